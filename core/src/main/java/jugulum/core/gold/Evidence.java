@@ -1,0 +1,116 @@
+package jugulum.core.gold;
+
+import java.util.List;
+import java.util.Optional;
+import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.mass.LotMass;
+import jugulum.core.mass.SandAccount;
+import jugulum.core.passes.Removal;
+import jugulum.core.specks.SpeckMass;
+import jugulum.core.weighing.Weighing;
+
+/**
+ * What is known of the gold in one lot, as native metal.
+ *
+ * <p>Where a lot carries several kinds the strongest speaks: weighed, then known, assayed, counted, and last what the magnet's
+ * passes let expect. Of one kind the latest reading speaks, but weighings are averaged.
+ */
+public sealed interface Evidence {
+  /**
+   * Weighed gold.
+   *
+   * @param weighing in grams
+   */
+  record Weighed(Weighing weighing) implements Evidence {}
+
+  /**
+   * Gold known to be there.
+   *
+   * @param milligrams how much, in milligrams
+   * @param sdMg its standard deviation, in milligrams
+   */
+  record Known(double milligrams, double sdMg) implements Evidence {}
+
+  /**
+   * Specks counted in a share of the lot.
+   *
+   * @param specks how many were seen
+   * @param shareChecked in what share of the lot, 0 to 1
+   * @param speckMg the mean mass of one, in milligrams
+   */
+  record Counted(int specks, double shareChecked, double speckMg) implements Evidence {}
+
+  /**
+   * An assay of a sample, fine gold.
+   *
+   * @param fineMg fine gold in the lot, in milligrams
+   * @param relativeSd the laboratory's spread and the spread of few specks in a small sample, together
+   */
+  record Assayed(double fineMg, double relativeSd) implements Evidence {}
+
+  /**
+   * What the catches of the passes let expect is still caught.
+   *
+   * @param removal the estimate
+   * @param speckMg the mean mass of one speck, in milligrams
+   */
+  record FromPasses(Removal removal, double speckMg) implements Evidence {}
+
+  /** The spread of speck masses within a cut, as (sd/mean)², for sizes log-uniform over a factor of two: common practice. */
+  double SPECK_MASS_CV2 = 0.45;
+
+  /** What is known of a lot; empty where nobody looked. */
+  static Optional<Evidence> of(Lot lot, Network network, SandAccount sand) {
+    Assumptions given = network.batch().assumptions();
+    double speckMg = SpeckMass.meanMg(lot.cut(), given.flatness(), given.goldDensity());
+    return weighed(lot, given)
+        .or(() -> lot.latest(Measure.KnownGold.class).map(known -> new Known(known.milligrams(), known.sdMg())))
+        .or(() -> lot.latest(Measure.Assay.class).flatMap(assay -> assayed(assay, sand.mass(lot.id()), speckMg)))
+        .or(() -> lot.latest(Measure.SpeckCount.class).map(count -> new Counted(count.specks(), count.shareChecked(), speckMg)))
+        .or(() -> fromPasses(lot, network, speckMg));
+  }
+
+  private static Optional<Evidence> weighed(Lot lot, Assumptions given) {
+    List<Measure.GoldWeight> weights = lot.live(Measure.GoldWeight.class).toList();
+    if (weights.isEmpty()) {
+      return Optional.empty();
+    }
+    double resolution = weights.stream().mapToDouble(Measure.GoldWeight::resolutionG).max().orElseThrow();
+    List<Double> grams = weights.stream().map(Measure.GoldWeight::massG).toList();
+    return Optional.of(new Weighed(Weighing.of(grams, resolution, given.scaleCalibration())));
+  }
+
+  /** CV² = lab² + (1 + cv_m²)/N with N the specks expected in the sample (science of few grains; P. Gy, from memory). */
+  private static Optional<Evidence> assayed(Measure.Assay assay, LotMass mass, double speckMg) {
+    if (!mass.isKnown()) {
+      return Optional.empty();
+    }
+    double fineMg = assay.gramsPerTonne() * mass.grams() / 1000;
+    double specksInSample = assay.gramsPerTonne() * assay.sampleG() / 1000 / speckMg;
+    double few = specksInSample > 0 ? (1 + SPECK_MASS_CV2) / specksInSample : 0;
+    return Optional.of(new Assayed(fineMg, Math.min(2, Math.sqrt(assay.relativeSd() * assay.relativeSd() + few))));
+  }
+
+  private static Optional<Evidence> fromPasses(Lot lot, Network network, double speckMg) {
+    if (lot.material() != Material.MAGNETICS) {
+      return Optional.empty();
+    }
+    return network
+        .maker(lot.id())
+        .filter(step -> step.process() instanceof Process.MagnetRun)
+        .map(Evidence::removal)
+        .filter(removal -> removal.state() == Removal.State.DECLINING)
+        .map(removal -> new FromPasses(removal, speckMg));
+  }
+
+  /** The removal estimate of a magnet step from the specks its passes freed. */
+  static Removal removal(Step step) {
+    return Removal.of(step.passes().stream().map(Measure.Pass::specks).toList());
+  }
+}

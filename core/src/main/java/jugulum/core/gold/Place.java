@@ -1,0 +1,25 @@
+package jugulum.core.gold;
+
+import java.util.List;
+import jugulum.core.ledger.LotId;
+
+/**
+ * A place the gold of a batch can be.
+ *
+ * @param kind which
+ * @param gold how much is there, of the lots that were looked at
+ * @param lots the lots that make it up
+ * @param notLookedAt those of them nobody looked at
+ */
+public record Place(Kind kind, GoldRange gold, List<LotId> lots, List<LotId> notLookedAt) {
+  /** The places, in the order they are shown. */
+  public enum Kind {
+    VIAL,
+    STILL_TO_RUN,
+    MAGNETICS,
+    TAILINGS,
+    RESIDUE,
+    /** Gold of the head that no lot looked at explains: in the lots nobody looked at, or gone. */
+    BY_DIFFERENCE
+  }
+}

@@ -1,0 +1,30 @@
+package jugulum.core.ledger;
+
+/** What a lot holds, by the port or screen it came from. */
+public enum Material {
+  FEED,
+  /** Sand between two screens. */
+  CUT,
+  MAGNETICS,
+  NON_MAGNETICS,
+  CONCENTRATE,
+  SECOND_CONCENTRATE,
+  MIDDLINGS,
+  TAILINGS,
+  /** Won gold, cleaned and ready to weigh. */
+  GOLD,
+  /** What is left of a concentrate when its gold is out. */
+  RESIDUE,
+  /** Several lots put together. */
+  MERGED,
+  /** A part of a lot. */
+  PART;
+
+  /** Whether such a lot is normally set aside rather than run again. */
+  public boolean isSetAside() {
+    return switch (this) {
+      case MAGNETICS, TAILINGS, RESIDUE -> true;
+      case FEED, CUT, NON_MAGNETICS, CONCENTRATE, SECOND_CONCENTRATE, MIDDLINGS, GOLD, MERGED, PART -> false;
+    };
+  }
+}

@@ -1,0 +1,156 @@
+package jugulum.core.ledger;
+
+import jugulum.core.check.Check;
+
+/** A thing measured, as it was read. The set is closed; what each may be recorded on is told by {@link #goesOn}. */
+public sealed interface Measure {
+
+  /** What a measure can be recorded on. */
+  enum Place {
+    LOT,
+    STEP
+  }
+
+  /** Where this kind of measure belongs. */
+  default Place goesOn() {
+    return this instanceof Pass ? Place.STEP : Place.LOT;
+  }
+
+  /** Whether this says how much gold a lot holds. */
+  default boolean isGoldEvidence() {
+    return switch (this) {
+      case GoldWeight _, SpeckCount _, Assay _, KnownGold _ -> true;
+      case SandWeight _, Fineness _, Pass _ -> false;
+    };
+  }
+
+  /**
+   * The weight of a container with its material.
+   *
+   * @param grossG with its container, in grams
+   * @param tareG the container alone, in grams, not above the gross
+   * @param moisture (wet − dry)/wet, 0 for dry material, below 1
+   * @param resolutionG the size of the last place read, in grams
+   */
+  record SandWeight(double grossG, double tareG, double moisture, double resolutionG) implements Measure {
+    /** Checks every value against its range. */
+    public SandWeight {
+      Check.grams("grossG", grossG);
+      Check.inRange("tareG", tareG, 0, grossG);
+      Check.inRange("moisture", moisture, 0, 0.99);
+      Check.grams("resolutionG", resolutionG);
+    }
+
+    /** Gross less tare, in grams. */
+    public double netG() {
+      return grossG - tareG;
+    }
+
+    /** The dry material, in grams. */
+    public double dryG() {
+      return netG() * (1 - moisture);
+    }
+  }
+
+  /**
+   * One weighing of the gold itself.
+   *
+   * @param massG in grams, as read
+   * @param resolutionG the size of the last place read, in grams
+   */
+  record GoldWeight(double massG, double resolutionG) implements Measure {
+    /** Checks every value against its range. */
+    public GoldWeight {
+      Check.grams("massG", massG);
+      Check.grams("resolutionG", resolutionG);
+    }
+  }
+
+  /**
+   * The purity of the gold.
+   *
+   * @param fraction gold's share of the metal, above 0, at most 1
+   * @param sd its standard deviation, 0 to 0.5
+   */
+  record Fineness(double fraction, double sd) implements Measure {
+    /** Checks every value against its range. */
+    public Fineness {
+      Check.inRange("fraction", fraction, 0.01, 1);
+      Check.inRange("sd", sd, 0, 0.5);
+    }
+  }
+
+  /**
+   * Specks seen in a part of a lot that was looked through.
+   *
+   * @param specks how many, 0 or more
+   * @param shareChecked the part of the lot looked through, above 0, at most 1
+   */
+  record SpeckCount(int specks, double shareChecked) implements Measure {
+    /** Checks every value against its range. */
+    public SpeckCount {
+      Check.inRange("specks", specks, 0, 1e6);
+      Check.inRange("shareChecked", shareChecked, 1e-6, 1);
+    }
+  }
+
+  /**
+   * An assay of a sample.
+   *
+   * @param gramsPerTonne fine gold per dry material, in g/t, 0 to 1e6
+   * @param relativeSd the laboratory's relative standard deviation, 0 to 2
+   * @param sampleG the sample's mass, in grams
+   */
+  record Assay(double gramsPerTonne, double relativeSd, double sampleG) implements Measure {
+    /** Checks every value against its range. */
+    public Assay {
+      Check.inRange("gramsPerTonne", gramsPerTonne, 0, 1e6);
+      Check.inRange("relativeSd", relativeSd, 0, 2);
+      Check.inRange("sampleG", sampleG, 0.01, Check.HEAVIEST_G);
+    }
+  }
+
+  /**
+   * Gold known to be there, such as a spike.
+   *
+   * @param milligrams native gold, in milligrams, 0 or more
+   * @param sdMg its standard deviation, in milligrams
+   */
+  record KnownGold(double milligrams, double sdMg) implements Measure {
+    /** Checks every value against its range. */
+    public KnownGold {
+      Check.inRange("milligrams", milligrams, 0, 1e9);
+      Check.inRange("sdMg", sdMg, 0, 1e9);
+    }
+  }
+
+  /**
+   * One lift and drop of a magnet.
+   *
+   * @param from where the magnet lifted from
+   * @param liftedG lifted, in grams
+   * @param droppedBackG fell out of the lift and went back to the sand, in grams, at most what was lifted
+   * @param specks gold specks seen in what fell out, 0 or more
+   */
+  record Pass(From from, double liftedG, double droppedBackG, int specks) implements Measure {
+    /** Where a pass lifts from. */
+    public enum From {
+      /** Takes magnetite out of the sand: the heap grows. */
+      SAND,
+      /** Lifts the heap again to free what it had trapped: the heap shrinks. */
+      HEAP
+    }
+
+    /** Checks every value against its range. */
+    public Pass {
+      Check.grams("liftedG", liftedG);
+      Check.inRange("droppedBackG", droppedBackG, 0, liftedG);
+      Check.inRange("specks", specks, 0, 1e6);
+    }
+
+    /** What stays on the heap of this pass, in grams. */
+    public double keptG() {
+      return liftedG - droppedBackG;
+    }
+  }
+}

@@ -1,0 +1,123 @@
+package jugulum.core.ledger;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import jugulum.core.ledger.Edit.Correct;
+import jugulum.core.ledger.Edit.RecordOnLot;
+import jugulum.core.ledger.Edit.RecordOnStep;
+import jugulum.core.ledger.Edit.Strike;
+import jugulum.core.ledger.Refusal.Reason;
+import jugulum.core.ledger.Refusal.Told;
+
+/**
+ * What must hold for a reading to be taken. Only what cannot be true is refused: a sum of cuts that does not fit is a finding of
+ * the closure, since any of its weights may be the wrong one.
+ */
+final class ReadingRules {
+  private ReadingRules() {}
+
+  static Optional<Refusal> refusal(Batch batch, Edit edit) {
+    Network network = Network.of(batch);
+    return switch (edit) {
+      case RecordOnLot(LotId id, Measure measure) ->
+          network.lot(id).map(lot -> onLot(network, lot, measure)).orElse(Optional.of(Refusal.of(Reason.NO_SUCH_LOT)));
+      case RecordOnStep(StepId id, Measure measure) -> onStep(network, id, Optional.empty(), measure);
+      case Correct(ReadingId id, Measure measure, String reason) ->
+          struck(batch, id, reason).or(() -> replacement(network, id, measure));
+      case Strike(ReadingId id, String reason) -> struck(batch, id, reason);
+      default -> Optional.empty();
+    };
+  }
+
+  private static Optional<Refusal> struck(Batch batch, ReadingId id, String reason) {
+    Optional<Reading> reading = batch.readings().filter(one -> one.id().equals(id)).findFirst();
+    if (reading.isEmpty()) {
+      return Optional.of(Refusal.of(Reason.NO_SUCH_READING));
+    }
+    if (!reading.get().isLive()) {
+      return Optional.of(Refusal.of(Reason.READING_ALREADY_STRUCK));
+    }
+    return reason.isBlank() ? Optional.of(Refusal.of(Reason.REASON_MISSING)) : Optional.empty();
+  }
+
+  private static Optional<Refusal> replacement(Network network, ReadingId id, Measure measure) {
+    for (Lot lot : network.lots()) {
+      if (lot.readings().stream().anyMatch(reading -> reading.id().equals(id))) {
+        return onLot(network, lot, measure);
+      }
+    }
+    return network.steps().stream()
+        .filter(step -> step.readings().stream().anyMatch(reading -> reading.id().equals(id)))
+        .findFirst()
+        .map(step -> onStep(network, step.id(), Optional.of(id), measure))
+        .orElse(Optional.of(Refusal.of(Reason.NO_SUCH_READING)));
+  }
+
+  private static Optional<Refusal> onLot(Network network, Lot lot, Measure measure) {
+    return switch (measure) {
+      case Measure.SandWeight weight ->
+          heavier(Reason.HEAVIER_THAN_INPUT, weight.dryG(), madeFromG(network, lot), network.batch().assumptions().closureTolerance());
+      case Measure.GoldWeight gold -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, gold.massG(), massOrInputG(network, lot), 0);
+      case Measure.KnownGold gold -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, gold.milligrams() / 1000, massOrInputG(network, lot), 0);
+      case Measure.SpeckCount _, Measure.Assay _, Measure.Fineness _ -> Optional.empty();
+      case Measure.Pass _ -> Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
+    };
+  }
+
+  private static OptionalDouble massOrInputG(Network network, Lot lot) {
+    OptionalDouble own = lot.weighedDryG();
+    return own.isPresent() ? own : madeFromG(network, lot);
+  }
+
+  /** The dry mass the lot's step took in, if every input was weighed. */
+  private static OptionalDouble madeFromG(Network network, Lot lot) {
+    return network.maker(lot.id()).map(step -> inputG(network, step)).orElse(OptionalDouble.empty());
+  }
+
+  private static OptionalDouble inputG(Network network, Step step) {
+    double sum = 0;
+    for (Lot input : network.lots(step.inputs())) {
+      OptionalDouble weighed = input.weighedDryG();
+      if (weighed.isEmpty()) {
+        return OptionalDouble.empty();
+      }
+      sum += weighed.getAsDouble();
+    }
+    return step.inputs().isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(sum);
+  }
+
+  private static Optional<Refusal> heavier(Reason reason, double told, OptionalDouble limit, double tolerance) {
+    return limit.isPresent() && told > limit.getAsDouble() * (1 + tolerance)
+        ? Optional.of(Refusal.of(reason, new Told.Grams(told), new Told.Grams(limit.getAsDouble())))
+        : Optional.empty();
+  }
+
+  private static Optional<Refusal> onStep(Network network, StepId id, Optional<ReadingId> replaced, Measure measure) {
+    Optional<Step> found = network.steps().stream().filter(step -> step.id().equals(id)).findFirst();
+    if (found.isEmpty()) {
+      return Optional.of(Refusal.of(Reason.NO_SUCH_STEP));
+    }
+    Step step = found.get();
+    if (!(measure instanceof Measure.Pass pass) || !(step.process() instanceof Process.MagnetRun)) {
+      return Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
+    }
+    OptionalDouble heap = before(step, replaced).heapG();
+    if (pass.from() == Measure.Pass.From.HEAP && heap.isEmpty()) {
+      return Optional.of(Refusal.of(Reason.FIRST_PASS_FROM_HEAP));
+    }
+    OptionalDouble input = inputG(network, step);
+    OptionalDouble there =
+        switch (pass.from()) {
+          case HEAP -> heap;
+          case SAND -> input.isPresent() ? OptionalDouble.of(input.getAsDouble() - heap.orElse(0)) : input;
+        };
+    return heavier(Reason.LIFTED_MORE_THAN_THERE, pass.liftedG(), there, network.batch().assumptions().closureTolerance());
+  }
+
+  /** The step as it was before the reading being replaced. */
+  private static Step before(Step step, Optional<ReadingId> replaced) {
+    return replaced
+        .map(id -> step.with(readings -> readings.stream().takeWhile(reading -> !reading.id().equals(id)).toList()))
+        .orElse(step);
+  }
+}

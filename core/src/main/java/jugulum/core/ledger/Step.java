@@ -1,0 +1,98 @@
+package jugulum.core.ledger;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+/**
+ * One piece of work: it takes lots and makes lots.
+ *
+ * @param id its number within the batch
+ * @param process what was done
+ * @param inputs the lots it took, each wholly; empty only for receiving
+ * @param outputs the lots it made
+ * @param readings readings on the work itself, struck ones included
+ * @param notes remarks, in order
+ * @param startedAt when it was started
+ * @param finishedAt when it was called done
+ * @param withdrawn set when it was taken by mistake; its lots then do not count either
+ */
+public record Step(
+    StepId id,
+    Process process,
+    List<LotId> inputs,
+    List<LotId> outputs,
+    List<Reading> readings,
+    List<Note> notes,
+    Instant startedAt,
+    Optional<Instant> finishedAt,
+    Optional<Struck> withdrawn) {
+
+  /** Keeps its own copies of the lists. */
+  public Step {
+    inputs = List.copyOf(inputs);
+    outputs = List.copyOf(outputs);
+    readings = List.copyOf(readings);
+    notes = List.copyOf(notes);
+  }
+
+  /** Whether it counts. */
+  public boolean isLive() {
+    return withdrawn.isEmpty();
+  }
+
+  /** The passes that count, in order. */
+  public List<Measure.Pass> passes() {
+    return livePasses().toList();
+  }
+
+  private Stream<Measure.Pass> livePasses() {
+    return readings.stream()
+        .filter(Reading::isLive)
+        .map(Reading::measure)
+        .filter(Measure.Pass.class::isInstance)
+        .map(Measure.Pass.class::cast);
+  }
+
+  /** What its passes have gathered on the heap of magnetics so far, in grams; empty before the first pass. */
+  public OptionalDouble heapG() {
+    OptionalDouble heap = OptionalDouble.empty();
+    for (Measure.Pass pass : passes()) {
+      heap =
+          OptionalDouble.of(
+              switch (pass.from()) {
+                case SAND -> heap.orElse(0) + pass.keptG();
+                case HEAP -> pass.keptG();
+              });
+    }
+    return heap;
+  }
+
+  Step with(UnaryOperator<List<Reading>> change) {
+    return new Step(id, process, inputs, outputs, change.apply(new ArrayList<>(readings)), notes, startedAt, finishedAt, withdrawn);
+  }
+
+  Step withOutput(LotId lot) {
+    return new Step(id, process, inputs, append(outputs, lot), readings, notes, startedAt, finishedAt, withdrawn);
+  }
+
+  Step withNote(Note note) {
+    return new Step(id, process, inputs, outputs, readings, append(notes, note), startedAt, finishedAt, withdrawn);
+  }
+
+  Step finished(Optional<Instant> when) {
+    return new Step(id, process, inputs, outputs, readings, notes, startedAt, when, withdrawn);
+  }
+
+  Step withdrawn(Struck how) {
+    return new Step(id, process, inputs, outputs, readings, notes, startedAt, finishedAt, Optional.of(how));
+  }
+
+  private static <T> List<T> append(List<T> list, T item) {
+    return Stream.concat(list.stream(), Stream.of(item)).toList();
+  }
+}

@@ -1,0 +1,149 @@
+package jugulum.core.mass;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure.GoldWeight;
+import jugulum.core.ledger.Measure.SandWeight;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.core.mass.LotMass.Basis;
+import jugulum.core.mass.StepClosure.State;
+import jugulum.core.weighing.Weighing;
+
+/** The dry mass of every lot and the closure of every step. Measured values are shown as measured; nothing is adjusted here. */
+public final class SandAccount {
+  private final Network network;
+  private final Map<LotId, LotMass> masses = new HashMap<>();
+  private final Map<StepId, StepClosure> closures = new HashMap<>();
+
+  private SandAccount(Network network) {
+    this.network = network;
+    network.lots().forEach(lot -> masses.put(lot.id(), measured(lot)));
+    fillByDifference();
+    network.steps().forEach(step -> closures.put(step.id(), closure(step)));
+  }
+
+  /** Works out the sand of a batch. */
+  public static SandAccount of(Network network) {
+    return new SandAccount(network);
+  }
+
+  /** The dry mass of a live lot; {@link LotMass#UNKNOWN} for any other. */
+  public LotMass mass(LotId lot) {
+    return masses.getOrDefault(lot, LotMass.UNKNOWN);
+  }
+
+  /** The closure of a live step. */
+  public StepClosure closure(StepId step) {
+    return closures.get(step);
+  }
+
+  /**
+   * The share of the feed's sand that is accounted for, 1 for all of it: what each fully weighed step lost or won is taken off or
+   * added. Empty while no step was weighed in full, or the feed was not.
+   */
+  public OptionalDouble accountedFor() {
+    double feed = network.feeds().mapToDouble(lot -> mass(lot.id()).grams()).sum();
+    List<StepClosure> weighed = closures.values().stream().filter(closure -> closure.state() != State.NOT_ALL_WEIGHED && closure.inG() > 0).toList();
+    if (!(feed > 0) || weighed.isEmpty()) {
+      return OptionalDouble.empty();
+    }
+    return OptionalDouble.of(1 + weighed.stream().mapToDouble(StepClosure::differenceG).sum() / feed);
+  }
+
+  private LotMass measured(Lot lot) {
+    Batch batch = network.batch();
+    double calibration = batch.assumptions().scaleCalibration();
+    if (lot.material() == Material.GOLD) {
+      return weighed(lot.live(GoldWeight.class).map(GoldWeight::massG).toList(), coarsestGold(lot), calibration);
+    }
+    LotMass weighed = weighed(lot.live(SandWeight.class).map(SandWeight::dryG).toList(), coarsestSand(lot), calibration);
+    return weighed.isKnown() || lot.material() != Material.MAGNETICS ? weighed : fromPasses(lot, calibration);
+  }
+
+  private static double coarsestGold(Lot lot) {
+    return lot.live(GoldWeight.class).mapToDouble(GoldWeight::resolutionG).max().orElse(0);
+  }
+
+  private static double coarsestSand(Lot lot) {
+    return lot.live(SandWeight.class).mapToDouble(SandWeight::resolutionG).max().orElse(0);
+  }
+
+  private static LotMass weighed(List<Double> grams, double resolutionG, double calibration) {
+    if (grams.isEmpty()) {
+      return LotMass.UNKNOWN;
+    }
+    Weighing weighing = Weighing.of(grams, resolutionG, calibration);
+    return new LotMass(weighing.meanG(), weighing.standardUncertaintyG(), Basis.WEIGHED);
+  }
+
+  private LotMass fromPasses(Lot lot, double calibration) {
+    OptionalDouble heap = network.maker(lot.id()).filter(step -> step.process() instanceof Process.MagnetRun).map(Step::heapG).orElse(OptionalDouble.empty());
+    return heap.isEmpty() ? LotMass.UNKNOWN : new LotMass(heap.getAsDouble(), calibration * heap.getAsDouble(), Basis.PASSES);
+  }
+
+  /** Repeats until nothing more follows: one lot filled in may be the only one missing at its next step. */
+  private void fillByDifference() {
+    boolean more = true;
+    while (more) {
+      more = false;
+      for (Step step : network.steps()) {
+        more |= !step.inputs().isEmpty() && fillOne(step);
+      }
+    }
+  }
+
+  private boolean fillOne(Step step) {
+    List<LotId> unknown = new ArrayList<>();
+    step.inputs().stream().filter(lot -> !mass(lot).isKnown()).forEach(unknown::add);
+    step.outputs().stream().filter(lot -> !mass(lot).isKnown()).forEach(unknown::add);
+    if (unknown.size() != 1) {
+      return false;
+    }
+    LotId missing = unknown.getFirst();
+    double net = sum(step.inputs()) - sum(step.outputs());
+    double grams = step.inputs().contains(missing) ? -net : net;
+    if (!(grams >= 0)) {
+      return false;
+    }
+    double variance =
+        Stream.concat(step.inputs().stream(), step.outputs().stream())
+            .mapToDouble(lot -> Math.pow(mass(lot).standardUncertaintyG(), 2))
+            .sum();
+    masses.put(missing, new LotMass(grams, Math.sqrt(variance), Basis.DIFFERENCE));
+    return true;
+  }
+
+  private double sum(List<LotId> lots) {
+    return lots.stream().mapToDouble(lot -> mass(lot).grams()).sum();
+  }
+
+  private StepClosure closure(Step step) {
+    if (step.inputs().isEmpty()) {
+      return new StepClosure(step.id(), 0, sum(step.outputs()), State.NOTHING_TO_CLOSE, List.of());
+    }
+    List<LotId> notWeighed =
+        Stream.concat(step.inputs().stream(), step.outputs().stream()).filter(lot -> !mass(lot).isMeasured()).toList();
+    double in = sum(step.inputs());
+    double out = step.outputs().stream().map(this::mass).filter(LotMass::isMeasured).mapToDouble(LotMass::grams).sum();
+    return new StepClosure(step.id(), in, out, notWeighed.isEmpty() ? verdict(in, out) : State.NOT_ALL_WEIGHED, notWeighed);
+  }
+
+  private State verdict(double in, double out) {
+    double allowed = network.batch().assumptions().closureTolerance() * in;
+    if (Math.abs(out - in) <= allowed) {
+      return State.CLOSES;
+    }
+    return out < in ? State.SHORT : State.OVER;
+  }
+}

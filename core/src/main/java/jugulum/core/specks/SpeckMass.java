@@ -1,0 +1,56 @@
+package jugulum.core.specks;
+
+import jugulum.core.check.Check;
+import jugulum.core.screens.Cut;
+
+/**
+ * The mean mass of a speck of gold in a cut.
+ *
+ * <p>A grain of sieve size d has the volume (π/6)·CSF·d³. With sizes log-uniform between the screens d1 and d2 its mean mass is
+ * (π/6)·CSF·ρ·(d2³ − d1³)/(3 ln(d2/d1)). Derived from that assumption; order of magnitude against A. Wells, BLM Technical Bulletin 4
+ * (1969), from memory.
+ */
+public final class SpeckMass {
+  /** The lowest Corey shape factor accepted; thinner flakes are not measured on a bench. */
+  public static final double FLATTEST = 0.05;
+
+  /** Where a cut has no lower screen its specks are taken down to this part of the upper one. */
+  private static final double OPEN_END = 0.5;
+
+  private SpeckMass() {}
+
+  /**
+   * The mean mass of one speck, in milligrams.
+   *
+   * @param upperMm the upper screen d2, in millimetres, from 0.001 to 200
+   * @param lowerMm the lower screen d1, in millimetres, above 0 and below d2
+   * @param flatness the Corey shape factor, from {@link #FLATTEST} to 1
+   * @param densityMgPerMm3 the density of the gold, in mg/mm³ (which is g/cm³), from 10 to 20
+   * @throws jugulum.core.check.OutOfRange for a value outside its range
+   */
+  public static double meanMg(double upperMm, double lowerMm, double flatness, double densityMgPerMm3) {
+    Check.inRange("upperMm", upperMm, 0.001, 200);
+    Check.inRange("lowerMm", lowerMm, 1e-6, Math.nextDown(upperMm));
+    Check.inRange("flatness", flatness, FLATTEST, 1);
+    Check.inRange("densityMgPerMm3", densityMgPerMm3, 10, 20);
+    double cubes = Math.pow(upperMm, 3) - Math.pow(lowerMm, 3);
+    return Math.PI / 6 * flatness * densityMgPerMm3 * cubes / (3 * Math.log(upperMm / lowerMm));
+  }
+
+  /**
+   * The mean mass of one speck of a cut, in milligrams. An open end is closed at half (or twice) the other screen; sand that no
+   * screen has seen is taken as −30 +60 mesh, 0.25 to 0.60 mm, since most of the gold concerned is finer than 30 mesh.
+   *
+   * @param cut the cut
+   * @param flatness the Corey shape factor, from {@link #FLATTEST} to 1
+   * @param densityMgPerMm3 the density of the gold, in mg/mm³, from 10 to 20
+   */
+  public static double meanMg(Cut cut, double flatness, double densityMgPerMm3) {
+    if (cut.isAll()) {
+      return meanMg(0.60, 0.25, flatness, densityMgPerMm3);
+    }
+    double lower = cut.retained().isPresent() ? cut.lowerMm() : cut.upperMm() * OPEN_END;
+    double upper = cut.passing().isPresent() ? cut.upperMm() : cut.lowerMm() / OPEN_END;
+    return meanMg(upper, lower, flatness, densityMgPerMm3);
+  }
+}

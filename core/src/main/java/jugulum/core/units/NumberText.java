@@ -1,0 +1,60 @@
+package jugulum.core.units;
+
+import java.util.regex.Pattern;
+
+/**
+ * Reads a number as people type it, with a decimal point or a decimal comma.
+ *
+ * <p>A comma before exactly three last digits, as in "4,316", may be either; such a text is not guessed at but reported as
+ * {@link Ambiguous}. A point is always decimal unless a comma follows it ("1.234,5").
+ */
+public final class NumberText {
+  private static final Pattern PLAIN = Pattern.compile("[+-]?(\\d+([.,]\\d*)?|[.,]\\d+)");
+  private static final Pattern THOUSANDS_POINT_LAST = Pattern.compile("[+-]?\\d{1,3}(,\\d{3})+\\.\\d*");
+  private static final Pattern THOUSANDS_COMMA_LAST = Pattern.compile("[+-]?\\d{1,3}(\\.\\d{3})+,\\d*");
+  private static final Pattern EITHER_WAY = Pattern.compile("[+-]?[1-9]\\d{0,2},\\d{3}");
+
+  private NumberText() {}
+
+  /** What a typed number turned out to be. */
+  public sealed interface Result permits Number, Ambiguous, NotANumber {}
+
+  /**
+   * A number that was understood.
+   *
+   * @param value the number
+   * @param step the size of one unit in its last place as typed: 0.01 for "3.20", 1 for "12"
+   */
+  public record Number(double value, double step) implements Result {}
+
+  /** A text that reads as two different numbers. */
+  public record Ambiguous(String asDecimal, String asThousands) implements Result {}
+
+  /** A text that is no number. */
+  public record NotANumber(String typed) implements Result {}
+
+  /** Reads one number; blanks around it are ignored. */
+  public static Result parse(String typed) {
+    String text = typed.strip().replace("−", "-").replace(" ", "").replace(" ", "");
+    if (EITHER_WAY.matcher(text).matches()) {
+      return new Ambiguous(text.replace(',', '.'), text.replace(",", ""));
+    }
+    String plain;
+    if (PLAIN.matcher(text).matches()) {
+      plain = text.replace(',', '.');
+    } else if (THOUSANDS_POINT_LAST.matcher(text).matches()) {
+      plain = text.replace(",", "");
+    } else if (THOUSANDS_COMMA_LAST.matcher(text).matches()) {
+      plain = text.replace(".", "").replace(',', '.');
+    } else {
+      return new NotANumber(typed);
+    }
+    double value = Double.parseDouble(plain);
+    return Double.isFinite(value) ? new Number(value, lastPlace(plain)) : new NotANumber(typed);
+  }
+
+  private static double lastPlace(String plain) {
+    int point = plain.indexOf('.');
+    return point < 0 ? 1 : Math.pow(10, -(plain.length() - 1.0 - point));
+  }
+}

@@ -1,0 +1,65 @@
+package jugulum.core.mass;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import jugulum.core.ledger.Bench;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.StepId;
+import jugulum.core.mass.LotMass.Basis;
+import jugulum.core.mass.StepClosure.State;
+import org.junit.jupiter.api.Test;
+
+class SandAccountTest {
+  private static SandAccount of(Bench bench) {
+    return SandAccount.of(Network.of(bench.batch()));
+  }
+
+  @Test
+  void aStepClosesInsideTheTolerance() {
+    Bench bench = Bench.started().weighs(1, 38_360).screens(1, "30");
+    bench.weighs(2, 30_000);
+    assertThat(of(bench).closure(new StepId(2)).state()).isEqualTo(State.NOT_ALL_WEIGHED);
+    assertThat(of(bench).mass(new LotId(3))).returns(Basis.DIFFERENCE, LotMass::basis).returns(8_360.0, LotMass::grams);
+    bench.weighs(3, 8_245);
+    StepClosure closure = of(bench).closure(new StepId(2));
+    assertThat(closure.state()).isEqualTo(State.CLOSES);
+    assertThat(closure.differenceG()).isCloseTo(-115, within(1e-9));
+    assertThat(closure.ratio()).isCloseTo(0.997, within(0.0001));
+    assertThat(of(bench).accountedFor().getAsDouble()).isCloseTo(closure.ratio(), within(1e-12));
+  }
+
+  @Test
+  void aStepOutsideTheToleranceIsAFinding() {
+    Bench bench = Bench.started().weighs(1, 1_000).screens(1, "30").weighs(2, 600).weighs(3, 380);
+    assertThat(of(bench).closure(new StepId(2)).state()).isEqualTo(State.SHORT);
+    bench.weighs(2, 660);
+    assertThat(of(bench).closure(new StepId(2)).state()).as("the two weighings of the cut are averaged").isEqualTo(State.CLOSES);
+    bench.measures(3, Bench.dry(900));
+    assertThat(of(bench).closure(new StepId(2)).state()).isEqualTo(State.OVER);
+  }
+
+  @Test
+  void magneticsComeFromThePassesUntilTheyAreWeighed() {
+    Bench bench = Bench.started().weighs(1, 8_210).magnet(1);
+    bench.does(new Edit.RecordOnStep(new StepId(2), new Measure.Pass(Measure.Pass.From.SAND, 4_316, 212, 46)));
+    assertThat(of(bench).mass(new LotId(2))).returns(Basis.PASSES, LotMass::basis).returns(4_104.0, LotMass::grams);
+    assertThat(of(bench).mass(new LotId(3)).grams()).isCloseTo(4_106, within(1e-9));
+    bench.weighs(2, 4_100);
+    assertThat(of(bench).mass(new LotId(2)).basis()).isEqualTo(Basis.WEIGHED);
+  }
+
+  @Test
+  void differencesRunThroughSeveralSteps() {
+    Bench bench = Bench.started().weighs(1, 1_000).table(1, Material.CONCENTRATE, Material.TAILINGS).weighs(3, 900);
+    bench.table(2, Material.CONCENTRATE, Material.TAILINGS).weighs(5, 70);
+    assertThat(of(bench).mass(new LotId(4)).grams()).isCloseTo(30, within(1e-9));
+    assertThat(of(bench).accountedFor()).as("nothing was weighed in full").isEmpty();
+    assertThat(of(bench).closure(new StepId(2)).notWeighed()).isEqualTo(List.of(new LotId(2)));
+  }
+}
