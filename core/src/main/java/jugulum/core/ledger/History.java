@@ -6,23 +6,23 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The journal of one batch, folded: which edits stand, and which were undone and can come back. A new edit after an undo makes what
- * was undone unreachable; the journal itself keeps it.
+ * A journal, folded: which edits stand, and which were undone and can come back. A new edit after an undo makes what was undone
+ * unreachable; the journal itself keeps it.
  *
+ * @param <E> the kind of edit
  * @param done the edits that stand, in order
  * @param undone the edits undone, the next to come back last
  */
-public record History(List<Dated> done, List<Dated> undone) {
-  /** Nothing yet. */
-  public static final History EMPTY = new History(List.of(), List.of());
+public record History<E>(List<Dated<E>> done, List<Dated<E>> undone) {
 
   /**
    * An edit and when it was made.
    *
+   * @param <E> the kind of edit
    * @param at when
    * @param edit what
    */
-  public record Dated(Instant at, Edit edit) {}
+  public record Dated<E>(Instant at, E edit) {}
 
   /** Keeps its own copies of the lists. */
   public History {
@@ -30,34 +30,30 @@ public record History(List<Dated> done, List<Dated> undone) {
     undone = List.copyOf(undone);
   }
 
+  /** Nothing yet. */
+  public static <E> History<E> empty() {
+    return new History<>(List.of(), List.of());
+  }
+
   /** After one more edit. */
-  public History and(Instant at, Edit edit) {
-    List<Dated> more = new ArrayList<>(done);
-    more.add(new Dated(at, edit));
-    return new History(more, List.of());
+  public History<E> and(Instant at, E edit) {
+    return new History<>(with(done, new Dated<>(at, edit)), List.of());
   }
 
   /** After taking the last edit back; empty when there is none. */
-  public Optional<History> undo() {
-    return done.isEmpty() ? Optional.empty() : Optional.of(new History(done.subList(0, done.size() - 1), with(undone, done.getLast())));
+  public Optional<History<E>> undo() {
+    return done.isEmpty() ? Optional.empty() : Optional.of(new History<>(done.subList(0, done.size() - 1), with(undone, done.getLast())));
   }
 
   /** After bringing the last undone edit back; empty when there is none. */
-  public Optional<History> redo() {
-    return undone.isEmpty() ? Optional.empty() : Optional.of(new History(with(done, undone.getLast()), undone.subList(0, undone.size() - 1)));
+  public Optional<History<E>> redo() {
+    return undone.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new History<>(with(done, undone.getLast()), undone.subList(0, undone.size() - 1)));
   }
 
-  /** The batch these edits make; empty when its start was undone. */
-  public Optional<Batch> batch() {
-    Optional<Batch> batch = Optional.empty();
-    for (Dated dated : done) {
-      batch = Optional.of(Ledger.replay(batch, dated.edit(), dated.at()));
-    }
-    return batch;
-  }
-
-  private static List<Dated> with(List<Dated> list, Dated item) {
-    List<Dated> more = new ArrayList<>(list);
+  private static <E> List<Dated<E>> with(List<Dated<E>> list, Dated<E> item) {
+    List<Dated<E>> more = new ArrayList<>(list);
     more.add(item);
     return more;
   }

@@ -51,10 +51,18 @@ public final class Ledger {
   }
 
   /**
-   * Carries out an edit that stood once, without asking again: rules may have become stricter since, and nothing recorded is lost
-   * for that.
+   * The batch the edits of a journal make; empty when its start was undone. Edits that stood once are not asked again: rules may
+   * have become stricter since, and nothing recorded is lost for that.
    */
-  static Batch replay(Optional<Batch> before, Edit edit, Instant at) {
+  public static Optional<Batch> replay(History<Edit> history) {
+    Optional<Batch> batch = Optional.empty();
+    for (History.Dated<Edit> dated : history.done()) {
+      batch = Optional.of(replay(batch, dated.edit(), dated.at()));
+    }
+    return batch;
+  }
+
+  private static Batch replay(Optional<Batch> before, Edit edit, Instant at) {
     return before.isPresent() ? new Ledger(before.get(), at).after(edit) : begin(edit, at);
   }
 

@@ -16,7 +16,7 @@ import jugulum.core.screens.StandardScreens;
 
 /** Works a batch in tests as a person would at the bench, one edit after another. */
 public final class Bench {
-  private History history = History.EMPTY;
+  private History<Edit> history = History.empty();
   private Instant now = Instant.parse("2026-03-02T08:00:00Z");
 
   public static Bench started() {
@@ -27,22 +27,22 @@ public final class Bench {
   }
 
   public Batch batch() {
-    return history.batch().orElseThrow();
+    return Ledger.replay(history).orElseThrow();
   }
 
-  public History history() {
+  public History<Edit> history() {
     return history;
   }
 
   public Bench does(Edit edit) {
     now = now.plusSeconds(60);
-    assertThat(Ledger.apply(history.batch(), edit, now)).as(edit.toString()).isInstanceOf(EditResult.Done.class);
+    assertThat(Ledger.apply(Ledger.replay(history), edit, now)).as(edit.toString()).isInstanceOf(EditResult.Done.class);
     history = history.and(now, edit);
     return this;
   }
 
   public Refusal refused(Edit edit) {
-    EditResult result = Ledger.apply(history.batch(), edit, now);
+    EditResult result = Ledger.apply(Ledger.replay(history), edit, now);
     assertThat(result).as(edit.toString()).isInstanceOf(EditResult.Refused.class);
     return ((EditResult.Refused) result).refusal();
   }

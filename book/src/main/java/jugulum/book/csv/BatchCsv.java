@@ -1,0 +1,115 @@
+package jugulum.book.csv;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Optional;
+import java.util.stream.Stream;
+import jugulum.core.gold.GoldAccount;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Reading;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.Struck;
+import jugulum.core.mass.LotMass;
+import jugulum.core.mass.SandAccount;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/**
+ * A batch as two tables for a spreadsheet: its lots with what they come to, and every reading as it was recorded, struck ones with
+ * their reason. Comma between columns, point in numbers, one header row; RFC 4180. The columns are told in docs/format.md.
+ */
+public final class BatchCsv {
+  private static final CSVFormat FORMAT = CSVFormat.RFC4180;
+
+  private BatchCsv() {}
+
+  /** One row a live lot. */
+  public static String lots(Batch batch) {
+    Network network = Network.of(batch);
+    SandAccount sand = SandAccount.of(network);
+    GoldAccount gold = GoldAccount.of(network, sand);
+    return print(
+        csv -> {
+          csv.printRecord("lot", "material", "cut", "name", "made_by_step", "taken_by_step", "dry_g", "basis", "gold_mg", "gold_low_mg", "gold_high_mg");
+          for (Lot lot : network.lots()) {
+            LotMass mass = sand.mass(lot.id());
+            Optional<GoldRange> range = Optional.ofNullable(gold.lots().get(lot.id()));
+            csv.printRecord(
+                lot.id().number(),
+                lot.material(),
+                lot.cut().notation(),
+                lot.name(),
+                network.maker(lot.id()).map(step -> step.id().number()).orElse(null),
+                network.taker(lot.id()).map(step -> step.id().number()).orElse(null),
+                mass.isKnown() ? mass.grams() : null,
+                mass.basis(),
+                range.map(GoldRange::milligrams).orElse(null),
+                range.map(GoldRange::lowMg).orElse(null),
+                range.map(GoldRange::highMg).orElse(null));
+          }
+        });
+  }
+
+  /** One row a reading, struck ones included. */
+  public static String readings(Batch batch) {
+    return print(
+        csv -> {
+          csv.printRecord("reading", "at", "lot", "step", "measure", "value_1", "value_2", "value_3", "value_4", "struck_at", "struck_reason", "replaces");
+          for (Lot lot : batch.lots()) {
+            rows(csv, lot.readings().stream(), lot.id().number(), null);
+          }
+          for (Step step : batch.steps()) {
+            rows(csv, step.readings().stream(), null, step.id().number());
+          }
+        });
+  }
+
+  private static void rows(CSVPrinter csv, Stream<Reading> readings, Integer lot, Integer step) throws IOException {
+    for (Reading reading : readings.toList()) {
+      Object[] values = values(reading.measure());
+      csv.printRecord(
+          reading.id().number(),
+          reading.at(),
+          lot,
+          step,
+          reading.measure().getClass().getSimpleName(),
+          values[0],
+          values.length > 1 ? values[1] : null,
+          values.length > 2 ? values[2] : null,
+          values.length > 3 ? values[3] : null,
+          reading.struck().map(Struck::at).orElse(null),
+          reading.struck().map(Struck::reason).orElse(null),
+          reading.replaces().map(id -> id.number()).orElse(null));
+    }
+  }
+
+  private static Object[] values(Measure measure) {
+    return switch (measure) {
+      case Measure.SandWeight(double gross, double tare, double moisture, double resolution) -> new Object[] {gross, tare, moisture, resolution};
+      case Measure.GoldWeight(double mass, double resolution) -> new Object[] {mass, resolution};
+      case Measure.Fineness(double fraction, double sd) -> new Object[] {fraction, sd};
+      case Measure.SpeckCount(int specks, double share) -> new Object[] {specks, share};
+      case Measure.Assay(double grade, double sd, double sample) -> new Object[] {grade, sd, sample};
+      case Measure.KnownGold(double mg, double sd) -> new Object[] {mg, sd};
+      case Measure.Pass(var from, double lifted, double dropped, int specks) -> new Object[] {from, lifted, dropped, specks};
+    };
+  }
+
+  private interface Rows {
+    void print(CSVPrinter csv) throws IOException;
+  }
+
+  private static String print(Rows rows) {
+    StringBuilder text = new StringBuilder();
+    try (CSVPrinter csv = new CSVPrinter(text, FORMAT)) {
+      rows.print(csv);
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
+    }
+    return text.toString();
+  }
+}

@@ -1,0 +1,127 @@
+package jugulum.book.json;
+
+import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.UUID;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.ReadingId;
+import jugulum.core.ledger.StepId;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.cfg.DateTimeFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * How the model is written as JSON. The names stand here and nowhere else, so a class can be renamed without a file noticing; the
+ * core stays free of them by mix-ins.
+ */
+final class Mappers {
+  private static final JsonInclude.Value WITHOUT_ABSENT =
+      JsonInclude.Value.construct(JsonInclude.Include.NON_ABSENT, JsonInclude.Include.NON_ABSENT);
+
+  static final JsonMapper COMPACT =
+      JsonMapper.builder()
+          .addMixIn(BatchId.class, BatchIdAsText.class)
+          .addMixIn(LotId.class, LotIdAsNumber.class)
+          .addMixIn(StepId.class, StepIdAsNumber.class)
+          .addMixIn(ReadingId.class, ReadingIdAsNumber.class)
+          .addMixIn(Measure.class, MeasureKinds.class)
+          .addMixIn(Process.class, ProcessKinds.class)
+          .addMixIn(Edit.class, EditKinds.class)
+          .changeDefaultVisibility(
+              seen ->
+                  seen.withFieldVisibility(Visibility.ANY).withGetterVisibility(Visibility.NONE).withIsGetterVisibility(Visibility.NONE))
+          .changeDefaultPropertyInclusion(_ -> WITHOUT_ABSENT)
+          .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+          .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+          .disable(DateTimeFeature.WRITE_DATES_AS_TIMESTAMPS)
+          .build();
+
+  static final JsonMapper PRETTY = COMPACT.rebuild().enable(SerializationFeature.INDENT_OUTPUT).build();
+
+  private Mappers() {}
+
+  abstract static class BatchIdAsText {
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+    BatchIdAsText(UUID value) {}
+
+    @JsonValue
+    abstract UUID value();
+  }
+
+  abstract static class LotIdAsNumber {
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+    LotIdAsNumber(int number) {}
+
+    @JsonValue
+    abstract int number();
+  }
+
+  abstract static class StepIdAsNumber {
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+    StepIdAsNumber(int number) {}
+
+    @JsonValue
+    abstract int number();
+  }
+
+  abstract static class ReadingIdAsNumber {
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+    ReadingIdAsNumber(int number) {}
+
+    @JsonValue
+    abstract int number();
+  }
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @Type(value = Measure.SandWeight.class, name = "sand-weight"),
+    @Type(value = Measure.GoldWeight.class, name = "gold-weight"),
+    @Type(value = Measure.Fineness.class, name = "fineness"),
+    @Type(value = Measure.SpeckCount.class, name = "speck-count"),
+    @Type(value = Measure.Assay.class, name = "assay"),
+    @Type(value = Measure.KnownGold.class, name = "known-gold"),
+    @Type(value = Measure.Pass.class, name = "pass")
+  })
+  interface MeasureKinds {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @Type(value = Process.Receive.class, name = "receive"),
+    @Type(value = Process.Screening.class, name = "screen"),
+    @Type(value = Process.MagnetRun.class, name = "magnet"),
+    @Type(value = Process.GravityRun.class, name = "gravity"),
+    @Type(value = Process.Merging.class, name = "merge"),
+    @Type(value = Process.Splitting.class, name = "split"),
+    @Type(value = Process.Finishing.class, name = "finish")
+  })
+  interface ProcessKinds {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "edit")
+  @JsonSubTypes({
+    @Type(value = Edit.StartBatch.class, name = "start-batch"),
+    @Type(value = Edit.Adopt.class, name = "adopt"),
+    @Type(value = Edit.Relabel.class, name = "relabel"),
+    @Type(value = Edit.Assume.class, name = "assume"),
+    @Type(value = Edit.TakeStep.class, name = "take-step"),
+    @Type(value = Edit.AddOutput.class, name = "add-output"),
+    @Type(value = Edit.RecordOnLot.class, name = "record-on-lot"),
+    @Type(value = Edit.RecordOnStep.class, name = "record-on-step"),
+    @Type(value = Edit.Correct.class, name = "correct"),
+    @Type(value = Edit.Strike.class, name = "strike"),
+    @Type(value = Edit.AddNote.class, name = "add-note"),
+    @Type(value = Edit.FinishStep.class, name = "finish-step"),
+    @Type(value = Edit.WithdrawStep.class, name = "withdraw-step"),
+    @Type(value = Edit.CloseBatch.class, name = "close-batch")
+  })
+  interface EditKinds {}
+}

@@ -1,0 +1,47 @@
+package jugulum.book.store;
+
+import java.nio.file.Path;
+
+/** A book cannot be opened, read or written. What was shown as recorded is safe; what was being recorded was not taken. */
+public final class BookProblem extends RuntimeException {
+  private static final long serialVersionUID = 1L;
+
+  /** What is wrong. */
+  public enum Kind {
+    /** The file is no book. */
+    NOT_A_BOOK,
+    /** A newer program wrote it. */
+    NEWER_VERSION,
+    /** Its contents do not hold together. */
+    DAMAGED,
+    /** It could not be made where it was asked for. */
+    CANNOT_CREATE,
+    /** The disk is full. */
+    DISK_FULL,
+    /** The disk or the file may not be written. */
+    READ_ONLY_DISK,
+    /** This window may only read: another has the book, or the disk is read-only. */
+    READ_ONLY,
+    /** The disk failed in some other way. */
+    DISK_ERROR
+  }
+
+  private final Kind kind;
+  private final transient Path path;
+
+  BookProblem(Kind kind, Path path, String detail, Throwable cause) {
+    super(kind + " " + path + (detail.isEmpty() ? "" : ": " + detail), cause);
+    this.kind = kind;
+    this.path = path;
+  }
+
+  /** What is wrong. */
+  public Kind kind() {
+    return kind;
+  }
+
+  /** The book's file. */
+  public Path path() {
+    return path;
+  }
+}

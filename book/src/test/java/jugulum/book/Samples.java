@@ -1,0 +1,34 @@
+package jugulum.book;
+
+import java.util.List;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Bench;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.ReadingId;
+import jugulum.core.ledger.StepId;
+
+/** A batch that holds every kind of process, measure and mark the model knows. */
+public final class Samples {
+  private Samples() {}
+
+  public static Batch everything() {
+    Bench bench = Bench.started();
+    bench.measures(1, new Measure.SandWeight(42_150, 250, 0.084, 10)).measures(1, new Measure.Assay(128.5, 0.1, 29.166667));
+    bench.screens(1, "16", "50").weighs(2, 4_910).weighs(3, 25_000.1).weighs(4, 8_400);
+    bench.magnet(3).does(new Edit.RecordOnStep(new StepId(3), new Measure.Pass(Measure.Pass.From.SAND, 14_316.7, 212, 46)));
+    bench.does(new Edit.Correct(new ReadingId(6), new Measure.Pass(Measure.Pass.From.SAND, 14_361.7, 212, 46), "digits, swapped \"again\""));
+    bench.does(new Edit.FinishStep(new StepId(3), true));
+    bench.table(6, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS).measures(9, new Measure.SpeckCount(3, 0.04));
+    bench.runs(new Process.Splitting(), List.of(4), Material.PART, Material.PART);
+    bench.runs(new Process.Merging(), List.of(8, 10), Material.MERGED).measures(12, new Measure.KnownGold(12.5, 0.7));
+    bench.runs(new Process.GravityRun(new Machine(Machine.Kind.VORTEX_BOWL, "the blue one")), List.of(12), Material.CONCENTRATE, Material.TAILINGS);
+    bench.does(new Edit.AddNote(new StepId(7), "level checked; ünïcode −30 +50"));
+    bench.finishes(7).measures(15, new Measure.GoldWeight(3.934, 0.001)).measures(15, new Measure.Fineness(0.871, 0.01));
+    bench.magnet(11).does(new Edit.WithdrawStep(new StepId(9), "wrong bucket"));
+    return bench.batch();
+  }
+}

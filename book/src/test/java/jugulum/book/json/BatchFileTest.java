@@ -1,0 +1,104 @@
+package jugulum.book.json;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.stream.Stream;
+import jugulum.book.Samples;
+import jugulum.book.json.BatchFile.Faulty;
+import jugulum.book.json.BatchFile.Read;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Process;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class BatchFileTest {
+  private static final String TEXT = BatchFile.write(Samples.everything());
+
+  private static FileFault onlyFault(String text) {
+    assertThat(BatchFile.read(text)).isInstanceOf(Faulty.class);
+    return ((Faulty) BatchFile.read(text)).faults().getFirst();
+  }
+
+  @Test
+  void aBatchComesBackEqualInEveryValue() {
+    assertThat(BatchFile.read(TEXT)).isEqualTo(new Read(Samples.everything()));
+  }
+
+  @Test
+  void numbersDoNotDependOnTheLocale() {
+    Locale before = Locale.getDefault();
+    Locale.setDefault(Locale.GERMANY);
+    try {
+      assertThat(BatchFile.write(Samples.everything())).isEqualTo(TEXT).contains("14361.7").contains("29.166667");
+    } finally {
+      Locale.setDefault(before);
+    }
+  }
+
+  static Stream<Arguments> sealedKinds() {
+    return Stream.of(
+        Arguments.of(Measure.class, Mappers.MeasureKinds.class),
+        Arguments.of(Process.class, Mappers.ProcessKinds.class),
+        Arguments.of(Edit.class, Mappers.EditKinds.class));
+  }
+
+  @ParameterizedTest
+  @MethodSource("sealedKinds")
+  void everyKindHasAName(Class<?> model, Class<?> mixin) {
+    Stream<Class<?>> named = Arrays.stream(mixin.getAnnotation(JsonSubTypes.class).value()).map(JsonSubTypes.Type::value);
+    assertThat(named).containsExactlyInAnyOrder(model.getPermittedSubclasses());
+  }
+
+  /** Each case spoils one place of a good file; the fault must name the line of that place or of the object it is missing from. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "\"moisture\" : 0.084      | \"moisture\" : 1.2      | 0.99",
+        "\"moisture\" : 0.084      | \"moisture\" : \"wet\"  | number",
+        "\"grossG\" : 42150.0      | \"grossG\" : -1         | minimum",
+        "\"grossG\" : 42150.0      | \"gross\" : 42150.0     | gross",
+        "\"kind\" : \"assay\"      | \"kind\" : \"guess\"    | assay",
+        "\"material\" : \"RESIDUE\" | \"material\" : \"MUD\" | TAILINGS",
+        "\"fraction\" : 0.871      | \"fraction\" : 1.01     | maximum",
+        "\"outputs\" : [ 17, 18 ]  | \"outputs\" : [ 17, 99 ] | no lot 99",
+        "\"outputs\" : [ 17, 18 ]  | \"outputs\" : [ 17, 3 ]  | made twice",
+        "\"inputs\" : [ 7 ]        | \"inputs\" : [ 3 ]       | taken twice",
+        "\"tareG\" : 250.0         | \"tareG\" : 43000.0      | tareG",
+      })
+  void aFaultIsNamedWithItsLine(String good, String bad, String reason) {
+    String spoilt = TEXT.replaceFirst(java.util.regex.Pattern.quote(good), java.util.regex.Matcher.quoteReplacement(bad));
+    assertThat(spoilt).isNotEqualTo(TEXT);
+    int line = (int) TEXT.substring(0, TEXT.indexOf(good)).lines().count();
+    FileFault fault = onlyFault(spoilt);
+    assertThat(fault.reason()).containsIgnoringCase(reason);
+    assertThat(fault.line()).as(fault.toString()).isBetween(line - 2, line + 4);
+  }
+
+  @Test
+  void tornAndForeignFilesAreRefusedInASentence() {
+    assertThat(onlyFault("").reason()).isNotBlank();
+    assertThat(onlyFault("{\n  \"format\": \"jugulum-batch\",\n  oops").line()).isEqualTo(3);
+    assertThat(onlyFault(TEXT.substring(0, TEXT.length() / 2)).line()).isGreaterThan(100);
+    assertThat(onlyFault("[1, 2]").reason()).containsIgnoringCase("object");
+    assertThat(onlyFault(TEXT.replace("\"version\" : 1", "\"version\" : 2")).reason()).contains("version 2");
+    assertThat(onlyFault(TEXT.replace("\"moisture\" : 0.084", "\"moisture\" : NaN")).line()).isPositive();
+  }
+
+  @Test
+  void editsComeBackEqual() {
+    Batch batch = Samples.everything();
+    Edit adopt = new Edit.Adopt(batch);
+    assertThat(Json.edit(Json.write(adopt))).isEqualTo(adopt);
+    Edit assume = new Edit.Assume(batch.assumptions());
+    assertThat(Json.edit(Json.write(assume))).isEqualTo(assume);
+  }
+}

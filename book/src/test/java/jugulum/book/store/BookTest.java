@@ -1,0 +1,277 @@
+package jugulum.book.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.io.RandomAccessFile;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.UUID;
+import jugulum.book.Samples;
+import jugulum.book.json.BatchFile;
+import jugulum.book.store.BookProblem.Kind;
+import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Label;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Refusal.Reason;
+import jugulum.core.shop.Shop;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class BookTest {
+  private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-04-01T09:30:00Z"), ZoneOffset.UTC);
+
+  @TempDir private Path folder;
+  private Path file;
+
+  @BeforeEach
+  void nameTheFile() {
+    file = folder.resolve("season.book");
+  }
+
+  private Book open() {
+    return Book.open(file, CLOCK);
+  }
+
+  private static BatchId start(Book book, String name) {
+    BatchId id = new BatchId(UUID.randomUUID());
+    Label label = new Label(name, "Cindermoor gully", LocalDate.of(2026, 4, 1));
+    assertThat(book.submit(id, new Edit.StartBatch(id, label, Assumptions.USUAL))).isInstanceOf(Saved.Recorded.class);
+    return id;
+  }
+
+  private static Edit weight(double grams) {
+    return new Edit.RecordOnLot(new LotId(1), new Measure.SandWeight(grams, 0, 0, 1));
+  }
+
+  private void sql(String... statements) throws SQLException {
+    try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+        var statement = connection.createStatement()) {
+      for (String sql : statements) {
+        statement.execute(sql);
+      }
+    }
+  }
+
+  @Test
+  void whatWasRecordedIsThereAfterReopening() {
+    BatchId id;
+    Batch written;
+    try (Book book = open()) {
+      id = start(book, "Cindermoor 3");
+      book.submit(id, weight(10_000));
+      written = book.state(id).batch().orElseThrow();
+    }
+    try (Book book = open()) {
+      assertThat(book.state(id)).isEqualTo(new BatchState(id, Optional.of(written), 2, 0));
+      assertThat(book.list()).singleElement().returns("Cindermoor 3", BatchSummary::name).returns(BatchSummary.State.RECEIVED, BatchSummary::state);
+      assertThat(book.list().getFirst().feedG()).hasValue(10_000);
+      book.verify();
+    }
+  }
+
+  @Test
+  void undoAndRedoGoOnAcrossARestart() {
+    BatchId id;
+    try (Book book = open()) {
+      id = start(book, "Cindermoor 3");
+      book.submit(id, weight(10_000));
+      assertThat(book.undo(id)).contains(weight(10_000));
+    }
+    try (Book book = open()) {
+      assertThat(book.state(id).redoable()).isEqualTo(1);
+      book.undo(id);
+      assertThat(book.state(id).batch()).isEmpty();
+      assertThat(book.list()).singleElement().returns(BatchSummary.State.TAKEN_BACK, BatchSummary::state).returns("Cindermoor 3", BatchSummary::name);
+      assertThat(book.undo(id)).isEmpty();
+    }
+    try (Book book = open()) {
+      book.redo(id);
+      assertThat(book.redo(id)).contains(weight(10_000));
+      assertThat(book.state(id).batch().orElseThrow().lots().getFirst().readings()).hasSize(1);
+      assertThat(book.redo(id)).isEmpty();
+      assertThat(book.journalLength()).as("nothing is ever taken out of the journal").isEqualTo(6);
+    }
+  }
+
+  @Test
+  void aRefusedEditWritesNothing() {
+    try (Book book = open()) {
+      BatchId id = start(book, "Cindermoor 3");
+      Saved saved = book.submit(id, new Edit.RecordOnLot(new LotId(9), new Measure.KnownGold(1, 0)));
+      assertThat(saved).isInstanceOfSatisfying(Saved.Refused.class, refused -> assertThat(refused.refusal().reason()).isEqualTo(Reason.NO_SUCH_LOT));
+      assertThat(book.journalLength()).isEqualTo(1);
+    }
+  }
+
+  @Test
+  void theJournalIsTheTruthAndSnapshotsCanBeLost() throws SQLException {
+    BatchId id;
+    BatchState before;
+    try (Book book = open()) {
+      id = start(book, "Cindermoor 3");
+      book.submit(id, weight(10_000));
+      before = book.state(id);
+    }
+    sql("UPDATE snapshot SET body = replace(body, '10000', '99999')");
+    try (Book book = open()) {
+      assertThat(book.state(id)).as("a snapshot that was tampered with is not believed").isEqualTo(before);
+    }
+    sql("DELETE FROM snapshot");
+    try (Book book = open()) {
+      assertThat(book.state(id)).isEqualTo(before);
+      assertThat(book.list()).isEmpty();
+      book.rebuildSnapshots();
+      assertThat(book.list()).hasSize(1);
+    }
+    assertThatThrownBy(() -> sql("UPDATE journal SET body = '{}'")).hasMessageContaining("only added to");
+    assertThatThrownBy(() -> sql("DELETE FROM journal")).hasMessageContaining("only added to");
+  }
+
+  @Test
+  void aSecondWindowReadsAndSaysWhy() {
+    try (Book first = open();
+        Book second = open()) {
+      BatchId id = start(first, "Cindermoor 3");
+      assertThat(first.readOnly()).isEmpty();
+      assertThat(second.readOnly().orElseThrow()).isInstanceOfSatisfying(
+          Book.ReadOnly.OtherWindow.class, other -> assertThat(other.holder()).contains("process " + ProcessHandle.current().pid()));
+      assertThat(second.list()).as("it sees what the first one wrote").hasSize(1);
+      assertThatThrownBy(() -> second.submit(id, weight(1)))
+          .isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.READ_ONLY));
+    }
+    try (Book third = open()) {
+      assertThat(third.readOnly()).as("the lock goes with its window").isEmpty();
+    }
+  }
+
+  @Test
+  void aNewerBookAndAForeignFileAreRefused() throws SQLException, IOException {
+    open().close();
+    sql("PRAGMA user_version = 99");
+    refused(Kind.NEWER_VERSION);
+    Files.writeString(file, "dear diary, today I panned the creek and found nothing at all but mud and more mud\n".repeat(40));
+    refused(Kind.NOT_A_BOOK);
+    Files.delete(file);
+    sql("CREATE TABLE stamps (id INTEGER)");
+    refused(Kind.NOT_A_BOOK);
+    assertThat(file).as("a refused file is left as it was").exists();
+  }
+
+  private void refused(Kind kind) {
+    assertThatThrownBy(this::open).isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(kind));
+  }
+
+  @Test
+  void aFolderThatCannotBeIsAProblemInWords() throws IOException {
+    Files.writeString(folder.resolve("file"), "");
+    file = folder.resolve("file/season.book");
+    refused(Kind.CANNOT_CREATE);
+  }
+
+  @Test
+  void aFullDiskTakesNothingAndLosesNothing() throws SQLException {
+    BatchId id;
+    try (Book book = open()) {
+      id = start(book, "Cindermoor 3");
+    }
+    try (Book book = open()) {
+      book.limitPages();
+      BookProblem problem = null;
+      int recorded = 0;
+      while (problem == null && recorded < 10_000) {
+        try {
+          book.submit(id, weight(1_000));
+          recorded++;
+        } catch (BookProblem full) {
+          problem = full;
+        }
+      }
+      assertThat(problem).isNotNull().extracting(BookProblem::kind).isEqualTo(Kind.DISK_FULL);
+      assertThat(book.state(id).batch().orElseThrow().lots().getFirst().readings()).hasSize(recorded);
+    }
+    try (Book book = open()) {
+      book.verify();
+      assertThat(book.submit(id, weight(1_000))).as("with room again it goes on").isInstanceOf(Saved.Recorded.class);
+    }
+  }
+
+  @Test
+  void damageIsFoundAndWhatIsWholeIsRescued() throws IOException, SQLException {
+    BatchId whole;
+    Batch written;
+    try (Book book = open()) {
+      whole = start(book, "Cindermoor 3");
+      book.submit(whole, weight(10_000));
+      book.undo(whole);
+      book.submit(whole, weight(9_000));
+      written = book.state(whole).batch().orElseThrow();
+      BatchId other = start(book, "Hollin 1");
+      for (int i = 0; i < 400; i++) {
+        book.submit(other, weight(1_000 + i));
+      }
+      book.submit(new Shop(Shop.USUAL.screens().subList(0, 2), Assumptions.USUAL));
+    }
+    try (RandomAccessFile raw = new RandomAccessFile(file.toFile(), "rw")) {
+      raw.seek(raw.length() / 2 / 4096 * 4096);
+      raw.write(new byte[3 * 4096]);
+    }
+    try (Book book = open()) {
+      assertThatThrownBy(book::verify).isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.DAMAGED));
+    }
+    Path fresh = folder.resolve("rescued.book");
+    Rescue rescue = Rescue.copy(file, fresh, CLOCK);
+    assertThat(rescue.rowsLost()).isPositive();
+    assertThat(rescue.batches()).isEqualTo(2);
+    try (Book book = Book.open(fresh, CLOCK)) {
+      book.verify();
+      assertThat(book.state(whole).batch()).contains(written);
+      assertThat(book.list()).hasSize(2);
+    }
+    assertThatThrownBy(() -> Rescue.copy(file, fresh, CLOCK)).isInstanceOf(BookProblem.class);
+  }
+
+  @Test
+  void aBatchMovesToAnotherBookEqualInEveryValue() {
+    Batch batch = Samples.everything();
+    String text = BatchFile.write(batch);
+    try (Book book = open()) {
+      Batch read = ((BatchFile.Read) BatchFile.read(text)).batch();
+      book.submit(read.id(), new Edit.Adopt(read));
+      assertThat(book.state(batch.id()).batch()).contains(batch);
+      assertThat(book.submit(read.id(), new Edit.Adopt(read))).as("the same batch is not taken twice").isInstanceOf(Saved.Refused.class);
+    }
+  }
+
+  @Test
+  void theShopIsKeptWithUndo() {
+    Shop two = new Shop(Shop.USUAL.screens().subList(0, 2), Assumptions.USUAL);
+    try (Book book = open()) {
+      assertThat(book.shop()).isEqualTo(Shop.USUAL);
+      book.submit(two);
+      book.prefer("unit", "GRAIN");
+    }
+    try (Book book = open()) {
+      assertThat(book.shop()).isEqualTo(two);
+      assertThat(book.preference("unit")).contains("GRAIN");
+      assertThat(book.undoShop()).isTrue();
+      assertThat(book.shop()).isEqualTo(Shop.USUAL);
+      assertThat(book.undoShop()).isFalse();
+      assertThat(book.redoShop()).isTrue();
+      assertThat(book.shop()).isEqualTo(two);
+    }
+  }
+}
