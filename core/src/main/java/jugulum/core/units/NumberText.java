@@ -35,7 +35,7 @@ public final class NumberText {
 
   /** Reads one number; blanks around it are ignored. */
   public static Result parse(String typed) {
-    String text = typed.strip().replace("−", "-").replace(" ", "").replace(" ", "");
+    String text = typed.strip().replace("−", "-");
     if (EITHER_WAY.matcher(text).matches()) {
       return new Ambiguous(text.replace(',', '.'), text.replace(",", ""));
     }

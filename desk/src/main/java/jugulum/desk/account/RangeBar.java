@@ -1,0 +1,42 @@
+package jugulum.desk.account;
+
+import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import jugulum.core.gold.Recovery;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.words.Words;
+
+/** A recovery as a dot on its range, from 0 to 100 %. */
+final class RangeBar extends Pane {
+  private static final double LENGTH = 140;
+  private static final double MIDDLE = 9;
+
+  RangeBar(Recovery recovery) {
+    getStyleClass().add("range-bar");
+    setPrefSize(LENGTH, 2 * MIDDLE);
+    setMinSize(LENGTH, 2 * MIDDLE);
+    double low = x(recovery.low());
+    double high = x(recovery.high());
+    getChildren().addAll(part("range-rail", 0, LENGTH, 1), part("range-span", low, Math.max(3, high - low), 3), part("range-dot", x(recovery.share()) - 5, 10, 10));
+    setAccessibleText(Words.of("account.range.head"));
+  }
+
+  /** What stands over the bars. */
+  static Label scale() {
+    Label label = Parts.styled(new Label(Words.of("account.scale")), "muted");
+    label.setMinWidth(LENGTH);
+    return label;
+  }
+
+  private static double x(double share) {
+    return LENGTH * Math.clamp(share, 0, 1);
+  }
+
+  private static Region part(String style, double x, double width, double height) {
+    Region region = Parts.styled(new Region(), style);
+    region.resizeRelocate(x, MIDDLE - height / 2, width, height);
+    region.setManaged(false);
+    return region;
+  }
+}

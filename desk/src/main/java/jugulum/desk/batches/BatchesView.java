@@ -1,0 +1,131 @@
+package jugulum.desk.batches;
+
+import java.util.List;
+import java.util.function.Function;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableRow;
+import javafx.scene.control.TableView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import jugulum.book.store.BatchSummary;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** All batches of the book. */
+public final class BatchesView extends BorderPane {
+  private final Workbench workbench;
+  private final TableView<BatchSummary> table = new TableView<>();
+  private final Label count = Parts.styled(new Label(), "muted");
+
+  /** What the view asks of the window. */
+  public interface Window {
+    /** A batch was chosen. */
+    void open(BatchSummary batch);
+
+    /** A new batch is to be started. */
+    void start();
+
+    /** A batch file is to be read. */
+    void importFile();
+
+    /** The batch on the bench is to be written to files. */
+    void exportFiles();
+  }
+
+  /** Makes the view of a workbench. */
+  public BatchesView(Workbench workbench, Window window) {
+    this.workbench = workbench;
+    getStyleClass().add("page");
+    setId("batches-view");
+    table.setId("batches");
+    table.setPlaceholder(Parts.sentence(Words.of("batches.empty"), "muted"));
+    table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    table.setAccessibleText(Words.of("batches.title"));
+    column("batches.name", 240, BatchSummary::name, false);
+    column("batches.source", 230, BatchSummary::source, false);
+    column("batches.received", 130, batch -> Figures.day(batch.received()), true);
+    column("batches.state", 150, batch -> Words.of("state", batch.state()), false);
+    column("batches.feed", 130, batch -> batch.feedG().isPresent() ? figures().sand(batch.feedG().getAsDouble()) : Words.of("header.none"), true);
+    column("batches.gold", 130, batch -> batch.wonG().isPresent() ? figures().gold(batch.wonG().getAsDouble() * 1000) : Words.of("header.none"), true);
+    table.setRowFactory(
+        _ -> {
+          TableRow<BatchSummary> row = new TableRow<>();
+          row.setOnMouseClicked(
+              click -> {
+                if (click.getClickCount() == 2 && !row.isEmpty()) {
+                  window.open(row.getItem());
+                }
+              });
+          return row;
+        });
+    table.setOnKeyPressed(
+        key -> {
+          BatchSummary chosen = table.getSelectionModel().getSelectedItem();
+          if (key.getCode() == KeyCode.ENTER && chosen != null) {
+            window.open(chosen);
+            key.consume();
+          }
+        });
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    HBox actions =
+        Parts.row(
+            Buttons.primary("new-batch", Words.of("batches.new"), "Ctrl N", window::start),
+            Buttons.plain("open-batch", Words.of("batches.open"), "Enter", () -> openChosen(window)),
+            gap,
+            Buttons.plain("import", Words.of("batches.import"), "Ctrl I", window::importFile),
+            Buttons.plain("export", Words.of("batches.export"), "Ctrl E", window::exportFiles));
+    VBox top = new VBox(4, Parts.styled(new Label(Words.of("batches.title")), "page-title"), count);
+    setTop(top);
+    setCenter(table);
+    setBottom(actions);
+    workbench.batches().addListener((_, _, batches) -> show(batches));
+    workbench.figures().addListener((_, _, _) -> table.refresh());
+    show(workbench.batches().get());
+  }
+
+  private Figures figures() {
+    return workbench.figures().get();
+  }
+
+  private void column(String key, double width, Function<BatchSummary, String> text, boolean figure) {
+    TableColumn<BatchSummary, String> column = new TableColumn<>(Words.of(key));
+    column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
+    column.setPrefWidth(width);
+    column.setSortable(false);
+    column.setReorderable(false);
+    if (figure) {
+      column.getStyleClass().add("figure-column");
+    }
+    table.getColumns().add(column);
+  }
+
+  private void show(List<BatchSummary> batches) {
+    BatchSummary chosen = table.getSelectionModel().getSelectedItem();
+    table.getItems().setAll(batches);
+    count.setText(Words.of("batches.count", Integer.toString(batches.size()), workbench.bookName()));
+    table.getSelectionModel().selectFirst();
+    batches.stream().filter(batch -> chosen != null && batch.id().equals(chosen.id())).findFirst().ifPresent(table.getSelectionModel()::select);
+  }
+
+  private void openChosen(Window window) {
+    BatchSummary chosen = table.getSelectionModel().getSelectedItem();
+    if (chosen != null) {
+      window.open(chosen);
+    }
+  }
+
+  /** Puts the focus on the list. */
+  public void focusList() {
+    table.requestFocus();
+  }
+}

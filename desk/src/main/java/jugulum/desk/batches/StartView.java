@@ -1,0 +1,128 @@
+package jugulum.desk.batches;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Measure;
+import jugulum.desk.entry.AssayForm;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.Entry;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.entry.SandWeightForm;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.words.Words;
+
+/** Starts a batch: what is on the bucket, its weight, and its head grade where it is known. */
+public final class StartView extends VBox {
+  private static final LotId FEED = new LotId(1);
+
+  private final Workbench workbench;
+  private final Clock clock;
+  private final Runnable onStarted;
+  private final EntryField<String> name = new EntryField<>("batch-name", Words.of("start.name"), Words.of("start.name.hint"), Parsers.text("refusal.NAME_MISSING"));
+  private final EntryField<String> source = new EntryField<>("batch-source", Words.of("start.source"), Words.of("start.source.hint"), typed -> new Entry.Value<>(typed.strip()));
+  private final EntryField<LocalDate> received = new EntryField<>("batch-received", Words.of("start.received"), "", Parsers::day);
+  private final SandWeightForm weight;
+  private final AssayForm head;
+
+  /** Makes the form. */
+  public StartView(Workbench workbench, Clock clock, Runnable onStarted, Runnable onCancel) {
+    this.workbench = workbench;
+    this.clock = clock;
+    this.onStarted = onStarted;
+    this.weight = new SandWeightForm(() -> workbench.figures().get());
+    this.head = new AssayForm(() -> workbench.figures().get());
+    getStyleClass().addAll("page", "start-view");
+    setId("start-view");
+    HBox label = new HBox(name, source, received);
+    label.getStyleClass().add("form-row");
+    Stream.of(name, source, received).forEach(field -> HBox.setHgrow(field, Priority.ALWAYS));
+    VBox left = new VBox(10, Parts.section(Words.of("start.weight")), weight, Parts.sentence(Words.of("start.weight.about"), "muted"));
+    VBox right = new VBox(10, Parts.section(Words.of("start.head")), head, Parts.sentence(Words.of("start.head.about"), "muted"));
+    left.setPrefWidth(10);
+    right.setPrefWidth(10);
+    HBox.setHgrow(left, Priority.ALWAYS);
+    HBox.setHgrow(right, Priority.ALWAYS);
+    HBox figures = new HBox(28, left, right);
+    getChildren()
+        .addAll(
+            Parts.styled(new Label(Words.of("start.title")), "page-title"),
+            label,
+            figures,
+            Parts.advice("caution", "", Words.of("caution.lift")),
+            Parts.row(Buttons.primary("start-batch", Words.of("start.start"), "Enter", this::start), Buttons.plain("cancel", Words.of("panel.back"), "Esc", onCancel)));
+    Stream.concat(Stream.of(name, source, received), Stream.concat(weight.fields().stream(), head.fields().stream()))
+        .map(EntryField::field)
+        .forEach(field -> field.setOnAction(_ -> start()));
+    clear();
+  }
+
+  private void clear() {
+    Stream.of(name, source).forEach(EntryField::clear);
+    weight.clear();
+    head.clear();
+    received.fill(LocalDate.now(clock).toString());
+  }
+
+  private void start() {
+    Optional<List<Edit>> edits = read();
+    edits.ifPresent(
+        all -> {
+          BatchId id = ((Edit.StartBatch) all.getFirst()).id();
+          workbench.submit(id, all).thenAccept(this::settle);
+        });
+  }
+
+  /** All edits, or nothing after saying at the first wrong field why. A weight and a grade may be left for later. */
+  private Optional<List<Edit>> read() {
+    Optional<String> called = name.read();
+    Optional<String> from = called.flatMap(_ -> source.read());
+    Optional<LocalDate> day = from.flatMap(_ -> received.read());
+    if (day.isEmpty()) {
+      return Optional.empty();
+    }
+    List<Edit> edits = new ArrayList<>();
+    var label = new jugulum.core.ledger.Label(called.orElseThrow(), from.orElseThrow(), day.get());
+    edits.add(new Edit.StartBatch(new BatchId(UUID.randomUUID()), label, workbench.shop().get().assumptions()));
+    for (var form : List.of(weight, head)) {
+      if (form.fields().stream().map(EntryField::field).map(TextField::getText).anyMatch(text -> !text.isBlank())) {
+        Optional<Measure> measure = form.read();
+        if (measure.isEmpty()) {
+          return Optional.empty();
+        }
+        edits.add(new Edit.RecordOnLot(FEED, measure.get()));
+      }
+    }
+    return Optional.of(edits);
+  }
+
+  private void settle(Outcome outcome) {
+    switch (outcome) {
+      case Outcome.Recorded _ -> {
+        clear();
+        onStarted.run();
+      }
+      case Outcome.Refused(String sentence) -> name.refuse(sentence);
+    }
+  }
+
+  /** Puts the focus where typing starts. */
+  public void focusFirst() {
+    name.field().requestFocus();
+  }
+}

@@ -1,0 +1,134 @@
+package jugulum.desk.bench;
+
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import jugulum.desk.board.Cell;
+import jugulum.desk.board.Flow;
+import jugulum.desk.board.Station;
+import jugulum.desk.board.ThroatBoard;
+import jugulum.desk.entry.Keys;
+import jugulum.desk.panel.BucketPanel;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.panel.StationPanel;
+import jugulum.desk.workbench.Current;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** The bench: the throat board, the panel of the station in hand, the buckets, and where the gold is. */
+public final class BenchView extends BorderPane {
+  private static final double PANEL_WIDTH = 404;
+
+  private final Workbench workbench;
+  private final BatchHeader header = new BatchHeader();
+  private final ThroatBoard board = new ThroatBoard();
+  private final BucketStrip buckets = new BucketStrip(this::openBucket);
+  private final GoldBar goldBar = new GoldBar();
+  private final PanelHost host;
+  private final BorderPane bench = new BorderPane();
+
+  /** Makes the view of a workbench. */
+  public BenchView(Workbench workbench) {
+    this.workbench = workbench;
+    this.host = new PanelHost(workbench);
+    getStyleClass().add("bench-view");
+    setId("bench-view");
+    ScrollPane scroll = new ScrollPane(board);
+    scroll.setFitToWidth(true);
+    scroll.setFitToHeight(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.getStyleClass().add("board-scroll");
+    scroll.setFocusTraversable(false);
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    bench.setCenter(new VBox(scroll, buckets));
+    host.setPrefWidth(PANEL_WIDTH);
+    host.setMinWidth(PANEL_WIDTH);
+    bench.setRight(host);
+    bench.setBottom(goldBar);
+    board.onOpenProperty().set(this::openStation);
+    board.onSpoutProperty().set(this::openSpout);
+    host.onLeave(board::requestFocus);
+    host.addEventFilter(KeyEvent.KEY_PRESSED, this::leave);
+    addEventFilter(KeyEvent.KEY_PRESSED, this::pressButton);
+    workbench.current().addListener((_, _, _) -> show());
+    workbench.figures().addListener((_, _, _) -> show());
+    show();
+  }
+
+  private void show() {
+    Current current = workbench.current().get();
+    Figures figures = workbench.figures().get();
+    Optional<Worked> worked = current.worked();
+    header.show(worked, figures);
+    board.figuresProperty().set(figures);
+    board.workedProperty().set(worked);
+    setTop(worked.isPresent() ? header : null);
+    worked.ifPresentOrElse(
+        now -> {
+          buckets.show(now, figures);
+          goldBar.show(now, figures);
+          setCenter(bench);
+        },
+        () -> setCenter(empty(current)));
+  }
+
+  private static VBox empty(Current current) {
+    boolean takenBack = current.id().isPresent();
+    Label title = Parts.styled(new Label(Words.of(takenBack ? "bench.taken-back.title" : "bench.empty.title")), "batch-name");
+    VBox box = new VBox(10, title, Parts.sentence(Words.of(takenBack ? "bench.taken-back" : "bench.empty"), "muted"));
+    box.getStyleClass().add("empty-state");
+    return box;
+  }
+
+  private void openStation(Station station) {
+    workbench
+        .current()
+        .get()
+        .worked()
+        .ifPresent(
+            worked -> {
+              switch (station) {
+                case Station.Work(Cell _, var steps) -> host.open(StationPanel.of(worked, steps, host), true);
+                case Station.Waiting(Cell _, var lot) -> host.open(StationPanel.of(lot, host), true);
+              }
+            });
+  }
+
+  private void openSpout(Flow.Spout spout) {
+    if (spout.lots().size() == 1) {
+      host.open(StationPanel.of(spout.lots().getFirst(), host), true);
+    } else {
+      host.open(new BucketPanel(Words.of("bucket.here"), _ -> spout.lots(), host), true);
+    }
+  }
+
+  private void openBucket(Bucket bucket) {
+    host.open(new BucketPanel(Words.of("bucket", bucket), bucket::lots, host), true);
+  }
+
+  /** Escape returns to the panel below, and from the last panel to the board. */
+  private void leave(KeyEvent key) {
+    if (key.getCode() == KeyCode.ESCAPE) {
+      host.back();
+      key.consume();
+    }
+  }
+
+  private void pressButton(KeyEvent key) {
+    if (Keys.press(host, key)) {
+      key.consume();
+    }
+  }
+
+  /** Puts the focus on the board. */
+  public void focusBoard() {
+    board.requestFocus();
+  }
+}

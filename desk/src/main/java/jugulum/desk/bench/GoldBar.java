@@ -1,0 +1,90 @@
+package jugulum.desk.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import jugulum.core.gold.Place;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** One bar as long as all the gold there is reason to expect, parted by where it is. */
+final class GoldBar extends VBox {
+  private static final double SHORTEST = 8;
+  private static final double ROOM_FOR_TEXT = 74;
+
+  private final HBox bar = new HBox(2);
+  private final Label right = Parts.styled(new Label(), "muted");
+
+  GoldBar() {
+    getStyleClass().add("gold-bar");
+    setId("gold-bar");
+    bar.getStyleClass().add("gold-bar-segments");
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    getChildren().addAll(new HBox(Parts.styled(new Label(Words.of("where.title")), "muted"), gap, right), bar);
+    bar.widthProperty().addListener((_, _, _) -> fit());
+  }
+
+  private record Segment(Label label, String longText, String shortText, double share) {}
+
+  private List<Segment> segments = List.of();
+
+  void show(Worked worked, Figures figures) {
+    right.setText(about(worked, figures));
+    double total = worked.gold().places().stream().mapToDouble(place -> place.gold().milligrams()).sum();
+    List<Segment> made = new ArrayList<>();
+    for (Place place : worked.gold().places()) {
+      if (place.gold().milligrams() > 0) {
+        String shortText = Words.of("place", place.kind());
+        String longText = Words.of("where.segment", shortText, figures.gold(place.gold().milligrams()));
+        Label label = new Label(longText);
+        label.getStyleClass().addAll("segment", "place-" + place.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        label.setAccessibleText(longText);
+        label.setTooltip(new Tooltip(Words.of("where.tooltip", longText, figures.goldRange(place.gold()))));
+        made.add(new Segment(label, longText, shortText, place.gold().milligrams() / total));
+      }
+    }
+    segments = List.copyOf(made);
+    bar.getChildren().setAll(segments.stream().map(Segment::label).toList());
+    if (segments.isEmpty()) {
+      bar.getChildren().add(Parts.sentence(Words.of("where.nothing"), "muted"));
+    }
+    fit();
+  }
+
+  /** Long texts where they have room, short ones where not, none where even those would be cut. */
+  private void fit() {
+    double free = bar.getWidth() - SHORTEST * segments.size();
+    for (Segment segment : segments) {
+      double width = SHORTEST + Math.max(0, free) * segment.share() - 2;
+      segment.label().setMinWidth(width);
+      segment.label().setPrefWidth(width);
+      segment.label().setMaxWidth(width);
+      boolean roomy = width > segment.longText().length() * 8.2 + 12;
+      segment.label().setText(roomy ? segment.longText() : width > ROOM_FOR_TEXT && width > segment.shortText().length() * 8.2 + 12 ? segment.shortText() : "");
+    }
+  }
+
+  private static String about(Worked worked, Figures figures) {
+    List<String> parts = new ArrayList<>();
+    worked.gold().head().ifPresent(head -> parts.add(Words.of("where.head", figures.gold(head.milligrams()), figures.goldRange(head))));
+    var unseen =
+        worked.gold().places().stream().filter(place -> place.kind() != Place.Kind.BY_DIFFERENCE).flatMap(place -> place.notLookedAt().stream()).toList();
+    if (!unseen.isEmpty()) {
+      parts.add(
+          unseen.size() <= 2
+              ? Words.of("where.unseen", Sentences.lots(worked.network(), unseen))
+              : Words.of("where.unseen.many", Integer.toString(unseen.size())));
+    }
+    return String.join(" · ", parts);
+  }
+}

@@ -1,0 +1,124 @@
+package jugulum.desk.bench;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletionStage;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.scene.control.ScrollPane;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.StepId;
+import jugulum.core.shop.Shop;
+import jugulum.desk.panel.Desk;
+import jugulum.desk.panel.Panel;
+import jugulum.desk.panel.StationPanel;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+
+/** Holds the panel at the right of the board, with those below it that one can return to. */
+final class PanelHost extends ScrollPane implements Desk {
+  private final Workbench workbench;
+  private final Deque<Panel> stack = new ArrayDeque<>();
+  private Runnable onLeave = () -> {};
+
+  PanelHost(Workbench workbench) {
+    this.workbench = workbench;
+    getStyleClass().add("panel-host");
+    setId("panel-host");
+    setFitToWidth(true);
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    setFocusTraversable(false);
+    workbench.current().addListener((_, _, _) -> refresh());
+    workbench.figures().addListener((_, _, _) -> refresh());
+  }
+
+  /** Runs when there is no panel left to return to. */
+  void onLeave(Runnable what) {
+    onLeave = what;
+  }
+
+  private Optional<Worked> worked() {
+    return workbench.current().get().worked();
+  }
+
+  /** Shows a panel in place of all others; the same panel stays as it is. */
+  void open(Panel panel, boolean focus) {
+    boolean same = !stack.isEmpty() && stack.peek().key().equals(panel.key());
+    if (!same) {
+      stack.clear();
+      stack.push(panel);
+    }
+    display(focus);
+  }
+
+  @Override
+  public void push(Panel panel) {
+    stack.push(panel);
+    display(true);
+  }
+
+  @Override
+  public void back() {
+    if (stack.size() > 1) {
+      stack.pop();
+      display(true);
+    } else {
+      onLeave.run();
+    }
+  }
+
+  private void display(boolean focus) {
+    refresh();
+    setVvalue(0);
+    if (focus && !stack.isEmpty()) {
+      Panel panel = stack.peek();
+      Platform.runLater(panel::focusFirst);
+    }
+  }
+
+  /** Drops panels that no longer fit and shows the top one as things are now. */
+  private void refresh() {
+    Optional<Worked> worked = worked();
+    worked.ifPresentOrElse(now -> stack.removeIf(panel -> !panel.fits(now)), stack::clear);
+    if (stack.isEmpty()) {
+      worked.ifPresent(now -> stack.push(StationPanel.of(now, List.of(now.network().steps().getFirst().id()), this)));
+    }
+    Panel top = stack.peek();
+    if (top != null) {
+      top.show(worked.orElseThrow(), workbench.figures().get());
+    }
+    if (getContent() != top) {
+      setContent(top);
+    }
+  }
+
+  @Override
+  public CompletionStage<Outcome> submit(Edit edit) {
+    return workbench.submit(edit);
+  }
+
+  @Override
+  public void openLot(LotId lot) {
+    push(StationPanel.of(lot, this));
+  }
+
+  @Override
+  public void openStep(StepId step) {
+    worked().ifPresent(now -> open(StationPanel.of(now, List.of(step), this), true));
+  }
+
+  @Override
+  public Supplier<Figures> figures() {
+    return () -> workbench.figures().get();
+  }
+
+  @Override
+  public Shop shop() {
+    return workbench.shop().get();
+  }
+}

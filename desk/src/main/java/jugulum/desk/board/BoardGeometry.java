@@ -1,0 +1,105 @@
+package jugulum.desk.board;
+
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * Where the things of a board lie, in pixels.
+ *
+ * @param board what is laid out
+ * @param width the width there is
+ * @param height the height there is
+ */
+record BoardGeometry(BoardModel board, double width, double height) {
+  private static final double LEFT = 22;
+  private static final double TOP = 58;
+  private static final double BOTTOM = 8;
+  private static final double FEED_COLUMN = 142;
+  private static final double VIAL_COLUMN = 92;
+  private static final double THINNEST = 5;
+  private static final double LABEL = 18;
+
+  /** The height from which a row still shows its label, band and spout apart. */
+  static final double LOWEST_ROW = 50;
+
+  private static final double HIGHEST_ROW = 98;
+
+  double columnX(int column) {
+    int last = board.columns().size() - 1;
+    if (column == 0) {
+      return LEFT;
+    }
+    if (column == last) {
+      return width - VIAL_COLUMN + 22;
+    }
+    double middle = width - VIAL_COLUMN - LEFT - FEED_COLUMN;
+    return LEFT + FEED_COLUMN + middle * (column - 1) / Math.max(1, last - 1);
+  }
+
+  /** The room a column has for its texts. */
+  double columnWidth(int column) {
+    return column + 1 < board.columns().size() ? columnX(column + 1) - columnX(column) - 10 : VIAL_COLUMN - 26;
+  }
+
+  double rowHeight() {
+    return Math.min(HIGHEST_ROW, (height - TOP - BOTTOM) / Math.max(1, board.rows().size()));
+  }
+
+  double rowTop(int row) {
+    double used = rowHeight() * board.rows().size();
+    double spare = height - TOP - BOTTOM - used;
+    return TOP + spare / 2 + row * rowHeight();
+  }
+
+  double labelY(int row) {
+    return rowTop(row);
+  }
+
+  double bandY(int row) {
+    return rowTop(row) + LABEL + thickest() / 2;
+  }
+
+  double thickest() {
+    return Math.clamp(rowHeight() - LABEL - 18, THINNEST, 30);
+  }
+
+  private double heaviestBand() {
+    return board.flows(Flow.Band.class).filter(band -> band.from().column() > 0).mapToDouble(Flow.Band::grams).max().orElse(0);
+  }
+
+  double thickness(double grams) {
+    double heaviest = heaviestBand();
+    return heaviest > 0 ? Math.clamp(thickest() * grams / heaviest, THINNEST, thickest()) : thickest() / 2;
+  }
+
+  /** The feed block is as thick as the bands that leave it. */
+  Map<Flow.Band, Double> feedOffsets() {
+    double[] y = {feedTop()};
+    return fanned()
+        .collect(
+            Collectors.toMap(
+                band -> band,
+                band -> {
+                  double centre = y[0] + thickness(band.grams()) / 2;
+                  y[0] += thickness(band.grams());
+                  return centre;
+                }));
+  }
+
+  double feedTop() {
+    return (rowTop(0) + rowTop(board.rows().size())) / 2 - feedHeight() / 2;
+  }
+
+  double feedHeight() {
+    double sum = fanned().mapToDouble(band -> thickness(band.grams())).sum();
+    return sum > 0 ? sum : thickest();
+  }
+
+  /** The bands that leave the feed block: those of the screens of all the feed, or the feed itself. */
+  Stream<Flow.Band> fanned() {
+    return board.flows(Flow.Band.class)
+        .filter(band -> band.from().row() == Cell.HEADER && band.to().row() != Cell.HEADER)
+        .filter(band -> band.from().column() > 0 || board.flows(Flow.Band.class).noneMatch(other -> other.from().row() == Cell.HEADER && other.from().column() > 0));
+  }
+}

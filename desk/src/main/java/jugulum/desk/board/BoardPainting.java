@@ -1,0 +1,274 @@
+package jugulum.desk.board;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.shape.Rectangle;
+import jugulum.core.ledger.LotId;
+import jugulum.core.screens.Cut;
+import jugulum.desk.words.Words;
+
+/** Makes the nodes of a board, from the bottom layer to the top. */
+final class BoardPainting {
+  private static final double SPOUT_OFFSET = 14;
+  private static final double NEXT_SPOUT = 96;
+
+  private final BoardModel board;
+  private final BoardGeometry place;
+  private final BoardTexts texts;
+  private final Map<Cell, Integer> spoutsAt = new HashMap<>();
+  private final List<Node> nodes = new ArrayList<>();
+
+  BoardPainting(BoardModel board, BoardGeometry place, BoardTexts texts) {
+    this.board = board;
+    this.place = place;
+    this.texts = texts;
+  }
+
+  List<Node> paint(Consumer<Flow.Spout> onSpout) {
+    feedBlock();
+    board.flows(Flow.Band.class).forEach(this::band);
+    board.flows(Flow.Return.class).forEach(this::back);
+    board.flows(Flow.Spout.class).forEach(spout -> spout(spout, onSpout));
+    placeholders();
+    vial();
+    board.flows(Flow.Thread.class).forEach(this::thread);
+    headings();
+    rowLabels();
+    statuses();
+    board.goldByRow().forEach(this::gold);
+    return nodes;
+  }
+
+  private void feedBlock() {
+    nodes.add(BoardShapes.block(place.columnX(0), place.feedTop(), 18, place.feedHeight(), "feed-block"));
+  }
+
+  private void band(Flow.Band band) {
+    double thickness = place.thickness(band.grams());
+    Double fan = place.feedOffsets().get(band);
+    if (fan != null) {
+      double start = place.columnX(Math.max(1, band.from().column()));
+      nodes.add(BoardShapes.band(place.columnX(0) + 17, fan, start, place.bandY(band.to().row()), thickness));
+      straight(start - 0.5, end(band), band.to().row(), thickness);
+    } else if (band.from().row() != Cell.HEADER && band.to().row() != Cell.HEADER) {
+      double from = place.columnX(band.from().column());
+      double to = end(band);
+      if (band.from().row() == band.to().row()) {
+        straight(from, to, band.to().row(), thickness);
+      } else {
+        double turn = Math.min(to, from + 150);
+        nodes.add(BoardShapes.band(from + 8, place.bandY(band.from().row()), turn, place.bandY(band.to().row()), thickness));
+        straight(turn - 0.5, to, band.to().row(), thickness);
+      }
+    }
+  }
+
+  /** A band stops short of a place where it only waits. */
+  private double end(Flow.Band band) {
+    boolean waits = board.at(band.to()).filter(Station.Waiting.class::isInstance).isPresent();
+    return place.columnX(band.to().column()) + (waits ? -12 : 6);
+  }
+
+  private void straight(double from, double to, int row, double thickness) {
+    nodes.add(BoardShapes.band(from, place.bandY(row), Math.max(from, to), place.bandY(row), thickness));
+  }
+
+  private void back(Flow.Return back) {
+    if (back.from().row() == Cell.HEADER || back.to().row() == Cell.HEADER || back.from().equals(back.to())) {
+      return;
+    }
+    double sag = place.rowHeight() * 0.4;
+    nodes.add(
+        BoardShapes.back(
+            place.columnX(back.from().column()) + 20,
+            place.bandY(back.from().row()) + 6,
+            place.columnX(back.to().column()) + 20,
+            place.bandY(back.to().row()) + 6,
+            sag));
+  }
+
+  private void spout(Flow.Spout spout, Consumer<Flow.Spout> onSpout) {
+    if (spout.from().row() == Cell.HEADER) {
+      headerSpout(spout, onSpout);
+      return;
+    }
+    int before = spoutsAt.merge(spout.from(), 1, Integer::sum) - 1;
+    double x = place.columnX(spout.from().column()) + SPOUT_OFFSET + before * NEXT_SPOUT;
+    double y = place.bandY(spout.from().row());
+    paintSpout(spout, onSpout, x, y);
+  }
+
+  /** Cuts that come off the screens and are set aside end at the screen's own column. */
+  private void headerSpout(Flow.Spout spout, Consumer<Flow.Spout> onSpout) {
+    for (var id : spout.lots()) {
+      Cut cut = texts.worked().network().lot(id).orElseThrow().cut();
+      int row = board.rows().indexOf(cut);
+      double grams = texts.worked().sand().mass(id).grams();
+      double start = place.columnX(spout.from().column());
+      if (row >= 0) {
+        nodes.add(BoardShapes.band(place.columnX(0) + 17, place.feedTop() + 4, start, place.bandY(row), place.thickness(grams)));
+        straight(start - 0.5, start + 130, row, place.thickness(grams));
+        paintSpout(new Flow.Spout(spout.from(), spout.kind(), List.of(id), grams), onSpout, start + 126, place.bandY(row));
+      }
+    }
+  }
+
+  private void paintSpout(Flow.Spout spout, Consumer<Flow.Spout> onSpout, double x, double y) {
+    double thickness = Math.clamp(place.thickness(spout.grams()) * 0.6, 4, 12);
+    double drop = place.thickest() / 2 + Math.min(16, place.rowHeight() / 5);
+    nodes.add(BoardShapes.spout(x, y, thickness, drop, style(spout.kind())));
+    Label label = text(texts.spout(spout), x + thickness + 16, y + place.thickest() / 2 + 1, NEXT_SPOUT + 40);
+    label.getStyleClass().add("spout-label");
+    label.setAccessibleRole(AccessibleRole.BUTTON);
+    label.setOnMouseClicked(_ -> onSpout.accept(spout));
+  }
+
+  private static String style(Flow.Spout.Kind kind) {
+    return switch (kind) {
+      case MAGNETICS -> "spout-magnetics";
+      case TAILINGS -> "spout-tailings";
+      case WAITING -> "spout-waiting";
+    };
+  }
+
+  /** Dashed outlines of what a lot still has before it. */
+  private void placeholders() {
+    for (Station station : board.stations()) {
+      if (station instanceof Station.Waiting(Cell cell, var _)) {
+        for (int column = cell.column(); column < board.columns().size() - 1; column++) {
+          boolean free = column == cell.column() || board.at(new Cell(column, cell.row())).isEmpty();
+          if (free) {
+            Rectangle box =
+                BoardShapes.block(
+                    place.columnX(column) - 4, place.bandY(cell.row()) - 9, Math.min(130, place.columnWidth(column)), 18, "placeholder");
+            box.setArcWidth(8);
+            box.setArcHeight(8);
+            nodes.add(box);
+          }
+        }
+      }
+    }
+  }
+
+  private void thread(Flow.Thread thread) {
+    double thickness = 1.6 + 3.4 * Math.sqrt(thread.share());
+    double x1 = place.columnX(thread.from().column()) + 10;
+    double y1 = place.bandY(thread.from().row());
+    boolean intoVial = thread.to().column() == board.columns().size() - 1;
+    double x2 = intoVial ? vialX() + 3 : place.columnX(thread.to().column()) + 10;
+    double y2 = intoVial ? vialTop() + 30 + 14.0 * thread.from().row() / Math.max(1, board.rows().size()) : place.bandY(thread.to().row());
+    nodes.add(BoardShapes.thread(x1, y1, x2, y2, thickness));
+  }
+
+  private double vialX() {
+    return place.columnX(board.columns().size() - 1) + 2;
+  }
+
+  private double vialTop() {
+    return (place.rowTop(0) + place.rowTop(board.rows().size())) / 2 - 64;
+  }
+
+  private void vial() {
+    double x = vialX();
+    double top = vialTop();
+    Rectangle cap = BoardShapes.block(x + 11, top, 18, 12, "vial-cap");
+    Rectangle glass = BoardShapes.block(x, top + 11, 40, 116, "vial-glass");
+    glass.setArcWidth(14);
+    glass.setArcHeight(14);
+    nodes.add(glass);
+    if (board.goldMg() > 0) {
+      double won = texts.worked().gold().recoveries().stream().findFirst().map(recovery -> recovery.share()).orElse(0.0);
+      double level = Math.max(8, 104 * Math.clamp(won, 0, 1));
+      Rectangle gold = BoardShapes.block(x + 3, top + 11 + 113 - level, 34, level, "vial-gold");
+      gold.setArcWidth(10);
+      gold.setArcHeight(10);
+      nodes.add(gold);
+    }
+    nodes.add(cap);
+    Label amount = text(board.goldMg() > 0 ? texts.gold(board.goldMg()) : Words.of("board.vial.none"), x - 30, top + 132, 100);
+    amount.getStyleClass().add(board.goldMg() > 0 ? "gold-label" : "status");
+    amount.setAlignment(Pos.CENTER);
+    amount.setPrefWidth(100);
+  }
+
+  private void headings() {
+    for (int i = 0; i < board.columns().size(); i++) {
+      Column column = board.columns().get(i);
+      double width = i == board.columns().size() - 1 ? 80 : place.columnWidth(i);
+      text(texts.title(column), place.columnX(i), 10, width).getStyleClass().add("column-title");
+      text(texts.subtitle(column), place.columnX(i), 28, width).getStyleClass().add("column-subtitle");
+    }
+  }
+
+  private void rowLabels() {
+    for (int row = 0; row < board.rows().size(); row++) {
+      int at = row;
+      int column =
+          board.flows(Flow.Band.class)
+              .filter(band -> band.to().row() == at)
+              .mapToInt(band -> Math.max(1, band.from().column()))
+              .min()
+              .orElseGet(() -> board.stations().stream().filter(station -> station.cell().row() == at).mapToInt(s -> s.cell().column()).min().orElse(1));
+      rowLabel(row, column);
+    }
+  }
+
+  private void rowLabel(int row, int column) {
+    Cut cut = board.rows().get(row);
+    double x = place.columnX(column) + 4;
+    Label name = text(texts.rowName(cut), x, place.labelY(row) - 2, 130);
+    name.getStyleClass().add("row-name");
+    String mass =
+        texts.worked().network().lots().stream()
+            .filter(lot -> lot.cut().equals(cut) && isFirstOfRow(lot.id()))
+            .findFirst()
+            .map(lot -> texts.mass(lot.id()))
+            .orElse("");
+    boolean inside = place.thickest() >= 20;
+    Label weight = inside ? text(mass, x + 2, place.bandY(row) - 10, 120) : text(mass, x + 82, place.labelY(row) - 2, 84);
+    weight.getStyleClass().add(inside ? "row-mass-inside" : "row-mass");
+    if (inside) {
+      text(texts.rowSizes(cut), x + 78, place.labelY(row) - 1, 100).getStyleClass().add("row-sizes");
+    }
+  }
+
+  private boolean isFirstOfRow(LotId id) {
+    return texts.worked().network().maker(id).map(step -> ColumnKind.of(step.process())).filter(kind -> kind == ColumnKind.SCREEN || kind == ColumnKind.FEED || kind == ColumnKind.JOIN).isPresent();
+  }
+
+  private void statuses() {
+    for (Station station : board.stations()) {
+      Cell cell = station.cell();
+      if (cell.row() == Cell.HEADER) {
+        continue;
+      }
+      boolean waiting = station instanceof Station.Waiting;
+      boolean goldHere = board.goldByRow().containsKey(cell);
+      if (!goldHere) {
+        double y = waiting ? place.bandY(cell.row()) - 10 : place.labelY(cell.row()) - 1;
+        text(texts.status(station), place.columnX(cell.column()) + 4, y, place.columnWidth(cell.column())).getStyleClass().add("status");
+      }
+    }
+  }
+
+  private void gold(Cell cell, double mg) {
+    text(texts.gold(mg), place.columnX(cell.column()) + 4, place.labelY(cell.row()) - 1, 90).getStyleClass().add("gold-label");
+  }
+
+  private Label text(String text, double x, double y, double width) {
+    Label label = new Label(text);
+    label.relocate(Math.round(x), Math.round(y));
+    label.setMaxWidth(width);
+    label.setMinWidth(0);
+    label.setPickOnBounds(false);
+    nodes.add(label);
+    return label;
+  }
+}

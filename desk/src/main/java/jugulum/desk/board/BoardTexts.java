@@ -1,0 +1,137 @@
+package jugulum.desk.board;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jugulum.core.gold.Evidence;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.core.mass.LotMass;
+import jugulum.core.mass.StepClosure;
+import jugulum.core.passes.Removal;
+import jugulum.core.screens.Cut;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** The writings on the board. */
+record BoardTexts(Worked worked, Figures figures) {
+  private Network network() {
+    return worked.network();
+  }
+
+  String title(Column column) {
+    String title = Words.of("board.column", column.kind());
+    return column.repetition() > 1 ? Words.of("board.column.again", title, Integer.toString(column.repetition())) : title;
+  }
+
+  String subtitle(Column column) {
+    List<Step> steps = network().steps().stream().filter(step -> ColumnKind.of(step.process()) == column.kind()).toList();
+    return switch (column.kind()) {
+      case FEED -> feed();
+      case SCREEN -> steps.isEmpty() ? Words.of("board.screen.none") : screens(steps);
+      case GRAVITY -> steps.isEmpty() ? Words.of("board.gravity.none") : machines(steps);
+      case VIAL -> worked.gold().won().map(won -> figures.gold(won.milligrams())).orElse(Words.of("board.vial.none"));
+      case MAGNET, JOIN, FINISH -> Words.of("board.column.about", column.kind());
+    };
+  }
+
+  private String feed() {
+    double grams = network().feeds().mapToDouble(lot -> worked.sand().mass(lot.id()).grams()).sum();
+    return grams > 0 ? Words.of("board.feed.dry", figures.sand(grams)) : Words.of("board.feed.unknown");
+  }
+
+  private String screens(List<Step> steps) {
+    int cuts = steps.stream().mapToInt(step -> step.outputs().size()).sum();
+    String text = Words.counted("board.cuts", cuts);
+    StepClosure closure = worked.sand().closure(steps.getFirst().id());
+    return closure.state() == StepClosure.State.NOT_ALL_WEIGHED ? text : Words.of("board.screen.found", text, Figures.percent(closure.ratio()));
+  }
+
+  private static String machines(List<Step> steps) {
+    return steps.stream().map(BoardTexts::shortMachine).distinct().collect(Collectors.joining(" · "));
+  }
+
+  private static String shortMachine(Step step) {
+    return step.process() instanceof Process.GravityRun(var machine) ? Words.of("machine.short", machine.kind()) : Sentences.process(step.process());
+  }
+
+  String rowName(Cut cut) {
+    return Sentences.cut(cut);
+  }
+
+  String rowSizes(Cut cut) {
+    return Sentences.sizes(cut);
+  }
+
+  String mass(LotId lot) {
+    LotMass mass = worked.sand().mass(lot);
+    if (!mass.isKnown()) {
+      return Words.of("mass.unknown");
+    }
+    return mass.basis() == LotMass.Basis.DIFFERENCE ? Words.of("mass.difference", figures.sand(mass.grams())) : figures.sand(mass.grams());
+  }
+
+  /** What is going on at a station, in a few words. */
+  String status(Station station) {
+    return switch (station) {
+      case Station.Waiting(Cell _, LotId id) -> {
+        Lot lot = network().lot(id).orElseThrow();
+        yield Words.of("board.waiting", Words.of("material", lot.material()));
+      }
+      case Station.Work(Cell _, List<StepId> ids) -> work(ids.stream().map(id -> network().batch().step(id).orElseThrow()).toList());
+    };
+  }
+
+  private String work(List<Step> steps) {
+    boolean done = steps.stream().allMatch(step -> step.finishedAt().isPresent());
+    String what =
+        switch (steps.getLast().process()) {
+          case Process.MagnetRun _ -> magnet(steps.getLast(), done);
+          case Process.GravityRun _ -> gravity(steps);
+          case Process.Screening _ -> Words.counted("board.cuts", steps.getLast().outputs().size());
+          case Process.Receive _, Process.Merging _, Process.Splitting _, Process.Finishing _ -> Sentences.process(steps.getLast().process());
+        };
+    return done ? Words.of("board.done", what) : what;
+  }
+
+  private static String magnet(Step step, boolean done) {
+    int passes = step.passes().size();
+    if (!done) {
+      return Words.of("board.magnet.pass", Integer.toString(passes + 1));
+    }
+    Removal removal = Evidence.removal(step);
+    boolean clean = removal.left().isPresent() && removal.left().getAsDouble() < 1;
+    return Words.counted(clean ? "board.magnet.clean" : "board.magnet.passes", passes);
+  }
+
+  private static String gravity(List<Step> steps) {
+    String names = machines(steps);
+    return steps.size() > 1 ? Words.of("board.gravity.runs", names, Integer.toString(steps.size())) : names;
+  }
+
+  String spout(Flow.Spout spout) {
+    String mass = spout.grams() > 0 ? figures.sand(spout.grams()) : "";
+    String what =
+        spout.kind() == Flow.Spout.Kind.WAITING
+            ? network().lots(spout.lots()).stream().map(lot -> Words.of("material", lot.material())).distinct().collect(Collectors.joining(", "))
+            : Words.of("board.spout", spout.kind());
+    return Stream.of(what, mass).filter(part -> !part.isEmpty()).collect(Collectors.joining(" "));
+  }
+
+  String gold(double mg) {
+    return figures.gold(mg);
+  }
+
+  /** A station read aloud. */
+  String spoken(Station station, BoardModel board) {
+    Cell cell = station.cell();
+    String row = cell.row() == Cell.HEADER ? "" : rowName(board.rows().get(cell.row()));
+    return Words.of("board.spoken", title(board.columns().get(cell.column())), row, status(station));
+  }
+}

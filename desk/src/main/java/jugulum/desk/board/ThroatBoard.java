@@ -1,0 +1,73 @@
+package jugulum.desk.board;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Control;
+import javafx.scene.control.Skin;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/**
+ * The throat board: one batch as a picture that narrows from the feed to the vial. Lays any network out by itself. The arrow keys walk
+ * from station to station, Enter opens the one walked to.
+ */
+public final class ThroatBoard extends Control {
+  private final ObjectProperty<Optional<Worked>> worked = new SimpleObjectProperty<>(this, "worked", Optional.empty());
+  private final ObjectProperty<Figures> figures = new SimpleObjectProperty<>(this, "figures", new Figures(MassUnit.GRAM));
+  private final ObjectProperty<Cell> selected = new SimpleObjectProperty<>(this, "selected", new Cell(0, Cell.HEADER));
+  private final ObjectProperty<Consumer<Station>> onOpen = new SimpleObjectProperty<>(this, "onOpen", _ -> {});
+  private final ObjectProperty<Consumer<Flow.Spout>> onSpout = new SimpleObjectProperty<>(this, "onSpout", _ -> {});
+
+  /** Makes an empty board. */
+  public ThroatBoard() {
+    getStyleClass().add("throat-board");
+    setId("board");
+    setAccessibleRole(AccessibleRole.PARENT);
+    setAccessibleText(Words.of("board.accessible"));
+    setFocusTraversable(false);
+  }
+
+  /** The batch shown. */
+  public ObjectProperty<Optional<Worked>> workedProperty() {
+    return worked;
+  }
+
+  /** How quantities are written. */
+  public ObjectProperty<Figures> figuresProperty() {
+    return figures;
+  }
+
+  /** The cell walked to. */
+  public ObjectProperty<Cell> selectedProperty() {
+    return selected;
+  }
+
+  /** Told of a station that is walked to or opened. */
+  public ObjectProperty<Consumer<Station>> onOpenProperty() {
+    return onOpen;
+  }
+
+  /** Told of material set aside that is clicked on. */
+  public ObjectProperty<Consumer<Flow.Spout>> onSpoutProperty() {
+    return onSpout;
+  }
+
+  @Override
+  protected Skin<?> createDefaultSkin() {
+    return new ThroatBoardSkin(this);
+  }
+
+  @Override
+  public void requestFocus() {
+    if (getSkin() instanceof ThroatBoardSkin skin) {
+      skin.focusSelected();
+    } else {
+      super.requestFocus();
+    }
+  }
+}

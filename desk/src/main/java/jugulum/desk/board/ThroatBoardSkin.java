@@ -1,0 +1,131 @@
+package jugulum.desk.board;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.InvalidationListener;
+import javafx.scene.control.SkinBase;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Rectangle;
+import jugulum.desk.workbench.Worked;
+
+/** Draws the board again when its batch, its writing or its size has changed. */
+final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
+  private final Pane pane = new Pane();
+  private final List<StationNode> stationNodes = new ArrayList<>();
+  private final InvalidationListener redraw = _ -> invalidate();
+  private final InvalidationListener reselect = _ -> markSelected();
+  private Optional<BoardModel> model = Optional.empty();
+  private boolean stale = true;
+  private double drawnWidth;
+  private double drawnHeight;
+
+  ThroatBoardSkin(ThroatBoard board) {
+    super(board);
+    pane.getStyleClass().add("board-pane");
+    Rectangle clip = new Rectangle();
+    clip.widthProperty().bind(pane.widthProperty());
+    clip.heightProperty().bind(pane.heightProperty());
+    pane.setClip(clip);
+    getChildren().add(pane);
+    board.workedProperty().addListener(redraw);
+    board.figuresProperty().addListener(redraw);
+    board.selectedProperty().addListener(reselect);
+    invalidate();
+  }
+
+  private void invalidate() {
+    model = getSkinnable().workedProperty().get().map(BoardModel::of);
+    stale = true;
+    getSkinnable().requestLayout();
+  }
+
+  @Override
+  protected void layoutChildren(double x, double y, double width, double height) {
+    super.layoutChildren(x, y, width, height);
+    if (stale || width != drawnWidth || height != drawnHeight) {
+      stale = false;
+      drawnWidth = width;
+      drawnHeight = height;
+      draw();
+    }
+  }
+
+  @Override
+  public void dispose() {
+    ThroatBoard board = getSkinnable();
+    if (board != null) {
+      board.workedProperty().removeListener(redraw);
+      board.figuresProperty().removeListener(redraw);
+      board.selectedProperty().removeListener(reselect);
+    }
+    super.dispose();
+  }
+
+  private void draw() {
+    boolean focused = stationNodes.stream().anyMatch(StationNode::isFocused);
+    pane.getChildren().clear();
+    stationNodes.clear();
+    if (model.isPresent()) {
+      draw(model.get(), getSkinnable().workedProperty().get().orElseThrow());
+    }
+    markSelected();
+    if (focused) {
+      focusSelected();
+    }
+  }
+
+  private void draw(BoardModel model, Worked worked) {
+    ThroatBoard board = getSkinnable();
+    BoardGeometry place = new BoardGeometry(model, drawnWidth, drawnHeight);
+    BoardTexts texts = new BoardTexts(worked, board.figuresProperty().get());
+    for (Station station : model.stations()) {
+      StationNode node = new StationNode(station, texts.spoken(station, model), this::walk, this::open);
+      Cell cell = station.cell();
+      boolean header = cell.row() == Cell.HEADER;
+      node.resizeRelocate(
+          place.columnX(cell.column()) - 10,
+          header ? 4 : place.rowTop(cell.row()) - 5,
+          place.columnWidth(cell.column()) + 6,
+          header ? 46 : place.rowHeight() - 2);
+      stationNodes.add(node);
+    }
+    pane.getChildren().addAll(stationNodes);
+    pane.getChildren().addAll(new BoardPainting(model, place, texts).paint(spout -> board.onSpoutProperty().get().accept(spout)));
+    pane.getChildren().stream().filter(node -> !(node instanceof StationNode) && !node.getStyleClass().contains("spout-label")).forEach(node -> node.setMouseTransparent(true));
+  }
+
+  private void markSelected() {
+    Cell selected = getSkinnable().selectedProperty().get();
+    boolean found = stationNodes.stream().anyMatch(node -> node.station().cell().equals(selected));
+    if (!found && !stationNodes.isEmpty()) {
+      getSkinnable().selectedProperty().set(stationNodes.getFirst().station().cell());
+      return;
+    }
+    stationNodes.forEach(node -> node.select(node.station().cell().equals(selected)));
+  }
+
+  void focusSelected() {
+    stationNodes.stream().filter(StationNode::isFocusTraversable).findFirst().ifPresent(StationNode::requestFocus);
+  }
+
+  private void walk(Direction direction) {
+    model.flatMap(board -> direction.from(getSkinnable().selectedProperty().get(), board))
+        .ifPresent(
+            station -> {
+              getSkinnable().selectedProperty().set(station.cell());
+              focusSelected();
+            });
+  }
+
+  private void open(Station station) {
+    getSkinnable().selectedProperty().set(station.cell());
+    getSkinnable().onOpenProperty().get().accept(station);
+  }
+
+  @Override
+  protected double computeMinHeight(double width, double top, double right, double bottom, double left) {
+    int rows = model.map(board -> board.rows().size()).orElse(1);
+    return 70 + rows * BoardGeometry.LOWEST_ROW;
+  }
+}

@@ -1,0 +1,79 @@
+package jugulum.desk.command;
+
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.MalformedInputException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import jugulum.book.json.BatchFile;
+import jugulum.book.json.FileFault;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Prints the figures of a batch file, the same as the window shows. */
+@Command(name = "balance", mixinStandardHelpOptions = true, description = "Prints the figures of a batch file, the same as the window shows.")
+final class BalanceCommand implements Callable<Integer> {
+  @Parameters(paramLabel = "FILE.json", description = "A batch file.")
+  private Path file;
+
+  @Option(names = "--json", description = "For scripts: masses in grams, gold in milligrams, shares from 0 to 1.")
+  private boolean json;
+
+  @Option(names = "--unit", paramLabel = "UNIT", description = "GRAM, GRAIN, PENNYWEIGHT or TROY_OUNCE; GRAM without it.", defaultValue = "GRAM")
+  private MassUnit unit;
+
+  @Override
+  public Integer call() {
+    PrintStream out = new PrintStream(new FileOutputStream(FileDescriptor.out), true, StandardCharsets.UTF_8);
+    return switch (read()) {
+      case BatchFile.Read(var batch) -> {
+        Worked worked = Worked.of(batch);
+        if (json) {
+          out.println(JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build().writeValueAsString(Balance.of(worked)));
+        } else {
+          BalanceText.of(worked, new Figures(Figures.CHOICE.contains(unit) ? unit : MassUnit.GRAM)).forEach(out::println);
+        }
+        yield Jugulum.OK;
+      }
+      case BatchFile.Faulty(List<FileFault> faults) -> {
+        faults.forEach(fault -> System.err.println(fault(fault)));
+        yield Jugulum.BAD_FILE;
+      }
+    };
+  }
+
+  private BatchFile.Result read() {
+    try {
+      return BatchFile.read(Files.readString(file));
+    } catch (NoSuchFileException missing) {
+      return unreadable(Words.of("command.file-missing"));
+    } catch (MalformedInputException notText) {
+      return unreadable(Words.of("file.not-text"));
+    } catch (IOException problem) {
+      return unreadable(String.valueOf(problem.getMessage()));
+    }
+  }
+
+  private static BatchFile.Result unreadable(String reason) {
+    return new BatchFile.Faulty(List.of(new FileFault(0, 0, "", reason)));
+  }
+
+  private String fault(FileFault fault) {
+    return fault.line() > 0
+        ? Words.of("command.fault", file.toString(), Integer.toString(fault.line()), fault.where(), fault.reason())
+        : Words.of("command.fault.no-line", file.toString(), fault.reason());
+  }
+}

@@ -1,0 +1,144 @@
+package jugulum.desk.command;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
+import java.util.concurrent.ExecutorService;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.stage.Stage;
+import javax.imageio.ImageIO;
+import jugulum.book.store.BatchSummary;
+import jugulum.book.store.Book;
+import jugulum.desk.shell.FilePicker;
+import jugulum.desk.shell.Shell;
+import jugulum.desk.shell.View;
+import jugulum.desk.theme.Theme;
+import jugulum.desk.workbench.Workbench;
+
+/** Sets the window up for one picture after the other and draws each. */
+final class Shots {
+  private static final Clock DEMO_DAY = Clock.fixed(Instant.parse("2026-11-17T15:00:00Z"), ZoneOffset.UTC);
+
+  private final Path book;
+  private final Path folder;
+  private Workbench workbench;
+  private Shell shell;
+  private Scene scene;
+  private int drawn;
+
+  Shots(Path book, Path folder) {
+    this.book = book;
+    this.folder = folder;
+  }
+
+  int draw() {
+    Platform.startup(() -> {});
+    ExecutorService bookThread = Window.bookThread();
+    on(() -> open(bookThread));
+    await(() -> workbench.begin());
+    shot("bench", () -> click("station-2-4"));
+    shot("screens", () -> click("station-1-0"));
+    shot("machine", () -> click("station-3-2"));
+    shot("finish", () -> click("station-4-3"));
+    shot("lot", () -> click("station-2-5"));
+    shot("account", () -> shell.show(View.ACCOUNT));
+    shot("batches", () -> shell.show(View.BATCHES));
+    shot("start", () -> shell.startBatch());
+    shot("shop", () -> shell.show(View.SHOP));
+    on(() -> shell.show(View.BENCH));
+    open("Saltergill 3");
+    shot("received", () -> click("station-1-1"));
+    open("Tarnbeck 7");
+    on(() -> workbench.nextTheme());
+    shot("finished-quartz", () -> click("station-3-3"));
+    shot("account-quartz", () -> shell.show(View.ACCOUNT));
+    open("Fernhollow 12");
+    on(() -> shell.show(View.BENCH));
+    shot("bench-quartz", () -> click("station-2-4"));
+    on(() -> workbench.close());
+    return drawn;
+  }
+
+  private void open(ExecutorService bookThread) {
+    workbench = new Workbench(Book.open(book, DEMO_DAY), bookThread, Platform::runLater);
+    shell = new Shell(workbench, DEMO_DAY, new NoFiles());
+    scene = new Scene(shell, Window.WIDTH, Window.HEIGHT);
+    Theme.dress(scene, workbench);
+    Stage stage = new Stage();
+    stage.setX(0);
+    stage.setY(0);
+    stage.setScene(scene);
+    stage.show();
+  }
+
+  private void open(String name) {
+    BatchSummary batch = workbench.batches().get().stream().filter(one -> one.name().equals(name)).findFirst().orElseThrow();
+    await(() -> workbench.open(batch.id()));
+  }
+
+  private void click(String id) {
+    shell.applyCss();
+    shell.layout();
+    Node node = Optional.ofNullable(shell.lookup("#" + id)).orElseThrow(() -> new IllegalStateException("the demo has no " + id));
+    node.fireEvent(new MouseEvent(MouseEvent.MOUSE_CLICKED, 0, 0, 0, 0, MouseButton.PRIMARY, 1, false, false, false, false, true, false, false, true, false, true, null));
+  }
+
+  private void shot(String name, Runnable setUp) {
+    on(setUp);
+    on(() -> {});
+    on(() -> write(folder.resolve(name + ".png")));
+    drawn++;
+  }
+
+  private void write(Path file) {
+    WritableImage image = scene.snapshot(null);
+    int width = (int) image.getWidth();
+    int height = (int) image.getHeight();
+    int[] pixels = new int[width * height];
+    image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
+    BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    picture.setRGB(0, 0, width, height, pixels, 0, width);
+    try {
+      ImageIO.write(picture, "png", file.toFile());
+    } catch (IOException problem) {
+      throw new UncheckedIOException(problem);
+    }
+  }
+
+  /** Runs on the interface thread and returns when it has run. */
+  private static void on(Runnable what) {
+    CompletableFuture.runAsync(what, Platform::runLater).join();
+  }
+
+  private static void await(Supplier<CompletionStage<?>> what) {
+    CompletableFuture.supplyAsync(what, Platform::runLater).thenCompose(stage -> stage.thenApply(_ -> List.of())).join();
+  }
+
+  /** Pictures need no files. */
+  private static final class NoFiles implements FilePicker {
+    @Override
+    public Optional<Path> toOpen() {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<Path> toSave(String suggestion) {
+      return Optional.empty();
+    }
+  }
+}

@@ -1,0 +1,147 @@
+package jugulum.desk.command;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Locale;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import jugulum.book.store.Book;
+import jugulum.book.store.BookProblem;
+import jugulum.desk.shell.DialogPicker;
+import jugulum.desk.shell.Shell;
+import jugulum.desk.shell.View;
+import jugulum.desk.theme.Theme;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** Opens the window on a book and stays until it is closed. */
+final class Window {
+  static final double WIDTH = 1280;
+  static final double HEIGHT = 800;
+
+  private final CountDownLatch closed = new CountDownLatch(1);
+  private final AtomicInteger exitCode = new AtomicInteger(Jugulum.OK);
+  private final Clock clock;
+
+  private Window(Clock clock) {
+    this.clock = clock;
+  }
+
+  /** Opens a book in a window and returns its exit code when the window is closed. */
+  static int open(Path path, Clock clock) {
+    if (!hasDisplay()) {
+      System.err.println(Words.of("command.no-display"));
+      return Jugulum.NO_DISPLAY;
+    }
+    Window window = new Window(clock);
+    ExecutorService bookThread = bookThread();
+    CompletableFuture<Book> opening = CompletableFuture.supplyAsync(() -> Book.open(path, clock), bookThread);
+    Platform.startup(() -> {});
+    opening
+        .thenAcceptAsync(book -> window.show(book, bookThread), Platform::runLater)
+        .exceptionallyAsync(problem -> window.showProblem(problem, bookThread), Platform::runLater);
+    return window.await();
+  }
+
+  static ExecutorService bookThread() {
+    return Executors.newSingleThreadExecutor(work -> Thread.ofPlatform().name("book").daemon(true).unstarted(work));
+  }
+
+  private static boolean hasDisplay() {
+    boolean linux = System.getProperty("os.name").toLowerCase(Locale.ROOT).contains("linux");
+    boolean drawnInMemory = "Headless".equals(System.getProperty("glass.platform"));
+    return !linux || drawnInMemory || isSet("DISPLAY") || isSet("WAYLAND_DISPLAY");
+  }
+
+  private static boolean isSet(String variable) {
+    String value = System.getenv(variable);
+    return value != null && !value.isBlank();
+  }
+
+  private void show(Book book, ExecutorService bookThread) {
+    Workbench workbench = new Workbench(book, bookThread, Platform::runLater);
+    Stage stage = new Stage();
+    Shell shell = new Shell(workbench, clock, new DialogPicker(stage));
+    Scene scene = new Scene(shell, WIDTH, HEIGHT);
+    Theme.dress(scene, workbench);
+    stage.setScene(scene);
+    stage.setTitle(Words.of("window.title", workbench.bookName()));
+    stage.setOnHidden(
+        _ -> {
+          workbench.close();
+          Platform.exit();
+          closed.countDown();
+        });
+    workbench
+        .begin()
+        .thenRun(
+            () -> {
+              stage.show();
+              shell.show(View.BENCH);
+              workbench.verify();
+              if (Boolean.getBoolean("jugulum.startup.report")) {
+                reportFirstFrame(stage);
+              }
+            });
+  }
+
+  /** For the benchmark: says how long it took from the process's start to the second frame, and ends. */
+  private static void reportFirstFrame(Stage stage) {
+    new AnimationTimer() {
+      private int frames;
+
+      @Override
+      public void handle(long now) {
+        if (++frames == 2) {
+          stop();
+          Instant started = ProcessHandle.current().info().startInstant().orElseThrow();
+          System.out.println("first usable window after " + Duration.between(started, Instant.now()).toMillis() + " ms");
+          stage.close();
+        }
+      }
+    }.start();
+  }
+
+  private Void showProblem(Throwable problem, ExecutorService bookThread) {
+    Throwable cause = problem.getCause() == null ? problem : problem.getCause();
+    String sentence = cause instanceof BookProblem known ? Sentences.problem(known) : Words.of("notice.unexpected", String.valueOf(cause));
+    System.err.println(sentence);
+    exitCode.set(Jugulum.BOOK_PROBLEM);
+    bookThread.shutdown();
+    Label label = new Label(sentence);
+    label.setWrapText(true);
+    VBox box = new VBox(label);
+    box.setStyle("-fx-padding: 28; -fx-font-size: 17;");
+    Stage stage = new Stage();
+    stage.setScene(new Scene(box, 620, 220));
+    stage.setTitle(Words.of("window.problem"));
+    stage.setOnHidden(
+        _ -> {
+          Platform.exit();
+          closed.countDown();
+        });
+    stage.show();
+    return null;
+  }
+
+  private int await() {
+    try {
+      closed.await();
+    } catch (InterruptedException ended) {
+      Thread.currentThread().interrupt();
+    }
+    return exitCode.get();
+  }
+}

@@ -1,0 +1,129 @@
+package jugulum.desk.demo;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import jugulum.book.store.Book;
+import jugulum.book.store.Saved;
+import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Edit.NewLot;
+import jugulum.core.ledger.Label;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Measure.Pass;
+import jugulum.core.ledger.Measure.Pass.From;
+import jugulum.core.ledger.Measure.SandWeight;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Reading;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.core.screens.Cut;
+import jugulum.core.screens.Screen;
+import jugulum.core.screens.StandardScreens;
+
+/** Works a made-up batch through a book, one edit after the other, as a person would. */
+final class Bencher {
+  private final Book book;
+  private final BatchId id;
+
+  Bencher(Book book, String uuid, String name, String source, String received) {
+    this.book = book;
+    this.id = new BatchId(UUID.fromString(uuid));
+    does(new Edit.StartBatch(id, new Label(name, source, LocalDate.parse(received)), Assumptions.USUAL));
+  }
+
+  private Batch batch() {
+    return book.state(id).batch().orElseThrow();
+  }
+
+  void does(Edit edit) {
+    if (book.submit(id, edit) instanceof Saved.Refused refused) {
+      throw new IllegalStateException("made-up data was refused: " + refused + " for " + edit);
+    }
+  }
+
+  LotId feed() {
+    return batch().lots().getFirst().id();
+  }
+
+  void measure(LotId lot, Measure measure) {
+    does(new Edit.RecordOnLot(lot, measure));
+  }
+
+  void weigh(LotId lot, double grams) {
+    measure(lot, new SandWeight(grams, 0, 0, grams < 1000 ? 0.1 : 10));
+  }
+
+  private Step lastStep() {
+    return batch().steps().getLast();
+  }
+
+  StepId lastStepId() {
+    return lastStep().id();
+  }
+
+  List<LotId> screen(LotId lot, String... labels) {
+    List<Screen> stack = Stream.of(labels).map(label -> StandardScreens.numbered(label).orElseThrow()).toList();
+    List<NewLot> cuts = Cut.of(cut(lot), stack).stream().map(cut -> new NewLot(Material.CUT, cut, "")).toList();
+    return take(new Process.Screening(stack), List.of(lot), cuts);
+  }
+
+  List<LotId> run(Process process, LotId lot, Material... ports) {
+    return take(process, List.of(lot), Stream.of(ports).map(port -> new NewLot(port, cut(lot), "")).toList());
+  }
+
+  List<LotId> magnet(LotId lot) {
+    return run(new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY), lot, Material.MAGNETICS, Material.NON_MAGNETICS);
+  }
+
+  List<LotId> machine(Machine.Kind kind, LotId lot, Material... ports) {
+    return run(new Process.GravityRun(new Machine(kind, "")), lot, ports);
+  }
+
+  List<LotId> finish(LotId lot) {
+    return run(new Process.Finishing(), lot, Material.GOLD, Material.RESIDUE);
+  }
+
+  private List<LotId> take(Process process, List<LotId> inputs, List<NewLot> outputs) {
+    does(new Edit.TakeStep(process, inputs, outputs));
+    return lastStep().outputs();
+  }
+
+  private Cut cut(LotId lot) {
+    return batch().lot(lot).map(Lot::cut).orElseThrow();
+  }
+
+  void pass(From from, double lifted, double dropped, int specks) {
+    does(new Edit.RecordOnStep(lastStepId(), new Pass(from, lifted, dropped, specks)));
+  }
+
+  void note(String text) {
+    does(new Edit.AddNote(lastStepId(), text));
+  }
+
+  void done() {
+    does(new Edit.FinishStep(lastStepId(), true));
+  }
+
+  void correct(LotId lot, Measure right, String reason) {
+    Reading wrong = batch().lot(lot).orElseThrow().readings().getLast();
+    does(new Edit.Correct(wrong.id(), right, reason));
+  }
+
+  void gold(LotId lot, double... grams) {
+    for (double reading : grams) {
+      measure(lot, new Measure.GoldWeight(reading, 0.001));
+    }
+  }
+
+  void close() {
+    does(new Edit.CloseBatch(true));
+  }
+}

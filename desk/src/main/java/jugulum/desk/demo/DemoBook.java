@@ -1,0 +1,175 @@
+package jugulum.desk.demo;
+
+import java.nio.file.Path;
+import java.util.List;
+import jugulum.book.store.Book;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine.Kind;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure.Assay;
+import jugulum.core.ledger.Measure.Fineness;
+import jugulum.core.ledger.Measure.KnownGold;
+import jugulum.core.ledger.Measure.Pass.From;
+import jugulum.core.ledger.Measure.SandWeight;
+import jugulum.core.ledger.Measure.SpeckCount;
+
+/** Three made-up batches: one finished, one half way, one only received. Claims, places and figures are invented. */
+public final class DemoBook {
+  private static final String FIRST_DAY = "2026-10-19T07:40:00Z";
+
+  private final DemoClock clock = new DemoClock(FIRST_DAY);
+  private final Book book;
+
+  private DemoBook(Path path) {
+    this.book = Book.open(path, clock);
+  }
+
+  /** Makes the demo book at a place where there is none. */
+  public static void write(Path path) {
+    DemoBook demo = new DemoBook(path);
+    try (Book _ = demo.book) {
+      demo.finished();
+      demo.clock.jumpTo("2026-11-12T07:00:00Z");
+      demo.received();
+      demo.clock.jumpTo("2026-11-17T07:20:00Z");
+      demo.halfWay();
+      demo.book.prefer("batch", HALF_WAY);
+    }
+  }
+
+  private static final String FINISHED = "7a3e5c10-0000-4000-8000-000000000007";
+  private static final String HALF_WAY = "7a3e5c10-0000-4000-8000-000000000012";
+  private static final String RECEIVED = "7a3e5c10-0000-4000-8000-000000000003";
+
+  private void finished() {
+    Bencher bench = new Bencher(book, FINISHED, "Tarnbeck 7", "Tarnbeck gravel fan", "2026-10-19");
+    bench.measure(bench.feed(), new SandWeight(24_310, 640, 0.061, 10));
+    bench.measure(bench.feed(), new Assay(131, 0.08, 400));
+    List<LotId> cuts = bench.screen(bench.feed(), "20", "50");
+    bench.weigh(cuts.get(0), 3_920);
+    bench.weigh(cuts.get(1), 10_870);
+    bench.weigh(cuts.get(2), 7_390);
+    bench.done();
+    List<LotId> coarse = bench.machine(Kind.PAN, cuts.get(0), Material.CONCENTRATE, Material.TAILINGS);
+    bench.weigh(coarse.get(0), 41.2);
+    bench.weigh(coarse.get(1), 3_870);
+    bench.note("Five pickers, two of them with quartz.");
+    bench.done();
+    bench.measure(coarse.get(1), new KnownGold(4, 2));
+    won(bench, coarse.get(0), 36.5, 0.688, 0.689);
+    middle(bench, cuts.get(1), 4_610, 18, new double[] {6_200, 58.4, 6_105}, 6, 1.274, 1.273, 1.275);
+    middle(bench, cuts.get(2), 3_180, 31, new double[] {4_160, 37.9, 4_096}, 14, 0.571, 0.572);
+    bench.close();
+  }
+
+  /** Magnet in three passes, then a machine, then the vial; with a look at what is set aside. */
+  private static void middle(Bencher bench, LotId cut, double lifted, int firstCatch, double[] weights, int tailSpecks, double... gold) {
+    List<LotId> parted = bench.magnet(cut);
+    bench.pass(From.SAND, lifted, lifted * 0.04, firstCatch);
+    bench.pass(From.HEAP, lifted * 0.96, lifted * 0.012, firstCatch / 3);
+    bench.pass(From.HEAP, lifted * 0.948, lifted * 0.005, firstCatch / 9);
+    bench.weigh(parted.get(0), Math.rint(lifted * 0.943));
+    bench.weigh(parted.get(1), weights[0]);
+    bench.done();
+    List<LotId> products = bench.machine(Kind.VORTEX_BOWL, parted.get(1), Material.CONCENTRATE, Material.TAILINGS);
+    bench.weigh(products.get(0), weights[1]);
+    bench.weigh(products.get(1), weights[2]);
+    bench.measure(products.get(1), new SpeckCount(tailSpecks, 0.06));
+    bench.done();
+    won(bench, products.get(0), weights[1] * 0.95, gold);
+  }
+
+  private static void won(Bencher bench, LotId concentrate, double residueG, double... gold) {
+    List<LotId> finished = bench.finish(concentrate);
+    bench.gold(finished.get(0), gold);
+    bench.measure(finished.get(0), new Fineness(0.884, 0.006));
+    bench.weigh(finished.get(1), residueG);
+    bench.measure(finished.get(1), new SpeckCount(2, 1));
+    bench.done();
+  }
+
+  private void received() {
+    Bencher bench = new Bencher(book, RECEIVED, "Saltergill 3", "Saltergill, for the owner of the lease", "2026-11-12");
+    bench.measure(bench.feed(), new SandWeight(31_600, 820, 0.11, 10));
+  }
+
+  private void halfWay() {
+    Bencher bench = new Bencher(book, HALF_WAY, "Fernhollow 12", "Fernhollow Bench claim", "2026-11-16");
+    bench.measure(bench.feed(), new SandWeight(37_450, 710, 0.077, 10));
+    bench.measure(bench.feed(), new Assay(124, 0.07, 500));
+    List<LotId> cuts = bench.screen(bench.feed(), "16", "30", "50", "100");
+    bench.weigh(cuts.get(0), 4_180);
+    bench.weigh(cuts.get(1), 8_350);
+    bench.weigh(cuts.get(2), 11_960);
+    bench.correct(cuts.get(2), new SandWeight(11_690, 0, 0, 10), "digits swapped when writing it down");
+    bench.weigh(cuts.get(3), 7_020);
+    bench.weigh(cuts.get(4), 2_580);
+    bench.done();
+    oversize(bench, cuts.get(0));
+    coarse(bench, cuts.get(1));
+    medium(bench, cuts.get(2));
+    bench.magnet(cuts.get(3));
+    bench.pass(From.SAND, 3_702, 188, 44);
+    bench.pass(From.HEAP, 3_514, 63, 19);
+    bench.pass(From.HEAP, 3_451, 24, 8);
+  }
+
+  private static void oversize(Bencher bench, LotId cut) {
+    List<LotId> panned = bench.machine(Kind.PAN, cut, Material.CONCENTRATE, Material.TAILINGS);
+    bench.weigh(panned.get(0), 22.5);
+    bench.weigh(panned.get(1), 4_155);
+    bench.note("Looked over on the white tray, two pickers out.");
+    bench.done();
+    bench.measure(panned.get(1), new KnownGold(0, 0));
+    won(bench, panned.get(0), 21.9, 0.384, 0.384);
+  }
+
+  private static void coarse(Bencher bench, LotId cut) {
+    List<LotId> parted = bench.magnet(cut);
+    bench.pass(From.SAND, 4_520, 165, 11);
+    bench.pass(From.HEAP, 4_355, 40, 3);
+    bench.pass(From.HEAP, 4_315, 12, 1);
+    bench.weigh(parted.get(0), 4_300);
+    bench.weigh(parted.get(1), 4_030);
+    bench.done();
+    List<LotId> table = bench.machine(Kind.SHAKER_TABLE, parted.get(1), Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
+    bench.weigh(table.get(0), 46.8);
+    bench.weigh(table.get(1), 310.5);
+    bench.weigh(table.get(2), 3_655);
+    bench.measure(table.get(2), new SpeckCount(1, 0.1));
+    bench.note("Three cuts, 4, 3 and 2 degrees.");
+    bench.done();
+    List<LotId> again = bench.machine(Kind.SHAKER_TABLE, table.get(1), Material.CONCENTRATE, Material.TAILINGS);
+    bench.weigh(again.get(0), 8.4);
+    bench.weigh(again.get(1), 301.2);
+    bench.measure(again.get(1), new SpeckCount(1, 0.5));
+    bench.done();
+    won(bench, table.get(0), 45.1, 1.061, 1.062, 1.061);
+  }
+
+  private static void medium(Bencher bench, LotId cut) {
+    List<LotId> parted = bench.magnet(cut);
+    bench.pass(From.SAND, 6_840, 290, 29);
+    bench.pass(From.HEAP, 6_550, 84, 9);
+    bench.pass(From.HEAP, 6_466, 31, 3);
+    bench.pass(From.HEAP, 6_435, 9, 1);
+    bench.weigh(parted.get(0), 6_420);
+    bench.weigh(parted.get(1), 5_240);
+    bench.done();
+    List<LotId> table = bench.machine(Kind.SHAKER_TABLE, parted.get(1), Material.CONCENTRATE, Material.TAILINGS);
+    bench.weigh(table.get(0), 88.3);
+    bench.weigh(table.get(1), 5_130);
+    bench.measure(table.get(1), new SpeckCount(7, 0.05));
+    bench.done();
+    List<LotId> bowl = bench.machine(Kind.VORTEX_BOWL, table.get(0), Material.CONCENTRATE, Material.TAILINGS);
+    bench.weigh(bowl.get(0), 9.7);
+    bench.weigh(bowl.get(1), 78.2);
+    bench.measure(bowl.get(1), new SpeckCount(3, 0.5));
+    bench.done();
+    List<LotId> finished = bench.finish(bowl.get(0));
+    bench.gold(finished.get(0), 1.806, 1.807, 1.806);
+    bench.weigh(finished.get(1), 7.7);
+    bench.measure(finished.get(1), new SpeckCount(1, 1));
+    bench.done();
+  }
+}

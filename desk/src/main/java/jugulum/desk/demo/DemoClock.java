@@ -1,0 +1,38 @@
+package jugulum.desk.demo;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+
+/** Tells the time of made-up work: a few minutes between one reading and the next. */
+final class DemoClock extends Clock {
+  private static final Duration BETWEEN = Duration.ofMinutes(4);
+
+  private Instant now;
+
+  DemoClock(String start) {
+    now = Instant.parse(start);
+  }
+
+  void jumpTo(String moment) {
+    now = Instant.parse(moment);
+  }
+
+  @Override
+  public Instant instant() {
+    now = now.plus(BETWEEN);
+    return now;
+  }
+
+  @Override
+  public ZoneId getZone() {
+    return ZoneOffset.UTC;
+  }
+
+  @Override
+  public Clock withZone(ZoneId zone) {
+    return this;
+  }
+}

@@ -1,0 +1,47 @@
+package jugulum.desk.entry;
+
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+
+/** Buttons that show the key that presses them. */
+public final class Buttons {
+  private Buttons() {}
+
+  /** The one thing to do next. */
+  public static Button primary(String id, String text, String key, Runnable action) {
+    return styled(id, text, key, action, "primary");
+  }
+
+  /** Another thing one can do. */
+  public static Button plain(String id, String text, String key, Runnable action) {
+    return styled(id, text, key, action, "plain");
+  }
+
+  /** A thing one seldom does. */
+  public static Button quiet(String id, String text, String key, Runnable action) {
+    return styled(id, text, key, action, "quiet");
+  }
+
+  private static Button styled(String id, String text, String key, Runnable action, String style) {
+    Button button = new Button(text);
+    button.setId(id);
+    button.getStyleClass().add(style);
+    button.setMnemonicParsing(false);
+    button.setAccessibleText(text);
+    button.setOnAction(_ -> action.run());
+    if (!key.isEmpty()) {
+      button.setGraphic(hint(key));
+      button.setContentDisplay(ContentDisplay.RIGHT);
+      button.getProperties().put(Keys.KEY, key);
+    }
+    return button;
+  }
+
+  private static Node hint(String key) {
+    Label label = new Label(key);
+    label.getStyleClass().add("key-hint");
+    return label;
+  }
+}

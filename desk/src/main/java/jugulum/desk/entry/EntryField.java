@@ -1,0 +1,94 @@
+package jugulum.desk.entry;
+
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import jugulum.desk.words.Words;
+
+/**
+ * A labelled field that says at the field what it does not understand, and keeps what was typed.
+ *
+ * @param <T> the kind of value typed into it
+ */
+public final class EntryField<T> extends VBox {
+  private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
+  private final TextField field = new TextField();
+  private final Label error = new Label();
+  private final Function<String, Entry<T>> parser;
+  private final String name;
+
+  /**
+   * Makes an empty field.
+   *
+   * @param id the node's id, for tests and the keyboard
+   * @param name what it asks for
+   * @param hint an example, shown while it is empty; may be empty
+   * @param parser understands what was typed
+   */
+  public EntryField(String id, String name, String hint, Function<String, Entry<T>> parser) {
+    this.parser = parser;
+    this.name = name;
+    getStyleClass().add("entry");
+    Label label = new Label(name);
+    label.getStyleClass().add("entry-label");
+    label.setLabelFor(field);
+    field.setId(id);
+    field.setPromptText(hint);
+    field.setAccessibleRole(AccessibleRole.TEXT_FIELD);
+    field.setAccessibleText(name);
+    error.getStyleClass().add("entry-error");
+    error.setWrapText(true);
+    error.setId(id + "-error");
+    error.managedProperty().bind(error.visibleProperty());
+    error.setVisible(false);
+    field.textProperty().addListener((_, _, _) -> clearError());
+    getChildren().addAll(label, field, error);
+  }
+
+  /** The value, or nothing after saying at the field why. */
+  public Optional<T> read() {
+    return switch (parser.apply(field.getText())) {
+      case Entry.Value<T>(T value) -> Optional.of(value);
+      case Entry.Bad<T>(String sentence) -> {
+        refuse(sentence);
+        yield Optional.empty();
+      }
+    };
+  }
+
+  /** Says a sentence at the field; what was typed stays. */
+  public void refuse(String sentence) {
+    error.setText(Words.of("entry.error", sentence));
+    error.setVisible(true);
+    field.pseudoClassStateChanged(WRONG, true);
+    field.setAccessibleText(name + ". " + sentence);
+    field.requestFocus();
+  }
+
+  private void clearError() {
+    error.setVisible(false);
+    field.pseudoClassStateChanged(WRONG, false);
+    field.setAccessibleText(name);
+  }
+
+  /** The text field itself. */
+  public TextField field() {
+    return field;
+  }
+
+  /** Puts a text in, as if typed. */
+  public void fill(String text) {
+    field.setText(text);
+  }
+
+  /** Empties it. */
+  public void clear() {
+    field.setText("");
+    clearError();
+  }
+}

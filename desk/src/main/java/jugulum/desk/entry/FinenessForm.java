@@ -1,0 +1,50 @@
+package jugulum.desk.entry;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import jugulum.core.ledger.Measure;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** Asks for the purity of the gold, in parts per thousand as refiners write it. */
+public final class FinenessForm extends MeasureForm {
+  /** A refiner's slip is good to about that many parts per thousand: common practice. */
+  private static final double USUAL_SPREAD = 5;
+
+  private final EntryField<Double> fineness;
+  private final EntryField<Optional<Double>> spread;
+
+  /** Makes an empty form. */
+  public FinenessForm(Supplier<Figures> figures) {
+    super(figures);
+    fineness = new EntryField<>("fineness", Words.of("form.fineness"), Words.of("form.fineness.hint"), typed -> Parsers.number(typed, 10, 1000));
+    spread =
+        new EntryField<>(
+            "fineness-spread", Words.of("form.fineness.spread"), Words.of("form.fineness.spread.hint"), Parsers.optional(typed -> Parsers.number(typed, 0, 500)));
+    getChildren().addAll(fineness, spread);
+  }
+
+  @Override
+  public List<EntryField<?>> fields() {
+    return List.of(fineness, spread);
+  }
+
+  @Override
+  public Optional<Measure> read() {
+    return read(
+        fineness,
+        spread,
+        Map.of("fraction", fineness, "sd", spread),
+        (parts, sd) -> new Measure.Fineness(parts / 1000, sd.orElse(USUAL_SPREAD) / 1000));
+  }
+
+  @Override
+  void fill(Measure measure) {
+    if (measure instanceof Measure.Fineness(double fraction, double sd)) {
+      fineness.fill(Figures.plain(fraction * 1000));
+      spread.fill(Figures.plain(sd * 1000));
+    }
+  }
+}

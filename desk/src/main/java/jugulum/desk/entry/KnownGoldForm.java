@@ -1,0 +1,39 @@
+package jugulum.desk.entry;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import jugulum.core.ledger.Measure;
+import jugulum.core.units.MassText;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** Asks for gold known to be in a lot, such as a spike, or none in a lot looked through grain by grain. */
+public final class KnownGoldForm extends MeasureForm {
+  private final EntryField<MassText.Mass> gold;
+
+  /** Makes an empty form. */
+  public KnownGoldForm(Supplier<Figures> figures) {
+    super(figures);
+    gold = new EntryField<>("known", Words.of("form.known"), Words.of("form.known.hint"), typed -> Parsers.gold(goldUnit()).apply(typed));
+    getChildren().add(gold);
+  }
+
+  @Override
+  public List<EntryField<?>> fields() {
+    return List.of(gold);
+  }
+
+  @Override
+  public Optional<Measure> read() {
+    return read(gold, Map.of("milligrams", gold), mass -> new Measure.KnownGold(mass.grams() * 1000, 0));
+  }
+
+  @Override
+  void fill(Measure measure) {
+    if (measure instanceof Measure.KnownGold(double mg, double _)) {
+      gold.fill(Figures.plain(mg) + " mg");
+    }
+  }
+}

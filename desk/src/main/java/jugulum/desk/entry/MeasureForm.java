@@ -1,0 +1,111 @@
+package jugulum.desk.entry;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.layout.VBox;
+import jugulum.core.check.OutOfRange;
+import jugulum.core.ledger.Measure;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+
+/** Fields that together make one measure. */
+public abstract class MeasureForm extends VBox {
+  private final Supplier<Figures> figures;
+
+  MeasureForm(Supplier<Figures> figures) {
+    this.figures = figures;
+    getStyleClass().add("form");
+  }
+
+  /** The form for measures like that one, filled with it. */
+  public static MeasureForm filled(Measure measure, Supplier<Figures> figures) {
+    MeasureForm form =
+        switch (measure) {
+          case Measure.SandWeight _ -> new SandWeightForm(figures);
+          case Measure.GoldWeight _ -> new GoldWeightForm(figures);
+          case Measure.Fineness _ -> new FinenessForm(figures);
+          case Measure.SpeckCount _ -> new SpeckCountForm(figures);
+          case Measure.Assay _ -> new AssayForm(figures);
+          case Measure.KnownGold _ -> new KnownGoldForm(figures);
+          case Measure.Pass _ -> new PassForm(figures);
+        };
+    form.fill(measure);
+    return form;
+  }
+
+  /** The fields in order. */
+  public abstract List<EntryField<?>> fields();
+
+  /** The measure, or nothing after saying at the field what is wrong. */
+  public abstract Optional<Measure> read();
+
+  /** Fills the fields with a measure of the form's own kind. */
+  abstract void fill(Measure measure);
+
+  /** Empties the fields. */
+  public void clear() {
+    fields().forEach(EntryField::clear);
+  }
+
+  /** Says a sentence at the first field. */
+  public void refuse(String sentence) {
+    fields().getFirst().refuse(sentence);
+  }
+
+  /** The unit of a bare number of sand. */
+  MassUnit sandUnit() {
+    return figures.get().unit() == MassUnit.GRAM ? MassUnit.GRAM : MassUnit.POUND;
+  }
+
+  /** The unit of a bare number of gold. */
+  MassUnit goldUnit() {
+    return figures.get().unit();
+  }
+
+  static String grams(double grams) {
+    return Figures.plain(grams) + " " + MassUnit.GRAM.sign();
+  }
+
+  /** Makes a measure of one value. */
+  interface From1<A> {
+    Measure make(A first);
+  }
+
+  /** Makes a measure of two values. */
+  interface From2<A, B> {
+    Measure make(A first, B second);
+  }
+
+  /** Makes a measure of three values. */
+  interface From3<A, B, C> {
+    Measure make(A first, B second, C third);
+  }
+
+  /** Reads a field and makes a measure of it. The map tells the field of each quantity, for a value out of its range. */
+  static <A> Optional<Measure> read(EntryField<A> one, Map<String, EntryField<?>> fieldOf, From1<A> maker) {
+    return one.read().flatMap(a -> make(() -> maker.make(a), fieldOf));
+  }
+
+  /** Reads two fields and makes a measure of them. */
+  static <A, B> Optional<Measure> read(EntryField<A> one, EntryField<B> two, Map<String, EntryField<?>> fieldOf, From2<A, B> maker) {
+    return one.read().flatMap(a -> two.read().flatMap(b -> make(() -> maker.make(a, b), fieldOf)));
+  }
+
+  /** Reads three fields and makes a measure of them. */
+  static <A, B, C> Optional<Measure> read(
+      EntryField<A> one, EntryField<B> two, EntryField<C> three, Map<String, EntryField<?>> fieldOf, From3<A, B, C> maker) {
+    return one.read().flatMap(a -> two.read().flatMap(b -> three.read().flatMap(c -> make(() -> maker.make(a, b, c), fieldOf))));
+  }
+
+  private static Optional<Measure> make(Supplier<Measure> maker, Map<String, EntryField<?>> fieldOf) {
+    try {
+      return Optional.of(maker.get());
+    } catch (OutOfRange problem) {
+      fieldOf.get(problem.quantity()).refuse(Sentences.outOfRange(problem));
+      return Optional.empty();
+    }
+  }
+}

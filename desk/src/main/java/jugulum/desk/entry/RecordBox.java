@@ -1,0 +1,73 @@
+package jugulum.desk.entry;
+
+import java.util.concurrent.CompletionStage;
+import java.util.function.Function;
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Measure;
+import jugulum.desk.workbench.Outcome;
+
+/** A form with the button that records it. Enter in any field records; a refusal is told at the field and what was typed stays. */
+public final class RecordBox extends VBox {
+  private final MeasureForm form;
+  private final Button button;
+  private Runnable afterwards = () -> {};
+
+  /**
+   * Makes the box.
+   *
+   * @param id the button's id
+   * @param text what the button says
+   * @param form the fields
+   * @param record sends the measure
+   */
+  public RecordBox(String id, String text, MeasureForm form, Function<Measure, CompletionStage<Outcome>> record) {
+    this.form = form;
+    getStyleClass().add("record-box");
+    button = Buttons.primary(id, text, "Enter", () -> form.read().ifPresent(measure -> send(record.apply(measure))));
+    form.fields().forEach(field -> field.field().setOnAction(_ -> button.fire()));
+    HBox buttons = new HBox(button);
+    buttons.getStyleClass().add("buttons");
+    getChildren().addAll(form, buttons);
+  }
+
+  /** Puts another button beside the one that records. */
+  public RecordBox with(Button other) {
+    ((HBox) button.getParent()).getChildren().add(other);
+    return this;
+  }
+
+  /** Runs after something was recorded. */
+  public RecordBox then(Runnable what) {
+    afterwards = what;
+    return this;
+  }
+
+  /** Changes what the button says. */
+  public void label(String text) {
+    button.setText(text);
+    button.setAccessibleText(text);
+  }
+
+  /** The fields. */
+  public MeasureForm form() {
+    return form;
+  }
+
+  private void send(CompletionStage<Outcome> sent) {
+    button.setDisable(true);
+    sent.thenAccept(
+        outcome -> {
+          button.setDisable(false);
+          switch (outcome) {
+            case Outcome.Recorded _ -> {
+              form.clear();
+              form.fields().getFirst().field().requestFocus();
+              afterwards.run();
+            }
+            case Outcome.Refused(String sentence) -> form.refuse(sentence);
+          }
+        });
+  }
+}

@@ -1,0 +1,66 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.function.Function;
+import javafx.scene.control.Label;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** Several lots set aside together, one of which can be opened. */
+public final class BucketPanel extends Panel {
+  private final String title;
+  private final Function<Worked, List<LotId>> which;
+  private final LotList list;
+  private final Label empty = Parts.sentence(Words.of("bucket.empty"), "muted");
+
+  /**
+   * Makes the panel.
+   *
+   * @param title what the bucket is called
+   * @param which finds its lots in a batch
+   * @param desk the bench
+   */
+  public BucketPanel(String title, Function<Worked, List<LotId>> which, Desk desk) {
+    this.title = title;
+    this.which = which;
+    list = new LotList("bucket-lots", desk::openLot);
+    getChildren()
+        .addAll(
+            Parts.heading(title, ""),
+            Parts.sentence(Words.of("bucket.about"), "muted"),
+            list,
+            empty,
+            Parts.row(
+                Buttons.plain("open-lot", Words.of("outputs.open"), "O", () -> list.chosen().ifPresent(desk::openLot)),
+                Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back)));
+  }
+
+  @Override
+  public void show(Worked worked, Figures figures) {
+    List<Lot> lots = worked.network().lots(which.apply(worked));
+    list.show(lots.stream().map(lot -> Rows.of(lot, worked, figures)).toList());
+    list.setVisible(!lots.isEmpty());
+    list.setManaged(!lots.isEmpty());
+    empty.setVisible(lots.isEmpty());
+    empty.setManaged(lots.isEmpty());
+  }
+
+  @Override
+  public boolean fits(Worked worked) {
+    return true;
+  }
+
+  @Override
+  public void focusFirst() {
+    list.requestFocus();
+  }
+
+  @Override
+  public Object key() {
+    return title;
+  }
+}

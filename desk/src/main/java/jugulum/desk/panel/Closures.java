@@ -1,0 +1,35 @@
+package jugulum.desk.panel;
+
+import javafx.scene.Node;
+import jugulum.core.mass.StepClosure;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** Says how the sand of a step adds up. */
+public final class Closures {
+  private Closures() {}
+
+  /** The verdict as a boxed remark. */
+  static Node advice(StepClosure closure, Worked worked, Figures figures) {
+    String kind =
+        switch (closure.state()) {
+          case CLOSES -> "fine";
+          case SHORT, OVER -> "fault";
+          case NOT_ALL_WEIGHED, NOTHING_TO_CLOSE -> "idle";
+        };
+    return Parts.advice(kind, "", sentence(closure, worked, figures));
+  }
+
+  /** The verdict in a sentence. */
+  public static String sentence(StepClosure closure, Worked worked, Figures figures) {
+    String tolerance = Figures.percent(worked.batch().assumptions().closureTolerance());
+    return switch (closure.state()) {
+      case CLOSES, SHORT, OVER ->
+          Words.of("closure", closure.state(), Figures.percent(closure.ratio()), figures.sand(Math.abs(closure.differenceG())), tolerance);
+      case NOT_ALL_WEIGHED -> Words.of("closure.NOT_ALL_WEIGHED", Sentences.lots(worked.network(), closure.notWeighed()));
+      case NOTHING_TO_CLOSE -> Words.of("closure.NOTHING_TO_CLOSE");
+    };
+  }
+}

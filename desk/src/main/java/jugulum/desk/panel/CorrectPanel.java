@@ -1,0 +1,82 @@
+package jugulum.desk.panel;
+
+import java.util.concurrent.CompletionStage;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Reading;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.MeasureForm;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** Corrects a reading or strikes it: the old one is kept with the reason. */
+final class CorrectPanel extends Panel {
+  private final Reading reading;
+  private final Desk desk;
+  private final MeasureForm form;
+  private final EntryField<String> reason =
+      new EntryField<>("reason", Words.of("correct.reason"), Words.of("correct.reason.hint"), Parsers.text("refusal.REASON_MISSING"));
+
+  CorrectPanel(Reading reading, Desk desk) {
+    this.reading = reading;
+    this.desk = desk;
+    this.form = MeasureForm.filled(reading.measure(), desk.figures());
+    String was = Sentences.measure(reading.measure(), desk.figures().get());
+    Runnable correct = () -> form.read().ifPresent(right -> reason.read().ifPresent(why -> correct(right, why)));
+    form.fields().forEach(field -> field.field().setOnAction(_ -> correct.run()));
+    reason.field().setOnAction(_ -> correct.run());
+    getChildren()
+        .addAll(
+            Parts.heading(Words.of("correct.title"), ""),
+            Parts.line(Words.of("correct.was"), was),
+            form,
+            reason,
+            Parts.row(
+                Buttons.primary("correct-record", Words.of("correct.record"), "Enter", correct),
+                Buttons.plain("correct-strike", Words.of("correct.strike"), "", () -> reason.read().ifPresent(this::strike))),
+            Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back),
+            Parts.sentence(Words.of("correct.kept"), "muted"));
+  }
+
+  private void correct(Measure right, String why) {
+    finish(desk.submit(new Edit.Correct(reading.id(), right, why)), true);
+  }
+
+  private void strike(String why) {
+    finish(desk.submit(new Edit.Strike(reading.id(), why)), false);
+  }
+
+  private void finish(CompletionStage<Outcome> sent, boolean atForm) {
+    sent.thenAccept(
+        outcome -> {
+          switch (outcome) {
+            case Outcome.Recorded _ -> desk.back();
+            case Outcome.Refused(String sentence) when atForm -> form.refuse(sentence);
+            case Outcome.Refused(String sentence) -> reason.refuse(sentence);
+          }
+        });
+  }
+
+  @Override
+  public void show(Worked worked, Figures figures) {}
+
+  @Override
+  public boolean fits(Worked worked) {
+    return worked.batch().readings().anyMatch(one -> one.id().equals(reading.id()) && one.isLive());
+  }
+
+  @Override
+  public void focusFirst() {
+    form.fields().getFirst().field().requestFocus();
+  }
+
+  @Override
+  public Object key() {
+    return reading.id();
+  }
+}

@@ -1,0 +1,24 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.Optional;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Process;
+import jugulum.desk.words.Words;
+
+/** Starts gathering the gold of a concentrate. */
+final class FinishForm extends StepForm {
+  FinishForm(LotId lot, Desk desk) {
+    super(Words.of("finish.title"), lot, desk);
+    getChildren().addAll(Parts.sentence(Words.of("finish.about"), "muted"), Parts.advice("caution", Words.of("caution.heat.title"), Words.of("caution.heat")));
+    addButtons(Words.of("finish.start"));
+  }
+
+  @Override
+  protected Optional<Edit.TakeStep> step(Lot taken) {
+    return Optional.of(take(new Process.Finishing(), List.of(lot), List.of(made(Material.GOLD, taken.cut()), made(Material.RESIDUE, taken.cut()))));
+  }
+}

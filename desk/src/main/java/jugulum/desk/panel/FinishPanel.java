@@ -1,0 +1,75 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletionStage;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import jugulum.core.gold.Evidence;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.desk.entry.FinenessForm;
+import jugulum.desk.entry.GoldWeightForm;
+import jugulum.desk.entry.RecordBox;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** The gold of one concentrate: weighed several times, and its purity if known. */
+final class FinishPanel extends StepPanel {
+  private VBox weighed;
+  private ReadingList readings;
+  private RecordBox weigh;
+  private Optional<LotId> gold = Optional.empty();
+
+  FinishPanel(StepId step, Desk desk) {
+    super(step, desk);
+  }
+
+  @Override
+  protected List<VBox> own() {
+    weighed = new VBox(2);
+    weighed.setId("weighed");
+    readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
+    weigh = new RecordBox("weigh-gold", Words.of("finish.weigh"), new GoldWeightForm(desk.figures()), this::record);
+    RecordBox purity = new RecordBox("record-fineness", Words.of("finish.fineness"), new FinenessForm(desk.figures()), this::record);
+    return List.of(weighed, readings, weigh, purity, Parts.advice("caution", "", Words.of("caution.lead")));
+  }
+
+  private CompletionStage<Outcome> record(Measure measure) {
+    return desk.submit(new Edit.RecordOnLot(there(gold), measure));
+  }
+
+  @Override
+  protected void showOwn(Worked worked, Step now, Figures figures) {
+    Optional<Lot> lot = worked.network().lots(now.outputs()).stream().filter(one -> one.material() == Material.GOLD).findFirst();
+    gold = lot.map(Lot::id);
+    weighed.getChildren().clear();
+    lot.flatMap(one -> Evidence.of(one, worked.network(), worked.sand()))
+        .ifPresent(
+            evidence -> {
+              if (evidence instanceof Evidence.Weighed(var weighing)) {
+                Label mean = Parts.styled(new Label(figures.gold(weighing.meanG() * 1000)), "gold-figure");
+                String spread =
+                    weighing.readings() > 1
+                        ? Words.of("finish.mean", Integer.toString(weighing.readings()), figures.gold(weighing.spreadG() * 1000))
+                        : Words.of("finish.once");
+                weighed
+                    .getChildren()
+                    .addAll(mean, Parts.sentence(spread), Parts.sentence(Words.of("finish.uncertainty", figures.gold(2 * weighing.standardUncertaintyG() * 1000)), "muted"));
+              }
+            });
+    readings.show(lot.map(Lot::readings).orElse(List.of()), figures, !worked.batch().closed());
+  }
+
+  @Override
+  public void focusFirst() {
+    weigh.form().fields().getFirst().field().requestFocus();
+  }
+}

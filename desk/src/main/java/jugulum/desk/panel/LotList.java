@@ -1,0 +1,107 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import jugulum.core.ledger.LotId;
+import jugulum.desk.words.Words;
+
+/** A short list of lots with a few figures each. Up and down choose one, O or a double click opens it. */
+public final class LotList extends ListView<LotList.Row> {
+  private static final double ROW = 38;
+
+  /**
+   * One lot.
+   *
+   * @param lot which
+   * @param name what it is called
+   * @param figures what is told of it, left to right
+   * @param gold what is known of its gold
+   * @param open whether something still has to be done with it
+   */
+  public record Row(LotId lot, String name, List<String> figures, String gold, boolean open) {}
+
+  /** Makes an empty list. */
+  public LotList(String id, Consumer<LotId> onOpen) {
+    setId(id);
+    getStyleClass().add("lot-list");
+    setFixedCellSize(ROW);
+    setCellFactory(_ -> new Cell());
+    setOnMouseClicked(
+        click -> {
+          if (click.getButton() == MouseButton.PRIMARY && click.getClickCount() == 2) {
+            chosen().ifPresent(onOpen);
+          }
+        });
+    setOnKeyPressed(
+        key -> {
+          if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.O) {
+            chosen().ifPresent(onOpen);
+            key.consume();
+          }
+        });
+  }
+
+  /** Shows these lots; the one chosen stays chosen. */
+  public void show(List<Row> rows) {
+    Optional<LotId> before = chosen();
+    getItems().setAll(rows);
+    setPrefHeight(rows.size() * ROW + 4);
+    setMinHeight(rows.size() * ROW + 4);
+    before.ifPresent(this::choose);
+    if (getSelectionModel().isEmpty() && !rows.isEmpty()) {
+      getSelectionModel().select(rows.stream().filter(Row::open).findFirst().orElse(rows.getFirst()));
+    }
+  }
+
+  /** The lot chosen. */
+  public Optional<LotId> chosen() {
+    return Optional.ofNullable(getSelectionModel().getSelectedItem()).map(Row::lot);
+  }
+
+  /** Chooses a lot. */
+  public void choose(LotId lot) {
+    getItems().stream().filter(row -> row.lot().equals(lot)).findFirst().ifPresent(getSelectionModel()::select);
+  }
+
+  /** Chooses the next lot that still has something to do. */
+  public void chooseNextOpen() {
+    getItems().stream().filter(Row::open).findFirst().ifPresent(getSelectionModel()::select);
+  }
+
+  private static final class Cell extends ListCell<Row> {
+    @Override
+    protected void updateItem(Row row, boolean empty) {
+      super.updateItem(row, empty);
+      if (empty || row == null) {
+        setGraphic(null);
+        setAccessibleText(null);
+        return;
+      }
+      Label name = Parts.styled(new Label(row.name()), "lot-name");
+      name.setMinWidth(60);
+      Region gap = new Region();
+      HBox.setHgrow(gap, Priority.ALWAYS);
+      HBox line = new HBox(name, gap);
+      line.getStyleClass().add("lot-line");
+      for (String figure : row.figures()) {
+        Label label = Parts.styled(new Label(figure), "lot-figure");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        line.getChildren().add(label);
+      }
+      Label gold = Parts.styled(new Label(row.gold()), "lot-gold");
+      gold.setMinWidth(Region.USE_PREF_SIZE);
+      line.getChildren().add(gold);
+      setGraphic(line);
+      setAccessibleText(Words.of("lot-list.spoken", row.name(), String.join(", ", row.figures()), row.gold()));
+    }
+  }
+}

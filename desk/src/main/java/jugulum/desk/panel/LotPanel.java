@@ -1,0 +1,148 @@
+package jugulum.desk.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Step;
+import jugulum.core.mass.LotMass;
+import jugulum.desk.entry.AssayForm;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.GoldWeightForm;
+import jugulum.desk.entry.KnownGoldForm;
+import jugulum.desk.entry.MeasureForm;
+import jugulum.desk.entry.RecordBox;
+import jugulum.desk.entry.SandWeightForm;
+import jugulum.desk.entry.SpeckCountForm;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** One container of material: its readings, what is known of its gold, what can be done with it next. */
+final class LotPanel extends Panel {
+  private final LotId lot;
+  private final Desk desk;
+  private final Label name = Parts.styled(new Label(), "panel-title");
+  private final Label sizes = Parts.styled(new Label(), "in-hand");
+  private final VBox facts = new VBox(4);
+  private final ReadingList readings;
+  private final VBox entry = new VBox(10);
+  private final VBox next = new VBox();
+  private Optional<Segments<Kind>> kinds = Optional.empty();
+
+  /** What can be recorded on a lot. */
+  private enum Kind {
+    WEIGHT,
+    SPECKS,
+    ASSAY,
+    KNOWN,
+    GOLD
+  }
+
+  LotPanel(LotId lot, Desk desk) {
+    this.lot = lot;
+    this.desk = desk;
+    this.readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
+    facts.setId("lot-facts");
+    getChildren()
+        .addAll(
+            new VBox(2, name, sizes),
+            facts,
+            next,
+            Parts.section(Words.of("lot.readings")),
+            readings,
+            entry,
+            Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
+  }
+
+  @Override
+  public void show(Worked worked, Figures figures) {
+    Lot now = there(worked.network().lot(lot));
+    name.setText(Sentences.lot(now));
+    sizes.setText(Sentences.sizes(now.cut()));
+    facts.getChildren().setAll(facts(worked, now, figures));
+    readings.show(now.readings(), figures, !worked.batch().closed());
+    boolean open = !worked.batch().closed();
+    if (kinds.isEmpty() && open) {
+      addEntry(now);
+    }
+    entry.setVisible(open);
+    Optional<Step> taker = worked.network().taker(lot);
+    next.getChildren().clear();
+    if (taker.isPresent()) {
+      String text = Words.of("lot.goes-to", Sentences.process(taker.get().process()));
+      next.getChildren().add(Buttons.plain("open-taker", text, "T", () -> desk.openStep(taker.get().id())));
+    } else if (open && now.material() != Material.GOLD) {
+      next.getChildren().add(new NextBox(lot, desk));
+    }
+  }
+
+  private List<Node> facts(Worked worked, Lot now, Figures figures) {
+    List<Node> lines = new ArrayList<>();
+    LotMass mass = worked.sand().mass(lot);
+    lines.add(Parts.line(Words.of("lot.mass"), Rows.mass(now, worked, figures)));
+    if (mass.isKnown()) {
+      lines.add(Parts.sentence(Words.of("lot.basis", mass.basis()), "muted"));
+    }
+    Optional<GoldRange> gold = Optional.ofNullable(worked.gold().lots().get(lot));
+    if (gold.isPresent()) {
+      lines.add(Parts.line(Words.of("lot.gold.line"), Words.of("lot.gold", figures.gold(gold.get().milligrams())), "gold-text"));
+      lines.add(Parts.sentence(Words.of("lot.gold.range", figures.goldRange(gold.get())), "muted"));
+    } else if (worked.network().taker(lot).isEmpty()) {
+      lines.add(Parts.advice("fault", "", Words.of("lot.unseen.long")));
+    }
+    return lines;
+  }
+
+  private void addEntry(Lot now) {
+    List<Kind> possible = now.material() == Material.GOLD ? List.of(Kind.GOLD) : List.of(Kind.WEIGHT, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN);
+    Segments<Kind> choice = new Segments<>("measure", possible, kind -> Words.of("measure.kind", kind));
+    VBox form = new VBox();
+    Runnable put = () -> form.getChildren().setAll(box(choice.chosen()));
+    choice.onChange(put);
+    put.run();
+    entry.getChildren().setAll(choice, form);
+    kinds = Optional.of(choice);
+  }
+
+  private RecordBox box(Kind kind) {
+    Supplier<Figures> figures = desk.figures();
+    MeasureForm form =
+        switch (kind) {
+          case WEIGHT -> new SandWeightForm(figures);
+          case SPECKS -> new SpeckCountForm(figures);
+          case ASSAY -> new AssayForm(figures);
+          case KNOWN -> new KnownGoldForm(figures);
+          case GOLD -> new GoldWeightForm(figures);
+        };
+    return new RecordBox("record", Words.of("lot.record", kind), form, measure -> desk.submit(new Edit.RecordOnLot(lot, measure)));
+  }
+
+  @Override
+  public boolean fits(Worked worked) {
+    return worked.network().lot(lot).isPresent();
+  }
+
+  @Override
+  public void focusFirst() {
+    if (next.lookup("#next-screen") instanceof Node first) {
+      first.requestFocus();
+    } else {
+      lookup("#back").requestFocus();
+    }
+  }
+
+  @Override
+  public Object key() {
+    return lot;
+  }
+}

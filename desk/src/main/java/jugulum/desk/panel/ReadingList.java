@@ -1,0 +1,45 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Reading;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** Readings as they were recorded; those that no longer count stand struck through with their reason. */
+final class ReadingList extends VBox {
+  private final Consumer<Reading> onCorrect;
+
+  ReadingList(Consumer<Reading> onCorrect) {
+    this.onCorrect = onCorrect;
+    getStyleClass().add("readings");
+  }
+
+  void show(List<Reading> readings, Figures figures, boolean mayCorrect) {
+    getChildren().clear();
+    for (Reading reading : readings) {
+      Label what = Parts.sentence(Sentences.measure(reading.measure(), figures));
+      HBox.setHgrow(what, Priority.ALWAYS);
+      what.setMaxWidth(Double.MAX_VALUE);
+      HBox line = new HBox(what);
+      line.getStyleClass().add("reading");
+      if (reading.isLive()) {
+        if (mayCorrect) {
+          line.getChildren().add(Buttons.quiet("correct-" + reading.id().number(), Words.of("reading.correct"), "", () -> onCorrect.accept(reading)));
+        }
+        getChildren().add(line);
+      } else {
+        what.getStyleClass().add("struck");
+        what.setAccessibleText(Words.of("reading.struck.spoken", what.getText()));
+        String reason = reading.struck().orElseThrow().reason();
+        getChildren().add(new VBox(line, Parts.sentence(Words.of("reading.struck", reason), "muted")));
+      }
+    }
+  }
+}

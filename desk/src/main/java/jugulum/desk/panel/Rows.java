@@ -1,0 +1,45 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.Optional;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
+import jugulum.core.mass.LotMass;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** Tells of a lot what a list shows. */
+final class Rows {
+  private Rows() {}
+
+  /** A lot with its mass and gold. */
+  static LotList.Row of(Lot lot, Worked worked, Figures figures) {
+    return of(lot, Sentences.lot(lot), List.of(mass(lot, worked, figures)), worked, figures);
+  }
+
+  static LotList.Row of(Lot lot, String name, List<String> told, Worked worked, Figures figures) {
+    return new LotList.Row(lot.id(), name, told, gold(lot, worked, figures), !worked.sand().mass(lot.id()).isMeasured());
+  }
+
+  /** The mass, marked where it was not measured. */
+  static String mass(Lot lot, Worked worked, Figures figures) {
+    LotMass mass = worked.sand().mass(lot.id());
+    String text = lot.material() == Material.GOLD ? figures.gold(mass.grams() * 1000) : figures.sand(mass.grams());
+    return switch (mass.basis()) {
+      case WEIGHED -> text;
+      case PASSES -> Words.of("mass.passes", text);
+      case DIFFERENCE -> Words.of("mass.difference", text);
+      case UNKNOWN -> Words.of("mass.unknown");
+    };
+  }
+
+  /** The gold, or that nobody looked. */
+  static String gold(Lot lot, Worked worked, Figures figures) {
+    Optional<GoldRange> gold = Optional.ofNullable(worked.gold().lots().get(lot.id()));
+    boolean end = worked.network().taker(lot.id()).isEmpty();
+    return gold.map(range -> Words.of("lot.gold", figures.gold(range.milligrams()))).orElse(end ? Words.of("lot.unseen") : Words.of("lot.taken"));
+  }
+}

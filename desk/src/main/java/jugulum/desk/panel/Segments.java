@@ -1,0 +1,53 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.function.Function;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+
+/**
+ * One of a few things, all of them in sight.
+ *
+ * @param <T> the kind of thing
+ */
+public final class Segments<T> extends HBox {
+  private final ToggleGroup group = new ToggleGroup();
+
+  /** Makes the choice, the first thing chosen. */
+  public Segments(String id, List<T> things, Function<T, String> name) {
+    getStyleClass().add("segments");
+    setId(id);
+    for (T thing : things) {
+      ToggleButton button = new ToggleButton(name.apply(thing));
+      button.setId(id + "-" + things.indexOf(thing));
+      button.setUserData(thing);
+      button.setToggleGroup(group);
+      getChildren().add(button);
+    }
+    group.selectToggle(group.getToggles().getFirst());
+    group
+        .selectedToggleProperty()
+        .addListener(
+            (_, before, now) -> {
+              if (now == null) {
+                before.setSelected(true);
+              }
+            });
+  }
+
+  /** The thing chosen. */
+  @SuppressWarnings("unchecked")
+  public T chosen() {
+    return (T) group.getSelectedToggle().getUserData();
+  }
+
+  /** Runs when another thing is chosen. */
+  public void onChange(Runnable what) {
+    group.selectedToggleProperty().addListener((_, _, now) -> {
+      if (now != null) {
+        what.run();
+      }
+    });
+  }
+}

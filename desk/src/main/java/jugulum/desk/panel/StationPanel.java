@@ -1,0 +1,82 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.Optional;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** Several runs at one station, one of them in hand. */
+public final class StationPanel extends Panel {
+  private final List<StepId> steps;
+  private final Desk desk;
+  private Optional<Segments<Step>> choice = Optional.empty();
+  private Optional<Panel> inner = Optional.empty();
+  private Optional<Worked> worked = Optional.empty();
+
+  private StationPanel(List<StepId> steps, Desk desk) {
+    this.steps = steps;
+    this.desk = desk;
+    getStyleClass().add("station-panel");
+  }
+
+  /** The panel for the steps of a station: the feed's own for receiving, one sheet for one run, a choice for several. */
+  public static Panel of(Worked worked, List<StepId> ids, Desk desk) {
+    List<Step> steps = ids.stream().flatMap(id -> worked.batch().step(id).stream()).toList();
+    Step last = steps.getLast();
+    if (last.process() instanceof Process.Receive) {
+      return new LotPanel(last.outputs().getFirst(), desk);
+    }
+    return steps.size() == 1 ? StepPanel.of(last, desk) : new StationPanel(ids, desk);
+  }
+
+  /** The panel of one lot. */
+  public static Panel of(LotId lot, Desk desk) {
+    return new LotPanel(lot, desk);
+  }
+
+  @Override
+  public void show(Worked now, Figures figures) {
+    worked = Optional.of(now);
+    if (choice.isEmpty()) {
+      List<Step> runs = steps.stream().map(id -> there(now.batch().step(id))).toList();
+      Segments<Step> segments = new Segments<>("run", runs.reversed(), step -> name(runs, step));
+      segments.onChange(() -> open(figures));
+      choice = Optional.of(segments);
+      getChildren().setAll(segments);
+      open(figures);
+    }
+    inner.filter(panel -> panel.fits(now)).ifPresent(panel -> panel.show(now, figures));
+  }
+
+  private static String name(List<Step> runs, Step step) {
+    return Words.of("station.run", Integer.toString(runs.indexOf(step) + 1), Sentences.process(step.process()));
+  }
+
+  private void open(Figures figures) {
+    Panel panel = StepPanel.of(choice.orElseThrow().chosen(), desk);
+    worked.ifPresent(now -> panel.show(now, figures));
+    inner = Optional.of(panel);
+    getChildren().setAll(choice.orElseThrow(), panel);
+  }
+
+  @Override
+  public boolean fits(Worked now) {
+    return steps.stream().allMatch(id -> now.batch().step(id).filter(Step::isLive).isPresent());
+  }
+
+  @Override
+  public void focusFirst() {
+    inner.ifPresent(Panel::focusFirst);
+  }
+
+  @Override
+  public Object key() {
+    return steps;
+  }
+}

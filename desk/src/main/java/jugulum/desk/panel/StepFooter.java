@@ -1,0 +1,62 @@
+package jugulum.desk.panel;
+
+import javafx.scene.control.Button;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Note;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Words;
+
+/** What every step has: notes, done or not, and taking it back as a mistake. */
+final class StepFooter extends VBox {
+  private final StepId step;
+  private final Desk desk;
+  private final VBox notes = new VBox(4);
+  private final EntryField<String> note = new EntryField<>("note", Words.of("step.note"), Words.of("step.note.hint"), Parsers.text("refusal.NOTE_EMPTY"));
+  private final EntryField<String> reason =
+      new EntryField<>("withdraw-reason", Words.of("step.withdraw.reason"), Words.of("step.withdraw.hint"), Parsers.text("refusal.REASON_MISSING"));
+  private final Button done;
+  private boolean finished;
+
+  StepFooter(StepId step, Desk desk) {
+    this.step = step;
+    this.desk = desk;
+    getStyleClass().add("step-footer");
+    done = Buttons.plain("step-done", Words.of("step.done"), "D", () -> desk.submit(new Edit.FinishStep(step, !finished)));
+    note.field().setOnAction(_ -> note.read().ifPresent(this::addNote));
+    reason.field().setOnAction(_ -> withdraw());
+    VBox mistake = new VBox(8, reason, Buttons.quiet("withdraw", Words.of("step.withdraw"), "", this::withdraw));
+    mistake.getStyleClass().add("mistake");
+    getChildren().addAll(Parts.section(Words.of("step.notes")), notes, note, done, Parts.section(Words.of("step.mistake")), mistake);
+  }
+
+  private void addNote(String text) {
+    desk.submit(new Edit.AddNote(step, text)).thenAccept(outcome -> settle(outcome, note));
+  }
+
+  private void withdraw() {
+    reason.read().ifPresent(why -> desk.submit(new Edit.WithdrawStep(step, why)).thenAccept(outcome -> settle(outcome, reason)));
+  }
+
+  private static void settle(Outcome outcome, EntryField<String> field) {
+    switch (outcome) {
+      case Outcome.Recorded _ -> field.clear();
+      case Outcome.Refused(String sentence) -> field.refuse(sentence);
+    }
+  }
+
+  void show(Worked worked) {
+    Step now = worked.batch().step(step).orElseThrow();
+    finished = now.finishedAt().isPresent();
+    done.setText(Words.of(finished ? "step.go-on" : "step.done"));
+    notes.getChildren().setAll(now.notes().stream().map(Note::text).map(text -> Parts.sentence(text, "note")).toList());
+    notes.setVisible(!now.notes().isEmpty());
+    notes.setManaged(!now.notes().isEmpty());
+  }
+}

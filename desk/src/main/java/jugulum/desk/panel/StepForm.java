@@ -1,0 +1,107 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Edit.NewLot;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.core.screens.Cut;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** Starts a step on a lot; what differs by kind of step is in the classes below it. */
+abstract class StepForm extends Panel {
+  protected final LotId lot;
+  protected final Desk desk;
+  private final Label error = Parts.sentence("", "entry-error");
+  private Optional<Worked> worked = Optional.empty();
+
+  StepForm(String title, LotId lot, Desk desk) {
+    this.lot = lot;
+    this.desk = desk;
+    error.setId("step-error");
+    error.managedProperty().bind(error.visibleProperty());
+    error.setVisible(false);
+    getChildren().add(Parts.heading(title, ""));
+  }
+
+  /** To be added last, under what the form asks. */
+  protected final void addButtons(String startText) {
+    getChildren()
+        .addAll(
+            error,
+            Parts.row(Buttons.primary("start-step", startText, "Enter", this::start), Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)));
+  }
+
+  /** The step to take, or nothing after {@link #refuse}. */
+  protected abstract Optional<Edit.TakeStep> step(Lot lot);
+
+  /** Starts the step. */
+  protected final void start() {
+    worked.flatMap(now -> now.network().lot(lot)).flatMap(this::step).ifPresent(this::send);
+  }
+
+  private void send(Edit.TakeStep step) {
+    int next = there(worked).batch().steps().stream().map(Step::id).mapToInt(StepId::number).max().orElse(0) + 1;
+    desk.submit(step)
+        .thenAccept(
+            outcome -> {
+              switch (outcome) {
+                case Outcome.Recorded _ -> desk.openStep(new StepId(next));
+                case Outcome.Refused(String sentence) -> refuse(sentence);
+              }
+            });
+  }
+
+  /** Says why the step cannot be started. */
+  protected final void refuse(String sentence) {
+    error.setText(Words.of("entry.error", sentence));
+    error.setVisible(true);
+  }
+
+  protected final Edit.TakeStep take(Process process, List<LotId> inputs, List<NewLot> outputs) {
+    error.setVisible(false);
+    return new Edit.TakeStep(process, inputs, outputs);
+  }
+
+  protected static NewLot made(Material material, Cut cut) {
+    return new NewLot(material, cut, "");
+  }
+
+  @Override
+  public void show(Worked now, Figures figures) {
+    worked = Optional.of(now);
+    Lot taken = there(now.network().lot(lot));
+    ((Label) ((HBox) getChildren().getFirst()).getChildren().get(1)).setText(Sentences.lot(taken));
+    update(now, taken);
+  }
+
+  /** Shows what depends on the batch. */
+  protected void update(Worked now, Lot taken) {}
+
+  @Override
+  public boolean fits(Worked now) {
+    return now.network().lot(lot).isPresent() && now.network().taker(lot).isEmpty();
+  }
+
+  @Override
+  public Object key() {
+    return List.of(getClass(), lot);
+  }
+
+  @Override
+  public void focusFirst() {
+    lookup("#start-step").requestFocus();
+  }
+}

@@ -1,0 +1,97 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** The bench sheet of one step: what went in, what comes out, whether the sand adds up. Kinds of step add their own part. */
+class StepPanel extends Panel {
+  protected final StepId step;
+  protected final Desk desk;
+  private final Label title = Parts.styled(new Label(), "panel-title");
+  private final Label inHand = Parts.styled(new Label(), "in-hand");
+  private final Label taken = Parts.sentence("", "muted");
+  private final VBox closure = new VBox();
+  private final OutputsBox outputs;
+  private final StepFooter footer;
+
+  StepPanel(StepId step, Desk desk) {
+    this.step = step;
+    this.desk = desk;
+    this.outputs = new OutputsBox(desk);
+    this.footer = new StepFooter(step, desk);
+    VBox heading = new VBox(2, title, inHand);
+    closure.setId("closure");
+    getChildren().addAll(heading, taken);
+    getChildren().addAll(own());
+    getChildren().addAll(Parts.section(Words.of("step.outputs")), outputs, closure, footer);
+  }
+
+  /** The right panel for a step. */
+  static StepPanel of(Step step, Desk desk) {
+    return switch (step.process()) {
+      case Process.MagnetRun _ -> new MagnetPanel(step.id(), desk);
+      case Process.GravityRun _ -> new GravityPanel(step.id(), desk);
+      case Process.Finishing _ -> new FinishPanel(step.id(), desk);
+      case Process.Screening _ -> new ScreenPanel(step.id(), desk);
+      case Process.Receive _, Process.Merging _, Process.Splitting _ -> new StepPanel(step.id(), desk);
+    };
+  }
+
+  /** What only this kind of step has, above its outputs. */
+  protected List<VBox> own() {
+    return List.of();
+  }
+
+  /** Shows what only this kind of step has. */
+  protected void showOwn(Worked worked, Step now, Figures figures) {}
+
+  /** What is told of one output. */
+  protected LotList.Row row(Lot lot, Worked worked, Figures figures) {
+    return Rows.of(lot, worked, figures);
+  }
+
+  @Override
+  public final void show(Worked worked, Figures figures) {
+    Step now = there(worked.batch().step(step));
+    List<Lot> inputs = worked.network().lots(now.inputs());
+    title.setText(Sentences.process(now.process()));
+    inHand.setText(inputs.stream().map(Sentences::lot).collect(Collectors.joining(", ")));
+    taken.setText(taken(worked, now, inputs, figures));
+    showOwn(worked, now, figures);
+    outputs.show(worked, now.outputs(), lot -> row(lot, worked, figures));
+    closure.getChildren().setAll(Closures.advice(worked.sand().closure(step), worked, figures));
+    footer.show(worked);
+  }
+
+  private static String taken(Worked worked, Step now, List<Lot> inputs, Figures figures) {
+    double grams = worked.sand().closure(now.id()).inG();
+    String in = inputs.isEmpty() || grams == 0 ? Words.of("step.in.unknown") : Words.of("step.in", figures.sand(grams));
+    return now.process() instanceof Process.MagnetRun(var medium) ? Words.of("step.in.how", in, Words.of("medium", medium)) : in;
+  }
+
+  @Override
+  public boolean fits(Worked worked) {
+    return worked.batch().step(step).filter(Step::isLive).isPresent();
+  }
+
+  @Override
+  public void focusFirst() {
+    outputs.focusFirst();
+  }
+
+  @Override
+  public final Object key() {
+    return step;
+  }
+
+}

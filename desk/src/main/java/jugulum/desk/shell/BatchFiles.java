@@ -1,0 +1,92 @@
+package jugulum.desk.shell;
+
+import java.io.IOException;
+import java.nio.charset.MalformedInputException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
+import javafx.application.Platform;
+import jugulum.book.csv.BatchCsv;
+import jugulum.book.json.BatchFile;
+import jugulum.book.json.FileFault;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Edit;
+import jugulum.desk.workbench.Notice;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.words.Words;
+
+/** Takes a batch out to files and in from one, and says what came of it. */
+final class BatchFiles {
+  private final Workbench workbench;
+
+  BatchFiles(Workbench workbench) {
+    this.workbench = workbench;
+  }
+
+  /** A file name made of a batch's name. */
+  static String nameFor(Batch batch) {
+    return batch.label().name().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "") + ".json";
+  }
+
+  /** Writes the batch as JSON there, and its two tables beside it. */
+  CompletionStage<Void> write(Batch batch, Path json) {
+    return CompletableFuture.supplyAsync(() -> written(batch, json)).thenAcceptAsync(workbench::say, Platform::runLater);
+  }
+
+  private static Notice written(Batch batch, Path json) {
+    String name = String.valueOf(json.getFileName()).replaceFirst("\\.json$", "");
+    try {
+      Files.writeString(json, BatchFile.write(batch));
+      Files.writeString(json.resolveSibling(name + "-lots.csv"), BatchCsv.lots(batch));
+      Files.writeString(json.resolveSibling(name + "-readings.csv"), BatchCsv.readings(batch));
+      return new Notice(Words.of("file.written", batch.label().name(), String.valueOf(json), name), false);
+    } catch (IOException problem) {
+      return new Notice(Words.of("file.not-written", String.valueOf(json), String.valueOf(problem.getMessage())), true);
+    }
+  }
+
+  /** Reads a batch file into the book. */
+  CompletionStage<Outcome> read(Path json) {
+    return CompletableFuture.supplyAsync(() -> parsed(json)).thenComposeAsync(result -> adopt(json, result), Platform::runLater);
+  }
+
+  private static BatchFile.Result parsed(Path json) {
+    try {
+      return BatchFile.read(Files.readString(json));
+    } catch (MalformedInputException problem) {
+      return new BatchFile.Faulty(List.of(new FileFault(0, 0, "", Words.of("file.not-text"))));
+    } catch (IOException problem) {
+      return new BatchFile.Faulty(List.of(new FileFault(0, 0, "", String.valueOf(problem.getMessage()))));
+    }
+  }
+
+  private CompletionStage<Outcome> adopt(Path json, BatchFile.Result result) {
+    return switch (result) {
+      case BatchFile.Faulty(List<FileFault> faults) -> {
+        String sentence = Words.of("file.faulty", String.valueOf(json.getFileName()), fault(faults.getFirst()), Integer.toString(faults.size()));
+        workbench.say(new Notice(sentence, true));
+        yield CompletableFuture.completedFuture(new Outcome.Refused(sentence));
+      }
+      case BatchFile.Read(Batch batch) ->
+          workbench
+              .submit(batch.id(), List.of(new Edit.Adopt(batch)))
+              .thenApply(
+                  outcome -> {
+                    workbench.say(
+                        switch (outcome) {
+                          case Outcome.Recorded _ -> new Notice(Words.of("file.read", batch.label().name()), false);
+                          case Outcome.Refused(String sentence) -> new Notice(Words.of("file.refused", batch.label().name(), sentence), true);
+                        });
+                    return outcome;
+                  });
+    };
+  }
+
+  /** A fault with its place. */
+  static String fault(FileFault fault) {
+    return fault.line() > 0 ? Words.of("file.fault", Integer.toString(fault.line()), fault.where(), fault.reason()) : fault.reason();
+  }
+}

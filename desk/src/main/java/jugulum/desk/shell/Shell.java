@@ -1,0 +1,229 @@
+package jugulum.desk.shell;
+
+import java.time.Clock;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.concurrent.CompletionStage;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import jugulum.book.store.BatchSummary;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Edit;
+import jugulum.desk.account.AccountView;
+import jugulum.desk.batches.BatchesView;
+import jugulum.desk.batches.StartView;
+import jugulum.desk.bench.BenchView;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.shop.ShopView;
+import jugulum.desk.workbench.Notice;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.words.Words;
+
+/** The window's content: the tabs, what there is to say, and the view chosen. */
+public final class Shell extends BorderPane {
+  private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
+
+  private final Workbench workbench;
+  private final BatchFiles files;
+  private FilePicker picker;
+  private final BenchView bench;
+  private final BatchesView batches;
+  private final StartView start;
+  private final Map<View, Node> views = new EnumMap<>(View.class);
+  private final Map<View, Button> tabs = new EnumMap<>(View.class);
+  private final Button unit;
+  private final Button closeBatch;
+  private final Label notice = Parts.sentence("", "notice");
+  private View current = View.BENCH;
+
+  /** Makes the shell of a workbench. */
+  public Shell(Workbench workbench, Clock clock, FilePicker picker) {
+    this.workbench = workbench;
+    this.files = new BatchFiles(workbench);
+    this.picker = picker;
+    getStyleClass().add("shell");
+    bench = new BenchView(workbench);
+    batches = new BatchesView(workbench, new FromBatches());
+    start = new StartView(workbench, clock, () -> show(View.BENCH), () -> show(View.BATCHES));
+    views.put(View.BENCH, bench);
+    views.put(View.ACCOUNT, new AccountView(workbench));
+    views.put(View.BATCHES, batches);
+    views.put(View.SHOP, new ShopView(workbench));
+    unit = Buttons.quiet("unit", "", "Ctrl U", workbench::nextUnit);
+    closeBatch = Buttons.quiet("close-batch", "", "", this::closeOrReopen);
+    notice.setId("notice");
+    notice.managedProperty().bind(notice.visibleProperty());
+    setTop(new VBox(navigation(), notice));
+    addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    workbench.notice().addListener((_, _, _) -> say());
+    workbench.figures().addListener((_, _, _) -> labels());
+    workbench.current().addListener((_, _, _) -> labels());
+    say();
+    labels();
+    show(View.BENCH);
+  }
+
+  private final class FromBatches implements BatchesView.Window {
+    @Override
+    public void open(BatchSummary batch) {
+      workbench.open(batch.id()).thenRun(() -> show(View.BENCH));
+    }
+
+    @Override
+    public void start() {
+      startBatch();
+    }
+
+    @Override
+    public void importFile() {
+      importBatch();
+    }
+
+    @Override
+    public void exportFiles() {
+      exportBatch();
+    }
+  }
+
+  private HBox navigation() {
+    HBox bar = new HBox(Mark.node());
+    bar.getStyleClass().add("navigation");
+    for (View view : View.values()) {
+      Button tab = Buttons.quiet("tab-" + view, Words.of("view", view), "", () -> show(view));
+      tab.getStyleClass().add("tab-button");
+      tab.setAccessibleText(Words.of("view.spoken", Words.of("view", view), Integer.toString(view.ordinal() + 1)));
+      tabs.put(view, tab);
+      bar.getChildren().add(tab);
+    }
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    Button theme = Buttons.quiet("theme", Words.of("shell.theme"), "Ctrl T", workbench::nextTheme);
+    bar.getChildren().addAll(gap, closeBatch, theme, unit);
+    return bar;
+  }
+
+  private void labels() {
+    unit.setText(Words.of("shell.unit", workbench.figures().get().unit().sign()));
+    boolean closed = workbench.current().get().worked().map(worked -> worked.batch().closed()).orElse(false);
+    closeBatch.setText(Words.of(closed ? "shell.reopen" : "shell.close"));
+    closeBatch.setDisable(workbench.current().get().worked().isEmpty() || !workbench.mayWrite());
+  }
+
+  private void say() {
+    Notice said = workbench.notice().get();
+    notice.setText(said.fault() ? Words.of("entry.error", said.text()) : said.text());
+    notice.setVisible(!said.text().isEmpty());
+    notice.getStyleClass().setAll("notice", said.fault() ? "notice-fault" : "notice-plain");
+  }
+
+  /** Shows a view. */
+  public void show(View view) {
+    current = view;
+    setCenter(views.get(view));
+    tabs.forEach((one, tab) -> tab.pseudoClassStateChanged(CURRENT, one == view));
+    switch (view) {
+      case BENCH -> bench.focusBoard();
+      case BATCHES -> batches.focusList();
+      case ACCOUNT, SHOP -> tabs.get(view).requestFocus();
+    }
+  }
+
+  /** Shows the form that starts a batch. */
+  public void startBatch() {
+    setCenter(start);
+    tabs.values().forEach(tab -> tab.pseudoClassStateChanged(CURRENT, false));
+    start.focusFirst();
+  }
+
+  private void key(KeyEvent key) {
+    boolean used = key.isShortcutDown() ? shortcut(key) : key.getCode() == KeyCode.ESCAPE && leaveStart() || key.getCode() == KeyCode.F5 && refresh();
+    if (used) {
+      key.consume();
+    }
+  }
+
+  private boolean shortcut(KeyEvent key) {
+    if (key.getCode() == KeyCode.Z) {
+      return undoOrRedo(key);
+    }
+    if (key.isShiftDown() || key.isAltDown()) {
+      return false;
+    }
+    switch (key.getCode()) {
+      case DIGIT1, DIGIT2, DIGIT3, DIGIT4 -> show(View.values()[key.getCode().ordinal() - KeyCode.DIGIT1.ordinal()]);
+      case N -> startBatch();
+      case U -> workbench.nextUnit();
+      case T -> workbench.nextTheme();
+      case I -> importBatch();
+      case E -> exportBatch();
+      default -> {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** In a field with typing that can be undone, Ctrl+Z undoes the typing; everywhere else it takes back what was recorded last. */
+  private boolean undoOrRedo(KeyEvent key) {
+    if (key.getTarget() instanceof TextInputControl field && (key.isShiftDown() ? field.isRedoable() : field.isUndoable())) {
+      return false;
+    }
+    if (current == View.SHOP && getCenter() == views.get(View.SHOP)) {
+      CompletionStage<Outcome> _ = key.isShiftDown() ? workbench.redoShop() : workbench.undoShop();
+    } else {
+      CompletionStage<Outcome> _ = key.isShiftDown() ? workbench.redo() : workbench.undo();
+    }
+    return true;
+  }
+
+  private boolean leaveStart() {
+    if (getCenter() == start) {
+      show(View.BATCHES);
+      return true;
+    }
+    return false;
+  }
+
+  private boolean refresh() {
+    workbench.refresh();
+    return true;
+  }
+
+  private void closeOrReopen() {
+    workbench.current().get().worked().ifPresent(worked -> workbench.submit(new Edit.CloseBatch(!worked.batch().closed())));
+  }
+
+  private void exportBatch() {
+    workbench
+        .current()
+        .get()
+        .worked()
+        .ifPresentOrElse(
+            worked -> {
+              Batch batch = worked.batch();
+              picker.toSave(BatchFiles.nameFor(batch)).ifPresent(path -> files.write(batch, path));
+            },
+            () -> workbench.say(new Notice(Words.of("file.nothing"), true)));
+  }
+
+  private void importBatch() {
+    picker.toOpen().ifPresent(files::read);
+  }
+
+  /** Replaces what asks for files. */
+  public void askFilesWith(FilePicker other) {
+    picker = other;
+  }
+}

@@ -1,0 +1,9 @@
+package jugulum.desk.shell;
+
+/** The main views, in the order of their tabs and keys. */
+public enum View {
+  BENCH,
+  ACCOUNT,
+  BATCHES,
+  SHOP
+}

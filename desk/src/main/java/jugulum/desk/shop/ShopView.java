@@ -1,0 +1,142 @@
+package jugulum.desk.shop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import jugulum.core.check.OutOfRange;
+import jugulum.core.ledger.Assumptions;
+import jugulum.core.screens.Screen;
+import jugulum.core.screens.StandardScreens;
+import jugulum.core.shop.Shop;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** What the shop owns and takes as given for new batches. */
+public final class ShopView extends BorderPane {
+  private final Workbench workbench;
+  private final FlowPane screens = new FlowPane(8, 8);
+  private final EntryField<String> label = new EntryField<>("screen-label", Words.of("shop.screen.label"), Words.of("shop.screen.label.hint"), Parsers.text("shop.screen.label.missing"));
+  private final EntryField<Double> opening =
+      new EntryField<>("screen-opening", Words.of("shop.screen.opening"), Words.of("shop.screen.opening.hint"), typed -> Parsers.number(typed, 0.001, 200));
+  private final EntryField<Double> tolerance = new EntryField<>("tolerance", Words.of("shop.tolerance"), "1", typed -> Parsers.percent(typed, 0, 100));
+  private final EntryField<Double> flatness = new EntryField<>("flatness", Words.of("shop.flatness"), "0.3", typed -> Parsers.number(typed, 0.05, 1));
+  private final EntryField<Double> fineness = new EntryField<>("usual-fineness", Words.of("shop.fineness"), "900", typed -> Parsers.number(typed, 10, 1000));
+  private final Label said = Parts.sentence("", "fine-text");
+
+  /** Makes the view of a workbench. */
+  public ShopView(Workbench workbench) {
+    this.workbench = workbench;
+    getStyleClass().add("page");
+    setId("shop-view");
+    said.setId("shop-said");
+    HBox own = new HBox(10, label, opening);
+    label.field().setOnAction(_ -> addOwn());
+    opening.field().setOnAction(_ -> addOwn());
+    HBox given = new HBox(10, tolerance, flatness, fineness);
+    Stream.of(tolerance, flatness, fineness).forEach(field -> field.field().setOnAction(_ -> assume()));
+    VBox content =
+        new VBox(
+            14,
+            Parts.styled(new Label(Words.of("shop.title")), "page-title"),
+            Parts.section(Words.of("shop.screens")),
+            Parts.sentence(Words.of("shop.screens.about"), "muted"),
+            screens,
+            own,
+            Buttons.plain("add-screen", Words.of("shop.screen.add"), "", this::addOwn),
+            Parts.section(Words.of("shop.given")),
+            Parts.sentence(Words.of("shop.given.about"), "muted"),
+            given,
+            Buttons.plain("assume", Words.of("shop.assume"), "", this::assume),
+            said);
+    ScrollPane scroll = new ScrollPane(content);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("board-scroll");
+    setCenter(scroll);
+    workbench.shop().addListener((_, _, shop) -> show(shop));
+    show(workbench.shop().get());
+  }
+
+  private void show(Shop shop) {
+    Optional<String> focused = screens.getChildren().stream().filter(Node::isFocused).map(Node::getId).findFirst();
+    screens.getChildren().clear();
+    Stream.concat(StandardScreens.all().stream(), shop.screens().stream().filter(screen -> !StandardScreens.all().contains(screen)))
+        .sorted((one, other) -> Double.compare(other.openingMm(), one.openingMm()))
+        .forEach(screen -> screens.getChildren().add(toggle(screen, shop)));
+    focused.ifPresent(id -> screens.getChildren().stream().filter(node -> id.equals(node.getId())).forEach(Node::requestFocus));
+    Assumptions given = shop.assumptions();
+    tolerance.fill(Figures.plain(given.closureTolerance() * 100));
+    flatness.fill(Figures.plain(given.flatness()));
+    fineness.fill(Figures.plain(given.fineness() * 1000));
+  }
+
+  private ToggleButton toggle(Screen screen, Shop shop) {
+    ToggleButton toggle = new ToggleButton(Words.of("screening.screen", screen.label(), Figures.plain(screen.openingMm())));
+    toggle.setId("own-" + screen.label());
+    toggle.getStyleClass().add("choice");
+    toggle.setSelected(shop.screens().contains(screen));
+    toggle.setOnAction(_ -> own(screen, toggle.isSelected()));
+    return toggle;
+  }
+
+  private void own(Screen screen, boolean owned) {
+    List<Screen> changed = new ArrayList<>(workbench.shop().get().screens());
+    changed.remove(screen);
+    if (owned) {
+      changed.add(screen);
+    }
+    workbench.submit(new Shop(changed, workbench.shop().get().assumptions()));
+  }
+
+  private void addOwn() {
+    label.read()
+        .ifPresent(
+            writing ->
+                opening
+                    .read()
+                    .ifPresent(
+                        millimetres -> {
+                          own(new Screen(writing, millimetres), true);
+                          label.clear();
+                          opening.clear();
+                        }));
+  }
+
+  private void assume() {
+    Assumptions before = workbench.shop().get().assumptions();
+    tolerance
+        .read()
+        .ifPresent(
+            closure ->
+                flatness
+                    .read()
+                    .ifPresent(
+                        flat ->
+                            fineness
+                                .read()
+                                .ifPresent(
+                                    fine -> {
+                                      try {
+                                        var given =
+                                            new Assumptions(closure, flat, before.goldDensity(), fine / 1000, before.finenessSd(), before.scaleCalibration());
+                                        workbench.submit(new Shop(workbench.shop().get().screens(), given)).thenRun(() -> said.setText(Words.of("shop.said")));
+                                      } catch (OutOfRange problem) {
+                                        tolerance.refuse(Sentences.outOfRange(problem));
+                                      }
+                                    })));
+  }
+}

@@ -1,0 +1,102 @@
+package jugulum.desk.words;
+
+import java.text.DecimalFormat;
+import java.text.DecimalFormatSymbols;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.Recovery;
+import jugulum.core.units.MassUnit;
+
+/**
+ * Writes quantities for people, in the unit chosen. What it writes is only shown, never read back.
+ *
+ * <p>Gold is written in the unit chosen, and in milligrams below a tenth of a gram when that unit is the gram. Sand goes by kilograms
+ * and grams with the gram, else by pounds and avoirdupois ounces: nobody weighs a bucket in grains.
+ *
+ * @param unit the unit chosen for gold
+ */
+public record Figures(MassUnit unit) {
+  /** The units a person can choose from, in the order the switch goes through them. */
+  public static final List<MassUnit> CHOICE = List.of(MassUnit.GRAM, MassUnit.GRAIN, MassUnit.PENNYWEIGHT, MassUnit.TROY_OUNCE);
+
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+
+  /** The next unit of {@link #CHOICE}. */
+  public Figures next() {
+    return new Figures(CHOICE.get((CHOICE.indexOf(unit) + 1) % CHOICE.size()));
+  }
+
+  private boolean metric() {
+    return unit == MassUnit.GRAM;
+  }
+
+  /** An amount of gold given in milligrams. */
+  public String gold(double mg) {
+    if (metric() && Math.abs(mg) < 100) {
+      return fixed(mg, Math.abs(mg) < 10 ? 2 : 1) + " mg";
+    }
+    int places =
+        switch (unit) {
+          case GRAIN -> 2;
+          case TROY_OUNCE -> 4;
+          default -> 3;
+        };
+    return fixed(unit.fromGrams(mg / 1000), places) + " " + unit.sign();
+  }
+
+  /** A range of gold given in milligrams, "0.4 mg to 2.6 mg". */
+  public String goldRange(GoldRange gold) {
+    return Words.of("figures.range", gold(gold.lowMg()), gold(gold.highMg()));
+  }
+
+  /** A mass of sand given in grams. */
+  public String sand(double grams) {
+    if (metric()) {
+      return Math.abs(grams) >= 1000 ? fixed(grams / 1000, 2) + " kg" : fixed(grams, Math.abs(grams) < 100 ? 1 : 0) + " g";
+    }
+    boolean pounds = Math.abs(grams) >= MassUnit.POUND.grams();
+    return pounds
+        ? fixed(MassUnit.POUND.fromGrams(grams), 2) + " lb"
+        : fixed(MassUnit.OUNCE.fromGrams(grams), 2) + " " + MassUnit.OUNCE.sign();
+  }
+
+  /** A mass as it stood on the scale, in grams or kilograms, to the place that was read. */
+  public String read(double grams, double resolutionG) {
+    if (!metric()) {
+      return grams < 100 ? gold(grams * 1000) : sand(grams);
+    }
+    boolean kilograms = grams >= 1000;
+    double step = (kilograms ? resolutionG / 1000 : resolutionG);
+    int places = step > 0 ? Math.clamp(Math.round(-Math.log10(step)), 0, 4) : 2;
+    return kilograms ? fixed(grams / 1000, Math.min(places, 3)) + " kg" : fixed(grams, places) + " g";
+  }
+
+  /** A share from 0 to 1 as percent. */
+  public static String percent(double share) {
+    return fixed(share * 100, 1) + " %";
+  }
+
+  /** The range of a recovery, "87.9 to 94.6 %". */
+  public static String range(Recovery recovery) {
+    return Words.of("figures.range", fixed(recovery.low() * 100, 1), percent(recovery.high()));
+  }
+
+  /** A number with that many places. */
+  public static String fixed(double value, int places) {
+    String text = String.format(Locale.ROOT, "%." + places + "f", value);
+    return text.startsWith("-") ? "−" + text.substring(1) : text;
+  }
+
+  /** A number without places it does not need. */
+  public static String plain(double value) {
+    return new DecimalFormat("0.######", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(value);
+  }
+
+  /** A day. */
+  public static String day(LocalDate day) {
+    return DAY.format(day);
+  }
+}

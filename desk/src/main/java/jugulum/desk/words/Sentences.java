@@ -1,0 +1,152 @@
+package jugulum.desk.words;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import jugulum.book.store.Book;
+import jugulum.book.store.BookProblem;
+import jugulum.core.check.OutOfRange;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Refusal;
+import jugulum.core.screens.Cut;
+
+/** Says in words what the core says in values. */
+public final class Sentences {
+  private Sentences() {}
+
+  /** Why an edit was refused. */
+  public static String refusal(Refusal refusal, Figures figures) {
+    String[] values =
+        refusal.values().stream()
+            .map(
+                value ->
+                    switch (value) {
+                      case Refusal.Told.Grams(double grams) -> figures.sand(grams);
+                      case Refusal.Told.Words(String text) -> text;
+                    })
+            .toArray(String[]::new);
+    return Words.of("refusal", refusal.reason(), values);
+  }
+
+  /** Why a value cannot be. */
+  public static String outOfRange(OutOfRange problem) {
+    return Words.of("out-of-range", Words.of("quantity." + problem.quantity()), Figures.plain(problem.low()), Figures.plain(problem.high()));
+  }
+
+  /** What is wrong with the book and what to do. */
+  public static String problem(BookProblem problem) {
+    return Words.of("book", problem.kind(), String.valueOf(problem.path()));
+  }
+
+  /** Why this window may only read. */
+  public static String readOnly(Book.ReadOnly why) {
+    return switch (why) {
+      case Book.ReadOnly.OtherWindow(String holder) -> Words.of("read-only.other", holder);
+      case Book.ReadOnly.Disk _ -> Words.of("read-only.disk");
+    };
+  }
+
+  /** What an edit does, as a noun: "weight of −30 +50". */
+  public static String edit(Edit edit, Figures figures) {
+    return switch (edit) {
+      case Edit.StartBatch start -> Words.of("edit.start", start.label().name());
+      case Edit.Adopt adopt -> Words.of("edit.adopt", adopt.batch().label().name());
+      case Edit.Relabel _ -> Words.of("edit.relabel");
+      case Edit.Assume _ -> Words.of("edit.assume");
+      case Edit.TakeStep step -> Words.of("edit.step", process(step.process()));
+      case Edit.AddOutput output -> Words.of("edit.output", Words.of("material", output.output().material()));
+      case Edit.RecordOnLot(var _, Measure measure) -> measure(measure, figures);
+      case Edit.RecordOnStep(var _, Measure measure) -> measure(measure, figures);
+      case Edit.Correct(var _, Measure measure, var _) -> Words.of("edit.correct", measure(measure, figures));
+      case Edit.Strike _ -> Words.of("edit.strike");
+      case Edit.AddNote _ -> Words.of("edit.note");
+      case Edit.FinishStep(var _, boolean done) -> Words.of(done ? "edit.finish" : "edit.go-on");
+      case Edit.WithdrawStep _ -> Words.of("edit.withdraw");
+      case Edit.CloseBatch(boolean closed) -> Words.of(closed ? "edit.close" : "edit.reopen");
+    };
+  }
+
+  /** A kind of work. */
+  public static String process(Process process) {
+    return switch (process) {
+      case Process.Receive _ -> Words.of("process.receive");
+      case Process.Screening _ -> Words.of("process.screen");
+      case Process.MagnetRun _ -> Words.of("process.magnet");
+      case Process.GravityRun(Machine machine) -> machine(machine);
+      case Process.Merging _ -> Words.of("process.merge");
+      case Process.Splitting _ -> Words.of("process.split");
+      case Process.Finishing _ -> Words.of("process.finish");
+    };
+  }
+
+  /** A machine, by its owner's name where it has one. */
+  public static String machine(Machine machine) {
+    String kind = Words.of("machine", machine.kind());
+    return machine.name().isBlank() ? kind : Words.of("machine.named", kind, machine.name());
+  }
+
+  /** A reading as it was made. */
+  public static String measure(Measure measure, Figures figures) {
+    return switch (measure) {
+      case Measure.SandWeight weight -> sandWeight(weight, figures);
+      case Measure.GoldWeight(double mass, double resolution) -> Words.of("measure.gold", figures.read(mass, resolution));
+      case Measure.Fineness(double fraction, double sd) ->
+          Words.of("measure.fineness", Figures.fixed(fraction * 1000, 0), Figures.fixed(sd * 1000, 0));
+      case Measure.SpeckCount(int specks, double share) -> Words.counted("measure.specks", specks, Figures.percent(share));
+      case Measure.Assay(double grade, double sd, double sample) ->
+          Words.of("measure.assay", Figures.plain(grade), Figures.percent(sd), figures.read(sample, 0.1));
+      case Measure.KnownGold(double mg, double _) -> Words.of("measure.known", figures.gold(mg));
+      case Measure.Pass(var _, double lifted, double dropped, int specks) ->
+          Words.counted("measure.pass", specks, figures.sand(lifted), figures.sand(dropped));
+    };
+  }
+
+  private static String sandWeight(Measure.SandWeight weight, Figures figures) {
+    String net = figures.read(weight.netG(), weight.resolutionG());
+    if (weight.moisture() > 0) {
+      return Words.of("measure.sand.wet", net, Figures.percent(weight.moisture()), figures.sand(weight.dryG()));
+    }
+    return weight.tareG() > 0 ? Words.of("measure.sand.tare", net, figures.read(weight.tareG(), weight.resolutionG())) : Words.of("measure.sand", net);
+  }
+
+  /** The writing of a cut, also for sand no screen has seen. */
+  public static String cut(Cut cut) {
+    return cut.isAll() ? Words.of("cut.all") : cut.notation();
+  }
+
+  /** The sizes of a cut in millimetres. */
+  public static String sizes(Cut cut) {
+    if (cut.isAll()) {
+      return Words.of("cut.sizes.all");
+    }
+    if (cut.passing().isEmpty()) {
+      return Words.of("cut.sizes.over", Figures.plain(cut.lowerMm()));
+    }
+    return cut.retained().isEmpty()
+        ? Words.of("cut.sizes.under", Figures.plain(cut.upperMm()))
+        : Words.of("cut.sizes.between", Figures.plain(cut.upperMm()), Figures.plain(cut.lowerMm()));
+  }
+
+  /** A lot, by what is written on it, or by its material and cut. */
+  public static String lot(Lot lot) {
+    if (!lot.name().isBlank()) {
+      return lot.name();
+    }
+    String material = Words.of("material", lot.material());
+    if (lot.cut().isAll()) {
+      return material;
+    }
+    return lot.material() == Material.CUT ? lot.cut().notation() : Words.of("lot.named", material, lot.cut().notation());
+  }
+
+  /** Several lots, by name. */
+  public static String lots(Network network, List<LotId> ids) {
+    return network.lots(ids).stream().map(Sentences::lot).collect(Collectors.joining(", "));
+  }
+}

@@ -1,0 +1,335 @@
+package jugulum.desk.workbench;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import jugulum.book.store.BatchState;
+import jugulum.book.store.BatchSummary;
+import jugulum.book.store.Book;
+import jugulum.book.store.BookProblem;
+import jugulum.book.store.Saved;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Edit;
+import jugulum.core.shop.Shop;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/**
+ * Between the window and the book: takes edits, has them written, works the batch out again and gives the window the result. The book
+ * and the computing have a thread of their own; every property changes on the interface thread only, after the edit is on disk.
+ */
+public final class Workbench {
+  private static final String UNIT = "unit";
+  private static final String THEME = "theme";
+  private static final String LAST = "batch";
+
+  private final Book book;
+  private final ExecutorService bookThread;
+  private final Executor interfaceThread;
+  private final ReadOnlyObjectWrapper<Current> current = new ReadOnlyObjectWrapper<>(Current.NONE);
+  private final ReadOnlyObjectWrapper<List<BatchSummary>> batches = new ReadOnlyObjectWrapper<>(List.of());
+  private final ReadOnlyObjectWrapper<Shop> shop = new ReadOnlyObjectWrapper<>(Shop.USUAL);
+  private final ReadOnlyObjectWrapper<Figures> figures = new ReadOnlyObjectWrapper<>(new Figures(MassUnit.GRAM));
+  private final ReadOnlyObjectWrapper<ThemeName> theme = new ReadOnlyObjectWrapper<>(ThemeName.BLACK_SAND);
+  private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>(Notice.NONE);
+
+  /** The looks there are. */
+  public enum ThemeName {
+    BLACK_SAND,
+    QUARTZ
+  }
+
+  /**
+   * Sets up a workbench.
+   *
+   * @param book the open book; from now on only this touches it
+   * @param bookThread runs the book and the computing, one thing at a time
+   * @param interfaceThread runs what changes properties
+   */
+  public Workbench(Book book, ExecutorService bookThread, Executor interfaceThread) {
+    this.book = book;
+    this.bookThread = bookThread;
+    this.interfaceThread = interfaceThread;
+    book.readOnly().ifPresent(why -> notice.set(new Notice(Sentences.readOnly(why), true)));
+  }
+
+  /** The batch on the bench. */
+  public ReadOnlyObjectProperty<Current> current() {
+    return current.getReadOnlyProperty();
+  }
+
+  /** All batches of the book. */
+  public ReadOnlyObjectProperty<List<BatchSummary>> batches() {
+    return batches.getReadOnlyProperty();
+  }
+
+  /** What the shop owns. */
+  public ReadOnlyObjectProperty<Shop> shop() {
+    return shop.getReadOnlyProperty();
+  }
+
+  /** How quantities are written. */
+  public ReadOnlyObjectProperty<Figures> figures() {
+    return figures.getReadOnlyProperty();
+  }
+
+  /** The look. */
+  public ReadOnlyObjectProperty<ThemeName> theme() {
+    return theme.getReadOnlyProperty();
+  }
+
+  /** What there is to say. */
+  public ReadOnlyObjectProperty<Notice> notice() {
+    return notice.getReadOnlyProperty();
+  }
+
+  /** Whether this window may write. */
+  public boolean mayWrite() {
+    return book.readOnly().isEmpty();
+  }
+
+  /** Where the book is. */
+  public String bookName() {
+    return String.valueOf(book.path().getFileName());
+  }
+
+  /** Reads preferences, the shop, the list and the batch last open. Ends when the window can be used. */
+  public CompletionStage<Void> begin() {
+    record Begun(Optional<String> unit, Optional<String> theme, Shop shop, List<BatchSummary> list, Current current) {}
+    return onBook(
+            () -> {
+              List<BatchSummary> list = book.list();
+              Optional<BatchId> last =
+                  book.preference(LAST)
+                      .flatMap(id -> list.stream().map(BatchSummary::id).filter(one -> one.value().toString().equals(id)).findFirst())
+                      .or(() -> list.stream().map(BatchSummary::id).findFirst());
+              Current opened = last.map(id -> worked(book.state(id))).orElse(Current.NONE);
+              return new Begun(book.preference(UNIT), book.preference(THEME), book.shop(), list, opened);
+            })
+        .thenAcceptAsync(
+            begun -> {
+              begun.unit().ifPresent(unit -> figures.set(new Figures(MassUnit.valueOf(unit))));
+              begun.theme().ifPresent(name -> theme.set(ThemeName.valueOf(name)));
+              shop.set(begun.shop());
+              batches.set(begun.list());
+              current.set(begun.current());
+            },
+            interfaceThread)
+        .exceptionally(this::tell);
+  }
+
+  /** Looks through the whole book for damage, after the window is up. */
+  public void verify() {
+    onBook(
+            () -> {
+              book.verify();
+              return null;
+            })
+        .exceptionally(this::tell);
+  }
+
+  /** Puts a batch on the bench. */
+  public CompletionStage<Outcome> open(BatchId id) {
+    return change(
+        () -> {
+          if (mayWrite()) {
+            book.prefer(LAST, id.value().toString());
+          }
+          return worked(book.state(id));
+        });
+  }
+
+  /** Sends an edit for the batch on the bench. */
+  public CompletionStage<Outcome> submit(Edit edit) {
+    return current.get().id().map(id -> submit(id, List.of(edit))).orElseThrow(() -> new IllegalStateException("no batch is open"));
+  }
+
+  /** Sends edits for a batch, one after the other, up to the first that is refused, and puts the batch on the bench. */
+  public CompletionStage<Outcome> submit(BatchId id, List<Edit> edits) {
+    record Done(Optional<Current> current, List<BatchSummary> list, Optional<Saved.Refused> refused) {}
+    return this.<Done>onBook(
+            () -> {
+              BatchState state = null;
+              Optional<Saved.Refused> refused = Optional.empty();
+              for (Edit edit : edits) {
+                switch (book.submit(id, edit)) {
+                  case Saved.Recorded(BatchState after) -> state = after;
+                  case Saved.Refused no -> refused = Optional.of(no);
+                }
+                if (refused.isPresent()) {
+                  break;
+                }
+              }
+              return new Done(Optional.ofNullable(state).map(Workbench::worked), state == null ? List.of() : book.list(), refused);
+            })
+        .thenApplyAsync(
+            done -> {
+              done.current().ifPresent(after -> show(after, done.list()));
+              return done.refused()
+                  .<Outcome>map(no -> new Outcome.Refused(Sentences.refusal(no.refusal(), figures.get())))
+                  .orElseGet(Outcome.Recorded::new);
+            },
+            interfaceThread)
+        .exceptionally(this::refuse);
+  }
+
+  private void show(Current after, List<BatchSummary> list) {
+    notice.set(Notice.NONE);
+    batches.set(list);
+    current.set(after);
+  }
+
+  /** Takes the last edit of the batch on the bench back. */
+  public CompletionStage<Outcome> undo() {
+    return walk("undo", book::undo);
+  }
+
+  /** Brings the last edit taken back of the batch on the bench back again. */
+  public CompletionStage<Outcome> redo() {
+    return walk("redo", book::redo);
+  }
+
+  private CompletionStage<Outcome> walk(String way, Function<BatchId, Optional<Edit>> step) {
+    Optional<BatchId> id = current.get().id();
+    if (id.isEmpty()) {
+      return CompletableFuture.completedFuture(new Outcome.Refused(Words.of("notice." + way + ".none")));
+    }
+    record Walked(Optional<Edit> edit, Current current, List<BatchSummary> list) {}
+    return onBook(() -> new Walked(step.apply(id.get()), worked(book.state(id.get())), book.list()))
+        .<Outcome>thenApplyAsync(
+            walked -> {
+              show(walked.current(), walked.list());
+              String text = walked.edit().map(edit -> Words.of("notice." + way, Sentences.edit(edit, figures.get()))).orElse(Words.of("notice." + way + ".none"));
+              notice.set(new Notice(text, false));
+              return new Outcome.Recorded();
+            },
+            interfaceThread)
+        .exceptionally(this::refuse);
+  }
+
+  /** Changes the shop. */
+  public CompletionStage<Outcome> submit(Shop changed) {
+    return changeShop(
+        () -> {
+          book.submit(changed);
+          return true;
+        });
+  }
+
+  /** Takes the last change of the shop back. */
+  public CompletionStage<Outcome> undoShop() {
+    return changeShop(book::undoShop);
+  }
+
+  /** Brings the last change of the shop back again. */
+  public CompletionStage<Outcome> redoShop() {
+    return changeShop(book::redoShop);
+  }
+
+  private CompletionStage<Outcome> changeShop(Supplier<Boolean> how) {
+    return onBook(
+            () -> {
+              how.get();
+              return book.shop();
+            })
+        .<Outcome>thenApplyAsync(
+            changed -> {
+              shop.set(changed);
+              return new Outcome.Recorded();
+            },
+            interfaceThread)
+        .exceptionally(this::refuse);
+  }
+
+  /** Writes gold in the next unit. */
+  public void nextUnit() {
+    figures.set(figures.get().next());
+    prefer(UNIT, figures.get().unit().name());
+  }
+
+  /** Changes the look. */
+  public void nextTheme() {
+    theme.set(theme.get() == ThemeName.BLACK_SAND ? ThemeName.QUARTZ : ThemeName.BLACK_SAND);
+    prefer(THEME, theme.get().name());
+  }
+
+  private void prefer(String name, String value) {
+    if (mayWrite()) {
+      onBook(
+              () -> {
+                book.prefer(name, value);
+                return null;
+              })
+          .exceptionally(this::tell);
+    }
+  }
+
+  /** Reads the book again, for a window that may only read. */
+  public CompletionStage<Outcome> refresh() {
+    Optional<BatchId> id = current.get().id();
+    return change(() -> id.map(one -> worked(book.state(one))).orElse(Current.NONE));
+  }
+
+  /** Says something that belongs to no field. */
+  public void say(Notice what) {
+    notice.set(what);
+  }
+
+  private CompletionStage<Outcome> change(Supplier<Current> next) {
+    record Changed(Current current, List<BatchSummary> list) {}
+    return onBook(() -> new Changed(next.get(), book.list()))
+        .<Outcome>thenApplyAsync(
+            changed -> {
+              batches.set(changed.list());
+              current.set(changed.current());
+              return new Outcome.Recorded();
+            },
+            interfaceThread)
+        .exceptionally(this::refuse);
+  }
+
+  private static Current worked(BatchState state) {
+    return new Current(Optional.of(state.id()), state.batch().map(Worked::of), state.undoable(), state.redoable());
+  }
+
+  private <T> CompletableFuture<T> onBook(Supplier<T> work) {
+    return CompletableFuture.supplyAsync(work, bookThread);
+  }
+
+  private <T> T tell(Throwable problem) {
+    String sentence = sentence(problem);
+    interfaceThread.execute(() -> notice.set(new Notice(sentence, true)));
+    return null;
+  }
+
+  private Outcome refuse(Throwable problem) {
+    tell(problem);
+    return new Outcome.Refused(sentence(problem));
+  }
+
+  private static String sentence(Throwable problem) {
+    Throwable cause = problem.getCause() == null ? problem : problem.getCause();
+    return cause instanceof BookProblem known ? Sentences.problem(known) : Words.of("notice.unexpected", String.valueOf(cause));
+  }
+
+  /** Ends after what was asked for is done, and closes the book. */
+  public void close() {
+    bookThread.execute(book::close);
+    bookThread.shutdown();
+    try {
+      bookThread.awaitTermination(10, TimeUnit.SECONDS);
+    } catch (InterruptedException ended) {
+      Thread.currentThread().interrupt();
+    }
+  }
+}

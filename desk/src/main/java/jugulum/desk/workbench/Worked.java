@@ -1,0 +1,23 @@
+package jugulum.desk.workbench;
+
+import jugulum.core.gold.GoldAccount;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Network;
+import jugulum.core.mass.SandAccount;
+
+/**
+ * A batch with everything that follows from it.
+ *
+ * @param batch as recorded
+ * @param network its lots and steps, linked
+ * @param sand its masses and closures
+ * @param gold its gold and recoveries
+ */
+public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount gold) {
+  /** Works a batch out. Takes a while: not for the interface thread. */
+  public static Worked of(Batch batch) {
+    Network network = Network.of(batch);
+    SandAccount sand = SandAccount.of(network);
+    return new Worked(batch, network, sand, GoldAccount.of(network, sand));
+  }
+}
