@@ -85,6 +85,7 @@ public final class BatchesView extends BorderPane {
             Buttons.plain("import", Words.of("batches.import"), "Ctrl I", window::importFile),
             Buttons.plain("export", Words.of("batches.export"), "Ctrl E", window::exportFiles));
     VBox top = new VBox(4, Parts.styled(new Label(Words.of("batches.title")), "page-title"), count);
+    top.getStyleClass().add("page-top");
     setTop(top);
     setCenter(table);
     setBottom(actions);

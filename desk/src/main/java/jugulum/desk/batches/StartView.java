@@ -30,6 +30,7 @@ import jugulum.desk.words.Words;
 /** Starts a batch: what is on the bucket, its weight, and its head grade where it is known. */
 public final class StartView extends VBox {
   private static final LotId FEED = new LotId(1);
+  private static final double HALF = 560;
 
   private final Workbench workbench;
   private final Clock clock;
@@ -54,8 +55,8 @@ public final class StartView extends VBox {
     Stream.of(name, source, received).forEach(field -> HBox.setHgrow(field, Priority.ALWAYS));
     VBox left = new VBox(10, Parts.section(Words.of("start.weight")), weight, Parts.sentence(Words.of("start.weight.about"), "muted"));
     VBox right = new VBox(10, Parts.section(Words.of("start.head")), head, Parts.sentence(Words.of("start.head.about"), "muted"));
-    left.setPrefWidth(10);
-    right.setPrefWidth(10);
+    left.setPrefWidth(HALF);
+    right.setPrefWidth(HALF);
     HBox.setHgrow(left, Priority.ALWAYS);
     HBox.setHgrow(right, Priority.ALWAYS);
     HBox figures = new HBox(28, left, right);

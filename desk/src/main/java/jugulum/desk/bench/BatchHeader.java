@@ -12,8 +12,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Batch;
-import jugulum.core.ledger.Lot;
-import jugulum.core.ledger.Measure;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
@@ -31,7 +29,7 @@ final class BatchHeader extends HBox {
     getChildren().clear();
     worked.ifPresent(
         now -> {
-          VBox about = new VBox(2, Parts.styled(new Label(now.batch().label().name()), "batch-name"), Parts.styled(new Label(about(now, figures)), "muted"));
+          VBox about = new VBox(2, Parts.styled(new Label(now.batch().label().name()), "batch-name"), Parts.styled(new Label(about(now)), "muted"));
           about.setMinWidth(250);
           about.setPrefWidth(390);
           getChildren().add(about);
@@ -44,22 +42,11 @@ final class BatchHeader extends HBox {
         });
   }
 
-  private static String about(Worked now, Figures figures) {
+  private static String about(Worked now) {
     Batch batch = now.batch();
     String received = Words.of("header.received", Figures.day(batch.label().received()));
-    String wet =
-        now.network()
-            .feeds()
-            .findFirst()
-            .flatMap(BatchHeader::weight)
-            .map(weight -> Words.of("header.wet", figures.sand(weight.netG()), Figures.percent(weight.moisture())))
-            .orElse("");
     String closed = batch.closed() ? Words.of("header.closed") : "";
-    return Stream.of(closed, batch.label().source(), received, wet).filter(part -> !part.isEmpty()).collect(Collectors.joining(" · "));
-  }
-
-  private static Optional<Measure.SandWeight> weight(Lot feed) {
-    return feed.latest(Measure.SandWeight.class);
+    return Stream.of(closed, batch.label().source(), received).filter(part -> !part.isEmpty()).collect(Collectors.joining(" · "));
   }
 
   private void recovery(Worked now, Recovery.Against against) {

@@ -20,6 +20,8 @@ import jugulum.desk.words.Words;
 
 /** What is set aside, with the gold left in it. */
 final class BucketStrip extends HBox {
+  private static final double ABOUT = 118;
+
   private final Consumer<Bucket> onOpen;
 
   BucketStrip(Consumer<Bucket> onOpen) {
@@ -29,8 +31,8 @@ final class BucketStrip extends HBox {
 
   void show(Worked worked, Figures figures) {
     VBox about = new VBox(2, Parts.styled(new Label(Words.of("buckets.title")), "column-title"), Parts.sentence(Words.of("buckets.about"), "muted"));
-    about.setMinWidth(128);
-    about.setPrefWidth(128);
+    about.setMinWidth(ABOUT);
+    about.setPrefWidth(ABOUT);
     getChildren().setAll(about);
     for (Bucket bucket : Bucket.values()) {
       getChildren().add(button(bucket, worked, figures));
@@ -55,10 +57,9 @@ final class BucketStrip extends HBox {
     button.setGraphic(content);
     button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
     button.setAccessibleText(Words.of("bucket.spoken", name.getText(), mass.getText(), gold.getText()));
-    button.setMaxWidth(Double.MAX_VALUE);
-    HBox.setHgrow(button, Priority.ALWAYS);
-    content.prefWidthProperty().bind(button.widthProperty().subtract(26));
-    button.setPrefWidth(10);
+    button.setMinWidth(0);
+    button.prefWidthProperty().bind(widthProperty().subtract(ABOUT + 90).divide(Bucket.values().length));
+    content.prefWidthProperty().bind(button.prefWidthProperty().subtract(26));
     button.setOnAction(_ -> onOpen.accept(bucket));
     return button;
   }

@@ -2,6 +2,7 @@ package jugulum.desk.board;
 
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -15,7 +16,7 @@ record BoardGeometry(BoardModel board, double width, double height) {
   private static final double LEFT = 22;
   private static final double TOP = 58;
   private static final double BOTTOM = 8;
-  private static final double FEED_COLUMN = 142;
+  private static final double FEED_COLUMN = 118;
   private static final double VIAL_COLUMN = 92;
   private static final double THINNEST = 5;
   private static final double LABEL = 18;
@@ -33,8 +34,18 @@ record BoardGeometry(BoardModel board, double width, double height) {
     if (column == last) {
       return width - VIAL_COLUMN + 22;
     }
-    double middle = width - VIAL_COLUMN - LEFT - FEED_COLUMN;
-    return LEFT + FEED_COLUMN + middle * (column - 1) / Math.max(1, last - 1);
+    double before = IntStream.range(1, column).mapToDouble(this::weight).sum();
+    double all = IntStream.range(1, last).mapToDouble(this::weight).sum();
+    return LEFT + FEED_COLUMN + (width - VIAL_COLUMN - LEFT - FEED_COLUMN) * before / Math.max(1, all);
+  }
+
+  /** Columns with longer texts get more room. */
+  private double weight(int column) {
+    return switch (board.columns().get(column).kind()) {
+      case SCREEN -> 1.32;
+      case JOIN, FINISH -> 0.72;
+      case FEED, MAGNET, GRAVITY, VIAL -> 1;
+    };
   }
 
   /** The room a column has for its texts. */
@@ -88,7 +99,7 @@ record BoardGeometry(BoardModel board, double width, double height) {
   }
 
   double feedTop() {
-    return (rowTop(0) + rowTop(board.rows().size())) / 2 - feedHeight() / 2;
+    return (bandY(0) + bandY(board.rows().size() - 1)) / 2 - feedHeight() / 2;
   }
 
   double feedHeight() {

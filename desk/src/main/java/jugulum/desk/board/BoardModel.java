@@ -99,8 +99,7 @@ public record BoardModel(
           weighed.ifPresent(range -> gold.merge(from, range.milligrams(), Double::sum));
           weighed.ifPresent(range -> thread(lot, goldMg > 0 ? range.milligrams() / goldMg : 0));
         } else if (isSetAside(lot)) {
-          boolean magnetics = lot.material() == Material.MAGNETICS;
-          spouts.computeIfAbsent(new SpoutKey(from, magnetics ? Flow.Spout.Kind.MAGNETICS : Flow.Spout.Kind.TAILINGS), _ -> new ArrayList<>()).add(lot);
+          spouts.computeIfAbsent(new SpoutKey(from, spoutKind(lot.material())), _ -> new ArrayList<>()).add(lot);
         } else if (!await(lot, from)) {
           spouts.computeIfAbsent(new SpoutKey(from, Flow.Spout.Kind.WAITING), _ -> new ArrayList<>()).add(lot);
         }
@@ -110,6 +109,14 @@ public record BoardModel(
     }
 
     private record SpoutKey(Cell from, Flow.Spout.Kind kind) {}
+
+    private static Flow.Spout.Kind spoutKind(Material material) {
+      return switch (material) {
+        case MAGNETICS -> Flow.Spout.Kind.MAGNETICS;
+        case RESIDUE -> Flow.Spout.Kind.RESIDUE;
+        default -> Flow.Spout.Kind.TAILINGS;
+      };
+    }
 
     private boolean isSetAside(Lot lot) {
       boolean lookedAt = worked.gold().lots().containsKey(lot.id());

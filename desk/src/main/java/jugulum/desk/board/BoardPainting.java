@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.shape.Rectangle;
+import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.screens.Cut;
 import jugulum.desk.words.Words;
@@ -18,6 +20,8 @@ import jugulum.desk.words.Words;
 final class BoardPainting {
   private static final double SPOUT_OFFSET = 14;
   private static final double NEXT_SPOUT = 96;
+  private static final double ROOMY_ROW = 66;
+  private static final double THICK_ENOUGH_FOR_TEXT = 17;
 
   private final BoardModel board;
   private final BoardGeometry place;
@@ -102,7 +106,13 @@ final class BoardPainting {
     int before = spoutsAt.merge(spout.from(), 1, Integer::sum) - 1;
     double x = place.columnX(spout.from().column()) + SPOUT_OFFSET + before * NEXT_SPOUT;
     double y = place.bandY(spout.from().row());
-    paintSpout(spout, onSpout, x, y);
+    boolean lower = before > 0 && place.rowHeight() >= ROOMY_ROW + 14;
+    paintSpout(spout, onSpout, x, y, lower ? new Lowered(-NEXT_SPOUT, 17) : Lowered.NOT);
+  }
+
+  /** How far a label stands from where it would: where two spouts share a station the second label goes under the first. */
+  private record Lowered(double x, double y) {
+    static final Lowered NOT = new Lowered(0, 0);
   }
 
   /** Cuts that come off the screens and are set aside end at the screen's own column. */
@@ -115,16 +125,19 @@ final class BoardPainting {
       if (row >= 0) {
         nodes.add(BoardShapes.band(place.columnX(0) + 17, place.feedTop() + 4, start, place.bandY(row), place.thickness(grams)));
         straight(start - 0.5, start + 130, row, place.thickness(grams));
-        paintSpout(new Flow.Spout(spout.from(), spout.kind(), List.of(id), grams), onSpout, start + 126, place.bandY(row));
+        paintSpout(new Flow.Spout(spout.from(), spout.kind(), List.of(id), grams), onSpout, start + 126, place.bandY(row), Lowered.NOT);
       }
     }
   }
 
-  private void paintSpout(Flow.Spout spout, Consumer<Flow.Spout> onSpout, double x, double y) {
+  private void paintSpout(Flow.Spout spout, Consumer<Flow.Spout> onSpout, double x, double y, Lowered lowered) {
     double thickness = Math.clamp(place.thickness(spout.grams()) * 0.6, 4, 12);
     double drop = place.thickest() / 2 + Math.min(16, place.rowHeight() / 5);
     nodes.add(BoardShapes.spout(x, y, thickness, drop, style(spout.kind())));
-    Label label = text(texts.spout(spout), x + thickness + 16, y + place.thickest() / 2 + 1, NEXT_SPOUT + 40);
+    if (spout.kind() == Flow.Spout.Kind.RESIDUE) {
+      return;
+    }
+    Label label = text(texts.spout(spout), x + thickness + 16 + lowered.x(), y + place.thickest() / 2 + 1 + lowered.y(), NEXT_SPOUT + 50);
     label.getStyleClass().add("spout-label");
     label.setAccessibleRole(AccessibleRole.BUTTON);
     label.setOnMouseClicked(_ -> onSpout.accept(spout));
@@ -133,7 +146,7 @@ final class BoardPainting {
   private static String style(Flow.Spout.Kind kind) {
     return switch (kind) {
       case MAGNETICS -> "spout-magnetics";
-      case TAILINGS -> "spout-tailings";
+      case TAILINGS, RESIDUE -> "spout-tailings";
       case WAITING -> "spout-waiting";
     };
   }
@@ -225,17 +238,30 @@ final class BoardPainting {
     double x = place.columnX(column) + 4;
     Label name = text(texts.rowName(cut), x, place.labelY(row) - 2, 130);
     name.getStyleClass().add("row-name");
-    String mass =
-        texts.worked().network().lots().stream()
-            .filter(lot -> lot.cut().equals(cut) && isFirstOfRow(lot.id()))
-            .findFirst()
-            .map(lot -> texts.mass(lot.id()))
-            .orElse("");
-    boolean inside = place.thickest() >= 20;
-    Label weight = inside ? text(mass, x + 2, place.bandY(row) - 10, 120) : text(mass, x + 82, place.labelY(row) - 2, 84);
-    weight.getStyleClass().add(inside ? "row-mass-inside" : "row-mass");
-    if (inside) {
-      text(texts.rowSizes(cut), x + 78, place.labelY(row) - 1, 100).getStyleClass().add("row-sizes");
+    Optional<Lot> lot = texts.worked().network().lots().stream().filter(one -> one.cut().equals(cut) && isFirstOfRow(one.id())).findFirst();
+    boolean roomy = place.rowHeight() >= ROOMY_ROW;
+    if (roomy) {
+      text(texts.rowSizes(cut), x + 76, place.labelY(row) - 1, place.columnWidth(column) - 76).getStyleClass().add("row-sizes");
+    }
+    boolean waitsHere = board.at(new Cell(column, row)).filter(Station.Waiting.class::isInstance).isPresent();
+    if (!waitsHere) {
+      rowMass(lot.map(one -> texts.mass(one.id())).orElse(""), lot.map(one -> grams(one.id())).orElse(0.0), row, x, roomy);
+    }
+  }
+
+  private double grams(LotId lot) {
+    return texts.worked().sand().mass(lot).grams();
+  }
+
+  /** In the band where that is thick enough, else under it, or beside the cut's name where rows are narrow. */
+  private void rowMass(String mass, double grams, int row, double x, boolean roomy) {
+    double thickness = place.thickness(grams);
+    if (!roomy) {
+      text(mass, x + 82, place.labelY(row) - 2, 84).getStyleClass().add("row-mass");
+    } else if (thickness >= THICK_ENOUGH_FOR_TEXT) {
+      text(mass, x + 2, place.bandY(row) - 10, 120).getStyleClass().add("row-mass-inside");
+    } else {
+      text(mass, x + 2, place.bandY(row) + thickness / 2 + 1, 120).getStyleClass().add("row-mass");
     }
   }
 

@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import jugulum.core.gold.Evidence;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
@@ -36,9 +37,14 @@ record BoardTexts(Worked worked, Figures figures) {
       case FEED -> feed();
       case SCREEN -> steps.isEmpty() ? Words.of("board.screen.none") : screens(steps);
       case GRAVITY -> steps.isEmpty() ? Words.of("board.gravity.none") : machines(steps);
-      case VIAL -> worked.gold().won().map(won -> figures.gold(won.milligrams())).orElse(Words.of("board.vial.none"));
+      case VIAL -> vial();
       case MAGNET, JOIN, FINISH -> Words.of("board.column.about", column.kind());
     };
+  }
+
+  private String vial() {
+    int weighed = (int) network().endLots().filter(lot -> lot.material() == Material.GOLD && worked.gold().lots().containsKey(lot.id())).count();
+    return Words.counted("board.vial", weighed);
   }
 
   private String feed() {

@@ -28,6 +28,8 @@ public sealed interface Flow {
     public enum Kind {
       MAGNETICS,
       TAILINGS,
+      /** What is left of a concentrate when its gold is out. */
+      RESIDUE,
       /** Waits for another run where the board has no room of its own for it. */
       WAITING
     }

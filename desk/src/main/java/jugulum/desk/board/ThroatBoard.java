@@ -21,6 +21,7 @@ public final class ThroatBoard extends Control {
   private final ObjectProperty<Figures> figures = new SimpleObjectProperty<>(this, "figures", new Figures(MassUnit.GRAM));
   private final ObjectProperty<Cell> selected = new SimpleObjectProperty<>(this, "selected", new Cell(0, Cell.HEADER));
   private final ObjectProperty<Consumer<Station>> onOpen = new SimpleObjectProperty<>(this, "onOpen", _ -> {});
+  private boolean focusWanted;
   private final ObjectProperty<Consumer<Flow.Spout>> onSpout = new SimpleObjectProperty<>(this, "onSpout", _ -> {});
 
   /** Makes an empty board. */
@@ -62,12 +63,20 @@ public final class ThroatBoard extends Control {
     return new ThroatBoardSkin(this);
   }
 
+  /** Puts the focus on the station walked to, as soon as it is drawn. */
   @Override
   public void requestFocus() {
+    focusWanted = true;
+    requestLayout();
     if (getSkin() instanceof ThroatBoardSkin skin) {
-      skin.focusSelected();
-    } else {
-      super.requestFocus();
+      skin.focusIfWanted();
     }
+  }
+
+  /** Whether the focus was asked for and not given yet; asking again gives no. */
+  boolean takeFocusWish() {
+    boolean wanted = focusWanted;
+    focusWanted = false;
+    return wanted;
   }
 }

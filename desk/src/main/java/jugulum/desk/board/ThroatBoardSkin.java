@@ -49,6 +49,14 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
       drawnHeight = height;
       draw();
     }
+    focusIfWanted();
+  }
+
+  /** A board that has not been drawn since its batch changed waits with the focus until it has. */
+  void focusIfWanted() {
+    if (!stale && !stationNodes.isEmpty() && getSkinnable().takeFocusWish()) {
+      focusSelected();
+    }
   }
 
   @Override
@@ -88,6 +96,7 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
           header ? 4 : place.rowTop(cell.row()) - 5,
           place.columnWidth(cell.column()) + 6,
           header ? 46 : place.rowHeight() - 2);
+      node.setManaged(false);
       stationNodes.add(node);
     }
     pane.getChildren().addAll(stationNodes);
@@ -105,7 +114,7 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
     stationNodes.forEach(node -> node.select(node.station().cell().equals(selected)));
   }
 
-  void focusSelected() {
+  private void focusSelected() {
     stationNodes.stream().filter(StationNode::isFocusTraversable).findFirst().ifPresent(StationNode::requestFocus);
   }
 

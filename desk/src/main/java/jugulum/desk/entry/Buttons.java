@@ -4,6 +4,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
 
 /** Buttons that show the key that presses them. */
 public final class Buttons {
@@ -29,11 +30,13 @@ public final class Buttons {
     button.setId(id);
     button.getStyleClass().add(style);
     button.setMnemonicParsing(false);
+    button.setMinWidth(Region.USE_PREF_SIZE);
     button.setAccessibleText(text);
     button.setOnAction(_ -> action.run());
     if (!key.isEmpty()) {
       button.setGraphic(hint(key));
       button.setContentDisplay(ContentDisplay.RIGHT);
+      button.setGraphicTextGap(10);
       button.getProperties().put(Keys.KEY, key);
     }
     return button;

@@ -43,10 +43,8 @@ public final class BucketPanel extends Panel {
   public void show(Worked worked, Figures figures) {
     List<Lot> lots = worked.network().lots(which.apply(worked));
     list.show(lots.stream().map(lot -> Rows.of(lot, worked, figures)).toList());
-    list.setVisible(!lots.isEmpty());
-    list.setManaged(!lots.isEmpty());
-    empty.setVisible(lots.isEmpty());
-    empty.setManaged(lots.isEmpty());
+    Parts.shown(list, !lots.isEmpty());
+    Parts.shown(empty, lots.isEmpty());
   }
 
   @Override

@@ -26,6 +26,7 @@ final class FinishPanel extends StepPanel {
   private VBox weighed;
   private ReadingList readings;
   private RecordBox weigh;
+  private RecordBox purity;
   private Optional<LotId> gold = Optional.empty();
 
   FinishPanel(StepId step, Desk desk) {
@@ -38,12 +39,17 @@ final class FinishPanel extends StepPanel {
     weighed.setId("weighed");
     readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
     weigh = new RecordBox("weigh-gold", Words.of("finish.weigh"), new GoldWeightForm(desk.figures()), this::record);
-    RecordBox purity = new RecordBox("record-fineness", Words.of("finish.fineness"), new FinenessForm(desk.figures()), this::record);
+    purity = new RecordBox("record-fineness", Words.of("finish.fineness"), new FinenessForm(desk.figures()), this::record);
     return List.of(weighed, readings, weigh, purity, Parts.advice("caution", "", Words.of("caution.lead")));
   }
 
   private CompletionStage<Outcome> record(Measure measure) {
     return desk.submit(new Edit.RecordOnLot(there(gold), measure));
+  }
+
+  @Override
+  protected List<VBox> ownEntry() {
+    return List.of(weigh, purity);
   }
 
   @Override

@@ -17,6 +17,8 @@ import jugulum.desk.words.Words;
 /** A short list of lots with a few figures each. Up and down choose one, O or a double click opens it. */
 public final class LotList extends ListView<LotList.Row> {
   private static final double ROW = 38;
+  private static final double FIGURE = 70;
+  private static final double GOLD = 96;
 
   /**
    * One lot.
@@ -27,7 +29,12 @@ public final class LotList extends ListView<LotList.Row> {
    * @param gold what is known of its gold
    * @param open whether something still has to be done with it
    */
-  public record Row(LotId lot, String name, List<String> figures, String gold, boolean open) {}
+  public record Row(LotId lot, String name, List<String> figures, String gold, boolean open) {
+    /** Whether its list tells of gold at all. */
+    boolean told() {
+      return figures.size() < 3;
+    }
+  }
 
   /** Makes an empty list. */
   public LotList(String id, Consumer<LotId> onOpen) {
@@ -48,6 +55,21 @@ public final class LotList extends ListView<LotList.Row> {
             key.consume();
           }
         });
+  }
+
+  /** A line of titles that stands over the figures. */
+  static HBox head(String... titles) {
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    HBox line = new HBox(gap);
+    line.getStyleClass().addAll("lot-line", "lot-head");
+    for (String title : titles) {
+      Label label = new Label(title);
+      label.getStyleClass().addAll("muted", "lot-figure");
+      label.setMinWidth(FIGURE);
+      line.getChildren().add(label);
+    }
+    return line;
   }
 
   /** Shows these lots; the one chosen stays chosen. */
@@ -94,11 +116,11 @@ public final class LotList extends ListView<LotList.Row> {
       line.getStyleClass().add("lot-line");
       for (String figure : row.figures()) {
         Label label = Parts.styled(new Label(figure), "lot-figure");
-        label.setMinWidth(Region.USE_PREF_SIZE);
+        label.setMinWidth(FIGURE);
         line.getChildren().add(label);
       }
       Label gold = Parts.styled(new Label(row.gold()), "lot-gold");
-      gold.setMinWidth(Region.USE_PREF_SIZE);
+      gold.setMinWidth(row.told() ? GOLD : 0);
       line.getChildren().add(gold);
       setGraphic(line);
       setAccessibleText(Words.of("lot-list.spoken", row.name(), String.join(", ", row.figures()), row.gold()));

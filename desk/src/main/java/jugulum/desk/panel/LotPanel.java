@@ -75,7 +75,7 @@ final class LotPanel extends Panel {
     if (kinds.isEmpty() && open) {
       addEntry(now);
     }
-    entry.setVisible(open);
+    Parts.shown(entry, open);
     Optional<Step> taker = worked.network().taker(lot);
     next.getChildren().clear();
     if (taker.isPresent()) {

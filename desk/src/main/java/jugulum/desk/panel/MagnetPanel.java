@@ -42,6 +42,11 @@ final class MagnetPanel extends StepPanel {
   }
 
   @Override
+  protected List<VBox> ownEntry() {
+    return List.of(record);
+  }
+
+  @Override
   protected void showOwn(Worked worked, Step now, Figures figures) {
     passes.show(now.readings(), figures, !worked.batch().closed());
     trapped.getChildren().clear();

@@ -3,6 +3,7 @@ package jugulum.desk.panel;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
@@ -19,6 +20,7 @@ final class OutputsBox extends VBox {
   private final Desk desk;
   private final LotList list;
   private final RecordBox weigh;
+  private final Label target = Parts.sentence("", "in-hand-text");
   private Optional<Worked> worked = Optional.empty();
 
   OutputsBox(Desk desk) {
@@ -30,21 +32,29 @@ final class OutputsBox extends VBox {
                 "weigh", Words.of("outputs.weigh"), new SandWeightForm(desk.figures()), measure -> desk.submit(new Edit.RecordOnLot(list.chosen().orElseThrow(), measure)))
             .with(Buttons.plain("open-lot", Words.of("outputs.open"), "O", () -> list.chosen().ifPresent(desk::openLot)))
             .then(list::chooseNextOpen);
+    target.setId("weigh-target");
     list.getSelectionModel().selectedItemProperty().addListener((_, _, _) -> label());
-    getChildren().addAll(list, weigh);
+    getChildren().addAll(list, target, weigh);
+  }
+
+  /** Says what the figures in each line are. */
+  void head(String... titles) {
+    getChildren().addFirst(LotList.head(titles));
   }
 
   /** Shows the lots, each with the figures the step finds worth telling. */
   void show(Worked now, List<LotId> lots, Function<Lot, LotList.Row> row) {
     worked = Optional.of(now);
     list.show(now.network().lots(lots).stream().map(row).toList());
-    setVisible(!lots.isEmpty());
+    boolean open = !now.batch().closed();
+    Parts.shown(weigh, open);
+    Parts.shown(target, open);
     label();
   }
 
   private void label() {
     Optional<Lot> chosen = list.chosen().flatMap(id -> worked.flatMap(now -> now.network().lot(id)));
-    chosen.ifPresent(lot -> weigh.label(Words.of("outputs.weigh.lot", Sentences.lot(lot))));
+    target.setText(chosen.map(lot -> Words.of("outputs.target", Sentences.lot(lot))).orElse(""));
   }
 
   void focusFirst() {

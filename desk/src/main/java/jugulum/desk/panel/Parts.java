@@ -61,6 +61,12 @@ public final class Parts {
     return line;
   }
 
+  /** Shows a node, or takes it out of sight and gives its room away. */
+  public static void shown(Node node, boolean shown) {
+    node.setVisible(shown);
+    node.setManaged(shown);
+  }
+
   /** Several parts in a row. */
   public static HBox row(Node... parts) {
     HBox row = new HBox(parts);

@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.geometry.HPos;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
 import jugulum.desk.entry.Buttons;
@@ -26,10 +28,10 @@ final class PassList extends GridPane {
     this.onCorrect = onCorrect;
     getStyleClass().add("pass-list");
     setId("passes");
-    for (int i = 0; i < 6; i++) {
+    for (int i = 0; i < 5; i++) {
       ColumnConstraints column = new ColumnConstraints();
       column.setHalignment(i == 0 ? HPos.LEFT : HPos.RIGHT);
-      column.setHgrow(i == 1 ? Priority.ALWAYS : Priority.NEVER);
+      column.setHgrow(i < 4 ? Priority.ALWAYS : Priority.NEVER);
       getColumnConstraints().add(column);
     }
   }
@@ -56,12 +58,14 @@ final class PassList extends GridPane {
     cells.add(figure(Words.of("pass.from", pass.from(), number), reading));
     cells.add(figure(figures.sand(pass.liftedG()), reading));
     cells.add(figure(figures.sand(pass.droppedBackG()), reading));
-    cells.add(Parts.styled(figure(Integer.toString(pass.specks()), reading), "specks"));
+    Label specks = Parts.styled(figure(Integer.toString(pass.specks()), reading), "specks");
     Region bar = Parts.styled(new Region(), "speck-bar");
     double length = most > 0 && reading.isLive() ? LONGEST_BAR * pass.specks() / most : 0;
     bar.setMinSize(length, 4);
     bar.setMaxSize(length, 4);
-    cells.add(bar);
+    VBox caught = new VBox(2, specks, bar);
+    caught.setAlignment(Pos.CENTER_RIGHT);
+    cells.add(caught);
     if (mayCorrect && reading.isLive()) {
       cells.add(Buttons.quiet("correct-" + reading.id().number(), Words.of("reading.correct"), "", () -> onCorrect.accept(reading)));
     }
@@ -78,6 +82,8 @@ final class PassList extends GridPane {
   }
 
   private static Label head(String key) {
-    return Parts.styled(new Label(Words.of(key)), "muted");
+    Label label = Parts.styled(new Label(Words.of(key)), "muted");
+    label.setMinWidth(Region.USE_PREF_SIZE);
+    return label;
   }
 }

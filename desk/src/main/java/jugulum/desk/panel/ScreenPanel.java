@@ -21,7 +21,15 @@ final class ScreenPanel extends StepPanel {
     Step now = there(worked.batch().step(step));
     double all = now.outputs().stream().mapToDouble(id -> worked.sand().mass(id).grams()).sum();
     LotMass mass = worked.sand().mass(lot.id());
-    String share = mass.isMeasured() && all > 0 ? Figures.percent(mass.grams() / all) : Words.of("screen.no-share");
-    return Rows.of(lot, Sentences.cut(lot.cut()), List.of(Rows.mass(lot, worked, figures), share), worked, figures);
+    boolean told = mass.isMeasured() && all > 0;
+    double finer = now.outputs().stream().skip(1L + now.outputs().indexOf(lot.id())).mapToDouble(id -> worked.sand().mass(id).grams()).sum();
+    String share = told ? Figures.fixed(100 * mass.grams() / all, 1) : Words.of("screen.no-share");
+    String finerShare = told && finer > 0 ? Figures.fixed(100 * finer / all, 1) : Words.of("screen.no-share");
+    return new LotList.Row(lot.id(), Sentences.cut(lot.cut()), List.of(Rows.mass(lot, worked, figures), share, finerShare), "", !mass.isMeasured());
+  }
+
+  @Override
+  protected String[] heads() {
+    return new String[] {Words.of("outputs.mass"), Words.of("screen.share"), Words.of("screen.finer")};
   }
 }

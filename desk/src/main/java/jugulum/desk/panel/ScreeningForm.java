@@ -49,6 +49,7 @@ final class ScreeningForm extends StepForm {
     toggle.setUserData(screen);
     toggle.getStyleClass().add("choice");
     toggle.selectedProperty().addListener((_, _, _) -> preview(taken));
+    Ticks.show(toggle);
     return toggle;
   }
 

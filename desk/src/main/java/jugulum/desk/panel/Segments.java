@@ -36,6 +36,11 @@ public final class Segments<T> extends HBox {
             });
   }
 
+  /** Chooses a thing. */
+  public void choose(T thing) {
+    group.getToggles().stream().filter(toggle -> thing.equals(toggle.getUserData())).findFirst().ifPresent(group::selectToggle);
+  }
+
   /** The thing chosen. */
   @SuppressWarnings("unchecked")
   public T chosen() {

@@ -45,7 +45,8 @@ public final class StationPanel extends Panel {
     worked = Optional.of(now);
     if (choice.isEmpty()) {
       List<Step> runs = steps.stream().map(id -> there(now.batch().step(id))).toList();
-      Segments<Step> segments = new Segments<>("run", runs.reversed(), step -> name(runs, step));
+      Segments<Step> segments = new Segments<>("run", runs, step -> name(runs, step));
+      segments.choose(runs.getLast());
       segments.onChange(() -> open(figures));
       choice = Optional.of(segments);
       getChildren().setAll(segments);

@@ -1,6 +1,8 @@
 package jugulum.desk.panel;
 
+import java.util.List;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Note;
@@ -22,6 +24,8 @@ final class StepFooter extends VBox {
   private final EntryField<String> reason =
       new EntryField<>("withdraw-reason", Words.of("step.withdraw.reason"), Words.of("step.withdraw.hint"), Parsers.text("refusal.REASON_MISSING"));
   private final Button done;
+  private final Label mistakeTitle = Parts.section(Words.of("step.mistake"));
+  private final VBox mistake;
   private boolean finished;
 
   StepFooter(StepId step, Desk desk) {
@@ -31,9 +35,9 @@ final class StepFooter extends VBox {
     done = Buttons.plain("step-done", Words.of("step.done"), "D", () -> desk.submit(new Edit.FinishStep(step, !finished)));
     note.field().setOnAction(_ -> note.read().ifPresent(this::addNote));
     reason.field().setOnAction(_ -> withdraw());
-    VBox mistake = new VBox(8, reason, Buttons.quiet("withdraw", Words.of("step.withdraw"), "", this::withdraw));
+    mistake = new VBox(8, reason, Buttons.quiet("withdraw", Words.of("step.withdraw"), "", this::withdraw));
     mistake.getStyleClass().add("mistake");
-    getChildren().addAll(Parts.section(Words.of("step.notes")), notes, note, done, Parts.section(Words.of("step.mistake")), mistake);
+    getChildren().addAll(Parts.section(Words.of("step.notes")), notes, note, done, mistakeTitle, mistake);
   }
 
   private void addNote(String text) {
@@ -56,7 +60,8 @@ final class StepFooter extends VBox {
     finished = now.finishedAt().isPresent();
     done.setText(Words.of(finished ? "step.go-on" : "step.done"));
     notes.getChildren().setAll(now.notes().stream().map(Note::text).map(text -> Parts.sentence(text, "note")).toList());
-    notes.setVisible(!now.notes().isEmpty());
-    notes.setManaged(!now.notes().isEmpty());
+    boolean open = !worked.batch().closed();
+    Parts.shown(notes, !now.notes().isEmpty());
+    List.of(note, done, mistakeTitle, mistake).forEach(part -> Parts.shown(part, open));
   }
 }

@@ -3,6 +3,7 @@ package jugulum.desk.panel;
 import java.util.List;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Process;
@@ -29,7 +30,8 @@ class StepPanel extends Panel {
     this.desk = desk;
     this.outputs = new OutputsBox(desk);
     this.footer = new StepFooter(step, desk);
-    VBox heading = new VBox(2, title, inHand);
+    FlowPane heading = new FlowPane(12, 2, title, inHand);
+    outputs.head(heads());
     closure.setId("closure");
     getChildren().addAll(heading, taken);
     getChildren().addAll(own());
@@ -52,8 +54,18 @@ class StepPanel extends Panel {
     return List.of();
   }
 
+  /** The parts that take readings, out of sight while the batch is closed. */
+  protected List<VBox> ownEntry() {
+    return List.of();
+  }
+
   /** Shows what only this kind of step has. */
   protected void showOwn(Worked worked, Step now, Figures figures) {}
+
+  /** What stands over the figures of the outputs. */
+  protected String[] heads() {
+    return new String[] {Words.of("outputs.mass"), Words.of("outputs.gold")};
+  }
 
   /** What is told of one output. */
   protected LotList.Row row(Lot lot, Worked worked, Figures figures) {
@@ -68,6 +80,7 @@ class StepPanel extends Panel {
     inHand.setText(inputs.stream().map(Sentences::lot).collect(Collectors.joining(", ")));
     taken.setText(taken(worked, now, inputs, figures));
     showOwn(worked, now, figures);
+    ownEntry().forEach(part -> Parts.shown(part, !worked.batch().closed()));
     outputs.show(worked, now.outputs(), lot -> row(lot, worked, figures));
     closure.getChildren().setAll(Closures.advice(worked.sand().closure(step), worked, figures));
     footer.show(worked);

@@ -21,6 +21,7 @@ import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
+import jugulum.desk.panel.Ticks;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
@@ -90,6 +91,7 @@ public final class ShopView extends BorderPane {
     toggle.getStyleClass().add("choice");
     toggle.setSelected(shop.screens().contains(screen));
     toggle.setOnAction(_ -> own(screen, toggle.isSelected()));
+    Ticks.show(toggle);
     return toggle;
   }
 

@@ -35,8 +35,21 @@ public record Figures(MassUnit unit) {
 
   /** An amount of gold given in milligrams. */
   public String gold(double mg) {
-    if (metric() && Math.abs(mg) < 100) {
-      return fixed(mg, Math.abs(mg) < 10 ? 2 : 1) + " mg";
+    return goldNumber(mg, mg) + " " + goldSign(mg);
+  }
+
+  private String goldSign(double like) {
+    return inMilligrams(like) ? MassUnit.MILLIGRAM.sign() : unit.sign();
+  }
+
+  private boolean inMilligrams(double mg) {
+    return metric() && Math.abs(mg) < 100;
+  }
+
+  /** An amount written in the unit and with the places an amount like the other one gets. */
+  private String goldNumber(double mg, double like) {
+    if (inMilligrams(like)) {
+      return fixed(mg, Math.abs(like) < 10 ? 2 : 1);
     }
     int places =
         switch (unit) {
@@ -44,12 +57,12 @@ public record Figures(MassUnit unit) {
           case TROY_OUNCE -> 4;
           default -> 3;
         };
-    return fixed(unit.fromGrams(mg / 1000), places) + " " + unit.sign();
+    return fixed(unit.fromGrams(mg / 1000), places);
   }
 
-  /** A range of gold given in milligrams, "0.4 mg to 2.6 mg". */
+  /** A range of gold given in milligrams, "0.4 to 2.6 mg". */
   public String goldRange(GoldRange gold) {
-    return Words.of("figures.range", gold(gold.lowMg()), gold(gold.highMg()));
+    return Words.of("figures.range", goldNumber(gold.lowMg(), gold.highMg()), gold(gold.highMg()));
   }
 
   /** A mass of sand given in grams. */

@@ -1,0 +1,265 @@
+package jugulum.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Pane;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import jugulum.book.store.Book;
+import jugulum.core.ledger.Batch;
+import jugulum.desk.shell.FilePicker;
+import jugulum.desk.shell.Shell;
+import jugulum.desk.theme.Theme;
+import jugulum.desk.workbench.Workbench;
+import org.testfx.api.FxRobot;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Someone at the bench: opens a real window on a real book, types, presses keys, clicks, and reads what the window shows. */
+public final class Person implements AutoCloseable {
+  private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-05-04T08:00:00Z"), ZoneOffset.UTC);
+  private static final int PATIENCE_SECONDS = 20;
+
+  private final FxRobot robot = new FxRobot();
+  private final List<Throwable> crashes = Collections.synchronizedList(new ArrayList<>());
+  private final ExecutorService bookThread = Executors.newSingleThreadExecutor();
+  private final Workbench workbench;
+  private final Stage stage;
+  private final Scene scene;
+  private Optional<Path> file = Optional.empty();
+
+  private Person(Path path) {
+    Thread.setDefaultUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
+    Book book = Book.open(path, CLOCK);
+    workbench = new Workbench(book, bookThread, Platform::runLater);
+    record Opened(Stage stage, Scene scene) {}
+    Opened opened =
+        on(
+            () -> {
+              Thread.currentThread().setUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
+              Scene made = new Scene(new Shell(workbench, CLOCK, new Files()), 1280, 800);
+              Theme.dress(made, workbench);
+              Stage window = new Stage();
+              window.setX(0);
+              window.setY(0);
+              window.setScene(made);
+              window.show();
+              return new Opened(window, made);
+            });
+    stage = opened.stage();
+    scene = opened.scene();
+    on(() -> workbench.begin()).toCompletableFuture().join();
+    settle();
+  }
+
+  /** Opens the window on a book. */
+  public static Person at(Path book) {
+    return new Person(book);
+  }
+
+  /** What stands in for the file dialog. */
+  private final class Files implements FilePicker {
+    @Override
+    public Optional<Path> toOpen() {
+      return file;
+    }
+
+    @Override
+    public Optional<Path> toSave(String suggestion) {
+      return file;
+    }
+  }
+
+  /** Chooses this file at the next file dialog. */
+  public Person choosing(Path path) {
+    file = Optional.of(path);
+    return this;
+  }
+
+  private static <T> T on(Callable<T> work) {
+    return WaitForAsyncUtils.waitForAsyncFx(PATIENCE_SECONDS * 1000L, work);
+  }
+
+  /** Waits until the book has written and the window has drawn. */
+  public Person settle() {
+    try {
+      for (int i = 0; i < 3; i++) {
+        bookThread.submit(() -> {}).get(PATIENCE_SECONDS, TimeUnit.SECONDS);
+        on(
+            () -> {
+              scene.getRoot().applyCss();
+              scene.getRoot().layout();
+              return null;
+            });
+      }
+    } catch (Exception problem) {
+      throw new IllegalStateException(problem);
+    }
+    assertThat(crashes).as("exceptions on the interface thread").isEmpty();
+    return this;
+  }
+
+  private Node node(String id) {
+    return on(
+        () -> Optional.ofNullable(scene.lookup("#" + id)).filter(Person::inSight).orElseThrow(() -> new AssertionError("nothing in sight is called " + id)));
+  }
+
+  private static boolean inSight(Node node) {
+    for (Node one = node; one != null; one = one.getParent()) {
+      if (!one.isVisible()) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Whether a thing can be seen. */
+  public boolean sees(String id) {
+    return on(() -> Optional.ofNullable(scene.lookup("#" + id)).filter(Person::inSight).isPresent());
+  }
+
+  /** Presses keys together and waits. */
+  public Person press(KeyCode... keys) {
+    robot.push(keys);
+    return settle();
+  }
+
+  /** Presses one key several times. */
+  public Person pressTimes(KeyCode key, int times) {
+    for (int i = 0; i < times; i++) {
+      press(key);
+    }
+    return this;
+  }
+
+  /** Clicks on a thing with the mouse, after scrolling to it. */
+  public Person click(String id) {
+    Node target = node(id);
+    on(
+        () -> {
+          scrollTo(target);
+          return null;
+        });
+    settle();
+    robot.clickOn(node(id));
+    return settle();
+  }
+
+  private static void scrollTo(Node target) {
+    for (Node parent = target.getParent(); parent != null; parent = parent.getParent()) {
+      if (parent instanceof ScrollPane pane && pane.getContent() != null) {
+        Bounds inside = pane.getContent().sceneToLocal(target.localToScene(target.getBoundsInLocal()));
+        double spare = pane.getContent().getLayoutBounds().getHeight() - pane.getViewportBounds().getHeight();
+        if (spare > 0) {
+          pane.setVvalue(Math.clamp((inside.getMinY() - pane.getViewportBounds().getHeight() / 2) / spare, 0, 1));
+        }
+      }
+    }
+  }
+
+  /** Puts the focus into a field and types over what is there. */
+  public Person type(String id, String text) {
+    Node field = node(id);
+    on(
+        () -> {
+          field.requestFocus();
+          ((TextInputControl) field).selectAll();
+          return null;
+        });
+    if (text.isEmpty()) {
+      robot.push(KeyCode.DELETE);
+    } else {
+      robot.write(text);
+    }
+    return settle();
+  }
+
+  /** Types where the focus is. */
+  public Person write(String text) {
+    robot.write(text);
+    return settle();
+  }
+
+  /** What a thing says, its parts together. */
+  public String text(String id) {
+    Node node = node(id);
+    return on(() -> String.join(" ", texts(node)));
+  }
+
+  /** Everything in sight, as text. */
+  public String everything() {
+    return on(() -> String.join("\n", texts(scene.getRoot())));
+  }
+
+  private static List<String> texts(Node node) {
+    List<String> found = new ArrayList<>();
+    if (!node.isVisible()) {
+      return found;
+    }
+    switch (node) {
+      case TextInputControl field -> found.add(field.getText());
+      case Labeled labeled -> {
+        found.add(labeled.getText());
+        if (labeled.getGraphic() != null) {
+          found.addAll(texts(labeled.getGraphic()));
+        }
+      }
+      case ScrollPane pane -> found.addAll(texts(pane.getContent()));
+      case Text text -> found.add(text.getText());
+      case javafx.scene.Parent parent -> parent.getChildrenUnmodifiable().forEach(child -> found.addAll(texts(child)));
+      default -> {}
+    }
+    return found.stream().filter(text -> text != null && !text.isEmpty()).toList();
+  }
+
+  /** The thing that has the focus. */
+  public Node focused() {
+    return on(scene::getFocusOwner);
+  }
+
+  /** The batch on the bench as the workbench has it. */
+  public Batch batch() {
+    return on(() -> workbench.current().get().worked().orElseThrow().batch());
+  }
+
+  /** The workbench. */
+  public Workbench workbench() {
+    return workbench;
+  }
+
+  /** The window's content. */
+  public Pane root() {
+    return (Pane) scene.getRoot();
+  }
+
+  @Override
+  public void close() {
+    on(
+        () -> {
+          stage.close();
+          return null;
+        });
+    workbench.close();
+    assertThat(crashes).as("exceptions on the interface thread").isEmpty();
+  }
+}
