@@ -43,6 +43,11 @@ public final class Book implements AutoCloseable {
   private final Journal journal;
   private final Snapshots snapshots;
 
+  /** The state last asked for, so that recording one reading after the other reads nothing back. */
+  private Optional<Known> last = Optional.empty();
+
+  private record Known(long seq, BatchState state) {}
+
   /** Why a window may only read. */
   public sealed interface ReadOnly {
     /**
@@ -171,6 +176,11 @@ public final class Book implements AutoCloseable {
     return reading(snapshots::list);
   }
 
+  /** The line of one batch in the list. */
+  public Optional<BatchSummary> summary(BatchId id) {
+    return reading(() -> snapshots.one(id));
+  }
+
   /** The state of a batch; with nothing to undo or redo where the book has no such batch. */
   public BatchState state(BatchId id) {
     return reading(() -> current(id));
@@ -183,19 +193,22 @@ public final class Book implements AutoCloseable {
 
   /** Carries out an edit made at another time than now. */
   Saved submitAs(Instant now, BatchId id, Edit edit) {
-    return writing(
-        () -> {
-          BatchState before = current(id);
-          return switch (Ledger.apply(before.batch(), edit, now)) {
-            case EditResult.Refused(var refusal) -> new Saved.Refused(refusal);
-            case EditResult.Done(Batch after) -> {
-              long seq = journal.add(stream(id), now, Journal.Kind.EDIT, Json.write(edit));
-              BatchState state = new BatchState(id, Optional.of(after), before.undoable() + 1, 0);
-              snapshots.keep(state, seq, after.label());
-              yield new Saved.Recorded(state);
-            }
-          };
-        });
+    BatchState before = reading(() -> current(id));
+    return switch (Ledger.apply(before.batch(), edit, now)) {
+      case EditResult.Refused(var refusal) -> new Saved.Refused(refusal);
+      case EditResult.Done(Batch after) -> {
+        BatchState state = new BatchState(id, Optional.of(after), before.undoable() + 1, 0);
+        long seq = writing(() -> write(now, edit, state, after.label()));
+        last = Optional.of(new Known(seq, state));
+        yield new Saved.Recorded(state);
+      }
+    };
+  }
+
+  private long write(Instant now, Edit edit, BatchState state, Label label) {
+    long seq = journal.add(stream(state.id()), now, Journal.Kind.EDIT, Json.write(edit));
+    snapshots.keep(state, seq, label);
+    return seq;
   }
 
   /** Takes the last edit of a batch back; gives that edit, or nothing where there is none. */
@@ -299,7 +312,11 @@ public final class Book implements AutoCloseable {
 
   private BatchState current(BatchId id) {
     long end = journal.last(stream(id));
-    return snapshots.state(id, end).orElseGet(() -> folded(id, journal.history(stream(id), Json::edit)));
+    if (last.filter(known -> known.seq() == end && known.state().id().equals(id)).isEmpty()) {
+      BatchState state = snapshots.state(id, end).orElseGet(() -> folded(id, journal.history(stream(id), Json::edit)));
+      last = Optional.of(new Known(end, state));
+    }
+    return last.orElseThrow().state();
   }
 
   private static BatchState folded(BatchId id, History<Edit> history) {

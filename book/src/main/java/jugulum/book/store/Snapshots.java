@@ -36,6 +36,11 @@ final class Snapshots {
         .list();
   }
 
+  /** One batch. */
+  Optional<BatchSummary> one(BatchId id) {
+    return handle.createQuery(LINE + " WHERE stream = ?").bind(0, id.value().toString()).map((row, _) -> summary(row)).findOne();
+  }
+
   private static BatchSummary summary(ResultSet row) throws SQLException {
     return new BatchSummary(
         new BatchId(UUID.fromString(row.getString("stream"))),

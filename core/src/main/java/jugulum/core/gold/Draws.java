@@ -1,10 +1,12 @@
 package jugulum.core.gold;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.DoubleSupplier;
 import org.hipparchus.random.MersenneTwister;
 import org.hipparchus.random.RandomDataGenerator;
+import org.hipparchus.util.KthSelector;
 
 /**
  * Random amounts of gold that agree with a piece of evidence.
@@ -20,7 +22,12 @@ final class Draws {
   /** The normal quantile of the ends of a 95 % range. */
   private static final double Z95 = 1.959963984540054;
 
+  /** What the selector remembers of its first search for its second; the size its library uses itself. */
+  private static final int PIVOTS = 1_023;
+
   private final double[] milligrams;
+  private double mean = Double.NaN;
+  private GoldRange range;
 
   private Draws(double[] milligrams) {
     this.milligrams = milligrams;
@@ -90,8 +97,15 @@ final class Draws {
     return new Draws(drawn);
   }
 
-  Draws plus(Draws other) {
-    return combine(other, Double::sum);
+  /** The sum of several, draw by draw. */
+  static Draws sum(List<Draws> parts) {
+    double[] total = new double[COUNT];
+    for (Draws part : parts) {
+      for (int i = 0; i < COUNT; i++) {
+        total[i] += part.milligrams[i];
+      }
+    }
+    return new Draws(total);
   }
 
   Draws minus(Draws other) {
@@ -120,8 +134,16 @@ final class Draws {
     return new Draws(both);
   }
 
+  /** The mean; worked out once. */
   double mean() {
-    return Arrays.stream(milligrams).average().orElseThrow();
+    if (Double.isNaN(mean)) {
+      double sum = 0;
+      for (double mg : milligrams) {
+        sum += mg;
+      }
+      mean = sum / COUNT;
+    }
+    return mean;
   }
 
   double variance() {
@@ -129,10 +151,17 @@ final class Draws {
     return Arrays.stream(milligrams).map(mg -> (mg - mean) * (mg - mean)).sum() / (COUNT - 1);
   }
 
-  /** Mean and the 2.5 % and 97.5 % points. */
+  /** Mean and the 2.5 % and 97.5 % points; worked out once. */
   GoldRange range() {
-    double[] sorted = milligrams.clone();
-    Arrays.sort(sorted);
-    return new GoldRange(mean(), sorted[(int) (0.025 * COUNT)], sorted[(int) (0.975 * COUNT)]);
+    if (range == null) {
+      double[] work = milligrams.clone();
+      int[] pivots = new int[PIVOTS];
+      Arrays.fill(pivots, -1);
+      KthSelector selector = new KthSelector();
+      double low = selector.select(work, pivots, (int) (0.025 * COUNT));
+      double high = selector.select(work, pivots, (int) (0.975 * COUNT));
+      range = new GoldRange(mean(), low, high);
+    }
+    return range;
   }
 }

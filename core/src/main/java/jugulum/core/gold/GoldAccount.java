@@ -43,7 +43,12 @@ public record GoldAccount(
 
   /** Works out the gold of a batch. */
   public static GoldAccount of(Network network, SandAccount sand) {
-    return new Work(network, sand).account();
+    return of(network, sand, new GoldMemory());
+  }
+
+  /** Works out the gold of a batch, the same as without a memory but sooner. */
+  public static GoldAccount of(Network network, SandAccount sand, GoldMemory memory) {
+    return new Work(network, sand, memory).account();
   }
 
   /** The recovery measured so, if it can be told. */
@@ -59,35 +64,53 @@ public record GoldAccount(
   private static final class Work {
     private static final long FINENESS_SEED = 0x6a756775L;
 
+    /** Below that it is no native gold. */
+    private static final double LOWEST_FINENESS = 0.3;
+
+    private final GoldMemory memory;
     private final Network network;
     private final Draws fineness;
     private final boolean finenessMeasured;
     private final Map<LotId, Draws> draws = new HashMap<>();
     private final List<Lot> ends;
 
-    Work(Network network, SandAccount sand) {
+    /** What the draws of a lot depend on. */
+    private record OfLot(Evidence evidence, Draws fineness, long seed) {}
+
+    /** What a sum depends on: draws are the same only if they are the same ones. */
+    private record Sum(List<Draws> parts) {}
+
+    private record Share(Draws won, Draws of) {}
+
+    private record Rest(Draws fed, Draws found) {}
+
+    Work(Network network, SandAccount sand, GoldMemory memory) {
+      this.memory = memory;
+      memory.begin();
       this.network = network;
       this.ends = network.endLots().toList();
       List<Measure.Fineness> measured = network.lots().stream().flatMap(lot -> lot.live(Measure.Fineness.class)).toList();
       this.finenessMeasured = !measured.isEmpty();
-      this.fineness = fineness(network.batch().assumptions(), measured);
+      Measure.Fineness purity = fineness(network.batch().assumptions(), measured);
+      Evidence known = new Evidence.Known(purity.fraction(), purity.sd());
+      this.fineness =
+          memory.recall(known, () -> Draws.normal(FINENESS_SEED, purity.fraction(), purity.sd()).clamped(LOWEST_FINENESS, 1));
       for (Lot lot : network.lots()) {
-        Evidence.of(lot, network, sand).ifPresent(evidence -> draws.put(lot.id(), Draws.of(evidence, fineness, lot.id().number())));
+        long seed = lot.id().number();
+        Evidence.of(lot, network, sand)
+            .map(evidence -> memory.recall(new OfLot(evidence, fineness, seed), () -> Draws.of(evidence, fineness, seed)))
+            .ifPresent(drawn -> draws.put(lot.id(), drawn));
       }
     }
 
-    private static Draws fineness(Assumptions given, List<Measure.Fineness> measured) {
+    /** The mean of the measured ones, or what is assumed. */
+    private static Measure.Fineness fineness(Assumptions given, List<Measure.Fineness> measured) {
       if (measured.isEmpty()) {
-        return bounded(given.fineness(), given.finenessSd());
+        return new Measure.Fineness(given.fineness(), given.finenessSd());
       }
       double mean = measured.stream().mapToDouble(Measure.Fineness::fraction).average().orElseThrow();
       double sd = Math.sqrt(measured.stream().mapToDouble(one -> one.sd() * one.sd()).sum()) / measured.size();
-      return bounded(mean, sd);
-    }
-
-    /** Fineness stays between 0.3, below which it is no native gold, and 1. */
-    private static Draws bounded(double mean, double sd) {
-      return Draws.normal(FINENESS_SEED, mean, sd).clamped(0.3, 1);
+      return new Measure.Fineness(mean, sd);
     }
 
     GoldAccount account() {
@@ -121,8 +144,8 @@ public record GoldAccount(
       return all;
     }
 
-    private static Recovery recovery(Against against, Draws won, Draws of, List<LotId> notLookedAt) {
-      GoldRange range = won.over(of).range();
+    private Recovery recovery(Against against, Draws won, Draws of, List<LotId> notLookedAt) {
+      GoldRange range = memory.recall(new Share(won, of), () -> won.over(of)).range();
       double share = of.mean() > 0 ? won.mean() / of.mean() : 0;
       return new Recovery(against, share, range.lowMg(), range.highMg(), notLookedAt);
     }
@@ -150,7 +173,7 @@ public record GoldAccount(
             GoldRange range = sum(lots).map(Draws::range).orElse(GoldRange.NONE);
             places.add(new Place(kind, range, lots.stream().map(Lot::id).toList(), notLookedAt(lots)));
           });
-      head.map(fed -> fed.minus(found).range())
+      head.map(fed -> memory.recall(new Rest(fed, found), () -> fed.minus(found)).range())
           .filter(range -> range.highMg() > 0)
           .ifPresent(range -> places.add(new Place(Place.Kind.BY_DIFFERENCE, range, notLookedAt, notLookedAt)));
       return places;
@@ -171,7 +194,8 @@ public record GoldAccount(
     }
 
     private Optional<Draws> sum(List<Lot> lots) {
-      return lots.stream().map(lot -> draws.get(lot.id())).filter(Objects::nonNull).reduce(Draws::plus);
+      List<Draws> known = lots.stream().map(lot -> draws.get(lot.id())).filter(Objects::nonNull).toList();
+      return known.size() <= 1 ? known.stream().findFirst() : Optional.of(memory.recall(new Sum(known), () -> Draws.sum(known)));
     }
   }
 }

@@ -167,7 +167,7 @@ public record Removal(State state, int caught, OptionalDouble estimate, Optional
           high);
     }
 
-    private static final int GRID = 200;
+    private static final int GRID = 80;
 
     private static double coarseBest(UnivariateFunction log, double end) {
       double best = 0;

@@ -49,10 +49,14 @@ public final class AccountView extends BorderPane {
     setCenter(scroll);
     workbench.current().addListener((_, _, _) -> show());
     workbench.figures().addListener((_, _, _) -> show());
-    show();
+    sceneProperty().addListener((_, _, _) -> show());
   }
 
+  /** Only while it can be seen: an edit at the bench need not wait for it. */
   private void show() {
+    if (getScene() == null) {
+      return;
+    }
     Optional<Worked> worked = workbench.current().get().worked();
     left.getChildren().clear();
     right.getChildren().clear();

@@ -1,6 +1,5 @@
 package jugulum.desk.bench;
 
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -18,57 +17,72 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** The batch's name and the four figures that are always in sight. */
+/** The batch's name and the four figures that are always in sight. Keeps its nodes: an edit changes texts only. */
 final class BatchHeader extends HBox {
+  private static final double ABOUT_WIDTH = 390;
+
+  private final Label name = Parts.styled(new Label(), "batch-name");
+  private final Label about = Parts.styled(new Label(), "muted");
+  private final Stat gold = new Stat("header-gold", "gold-figure");
+  private final Stat found = new Stat("header-found", "figure");
+  private final Stat head = new Stat("header-head", "figure");
+  private final Stat sand = new Stat("header-sand", "figure");
+  private final Tooltip unseen = new Tooltip();
+
   BatchHeader() {
     getStyleClass().add("batch-header");
     setId("batch-header");
+    VBox whose = new VBox(2, name, about);
+    whose.setMinWidth(ABOUT_WIDTH / 2);
+    whose.setPrefWidth(ABOUT_WIDTH);
+    getChildren().addAll(whose, gold, found, head, sand);
   }
 
-  void show(Optional<Worked> worked, Figures figures) {
-    getChildren().clear();
-    worked.ifPresent(
-        now -> {
-          VBox about = new VBox(2, Parts.styled(new Label(now.batch().label().name()), "batch-name"), Parts.styled(new Label(about(now)), "muted"));
-          about.setMinWidth(250);
-          about.setPrefWidth(390);
-          getChildren().add(about);
-          String weighed = now.gold().won().map(gold -> figures.gold(gold.milligrams())).orElse(Words.of("header.none"));
-          getChildren().add(figure("header-gold", weighed, Words.of("header.gold"), "gold-figure"));
-          recovery(now, Recovery.Against.FOUND);
-          recovery(now, Recovery.Against.HEAD);
-          String sand = now.sand().accountedFor().isPresent() ? Figures.percent(now.sand().accountedFor().getAsDouble()) : Words.of("header.none");
-          getChildren().add(figure("header-sand", sand, Words.of("header.sand"), "figure"));
-        });
+  /** A figure with what it is below it. */
+  private static final class Stat extends VBox {
+    private final Label number;
+    private final Label below = Parts.styled(new Label(), "muted");
+
+    Stat(String id, String style) {
+      super(2);
+      number = Parts.styled(new Label(), style);
+      number.setMinWidth(Region.USE_PREF_SIZE);
+      number.setId(id);
+      below.setMinWidth(Region.USE_PREF_SIZE);
+      setAlignment(Pos.TOP_LEFT);
+      getChildren().addAll(number, below);
+    }
+
+    void show(String figure, String what) {
+      number.setText(figure);
+      below.setText(what);
+    }
   }
 
-  private static String about(Worked now) {
-    Batch batch = now.batch();
+  void show(Worked now, Figures figures) {
+    name.setText(now.batch().label().name());
+    about.setText(about(now.batch()));
+    gold.show(now.gold().won().map(won -> figures.gold(won.milligrams())).orElse(Words.of("header.none")), Words.of("header.gold"));
+    showRecovery(found, now, Recovery.Against.FOUND);
+    showRecovery(head, now, Recovery.Against.HEAD);
+    sand.show(
+        now.sand().accountedFor().isPresent() ? Figures.percent(now.sand().accountedFor().getAsDouble()) : Words.of("header.none"), Words.of("header.sand"));
+    Optional<Recovery> atMost = now.gold().recovery(Recovery.Against.FOUND).filter(Recovery::isAtMost);
+    unseen.setText(atMost.map(one -> Words.of("recovery.not-looked-at", Sentences.lots(now.network(), one.notLookedAt()))).orElse(""));
+    found.number.setTooltip(atMost.isPresent() ? unseen : null);
+  }
+
+  private static String about(Batch batch) {
     String received = Words.of("header.received", Figures.day(batch.label().received()));
     String closed = batch.closed() ? Words.of("header.closed") : "";
     return Stream.of(closed, batch.label().source(), received).filter(part -> !part.isEmpty()).collect(Collectors.joining(" · "));
   }
 
-  private void recovery(Worked now, Recovery.Against against) {
+  private static void showRecovery(Stat stat, Worked now, Recovery.Against against) {
     Optional<Recovery> recovery = now.gold().recovery(against);
-    String text =
+    String share =
         recovery.map(one -> one.isAtMost() ? Words.of("recovery.at-most", Figures.percent(one.share())) : Figures.percent(one.share())).orElse(Words.of("header.none"));
-    String below = recovery.map(one -> Words.of("header.recovery", Words.of("recovery.of", against), Figures.range(one))).orElse(Words.of("recovery.of", against));
-    VBox box = figure("header-" + against.name().toLowerCase(Locale.ROOT), text, below, "figure");
-    recovery
-        .filter(Recovery::isAtMost)
-        .ifPresent(one -> Tooltip.install(box, new Tooltip(Words.of("recovery.not-looked-at", Sentences.lots(now.network(), one.notLookedAt())))));
-    getChildren().add(box);
-  }
-
-  private static VBox figure(String id, String figure, String below, String style) {
-    Label number = Parts.styled(new Label(figure), style);
-    number.setMinWidth(Region.USE_PREF_SIZE);
-    number.setId(id);
-    Label about = Parts.styled(new Label(below), "muted");
-    about.setMinWidth(Region.USE_PREF_SIZE);
-    VBox box = new VBox(2, number, about);
-    box.setAlignment(Pos.TOP_LEFT);
-    return box;
+    String of = Words.of("recovery.of", against);
+    stat.show(share, recovery.map(one -> Words.of("header.recovery", of, Figures.range(one))).orElse(of));
   }
 }

@@ -66,12 +66,12 @@ public final class BenchView extends BorderPane {
     Current current = workbench.current().get();
     Figures figures = workbench.figures().get();
     Optional<Worked> worked = current.worked();
-    header.show(worked, figures);
     board.figuresProperty().set(figures);
     board.workedProperty().set(worked);
     setTop(worked.isPresent() ? header : null);
     worked.ifPresentOrElse(
         now -> {
+          header.show(now, figures);
           buckets.show(now, figures);
           goldBar.show(now, figures);
           setCenter(bench);

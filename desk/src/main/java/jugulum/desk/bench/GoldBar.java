@@ -1,8 +1,10 @@
 package jugulum.desk.bench;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
@@ -22,6 +24,8 @@ final class GoldBar extends VBox {
   private static final double ROOM_FOR_TEXT = 74;
 
   private final HBox bar = new HBox(2);
+  private final Map<Place.Kind, Label> labels = new EnumMap<>(Place.Kind.class);
+  private final Label nothing = Parts.sentence(Words.of("where.nothing"), "muted");
   private final Label right = Parts.styled(new Label(), "muted");
 
   GoldBar() {
@@ -46,19 +50,25 @@ final class GoldBar extends VBox {
       if (place.gold().milligrams() > 0) {
         String shortText = Words.of("place", place.kind());
         String longText = Words.of("where.segment", shortText, figures.gold(place.gold().milligrams()));
-        Label label = new Label(longText);
-        label.getStyleClass().addAll("segment", "place-" + place.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        Label label = labels.computeIfAbsent(place.kind(), GoldBar::label);
         label.setAccessibleText(longText);
-        label.setTooltip(new Tooltip(Words.of("where.tooltip", longText, figures.goldRange(place.gold()))));
+        label.getTooltip().setText(Words.of("where.tooltip", longText, figures.goldRange(place.gold())));
         made.add(new Segment(label, longText, shortText, place.gold().milligrams() / total));
       }
     }
     segments = List.copyOf(made);
-    bar.getChildren().setAll(segments.stream().map(Segment::label).toList());
-    if (segments.isEmpty()) {
-      bar.getChildren().add(Parts.sentence(Words.of("where.nothing"), "muted"));
+    List<Label> shown = segments.isEmpty() ? List.of(nothing) : segments.stream().map(Segment::label).toList();
+    if (!bar.getChildren().equals(shown)) {
+      bar.getChildren().setAll(shown);
     }
     fit();
+  }
+
+  private static Label label(Place.Kind kind) {
+    Label label = new Label();
+    label.getStyleClass().addAll("segment", "place-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+    label.setTooltip(new Tooltip());
+    return label;
   }
 
   /** Long texts where they have room, short ones where not, none where even those would be cut. */

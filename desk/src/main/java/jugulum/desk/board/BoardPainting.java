@@ -1,6 +1,5 @@
 package jugulum.desk.board;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,9 +7,9 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.shape.Rectangle;
+import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.screens.Cut;
@@ -27,15 +26,16 @@ final class BoardPainting {
   private final BoardGeometry place;
   private final BoardTexts texts;
   private final Map<Cell, Integer> spoutsAt = new HashMap<>();
-  private final List<Node> nodes = new ArrayList<>();
+  private final NodeStock stock;
 
-  BoardPainting(BoardModel board, BoardGeometry place, BoardTexts texts) {
+  BoardPainting(BoardModel board, BoardGeometry place, BoardTexts texts, NodeStock stock) {
     this.board = board;
     this.place = place;
     this.texts = texts;
+    this.stock = stock;
   }
 
-  List<Node> paint(Consumer<Flow.Spout> onSpout) {
+  void paint(Consumer<Flow.Spout> onSpout) {
     feedBlock();
     board.flows(Flow.Band.class).forEach(this::band);
     board.flows(Flow.Return.class).forEach(this::back);
@@ -47,11 +47,10 @@ final class BoardPainting {
     rowLabels();
     statuses();
     board.goldByRow().forEach(this::gold);
-    return nodes;
   }
 
   private void feedBlock() {
-    nodes.add(BoardShapes.block(place.columnX(0), place.feedTop(), 18, place.feedHeight(), "feed-block"));
+    block(place.columnX(0), place.feedTop(), 18, place.feedHeight(), 0, "feed-block");
   }
 
   private void band(Flow.Band band) {
@@ -59,7 +58,7 @@ final class BoardPainting {
     Double fan = place.feedOffsets().get(band);
     if (fan != null) {
       double start = place.columnX(Math.max(1, band.from().column()));
-      nodes.add(BoardShapes.band(place.columnX(0) + 17, fan, start, place.bandY(band.to().row()), thickness));
+      sand(place.columnX(0) + 17, fan, start, place.bandY(band.to().row()), thickness);
       straight(start - 0.5, end(band), band.to().row(), thickness);
     } else if (band.from().row() != Cell.HEADER && band.to().row() != Cell.HEADER) {
       double from = place.columnX(band.from().column());
@@ -68,7 +67,7 @@ final class BoardPainting {
         straight(from, to, band.to().row(), thickness);
       } else {
         double turn = Math.min(to, from + 150);
-        nodes.add(BoardShapes.band(from + 8, place.bandY(band.from().row()), turn, place.bandY(band.to().row()), thickness));
+        sand(from + 8, place.bandY(band.from().row()), turn, place.bandY(band.to().row()), thickness);
         straight(turn - 0.5, to, band.to().row(), thickness);
       }
     }
@@ -81,7 +80,22 @@ final class BoardPainting {
   }
 
   private void straight(double from, double to, int row, double thickness) {
-    nodes.add(BoardShapes.band(from, place.bandY(row), Math.max(from, to), place.bandY(row), thickness));
+    sand(from, place.bandY(row), Math.max(from, to), place.bandY(row), thickness);
+  }
+
+  private void sand(double x1, double y1, double x2, double y2, double thickness) {
+    stock.add(List.of("sand", x1, y1, x2, y2, thickness), () -> BoardShapes.band(x1, y1, x2, y2, thickness));
+  }
+
+  private void block(double x, double y, double width, double height, double arc, String style) {
+    stock.add(
+        List.of(style, x, y, width, height),
+        () -> {
+          Rectangle block = BoardShapes.block(x, y, width, height, style);
+          block.setArcWidth(arc);
+          block.setArcHeight(arc);
+          return block;
+        });
   }
 
   private void back(Flow.Return back) {
@@ -89,13 +103,11 @@ final class BoardPainting {
       return;
     }
     double sag = place.rowHeight() * 0.4;
-    nodes.add(
-        BoardShapes.back(
-            place.columnX(back.from().column()) + 20,
-            place.bandY(back.from().row()) + 6,
-            place.columnX(back.to().column()) + 20,
-            place.bandY(back.to().row()) + 6,
-            sag));
+    double x1 = place.columnX(back.from().column()) + 20;
+    double y1 = place.bandY(back.from().row()) + 6;
+    double x2 = place.columnX(back.to().column()) + 20;
+    double y2 = place.bandY(back.to().row()) + 6;
+    stock.add(List.of("back", x1, y1, x2, y2), () -> BoardShapes.back(x1, y1, x2, y2, sag));
   }
 
   private void spout(Flow.Spout spout, Consumer<Flow.Spout> onSpout) {
@@ -123,7 +135,7 @@ final class BoardPainting {
       double grams = texts.worked().sand().mass(id).grams();
       double start = place.columnX(spout.from().column());
       if (row >= 0) {
-        nodes.add(BoardShapes.band(place.columnX(0) + 17, place.feedTop() + 4, start, place.bandY(row), place.thickness(grams)));
+        sand(place.columnX(0) + 17, place.feedTop() + 4, start, place.bandY(row), place.thickness(grams));
         straight(start - 0.5, start + 130, row, place.thickness(grams));
         paintSpout(new Flow.Spout(spout.from(), spout.kind(), List.of(id), grams), onSpout, start + 126, place.bandY(row), Lowered.NOT);
       }
@@ -133,14 +145,22 @@ final class BoardPainting {
   private void paintSpout(Flow.Spout spout, Consumer<Flow.Spout> onSpout, double x, double y, Lowered lowered) {
     double thickness = Math.clamp(place.thickness(spout.grams()) * 0.6, 4, 12);
     double drop = place.thickest() / 2 + Math.min(16, place.rowHeight() / 5);
-    nodes.add(BoardShapes.spout(x, y, thickness, drop, style(spout.kind())));
+    stock.add(List.of(spout.kind(), x, y, thickness, drop), () -> BoardShapes.spout(x, y, thickness, drop, style(spout.kind())));
     if (spout.kind() == Flow.Spout.Kind.RESIDUE) {
       return;
     }
-    Label label = text(texts.spout(spout), x + thickness + 16 + lowered.x(), y + place.thickest() / 2 + 1 + lowered.y(), NEXT_SPOUT + 50);
-    label.getStyleClass().add("spout-label");
-    label.setAccessibleRole(AccessibleRole.BUTTON);
-    label.setOnMouseClicked(_ -> onSpout.accept(spout));
+    String text = texts.spout(spout);
+    double labelX = x + thickness + 16 + lowered.x();
+    double labelY = y + place.thickest() / 2 + 1 + lowered.y();
+    stock.add(
+        List.of(spout, text, labelX, labelY),
+        () -> {
+          Label label = label(text, labelX, labelY, NEXT_SPOUT + 50, "spout-label");
+          label.setMouseTransparent(false);
+          label.setAccessibleRole(AccessibleRole.BUTTON);
+          label.setOnMouseClicked(_ -> onSpout.accept(spout));
+          return label;
+        });
   }
 
   private static String style(Flow.Spout.Kind kind) {
@@ -158,12 +178,8 @@ final class BoardPainting {
         for (int column = cell.column(); column < board.columns().size() - 1; column++) {
           boolean free = column == cell.column() || board.at(new Cell(column, cell.row())).isEmpty();
           if (free) {
-            Rectangle box =
-                BoardShapes.block(
-                    place.columnX(column) - 4, place.bandY(cell.row()) - 9, Math.min(130, place.columnWidth(column)), 18, "placeholder");
-            box.setArcWidth(8);
-            box.setArcHeight(8);
-            nodes.add(box);
+            double width = Math.min(130, place.columnWidth(column));
+            block(place.columnX(column) - 4, place.bandY(cell.row()) - 9, width, 18, 8, "placeholder");
           }
         }
       }
@@ -177,7 +193,7 @@ final class BoardPainting {
     boolean intoVial = thread.to().column() == board.columns().size() - 1;
     double x2 = intoVial ? vialX() + 3 : place.columnX(thread.to().column()) + 10;
     double y2 = intoVial ? vialTop() + 30 + 14.0 * thread.from().row() / Math.max(1, board.rows().size()) : place.bandY(thread.to().row());
-    nodes.add(BoardShapes.thread(x1, y1, x2, y2, thickness));
+    stock.add(List.of("thread", x1, y1, x2, y2, thickness), () -> BoardShapes.thread(x1, y1, x2, y2, thickness));
   }
 
   private double vialX() {
@@ -191,32 +207,31 @@ final class BoardPainting {
   private void vial() {
     double x = vialX();
     double top = vialTop();
-    Rectangle cap = BoardShapes.block(x + 11, top, 18, 12, "vial-cap");
-    Rectangle glass = BoardShapes.block(x, top + 11, 40, 116, "vial-glass");
-    glass.setArcWidth(14);
-    glass.setArcHeight(14);
-    nodes.add(glass);
+    block(x, top + 11, 40, 116, 14, "vial-glass");
     if (board.goldMg() > 0) {
-      double won = texts.worked().gold().recoveries().stream().findFirst().map(recovery -> recovery.share()).orElse(0.0);
+      double won = texts.worked().gold().recoveries().stream().findFirst().map(Recovery::share).orElse(0.0);
       double level = Math.max(8, 104 * Math.clamp(won, 0, 1));
-      Rectangle gold = BoardShapes.block(x + 3, top + 11 + 113 - level, 34, level, "vial-gold");
-      gold.setArcWidth(10);
-      gold.setArcHeight(10);
-      nodes.add(gold);
+      block(x + 3, top + 11 + 113 - level, 34, level, 10, "vial-gold");
     }
-    nodes.add(cap);
-    Label amount = text(board.goldMg() > 0 ? texts.gold(board.goldMg()) : Words.of("board.vial.none"), x - 30, top + 132, 100);
-    amount.getStyleClass().add(board.goldMg() > 0 ? "gold-label" : "status");
-    amount.setAlignment(Pos.CENTER);
-    amount.setPrefWidth(100);
+    block(x + 11, top, 18, 12, 4, "vial-cap");
+    boolean gold = board.goldMg() > 0;
+    String amount = gold ? texts.gold(board.goldMg()) : Words.of("board.vial.none");
+    stock.add(
+        List.of("vial", amount, x, top),
+        () -> {
+          Label label = label(amount, x - 30, top + 132, 100, gold ? "gold-label" : "status");
+          label.setAlignment(Pos.CENTER);
+          label.setPrefWidth(100);
+          return label;
+        });
   }
 
   private void headings() {
     for (int i = 0; i < board.columns().size(); i++) {
       Column column = board.columns().get(i);
       double width = i == board.columns().size() - 1 ? 80 : place.columnWidth(i);
-      text(texts.title(column), place.columnX(i), 10, width).getStyleClass().add("column-title");
-      text(texts.subtitle(column), place.columnX(i), 28, width).getStyleClass().add("column-subtitle");
+      text(texts.title(column), place.columnX(i), 10, width, "column-title");
+      text(texts.subtitle(column), place.columnX(i), 28, width, "column-subtitle");
     }
   }
 
@@ -236,12 +251,11 @@ final class BoardPainting {
   private void rowLabel(int row, int column) {
     Cut cut = board.rows().get(row);
     double x = place.columnX(column) + 4;
-    Label name = text(texts.rowName(cut), x, place.labelY(row) - 2, 130);
-    name.getStyleClass().add("row-name");
+    text(texts.rowName(cut), x, place.labelY(row) - 2, 130, "row-name");
     Optional<Lot> lot = texts.worked().network().lots().stream().filter(one -> one.cut().equals(cut) && isFirstOfRow(one.id())).findFirst();
     boolean roomy = place.rowHeight() >= ROOMY_ROW;
     if (roomy) {
-      text(texts.rowSizes(cut), x + 76, place.labelY(row) - 1, place.columnWidth(column) - 76).getStyleClass().add("row-sizes");
+      text(texts.rowSizes(cut), x + 76, place.labelY(row) - 1, place.columnWidth(column) - 76, "row-sizes");
     }
     boolean waitsHere = board.at(new Cell(column, row)).filter(Station.Waiting.class::isInstance).isPresent();
     if (!waitsHere) {
@@ -257,11 +271,11 @@ final class BoardPainting {
   private void rowMass(String mass, double grams, int row, double x, boolean roomy) {
     double thickness = place.thickness(grams);
     if (!roomy) {
-      text(mass, x + 82, place.labelY(row) - 2, 84).getStyleClass().add("row-mass");
+      text(mass, x + 82, place.labelY(row) - 2, 84, "row-mass");
     } else if (thickness >= THICK_ENOUGH_FOR_TEXT) {
-      text(mass, x + 2, place.bandY(row) - 10, 120).getStyleClass().add("row-mass-inside");
+      text(mass, x + 2, place.bandY(row) - 10, 120, "row-mass-inside");
     } else {
-      text(mass, x + 2, place.bandY(row) + thickness / 2 + 1, 120).getStyleClass().add("row-mass");
+      text(mass, x + 2, place.bandY(row) + thickness / 2 + 1, 120, "row-mass");
     }
   }
 
@@ -279,22 +293,26 @@ final class BoardPainting {
       boolean goldHere = board.goldByRow().containsKey(cell);
       if (!goldHere) {
         double y = waiting ? place.bandY(cell.row()) - 10 : place.labelY(cell.row()) - 1;
-        text(texts.status(station), place.columnX(cell.column()) + 4, y, place.columnWidth(cell.column())).getStyleClass().add("status");
+        text(texts.status(station), place.columnX(cell.column()) + 4, y, place.columnWidth(cell.column()), "status");
       }
     }
   }
 
   private void gold(Cell cell, double mg) {
-    text(texts.gold(mg), place.columnX(cell.column()) + 4, place.labelY(cell.row()) - 1, 90).getStyleClass().add("gold-label");
+    text(texts.gold(mg), place.columnX(cell.column()) + 4, place.labelY(cell.row()) - 1, 90, "gold-label");
   }
 
-  private Label text(String text, double x, double y, double width) {
+  private void text(String text, double x, double y, double width, String style) {
+    stock.add(List.of(style, text, x, y, width), () -> label(text, x, y, width, style));
+  }
+
+  private static Label label(String text, double x, double y, double width, String style) {
     Label label = new Label(text);
+    label.getStyleClass().add(style);
     label.relocate(Math.round(x), Math.round(y));
     label.setMaxWidth(width);
     label.setMinWidth(0);
-    label.setPickOnBounds(false);
-    nodes.add(label);
+    label.setMouseTransparent(true);
     return label;
   }
 }

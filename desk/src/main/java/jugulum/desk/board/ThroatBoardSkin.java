@@ -6,13 +6,13 @@ import java.util.Optional;
 import javafx.beans.InvalidationListener;
 import javafx.scene.control.SkinBase;
 import javafx.scene.layout.Pane;
-import javafx.scene.shape.Rectangle;
 import jugulum.desk.workbench.Worked;
 
 /** Draws the board again when its batch, its writing or its size has changed. */
 final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
   private final Pane pane = new Pane();
   private final List<StationNode> stationNodes = new ArrayList<>();
+  private final NodeStock stock = new NodeStock();
   private final InvalidationListener redraw = _ -> invalidate();
   private final InvalidationListener reselect = _ -> markSelected();
   private Optional<BoardModel> model = Optional.empty();
@@ -23,10 +23,6 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
   ThroatBoardSkin(ThroatBoard board) {
     super(board);
     pane.getStyleClass().add("board-pane");
-    Rectangle clip = new Rectangle();
-    clip.widthProperty().bind(pane.widthProperty());
-    clip.heightProperty().bind(pane.heightProperty());
-    pane.setClip(clip);
     getChildren().add(pane);
     board.workedProperty().addListener(redraw);
     board.figuresProperty().addListener(redraw);
@@ -72,11 +68,13 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
 
   private void draw() {
     boolean focused = stationNodes.stream().anyMatch(StationNode::isFocused);
-    pane.getChildren().clear();
     stationNodes.clear();
+    stock.begin();
     if (model.isPresent()) {
       draw(model.get(), getSkinnable().workedProperty().get().orElseThrow());
     }
+    stock.show(pane.getChildren());
+    pane.getChildren().stream().filter(StationNode.class::isInstance).map(StationNode.class::cast).forEach(stationNodes::add);
     markSelected();
     if (focused) {
       focusSelected();
@@ -88,20 +86,23 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
     BoardGeometry place = new BoardGeometry(model, drawnWidth, drawnHeight);
     BoardTexts texts = new BoardTexts(worked, board.figuresProperty().get());
     for (Station station : model.stations()) {
-      StationNode node = new StationNode(station, texts.spoken(station, model), this::walk, this::open);
+      String spoken = texts.spoken(station, model);
       Cell cell = station.cell();
       boolean header = cell.row() == Cell.HEADER;
-      node.resizeRelocate(
-          place.columnX(cell.column()) - 10,
-          header ? 4 : place.rowTop(cell.row()) - 5,
-          place.columnWidth(cell.column()) + 6,
-          header ? 46 : place.rowHeight() - 2);
-      node.setManaged(false);
-      stationNodes.add(node);
+      double x = place.columnX(cell.column()) - 10;
+      double y = header ? 4 : place.rowTop(cell.row()) - 5;
+      double width = place.columnWidth(cell.column()) + 6;
+      double height = header ? 46 : place.rowHeight() - 2;
+      stock.add(List.of(station, spoken, x, y, width, height), () -> stationNode(station, spoken, x, y, width, height));
     }
-    pane.getChildren().addAll(stationNodes);
-    pane.getChildren().addAll(new BoardPainting(model, place, texts).paint(spout -> board.onSpoutProperty().get().accept(spout)));
-    pane.getChildren().stream().filter(node -> !(node instanceof StationNode) && !node.getStyleClass().contains("spout-label")).forEach(node -> node.setMouseTransparent(true));
+    new BoardPainting(model, place, texts, stock).paint(spout -> board.onSpoutProperty().get().accept(spout));
+  }
+
+  private StationNode stationNode(Station station, String spoken, double x, double y, double width, double height) {
+    StationNode node = new StationNode(station, spoken, this::walk, this::open);
+    node.setManaged(false);
+    node.resizeRelocate(x, y, width, height);
+    return node;
   }
 
   private void markSelected() {

@@ -5,7 +5,9 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -47,12 +49,22 @@ final class Window {
     }
     Window window = new Window(clock);
     ExecutorService bookThread = bookThread();
-    CompletableFuture<Book> opening = CompletableFuture.supplyAsync(() -> Book.open(path, clock), bookThread);
+    CompletableFuture<Started> starting = CompletableFuture.supplyAsync(() -> start(Book.open(path, clock), bookThread), bookThread);
     Platform.startup(() -> {});
-    opening
-        .thenAcceptAsync(book -> window.show(book, bookThread), Platform::runLater)
+    starting
+        .thenAcceptAsync(window::show, Platform::runLater)
         .exceptionallyAsync(problem -> window.showProblem(problem, bookThread), Platform::runLater);
-    return window.await();
+    window.await();
+    starting.thenAccept(started -> started.workbench().close()).exceptionally(_ -> null).join();
+    return window.exitCode.get();
+  }
+
+  /** A workbench whose batch is being worked out already, while the window is still being built. */
+  private record Started(Workbench workbench, CompletionStage<Void> begun) {}
+
+  private static Started start(Book book, ExecutorService bookThread) {
+    Workbench workbench = new Workbench(book, bookThread, Platform::runLater);
+    return new Started(workbench, workbench.begin());
   }
 
   static ExecutorService bookThread() {
@@ -70,35 +82,29 @@ final class Window {
     return value != null && !value.isBlank();
   }
 
-  private void show(Book book, ExecutorService bookThread) {
-    Workbench workbench = new Workbench(book, bookThread, Platform::runLater);
+  private void show(Started started) {
+    Workbench workbench = started.workbench();
     Stage stage = new Stage();
     Shell shell = new Shell(workbench, clock, new DialogPicker(stage));
     Scene scene = new Scene(shell, WIDTH, HEIGHT);
     Theme.dress(scene, workbench);
     stage.setScene(scene);
     stage.setTitle(Words.of("window.title", workbench.bookName()));
-    stage.setOnHidden(
-        _ -> {
-          workbench.close();
-          Platform.exit();
-          closed.countDown();
-        });
-    workbench
-        .begin()
-        .thenRun(
+    stage.setOnHidden(_ -> closed.countDown());
+    started
+        .begun()
+        .thenRunAsync(
             () -> {
               stage.show();
               shell.show(View.BENCH);
               workbench.verify();
-              if (Boolean.getBoolean("jugulum.startup.report")) {
-                reportFirstFrame(stage);
-              }
-            });
+              Optional.ofNullable(Long.getLong("jugulum.started")).ifPresent(millis -> reportFirstFrame(Instant.ofEpochMilli(millis)));
+            },
+            Platform::runLater);
   }
 
-  /** For the benchmark: says how long it took from the process's start to the second frame, and ends. */
-  private static void reportFirstFrame(Stage stage) {
+  /** For the benchmark: says how long it took from that moment to the second frame, and ends. */
+  private void reportFirstFrame(Instant started) {
     new AnimationTimer() {
       private int frames;
 
@@ -106,9 +112,8 @@ final class Window {
       public void handle(long now) {
         if (++frames == 2) {
           stop();
-          Instant started = ProcessHandle.current().info().startInstant().orElseThrow();
           System.out.println("first usable window after " + Duration.between(started, Instant.now()).toMillis() + " ms");
-          stage.close();
+          closed.countDown();
         }
       }
     }.start();
@@ -127,21 +132,17 @@ final class Window {
     Stage stage = new Stage();
     stage.setScene(new Scene(box, 620, 220));
     stage.setTitle(Words.of("window.problem"));
-    stage.setOnHidden(
-        _ -> {
-          Platform.exit();
-          closed.countDown();
-        });
+    stage.setOnHidden(_ -> closed.countDown());
     stage.show();
     return null;
   }
 
-  private int await() {
+  /** Returns when the window is closed; only then is the book closed, and not by the interface thread. */
+  private void await() {
     try {
       closed.await();
     } catch (InterruptedException ended) {
       Thread.currentThread().interrupt();
     }
-    return exitCode.get();
   }
 }

@@ -13,6 +13,7 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
 import jugulum.core.mass.LotMass;
 import jugulum.desk.entry.AssayForm;
 import jugulum.desk.entry.Buttons;
@@ -37,6 +38,11 @@ final class LotPanel extends Panel {
   private final ReadingList readings;
   private final VBox entry = new VBox(10);
   private final VBox next = new VBox();
+  private Onward onward = new Onward(Optional.empty(), false);
+
+  /** What decides which ways on are offered. */
+  private record Onward(Optional<StepId> taker, boolean open) {}
+
   private Optional<Segments<Kind>> kinds = Optional.empty();
 
   /** What can be recorded on a lot. */
@@ -77,6 +83,11 @@ final class LotPanel extends Panel {
     }
     Parts.shown(entry, open);
     Optional<Step> taker = worked.network().taker(lot);
+    Onward ways = new Onward(taker.map(Step::id), open);
+    if (ways.equals(onward)) {
+      return;
+    }
+    onward = ways;
     next.getChildren().clear();
     if (taker.isPresent()) {
       String text = Words.of("lot.goes-to", Sentences.process(taker.get().process()));

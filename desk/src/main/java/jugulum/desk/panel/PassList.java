@@ -23,6 +23,10 @@ final class PassList extends GridPane {
   private static final double LONGEST_BAR = 56;
 
   private final Consumer<Reading> onCorrect;
+  private Shown shown = new Shown(List.of(), null, false);
+
+  /** What was drawn last: drawing the same again would cost more than comparing. */
+  private record Shown(List<Reading> readings, Figures figures, boolean mayCorrect) {}
 
   PassList(Consumer<Reading> onCorrect) {
     this.onCorrect = onCorrect;
@@ -37,6 +41,11 @@ final class PassList extends GridPane {
   }
 
   void show(List<Reading> readings, Figures figures, boolean mayCorrect) {
+    Shown now = new Shown(readings, figures, mayCorrect);
+    if (now.equals(shown)) {
+      return;
+    }
+    shown = now;
     getChildren().clear();
     addRow(0, head("pass.number"), head("pass.lifted"), head("pass.dropped"), head("pass.specks"));
     int most = readings.stream().filter(Reading::isLive).mapToInt(reading -> pass(reading).specks()).max().orElse(0);

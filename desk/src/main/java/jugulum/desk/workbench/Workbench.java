@@ -1,5 +1,6 @@
 package jugulum.desk.workbench;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -16,6 +17,7 @@ import jugulum.book.store.BatchSummary;
 import jugulum.book.store.Book;
 import jugulum.book.store.BookProblem;
 import jugulum.book.store.Saved;
+import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.shop.Shop;
@@ -36,6 +38,10 @@ public final class Workbench {
   private final Book book;
   private final ExecutorService bookThread;
   private final Executor interfaceThread;
+
+  /** Used on the book's thread only. */
+  private final GoldMemory memory = new GoldMemory();
+
   private final ReadOnlyObjectWrapper<Current> current = new ReadOnlyObjectWrapper<>(Current.NONE);
   private final ReadOnlyObjectWrapper<List<BatchSummary>> batches = new ReadOnlyObjectWrapper<>(List.of());
   private final ReadOnlyObjectWrapper<Shop> shop = new ReadOnlyObjectWrapper<>(Shop.USUAL);
@@ -156,7 +162,7 @@ public final class Workbench {
 
   /** Sends edits for a batch, one after the other, up to the first that is refused, and puts the batch on the bench. */
   public CompletionStage<Outcome> submit(BatchId id, List<Edit> edits) {
-    record Done(Optional<Current> current, List<BatchSummary> list, Optional<Saved.Refused> refused) {}
+    record Done(Optional<Current> current, Optional<BatchSummary> line, Optional<Saved.Refused> refused) {}
     return this.<Done>onBook(
             () -> {
               BatchState state = null;
@@ -170,11 +176,11 @@ public final class Workbench {
                   break;
                 }
               }
-              return new Done(Optional.ofNullable(state).map(Workbench::worked), state == null ? List.of() : book.list(), refused);
+              return new Done(Optional.ofNullable(state).map(this::worked), book.summary(id), refused);
             })
         .thenApplyAsync(
             done -> {
-              done.current().ifPresent(after -> show(after, done.list()));
+              done.current().ifPresent(after -> show(after, done.line()));
               return done.refused()
                   .<Outcome>map(no -> new Outcome.Refused(Sentences.refusal(no.refusal(), figures.get())))
                   .orElseGet(Outcome.Recorded::new);
@@ -183,10 +189,22 @@ public final class Workbench {
         .exceptionally(this::refuse);
   }
 
-  private void show(Current after, List<BatchSummary> list) {
+  private void show(Current after, Optional<BatchSummary> line) {
     notice.set(Notice.NONE);
-    batches.set(list);
+    line.ifPresent(this::replaceLine);
     current.set(after);
+  }
+
+  /** One line changes with an edit; reading the whole list again would take longer the more batches there are. */
+  private void replaceLine(BatchSummary line) {
+    List<BatchSummary> list = new ArrayList<>(batches.get());
+    int at = list.stream().map(BatchSummary::id).toList().indexOf(line.id());
+    if (at >= 0) {
+      list.set(at, line);
+    } else {
+      list.addFirst(line);
+    }
+    batches.set(List.copyOf(list));
   }
 
   /** Takes the last edit of the batch on the bench back. */
@@ -204,11 +222,11 @@ public final class Workbench {
     if (id.isEmpty()) {
       return CompletableFuture.completedFuture(new Outcome.Refused(Words.of("notice." + way + ".none")));
     }
-    record Walked(Optional<Edit> edit, Current current, List<BatchSummary> list) {}
-    return onBook(() -> new Walked(step.apply(id.get()), worked(book.state(id.get())), book.list()))
+    record Walked(Optional<Edit> edit, Current current, Optional<BatchSummary> line) {}
+    return onBook(() -> new Walked(step.apply(id.get()), worked(book.state(id.get())), book.summary(id.get())))
         .<Outcome>thenApplyAsync(
             walked -> {
-              show(walked.current(), walked.list());
+              show(walked.current(), walked.line());
               String text = walked.edit().map(edit -> Words.of("notice." + way, Sentences.edit(edit, figures.get()))).orElse(Words.of("notice." + way + ".none"));
               notice.set(new Notice(text, false));
               return new Outcome.Recorded();
@@ -298,8 +316,8 @@ public final class Workbench {
         .exceptionally(this::refuse);
   }
 
-  private static Current worked(BatchState state) {
-    return new Current(Optional.of(state.id()), state.batch().map(Worked::of), state.undoable(), state.redoable());
+  private Current worked(BatchState state) {
+    return new Current(Optional.of(state.id()), state.batch().map(batch -> Worked.of(batch, memory)), state.undoable(), state.redoable());
   }
 
   private <T> CompletableFuture<T> onBook(Supplier<T> work) {

@@ -1,6 +1,7 @@
 package jugulum.desk.workbench;
 
 import jugulum.core.gold.GoldAccount;
+import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
@@ -16,8 +17,13 @@ import jugulum.core.mass.SandAccount;
 public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount gold) {
   /** Works a batch out. Takes a while: not for the interface thread. */
   public static Worked of(Batch batch) {
+    return of(batch, new GoldMemory());
+  }
+
+  /** Works a batch out, sooner where the memory is of the same batch before its last edit. */
+  public static Worked of(Batch batch, GoldMemory memory) {
     Network network = Network.of(batch);
     SandAccount sand = SandAccount.of(network);
-    return new Worked(batch, network, sand, GoldAccount.of(network, sand));
+    return new Worked(batch, network, sand, GoldAccount.of(network, sand, memory));
   }
 }

@@ -1,0 +1,67 @@
+package jugulum.desk.bench;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.ledger.LotId;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** One bucket: how much is in it, and how much gold with it. */
+final class BucketButton extends Button {
+  private static final double PADDING = 26;
+
+  private final Bucket bucket;
+  private final Label name;
+  private final Label mass = new Label();
+  private final Label gold = new Label();
+
+  BucketButton(Bucket bucket, Consumer<Bucket> onOpen) {
+    this.bucket = bucket;
+    name = Parts.styled(new Label(Words.of("bucket", bucket)), "bucket-name");
+    name.setMinWidth(Region.USE_PREF_SIZE);
+    mass.setMinWidth(Region.USE_PREF_SIZE);
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    VBox content = new VBox(4, new HBox(name, gap, mass), gold);
+    setId("bucket-" + bucket);
+    getStyleClass().addAll("bucket", "bucket-" + bucket.name().toLowerCase(Locale.ROOT));
+    setGraphic(content);
+    setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+    setMinWidth(0);
+    content.prefWidthProperty().bind(prefWidthProperty().subtract(PADDING));
+    setOnAction(_ -> onOpen.accept(bucket));
+  }
+
+  void show(Worked worked, Figures figures) {
+    List<LotId> lots = bucket.lots(worked);
+    int unseen = (int) lots.stream().filter(lot -> !worked.gold().lots().containsKey(lot)).count();
+    mass.setText(lots.isEmpty() ? "" : figures.sand(lots.stream().mapToDouble(lot -> worked.sand().mass(lot).grams()).sum()));
+    gold.setText(gold(lots, unseen, worked, figures));
+    gold.getStyleClass().setAll("label", unseen > 0 ? "loss-text" : "muted");
+    setAccessibleText(Words.of("bucket.spoken", name.getText(), mass.getText(), gold.getText()));
+  }
+
+  private static String gold(List<LotId> lots, int unseen, Worked worked, Figures figures) {
+    if (lots.isEmpty()) {
+      return Words.of("bucket.none");
+    }
+    List<GoldRange> known = lots.stream().map(worked.gold().lots()::get).filter(Objects::nonNull).toList();
+    String found = figures.gold(known.stream().mapToDouble(GoldRange::milligrams).sum());
+    if (unseen == 0) {
+      return Words.of("bucket.gold", found);
+    }
+    return known.isEmpty() ? Words.counted("bucket.unseen", unseen) : Words.counted("bucket.part-seen", unseen, found);
+  }
+}

@@ -1,0 +1,152 @@
+package jugulum.measure;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Supplier;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import jugulum.book.store.Book;
+import jugulum.core.gold.GoldMemory;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Measure;
+import jugulum.core.passes.Removal;
+import jugulum.desk.shell.FilePicker;
+import jugulum.desk.shell.Shell;
+import jugulum.desk.theme.Theme;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.workbench.Worked;
+
+/** Prints how long things take: each line a name, the median, the best and the worst in milliseconds. */
+public final class MeasureSpeed {
+  private static final int WARM = 30;
+  private static final int RUNS = 60;
+
+  private MeasureSpeed() {}
+
+  private static final Logger ROOT = Logger.getLogger("");
+
+  public static void main(String[] args) throws IOException {
+    ROOT.setLevel(Level.SEVERE);
+    System.setProperty("glass.platform", "Headless");
+    System.setProperty("prism.order", "sw");
+    Path folder = Files.createTempDirectory("jugulum-measure");
+    int batches = args.length > 0 ? Integer.parseInt(args[0]) : 5_000;
+    computing();
+    edit(folder.resolve("edit.book"));
+    opening(folder.resolve("many.book"), batches);
+    System.exit(0);
+  }
+
+  private static void computing() {
+    Batch sixty = BigBatch.ofLots(60);
+    report("work out the account of " + sixty.lots().size() + " lots from nothing", WARM, RUNS, () -> Worked.of(sixty));
+    GoldMemory memory = new GoldMemory();
+    report("the same after an edit", WARM, RUNS, () -> Worked.of(sixty, memory));
+    report("removal estimate with range, 12 passes", WARM, RUNS, () -> Removal.of(List.of(90, 61, 44, 30, 22, 15, 9, 7, 5, 3, 2, 1)));
+  }
+
+  /** From an edit sent until it is on disk, worked out, and every number stands laid out in the window; painting is told apart. */
+  private static void edit(Path path) {
+    Platform.startup(() -> {});
+    ExecutorService bookThread = Executors.newSingleThreadExecutor();
+    Workbench workbench = new Workbench(Book.open(path, Clock.systemUTC()), bookThread, Platform::runLater);
+    Scene scene = on(() -> window(workbench));
+    Batch sixty = BigBatch.ofLots(60);
+    sent(() -> workbench.submit(sixty.id(), List.of(new Edit.Adopt(sixty))));
+    int[] grams = {2_000};
+    report(
+        "edit sent to all numbers in place, " + sixty.lots().size() + " lots",
+        WARM,
+        RUNS,
+        () -> {
+          sent(() -> workbench.submit(new Edit.RecordOnLot(new LotId(3), new Measure.SandWeight(++grams[0], 0, 0, 1))));
+          on(
+              () -> {
+                scene.getRoot().applyCss();
+                scene.getRoot().layout();
+                return null;
+              });
+        });
+    report("paint the whole window in memory, by software", WARM, RUNS, () -> on(() -> scene.snapshot(null)));
+    workbench.close();
+  }
+
+  private static Scene window(Workbench workbench) {
+    Scene scene = new Scene(new Shell(workbench, Clock.systemUTC(), new NoFiles()), 1280, 800);
+    Theme.dress(scene, workbench);
+    Stage stage = new Stage();
+    stage.setX(0);
+    stage.setY(0);
+    stage.setScene(scene);
+    stage.show();
+    return scene;
+  }
+
+  private static void opening(Path path, int batches) throws IOException {
+    try (Book book = Book.open(path, Clock.systemUTC())) {
+      for (int i = 0; i < batches; i++) {
+        Batch batch = BigBatch.small("Batch " + i);
+        book.submit(batch.id(), new Edit.Adopt(batch));
+      }
+    }
+    String megabytes = String.format(Locale.ROOT, "%.0f MB", Files.size(path) / 1e6);
+    report(
+        "open a book of " + batches + " batches (" + megabytes + "), list them, open one",
+        1,
+        7,
+        () -> {
+          try (Book book = Book.open(path, Clock.systemUTC())) {
+            Worked.of(book.state(book.list().getFirst().id()).batch().orElseThrow());
+          }
+        });
+  }
+
+  private static <T> T on(Supplier<T> work) {
+    return CompletableFuture.supplyAsync(work, Platform::runLater).join();
+  }
+
+  private static <T> void sent(Supplier<CompletionStage<T>> work) {
+    CompletableFuture.supplyAsync(work, Platform::runLater).thenCompose(stage -> stage).join();
+  }
+
+  private static void report(String what, int warm, int runs, Runnable work) {
+    for (int i = 0; i < warm; i++) {
+      work.run();
+    }
+    double[] millis = new double[runs];
+    for (int i = 0; i < runs; i++) {
+      long start = System.nanoTime();
+      work.run();
+      millis[i] = (System.nanoTime() - start) / 1e6;
+    }
+    Arrays.sort(millis);
+    System.out.printf(Locale.ROOT, "%-70s median %7.2f ms   best %7.2f   worst %7.2f%n", what, millis[runs / 2], millis[0], millis[runs - 1]);
+  }
+
+  private static final class NoFiles implements FilePicker {
+    @Override
+    public Optional<Path> toOpen() {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<Path> toSave(String suggestion) {
+      return Optional.empty();
+    }
+  }
+}
