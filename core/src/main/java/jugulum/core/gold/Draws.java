@@ -22,15 +22,26 @@ final class Draws {
   /** The normal quantile of the ends of a 95 % range. */
   private static final double Z95 = 1.959963984540054;
 
+  /** From so many standard deviations above 0 the cut at 0 does not move the mean. */
+  private static final double FAR_FROM_ZERO = 5;
+
   /** What the selector remembers of its first search for its second; the size its library uses itself. */
   private static final int PIVOTS = 1_023;
 
   private final double[] milligrams;
-  private double mean = Double.NaN;
+
+  /** The mean, exact where it is known without drawing, else NaN until it is asked for. */
+  private double mean;
+
   private GoldRange range;
 
   private Draws(double[] milligrams) {
+    this(milligrams, Double.NaN);
+  }
+
+  private Draws(double[] milligrams, double exactMean) {
     this.milligrams = milligrams;
+    this.mean = exactMean;
   }
 
   /**
@@ -68,7 +79,8 @@ final class Draws {
     if (sd == 0) {
       return constant(mean);
     }
-    return fill(() -> Math.max(0, random.nextNormal(mean, sd)));
+    double[] drawn = fill(() -> Math.max(0, random.nextNormal(mean, sd))).milligrams;
+    return mean > FAR_FROM_ZERO * sd ? new Draws(drawn, mean) : new Draws(drawn);
   }
 
   /** Mean-preserving lognormal, turned from fine to native gold. */
@@ -86,7 +98,7 @@ final class Draws {
   static Draws constant(double value) {
     double[] same = new double[COUNT];
     Arrays.fill(same, value);
-    return new Draws(same);
+    return new Draws(same, value);
   }
 
   private static Draws fill(DoubleSupplier next) {
@@ -100,12 +112,13 @@ final class Draws {
   /** The sum of several, draw by draw. */
   static Draws sum(List<Draws> parts) {
     double[] total = new double[COUNT];
+    double mean = parts.stream().mapToDouble(part -> part.mean).sum();
     for (Draws part : parts) {
       for (int i = 0; i < COUNT; i++) {
         total[i] += part.milligrams[i];
       }
     }
-    return new Draws(total);
+    return new Draws(total, mean);
   }
 
   Draws minus(Draws other) {

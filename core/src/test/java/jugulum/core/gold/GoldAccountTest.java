@@ -82,6 +82,28 @@ class GoldAccountTest {
   }
 
   @Test
+  void theGoldWonIsTheMeanOfItsWeighingsToTheLastDigit() {
+    Bench bench = finished().measures(4, new GoldWeight(3.001, 0.001)).measures(4, new GoldWeight(3.004, 0.001));
+    assertThat(of(bench).won().orElseThrow().milligrams()).isCloseTo(3_002.5, within(1e-9));
+  }
+
+  @Test
+  void aMemoryOfTheLastAccountChangesNothing() {
+    Bench bench = finished().measures(4, new GoldWeight(3, 0.001)).measures(3, new SpeckCount(4, 0.05)).measures(1, new Assay(400, 0.1, 30));
+    GoldMemory memory = new GoldMemory();
+    with(bench, memory);
+    bench.measures(3, new SpeckCount(9, 0.05)).measures(4, new Measure.Fineness(0.85, 0.01));
+    assertThat(with(bench, memory)).isEqualTo(of(bench));
+    bench.undo().undo();
+    assertThat(with(bench, memory)).isEqualTo(of(bench));
+  }
+
+  private static GoldAccount with(Bench bench, GoldMemory memory) {
+    Network network = Network.of(bench.batch());
+    return GoldAccount.of(network, SandAccount.of(network), memory);
+  }
+
+  @Test
   void assaysTellFineGoldAndAreTurnedToNative() {
     Bench bench = finished().measures(4, new GoldWeight(3, 0.001)).measures(4, new Measure.Fineness(0.8, 0));
     bench.measures(1, new Assay(400, 0, 1_000));

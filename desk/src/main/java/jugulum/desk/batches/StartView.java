@@ -7,20 +7,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Label;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.desk.entry.AssayForm;
 import jugulum.desk.entry.Buttons;
-import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.entry.Parsers;
+import jugulum.desk.entry.LabelForm;
 import jugulum.desk.entry.SandWeightForm;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.workbench.Outcome;
@@ -35,9 +34,7 @@ public final class StartView extends VBox {
   private final Workbench workbench;
   private final Clock clock;
   private final Runnable onStarted;
-  private final EntryField<String> name = new EntryField<>("batch-name", Words.of("start.name"), Words.of("start.name.hint"), Parsers.text("refusal.NAME_MISSING"));
-  private final EntryField<String> source = new EntryField<>("batch-source", Words.of("start.source"), Words.of("start.source.hint"), typed -> new Entry.Value<>(typed.strip()));
-  private final EntryField<LocalDate> received = new EntryField<>("batch-received", Words.of("start.received"), "", Parsers::day);
+  private final LabelForm label = new LabelForm();
   private final SandWeightForm weight;
   private final AssayForm head;
 
@@ -50,9 +47,7 @@ public final class StartView extends VBox {
     this.head = new AssayForm(() -> workbench.figures().get());
     getStyleClass().addAll("page", "start-view");
     setId("start-view");
-    HBox label = new HBox(name, source, received);
-    label.getStyleClass().add("form-row");
-    Stream.of(name, source, received).forEach(field -> HBox.setHgrow(field, Priority.ALWAYS));
+    label.fields().forEach(field -> HBox.setHgrow(field, Priority.ALWAYS));
     VBox left = new VBox(10, Parts.section(Words.of("start.weight")), weight, Parts.sentence(Words.of("start.weight.about"), "muted"));
     VBox right = new VBox(10, Parts.section(Words.of("start.head")), head, Parts.sentence(Words.of("start.head.about"), "muted"));
     left.setPrefWidth(HALF);
@@ -62,22 +57,21 @@ public final class StartView extends VBox {
     HBox figures = new HBox(28, left, right);
     getChildren()
         .addAll(
-            Parts.styled(new Label(Words.of("start.title")), "page-title"),
-            label,
+            Parts.styled(new javafx.scene.control.Label(Words.of("start.title")), "page-title"),
+            label.in(new HBox()),
             figures,
             Parts.advice("caution", "", Words.of("caution.lift")),
             Parts.row(Buttons.primary("start-batch", Words.of("start.start"), "Enter", this::start), Buttons.plain("cancel", Words.of("panel.back"), "Esc", onCancel)));
-    Stream.concat(Stream.of(name, source, received), Stream.concat(weight.fields().stream(), head.fields().stream()))
+    Stream.concat(label.fields().stream(), Stream.concat(weight.fields().stream(), head.fields().stream()))
         .map(EntryField::field)
         .forEach(field -> field.setOnAction(_ -> start()));
     clear();
   }
 
   private void clear() {
-    Stream.of(name, source).forEach(EntryField::clear);
+    label.clear(LocalDate.now(clock));
     weight.clear();
     head.clear();
-    received.fill(LocalDate.now(clock).toString());
   }
 
   private void start() {
@@ -91,15 +85,12 @@ public final class StartView extends VBox {
 
   /** All edits, or nothing after saying at the first wrong field why. A weight and a grade may be left for later. */
   private Optional<List<Edit>> read() {
-    Optional<String> called = name.read();
-    Optional<String> from = called.flatMap(_ -> source.read());
-    Optional<LocalDate> day = from.flatMap(_ -> received.read());
-    if (day.isEmpty()) {
+    Optional<Label> written = label.read();
+    if (written.isEmpty()) {
       return Optional.empty();
     }
     List<Edit> edits = new ArrayList<>();
-    var label = new jugulum.core.ledger.Label(called.orElseThrow(), from.orElseThrow(), day.get());
-    edits.add(new Edit.StartBatch(new BatchId(UUID.randomUUID()), label, workbench.shop().get().assumptions()));
+    edits.add(new Edit.StartBatch(new BatchId(UUID.randomUUID()), written.get(), workbench.shop().get().assumptions()));
     for (var form : List.of(weight, head)) {
       if (form.fields().stream().map(EntryField::field).map(TextField::getText).anyMatch(text -> !text.isBlank())) {
         Optional<Measure> measure = form.read();
@@ -118,12 +109,12 @@ public final class StartView extends VBox {
         clear();
         onStarted.run();
       }
-      case Outcome.Refused(String sentence) -> name.refuse(sentence);
+      case Outcome.Refused(String sentence) -> label.refuse(sentence);
     }
   }
 
   /** Puts the focus where typing starts. */
   public void focusFirst() {
-    name.field().requestFocus();
+    label.fields().getFirst().field().requestFocus();
   }
 }

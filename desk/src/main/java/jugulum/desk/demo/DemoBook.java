@@ -168,7 +168,7 @@ public final class DemoBook {
     bench.done();
     List<LotId> finished = bench.finish(bowl.get(0));
     bench.gold(finished.get(0), 1.806, 1.807, 1.806);
-    bench.weigh(finished.get(1), 7.7);
+    bench.weigh(finished.get(1), 7.9);
     bench.measure(finished.get(1), new SpeckCount(1, 1));
     bench.done();
   }

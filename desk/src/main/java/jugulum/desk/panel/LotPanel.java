@@ -95,6 +95,9 @@ final class LotPanel extends Panel {
     } else if (open && now.material() != Material.GOLD) {
       next.getChildren().add(new NextBox(lot, desk));
     }
+    if (open && now.material() == Material.FEED) {
+      next.getChildren().add(Buttons.quiet("change", Words.of("lot.batch"), "B", () -> desk.push(new BatchPanel(desk))));
+    }
   }
 
   private List<Node> facts(Worked worked, Lot now, Figures figures) {

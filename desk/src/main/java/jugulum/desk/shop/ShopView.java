@@ -12,11 +12,10 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import jugulum.core.check.OutOfRange;
-import jugulum.core.ledger.Assumptions;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.Shop;
+import jugulum.desk.entry.AssumptionsForm;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
@@ -24,7 +23,6 @@ import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Ticks;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.words.Figures;
-import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /** What the shop owns and takes as given for new batches. */
@@ -34,9 +32,7 @@ public final class ShopView extends BorderPane {
   private final EntryField<String> label = new EntryField<>("screen-label", Words.of("shop.screen.label"), Words.of("shop.screen.label.hint"), Parsers.text("shop.screen.label.missing"));
   private final EntryField<Double> opening =
       new EntryField<>("screen-opening", Words.of("shop.screen.opening"), Words.of("shop.screen.opening.hint"), typed -> Parsers.number(typed, 0.001, 200));
-  private final EntryField<Double> tolerance = new EntryField<>("tolerance", Words.of("shop.tolerance"), "1", typed -> Parsers.percent(typed, 0, 100));
-  private final EntryField<Double> flatness = new EntryField<>("flatness", Words.of("shop.flatness"), "0.3", typed -> Parsers.number(typed, 0.05, 1));
-  private final EntryField<Double> fineness = new EntryField<>("usual-fineness", Words.of("shop.fineness"), "900", typed -> Parsers.number(typed, 10, 1000));
+  private final AssumptionsForm given = new AssumptionsForm();
   private final Label said = Parts.sentence("", "fine-text");
 
   /** Makes the view of a workbench. */
@@ -48,8 +44,7 @@ public final class ShopView extends BorderPane {
     HBox own = new HBox(10, label, opening);
     label.field().setOnAction(_ -> addOwn());
     opening.field().setOnAction(_ -> addOwn());
-    HBox given = new HBox(10, tolerance, flatness, fineness);
-    Stream.of(tolerance, flatness, fineness).forEach(field -> field.field().setOnAction(_ -> assume()));
+    given.fields().forEach(field -> field.field().setOnAction(_ -> assume()));
     VBox content =
         new VBox(
             14,
@@ -61,7 +56,7 @@ public final class ShopView extends BorderPane {
             Buttons.plain("add-screen", Words.of("shop.screen.add"), "", this::addOwn),
             Parts.section(Words.of("shop.given")),
             Parts.sentence(Words.of("shop.given.about"), "muted"),
-            given,
+            given.in(new HBox()),
             Buttons.plain("assume", Words.of("shop.assume"), "", this::assume),
             said);
     ScrollPane scroll = new ScrollPane(content);
@@ -79,10 +74,7 @@ public final class ShopView extends BorderPane {
         .sorted((one, other) -> Double.compare(other.openingMm(), one.openingMm()))
         .forEach(screen -> screens.getChildren().add(toggle(screen, shop)));
     focused.ifPresent(id -> screens.getChildren().stream().filter(node -> id.equals(node.getId())).forEach(Node::requestFocus));
-    Assumptions given = shop.assumptions();
-    tolerance.fill(Figures.plain(given.closureTolerance() * 100));
-    flatness.fill(Figures.plain(given.flatness()));
-    fineness.fill(Figures.plain(given.fineness() * 1000));
+    given.fill(shop.assumptions());
   }
 
   private ToggleButton toggle(Screen screen, Shop shop) {
@@ -119,26 +111,9 @@ public final class ShopView extends BorderPane {
   }
 
   private void assume() {
-    Assumptions before = workbench.shop().get().assumptions();
-    tolerance
-        .read()
-        .ifPresent(
-            closure ->
-                flatness
-                    .read()
-                    .ifPresent(
-                        flat ->
-                            fineness
-                                .read()
-                                .ifPresent(
-                                    fine -> {
-                                      try {
-                                        var given =
-                                            new Assumptions(closure, flat, before.goldDensity(), fine / 1000, before.finenessSd(), before.scaleCalibration());
-                                        workbench.submit(new Shop(workbench.shop().get().screens(), given)).thenRun(() -> said.setText(Words.of("shop.said")));
-                                      } catch (OutOfRange problem) {
-                                        tolerance.refuse(Sentences.outOfRange(problem));
-                                      }
-                                    })));
+    Shop before = workbench.shop().get();
+    given
+        .read(before.assumptions())
+        .ifPresent(assumed -> workbench.submit(new Shop(before.screens(), assumed)).thenRun(() -> said.setText(Words.of("shop.said"))));
   }
 }

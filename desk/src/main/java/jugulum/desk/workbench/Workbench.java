@@ -131,7 +131,7 @@ public final class Workbench {
               current.set(begun.current());
             },
             interfaceThread)
-        .exceptionally(this::tell);
+        .exceptionallyAsync(this::tell, interfaceThread);
   }
 
   /** Looks through the whole book for damage, after the window is up. */
@@ -141,7 +141,7 @@ public final class Workbench {
               book.verify();
               return null;
             })
-        .exceptionally(this::tell);
+        .exceptionallyAsync(this::tell, interfaceThread);
   }
 
   /** Puts a batch on the bench. */
@@ -186,7 +186,7 @@ public final class Workbench {
                   .orElseGet(Outcome.Recorded::new);
             },
             interfaceThread)
-        .exceptionally(this::refuse);
+        .exceptionallyAsync(this::refuse, interfaceThread);
   }
 
   private void show(Current after, Optional<BatchSummary> line) {
@@ -232,7 +232,7 @@ public final class Workbench {
               return new Outcome.Recorded();
             },
             interfaceThread)
-        .exceptionally(this::refuse);
+        .exceptionallyAsync(this::refuse, interfaceThread);
   }
 
   /** Changes the shop. */
@@ -266,7 +266,7 @@ public final class Workbench {
               return new Outcome.Recorded();
             },
             interfaceThread)
-        .exceptionally(this::refuse);
+        .exceptionallyAsync(this::refuse, interfaceThread);
   }
 
   /** Writes gold in the next unit. */
@@ -288,7 +288,7 @@ public final class Workbench {
                 book.prefer(name, value);
                 return null;
               })
-          .exceptionally(this::tell);
+          .exceptionallyAsync(this::tell, interfaceThread);
     }
   }
 
@@ -313,7 +313,7 @@ public final class Workbench {
               return new Outcome.Recorded();
             },
             interfaceThread)
-        .exceptionally(this::refuse);
+        .exceptionallyAsync(this::refuse, interfaceThread);
   }
 
   private Current worked(BatchState state) {
@@ -325,8 +325,7 @@ public final class Workbench {
   }
 
   private <T> T tell(Throwable problem) {
-    String sentence = sentence(problem);
-    interfaceThread.execute(() -> notice.set(new Notice(sentence, true)));
+    notice.set(new Notice(sentence(problem), true));
     return null;
   }
 

@@ -1,0 +1,53 @@
+package jugulum.desk.entry;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Label;
+import jugulum.desk.words.Words;
+
+/** Asks what is written on the bucket. */
+public final class LabelForm {
+  private final EntryField<String> name = new EntryField<>("batch-name", Words.of("start.name"), Words.of("start.name.hint"), Parsers.text("refusal.NAME_MISSING"));
+  private final EntryField<String> source =
+      new EntryField<>("batch-source", Words.of("start.source"), Words.of("start.source.hint"), typed -> new Entry.Value<>(typed.strip()));
+  private final EntryField<LocalDate> received = new EntryField<>("batch-received", Words.of("start.received"), "", Parsers::day);
+
+  /** The fields in order. */
+  public List<EntryField<?>> fields() {
+    return List.of(name, source, received);
+  }
+
+  /** Puts the fields into a row or a column. */
+  public <P extends Pane> P in(P pane) {
+    pane.getStyleClass().add(pane instanceof VBox ? "form" : "form-row");
+    pane.getChildren().addAll(name, source, received);
+    return pane;
+  }
+
+  /** The label, or nothing after saying at the field what is wrong. */
+  public Optional<Label> read() {
+    return name.read().flatMap(called -> source.read().flatMap(from -> received.read().map(day -> new Label(called, from, day))));
+  }
+
+  /** Fills the fields. */
+  public void fill(Label label) {
+    name.fill(label.name());
+    source.fill(label.source());
+    received.fill(label.received().toString());
+  }
+
+  /** Empties the fields but for the day. */
+  public void clear(LocalDate today) {
+    Stream.of(name, source).forEach(EntryField::clear);
+    received.fill(today.toString());
+  }
+
+  /** Says a sentence at the first field. */
+  public void refuse(String sentence) {
+    name.refuse(sentence);
+  }
+}

@@ -1,0 +1,91 @@
+package jugulum.desk.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
+import java.util.stream.Stream;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Label;
+import jugulum.desk.entry.AssumptionsForm;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.LabelForm;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** What is written on the bucket, and what is taken as given for this batch. */
+final class BatchPanel extends Panel {
+  private final Desk desk;
+  private final LabelForm label = new LabelForm();
+  private final AssumptionsForm given = new AssumptionsForm();
+  private Optional<Batch> filled = Optional.empty();
+
+  BatchPanel(Desk desk) {
+    this.desk = desk;
+    getChildren()
+        .addAll(
+            Parts.heading(Words.of("batch.title"), ""),
+            label.in(new VBox()),
+            Parts.section(Words.of("batch.given")),
+            Parts.sentence(Words.of("batch.given.about"), "muted"),
+            given.in(new VBox()),
+            Parts.row(
+                Buttons.primary("change-batch", Words.of("batch.change"), "Enter", this::change), Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)));
+    Stream.concat(label.fields().stream(), given.fields().stream()).map(EntryField::field).forEach(field -> field.setOnAction(_ -> change()));
+  }
+
+  /** Sends only what differs, so that undo takes back what was changed and no more. */
+  private void change() {
+    Batch batch = there(filled);
+    Optional<Label> written = label.read();
+    Optional<Assumptions> assumed = written.flatMap(_ -> given.read(batch.assumptions()));
+    if (assumed.isEmpty()) {
+      return;
+    }
+    List<Edit> edits = new ArrayList<>();
+    written.filter(one -> !one.equals(batch.label())).ifPresent(one -> edits.add(new Edit.Relabel(one)));
+    assumed.filter(one -> !one.equals(batch.assumptions())).ifPresent(one -> edits.add(new Edit.Assume(one)));
+    CompletionStage<Outcome> sent = CompletableFuture.completedFuture(new Outcome.Recorded());
+    for (Edit edit : edits) {
+      sent = sent.thenCompose(before -> before instanceof Outcome.Refused ? CompletableFuture.completedFuture(before) : desk.submit(edit));
+    }
+    sent.thenAccept(
+        outcome -> {
+          switch (outcome) {
+            case Outcome.Recorded _ -> desk.back();
+            case Outcome.Refused(String sentence) -> label.refuse(sentence);
+          }
+        });
+  }
+
+  @Override
+  public void show(Worked worked, Figures figures) {
+    if (filled.isEmpty()) {
+      label.fill(worked.batch().label());
+      given.fill(worked.batch().assumptions());
+    }
+    filled = Optional.of(worked.batch());
+  }
+
+  @Override
+  public boolean fits(Worked worked) {
+    return filled.isEmpty() || filled.get().id().equals(worked.batch().id());
+  }
+
+  @Override
+  public void focusFirst() {
+    label.fields().getFirst().field().requestFocus();
+  }
+
+  @Override
+  public Object key() {
+    return BatchPanel.class;
+  }
+}

@@ -1,0 +1,75 @@
+package jugulum.desk;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.time.Clock;
+import org.junit.jupiter.api.Test;
+
+/** Holds the borders between the modules and within them. */
+class BordersTest {
+  private static final JavaClasses ALL =
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .withImportOption(location -> !location.contains("-tests.jar"))
+          .importPackages("jugulum");
+
+  @Test
+  void theCoreComputesAndNothingElse() {
+    classes()
+        .that()
+        .resideInAPackage("jugulum.core..")
+        .should()
+        .onlyDependOnClassesThat()
+        .resideInAnyPackage("jugulum.core..", "java.lang..", "java.util..", "java.time..", "org.hipparchus..")
+        .check(ALL);
+  }
+
+  @Test
+  void theBookKnowsNothingOfTheWindow() {
+    noClasses().that().resideInAPackage("jugulum.book..").should().dependOnClassesThat().resideInAnyPackage("jugulum.desk..", "javafx..", "picocli..").check(ALL);
+  }
+
+  @Test
+  void onlyTheStoreKnowsTheDatabaseAndOnlyJsonKnowsTheMapper() {
+    noClasses()
+        .that()
+        .resideOutsideOfPackage("jugulum.book.store..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage("java.sql..", "org.jdbi..", "org.flywaydb..", "org.sqlite..")
+        .check(ALL);
+    noClasses()
+        .that()
+        .resideOutsideOfPackages("jugulum.book..", "jugulum.desk.command..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage("tools.jackson..", "com.networknt..")
+        .check(ALL);
+  }
+
+  @Test
+  void noPackageRunsInACircle() {
+    slices().matching("jugulum.core.(*)..").should().beFreeOfCycles().check(ALL);
+    slices().matching("jugulum.book.(*)..").should().beFreeOfCycles().check(ALL);
+    slices().matching("jugulum.desk.(*)..").should().beFreeOfCycles().check(ALL);
+  }
+
+  @Test
+  void theTimeIsAlwaysGiven() {
+    noClasses()
+        .that()
+        .resideInAnyPackage("jugulum.core..", "jugulum.book..", "jugulum.desk.workbench..", "jugulum.desk.panel..", "jugulum.desk.board..")
+        .should()
+        .callMethod(Clock.class, "systemUTC")
+        .orShould()
+        .callMethod(java.time.Instant.class, "now")
+        .orShould()
+        .callMethod(java.time.LocalDate.class, "now")
+        .check(ALL);
+  }
+}

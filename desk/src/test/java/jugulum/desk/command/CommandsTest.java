@@ -1,0 +1,141 @@
+package jugulum.desk.command;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import javax.imageio.ImageIO;
+import jugulum.book.json.BatchFile;
+import jugulum.book.store.BatchSummary;
+import jugulum.book.store.Book;
+import jugulum.core.gold.Recovery;
+import jugulum.core.ledger.Batch;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.Main;
+import jugulum.desk.demo.DemoBook;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The commands as processes of their own, as a script would run them. */
+class CommandsTest {
+  @TempDir private Path folder;
+  private Path book;
+
+  private record Ran(int exit, String out, String err) {}
+
+  @BeforeEach
+  void writeTheDemo() {
+    book = folder.resolve("demo.book");
+    DemoBook.write(book);
+  }
+
+  private Ran run(String... arguments) throws IOException, InterruptedException {
+    List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+    command.addAll(List.of("--enable-native-access=ALL-UNNAMED", "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path")));
+    command.add(Main.class.getName());
+    command.addAll(List.of(arguments));
+    Path out = folder.resolve("out.txt");
+    Path err = folder.resolve("err.txt");
+    ProcessBuilder builder = new ProcessBuilder(command).redirectOutput(out.toFile()).redirectError(err.toFile());
+    List.of("DISPLAY", "WAYLAND_DISPLAY").forEach(builder.environment()::remove);
+    int exit = builder.start().waitFor();
+    return new Ran(exit, Files.readString(out, StandardCharsets.UTF_8), Files.readString(err));
+  }
+
+  private Batch batch(String name) {
+    try (Book open = Book.open(book, Clock.systemUTC())) {
+      BatchSummary found = open.list().stream().filter(one -> one.name().equals(name)).findFirst().orElseThrow();
+      return open.state(found.id()).batch().orElseThrow();
+    }
+  }
+
+  private Path file(String name) throws IOException {
+    return Files.writeString(folder.resolve("batch.json"), BatchFile.write(batch(name)));
+  }
+
+  @Test
+  void balancePrintsTheFiguresOfTheWindow() throws IOException, InterruptedException {
+    Ran ran = run("balance", file("Fernhollow 12").toString());
+    assertThat(ran.exit()).isZero();
+    Worked worked = Worked.of(batch("Fernhollow 12"));
+    Figures figures = new Figures(MassUnit.GRAM);
+    Recovery found = worked.gold().recovery(Recovery.Against.FOUND).orElseThrow();
+    assertThat(ran.out())
+        .contains("Fernhollow 12", figures.gold(worked.gold().won().orElseThrow().milligrams()))
+        .contains("at most " + Figures.percent(found.share()), Figures.range(found))
+        .contains("Nobody looked at: −100")
+        .contains("99.7 % found");
+  }
+
+  @Test
+  void balanceForScripts() throws IOException, InterruptedException {
+    Ran ran = run("balance", file("Tarnbeck 7").toString(), "--json");
+    assertThat(ran.exit()).isZero();
+    JsonNode json = JsonMapper.shared().readTree(ran.out());
+    Recovery found = Worked.of(batch("Tarnbeck 7")).gold().recovery(Recovery.Against.FOUND).orElseThrow();
+    assertThat(json.at("/recovery/FOUND/share").doubleValue()).isEqualTo(found.share());
+    assertThat(json.at("/recovery/FOUND/atMost").booleanValue()).isFalse();
+    assertThat(json.at("/goldWeighedMg/milligrams").doubleValue()).isBetween(2_530.0, 2_540.0);
+  }
+
+  @Test
+  void aBadFileIsNamedWithLineAndReason() throws IOException, InterruptedException {
+    Path file = file("Saltergill 3");
+    Files.writeString(file, Files.readString(file).replace("\"tareG\" : 820.0", "\"tareG\" : \"none\""));
+    Ran ran = run("balance", file.toString());
+    assertThat(ran.exit()).isEqualTo(Jugulum.BAD_FILE);
+    assertThat(ran.err()).containsPattern("batch\\.json:\\d+: .*tareG").contains("number");
+    assertThat(ran.out()).isEmpty();
+    assertThat(run("balance", folder.resolve("none.json").toString())).returns(Jugulum.BAD_FILE, Ran::exit);
+  }
+
+  @Test
+  void aBookIsCheckedAndADamagedOneRescued() throws IOException, InterruptedException {
+    assertThat(run("check", book.toString())).returns(Jugulum.OK, Ran::exit).extracting(Ran::out).asString().contains("3 batches");
+    byte[] bytes = Files.readAllBytes(book);
+    java.util.Arrays.fill(bytes, bytes.length / 3, bytes.length / 3 + 9_000, (byte) 0);
+    Files.write(book, bytes);
+    assertThat(run("check", book.toString())).returns(Jugulum.BOOK_PROBLEM, Ran::exit).extracting(Ran::err).asString().contains("damaged", "rescue");
+    Path fresh = folder.resolve("fresh.book");
+    assertThat(run("rescue", book.toString(), fresh.toString())).returns(Jugulum.OK, Ran::exit);
+    assertThat(run("check", fresh.toString())).returns(Jugulum.OK, Ran::exit);
+  }
+
+  @Test
+  void withoutADisplayItSaysSo() throws IOException, InterruptedException {
+    Ran ran = run("--book", book.toString());
+    assertThat(ran).returns(Jugulum.NO_DISPLAY, Ran::exit);
+    assertThat(ran.err()).contains("no display");
+  }
+
+  @Test
+  void shotsDrawsEveryViewWithoutADisplay() throws IOException, InterruptedException {
+    Path shots = folder.resolve("shots");
+    Ran ran = run("shots", shots.toString());
+    assertThat(ran.exit()).as(ran.err()).isZero();
+    assertThat(ran.err()).doesNotContain("Exception");
+    try (Stream<Path> files = Files.list(shots)) {
+      List<Path> pictures = files.toList();
+      assertThat(pictures).extracting(path -> path.getFileName().toString()).contains("bench.png", "account.png", "batches.png", "shop.png", "start.png");
+      for (Path picture : pictures) {
+        BufferedImage image = ImageIO.read(picture.toFile());
+        assertThat(image.getWidth()).isEqualTo(1280);
+        assertThat(image.getHeight()).isEqualTo(800);
+        long colours = java.util.Arrays.stream(image.getRGB(0, 0, 1280, 800, null, 0, 1280)).distinct().count();
+        assertThat(colours).as("%s is not an empty window", picture.getFileName()).isGreaterThan(200);
+      }
+    }
+  }
+}

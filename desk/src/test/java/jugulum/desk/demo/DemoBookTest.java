@@ -1,0 +1,42 @@
+package jugulum.desk.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import jugulum.book.store.BatchSummary;
+import jugulum.book.store.BatchSummary.State;
+import jugulum.book.store.Book;
+import jugulum.core.gold.Recovery;
+import jugulum.core.ledger.NetworkCheck;
+import jugulum.core.mass.StepClosure;
+import jugulum.desk.workbench.Worked;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class DemoBookTest {
+  @TempDir private Path folder;
+
+  @Test
+  void threeBatchesInThreeStates() {
+    Path file = folder.resolve("demo.book");
+    DemoBook.write(file);
+    try (Book book = Book.open(file, Clock.systemUTC())) {
+      book.verify();
+      List<BatchSummary> list = book.list();
+      assertThat(list).extracting(BatchSummary::state).containsExactlyInAnyOrder(State.CLOSED, State.UNDER_WAY, State.RECEIVED);
+      for (BatchSummary line : list) {
+        Worked worked = Worked.of(book.state(line.id()).batch().orElseThrow());
+        assertThat(NetworkCheck.findings(worked.batch())).isEmpty();
+        assertThat(worked.network().steps())
+            .allSatisfy(step -> assertThat(worked.sand().closure(step.id()).state()).as("%s %s", line.name(), step).isNotIn(StepClosure.State.OVER, StepClosure.State.SHORT));
+        if (line.state() == State.CLOSED) {
+          Recovery found = worked.gold().recovery(Recovery.Against.FOUND).orElseThrow();
+          assertThat(found.isAtMost()).as("every lot of the finished batch was looked at").isFalse();
+          assertThat(worked.gold().recovery(Recovery.Against.BOTH)).isPresent();
+        }
+      }
+    }
+  }
+}

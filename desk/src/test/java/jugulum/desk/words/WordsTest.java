@@ -1,0 +1,112 @@
+package jugulum.desk.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import jugulum.book.store.BatchSummary;
+import jugulum.book.store.BookProblem;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.Place;
+import jugulum.core.gold.Recovery;
+import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Refusal;
+import jugulum.core.mass.StepClosure;
+import jugulum.core.passes.Removal;
+import jugulum.core.units.MassText;
+import jugulum.core.units.MassUnit;
+import org.junit.jupiter.api.Test;
+
+class WordsTest {
+  private static final Pattern KEY = Pattern.compile("Words\\.(of|counted)\\(\\s*\"([a-zA-Z.-]+)\"(\\s*,\\s*[a-z][A-Za-z.]*\\((?:\\)|[a-z]+)?\\.?)?");
+
+  /** Keys the code names in full, found by reading it; keys it makes up are in the tests below. */
+  @Test
+  void everyKeyInTheCodeHasAText() throws IOException {
+    TreeSet<String> missing = new TreeSet<>();
+    try (Stream<Path> sources = Files.walk(Path.of("src/main/java"))) {
+      for (Path source : sources.filter(path -> path.toString().endsWith(".java")).toList()) {
+        Matcher key = KEY.matcher(Files.readString(source));
+        while (key.find()) {
+          boolean counted = key.group(1).equals("counted");
+          String whole = key.group(2) + (counted ? ".many" : "");
+          boolean madeUp = key.group(2).endsWith(".");
+          if (!madeUp && !has(whole) && !isPrefix(key.group(2))) {
+            missing.add(whole);
+          }
+        }
+      }
+    }
+    assertThat(missing).isEmpty();
+  }
+
+  private static boolean has(String key) {
+    try {
+      Words.of(key);
+      return true;
+    } catch (java.util.MissingResourceException none) {
+      return false;
+    }
+  }
+
+  private static boolean isPrefix(String prefix) {
+    return ENUMS.containsKey(prefix) || List.of("measure.kind", "lot.record", "view", "bucket", "board.column", "board.column.about", "board.spout", "port", "pass.from").contains(prefix);
+  }
+
+  private static final Map<String, Object[]> ENUMS =
+      Map.ofEntries(
+          Map.entry("refusal", Refusal.Reason.values()),
+          Map.entry("book", BookProblem.Kind.values()),
+          Map.entry("material", Material.values()),
+          Map.entry("machine", Machine.Kind.values()),
+          Map.entry("machine.short", Machine.Kind.values()),
+          Map.entry("medium", Process.MagnetRun.Medium.values()),
+          Map.entry("state", BatchSummary.State.values()),
+          Map.entry("place", Place.Kind.values()),
+          Map.entry("recovery", Recovery.Against.values()),
+          Map.entry("recovery.of", Recovery.Against.values()),
+          Map.entry("recovery.rests", Recovery.Against.values()),
+          Map.entry("closure", StepClosure.State.values()),
+          Map.entry("entry.mass", MassText.Why.values()),
+          Map.entry("account.settle", Material.values()),
+          Map.entry("lot.basis", jugulum.core.mass.LotMass.Basis.values()),
+          Map.entry("trapped", new Object[] {Removal.State.TOO_FEW_PASSES, Removal.State.NOTHING_CAUGHT, Removal.State.NOT_DECLINING}));
+
+  @Test
+  void everyConstantHasAText() {
+    ENUMS.forEach((prefix, constants) -> Stream.of(constants).forEach(constant -> assertThatCode(() -> Words.of(prefix, (Enum<?>) constant)).as(prefix).doesNotThrowAnyException()));
+  }
+
+  @Test
+  void everyQuantityHasAName() throws IOException {
+    Pattern checked = Pattern.compile("Check\\.\\w+\\(\"(\\w+)\"");
+    String model = Files.readString(Path.of("../core/src/main/java/jugulum/core/ledger/Measure.java"));
+    assertThat(checked.matcher(model).results().map(result -> "quantity." + result.group(1))).isNotEmpty().allMatch(WordsTest::has);
+  }
+
+  @Test
+  void figuresAreWrittenInTheUnitChosen() {
+    Figures grams = new Figures(MassUnit.GRAM);
+    assertThat(grams.gold(3_934)).isEqualTo("3.934 g");
+    assertThat(grams.gold(0.19)).isEqualTo("0.19 mg");
+    assertThat(grams.goldRange(new GoldRange(80, 33.1, 140))).isEqualTo("0.033 to 0.140 g");
+    assertThat(grams.sand(4_910)).isEqualTo("4.91 kg");
+    assertThat(grams.sand(212)).isEqualTo("212 g");
+    assertThat(new Figures(MassUnit.GRAIN).gold(2_154.56)).isEqualTo("33.25 gr");
+    assertThat(new Figures(MassUnit.TROY_OUNCE).gold(23_327.6)).isEqualTo("0.7500 ozt");
+    assertThat(new Figures(MassUnit.PENNYWEIGHT).sand(5_614)).isEqualTo("12.38 lb");
+    assertThat(new Figures(MassUnit.PENNYWEIGHT).sand(100)).isEqualTo("3.53 oz av");
+    assertThat(Figures.percent(0.917)).isEqualTo("91.7 %");
+    assertThat(grams.read(3.9, 0.001)).as("as many places as the scale has").isEqualTo("3.900 g");
+  }
+}
