@@ -3,6 +3,7 @@ package jugulum.desk.account;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.HPos;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -93,9 +94,11 @@ public final class AccountView extends BorderPane {
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
     String head = now.gold().head().map(gold -> figures.gold(gold.milligrams())).orElse("");
+    HBox line = new HBox(8, name, gap, figure, Parts.styled(new Label(Words.of("account.range", Figures.range(recovery))), "muted"));
+    line.setAlignment(Pos.BASELINE_LEFT);
     return new VBox(
         2,
-        new HBox(8, name, gap, figure, Parts.styled(new Label(Words.of("account.range", Figures.range(recovery))), "muted")),
+        line,
         Parts.sentence(Words.of("recovery.rests", recovery.against(), head), "muted"));
   }
 

@@ -28,6 +28,7 @@ final class BatchHeader extends HBox {
   private final Stat head = new Stat("header-head", "figure");
   private final Stat sand = new Stat("header-sand", "figure");
   private final Tooltip unseen = new Tooltip();
+  private final Tooltip whole = new Tooltip();
 
   BatchHeader() {
     getStyleClass().add("batch-header");
@@ -35,6 +36,8 @@ final class BatchHeader extends HBox {
     VBox whose = new VBox(2, name, about);
     whose.setMinWidth(ABOUT_WIDTH / 2);
     whose.setPrefWidth(ABOUT_WIDTH);
+    name.setTooltip(whole);
+    about.setTooltip(whole);
     getChildren().addAll(whose, gold, found, head, sand);
   }
 
@@ -62,6 +65,7 @@ final class BatchHeader extends HBox {
   void show(Worked now, Figures figures) {
     name.setText(now.batch().label().name());
     about.setText(about(now.batch()));
+    whole.setText(Words.of("header.whole", name.getText(), about.getText()));
     gold.show(now.gold().won().map(won -> figures.gold(won.milligrams())).orElse(Words.of("header.none")), Words.of("header.gold"));
     showRecovery(found, now, Recovery.Against.FOUND);
     showRecovery(head, now, Recovery.Against.HEAD);

@@ -26,6 +26,10 @@ final class GoldBar extends VBox {
   private final HBox bar = new HBox(2);
   private final Map<Place.Kind, Label> labels = new EnumMap<>(Place.Kind.class);
   private final Label nothing = Parts.sentence(Words.of("where.nothing"), "muted");
+
+  /** Tells of the parts too short for a text of their own, in their order. */
+  private final Label small = new Label();
+
   private final Label right = Parts.styled(new Label(), "muted");
 
   GoldBar() {
@@ -34,7 +38,9 @@ final class GoldBar extends VBox {
     bar.getStyleClass().add("gold-bar-segments");
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
-    getChildren().addAll(new HBox(Parts.styled(new Label(Words.of("where.title")), "muted"), gap, right), bar);
+    HBox above = new HBox(14, Parts.styled(new Label(Words.of("where.title")), "muted"), small, gap, right);
+    right.setMinWidth(Region.USE_PREF_SIZE);
+    getChildren().addAll(above, bar);
     bar.widthProperty().addListener((_, _, _) -> fit());
   }
 
@@ -73,6 +79,7 @@ final class GoldBar extends VBox {
 
   /** Long texts where they have room, short ones where not, none where even those would be cut. */
   private void fit() {
+    List<String> untold = new ArrayList<>();
     double free = bar.getWidth() - SHORTEST * segments.size();
     for (Segment segment : segments) {
       double width = SHORTEST + Math.max(0, free) * segment.share() - 2;
@@ -80,8 +87,13 @@ final class GoldBar extends VBox {
       segment.label().setPrefWidth(width);
       segment.label().setMaxWidth(width);
       boolean roomy = width > segment.longText().length() * 8.2 + 12;
-      segment.label().setText(roomy ? segment.longText() : width > ROOM_FOR_TEXT && width > segment.shortText().length() * 8.2 + 12 ? segment.shortText() : "");
+      String shown = roomy ? segment.longText() : width > ROOM_FOR_TEXT && width > segment.shortText().length() * 8.2 + 12 ? segment.shortText() : "";
+      segment.label().setText(shown);
+      if (shown.isEmpty()) {
+        untold.add(segment.longText());
+      }
     }
+    small.setText(String.join(" · ", untold));
   }
 
   private static String about(Worked worked, Figures figures) {

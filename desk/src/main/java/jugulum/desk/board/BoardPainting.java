@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.shape.Rectangle;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Lot;
@@ -18,7 +19,8 @@ import jugulum.desk.words.Words;
 /** Makes the nodes of a board, from the bottom layer to the top. */
 final class BoardPainting {
   private static final double SPOUT_OFFSET = 14;
-  private static final double NEXT_SPOUT = 96;
+  private static final double NEXT_SPOUT = 106;
+  private static final double NEXT_SPOUT_NARROW = 76;
   private static final double ROOMY_ROW = 66;
   private static final double THICK_ENOUGH_FOR_TEXT = 17;
 
@@ -116,7 +118,7 @@ final class BoardPainting {
       return;
     }
     int before = spoutsAt.merge(spout.from(), 1, Integer::sum) - 1;
-    double x = place.columnX(spout.from().column()) + SPOUT_OFFSET + before * NEXT_SPOUT;
+    double x = place.columnX(spout.from().column()) + SPOUT_OFFSET + before * (roomy() ? NEXT_SPOUT : NEXT_SPOUT_NARROW);
     double y = place.bandY(spout.from().row());
     boolean lower = before > 0 && place.rowHeight() >= ROOMY_ROW + 14;
     paintSpout(spout, onSpout, x, y, lower ? new Lowered(-NEXT_SPOUT, 17) : Lowered.NOT);
@@ -149,7 +151,7 @@ final class BoardPainting {
     if (spout.kind() == Flow.Spout.Kind.RESIDUE) {
       return;
     }
-    String text = texts.spout(spout);
+    String text = roomy() ? texts.spout(spout) : texts.spoutMass(spout);
     double labelX = x + thickness + 16 + lowered.x();
     double labelY = y + place.thickest() / 2 + 1 + lowered.y();
     stock.add(
@@ -158,6 +160,8 @@ final class BoardPainting {
           Label label = label(text, labelX, labelY, NEXT_SPOUT + 50, "spout-label");
           label.setMouseTransparent(false);
           label.setAccessibleRole(AccessibleRole.BUTTON);
+          label.setAccessibleText(texts.spout(spout));
+          label.setTooltip(new Tooltip(texts.spout(spout)));
           label.setOnMouseClicked(_ -> onSpout.accept(spout));
           return label;
         });
@@ -253,14 +257,18 @@ final class BoardPainting {
     double x = place.columnX(column) + 4;
     text(texts.rowName(cut), x, place.labelY(row) - 2, 130, "row-name");
     Optional<Lot> lot = texts.worked().network().lots().stream().filter(one -> one.cut().equals(cut) && isFirstOfRow(one.id())).findFirst();
-    boolean roomy = place.rowHeight() >= ROOMY_ROW;
-    if (roomy) {
+    if (roomy()) {
       text(texts.rowSizes(cut), x + 76, place.labelY(row) - 1, place.columnWidth(column) - 76, "row-sizes");
     }
     boolean waitsHere = board.at(new Cell(column, row)).filter(Station.Waiting.class::isInstance).isPresent();
     if (!waitsHere) {
-      rowMass(lot.map(one -> texts.mass(one.id())).orElse(""), lot.map(one -> grams(one.id())).orElse(0.0), row, x, roomy);
+      rowMass(lot.map(one -> texts.mass(one.id())).orElse(""), lot.map(one -> grams(one.id())).orElse(0.0), row, x);
     }
+  }
+
+  /** Narrow rows have no room for everything: sizes go, and what is set aside is told by its mass alone, beside the spout that shows its kind. */
+  private boolean roomy() {
+    return place.rowHeight() >= ROOMY_ROW;
   }
 
   private double grams(LotId lot) {
@@ -268,9 +276,9 @@ final class BoardPainting {
   }
 
   /** In the band where that is thick enough, else under it, or beside the cut's name where rows are narrow. */
-  private void rowMass(String mass, double grams, int row, double x, boolean roomy) {
+  private void rowMass(String mass, double grams, int row, double x) {
     double thickness = place.thickness(grams);
-    if (!roomy) {
+    if (!roomy()) {
       text(mass, x + 82, place.labelY(row) - 2, 84, "row-mass");
     } else if (thickness >= THICK_ENOUGH_FOR_TEXT) {
       text(mass, x + 2, place.bandY(row) - 10, 120, "row-mass-inside");

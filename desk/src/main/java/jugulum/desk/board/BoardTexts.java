@@ -130,6 +130,10 @@ record BoardTexts(Worked worked, Figures figures) {
     return Stream.of(what, mass).filter(part -> !part.isEmpty()).collect(Collectors.joining(" "));
   }
 
+  String spoutMass(Flow.Spout spout) {
+    return spout.grams() > 0 ? figures.sand(spout.grams()) : Words.of("mass.unknown");
+  }
+
   String gold(double mg) {
     return figures.gold(mg);
   }

@@ -57,8 +57,8 @@ public final class DemoBook {
     bench.done();
     bench.measure(coarse.get(1), new KnownGold(4, 2));
     won(bench, coarse.get(0), 40.3, 0.688, 0.689);
-    middle(bench, cuts.get(1), 4_610, 18, new double[] {6_200, 58.4, 6_105}, 6, 1.274, 1.273, 1.275);
-    middle(bench, cuts.get(2), 3_180, 31, new double[] {4_160, 37.9, 4_096}, 14, 0.571, 0.572);
+    middle(bench, cuts.get(1), 4_610, 18, new double[] {6_510, 58.4, 6_420}, 6, 1.274, 1.273, 1.275);
+    middle(bench, cuts.get(2), 3_180, 31, new double[] {4_380, 37.9, 4_318}, 14, 0.571, 0.572);
     bench.close();
   }
 
@@ -89,7 +89,7 @@ public final class DemoBook {
   }
 
   private void received() {
-    Bencher bench = new Bencher(book, RECEIVED, "Saltergill 3", "Saltergill, for the owner of the lease", "2026-11-12");
+    Bencher bench = new Bencher(book, RECEIVED, "Saltergill 3", "Saltergill lease, for its owner", "2026-11-12");
     bench.measure(bench.feed(), new SandWeight(31_600, 820, 0.11, 10));
   }
 

@@ -100,6 +100,10 @@ public final class LotList extends ListView<LotList.Row> {
   }
 
   private static final class Cell extends ListCell<Row> {
+    Cell() {
+      setPrefWidth(0);
+    }
+
     @Override
     protected void updateItem(Row row, boolean empty) {
       super.updateItem(row, empty);

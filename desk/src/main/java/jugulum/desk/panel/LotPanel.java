@@ -73,7 +73,7 @@ final class LotPanel extends Panel {
   @Override
   public void show(Worked worked, Figures figures) {
     Lot now = there(worked.network().lot(lot));
-    name.setText(Sentences.lot(now));
+    name.setText(Sentences.title(now));
     sizes.setText(Sentences.sizes(now.cut()));
     facts.getChildren().setAll(facts(worked, now, figures));
     readings.show(now.readings(), figures, !worked.batch().closed());

@@ -69,7 +69,9 @@ class StepPanel extends Panel {
 
   /** What is told of one output. */
   protected LotList.Row row(Lot lot, Worked worked, Figures figures) {
-    return Rows.of(lot, worked, figures);
+    boolean sameCut = worked.network().lots(there(worked.batch().step(step)).inputs()).stream().anyMatch(input -> input.cut().equals(lot.cut()));
+    String name = lot.name().isBlank() && sameCut ? Words.of("material", lot.material()) : Sentences.lot(lot);
+    return Rows.of(lot, name, List.of(Rows.mass(lot, worked, figures)), worked, figures);
   }
 
   @Override

@@ -1,6 +1,7 @@
 package jugulum.desk.words;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import jugulum.book.store.Book;
 import jugulum.book.store.BookProblem;
@@ -143,6 +144,12 @@ public final class Sentences {
       return material;
     }
     return lot.material() == Material.CUT ? lot.cut().notation() : Words.of("lot.named", material, lot.cut().notation());
+  }
+
+  /** A lot's name as a heading. */
+  public static String title(Lot lot) {
+    String name = lot(lot);
+    return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
   }
 
   /** Several lots, by name. */
