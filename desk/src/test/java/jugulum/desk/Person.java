@@ -28,6 +28,8 @@ import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import jugulum.book.store.Book;
 import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.LotId;
+import jugulum.desk.panel.Desk;
 import jugulum.desk.shell.FilePicker;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.theme.Theme;
@@ -197,6 +199,16 @@ public final class Person implements AutoCloseable {
   /** Types where the focus is. */
   public Person write(String text) {
     robot.write(text);
+    return settle();
+  }
+
+  /** Opens the panel of a lot, wherever on the board it stands. */
+  public Person open(int lot) {
+    on(
+        () -> {
+          ((Desk) scene.lookup("#panel-host")).openLot(new LotId(lot));
+          return null;
+        });
     return settle();
   }
 

@@ -47,7 +47,6 @@ public final class StartView extends VBox {
     this.head = new AssayForm(() -> workbench.figures().get());
     getStyleClass().addAll("page", "start-view");
     setId("start-view");
-    label.fields().forEach(field -> HBox.setHgrow(field, Priority.ALWAYS));
     VBox left = new VBox(10, Parts.section(Words.of("start.weight")), weight, Parts.sentence(Words.of("start.weight.about"), "muted"));
     VBox right = new VBox(10, Parts.section(Words.of("start.head")), head, Parts.sentence(Words.of("start.head.about"), "muted"));
     left.setPrefWidth(HALF);
@@ -58,7 +57,7 @@ public final class StartView extends VBox {
     getChildren()
         .addAll(
             Parts.styled(new javafx.scene.control.Label(Words.of("start.title")), "page-title"),
-            label.in(new HBox()),
+            label.inRow(),
             figures,
             Parts.advice("caution", "", Words.of("caution.lift")),
             Parts.row(Buttons.primary("start-batch", Words.of("start.start"), "Enter", this::start), Buttons.plain("cancel", Words.of("panel.back"), "Esc", onCancel)));

@@ -21,6 +21,7 @@ final class BoardPainting {
   private static final double SPOUT_OFFSET = 14;
   private static final double NEXT_SPOUT = 106;
   private static final double NEXT_SPOUT_NARROW = 76;
+  private static final double VIAL_MOUTH = 30;
   private static final double ROOMY_ROW = 66;
   private static final double THICK_ENOUGH_FOR_TEXT = 17;
 
@@ -196,7 +197,7 @@ final class BoardPainting {
     double y1 = place.bandY(thread.from().row());
     boolean intoVial = thread.to().column() == board.columns().size() - 1;
     double x2 = intoVial ? vialX() + 3 : place.columnX(thread.to().column()) + 10;
-    double y2 = intoVial ? vialTop() + 30 + 14.0 * thread.from().row() / Math.max(1, board.rows().size()) : place.bandY(thread.to().row());
+    double y2 = intoVial ? vialTop() + VIAL_MOUTH + 14.0 * thread.from().row() / Math.max(1, board.rows().size()) : place.bandY(thread.to().row());
     stock.add(List.of("thread", x1, y1, x2, y2, thickness), () -> BoardShapes.thread(x1, y1, x2, y2, thickness));
   }
 
@@ -307,7 +308,13 @@ final class BoardPainting {
   }
 
   private void gold(Cell cell, double mg) {
-    text(texts.gold(mg), place.columnX(cell.column()) + 4, place.labelY(cell.row()) - 1, 90, "gold-label");
+    double x = place.columnX(cell.column());
+    boolean threadRises = place.bandY(cell.row()) > vialTop() + VIAL_MOUTH + place.rowHeight() / 2;
+    if (threadRises) {
+      text(texts.gold(mg), x + 44, place.bandY(cell.row()) + 7, 90, "gold-label");
+    } else {
+      text(texts.gold(mg), x + 4, place.labelY(cell.row()) - 1, 90, "gold-label");
+    }
   }
 
   private void text(String text, double x, double y, double width, String style) {

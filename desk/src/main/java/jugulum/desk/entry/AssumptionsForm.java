@@ -2,7 +2,7 @@ package jugulum.desk.entry;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.layout.Pane;
+import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.specks.SpeckMass;
@@ -20,11 +20,16 @@ public final class AssumptionsForm {
     return List.of(tolerance, flatness, fineness);
   }
 
-  /** Puts the fields into a row or a column. */
-  public <P extends Pane> P in(P pane) {
-    pane.getStyleClass().add(pane instanceof VBox ? "form" : "form-row");
-    pane.getChildren().addAll(tolerance, flatness, fineness);
-    return pane;
+  /** The fields side by side. */
+  public Node inRow() {
+    return new FieldRow(fields());
+  }
+
+  /** The fields one below the other. */
+  public Node inColumn() {
+    VBox column = new VBox(tolerance, flatness, fineness);
+    column.getStyleClass().add("form");
+    return column;
   }
 
   /** What is asked for, the rest as it was; or nothing after saying at the field what is wrong. */

@@ -76,6 +76,12 @@ public final class EntryField<T> extends VBox {
     field.setAccessibleText(name);
   }
 
+  /** Takes the place where errors are told out of the field, to be shown elsewhere. */
+  Label takeError() {
+    getChildren().remove(error);
+    return error;
+  }
+
   /** The text field itself. */
   public TextField field() {
     return field;

@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import javafx.scene.layout.Pane;
+import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Label;
 import jugulum.desk.words.Words;
@@ -21,11 +21,16 @@ public final class LabelForm {
     return List.of(name, source, received);
   }
 
-  /** Puts the fields into a row or a column. */
-  public <P extends Pane> P in(P pane) {
-    pane.getStyleClass().add(pane instanceof VBox ? "form" : "form-row");
-    pane.getChildren().addAll(name, source, received);
-    return pane;
+  /** The fields side by side. */
+  public Node inRow() {
+    return new FieldRow(fields());
+  }
+
+  /** The fields one below the other. */
+  public Node inColumn() {
+    VBox column = new VBox(name, source, received);
+    column.getStyleClass().add("form");
+    return column;
   }
 
   /** The label, or nothing after saying at the field what is wrong. */

@@ -8,7 +8,6 @@ import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import jugulum.core.ledger.Measure;
 import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
@@ -39,10 +38,7 @@ public final class PassForm extends MeasureForm {
     from.selectedToggleProperty().addListener((_, before, now) -> keepOne(before, now));
     HBox choice = new HBox(fromSand, fromHeap);
     choice.getStyleClass().add("segments");
-    HBox amounts = new HBox(lifted, dropped, specks);
-    amounts.getStyleClass().add("form-row");
-    List.of(lifted, dropped, specks).forEach(field -> HBox.setHgrow(field, Priority.ALWAYS));
-    getChildren().addAll(choice, amounts);
+    getChildren().addAll(choice, new FieldRow(List.of(lifted, dropped, specks)));
   }
 
   private static void keepOne(Toggle before, Toggle now) {

@@ -4,8 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import jugulum.core.ledger.Measure;
 import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
@@ -23,11 +21,7 @@ public final class SandWeightForm extends MeasureForm {
     gross = new EntryField<>("gross", Words.of("form.gross"), Words.of("form.gross.hint"), typed -> Parsers.sand(sandUnit()).apply(typed));
     tare = new EntryField<>("tare", Words.of("form.tare"), Words.of("form.tare.hint"), Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
     moisture = new EntryField<>("moisture", Words.of("form.moisture"), Words.of("form.moisture.hint"), Parsers.optional(typed -> Parsers.percent(typed, 0, 99)));
-    HBox second = new HBox(tare, moisture);
-    second.getStyleClass().add("form-row");
-    HBox.setHgrow(tare, Priority.ALWAYS);
-    HBox.setHgrow(moisture, Priority.ALWAYS);
-    getChildren().addAll(gross, second);
+    getChildren().addAll(gross, new FieldRow(List.of(tare, moisture)));
   }
 
   @Override

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.stream.Stream;
-import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
@@ -32,10 +31,10 @@ final class BatchPanel extends Panel {
     getChildren()
         .addAll(
             Parts.heading(Words.of("batch.title"), ""),
-            label.in(new VBox()),
+            label.inColumn(),
             Parts.section(Words.of("batch.given")),
             Parts.sentence(Words.of("batch.given.about"), "muted"),
-            given.in(new VBox()),
+            given.inColumn(),
             Parts.row(
                 Buttons.primary("change-batch", Words.of("batch.change"), "Enter", this::change), Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)));
     Stream.concat(label.fields().stream(), given.fields().stream()).map(EntryField::field).forEach(field -> field.setOnAction(_ -> change()));

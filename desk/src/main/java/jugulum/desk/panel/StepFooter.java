@@ -24,6 +24,7 @@ final class StepFooter extends VBox {
   private final EntryField<String> reason =
       new EntryField<>("withdraw-reason", Words.of("step.withdraw.reason"), Words.of("step.withdraw.hint"), Parsers.text("refusal.REASON_MISSING"));
   private final Button done;
+  private final Label notesTitle = Parts.section(Words.of("step.notes"));
   private final Label mistakeTitle = Parts.section(Words.of("step.mistake"));
   private final VBox mistake;
   private boolean finished;
@@ -37,7 +38,7 @@ final class StepFooter extends VBox {
     reason.field().setOnAction(_ -> withdraw());
     mistake = new VBox(8, reason, Buttons.quiet("withdraw", Words.of("step.withdraw"), "", this::withdraw));
     mistake.getStyleClass().add("mistake");
-    getChildren().addAll(Parts.section(Words.of("step.notes")), notes, note, done, mistakeTitle, mistake);
+    getChildren().addAll(notesTitle, notes, note, done, mistakeTitle, mistake);
   }
 
   private void addNote(String text) {
@@ -62,6 +63,7 @@ final class StepFooter extends VBox {
     notes.getChildren().setAll(now.notes().stream().map(Note::text).map(text -> Parts.sentence(text, "note")).toList());
     boolean open = !worked.batch().closed();
     Parts.shown(notes, !now.notes().isEmpty());
+    Parts.shown(notesTitle, open || !now.notes().isEmpty());
     List.of(note, done, mistakeTitle, mistake).forEach(part -> Parts.shown(part, open));
   }
 }

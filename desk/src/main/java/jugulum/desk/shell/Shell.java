@@ -3,7 +3,9 @@ package jugulum.desk.shell;
 import java.time.Clock;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CompletionStage;
+import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -39,9 +41,10 @@ public final class Shell extends BorderPane {
   private final BatchFiles files;
   private FilePicker picker;
   private final BenchView bench;
-  private final BatchesView batches;
-  private final StartView start;
+  private final Map<View, Supplier<Node>> makers = new EnumMap<>(View.class);
   private final Map<View, Node> views = new EnumMap<>(View.class);
+  private final Supplier<StartView> startMaker;
+  private Optional<StartView> start = Optional.empty();
   private final Map<View, Button> tabs = new EnumMap<>(View.class);
   private final Button unit;
   private final Button closeBatch;
@@ -55,12 +58,11 @@ public final class Shell extends BorderPane {
     this.picker = picker;
     getStyleClass().add("shell");
     bench = new BenchView(workbench);
-    batches = new BatchesView(workbench, new FromBatches());
-    start = new StartView(workbench, clock, () -> show(View.BENCH), () -> show(View.BATCHES));
-    views.put(View.BENCH, bench);
-    views.put(View.ACCOUNT, new AccountView(workbench));
-    views.put(View.BATCHES, batches);
-    views.put(View.SHOP, new ShopView(workbench));
+    makers.put(View.BENCH, () -> bench);
+    makers.put(View.ACCOUNT, () -> new AccountView(workbench));
+    makers.put(View.BATCHES, () -> new BatchesView(workbench, new FromBatches()));
+    makers.put(View.SHOP, () -> new ShopView(workbench));
+    startMaker = () -> new StartView(workbench, clock, () -> show(View.BENCH), () -> show(View.BATCHES));
     unit = Buttons.quiet("unit", "", "Ctrl U", workbench::nextUnit);
     closeBatch = Buttons.quiet("close-batch", "", "", this::closeOrReopen);
     notice.setId("notice");
@@ -128,23 +130,25 @@ public final class Shell extends BorderPane {
     notice.getStyleClass().setAll("notice", said.fault() ? "notice-fault" : "notice-plain");
   }
 
-  /** Shows a view. */
+  /** Shows a view; each is made when it is first asked for, so that a start makes the bench only. */
   public void show(View view) {
     current = view;
-    setCenter(views.get(view));
+    setCenter(views.computeIfAbsent(view, asked -> makers.get(asked).get()));
     tabs.forEach((one, tab) -> tab.pseudoClassStateChanged(CURRENT, one == view));
-    switch (view) {
-      case BENCH -> bench.focusBoard();
-      case BATCHES -> batches.focusList();
-      case ACCOUNT, SHOP -> tabs.get(view).requestFocus();
+    switch (views.get(view)) {
+      case BenchView shown -> shown.focusBoard();
+      case BatchesView shown -> shown.focusList();
+      default -> tabs.get(view).requestFocus();
     }
   }
 
   /** Shows the form that starts a batch. */
   public void startBatch() {
-    setCenter(start);
+    StartView form = start.orElseGet(startMaker);
+    start = Optional.of(form);
+    setCenter(form);
     tabs.values().forEach(tab -> tab.pseudoClassStateChanged(CURRENT, false));
-    start.focusFirst();
+    form.focusFirst();
   }
 
   private void key(KeyEvent key) {
@@ -180,7 +184,7 @@ public final class Shell extends BorderPane {
     if (key.getTarget() instanceof TextInputControl field && (key.isShiftDown() ? field.isRedoable() : field.isUndoable())) {
       return false;
     }
-    if (current == View.SHOP && getCenter() == views.get(View.SHOP)) {
+    if (current == View.SHOP && getCenter() instanceof ShopView) {
       CompletionStage<Outcome> _ = key.isShiftDown() ? workbench.redoShop() : workbench.undoShop();
     } else {
       CompletionStage<Outcome> _ = key.isShiftDown() ? workbench.redo() : workbench.undo();
@@ -189,7 +193,7 @@ public final class Shell extends BorderPane {
   }
 
   private boolean leaveStart() {
-    if (getCenter() == start) {
+    if (getCenter() instanceof StartView) {
       show(View.BATCHES);
       return true;
     }

@@ -56,7 +56,7 @@ public final class ShopView extends BorderPane {
             Buttons.plain("add-screen", Words.of("shop.screen.add"), "", this::addOwn),
             Parts.section(Words.of("shop.given")),
             Parts.sentence(Words.of("shop.given.about"), "muted"),
-            given.in(new HBox()),
+            given.inRow(),
             Buttons.plain("assume", Words.of("shop.assume"), "", this::assume),
             said);
     ScrollPane scroll = new ScrollPane(content);

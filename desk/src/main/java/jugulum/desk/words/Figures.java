@@ -22,6 +22,9 @@ public record Figures(MassUnit unit) {
   /** The units a person can choose from, in the order the switch goes through them. */
   public static final List<MassUnit> CHOICE = List.of(MassUnit.GRAM, MassUnit.GRAIN, MassUnit.PENNYWEIGHT, MassUnit.TROY_OUNCE);
 
+  /** A speck of the finest cut still shows two digits with so many places in every unit. */
+  private static final int MOST_PLACES = 6;
+
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
   /** The next unit of {@link #CHOICE}. */
@@ -57,7 +60,9 @@ public record Figures(MassUnit unit) {
           case TROY_OUNCE -> 4;
           default -> 3;
         };
-    return fixed(unit.fromGrams(mg / 1000), places);
+    double likeAmount = Math.abs(unit.fromGrams(like / 1000));
+    int needed = likeAmount > 0 && likeAmount < 0.1 ? 1 - (int) Math.floor(Math.log10(likeAmount)) : 0;
+    return fixed(unit.fromGrams(mg / 1000), Math.clamp(needed, places, MOST_PLACES));
   }
 
   /** A range of gold given in milligrams, "0.4 to 2.6 mg". */

@@ -25,16 +25,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import jugulum.core.ledger.Batch;
-import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.NetworkCheck;
 import jugulum.desk.Person;
-import jugulum.desk.panel.Desk;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** One bucket of concentrate from receiving to recovery, by keyboard and mouse, then closed and opened again. */
 @ExtendWith(ApplicationExtension.class)
@@ -145,9 +142,7 @@ class WholeBatchTest {
   }
 
   private static void look(Person person, int lot) {
-    WaitForAsyncUtils.waitForAsyncFx(
-        5_000, () -> ((Desk) person.root().lookup("#panel-host")).openLot(new LotId(lot)));
-    person.settle().click("measure-1");
+    person.open(lot).click("measure-1");
     person.type("specks", "2").type("share", "10 %").press(ENTER);
   }
 

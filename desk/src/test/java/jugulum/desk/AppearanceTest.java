@@ -1,0 +1,174 @@
+package jugulum.desk;
+
+import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.DIGIT1;
+import static javafx.scene.input.KeyCode.DIGIT2;
+import static javafx.scene.input.KeyCode.DIGIT3;
+import static javafx.scene.input.KeyCode.DIGIT4;
+import static javafx.scene.input.KeyCode.N;
+import static javafx.scene.input.KeyCode.T;
+import static javafx.scene.input.KeyCode.U;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Control;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
+import jugulum.desk.demo.DemoBook;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.framework.junit5.ApplicationExtension;
+
+/** Every view at 1280 x 800 on the demo data: nothing cut off, nothing mute, nothing too small to read. */
+@ExtendWith(ApplicationExtension.class)
+class AppearanceTest {
+  private static final double SMALLEST_TYPE = 14;
+
+  @TempDir private Path folder;
+  private Path book;
+
+  @BeforeEach
+  void writeTheDemo() {
+    book = folder.resolve("demo.book");
+    DemoBook.write(book);
+  }
+
+  private interface Look {
+    void at(Person person, String where);
+  }
+
+  /** Walks through the views in both themes, and once in another unit. */
+  private void everywhere(Look look) {
+    try (Person person = Person.at(book)) {
+      for (String theme : List.of("dark", "light")) {
+        for (KeyCode view : List.of(DIGIT2, DIGIT3, DIGIT4, N, DIGIT1)) {
+          person.press(CONTROL, view);
+          look.at(person, theme + " " + view);
+        }
+        for (String station : List.of("station-1-0", "station-2-4", "station-3-2", "station-3-1", "station-4-3", "station-2-5", "station-0-0", "bucket-TAILINGS")) {
+          person.click(station);
+          look.at(person, theme + " " + station);
+        }
+        person.press(CONTROL, T);
+        person.press(CONTROL, U);
+      }
+    }
+  }
+
+  private static List<Node> visible(Node node, List<Node> found) {
+    if (node.isVisible() && node.getOpacity() > 0) {
+      found.add(node);
+      if (node instanceof Parent parent) {
+        parent.getChildrenUnmodifiable().forEach(child -> visible(child, found));
+      }
+    }
+    return found;
+  }
+
+  private static List<Node> visible(Person person) {
+    return visible(person.root(), new ArrayList<>());
+  }
+
+  private static boolean inside(Node node, Class<?> kind) {
+    for (Node parent = node.getParent(); parent != null; parent = parent.getParent()) {
+      if (kind.isInstance(parent)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  @Test
+  void noTextIsCutOff() {
+    everywhere(
+        (person, where) -> {
+          for (Node node : visible(person)) {
+            if (node instanceof Text text && text.getParent() instanceof Labeled labeled) {
+              assertThat(text.getText()).as("%s: %s", where, labeled.getText()).doesNotEndWith("...").doesNotEndWith("…");
+            }
+          }
+        });
+  }
+
+  @Test
+  void noTypeIsTooSmall() {
+    everywhere(
+        (person, where) -> {
+          for (Node node : visible(person)) {
+            if (node instanceof Text text && !text.getText().isBlank()) {
+              assertThat(text.getFont().getSize()).as("%s: %s", where, text.getText()).isGreaterThanOrEqualTo(SMALLEST_TYPE);
+              assertThat(text.getFont().getFamily()).as("%s: %s", where, text.getText()).isEqualTo("B612");
+            }
+          }
+        });
+  }
+
+  @Test
+  void whatCanHaveTheFocusHasANameAndARole() {
+    everywhere(
+        (person, where) -> {
+          for (Node node : visible(person)) {
+            boolean wanted = node.isFocusTraversable() && !node.isDisabled() && !(node instanceof ScrollBar) && !(node instanceof ScrollPane);
+            if (wanted) {
+              String name = node.getAccessibleText();
+              String shown = node instanceof Labeled labeled ? labeled.getText() : "";
+              boolean named = name != null && !name.isBlank() || shown != null && !shown.isBlank() || node instanceof ListView;
+              assertThat(named).as("%s: %s %s has a name", where, node.getClass().getSimpleName(), node.getId()).isTrue();
+              assertThat(node.getAccessibleRole()).as("%s: %s has a role", where, node.getId()).isNotNull();
+            }
+          }
+        });
+  }
+
+  @Test
+  void nothingSticksOutOfTheWindowAndNothingScrollsSideways() {
+    everywhere(
+        (person, where) -> {
+          for (Node node : visible(person)) {
+            if (node instanceof Control && !inside(node, ScrollPane.class) && !inside(node, ListView.class)) {
+              Bounds bounds = node.localToScene(node.getLayoutBounds());
+              assertThat(bounds.getMaxX()).as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId()).isLessThanOrEqualTo(1281);
+              assertThat(bounds.getMaxY()).as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId()).isLessThanOrEqualTo(801);
+            }
+            if (node instanceof ScrollBar bar && bar.getOrientation() == javafx.geometry.Orientation.HORIZONTAL) {
+              assertThat(bar.getWidth() > 0 && bar.getHeight() > 0 && bar.getVisibleAmount() < bar.getMax() - bar.getMin() - 1e-9 && bar.isVisible())
+                  .as("%s: a horizontal scroll bar in %s", where, bar.getParent())
+                  .isFalse();
+            }
+          }
+        });
+  }
+
+  /** The writings of one row of the board must not lie over each other. */
+  @Test
+  void writingsOnTheBoardDoNotOverlap() {
+    try (Person person = Person.at(book)) {
+      List<Label> labels =
+          visible(person).stream().filter(Label.class::isInstance).map(Label.class::cast).filter(label -> label.getParent() != null && label.getParent().getStyleClass().contains("board-pane")).toList();
+      assertThat(labels).hasSizeGreaterThan(30);
+      for (Label one : labels) {
+        for (Label other : labels) {
+          if (one != other && !one.getText().isBlank() && !other.getText().isBlank()) {
+            Bounds here = one.getBoundsInParent();
+            Bounds there = other.getBoundsInParent();
+            double across = Math.min(here.getMaxX(), there.getMaxX()) - Math.max(here.getMinX(), there.getMinX());
+            double down = Math.min(here.getMaxY(), there.getMaxY()) - Math.max(here.getMinY(), there.getMinY());
+            assertThat(across > 1 && down > 3).as("“%s” over “%s”", one.getText(), other.getText()).isFalse();
+          }
+        }
+      }
+    }
+  }
+}
