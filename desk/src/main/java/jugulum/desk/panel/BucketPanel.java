@@ -27,7 +27,7 @@ public final class BucketPanel extends Panel {
   public BucketPanel(String title, Function<Worked, List<LotId>> which, Desk desk) {
     this.title = title;
     this.which = which;
-    list = new LotList("bucket-lots", desk::openLot);
+    list = new LotList("bucket-lots", LotList.Names.OVER_FIGURES, desk::openLot);
     getChildren()
         .addAll(
             Parts.heading(title, ""),

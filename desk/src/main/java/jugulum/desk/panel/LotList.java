@@ -11,12 +11,14 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.words.Words;
 
 /** A short list of lots with a few figures each. Up and down choose one, O or a double click opens it. */
 public final class LotList extends ListView<LotList.Row> {
   private static final double ROW = 38;
+  private static final double TALL_ROW = 58;
   private static final double FIGURE = 70;
   private static final double GOLD = 96;
 
@@ -36,12 +38,29 @@ public final class LotList extends ListView<LotList.Row> {
     }
   }
 
+  /** How much room a lot's name gets. */
+  public enum Names {
+    /** Short names, in one line with the figures. */
+    BESIDE_FIGURES(ROW),
+    /** Long names, over the figures. */
+    OVER_FIGURES(TALL_ROW);
+
+    private final double row;
+
+    Names(double row) {
+      this.row = row;
+    }
+  }
+
+  private final Names names;
+
   /** Makes an empty list. */
-  public LotList(String id, Consumer<LotId> onOpen) {
+  public LotList(String id, Names names, Consumer<LotId> onOpen) {
+    this.names = names;
     setId(id);
     getStyleClass().add("lot-list");
-    setFixedCellSize(ROW);
-    setCellFactory(_ -> new Cell());
+    setFixedCellSize(names.row);
+    setCellFactory(_ -> new Cell(names));
     setOnMouseClicked(
         click -> {
           if (click.getButton() == MouseButton.PRIMARY && click.getClickCount() == 2) {
@@ -76,8 +95,9 @@ public final class LotList extends ListView<LotList.Row> {
   public void show(List<Row> rows) {
     Optional<LotId> before = chosen();
     getItems().setAll(rows);
-    setPrefHeight(rows.size() * ROW + 4);
-    setMinHeight(rows.size() * ROW + 4);
+    double height = rows.size() * names.row + 4;
+    setPrefHeight(height);
+    setMinHeight(height);
     before.ifPresent(this::choose);
     if (getSelectionModel().isEmpty() && !rows.isEmpty()) {
       getSelectionModel().select(rows.stream().filter(Row::open).findFirst().orElse(rows.getFirst()));
@@ -100,7 +120,10 @@ public final class LotList extends ListView<LotList.Row> {
   }
 
   private static final class Cell extends ListCell<Row> {
-    Cell() {
+    private final Names names;
+
+    Cell(Names names) {
+      this.names = names;
       setPrefWidth(0);
     }
 
@@ -116,7 +139,7 @@ public final class LotList extends ListView<LotList.Row> {
       name.setMinWidth(60);
       Region gap = new Region();
       HBox.setHgrow(gap, Priority.ALWAYS);
-      HBox line = new HBox(name, gap);
+      HBox line = names == Names.OVER_FIGURES ? new HBox(gap) : new HBox(name, gap);
       line.getStyleClass().add("lot-line");
       for (String figure : row.figures()) {
         Label label = Parts.styled(new Label(figure), "lot-figure");
@@ -126,7 +149,7 @@ public final class LotList extends ListView<LotList.Row> {
       Label gold = Parts.styled(new Label(row.gold()), "lot-gold");
       gold.setMinWidth(row.told() ? GOLD : 0);
       line.getChildren().add(gold);
-      setGraphic(line);
+      setGraphic(names == Names.OVER_FIGURES ? new VBox(2, name, line) : line);
       setAccessibleText(Words.of("lot-list.spoken", row.name(), String.join(", ", row.figures()), row.gold()));
     }
   }

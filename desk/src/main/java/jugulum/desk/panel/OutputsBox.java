@@ -26,7 +26,7 @@ final class OutputsBox extends VBox {
   OutputsBox(Desk desk) {
     this.desk = desk;
     getStyleClass().add("outputs");
-    list = new LotList("outputs", desk::openLot);
+    list = new LotList("outputs", LotList.Names.BESIDE_FIGURES, desk::openLot);
     weigh =
         new RecordBox(
                 "weigh", Words.of("outputs.weigh"), new SandWeightForm(desk.figures()), measure -> desk.submit(new Edit.RecordOnLot(list.chosen().orElseThrow(), measure)))

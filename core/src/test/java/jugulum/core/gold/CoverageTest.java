@@ -1,0 +1,52 @@
+package jugulum.core.gold;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Random;
+import jugulum.core.gold.Recovery.Against;
+import jugulum.core.ledger.Bench;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.mass.SandAccount;
+import jugulum.core.specks.SpeckMass;
+import org.hipparchus.distribution.discrete.PoissonDistribution;
+import org.junit.jupiter.api.Test;
+
+/** Batches with a known truth and noisy looks at their tailings: the 95 % range must hold the truth about 95 times in a hundred. */
+class CoverageTest {
+  private static final int BATCHES = 300;
+  private static final double SHARE = 0.05;
+
+  @Test
+  void theRangeOfRecoveryHoldsTheTruthAsOftenAsItSays() {
+    Random random = new Random(42);
+    int held = 0;
+    for (int i = 0; i < BATCHES; i++) {
+      double expectedSpecks = 40 + random.nextInt(400);
+      double wonG = 0.5 + random.nextDouble();
+      int seen = sample(random, expectedSpecks * SHARE);
+      double speckMg = SpeckMass.meanMg(0.60, 0.25, 0.3, 17.5);
+      double truth = wonG * 1000 / (wonG * 1000 + expectedSpecks * speckMg);
+      Recovery recovery = recovery(wonG * (1 + 0.001 * random.nextGaussian()), seen);
+      held += recovery.low() <= truth && truth <= recovery.high() ? 1 : 0;
+    }
+    double percent = 100.0 * held / BATCHES;
+    System.out.printf("recovery: the 95 %% range held the truth in %.1f %% of %d batches%n", percent, BATCHES);
+    assertThat(percent).isBetween(92.0, 98.0);
+  }
+
+  /** A Poisson count by the inverse of its distribution function, from the library. */
+  private static int sample(Random random, double mean) {
+    return new PoissonDistribution(mean).inverseCumulativeProbability(random.nextDouble());
+  }
+
+  private static Recovery recovery(double wonG, int seen) {
+    Bench bench = Bench.started().weighs(1, 10_000).runs(new Process.Finishing(), List.of(1), Material.GOLD, Material.RESIDUE);
+    bench.measures(2, new Measure.GoldWeight(wonG, 0.001)).measures(3, new Measure.SpeckCount(seen, SHARE));
+    Network network = Network.of(bench.batch());
+    return GoldAccount.of(network, SandAccount.of(network)).recovery(Against.FOUND).orElseThrow();
+  }
+}
