@@ -7,7 +7,6 @@ import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.ExecutorService;
@@ -87,7 +86,7 @@ public final class MeasureSpeed {
   }
 
   private static Scene window(Workbench workbench) {
-    Scene scene = new Scene(new Shell(workbench, Clock.systemUTC(), new NoFiles()), 1280, 800);
+    Scene scene = new Scene(new Shell(workbench, Clock.systemUTC(), FilePicker.NOBODY), 1280, 800);
     Theme.dress(scene, workbench);
     Stage stage = new Stage();
     stage.setX(0);
@@ -136,17 +135,5 @@ public final class MeasureSpeed {
     }
     Arrays.sort(millis);
     System.out.printf(Locale.ROOT, "%-70s median %7.2f ms   best %7.2f   worst %7.2f%n", what, millis[runs / 2], millis[0], millis[runs - 1]);
-  }
-
-  private static final class NoFiles implements FilePicker {
-    @Override
-    public Optional<Path> toOpen() {
-      return Optional.empty();
-    }
-
-    @Override
-    public Optional<Path> toSave(String suggestion) {
-      return Optional.empty();
-    }
   }
 }

@@ -113,7 +113,9 @@ public final class Book implements AutoCloseable {
           connection,
           () -> {
             Schema.bringUp(connection, path);
-            return new Book(path, clock, connection, Optional.of(lock), Optional.empty());
+            Book book = new Book(path, clock, connection, Optional.of(lock), Optional.empty());
+            book.replaceLostSnapshots();
+            return book;
           });
     } catch (SQLException | RuntimeException problem) {
       lock.close();
@@ -356,8 +358,20 @@ public final class Book implements AutoCloseable {
     handle.createQuery("PRAGMA max_page_count = " + pages).mapTo(Integer.class).one();
   }
 
-  /** Makes every snapshot again from the journal, for a book whose snapshots were lost. */
-  public void rebuildSnapshots() {
+  /** A damaged book opens all the same, so that what is whole can be seen; {@link #verify} says what is wrong with it. */
+  private void replaceLostSnapshots() {
+    try {
+      if (snapshots.someMissing()) {
+        rebuildSnapshots();
+      }
+    } catch (RuntimeException damage) {
+      if (Faults.of(damage, path).kind() != Kind.DAMAGED) {
+        throw damage;
+      }
+    }
+  }
+
+  private void rebuildSnapshots() {
     writing(
         () -> {
           for (String stream : handle.createQuery("SELECT DISTINCT stream FROM journal WHERE stream <> 'shop'").mapTo(String.class).list()) {

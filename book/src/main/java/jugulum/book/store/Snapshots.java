@@ -36,6 +36,14 @@ final class Snapshots {
         .list();
   }
 
+  /** Whether a batch of the journal has no snapshot. */
+  boolean someMissing() {
+    return handle
+        .createQuery("SELECT EXISTS (SELECT 1 FROM journal WHERE stream <> 'shop' AND stream NOT IN (SELECT stream FROM snapshot))")
+        .mapTo(Boolean.class)
+        .one();
+  }
+
   /** One batch. */
   Optional<BatchSummary> one(BatchId id) {
     return handle.createQuery(LINE + " WHERE stream = ?").bind(0, id.value().toString()).map((row, _) -> summary(row)).findOne();

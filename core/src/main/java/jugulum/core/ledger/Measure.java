@@ -16,14 +16,6 @@ public sealed interface Measure {
     return this instanceof Pass ? Place.STEP : Place.LOT;
   }
 
-  /** Whether this says how much gold a lot holds. */
-  default boolean isGoldEvidence() {
-    return switch (this) {
-      case GoldWeight _, SpeckCount _, Assay _, KnownGold _ -> true;
-      case SandWeight _, Fineness _, Pass _ -> false;
-    };
-  }
-
   /**
    * The weight of a container with its material.
    *

@@ -26,11 +26,11 @@ import jugulum.desk.workbench.Worked;
  * @param rows the cuts, coarse first
  * @param stations what one can walk to, header first, then row by row from the left
  * @param flows bands, spouts, threads and returns
- * @param goldByRow gold weighed in the finish cells, in milligrams, by cell
+ * @param goldByCell gold weighed in the finish cells, in milligrams, by cell
  * @param goldMg all gold weighed, in milligrams
  */
 public record BoardModel(
-    List<Column> columns, List<Cut> rows, List<Station> stations, List<Flow> flows, Map<Cell, Double> goldByRow, double goldMg) {
+    List<Column> columns, List<Cut> rows, List<Station> stations, List<Flow> flows, Map<Cell, Double> goldByCell, double goldMg) {
 
   /** Lays a batch out. */
   public static BoardModel of(Worked worked) {

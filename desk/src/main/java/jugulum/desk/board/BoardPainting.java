@@ -49,7 +49,7 @@ final class BoardPainting {
     headings();
     rowLabels();
     statuses();
-    board.goldByRow().forEach(this::gold);
+    board.goldByCell().forEach(this::gold);
   }
 
   private void feedBlock() {
@@ -299,7 +299,7 @@ final class BoardPainting {
         continue;
       }
       boolean waiting = station instanceof Station.Waiting;
-      boolean goldHere = board.goldByRow().containsKey(cell);
+      boolean goldHere = board.goldByCell().containsKey(cell);
       if (!goldHere) {
         double y = waiting ? place.bandY(cell.row()) - 10 : place.labelY(cell.row()) - 1;
         text(texts.status(station), place.columnX(cell.column()) + 4, y, place.columnWidth(cell.column()), "status");

@@ -76,7 +76,7 @@ final class Shots {
 
   private void open(ExecutorService bookThread) {
     workbench = new Workbench(Book.open(book, DEMO_DAY), bookThread, Platform::runLater);
-    shell = new Shell(workbench, DEMO_DAY, new NoFiles());
+    shell = new Shell(workbench, DEMO_DAY, FilePicker.NOBODY);
     scene = new Scene(shell, Window.WIDTH, Window.HEIGHT);
     Theme.dress(scene, workbench);
     Stage stage = new Stage();
@@ -127,18 +127,5 @@ final class Shots {
 
   private static void await(Supplier<CompletionStage<?>> what) {
     CompletableFuture.supplyAsync(what, Platform::runLater).thenCompose(stage -> stage.thenApply(_ -> List.of())).join();
-  }
-
-  /** Pictures need no files. */
-  private static final class NoFiles implements FilePicker {
-    @Override
-    public Optional<Path> toOpen() {
-      return Optional.empty();
-    }
-
-    @Override
-    public Optional<Path> toSave(String suggestion) {
-      return Optional.empty();
-    }
   }
 }

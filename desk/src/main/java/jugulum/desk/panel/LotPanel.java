@@ -12,9 +12,11 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.LotMass;
+import jugulum.core.specks.PoissonRange;
 import jugulum.desk.entry.AssayForm;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.GoldWeightForm;
@@ -30,6 +32,8 @@ import jugulum.desk.words.Words;
 
 /** One container of material: its readings, what is known of its gold, what can be done with it next. */
 final class LotPanel extends Panel {
+  private static final double CONFIDENCE = 0.95;
+
   private final LotId lot;
   private final Desk desk;
   private final Label name = Parts.styled(new Label(), "panel-title");
@@ -111,10 +115,21 @@ final class LotPanel extends Panel {
     if (gold.isPresent()) {
       lines.add(Parts.line(Words.of("lot.gold.line"), Words.of("lot.gold", figures.gold(gold.get().milligrams())), "gold-text"));
       lines.add(Parts.sentence(Words.of("lot.gold.range", figures.goldRange(gold.get())), "muted"));
+      now.latest(Measure.SpeckCount.class).map(LotPanel::specks).ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
     } else if (worked.network().taker(lot).isEmpty()) {
       lines.add(Parts.advice("fault", "", Words.of("lot.unseen.long")));
     }
     return lines;
+  }
+
+  /** The specks there can be in the whole lot by the count alone; seeing none is a bound, never none. */
+  private static String specks(Measure.SpeckCount count) {
+    double share = count.shareChecked();
+    if (count.specks() == 0) {
+      return Words.of("lot.specks.none", Figures.fixed(PoissonRange.boundWhenNoneSeen(CONFIDENCE) / share, 0));
+    }
+    PoissonRange range = PoissonRange.of(count.specks(), CONFIDENCE);
+    return Words.of("lot.specks", Figures.fixed(range.low() / share, 0), Figures.fixed(range.high() / share, 0));
   }
 
   private void addEntry(Lot now) {

@@ -23,10 +23,7 @@ final class PassList extends GridPane {
   private static final double LONGEST_BAR = 56;
 
   private final Consumer<Reading> onCorrect;
-  private Shown shown = new Shown(List.of(), null, false);
-
-  /** What was drawn last: drawing the same again would cost more than comparing. */
-  private record Shown(List<Reading> readings, Figures figures, boolean mayCorrect) {}
+  private ShownReadings shown = ShownReadings.NONE;
 
   PassList(Consumer<Reading> onCorrect) {
     this.onCorrect = onCorrect;
@@ -41,7 +38,7 @@ final class PassList extends GridPane {
   }
 
   void show(List<Reading> readings, Figures figures, boolean mayCorrect) {
-    Shown now = new Shown(readings, figures, mayCorrect);
+    ShownReadings now = new ShownReadings(readings, figures, mayCorrect);
     if (now.equals(shown)) {
       return;
     }

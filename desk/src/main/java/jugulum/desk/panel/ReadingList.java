@@ -15,10 +15,7 @@ import jugulum.desk.words.Words;
 /** Readings as they were recorded; those that no longer count stand struck through with their reason. */
 final class ReadingList extends VBox {
   private final Consumer<Reading> onCorrect;
-  private Shown shown = new Shown(List.of(), null, false);
-
-  /** What was drawn last: drawing the same again would cost more than comparing. */
-  private record Shown(List<Reading> readings, Figures figures, boolean mayCorrect) {}
+  private ShownReadings shown = ShownReadings.NONE;
 
   ReadingList(Consumer<Reading> onCorrect) {
     this.onCorrect = onCorrect;
@@ -26,7 +23,7 @@ final class ReadingList extends VBox {
   }
 
   void show(List<Reading> readings, Figures figures, boolean mayCorrect) {
-    Shown now = new Shown(readings, figures, mayCorrect);
+    ShownReadings now = new ShownReadings(readings, figures, mayCorrect);
     if (now.equals(shown)) {
       return;
     }

@@ -39,7 +39,7 @@ public final class Shell extends BorderPane {
 
   private final Workbench workbench;
   private final BatchFiles files;
-  private FilePicker picker;
+  private final FilePicker picker;
   private final BenchView bench;
   private final Map<View, Supplier<Node>> makers = new EnumMap<>(View.class);
   private final Map<View, Node> views = new EnumMap<>(View.class);
@@ -224,10 +224,5 @@ public final class Shell extends BorderPane {
 
   private void importBatch() {
     picker.toOpen().ifPresent(files::read);
-  }
-
-  /** Replaces what asks for files. */
-  public void askFilesWith(FilePicker other) {
-    picker = other;
   }
 }

@@ -84,7 +84,7 @@ class BoardModelTest {
     bench.table(5, Material.CONCENTRATE, Material.TAILINGS).finishes(6).measures(8, new Measure.GoldWeight(1.2, 0.001));
     BoardModel board = of(bench);
     assertThat(board.flows(Flow.Thread.class)).hasSize(3).allMatch(thread -> thread.share() == 1);
-    assertThat(board.goldByRow()).containsValue(1_200.0);
+    assertThat(board.goldByCell()).containsValue(1_200.0);
   }
 
   @Test

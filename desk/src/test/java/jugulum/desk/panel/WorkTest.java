@@ -141,6 +141,17 @@ class WorkTest {
   }
 
   @Test
+  void seeingNoSpeckIsABoundNeverNone() {
+    try (Person person = Person.at(book)) {
+      int cut = person.batch().steps().get(1).outputs().getLast().number();
+      person.open(cut).click("measure-1").type("specks", "0").type("share", "5").press(ENTER);
+      assertThat(person.text("lot-facts")).as("2.996 ÷ 0.05, one-sided 95 % (Garwood 1936)").contains("fewer than 60 specks");
+      person.type("specks", "3").type("share", "10").press(ENTER);
+      assertThat(person.text("lot-facts")).as("0.619 and 8.767 ÷ 0.1").contains("6 to 88 specks");
+    }
+  }
+
+  @Test
   void assaysOfFeedConcentrateAndTailingsTellARecoveryOfTheirOwn() {
     try (Person person = Person.at(book)) {
       Step bowl = person.batch().steps().stream().filter(step -> step.id().number() == 11).findFirst().orElseThrow();

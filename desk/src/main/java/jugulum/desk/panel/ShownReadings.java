@@ -1,0 +1,17 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import jugulum.core.ledger.Reading;
+import jugulum.desk.words.Figures;
+
+/**
+ * What a list of readings drew last: drawing the same again would cost more than comparing.
+ *
+ * @param readings the readings
+ * @param figures how they are written
+ * @param mayCorrect whether they can be corrected
+ */
+record ShownReadings(List<Reading> readings, Figures figures, boolean mayCorrect) {
+  /** Before anything is drawn. */
+  static final ShownReadings NONE = new ShownReadings(List.of(), null, false);
+}
