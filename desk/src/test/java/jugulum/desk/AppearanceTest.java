@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Bounds;
+import javafx.geometry.Orientation;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Control;
@@ -24,6 +25,7 @@ import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
+import jugulum.desk.board.ThroatBoard;
 import jugulum.desk.demo.DemoBook;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -142,13 +144,30 @@ class AppearanceTest {
               assertThat(bounds.getMaxX()).as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId()).isLessThanOrEqualTo(1281);
               assertThat(bounds.getMaxY()).as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId()).isLessThanOrEqualTo(801);
             }
-            if (node instanceof ScrollBar bar && bar.getOrientation() == javafx.geometry.Orientation.HORIZONTAL) {
+            if (node instanceof ScrollBar bar && bar.getOrientation() == Orientation.HORIZONTAL) {
               assertThat(bar.getWidth() > 0 && bar.getHeight() > 0 && bar.getVisibleAmount() < bar.getMax() - bar.getMin() - 1e-9 && bar.isVisible())
                   .as("%s: a horizontal scroll bar in %s", where, bar.getParent())
                   .isFalse();
             }
           }
         });
+  }
+
+  /** The very frame that shows another batch must be styled: new parts of the board come in while the window is being laid out. */
+  @Test
+  void anotherBatchIsStyledInItsFirstFrame() {
+    try (Person person = Person.at(book)) {
+      for (String name : List.of("Tarnbeck 7", "Saltergill 3", "Fernhollow 12")) {
+        person.openInOneFrame(name);
+        List<Text> writings =
+            visible(person).stream().filter(Text.class::isInstance).map(Text.class::cast).filter(text -> inside(text, ThroatBoard.class) && !text.getText().isBlank()).toList();
+        assertThat(writings).hasSizeGreaterThan(8);
+        for (Text writing : writings) {
+          assertThat(writing.getFont().getFamily()).as(writing.getText()).isEqualTo("B612");
+          assertThat(((Labeled) writing.getParent()).getWidth()).as(writing.getText()).isPositive();
+        }
+      }
+    }
   }
 
   /** The writings of one row of the board must not lie over each other. */

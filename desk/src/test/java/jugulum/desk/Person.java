@@ -11,6 +11,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletionStage;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -210,6 +211,22 @@ public final class Person implements AutoCloseable {
           return null;
         });
     return settle();
+  }
+
+  /** Puts a batch on the bench and lays the window out once, as the next frame does. */
+  public void openInOneFrame(String name) {
+    var batch = workbench.batches().get().stream().filter(one -> one.name().equals(name)).findFirst().orElseThrow();
+    CompletionStage<Void> shown =
+        on(
+            () ->
+                workbench
+                    .open(batch.id())
+                    .thenRun(
+                        () -> {
+                          scene.getRoot().applyCss();
+                          scene.getRoot().layout();
+                        }));
+    shown.toCompletableFuture().join();
   }
 
   /** What a thing says, its parts together. */

@@ -44,6 +44,9 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
       drawnWidth = width;
       drawnHeight = height;
       draw();
+      // Nodes that come in while the window is being laid out missed this frame's styling; without it they would flash up black.
+      pane.applyCss();
+      pane.layout();
     }
     focusIfWanted();
   }
