@@ -33,6 +33,7 @@ final class Draws {
   /** The mean, exact where it is known without drawing, else NaN until it is asked for. */
   private double mean;
 
+  private double variance = Double.NaN;
   private GoldRange range;
 
   private Draws(double[] milligrams) {
@@ -159,9 +160,17 @@ final class Draws {
     return mean;
   }
 
+  /** The variance; worked out once. */
   double variance() {
-    double mean = mean();
-    return Arrays.stream(milligrams).map(mg -> (mg - mean) * (mg - mean)).sum() / (COUNT - 1);
+    if (Double.isNaN(variance)) {
+      double mean = mean();
+      double sum = 0;
+      for (double mg : milligrams) {
+        sum += (mg - mean) * (mg - mean);
+      }
+      variance = sum / (COUNT - 1);
+    }
+    return variance;
   }
 
   /** Mean and the 2.5 % and 97.5 % points; worked out once. */

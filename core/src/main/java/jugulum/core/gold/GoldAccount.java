@@ -82,6 +82,8 @@ public record GoldAccount(
 
     private record Share(Draws won, Draws of) {}
 
+    private record Both(Draws found, Draws head) {}
+
     private record Rest(Draws fed, Draws found) {}
 
     Work(Network network, SandAccount sand, GoldMemory memory) {
@@ -138,7 +140,7 @@ public record GoldAccount(
       head.filter(fed -> fed.mean() > 0).ifPresent(fed -> all.add(recovery(Against.HEAD, won, fed, notLookedAt)));
       boolean everyLotKnown = notLookedAt.isEmpty();
       if (everyLotKnown && head.filter(fed -> fed.variance() > 0 && found.variance() > 0).isPresent()) {
-        Draws both = found.weighted(1 / found.variance(), head.get(), 1 / head.get().variance());
+        Draws both = memory.recall(new Both(found, head.get()), () -> found.weighted(1 / found.variance(), head.get(), 1 / head.get().variance()));
         all.add(recovery(Against.BOTH, won, both, notLookedAt));
       }
       return all;

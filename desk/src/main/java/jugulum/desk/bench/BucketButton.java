@@ -49,7 +49,10 @@ final class BucketButton extends Button {
     int unseen = (int) lots.stream().filter(lot -> !worked.gold().lots().containsKey(lot)).count();
     mass.setText(lots.isEmpty() ? "" : figures.sand(lots.stream().mapToDouble(lot -> worked.sand().mass(lot).grams()).sum()));
     gold.setText(gold(lots, unseen, worked, figures));
-    gold.getStyleClass().setAll("label", unseen > 0 ? "loss-text" : "muted");
+    String style = unseen > 0 ? "loss-text" : "muted";
+    if (!gold.getStyleClass().contains(style)) {
+      gold.getStyleClass().setAll("label", style);
+    }
     setAccessibleText(Words.of("bucket.spoken", name.getText(), mass.getText(), gold.getText()));
   }
 

@@ -1,18 +1,12 @@
 package jugulum.desk.board;
 
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
-/**
- * Where the things of a board lie, in pixels.
- *
- * @param board what is laid out
- * @param width the width there is
- * @param height the height there is
- */
-record BoardGeometry(BoardModel board, double width, double height) {
+/** Where the things of a board lie, in pixels. */
+final class BoardGeometry {
   private static final double LEFT = 22;
   private static final double TOP = 58;
   private static final double BOTTOM = 8;
@@ -25,6 +19,27 @@ record BoardGeometry(BoardModel board, double width, double height) {
   static final double LOWEST_ROW = 50;
 
   private static final double HIGHEST_ROW = 98;
+
+  private final BoardModel board;
+  private final double width;
+  private final double height;
+  private final double heaviestBand;
+  private final List<Flow.Band> fanned;
+
+  /**
+   * Lays a board out.
+   *
+   * @param board what is laid out
+   * @param width the width there is
+   * @param height the height there is
+   */
+  BoardGeometry(BoardModel board, double width, double height) {
+    this.board = board;
+    this.width = width;
+    this.height = height;
+    this.heaviestBand = board.flows(Flow.Band.class).filter(band -> band.from().column() > 0).mapToDouble(Flow.Band::grams).max().orElse(0);
+    this.fanned = fanned(board);
+  }
 
   double columnX(int column) {
     int last = board.columns().size() - 1;
@@ -75,19 +90,14 @@ record BoardGeometry(BoardModel board, double width, double height) {
     return Math.clamp(rowHeight() - LABEL - 18, THINNEST, 30);
   }
 
-  private double heaviestBand() {
-    return board.flows(Flow.Band.class).filter(band -> band.from().column() > 0).mapToDouble(Flow.Band::grams).max().orElse(0);
-  }
-
   double thickness(double grams) {
-    double heaviest = heaviestBand();
-    return heaviest > 0 ? Math.clamp(thickest() * grams / heaviest, THINNEST, thickest()) : thickest() / 2;
+    return heaviestBand > 0 ? Math.clamp(thickest() * grams / heaviestBand, THINNEST, thickest()) : thickest() / 2;
   }
 
   /** The feed block is as thick as the bands that leave it. */
   Map<Flow.Band, Double> feedOffsets() {
     double[] y = {feedTop()};
-    return fanned()
+    return fanned.stream()
         .collect(
             Collectors.toMap(
                 band -> band,
@@ -103,14 +113,16 @@ record BoardGeometry(BoardModel board, double width, double height) {
   }
 
   double feedHeight() {
-    double sum = fanned().mapToDouble(band -> thickness(band.grams())).sum();
+    double sum = fanned.stream().mapToDouble(band -> thickness(band.grams())).sum();
     return sum > 0 ? sum : thickest();
   }
 
   /** The bands that leave the feed block: those of the screens of all the feed, or the feed itself. */
-  Stream<Flow.Band> fanned() {
+  private static List<Flow.Band> fanned(BoardModel board) {
+    boolean screened = board.flows(Flow.Band.class).anyMatch(band -> band.from().row() == Cell.HEADER && band.from().column() > 0);
     return board.flows(Flow.Band.class)
         .filter(band -> band.from().row() == Cell.HEADER && band.to().row() != Cell.HEADER)
-        .filter(band -> band.from().column() > 0 || board.flows(Flow.Band.class).noneMatch(other -> other.from().row() == Cell.HEADER && other.from().column() > 0));
+        .filter(band -> band.from().column() > 0 || !screened)
+        .toList();
   }
 }

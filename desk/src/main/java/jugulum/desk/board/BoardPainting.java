@@ -30,12 +30,14 @@ final class BoardPainting {
   private final BoardTexts texts;
   private final Map<Cell, Integer> spoutsAt = new HashMap<>();
   private final NodeStock stock;
+  private final Map<Flow.Band, Double> feedOffsets;
 
   BoardPainting(BoardModel board, BoardGeometry place, BoardTexts texts, NodeStock stock) {
     this.board = board;
     this.place = place;
     this.texts = texts;
     this.stock = stock;
+    this.feedOffsets = place.feedOffsets();
   }
 
   void paint(Consumer<Flow.Spout> onSpout) {
@@ -58,7 +60,7 @@ final class BoardPainting {
 
   private void band(Flow.Band band) {
     double thickness = place.thickness(band.grams());
-    Double fan = place.feedOffsets().get(band);
+    Double fan = feedOffsets.get(band);
     if (fan != null) {
       double start = place.columnX(Math.max(1, band.from().column()));
       sand(place.columnX(0) + 17, fan, start, place.bandY(band.to().row()), thickness);

@@ -127,7 +127,10 @@ public final class Shell extends BorderPane {
     Notice said = workbench.notice().get();
     notice.setText(said.fault() ? Words.of("entry.error", said.text()) : said.text());
     notice.setVisible(!said.text().isEmpty());
-    notice.getStyleClass().setAll("notice", said.fault() ? "notice-fault" : "notice-plain");
+    String style = said.fault() ? "notice-fault" : "notice-plain";
+    if (!notice.getStyleClass().contains(style)) {
+      notice.getStyleClass().setAll("notice", style);
+    }
   }
 
   /** Shows a view; each is made when it is first asked for, so that a start makes the bench only. */
