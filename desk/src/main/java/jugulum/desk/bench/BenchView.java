@@ -8,6 +8,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jugulum.core.ledger.StepId;
+import jugulum.desk.board.BoardModel;
 import jugulum.desk.board.Cell;
 import jugulum.desk.board.Flow;
 import jugulum.desk.board.Station;
@@ -55,6 +57,7 @@ public final class BenchView extends BorderPane {
     board.onOpenProperty().set(this::openStation);
     board.onSpoutProperty().set(this::openSpout);
     host.onLeave(board::requestFocus);
+    host.onStep(this::walkTo);
     host.addEventFilter(KeyEvent.KEY_PRESSED, this::leave);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressButton);
     workbench.current().addListener((_, _, _) -> show());
@@ -99,6 +102,15 @@ public final class BenchView extends BorderPane {
                 case Station.Waiting(Cell _, var lot) -> host.open(StationPanel.of(lot, host), true);
               }
             });
+  }
+
+  private void walkTo(StepId step) {
+    workbench
+        .current()
+        .get()
+        .worked()
+        .flatMap(worked -> BoardModel.of(worked).of(step))
+        .ifPresent(station -> board.selectedProperty().set(station.cell()));
   }
 
   private void openSpout(Flow.Spout spout) {

@@ -5,6 +5,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletionStage;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.control.ScrollPane;
@@ -25,6 +26,7 @@ final class PanelHost extends ScrollPane implements Desk {
   private final Workbench workbench;
   private final Deque<Panel> stack = new ArrayDeque<>();
   private Runnable onLeave = () -> {};
+  private Consumer<StepId> onStep = _ -> {};
 
   PanelHost(Workbench workbench) {
     this.workbench = workbench;
@@ -35,6 +37,11 @@ final class PanelHost extends ScrollPane implements Desk {
     setFocusTraversable(false);
     workbench.current().addListener((_, _, _) -> refresh());
     workbench.figures().addListener((_, _, _) -> refresh());
+  }
+
+  /** Told of a step whose panel opens by itself, so that the board can walk along. */
+  void onStep(Consumer<StepId> what) {
+    onStep = what;
   }
 
   /** Runs when there is no panel left to return to. */
@@ -109,7 +116,12 @@ final class PanelHost extends ScrollPane implements Desk {
 
   @Override
   public void openStep(StepId step) {
-    worked().ifPresent(now -> open(StationPanel.of(now, List.of(step), this), true));
+    worked()
+        .ifPresent(
+            now -> {
+              onStep.accept(step);
+              open(StationPanel.of(now, List.of(step), this), true);
+            });
   }
 
   @Override

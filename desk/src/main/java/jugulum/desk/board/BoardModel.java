@@ -15,6 +15,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
 import jugulum.desk.workbench.Worked;
 
@@ -40,6 +41,11 @@ public record BoardModel(
   /** The station at a cell. */
   public Optional<Station> at(Cell cell) {
     return stations.stream().filter(station -> station.cell().equals(cell)).findFirst();
+  }
+
+  /** The station where a step is worked. */
+  public Optional<Station> of(StepId step) {
+    return stations.stream().filter(station -> station instanceof Station.Work work && work.steps().contains(step)).findFirst();
   }
 
   /** The flows of one kind. */

@@ -111,7 +111,7 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
   private void markSelected() {
     Cell selected = getSkinnable().selectedProperty().get();
     boolean found = stationNodes.stream().anyMatch(node -> node.station().cell().equals(selected));
-    if (!found && !stationNodes.isEmpty()) {
+    if (!found && !stale && !stationNodes.isEmpty()) {
       getSkinnable().selectedProperty().set(stationNodes.getFirst().station().cell());
       return;
     }

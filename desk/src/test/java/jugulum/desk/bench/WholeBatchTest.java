@@ -86,7 +86,9 @@ class WholeBatchTest {
     person.press(TAB, SPACE);
     person.click("screen-30");
     assertThat(person.text("cuts-preview")).contains("+16 · −16 +30 · −30");
-    person.click("start-step");
+    person.click("start-step").press(ESCAPE);
+    assertThat(person.focused().getId()).as("the board walked along to the new step").isEqualTo("station-1-0");
+    person.press(ENTER);
     person.type("gross", "1.2 kg").press(ENTER);
     assertThat(person.text("closure")).contains("Not weighed");
     person.type("gross", "3,4 kg").press(ENTER).type("gross", "4350").press(ENTER);
@@ -120,7 +122,6 @@ class WholeBatchTest {
     for (String weight : new String[] {"8.2", "1.1", "40", "179"}) {
       person.type("gross", weight).press(ENTER);
     }
-    assertThat(person.text("station-3-3")).isNotNull();
     assertThat(person.everything()).contains("table, 2 runs");
   }
 
@@ -147,9 +148,10 @@ class WholeBatchTest {
   }
 
   private static void account(Person person) {
+    String inTheHeader = person.text("header-found");
     person.press(CONTROL, DIGIT2);
     assertThat(person.text("account-view")).contains("Hollin 1, the account", "parts in 1000", "tailings", "How the sand adds up");
-    assertThat(person.text("account-FOUND")).isEqualTo(person.text("account-FOUND")).endsWith("%");
+    assertThat(person.text("account-FOUND")).as("every view shows the same figure").isEqualTo(inTheHeader);
     person.press(CONTROL, DIGIT1);
   }
 
