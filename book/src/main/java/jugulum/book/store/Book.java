@@ -293,23 +293,34 @@ public final class Book implements AutoCloseable {
    * @throws BookProblem of the kind DAMAGED if something is not as it was
    */
   public void verify() {
-    reading(
-        () -> {
-          String verdict = handle.createQuery("PRAGMA quick_check(1)").mapTo(String.class).one();
-          if (!verdict.equals("ok")) {
-            throw new BookProblem(Kind.DAMAGED, path, verdict, null);
-          }
-          handle.createQuery("SELECT DISTINCT stream FROM journal").mapTo(String.class).list().forEach(this::verify);
-          return verdict;
-        });
+    verifyFile();
+    streams().forEach(this::verify);
   }
 
-  private void verify(String stream) {
-    if (stream.equals(SHOP_STREAM)) {
-      journal.history(stream, Json::shop);
-    } else {
-      Ledger.replay(journal.history(stream, Json::edit));
+  /**
+   * Checks that the file hangs together, without reading what it says.
+   *
+   * @throws BookProblem of the kind DAMAGED if it does not
+   */
+  public void verifyFile() {
+    String verdict = reading(() -> handle.createQuery("PRAGMA quick_check(1)").mapTo(String.class).one());
+    if (!verdict.equals("ok")) {
+      throw new BookProblem(Kind.DAMAGED, path, verdict, null);
     }
+  }
+
+  /** The streams of the journal: one a batch, and the shop's. */
+  public List<String> streams() {
+    return reading(() -> handle.createQuery("SELECT DISTINCT stream FROM journal").mapTo(String.class).list());
+  }
+
+  /**
+   * Reads one stream of the journal and compares it with what was written.
+   *
+   * @throws BookProblem of the kind DAMAGED if something is not as it was
+   */
+  public void verify(String stream) {
+    reading(() -> stream.equals(SHOP_STREAM) ? journal.history(stream, Json::shop) : Ledger.replay(journal.history(stream, Json::edit)));
   }
 
   private BatchState current(BatchId id) {

@@ -56,6 +56,11 @@ public record GoldAccount(
     return recoveries.stream().filter(recovery -> recovery.against() == against).findFirst();
   }
 
+  /** The end lots nobody looked at, by place. */
+  public List<LotId> notLookedAt() {
+    return places.stream().filter(place -> place.kind() != Place.Kind.BY_DIFFERENCE).flatMap(place -> place.notLookedAt().stream()).toList();
+  }
+
   /** The place of that kind, if it has any lot or gold. */
   public Optional<Place> place(Place.Kind kind) {
     return places.stream().filter(place -> place.kind() == kind).findFirst();

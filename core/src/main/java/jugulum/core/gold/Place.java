@@ -12,6 +12,11 @@ import jugulum.core.ledger.LotId;
  * @param notLookedAt those of them nobody looked at
  */
 public record Place(Kind kind, GoldRange gold, List<LotId> lots, List<LotId> notLookedAt) {
+  /** Whether nobody looked at any of its lots, so that nothing can be told of its gold. */
+  public boolean isUnseen() {
+    return kind != Kind.BY_DIFFERENCE && notLookedAt.size() == lots.size();
+  }
+
   /** The places, in the order they are shown. */
   public enum Kind {
     VIAL,

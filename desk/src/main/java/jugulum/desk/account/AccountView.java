@@ -87,7 +87,7 @@ public final class AccountView extends BorderPane {
   }
 
   private static Node recovery(Worked now, Recovery recovery, Figures figures) {
-    String share = recovery.isAtMost() ? Words.of("recovery.at-most", Figures.percent(recovery.share())) : Figures.percent(recovery.share());
+    String share = Sentences.share(recovery);
     Label name = Parts.styled(new Label(Words.of("recovery", recovery.against())), "strong");
     Label figure = Parts.styled(new Label(share), "figure");
     figure.setId("account-" + recovery.against());
@@ -108,15 +108,14 @@ public final class AccountView extends BorderPane {
     int row = 1;
     for (var entry : now.gold().byCut().entrySet()) {
       Recovery recovery = entry.getValue();
-      String share = recovery.isAtMost() ? Words.of("recovery.at-most", Figures.percent(recovery.share())) : Figures.percent(recovery.share());
+      String share = Sentences.share(recovery);
       grid.addRow(row++, cell(Sentences.cut(entry.getKey())), Parts.styled(cell(share), "strong"), cell(Figures.range(recovery)), new RangeBar(recovery));
     }
     return grid;
   }
 
   private void unseen(Worked now) {
-    List<LotId> ids =
-        now.gold().places().stream().filter(place -> place.kind() != Place.Kind.BY_DIFFERENCE).flatMap(place -> place.notLookedAt().stream()).toList();
+    List<LotId> ids = now.gold().notLookedAt();
     if (!ids.isEmpty()) {
       left.getChildren().add(Parts.section(Words.of("account.unseen")));
       for (Lot lot : now.network().lots(ids)) {
@@ -130,7 +129,7 @@ public final class AccountView extends BorderPane {
     grid.addRow(0, head("account.place"), head("account.gold"), head("account.range.head"));
     int row = 1;
     for (Place place : now.gold().places()) {
-      boolean nothing = place.notLookedAt().size() == place.lots().size() && place.kind() != Place.Kind.BY_DIFFERENCE;
+      boolean nothing = place.isUnseen();
       String gold = nothing ? Words.of("account.place.unseen") : figures.gold(place.gold().milligrams());
       String range = nothing ? "" : figures.goldRange(place.gold());
       String name = Words.of("place", place.kind());
@@ -146,13 +145,7 @@ public final class AccountView extends BorderPane {
       StepClosure closure = now.sand().closure(step.id());
       if (closure.state() != StepClosure.State.NOTHING_TO_CLOSE) {
         String name = Words.of("account.step", Sentences.process(step.process()), Sentences.lots(now.network(), step.inputs()));
-        String kind =
-            switch (closure.state()) {
-              case CLOSES -> "fine";
-              case SHORT, OVER -> "fault";
-              default -> "idle";
-            };
-        all.getChildren().add(Parts.advice(kind, name, Closures.sentence(closure, now, figures)));
+        all.getChildren().add(Closures.advice(name, closure, now, figures));
       }
     }
     if (all.getChildren().isEmpty()) {

@@ -84,8 +84,7 @@ final class BatchHeader extends HBox {
 
   private static void showRecovery(Stat stat, Worked now, Recovery.Against against) {
     Optional<Recovery> recovery = now.gold().recovery(against);
-    String share =
-        recovery.map(one -> one.isAtMost() ? Words.of("recovery.at-most", Figures.percent(one.share())) : Figures.percent(one.share())).orElse(Words.of("header.none"));
+    String share = recovery.map(Sentences::share).orElse(Words.of("header.none"));
     String of = Words.of("recovery.of", against);
     stat.show(share, recovery.map(one -> Words.of("header.recovery", of, Figures.range(one))).orElse(of));
   }

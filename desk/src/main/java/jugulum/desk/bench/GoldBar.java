@@ -99,8 +99,7 @@ final class GoldBar extends VBox {
   private static String about(Worked worked, Figures figures) {
     List<String> parts = new ArrayList<>();
     worked.gold().head().ifPresent(head -> parts.add(Words.of("where.head", figures.gold(head.milligrams()), figures.goldRange(head))));
-    var unseen =
-        worked.gold().places().stream().filter(place -> place.kind() != Place.Kind.BY_DIFFERENCE).flatMap(place -> place.notLookedAt().stream()).toList();
+    var unseen = worked.gold().notLookedAt();
     if (!unseen.isEmpty()) {
       parts.add(
           unseen.size() <= 2

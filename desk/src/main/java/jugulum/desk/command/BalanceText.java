@@ -21,7 +21,7 @@ final class BalanceText {
     lines.add(now.batch().label().name());
     lines.add(line("header.gold", now.gold().won().map(won -> figures.gold(won.milligrams())).orElse(Words.of("header.none"))));
     for (Recovery recovery : now.gold().recoveries()) {
-      String share = recovery.isAtMost() ? Words.of("recovery.at-most", Figures.percent(recovery.share())) : Figures.percent(recovery.share());
+      String share = Sentences.share(recovery);
       lines.add(line("recovery.of." + recovery.against(), Words.of("balance.recovery", share, Figures.range(recovery))));
     }
     now.gold().recoveries().stream()
@@ -31,7 +31,7 @@ final class BalanceText {
     lines.add(line("header.sand", now.sand().accountedFor().isPresent() ? Figures.percent(now.sand().accountedFor().getAsDouble()) : Words.of("header.none")));
     lines.add(Words.of("account.where") + ":");
     for (Place place : now.gold().places()) {
-      boolean nothing = place.notLookedAt().size() == place.lots().size() && place.kind() != Place.Kind.BY_DIFFERENCE;
+      boolean nothing = place.isUnseen();
       String gold = nothing ? Words.of("account.place.unseen") : Words.of("balance.recovery", figures.gold(place.gold().milligrams()), figures.goldRange(place.gold()));
       lines.add("  " + Words.of("balance.line", Words.of("place", place.kind()), gold));
     }

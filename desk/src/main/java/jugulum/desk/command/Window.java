@@ -19,7 +19,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import jugulum.book.store.Book;
-import jugulum.book.store.BookProblem;
 import jugulum.desk.shell.DialogPicker;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.View;
@@ -120,8 +119,7 @@ final class Window {
   }
 
   private Void showProblem(Throwable problem, ExecutorService bookThread) {
-    Throwable cause = problem.getCause() == null ? problem : problem.getCause();
-    String sentence = cause instanceof BookProblem known ? Sentences.problem(known) : Words.of("notice.unexpected", String.valueOf(cause));
+    String sentence = Sentences.problem(problem);
     System.err.println(sentence);
     exitCode.set(Jugulum.BOOK_PROBLEM);
     bookThread.shutdown();

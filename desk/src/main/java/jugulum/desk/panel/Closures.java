@@ -11,15 +11,15 @@ import jugulum.desk.words.Words;
 public final class Closures {
   private Closures() {}
 
-  /** The verdict as a boxed remark. */
-  static Node advice(StepClosure closure, Worked worked, Figures figures) {
+  /** The verdict as a boxed remark under a name, which may be empty. */
+  public static Node advice(String name, StepClosure closure, Worked worked, Figures figures) {
     String kind =
         switch (closure.state()) {
           case CLOSES -> "fine";
           case SHORT, OVER -> "fault";
           case NOT_ALL_WEIGHED, NOTHING_TO_CLOSE -> "idle";
         };
-    return Parts.advice(kind, "", sentence(closure, worked, figures));
+    return Parts.advice(kind, name, sentence(closure, worked, figures));
   }
 
   /** The verdict in a sentence. */

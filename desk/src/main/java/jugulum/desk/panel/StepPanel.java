@@ -84,7 +84,7 @@ class StepPanel extends Panel {
     showOwn(worked, now, figures);
     ownEntry().forEach(part -> Parts.shown(part, !worked.batch().closed()));
     outputs.show(worked, now.outputs(), lot -> row(lot, worked, figures));
-    closure.getChildren().setAll(Closures.advice(worked.sand().closure(step), worked, figures));
+    closure.getChildren().setAll(Closures.advice("", worked.sand().closure(step), worked, figures));
     footer.show(worked);
   }
 

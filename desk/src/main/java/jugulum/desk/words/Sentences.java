@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import jugulum.book.store.Book;
 import jugulum.book.store.BookProblem;
 import jugulum.core.check.OutOfRange;
+import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -43,6 +44,18 @@ public final class Sentences {
   /** What is wrong with the book and what to do. */
   public static String problem(BookProblem problem) {
     return Words.of("book", problem.kind(), String.valueOf(problem.path()));
+  }
+
+  /** What went wrong, by its cause where it was thrown on another thread. */
+  public static String problem(Throwable thrown) {
+    Throwable cause = thrown.getCause() == null || thrown instanceof BookProblem ? thrown : thrown.getCause();
+    return cause instanceof BookProblem known ? problem(known) : Words.of("notice.unexpected", String.valueOf(cause));
+  }
+
+  /** A recovery, "at most" where lots were not looked at. */
+  public static String share(Recovery recovery) {
+    String share = Figures.percent(recovery.share());
+    return recovery.isAtMost() ? Words.of("recovery.at-most", share) : share;
   }
 
   /** Why this window may only read. */

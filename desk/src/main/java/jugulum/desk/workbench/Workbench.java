@@ -1,6 +1,7 @@
 package jugulum.desk.workbench;
 
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -15,7 +16,6 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.book.store.BatchState;
 import jugulum.book.store.BatchSummary;
 import jugulum.book.store.Book;
-import jugulum.book.store.BookProblem;
 import jugulum.book.store.Saved;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.BatchId;
@@ -134,14 +134,30 @@ public final class Workbench {
         .exceptionallyAsync(this::tell, interfaceThread);
   }
 
-  /** Looks through the whole book for damage, after the window is up. */
+  /**
+   * Looks through the whole book for damage, after the window is up. One stream at a time, each behind whatever was asked for
+   * meanwhile: in a large book the first edit must not wait for the whole look.
+   */
   public void verify() {
     onBook(
             () -> {
-              book.verify();
-              return null;
+              book.verifyFile();
+              return book.streams().iterator();
             })
+        .thenAccept(this::verifyNext)
         .exceptionallyAsync(this::tell, interfaceThread);
+  }
+
+  private void verifyNext(Iterator<String> streams) {
+    if (streams.hasNext() && !bookThread.isShutdown()) {
+      onBook(
+              () -> {
+                book.verify(streams.next());
+                return streams;
+              })
+          .thenAccept(this::verifyNext)
+          .exceptionallyAsync(this::tell, interfaceThread);
+    }
   }
 
   /** Puts a batch on the bench. */
@@ -325,18 +341,13 @@ public final class Workbench {
   }
 
   private <T> T tell(Throwable problem) {
-    notice.set(new Notice(sentence(problem), true));
+    notice.set(new Notice(Sentences.problem(problem), true));
     return null;
   }
 
   private Outcome refuse(Throwable problem) {
     tell(problem);
-    return new Outcome.Refused(sentence(problem));
-  }
-
-  private static String sentence(Throwable problem) {
-    Throwable cause = problem.getCause() == null ? problem : problem.getCause();
-    return cause instanceof BookProblem known ? Sentences.problem(known) : Words.of("notice.unexpected", String.valueOf(cause));
+    return new Outcome.Refused(Sentences.problem(problem));
   }
 
   /** Ends after what was asked for is done, and closes the book. */
