@@ -1,0 +1,67 @@
+package jugulum.core.plan;
+
+import java.util.Optional;
+import jugulum.core.ledger.Machine;
+import jugulum.core.screens.Cut;
+import jugulum.core.window.Windows.Window;
+
+/**
+ * One cut of a plan.
+ *
+ * @param cut its sizes
+ * @param massG the sand expected in it, in grams
+ * @param screeningMinutes the bench time of the screen it stays on; 0 for the last cut
+ * @param fate what becomes of it
+ */
+public record PlannedCut(Cut cut, double massG, double screeningMinutes, Fate fate) {
+  /** What becomes of a cut. */
+  public sealed interface Fate {}
+
+  /** It is coarse enough to be looked over by hand. */
+  public record LookedOver() implements Fate {}
+
+  /**
+   * It is run over a machine.
+   *
+   * @param kind the machine
+   * @param minutes the bench time, in minutes
+   * @param window its settling window
+   * @param shortfall how far the window stays below the margin, as the logarithm of their ratio; 0 if it reaches it
+   * @param remedy what would help; empty if the margin is reached
+   */
+  public record Run(Machine.Kind kind, double minutes, Window window, double shortfall, Optional<Remedy> remedy) implements Fate {
+    /** Whether the window reaches the margin. */
+    public boolean meets() {
+      return shortfall == 0;
+    }
+  }
+
+  /** What would bring a window to the margin. */
+  public sealed interface Remedy {
+    /** Another screen owned, between the two, makes two cuts that both reach it. */
+    record SplitAt(String label) implements Remedy {}
+
+    /** Taking the magnetite out before reaches it. */
+    record MagnetFirst() implements Remedy {}
+
+    /**
+     * A finer upper screen would reach it.
+     *
+     * @param openingMm at most so wide, in mm
+     */
+    record FinerScreen(double openingMm) implements Remedy {}
+
+    /** No screen helps: gold this flat falls no faster than a heavy grain of its own size. */
+    record NoScreen() implements Remedy {}
+  }
+
+  /** The bench time of the whole cut, in minutes. */
+  public double minutes() {
+    return screeningMinutes + (fate instanceof Run run ? run.minutes() : 0);
+  }
+
+  /** How far it stays below the margin; 0 where it is looked over. */
+  double shortfall() {
+    return fate instanceof Run run ? run.shortfall() : 0;
+  }
+}

@@ -1,0 +1,100 @@
+package jugulum.core.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Set;
+import jugulum.core.check.Band;
+import jugulum.core.check.OutOfRange;
+import jugulum.core.ledger.Machine;
+import jugulum.core.minerals.Mineral;
+import jugulum.core.settling.Settling;
+import jugulum.core.water.Water;
+import jugulum.core.window.Windows.Window;
+import org.junit.jupiter.api.Test;
+
+class WindowsTest {
+  private static final Band FLAKY = new Band(0.2, 0.35, 0.5);
+  private static final Band NATIVE = new Band(16, 17.5, 19);
+
+  private static Conditions conditions(boolean magnetFirst) {
+    return new Conditions(new Water(15), FLAKY, NATIVE, Set.of(Mineral.MAGNETITE, Mineral.GARNET, Mineral.QUARTZ), magnetFirst, 0.075);
+  }
+
+  private static double ratio(double upper, double lower, boolean magnetFirst) {
+    return new Windows(conditions(magnetFirst)).of(upper, lower, Sorting.FREE).ratio().orElseThrow().usual();
+  }
+
+  /** 15 °C, flatness 0.35 on a 100-mesh screen 38.4 mm/s and magnetite of 0.7 at 50 mesh 55.8: the reference speeds of Dietrich's law. */
+  @Test
+  void theWindowIsTheSlowestGoldOverTheFastestHeavy() {
+    Window window = new Windows(conditions(false)).of(0.30, 0.15, Sorting.FREE);
+    assertThat(window.gold().slowest().usual() * 1000).isCloseTo(38.4, within(0.1));
+    assertThat(window.limiting()).contains(Mineral.MAGNETITE);
+    assertThat(window.ratio().orElseThrow().usual()).isCloseTo(38.4 / 55.5, within(0.01));
+    assertThat(window.ratio().orElseThrow().low()).isLessThan(19.7 / 55.5).as("flattest, lightest gold against round, heavy magnetite");
+    assertThat(window.sizeRatio()).isEqualTo(2);
+  }
+
+  @Test
+  void theMagnetWidensTheWindow() {
+    Window without = new Windows(conditions(true)).of(0.30, 0.15, Sorting.FREE);
+    assertThat(without.limiting()).contains(Mineral.GARNET);
+    assertThat(ratio(0.30, 0.15, true)).isGreaterThan(1.2 * ratio(0.30, 0.15, false));
+  }
+
+  /** Common practice: tighter cuts raise a bowl's recovery. */
+  @Test
+  void tighterCutsHaveWiderWindows() {
+    assertThat(ratio(0.30, 0.18, true)).isGreaterThan(ratio(0.30, 0.15, true));
+    assertThat(ratio(0.18, 0.15, true)).isGreaterThan(ratio(0.30, 0.15, true)).isGreaterThan(1);
+  }
+
+  /** Common practice: minus 100 mesh belongs apart from 50 mesh. */
+  @Test
+  void minusHundredMeshBelongsApartFromFiftyMesh() {
+    assertThat(ratio(0.30, 0, true)).as("run together the finest gold leaves with the coarsest garnet").isLessThan(0.5);
+    assertThat(ratio(0.15, 0, true)).isGreaterThan(1.5 * ratio(0.30, 0, true));
+  }
+
+  @Test
+  void aBedWidensTheDifferenceByTheHinderedCriterion() {
+    double free = new Windows(conditions(true)).of(0.6, 0.3, Sorting.FREE).ratio().orElseThrow().usual();
+    double bed = new Windows(conditions(true)).of(0.6, 0.3, Sorting.of(Machine.Kind.SHAKER_TABLE)).ratio().orElseThrow().usual();
+    double garnet = Mineral.GARNET.usualGCm3();
+    assertThat(bed / free).isCloseTo((17.5 - 1.5) / (garnet - 1.5) / ((17.5 - 1) / (garnet - 1)), within(1e-12));
+  }
+
+  @Test
+  void bandsHoldTheUsualAndGrowWithDoubt() {
+    Band doubtful = new Windows(conditions(true)).of(0.3, 0.15, Sorting.FREE).ratio().orElseThrow();
+    Conditions sure = new Conditions(new Water(15), Band.sharp(0.35), Band.sharp(17.5), Set.of(Mineral.GARNET), true, 0.075);
+    Band known = new Windows(sure).of(0.3, 0.15, Sorting.FREE).ratio().orElseThrow();
+    assertThat(doubtful.low()).isLessThan(known.low());
+    assertThat(doubtful.high()).isGreaterThan(known.high());
+    assertThat(doubtful.usual()).isCloseTo(known.usual(), within(1e-12));
+  }
+
+  @Test
+  void flakesBelowTheLawSayWhichLawTheyFollow() {
+    Conditions foil = new Conditions(new Water(15), new Band(0.08, 0.2, 0.4), NATIVE, Set.of(Mineral.GARNET), true, 0.075);
+    assertThat(new Windows(foil).of(0.3, 0.15, Sorting.FREE).gold().law()).isEqualTo(Settling.Law.THIN_DISC);
+    assertThat(new Windows(conditions(true)).of(0.3, 0.15, Sorting.FREE).gold().law()).isEqualTo(Settling.Law.DIETRICH);
+  }
+
+  @Test
+  void withNothingElseLeftThereIsNoRatio() {
+    Conditions clean = new Conditions(new Water(15), FLAKY, NATIVE, Set.of(Mineral.MAGNETITE), true, 0.075);
+    assertThat(new Windows(clean).of(0.3, 0.15, Sorting.FREE).ratio()).isEmpty();
+  }
+
+  @Test
+  void valuesOutOfRangeAreRefusedByName() {
+    assertThatThrownBy(() -> new Conditions(new Water(15), new Band(0.01, 0.3, 0.5), NATIVE, Set.of(), true, 0.075))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("flatness");
+    assertThatThrownBy(() -> new Windows(conditions(true)).of(0.15, 0.3, Sorting.FREE)).isInstanceOf(OutOfRange.class).hasMessageContaining("lowerMm");
+    assertThatThrownBy(() -> new Band(0.3, Double.NaN, 0.5)).isInstanceOf(OutOfRange.class);
+  }
+}
