@@ -18,7 +18,7 @@ import jugulum.core.weighing.Weighing;
 /**
  * What is known of the gold in one lot, as native metal.
  *
- * <p>Where a lot carries several kinds the strongest speaks: weighed, then known, assayed, counted, and last what the magnet's
+ * <p>Where a lot carries several kinds the strongest speaks: weighed, then known, looked over, assayed, counted, and last what the magnet's
  * passes let expect. Of one kind the latest reading speaks, but weighings are averaged.
  */
 public sealed interface Evidence {
@@ -71,6 +71,7 @@ public sealed interface Evidence {
     double speckMg = SpeckMass.meanMg(lot.cut(), given.flatness(), given.goldDensity());
     return weighed(lot, given)
         .or(() -> lot.latest(Measure.KnownGold.class).map(known -> new Known(known.milligrams(), known.sdMg())))
+        .or(() -> lot.latest(Measure.LookedOver.class).map(seen -> new Known(seen.pickersG() * 1000, 0)))
         .or(() -> lot.latest(Measure.Assay.class).flatMap(assay -> assayed(assay, sand.mass(lot.id()), speckMg)))
         .or(() -> lot.latest(Measure.SpeckCount.class).map(count -> new Counted(count.specks(), count.shareChecked(), speckMg)))
         .or(() -> fromPasses(lot, network, speckMg));

@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jugulum.core.screens.Cut;
 
@@ -33,12 +36,21 @@ public record Lot(LotId id, Material material, Cut cut, String name, List<Readin
     return live(kind).reduce((_, later) -> later);
   }
 
-  /** The mean of the sand weights that count, dry, in grams; empty where it was not weighed. */
-  public OptionalDouble weighedDryG() {
-    return live(Measure.SandWeight.class).mapToDouble(Measure.SandWeight::dryG).average();
+  /** The sand weights that count, bowl by bowl. */
+  public SortedMap<Integer, List<Measure.SandWeight>> bowls() {
+    return live(Measure.SandWeight.class).collect(Collectors.groupingBy(Measure.SandWeight::bowlNumber, TreeMap::new, Collectors.toList()));
   }
 
-  Lot with(UnaryOperator<List<Reading>> change) {
+  /** The dry sand weighed, in grams: the mean of every bowl, added up; empty where none was weighed. */
+  public OptionalDouble weighedDryG() {
+    return bowls().values().stream()
+        .map(weights -> weights.stream().mapToDouble(Measure.SandWeight::dryG).average().orElseThrow())
+        .mapToDouble(Double::doubleValue)
+        .reduce(Double::sum);
+  }
+
+  /** The same lot with its readings changed. */
+  public Lot with(UnaryOperator<List<Reading>> change) {
     return new Lot(id, material, cut, name, change.apply(new ArrayList<>(readings)));
   }
 }

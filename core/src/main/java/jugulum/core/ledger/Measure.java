@@ -1,6 +1,11 @@
 package jugulum.core.ledger;
 
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import jugulum.core.check.Check;
+import jugulum.core.screens.Screen;
+import jugulum.core.sizes.SizeCurve;
 
 /** A thing measured, as it was read. The set is closed; what each may be recorded on is told by {@link #goesOn}. */
 public sealed interface Measure {
@@ -13,7 +18,7 @@ public sealed interface Measure {
 
   /** Where this kind of measure belongs. */
   default Place goesOn() {
-    return this instanceof Pass ? Place.STEP : Place.LOT;
+    return this instanceof Pass || this instanceof LastMinute ? Place.STEP : Place.LOT;
   }
 
   /**
@@ -23,14 +28,36 @@ public sealed interface Measure {
    * @param tareG the container alone, in grams, not above the gross
    * @param moisture (wet − dry)/wet, 0 for dry material, below 1
    * @param resolutionG the size of the last place read, in grams
+   * @param moistureSd the standard deviation of the moisture, 0 to 0.5; empty where it counts as known
+   * @param container the name of the container, if it has one
+   * @param bowl which bowl of the lot was weighed, from 1: bowls add up, weighings of one bowl are averaged; empty for the first
    */
-  record SandWeight(double grossG, double tareG, double moisture, double resolutionG) implements Measure {
+  record SandWeight(
+      double grossG, double tareG, double moisture, double resolutionG, OptionalDouble moistureSd, Optional<String> container, OptionalInt bowl)
+      implements Measure {
     /** Checks every value against its range. */
     public SandWeight {
       Check.grams("grossG", grossG);
       Check.inRange("tareG", tareG, 0, grossG);
       Check.inRange("moisture", moisture, 0, 0.99);
       Check.grams("resolutionG", resolutionG);
+      moistureSd.ifPresent(sd -> Check.inRange("moistureSd", sd, 0, 0.5));
+      bowl.ifPresent(number -> Check.inRange("bowl", number, 1, 1000));
+    }
+
+    /** The first bowl in a container without a name, its moisture known. */
+    public SandWeight(double grossG, double tareG, double moisture, double resolutionG) {
+      this(grossG, tareG, moisture, resolutionG, OptionalDouble.empty(), Optional.empty(), OptionalInt.empty());
+    }
+
+    /** The same weighing of another bowl. */
+    public SandWeight ofBowl(int number) {
+      return new SandWeight(grossG, tareG, moisture, resolutionG, moistureSd, container, number == 1 ? OptionalInt.empty() : OptionalInt.of(number));
+    }
+
+    /** The number of the bowl, from 1. */
+    public int bowlNumber() {
+      return bowl.orElse(1);
     }
 
     /** Gross less tare, in grams. */
@@ -113,6 +140,40 @@ public sealed interface Measure {
     public KnownGold {
       Check.inRange("milligrams", milligrams, 0, 1e9);
       Check.inRange("sdMg", sdMg, 0, 1e9);
+    }
+  }
+
+  /**
+   * A sample of the lot sieved through finer screens than the work needs.
+   *
+   * @param curve what stayed on each screen
+   */
+  record SizeAnalysis(SizeCurve curve) implements Measure {}
+
+  /**
+   * The lot was looked over by eye, pieces big enough for tweezers taken note of.
+   *
+   * @param pickers how many were found, 0 or more
+   * @param pickersG what they weigh together, in grams; 0 if there are none or nobody weighed them
+   */
+  record LookedOver(int pickers, double pickersG) implements Measure {
+    /** Checks both values against their ranges. */
+    public LookedOver {
+      Check.inRange("pickers", pickers, 0, 100_000);
+      Check.inRange("pickersG", pickersG, 0, pickers == 0 ? 0 : Check.HEAVIEST_G);
+    }
+  }
+
+  /**
+   * What passed one screen in one more minute of shaking.
+   *
+   * @param screen which
+   * @param passedG what passed it, in grams
+   */
+  record LastMinute(Screen screen, double passedG) implements Measure {
+    /** Checks the mass. */
+    public LastMinute {
+      Check.grams("passedG", passedG);
     }
   }
 

@@ -1,6 +1,7 @@
 package jugulum.core.ledger;
 
 import java.util.List;
+import java.util.Optional;
 import jugulum.core.screens.Screen;
 
 /** A kind of work with what belongs to that kind alone. Nothing here knows which comes first. */
@@ -12,11 +13,25 @@ public sealed interface Process {
    * A stack of screens.
    *
    * @param stack the screens from the top down
+   * @param manner how it was done; empty in older books, which knew bulk work only
    */
-  record Screening(List<Screen> stack) implements Process {
+  record Screening(List<Screen> stack, Optional<Manner> manner) implements Process {
+    /** How a stack is worked, which decides how closely its cuts must add up. */
+    public enum Manner {
+      /** A weighed sample, bone dry, as in a laboratory. */
+      DRY_SAMPLE,
+      DRY_BULK,
+      WET_BULK
+    }
+
     /** Keeps its own copy of the stack. */
     public Screening {
       stack = List.copyOf(stack);
+    }
+
+    /** Bulk work. */
+    public Screening(List<Screen> stack) {
+      this(stack, Optional.empty());
     }
   }
 

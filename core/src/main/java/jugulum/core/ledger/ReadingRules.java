@@ -20,7 +20,7 @@ final class ReadingRules {
     Network network = Network.of(batch);
     return switch (edit) {
       case RecordOnLot(LotId id, Measure measure) ->
-          network.lot(id).map(lot -> onLot(network, lot, measure)).orElse(Optional.of(Refusal.of(Reason.NO_SUCH_LOT)));
+          network.lot(id).map(lot -> onLot(network, lot, measure, Optional.empty())).orElse(Optional.of(Refusal.of(Reason.NO_SUCH_LOT)));
       case RecordOnStep(StepId id, Measure measure) -> onStep(network, id, Optional.empty(), measure);
       case Correct(ReadingId id, Measure measure, String reason) ->
           struck(batch, id, reason).or(() -> replacement(network, id, measure));
@@ -43,7 +43,7 @@ final class ReadingRules {
   private static Optional<Refusal> replacement(Network network, ReadingId id, Measure measure) {
     for (Lot lot : network.lots()) {
       if (lot.readings().stream().anyMatch(reading -> reading.id().equals(id))) {
-        return onLot(network, lot, measure);
+        return onLot(network, lot, measure, Optional.of(id));
       }
     }
     return network.steps().stream()
@@ -53,15 +53,28 @@ final class ReadingRules {
         .orElse(Optional.of(Refusal.of(Reason.NO_SUCH_READING)));
   }
 
-  private static Optional<Refusal> onLot(Network network, Lot lot, Measure measure) {
+  private static Optional<Refusal> onLot(Network network, Lot lot, Measure measure, Optional<ReadingId> replaced) {
     return switch (measure) {
       case Measure.SandWeight weight ->
-          heavier(Reason.HEAVIER_THAN_INPUT, weight.dryG(), madeFromG(network, lot), network.batch().assumptions().closureTolerance());
+          heavier(Reason.HEAVIER_THAN_INPUT, withWeightG(lot, weight, replaced), madeFromG(network, lot), network.batch().assumptions().closureTolerance());
       case Measure.GoldWeight gold -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, gold.massG(), massOrInputG(network, lot), 0);
+      case Measure.LookedOver seen -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, seen.pickersG(), massOrInputG(network, lot), 0);
       case Measure.KnownGold gold -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, gold.milligrams() / 1000, massOrInputG(network, lot), 0);
-      case Measure.SpeckCount _, Measure.Assay _, Measure.Fineness _ -> Optional.empty();
-      case Measure.Pass _ -> Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
+      case Measure.SpeckCount _, Measure.Assay _, Measure.Fineness _, Measure.SizeAnalysis _ -> Optional.empty();
+      case Measure.Pass _, Measure.LastMinute _ -> Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
     };
+  }
+
+  /** This weighing, with the other bowls of its lot. */
+  private static double withWeightG(Lot lot, Measure.SandWeight weight, Optional<ReadingId> replaced) {
+    Lot others =
+        lot.with(
+            readings ->
+                readings.stream()
+                    .filter(reading -> !replaced.equals(Optional.of(reading.id())))
+                    .filter(reading -> !(reading.measure() instanceof Measure.SandWeight other && other.bowlNumber() == weight.bowlNumber()))
+                    .toList());
+    return weight.dryG() + others.weighedDryG().orElse(0);
   }
 
   private static OptionalDouble massOrInputG(Network network, Lot lot) {
@@ -98,6 +111,11 @@ final class ReadingRules {
       return Optional.of(Refusal.of(Reason.NO_SUCH_STEP));
     }
     Step step = found.get();
+    if (measure instanceof Measure.LastMinute passed && step.process() instanceof Process.Screening(var stack, var _)) {
+      return stack.contains(passed.screen())
+          ? heavier(Reason.HEAVIER_THAN_INPUT, passed.passedG(), inputG(network, step), 0)
+          : Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
+    }
     if (!(measure instanceof Measure.Pass pass) || !(step.process() instanceof Process.MagnetRun)) {
       return Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
     }

@@ -32,7 +32,7 @@ final class StepRules {
       return Optional.of(Refusal.of(Reason.NO_OUTPUT));
     }
     return switch (take.process()) {
-      case Process.Screening(List<Screen> stack) -> screens(stack, network.lots(take.inputs()));
+      case Process.Screening(List<Screen> stack, var _) -> screens(stack, network.lots(take.inputs()));
       case Process.Merging _ when take.inputs().size() < 2 -> Optional.of(Refusal.of(Reason.MERGE_NEEDS_TWO));
       case Process.Splitting _ when take.outputs().size() < 2 -> Optional.of(Refusal.of(Reason.SPLIT_NEEDS_TWO));
       default -> Optional.empty();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import jugulum.core.ledger.Batch;
@@ -14,10 +15,12 @@ import jugulum.core.ledger.Measure.GoldWeight;
 import jugulum.core.ledger.Measure.SandWeight;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Process.Screening.Manner;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.LotMass.Basis;
 import jugulum.core.mass.StepClosure.State;
+import jugulum.core.screens.Sieving;
 import jugulum.core.weighing.Weighing;
 
 /** The dry mass of every lot and the closure of every step. Measured values are shown as measured; nothing is adjusted here. */
@@ -67,7 +70,7 @@ public final class SandAccount {
     if (lot.material() == Material.GOLD) {
       return weighed(lot.live(GoldWeight.class).map(GoldWeight::massG).toList(), coarsestGold(lot), calibration);
     }
-    LotMass weighed = weighed(lot.live(SandWeight.class).map(SandWeight::dryG).toList(), coarsestSand(lot), calibration);
+    LotMass weighed = lot.bowls().values().stream().map(bowl -> bowl(bowl, calibration)).reduce(SandAccount::added).orElse(LotMass.UNKNOWN);
     return weighed.isKnown() || lot.material() != Material.MAGNETICS ? weighed : fromPasses(lot, calibration);
   }
 
@@ -75,8 +78,16 @@ public final class SandAccount {
     return lot.live(GoldWeight.class).mapToDouble(GoldWeight::resolutionG).max().orElse(0);
   }
 
-  private static double coarsestSand(Lot lot) {
-    return lot.live(SandWeight.class).mapToDouble(SandWeight::resolutionG).max().orElse(0);
+  /** Weighings of one bowl, with the doubt of its moisture: one moisture for all of them, so it does not average out. */
+  private static LotMass bowl(List<SandWeight> weights, double calibration) {
+    double resolution = weights.stream().mapToDouble(SandWeight::resolutionG).max().orElseThrow();
+    LotMass weighed = weighed(weights.stream().map(SandWeight::dryG).toList(), resolution, calibration);
+    double water = weights.stream().mapToDouble(weight -> weight.netG() * weight.moistureSd().orElse(0)).average().orElseThrow();
+    return new LotMass(weighed.grams(), Math.hypot(weighed.standardUncertaintyG(), water), Basis.WEIGHED);
+  }
+
+  private static LotMass added(LotMass one, LotMass other) {
+    return new LotMass(one.grams() + other.grams(), Math.hypot(one.standardUncertaintyG(), other.standardUncertaintyG()), Basis.WEIGHED);
   }
 
   private static LotMass weighed(List<Double> grams, double resolutionG, double calibration) {
@@ -130,18 +141,24 @@ public final class SandAccount {
 
   private StepClosure closure(Step step) {
     if (step.inputs().isEmpty()) {
-      return new StepClosure(step.id(), 0, sum(step.outputs()), State.NOTHING_TO_CLOSE, List.of());
+      return new StepClosure(step.id(), 0, sum(step.outputs()), 0, State.NOTHING_TO_CLOSE, List.of());
     }
     List<LotId> notWeighed =
         Stream.concat(step.inputs().stream(), step.outputs().stream()).filter(lot -> !mass(lot).isMeasured()).toList();
     double in = sum(step.inputs());
     double out = step.outputs().stream().map(this::mass).filter(LotMass::isMeasured).mapToDouble(LotMass::grams).sum();
-    return new StepClosure(step.id(), in, out, notWeighed.isEmpty() ? verdict(in, out) : State.NOT_ALL_WEIGHED, notWeighed);
+    double tolerance = tolerance(network.batch(), step);
+    return new StepClosure(step.id(), in, out, tolerance, notWeighed.isEmpty() ? verdict(in, out, tolerance) : State.NOT_ALL_WEIGHED, notWeighed);
   }
 
-  private State verdict(double in, double out) {
-    double allowed = network.batch().assumptions().closureTolerance() * in;
-    if (Math.abs(out - in) <= allowed) {
+  /** How far a step's sand may differ, as a share: a laboratory's for a dry sample, else the batch's own. */
+  public static double tolerance(Batch batch, Step step) {
+    boolean sample = step.process() instanceof Process.Screening(var _, Optional<Manner> manner) && manner.equals(Optional.of(Manner.DRY_SAMPLE));
+    return sample ? Sieving.CLOSURE : batch.assumptions().closureTolerance();
+  }
+
+  private static State verdict(double in, double out, double tolerance) {
+    if (Math.abs(out - in) <= tolerance * in) {
       return State.CLOSES;
     }
     return out < in ? State.SHORT : State.OVER;

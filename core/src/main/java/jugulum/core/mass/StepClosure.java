@@ -10,13 +10,14 @@ import jugulum.core.ledger.StepId;
  * @param step the step
  * @param inG the dry sand put in, in grams
  * @param outG the dry sand found, in grams, as far as it was measured
+ * @param tolerance how far it may differ, as a share of what went in
  * @param state the verdict
  * @param notWeighed the lots without a measured mass
  */
-public record StepClosure(StepId step, double inG, double outG, State state, List<LotId> notWeighed) {
+public record StepClosure(StepId step, double inG, double outG, double tolerance, State state, List<LotId> notWeighed) {
   /** The verdict on a step's sand. */
   public enum State {
-    /** Inside the batch's tolerance. */
+    /** Inside the tolerance. */
     CLOSES,
     SHORT,
     OVER,

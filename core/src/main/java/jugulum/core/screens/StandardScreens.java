@@ -3,7 +3,10 @@ package jugulum.core.screens;
 import java.util.List;
 import java.util.Optional;
 
-/** The standard screens with their nominal openings. Source: ASTM E11 / ISO 3310-1, nominal dimension of openings, in millimetres. */
+/**
+ * The standard screens with their nominal openings, in millimetres. Source: ASTM E11 / ISO 3310-1, nominal dimension of openings; the
+ * numbers of the Tyler series as in the older E11 table of equivalents, from memory.
+ */
 public final class StandardScreens {
   private static final List<Screen> ASTM_E11 =
       List.of(
@@ -40,7 +43,51 @@ public final class StandardScreens {
           new Screen("500", 0.025),
           new Screen("635", 0.020));
 
+  /** What is written before a Tyler number, since the same number means another opening in ASTM E11. */
+  private static final String TYLER_MARK = "T";
+
+  private static final List<Screen> TYLER =
+      List.of(
+          tyler(4, 4.75),
+          tyler(5, 4.00),
+          tyler(6, 3.35),
+          tyler(7, 2.80),
+          tyler(8, 2.36),
+          tyler(9, 2.00),
+          tyler(10, 1.70),
+          tyler(12, 1.40),
+          tyler(14, 1.18),
+          tyler(16, 1.00),
+          tyler(20, 0.850),
+          tyler(24, 0.710),
+          tyler(28, 0.600),
+          tyler(32, 0.500),
+          tyler(35, 0.425),
+          tyler(42, 0.355),
+          tyler(48, 0.300),
+          tyler(60, 0.250),
+          tyler(65, 0.212),
+          tyler(80, 0.180),
+          tyler(100, 0.150),
+          tyler(115, 0.125),
+          tyler(150, 0.106),
+          tyler(170, 0.090),
+          tyler(200, 0.075),
+          tyler(250, 0.063),
+          tyler(270, 0.053),
+          tyler(325, 0.045),
+          tyler(400, 0.038));
+
   private StandardScreens() {}
+
+  private static Screen tyler(int number, double openingMm) {
+    return new Screen(TYLER_MARK + number, openingMm);
+  }
+
+  /** The Tyler series, coarse first, each number marked with a T. */
+  public static List<Screen> tyler() {
+    return TYLER;
+  }
 
   /** All of them, coarse first. */
   public static List<Screen> all() {

@@ -1,26 +1,92 @@
 package jugulum.core.shop;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Stream;
 import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Process.Screening.Manner;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
 
 /**
- * What a shop owns and takes as given for new batches.
+ * What a shop has and takes as given for new batches.
  *
- * @param screens the screens owned, coarse first
+ * @param screens the screens it knows, coarse first, each label once
  * @param assumptions what new batches start with
+ * @param containers the containers whose weight is remembered, each name once; absent in older books
  */
-public record Shop(List<Screen> screens, Assumptions assumptions) {
+public record Shop(List<OwnedScreen> screens, Assumptions assumptions, List<Container> containers) {
   /** A usual first set of classifiers, and the usual assumptions. */
   public static final Shop USUAL =
       new Shop(
-          Stream.of("8", "16", "20", "30", "50", "80", "100").flatMap(label -> StandardScreens.numbered(label).stream()).toList(),
-          Assumptions.USUAL);
+          Stream.of("8", "16", "20", "30", "50", "80", "100").flatMap(label -> StandardScreens.numbered(label).stream()).map(OwnedScreen::of).toList(),
+          Assumptions.USUAL,
+          List.of());
 
-  /** Sorts the screens coarse first and keeps each opening once. */
+  /** Sorts the screens coarse first. */
   public Shop {
-    screens = screens.stream().sorted((one, other) -> Double.compare(other.openingMm(), one.openingMm())).distinct().toList();
+    screens = screens.stream().sorted(Comparator.comparingDouble(OwnedScreen::openingMm).reversed()).distinct().toList();
+    containers = Objects.requireNonNullElse(containers, List.<Container>of()).stream().sorted(Comparator.comparing(Container::name)).toList();
+  }
+
+  /** The screens it has, coarse first, one for each opening. */
+  public List<Screen> owned() {
+    return screens.stream().filter(OwnedScreen::isOwned).map(OwnedScreen::screen).filter(new FirstOfOpening()::test).toList();
+  }
+
+  /** The screens it has that may be used that way, coarse first, one for each opening. */
+  public List<OwnedScreen> ownedFor(Optional<Manner> manner) {
+    FirstOfOpening first = new FirstOfOpening();
+    return screens.stream().filter(OwnedScreen::isOwned).filter(screen -> screen.allows(manner)).filter(screen -> first.test(screen.screen())).toList();
+  }
+
+  private static final class FirstOfOpening {
+    private double last = Double.NaN;
+
+    boolean test(Screen screen) {
+      boolean first = screen.openingMm() != last;
+      last = screen.openingMm();
+      return first;
+    }
+  }
+
+  /** The same with one screen known as told; another of that label is replaced. */
+  public Shop with(OwnedScreen screen) {
+    List<OwnedScreen> changed = new ArrayList<>(screens);
+    changed.removeIf(one -> one.label().equals(screen.label()));
+    changed.add(screen);
+    return new Shop(changed, assumptions, containers);
+  }
+
+  /** The same with other assumptions. */
+  public Shop with(Assumptions other) {
+    return new Shop(screens, other, containers);
+  }
+
+  /** The same with one container's weight remembered; an older weight of that name is forgotten. */
+  public Shop with(Container container) {
+    return new Shop(screens, assumptions, Stream.concat(others(container.name()), Stream.of(container)).toList());
+  }
+
+  /** The same without a container. */
+  public Shop withoutContainer(String name) {
+    return new Shop(screens, assumptions, others(name).toList());
+  }
+
+  private Stream<Container> others(String name) {
+    return containers.stream().filter(one -> !one.name().equalsIgnoreCase(name));
+  }
+
+  /** The container of a name, whatever its capitals. */
+  public Optional<Container> container(String name) {
+    return containers.stream().filter(one -> one.name().equalsIgnoreCase(name.strip())).findFirst();
+  }
+
+  /** The screen of a label, owned or not. */
+  public Optional<OwnedScreen> screen(String label) {
+    return screens.stream().filter(one -> one.label().equals(label)).findFirst();
   }
 }

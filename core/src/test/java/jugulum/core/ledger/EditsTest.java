@@ -11,8 +11,8 @@ import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Edit.NewLot;
 import jugulum.core.ledger.Refusal.Reason;
 import jugulum.core.screens.Cut;
+import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
-import jugulum.core.shop.Shop;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -116,9 +116,30 @@ class EditsTest {
   }
 
   @Test
-  void aShopSortsItsScreensCoarseFirst() {
-    Shop shop = new Shop(Shop.USUAL.screens().reversed(), Assumptions.USUAL);
-    assertThat(shop).isEqualTo(Shop.USUAL);
-    assertThat(new Shop(Stream.concat(shop.screens().stream(), shop.screens().stream()).toList(), Assumptions.USUAL)).isEqualTo(shop);
+  void theBowlsOfACutTogetherCannotOutweighTheStack() {
+    Bench bench = Bench.started().weighs(1, 10_000).screens(1, "30").weighs(2, 6_000);
+    assertThat(bench.refused(new Edit.RecordOnLot(new LotId(2), Bench.dry(4_200).ofBowl(2))).reason()).isEqualTo(Reason.HEAVIER_THAN_INPUT);
+    bench.measures(2, Bench.dry(4_000).ofBowl(2)).measures(2, Bench.dry(4_010).ofBowl(2));
+    assertThat(bench.lot(2).weighedDryG()).hasValue(10_005);
+  }
+
+  @Test
+  void whatPassedInTheLastMinuteBelongsToAScreenOfTheStack() {
+    Bench bench = Bench.started().weighs(1, 10_000).screens(1, "30");
+    Screen thirty = StandardScreens.numbered("30").orElseThrow();
+    Screen fifty = StandardScreens.numbered("50").orElseThrow();
+    bench.does(new Edit.RecordOnStep(new StepId(2), new Measure.LastMinute(thirty, 40)));
+    assertThat(bench.step(2).orElseThrow().readings()).hasSize(1);
+    assertThat(bench.refused(new Edit.RecordOnStep(new StepId(2), new Measure.LastMinute(fifty, 40))).reason()).isEqualTo(Reason.MEASURE_NOT_FOR_THIS);
+    assertThat(bench.refused(new Edit.RecordOnStep(new StepId(2), new Measure.LastMinute(thirty, 20_000))).reason()).isEqualTo(Reason.HEAVIER_THAN_INPUT);
+    assertThat(bench.refused(new Edit.RecordOnLot(new LotId(2), new Measure.LastMinute(thirty, 40))).reason()).isEqualTo(Reason.MEASURE_NOT_FOR_THIS);
+  }
+
+  @Test
+  void pickersFoundCountAsGoldKnown() {
+    Bench bench = Bench.started().weighs(1, 10_000).screens(1, "16").weighs(2, 900);
+    bench.measures(2, new Measure.LookedOver(2, 0.41));
+    assertThat(bench.refused(new Edit.RecordOnLot(new LotId(2), new Measure.LookedOver(1, 901))).reason()).isEqualTo(Reason.GOLD_HEAVIER_THAN_LOT);
+    assertThatThrownBy(() -> new Measure.LookedOver(0, 0.4)).as("no picker weighs nothing").isInstanceOf(OutOfRange.class).hasMessageContaining("pickersG");
   }
 }

@@ -4,15 +4,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.LotMass.Basis;
 import jugulum.core.mass.StepClosure.State;
+import jugulum.core.screens.Cut;
+import jugulum.core.screens.Screen;
+import jugulum.core.screens.StandardScreens;
 import org.junit.jupiter.api.Test;
 
 class SandAccountTest {
@@ -61,5 +68,34 @@ class SandAccountTest {
     assertThat(of(bench).mass(new LotId(4)).grams()).isCloseTo(30, within(1e-9));
     assertThat(of(bench).accountedFor()).as("nothing was weighed in full").isEmpty();
     assertThat(of(bench).closure(new StepId(2)).notWeighed()).isEqualTo(List.of(new LotId(2)));
+  }
+
+  @Test
+  void bowlsOfOneCutAddUpAndWeighingsOfOneBowlAverage() {
+    Bench bench = Bench.started().weighs(1, 10_000).screens(1, "30");
+    bench.measures(2, Bench.dry(3_000)).measures(2, Bench.dry(3_010)).measures(2, Bench.dry(2_400).ofBowl(2));
+    assertThat(of(bench).mass(new LotId(2)).grams()).isCloseTo(3_005 + 2_400, within(1e-9));
+    assertThat(bench.lot(2).bowls()).containsOnlyKeys(1, 2);
+  }
+
+  @Test
+  void theDoubtOfAMoistureIsCarried() {
+    Measure wet = new Measure.SandWeight(10_000, 0, 0.08, 0, OptionalDouble.of(0.01), Optional.empty(), OptionalInt.empty());
+    Bench bench = Bench.started().measures(1, wet);
+    LotMass mass = of(bench).mass(new LotId(1));
+    assertThat(mass.grams()).isEqualTo(9_200);
+    assertThat(mass.standardUncertaintyG()).isCloseTo(Math.hypot(100, 9.2), within(1e-9));
+  }
+
+  @Test
+  void aDrySampleMustCloseAsALaboratorysDoes() {
+    Bench bench = Bench.started().weighs(1, 1_000);
+    List<Screen> stack = List.of(StandardScreens.numbered("30").orElseThrow());
+    List<Edit.NewLot> cuts = Cut.of(Cut.ALL, stack).stream().map(cut -> new Edit.NewLot(Material.CUT, cut, "")).toList();
+    bench.does(new Edit.TakeStep(new Process.Screening(stack, Optional.of(Process.Screening.Manner.DRY_SAMPLE)), List.of(new LotId(1)), cuts));
+    bench.weighs(2, 600).weighs(3, 396);
+    assertThat(of(bench).closure(new StepId(2)).state()).as("0.4 %% off").isEqualTo(State.SHORT);
+    bench.does(new Edit.RecordOnLot(new LotId(3), Bench.dry(3).ofBowl(2)));
+    assertThat(of(bench).closure(new StepId(2)).state()).as("0.1 %% off").isEqualTo(State.CLOSES);
   }
 }

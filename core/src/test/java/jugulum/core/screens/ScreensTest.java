@@ -2,6 +2,7 @@ package jugulum.core.screens;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
@@ -53,5 +54,40 @@ class ScreensTest {
   @ValueSource(doubles = {0, -1, Double.NaN, Double.POSITIVE_INFINITY})
   void refusesAnOpeningThatIsNone(double openingMm) {
     assertThatThrownBy(() -> new Screen("x", openingMm)).isInstanceOf(OutOfRange.class).hasMessageContaining("openingMm");
+  }
+
+  /** The Tyler numbers differ from those of ASTM E11: older E11 table of equivalents. */
+  @ParameterizedTest
+  @CsvSource({"T28, 0.6", "T48, 0.3", "T65, 0.212", "T150, 0.106", "T200, 0.075"})
+  void tylerOpenings(String label, double openingMm) {
+    assertThat(StandardScreens.tyler()).filteredOn(screen -> screen.label().equals(label)).extracting(Screen::openingMm).containsExactly(openingMm);
+  }
+
+  @Test
+  void theTylerSeriesHasTheOpeningsOfTheStandard() {
+    List<Double> standard = StandardScreens.all().stream().map(Screen::openingMm).toList();
+    assertThat(StandardScreens.tyler()).extracting(Screen::openingMm).isSubsetOf(standard).doesNotHaveDuplicates();
+  }
+
+  /** ASTM C136, from memory: less than 0.5 % in one more minute. */
+  @ParameterizedTest
+  @CsvSource({"4.9, true", "5.0, false", "0, true", "12, false"})
+  void shakingIsEnoughWhenLessThanHalfAPercentPasses(double passedG, boolean enough) {
+    assertThat(Sieving.isEnough(passedG, 1_000)).isEqualTo(enough);
+    assertThat(Sieving.lastMinuteShare(passedG, 1_000)).isEqualTo(passedG / 1_000);
+  }
+
+  @Test
+  void moreThanTheSampleCannotPass() {
+    assertThatThrownBy(() -> Sieving.isEnough(11, 10)).isInstanceOf(OutOfRange.class).hasMessageContaining("passedG");
+    assertThatThrownBy(() -> Sieving.isEnough(1, 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("sampleG");
+  }
+
+  /** ASTM C136, from memory: 7 kg/m² on fine screens, and 2.5 kg/m² times the opening on coarse ones. */
+  @Test
+  void aScreenTakesSoMuchForItsFace() {
+    double squareMetreMm = Math.sqrt(4e6 / Math.PI);
+    assertThat(Sieving.largestLoadG(0.3, squareMetreMm)).isCloseTo(7_000, within(1e-6));
+    assertThat(Sieving.largestLoadG(9.5, squareMetreMm)).isCloseTo(2_500 * 9.5, within(1e-6));
   }
 }

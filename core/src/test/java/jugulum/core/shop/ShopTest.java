@@ -1,0 +1,71 @@
+package jugulum.core.shop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import jugulum.core.check.OutOfRange;
+import jugulum.core.ledger.Process.Screening.Manner;
+import jugulum.core.screens.Screen;
+import jugulum.core.shop.OwnedScreen.Having;
+import jugulum.core.shop.OwnedScreen.Use;
+import org.junit.jupiter.api.Test;
+
+class ShopTest {
+  private static OwnedScreen screen(String label, double opening, Having having, Use use) {
+    return new OwnedScreen(label, opening, having, use, OptionalDouble.empty(), OptionalDouble.empty());
+  }
+
+  @Test
+  void onlyOwnedScreensOfTheRightUseAreOffered() {
+    Shop shop =
+        Shop.USUAL
+            .with(screen("60", 0.25, Having.NOT_OWNED, Use.BOTH))
+            .with(screen("140", 0.106, Having.OWNED, Use.WET))
+            .with(screen("200", 0.075, Having.OWNED, Use.DRY));
+    assertThat(shop.owned()).extracting(Screen::label).contains("140", "200").doesNotContain("60");
+    assertThat(shop.ownedFor(Optional.of(Manner.WET_BULK))).extracting(OwnedScreen::label).contains("140", "100").doesNotContain("200");
+    assertThat(shop.ownedFor(Optional.of(Manner.DRY_SAMPLE))).extracting(OwnedScreen::label).contains("200").doesNotContain("140");
+  }
+
+  @Test
+  void twoScreensOfOneOpeningStandInAStackOnce() {
+    Shop shop = Shop.USUAL.with(screen("T48", 0.3, Having.OWNED, Use.BOTH));
+    assertThat(shop.owned()).filteredOn(screen -> screen.openingMm() == 0.3).hasSize(1);
+    assertThat(shop.screens()).filteredOn(screen -> screen.openingMm() == 0.3).hasSize(2);
+  }
+
+  @Test
+  void aScreenToldAgainReplacesTheOldOne() {
+    Shop shop = Shop.USUAL.with(screen("50", 0.31, Having.OWNED, Use.BOTH));
+    assertThat(shop.screen("50").orElseThrow().openingMm()).isEqualTo(0.31);
+    assertThat(shop.screens()).hasSameSizeAs(Shop.USUAL.screens());
+  }
+
+  @Test
+  void aContainerIsRememberedByItsNameWhateverItsCapitals() {
+    Shop shop = Shop.USUAL.with(new Container("Blue bowl", 315)).with(new Container("blue bowl", 318)).with(new Container("Tin", 120));
+    assertThat(shop.containers()).hasSize(2);
+    assertThat(shop.container(" BLUE BOWL ").orElseThrow().tareG()).isEqualTo(318);
+    assertThat(shop.withoutContainer("tin").containers()).hasSize(1);
+    assertThatThrownBy(() -> new Container("x", 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("tareG");
+  }
+
+  /** ASTM C136, from memory: 7 kg/m², so that an 8-inch screen keeps about 200 g. */
+  @Test
+  void aLaboratoryScreenTakesWhatItsFaceAllows() {
+    OwnedScreen eightInch = new OwnedScreen("50", 0.3, Having.OWNED, Use.BOTH, OptionalDouble.of(203), OptionalDouble.empty());
+    assertThat(eightInch.loadFor(Manner.DRY_SAMPLE)).isCloseTo(226, within(1.0));
+    assertThat(eightInch.loadFor(Manner.WET_BULK)).isGreaterThan(eightInch.loadFor(Manner.DRY_SAMPLE));
+    OwnedScreen told = new OwnedScreen("50", 0.3, Having.OWNED, Use.BOTH, OptionalDouble.of(203), OptionalDouble.of(180));
+    assertThat(told.loadFor(Manner.WET_BULK)).isEqualTo(180);
+  }
+
+  @Test
+  void openingsNotPositiveAreRefused() {
+    assertThatThrownBy(() -> screen("x", 0, Having.OWNED, Use.BOTH)).isInstanceOf(OutOfRange.class).hasMessageContaining("openingMm");
+    assertThatThrownBy(() -> screen("x", Double.NaN, Having.OWNED, Use.BOTH)).isInstanceOf(OutOfRange.class);
+  }
+}
