@@ -1,6 +1,9 @@
 package jugulum.book;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
@@ -10,6 +13,8 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.StepId;
+import jugulum.core.screens.StandardScreens;
+import jugulum.core.sizes.SizeCurve;
 
 /** A batch that holds every kind of process, measure and mark the model knows. */
 public final class Samples {
@@ -28,6 +33,10 @@ public final class Samples {
     bench.runs(new Process.GravityRun(new Machine(Machine.Kind.VORTEX_BOWL, "the blue one")), List.of(12), Material.CONCENTRATE, Material.TAILINGS);
     bench.does(new Edit.AddNote(new StepId(7), "level checked; ünïcode −30 +50"));
     bench.finishes(7).measures(15, new Measure.GoldWeight(3.934, 0.001)).measures(15, new Measure.Fineness(0.871, 0.01));
+    bench.measures(1, new Measure.SizeAnalysis(new SizeCurve(List.of(new SizeCurve.Sieved(1.18, 40.5), new SizeCurve.Sieved(0.3, 210)), 61.2)));
+    bench.measures(2, new Measure.LookedOver(2, 0.41));
+    bench.measures(2, new Measure.SandWeight(1_260, 315, 0.06, 5, OptionalDouble.of(0.006), Optional.of("blue bowl"), OptionalInt.of(2)));
+    bench.does(new Edit.RecordOnStep(new StepId(2), new Measure.LastMinute(StandardScreens.numbered("50").orElseThrow(), 120)));
     bench.magnet(11).does(new Edit.WithdrawStep(new StepId(9), "wrong bucket"));
     return bench.batch();
   }

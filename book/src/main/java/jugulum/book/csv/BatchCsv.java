@@ -2,7 +2,9 @@ package jugulum.book.csv;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldRange;
@@ -15,6 +17,8 @@ import jugulum.core.ledger.Step;
 import jugulum.core.ledger.Struck;
 import jugulum.core.mass.LotMass;
 import jugulum.core.mass.SandAccount;
+import jugulum.core.screens.Screen;
+import jugulum.core.sizes.SizeCurve;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
@@ -24,6 +28,9 @@ import org.apache.commons.csv.CSVPrinter;
  */
 public final class BatchCsv {
   private static final CSVFormat FORMAT = CSVFormat.RFC4180;
+
+  /** As many values as the measure with the most has. */
+  private static final int VALUES = 7;
 
   private BatchCsv() {}
 
@@ -58,7 +65,7 @@ public final class BatchCsv {
   public static String readings(Batch batch) {
     return print(
         csv -> {
-          csv.printRecord("reading", "at", "lot", "step", "measure", "value_1", "value_2", "value_3", "value_4", "struck_at", "struck_reason", "replaces");
+          csv.printRecord("reading", "at", "lot", "step", "measure", "value_1", "value_2", "value_3", "value_4", "value_5", "value_6", "value_7", "struck_at", "struck_reason", "replaces");
           for (Lot lot : batch.lots()) {
             rows(csv, lot.readings().stream(), lot.id().number(), null);
           }
@@ -70,33 +77,45 @@ public final class BatchCsv {
 
   private static void rows(CSVPrinter csv, Stream<Reading> readings, Integer lot, Integer step) throws IOException {
     for (Reading reading : readings.toList()) {
-      Object[] values = values(reading.measure());
-      csv.printRecord(
-          reading.id().number(),
-          reading.at(),
-          lot,
-          step,
-          reading.measure().getClass().getSimpleName(),
-          values[0],
-          values.length > 1 ? values[1] : null,
-          values.length > 2 ? values[2] : null,
-          values.length > 3 ? values[3] : null,
-          reading.struck().map(Struck::at).orElse(null),
-          reading.struck().map(Struck::reason).orElse(null),
-          reading.replaces().map(id -> id.number()).orElse(null));
+      Object[] values = Arrays.copyOf(values(reading.measure()), VALUES);
+      Object[] head = {reading.id().number(), reading.at(), lot, step, reading.measure().getClass().getSimpleName()};
+      Object[] tail = {
+        reading.struck().map(Struck::at).orElse(null),
+        reading.struck().map(Struck::reason).orElse(null),
+        reading.replaces().map(id -> id.number()).orElse(null)
+      };
+      csv.printRecord(Stream.of(head, values, tail).flatMap(Arrays::stream));
     }
   }
 
   private static Object[] values(Measure measure) {
     return switch (measure) {
-      case Measure.SandWeight(double gross, double tare, double moisture, double resolution) -> new Object[] {gross, tare, moisture, resolution};
+      case Measure.SandWeight weight ->
+          new Object[] {
+            weight.grossG(),
+            weight.tareG(),
+            weight.moisture(),
+            weight.resolutionG(),
+            weight.moistureSd().isPresent() ? weight.moistureSd().getAsDouble() : null,
+            weight.container().orElse(null),
+            weight.bowlNumber()
+          };
       case Measure.GoldWeight(double mass, double resolution) -> new Object[] {mass, resolution};
       case Measure.Fineness(double fraction, double sd) -> new Object[] {fraction, sd};
       case Measure.SpeckCount(int specks, double share) -> new Object[] {specks, share};
       case Measure.Assay(double grade, double sd, double sample) -> new Object[] {grade, sd, sample};
       case Measure.KnownGold(double mg, double sd) -> new Object[] {mg, sd};
+      case Measure.SizeAnalysis(SizeCurve curve) -> new Object[] {sieved(curve)};
+      case Measure.LookedOver(int pickers, double grams) -> new Object[] {pickers, grams};
+      case Measure.LastMinute(Screen screen, double grams) -> new Object[] {screen.label(), screen.openingMm(), grams};
       case Measure.Pass(var from, double lifted, double dropped, int specks) -> new Object[] {from, lifted, dropped, specks};
     };
+  }
+
+  /** Every screen as opening:grams, the pan as 0:grams. */
+  private static String sieved(SizeCurve curve) {
+    Stream<String> screens = curve.sieved().stream().map(one -> one.openingMm() + ":" + one.retainedG());
+    return Stream.concat(screens, Stream.of("0:" + curve.panG())).collect(Collectors.joining(" "));
   }
 
   private interface Rows {

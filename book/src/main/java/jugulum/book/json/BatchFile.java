@@ -13,6 +13,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
+import jugulum.book.file.FileFault;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.NetworkCheck;
 import jugulum.core.ledger.NetworkFinding;

@@ -90,6 +90,9 @@ final class Mappers {
     @Type(value = Measure.SpeckCount.class, name = "speck-count"),
     @Type(value = Measure.Assay.class, name = "assay"),
     @Type(value = Measure.KnownGold.class, name = "known-gold"),
+    @Type(value = Measure.SizeAnalysis.class, name = "size-analysis"),
+    @Type(value = Measure.LookedOver.class, name = "looked-over"),
+    @Type(value = Measure.LastMinute.class, name = "last-minute"),
     @Type(value = Measure.Pass.class, name = "pass")
   })
   interface MeasureKinds {}

@@ -4,15 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import jugulum.book.Samples;
+import jugulum.book.file.FileFault;
 import jugulum.book.json.BatchFile.Faulty;
 import jugulum.book.json.BatchFile.Read;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
+import jugulum.core.screens.Screen;
+import jugulum.core.shop.Shop;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -100,5 +105,20 @@ class BatchFileTest {
     assertThat(Json.edit(Json.write(adopt))).isEqualTo(adopt);
     Edit assume = new Edit.Assume(batch.assumptions());
     assertThat(Json.edit(Json.write(assume))).isEqualTo(assume);
+  }
+
+  /** Written before screens had a diameter, bowls a number and moistures a doubt. */
+  @Test
+  void olderRecordsAreStillRead() {
+    assertThat(Json.shop("{\"screens\":[{\"label\":\"50\",\"openingMm\":0.3}],\"assumptions\":" + assumptions() + "}").owned()).containsExactly(new Screen("50", 0.3));
+    String weight = "{\"edit\":\"record-on-lot\",\"lot\":1,\"measure\":{\"kind\":\"sand-weight\",\"grossG\":10,\"tareG\":1,\"moisture\":0,\"resolutionG\":1}}";
+    assertThat(Json.edit(weight)).isEqualTo(new Edit.RecordOnLot(new LotId(1), new Measure.SandWeight(10, 1, 0, 1)));
+    String step = "{\"edit\":\"take-step\",\"process\":{\"kind\":\"screen\",\"stack\":[{\"label\":\"50\",\"openingMm\":0.3}]},\"inputs\":[1],\"outputs\":[]}";
+    assertThat(Json.edit(step)).isEqualTo(new Edit.TakeStep(new Process.Screening(List.of(new Screen("50", 0.3))), List.of(new LotId(1)), List.of()));
+  }
+
+  private static String assumptions() {
+    String shop = Json.write(Shop.USUAL);
+    return shop.substring(shop.indexOf("\"assumptions\":") + "\"assumptions\":".length(), shop.indexOf("}", shop.indexOf("\"assumptions\"")) + 1);
   }
 }

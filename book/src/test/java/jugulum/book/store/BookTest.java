@@ -13,6 +13,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import jugulum.book.Samples;
@@ -26,6 +27,7 @@ import jugulum.core.ledger.Label;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Refusal.Reason;
+import jugulum.core.shop.Container;
 import jugulum.core.shop.Shop;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -221,7 +223,7 @@ class BookTest {
       for (int i = 0; i < 400; i++) {
         book.submit(other, weight(1_000 + i));
       }
-      book.submit(new Shop(Shop.USUAL.screens().subList(0, 2), Assumptions.USUAL));
+      book.submit(new Shop(Shop.USUAL.screens().subList(0, 2), Assumptions.USUAL, List.of(new Container("blue bowl", 315))));
     }
     try (RandomAccessFile raw = new RandomAccessFile(file.toFile(), "rw")) {
       raw.seek(raw.length() / 2 / 4096 * 4096);
@@ -256,7 +258,7 @@ class BookTest {
 
   @Test
   void theShopIsKeptWithUndo() {
-    Shop two = new Shop(Shop.USUAL.screens().subList(0, 2), Assumptions.USUAL);
+    Shop two = new Shop(Shop.USUAL.screens().subList(0, 2), Assumptions.USUAL, List.of(new Container("blue bowl", 315)));
     try (Book book = open()) {
       assertThat(book.shop()).isEqualTo(Shop.USUAL);
       book.submit(two);

@@ -2,17 +2,14 @@ package jugulum.desk.command;
 
 import java.io.FileDescriptor;
 import java.io.FileOutputStream;
-import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.MalformedInputException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import jugulum.book.json.BatchFile;
-import jugulum.book.json.FileFault;
+import jugulum.book.file.FileFault;
+import jugulum.book.file.TextFile;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
@@ -38,7 +35,7 @@ final class BalanceCommand implements Callable<Integer> {
   @Override
   public Integer call() {
     PrintStream out = new PrintStream(new FileOutputStream(FileDescriptor.out), true, StandardCharsets.UTF_8);
-    return switch (read()) {
+    return switch (TextFile.read(file, BatchFile::read, BatchFile.Faulty::new)) {
       case BatchFile.Read(var batch) -> {
         Worked worked = Worked.of(batch);
         if (json) {
@@ -53,22 +50,6 @@ final class BalanceCommand implements Callable<Integer> {
         yield Jugulum.BAD_FILE;
       }
     };
-  }
-
-  private BatchFile.Result read() {
-    try {
-      return BatchFile.read(Files.readString(file));
-    } catch (NoSuchFileException missing) {
-      return unreadable(Words.of("command.file-missing"));
-    } catch (MalformedInputException notText) {
-      return unreadable(Words.of("file.not-text"));
-    } catch (IOException problem) {
-      return unreadable(String.valueOf(problem.getMessage()));
-    }
-  }
-
-  private static BatchFile.Result unreadable(String reason) {
-    return new BatchFile.Faulty(List.of(new FileFault(0, 0, "", reason)));
   }
 
   private String fault(FileFault fault) {

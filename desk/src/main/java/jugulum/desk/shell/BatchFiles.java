@@ -1,7 +1,6 @@
 package jugulum.desk.shell;
 
 import java.io.IOException;
-import java.nio.charset.MalformedInputException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -10,7 +9,8 @@ import java.util.concurrent.CompletionStage;
 import javafx.application.Platform;
 import jugulum.book.csv.BatchCsv;
 import jugulum.book.json.BatchFile;
-import jugulum.book.json.FileFault;
+import jugulum.book.file.FileFault;
+import jugulum.book.file.TextFile;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.desk.workbench.Notice;
@@ -50,17 +50,7 @@ final class BatchFiles {
 
   /** Reads a batch file into the book. */
   CompletionStage<Outcome> read(Path json) {
-    return CompletableFuture.supplyAsync(() -> parsed(json)).thenComposeAsync(result -> adopt(json, result), Platform::runLater);
-  }
-
-  private static BatchFile.Result parsed(Path json) {
-    try {
-      return BatchFile.read(Files.readString(json));
-    } catch (MalformedInputException problem) {
-      return new BatchFile.Faulty(List.of(new FileFault(0, 0, "", Words.of("file.not-text"))));
-    } catch (IOException problem) {
-      return new BatchFile.Faulty(List.of(new FileFault(0, 0, "", String.valueOf(problem.getMessage()))));
-    }
+    return CompletableFuture.supplyAsync(() -> TextFile.read(json, BatchFile::read, BatchFile.Faulty::new)).thenComposeAsync(result -> adopt(json, result), Platform::runLater);
   }
 
   private CompletionStage<Outcome> adopt(Path json, BatchFile.Result result) {
