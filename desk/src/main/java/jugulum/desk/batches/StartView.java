@@ -22,6 +22,7 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.LabelForm;
 import jugulum.desk.entry.SandWeightForm;
 import jugulum.desk.panel.Parts;
+import jugulum.desk.shop.ShopContainers;
 import jugulum.desk.workbench.Outcome;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.words.Words;
@@ -43,7 +44,7 @@ public final class StartView extends VBox {
     this.workbench = workbench;
     this.clock = clock;
     this.onStarted = onStarted;
-    this.weight = new SandWeightForm(() -> workbench.figures().get());
+    this.weight = new SandWeightForm(() -> workbench.figures().get(), new ShopContainers(workbench));
     this.head = new AssayForm(() -> workbench.figures().get());
     getStyleClass().addAll("page", "start-view");
     setId("start-view");

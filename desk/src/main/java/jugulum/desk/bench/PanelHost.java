@@ -13,9 +13,11 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
 import jugulum.core.shop.Shop;
+import jugulum.desk.entry.Containers;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
 import jugulum.desk.panel.StationPanel;
+import jugulum.desk.shop.ShopContainers;
 import jugulum.desk.workbench.Outcome;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.workbench.Worked;
@@ -24,12 +26,15 @@ import jugulum.desk.words.Figures;
 /** Holds the panel at the right of the board, with those below it that one can return to. */
 final class PanelHost extends ScrollPane implements Desk {
   private final Workbench workbench;
+  private final Containers containers;
   private final Deque<Panel> stack = new ArrayDeque<>();
   private Runnable onLeave = () -> {};
   private Consumer<StepId> onStep = _ -> {};
+  private Consumer<LotId> onPlan = _ -> {};
 
   PanelHost(Workbench workbench) {
     this.workbench = workbench;
+    this.containers = new ShopContainers(workbench);
     getStyleClass().add("panel-host");
     setId("panel-host");
     setFitToWidth(true);
@@ -127,6 +132,21 @@ final class PanelHost extends ScrollPane implements Desk {
   @Override
   public Supplier<Figures> figures() {
     return () -> workbench.figures().get();
+  }
+
+  @Override
+  public Containers containers() {
+    return containers;
+  }
+
+  @Override
+  public void plan(LotId lot) {
+    onPlan.accept(lot);
+  }
+
+  /** Told of a lot whose cuts are to be planned. */
+  void onPlan(Consumer<LotId> what) {
+    onPlan = what;
   }
 
   @Override

@@ -25,6 +25,11 @@ public final class Buttons {
     return styled(id, text, key, action, "quiet");
   }
 
+  /** One of several things to fill in. */
+  public static Button chip(String id, String text, Runnable action) {
+    return styled(id, text, "", action, "chip");
+  }
+
   private static Button styled(String id, String text, String key, Runnable action, String style) {
     Button button = new Button(text);
     button.setId(id);

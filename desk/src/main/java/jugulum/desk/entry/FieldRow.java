@@ -6,10 +6,11 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** Fields side by side, equally wide, with what is wrong told under all of them where a sentence has room. */
-final class FieldRow extends VBox {
+public final class FieldRow extends VBox {
   private static final double ANY_WIDTH = 10;
 
-  FieldRow(List<? extends EntryField<?>> fields) {
+  /** Puts fields side by side. */
+  public FieldRow(List<? extends EntryField<?>> fields) {
     getStyleClass().add("entry");
     HBox row = new HBox();
     row.getStyleClass().add("form-row");

@@ -21,15 +21,18 @@ public abstract class MeasureForm extends VBox {
   }
 
   /** The form for measures like that one, filled with it. */
-  public static MeasureForm filled(Measure measure, Supplier<Figures> figures) {
+  public static MeasureForm filled(Measure measure, Supplier<Figures> figures, Containers containers) {
     MeasureForm form =
         switch (measure) {
-          case Measure.SandWeight _ -> new SandWeightForm(figures);
+          case Measure.SandWeight _ -> new SandWeightForm(figures, containers);
           case Measure.GoldWeight _ -> new GoldWeightForm(figures);
           case Measure.Fineness _ -> new FinenessForm(figures);
           case Measure.SpeckCount _ -> new SpeckCountForm(figures);
           case Measure.Assay _ -> new AssayForm(figures);
           case Measure.KnownGold _ -> new KnownGoldForm(figures);
+          case Measure.SizeAnalysis _ -> new SizeAnalysisForm(figures);
+          case Measure.LookedOver _ -> new LookedOverForm(figures);
+          case Measure.LastMinute(var screen, double _) -> new LastMinuteForm(figures, screen);
           case Measure.Pass _ -> new PassForm(figures);
         };
     form.fill(measure);
@@ -44,6 +47,9 @@ public abstract class MeasureForm extends VBox {
 
   /** Fills the fields with a measure of the form's own kind. */
   abstract void fill(Measure measure);
+
+  /** Runs when what was read is recorded, before the fields are emptied. */
+  void recorded() {}
 
   /** Empties the fields. */
   public void clear() {

@@ -3,7 +3,7 @@ package jugulum.desk.entry;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Function;
 import javafx.scene.control.Button;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure;
 import jugulum.desk.workbench.Outcome;
@@ -12,6 +12,7 @@ import jugulum.desk.workbench.Outcome;
 public final class RecordBox extends VBox {
   private final MeasureForm form;
   private final Button button;
+  private final Function<Measure, CompletionStage<Outcome>> record;
   private Runnable afterwards = () -> {};
 
   /**
@@ -25,16 +26,17 @@ public final class RecordBox extends VBox {
   public RecordBox(String id, String text, MeasureForm form, Function<Measure, CompletionStage<Outcome>> record) {
     this.form = form;
     getStyleClass().add("record-box");
-    button = Buttons.primary(id, text, "Enter", () -> form.read().ifPresent(measure -> send(record.apply(measure))));
+    this.record = record;
+    button = Buttons.primary(id, text, "Enter", this::record);
     form.fields().forEach(field -> field.field().setOnAction(_ -> button.fire()));
-    HBox buttons = new HBox(button);
+    FlowPane buttons = new FlowPane(10, 10, button);
     buttons.getStyleClass().add("buttons");
     getChildren().addAll(form, buttons);
   }
 
   /** Puts another button beside the one that records. */
   public RecordBox with(Button other) {
-    ((HBox) button.getParent()).getChildren().add(other);
+    ((FlowPane) button.getParent()).getChildren().add(other);
     return this;
   }
 
@@ -55,16 +57,26 @@ public final class RecordBox extends VBox {
     return form;
   }
 
-  private void send(CompletionStage<Outcome> sent) {
+  private void record() {
+    form.read().ifPresent(measure -> send(record.apply(measure), afterwards));
+  }
+
+  /** Records as the button does, but runs something else afterwards. */
+  public void recordThen(Runnable what) {
+    form.read().ifPresent(measure -> send(record.apply(measure), what));
+  }
+
+  private void send(CompletionStage<Outcome> sent, Runnable after) {
     button.setDisable(true);
     sent.thenAccept(
         outcome -> {
           button.setDisable(false);
           switch (outcome) {
             case Outcome.Recorded _ -> {
+              form.recorded();
               form.clear();
               form.fields().getFirst().field().requestFocus();
-              afterwards.run();
+              after.run();
             }
             case Outcome.Refused(String sentence) -> form.refuse(sentence);
           }

@@ -3,30 +3,74 @@ package jugulum.desk.entry;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.function.Supplier;
+import javafx.scene.layout.FlowPane;
 import jugulum.core.ledger.Measure;
+import jugulum.core.shop.Container;
 import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Asks for the weight of a container with its material: gross, tare, moisture. */
+/** Asks for the weight of a container with its material: gross, container, moisture. */
 public final class SandWeightForm extends MeasureForm {
+  /** More would push the button that records out of sight; the others can be typed. */
+  private static final int MOST_OFFERED = 4;
+
+  private final Containers containers;
   private final EntryField<MassText.Mass> gross;
-  private final EntryField<Optional<MassText.Mass>> tare;
-  private final EntryField<Optional<Double>> moisture;
+  private final EntryField<Optional<Tare>> tare;
+  private final EntryField<Optional<Moisture>> moisture;
+  private final FlowPane offered = new FlowPane(6, 6);
+  private List<Container> shown = List.of();
+  private int bowl = 1;
 
   /** Makes an empty form. */
-  public SandWeightForm(Supplier<Figures> figures) {
+  public SandWeightForm(Supplier<Figures> figures, Containers containers) {
     super(figures);
+    this.containers = containers;
     gross = new EntryField<>("gross", Words.of("form.gross"), Words.of("form.gross.hint"), typed -> Parsers.sand(sandUnit()).apply(typed));
-    tare = new EntryField<>("tare", Words.of("form.tare"), Words.of("form.tare.hint"), Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
-    moisture = new EntryField<>("moisture", Words.of("form.moisture"), Words.of("form.moisture.hint"), Parsers.optional(typed -> Parsers.percent(typed, 0, 99)));
-    getChildren().addAll(gross, new FieldRow(List.of(tare, moisture)));
+    tare = new EntryField<>("tare", Words.of("form.tare"), Words.of("form.tare.hint"), Parsers.optional(typed -> Tare.parse(typed, sandUnit(), containers)));
+    moisture = new EntryField<>("moisture", Words.of("form.moisture"), Words.of("form.moisture.hint"), Parsers.optional(Moisture::parse));
+    offered.managedProperty().bind(offered.visibleProperty());
+    getChildren().addAll(gross, new FieldRow(List.of(tare, moisture)), offered);
+    offer();
+  }
+
+  private void offer() {
+    List<Container> known = containers.known().stream().limit(MOST_OFFERED).toList();
+    if (known.equals(shown)) {
+      return;
+    }
+    shown = known;
+    offered.setVisible(!known.isEmpty());
+    offered
+        .getChildren()
+        .setAll(
+            known.stream()
+                .map(one -> Buttons.chip("container-" + known.indexOf(one), Words.of("form.container", one.name(), grams(one.tareG())), () -> tare.fill(one.name())))
+                .toList());
   }
 
   @Override
   public List<EntryField<?>> fields() {
     return List.of(gross, tare, moisture);
+  }
+
+  /** Says which bowl of the lot is weighed, from 1. */
+  public void forBowl(int number) {
+    bowl = number;
+  }
+
+  /** Which bowl is weighed. */
+  public int bowl() {
+    return bowl;
+  }
+
+  /** Whether a weight is typed. */
+  public boolean isFilled() {
+    return !gross.field().getText().isBlank();
   }
 
   @Override
@@ -35,17 +79,34 @@ public final class SandWeightForm extends MeasureForm {
         gross,
         tare,
         moisture,
-        Map.of("grossG", gross, "tareG", tare, "moisture", moisture, "resolutionG", gross),
-        (whole, container, water) ->
-            new Measure.SandWeight(whole.grams(), container.map(MassText.Mass::grams).orElse(0.0), water.orElse(0.0), whole.resolutionG()));
+        Map.of("grossG", gross, "tareG", tare, "moisture", moisture, "moistureSd", moisture, "resolutionG", gross),
+        (whole, container, water) -> {
+          OptionalDouble sd = water.map(Moisture::sd).orElse(OptionalDouble.empty());
+          double grams = container.map(Tare::grams).orElse(0.0);
+          double share = water.map(Moisture::share).orElse(0.0);
+          return new Measure.SandWeight(whole.grams(), grams, share, whole.resolutionG(), sd, container.flatMap(Tare::name), OptionalInt.empty()).ofBowl(bowl);
+        });
+  }
+
+  /** Remembers the container if one was told with its name. */
+  @Override
+  void recorded() {
+    tare.read().flatMap(told -> told).flatMap(Tare::told).ifPresent(containers::remember);
+  }
+
+  @Override
+  public void clear() {
+    super.clear();
+    offer();
   }
 
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.SandWeight weight) {
       gross.fill(grams(weight.grossG()));
-      tare.fill(weight.tareG() > 0 ? grams(weight.tareG()) : "");
-      moisture.fill(weight.moisture() > 0 ? Figures.plain(weight.moisture() * 100) : "");
+      tare.fill(weight.tareG() > 0 ? weight.container().map(name -> name + " = ").orElse("") + grams(weight.tareG()) : "");
+      moisture.fill(Moisture.typed(weight.moisture(), weight.moistureSd()));
+      bowl = weight.bowlNumber();
     }
   }
 }

@@ -24,7 +24,7 @@ public final class Closures {
 
   /** The verdict in a sentence. */
   public static String sentence(StepClosure closure, Worked worked, Figures figures) {
-    String tolerance = Figures.percent(worked.batch().assumptions().closureTolerance());
+    String tolerance = Figures.percent(closure.tolerance());
     return switch (closure.state()) {
       case CLOSES, SHORT, OVER ->
           Words.of("closure", closure.state(), Figures.percent(closure.ratio()), figures.sand(Math.abs(closure.differenceG())), tolerance);

@@ -25,7 +25,7 @@ final class CorrectPanel extends Panel {
   CorrectPanel(Reading reading, Desk desk) {
     this.reading = reading;
     this.desk = desk;
-    this.form = MeasureForm.filled(reading.measure(), desk.figures());
+    this.form = MeasureForm.filled(reading.measure(), desk.figures(), desk.containers());
     String was = Sentences.measure(reading.measure(), desk.figures().get());
     Runnable correct = () -> form.read().ifPresent(right -> reason.read().ifPresent(why -> correct(right, why)));
     form.fields().forEach(field -> field.field().setOnAction(_ -> correct.run()));

@@ -6,6 +6,7 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
 import jugulum.core.shop.Shop;
+import jugulum.desk.entry.Containers;
 import jugulum.desk.workbench.Outcome;
 import jugulum.desk.words.Figures;
 
@@ -31,4 +32,10 @@ public interface Desk {
 
   /** What the shop owns. */
   Shop shop();
+
+  /** The containers whose weight is remembered. */
+  Containers containers();
+
+  /** Plans the cuts of a lot. */
+  void plan(LotId lot);
 }

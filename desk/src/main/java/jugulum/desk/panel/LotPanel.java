@@ -21,14 +21,14 @@ import jugulum.desk.entry.AssayForm;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.GoldWeightForm;
 import jugulum.desk.entry.KnownGoldForm;
+import jugulum.desk.entry.LookedOverForm;
 import jugulum.desk.entry.MeasureForm;
 import jugulum.desk.entry.RecordBox;
-import jugulum.desk.entry.SandWeightForm;
 import jugulum.desk.entry.SpeckCountForm;
-import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
+import jugulum.desk.workbench.Worked;
 
 /** One container of material: its readings, what is known of its gold, what can be done with it next. */
 final class LotPanel extends Panel {
@@ -48,6 +48,7 @@ final class LotPanel extends Panel {
   private record Onward(Optional<StepId> taker, boolean open) {}
 
   private Optional<Segments<Kind>> kinds = Optional.empty();
+  private Optional<Worked> worked = Optional.empty();
 
   /** What can be recorded on a lot. */
   private enum Kind {
@@ -55,6 +56,7 @@ final class LotPanel extends Panel {
     SPECKS,
     ASSAY,
     KNOWN,
+    LOOKED_OVER,
     GOLD
   }
 
@@ -76,6 +78,7 @@ final class LotPanel extends Panel {
 
   @Override
   public void show(Worked worked, Figures figures) {
+    this.worked = Optional.of(worked);
     Lot now = there(worked.network().lot(lot));
     name.setText(Sentences.title(now));
     sizes.setText(Sentences.sizes(now.cut()));
@@ -84,6 +87,9 @@ final class LotPanel extends Panel {
     boolean open = !worked.batch().closed();
     if (kinds.isEmpty() && open) {
       addEntry(now);
+    }
+    if (entry.lookup(".weigh-box") instanceof WeighBox weigh) {
+      weigh.tell();
     }
     Parts.shown(entry, open);
     Optional<Step> taker = worked.network().taker(lot);
@@ -133,7 +139,7 @@ final class LotPanel extends Panel {
   }
 
   private void addEntry(Lot now) {
-    List<Kind> possible = now.material() == Material.GOLD ? List.of(Kind.GOLD) : List.of(Kind.WEIGHT, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN);
+    List<Kind> possible = possible(now);
     Segments<Kind> choice = new Segments<>("measure", possible, kind -> Words.of("measure.kind", kind));
     VBox form = new VBox();
     Runnable put = () -> form.getChildren().setAll(box(choice.chosen()));
@@ -143,11 +149,26 @@ final class LotPanel extends Panel {
     kinds = Optional.of(choice);
   }
 
-  private RecordBox box(Kind kind) {
+  /** Sand no screen bounds above may hold pickers; it is looked over by eye first. */
+  private static List<Kind> possible(Lot now) {
+    if (now.material() == Material.GOLD) {
+      return List.of(Kind.GOLD);
+    }
+    boolean coarse = now.cut().isOversize() && now.material() == Material.CUT;
+    return coarse
+        ? List.of(Kind.LOOKED_OVER, Kind.WEIGHT, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN)
+        : List.of(Kind.WEIGHT, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN);
+  }
+
+  private Node box(Kind kind) {
+    if (kind == Kind.WEIGHT) {
+      return new WeighBox("record", Words.of("lot.record", kind), desk, () -> worked.flatMap(now -> now.network().lot(lot))).then(() -> {});
+    }
     Supplier<Figures> figures = desk.figures();
     MeasureForm form =
         switch (kind) {
-          case WEIGHT -> new SandWeightForm(figures);
+          case WEIGHT -> throw new IllegalStateException("has a box of its own");
+          case LOOKED_OVER -> new LookedOverForm(figures);
           case SPECKS -> new SpeckCountForm(figures);
           case ASSAY -> new AssayForm(figures);
           case KNOWN -> new KnownGoldForm(figures);

@@ -1,5 +1,6 @@
 package jugulum.desk.panel;
 
+import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -16,7 +17,7 @@ final class NextBox extends VBox {
         .getChildren()
         .addAll(
             Stream.of(
-                    Buttons.plain("next-screen", Words.of("next.screen"), "S", () -> desk.push(new ScreeningForm(lot, desk))),
+                    Buttons.plain("next-screen", Words.of("next.screen"), "S", () -> desk.push(new ScreeningForm(lot, desk, List.of()))),
                     Buttons.plain("next-magnet", Words.of("next.magnet"), "M", () -> desk.push(new MagnetForm(lot, desk))),
                     Buttons.plain("next-gravity", Words.of("next.gravity"), "G", () -> desk.push(new GravityForm(lot, desk))),
                     Buttons.plain("next-finish", Words.of("next.finish"), "F", () -> desk.push(new FinishForm(lot, desk))),

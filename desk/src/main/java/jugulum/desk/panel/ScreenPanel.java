@@ -1,19 +1,45 @@
 package jugulum.desk.panel;
 
 import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Measure.LastMinute;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Process.Screening.Manner;
+import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.LotMass;
+import jugulum.core.mass.Sizings;
+import jugulum.core.screens.Screen;
+import jugulum.core.screens.Sieving;
+import jugulum.core.sizes.SizeCurve;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.LastMinuteForm;
+import jugulum.desk.entry.RecordBox;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** A stack of screens: each cut with its share of the feed and what is finer. */
+/** A stack of screens: each cut with its share of the feed and what is finer, the size curve, the end of shaking, the oversize. */
 final class ScreenPanel extends StepPanel {
+  private final VBox findings = new VBox(8);
+  private final VBox shaking = new VBox(8);
+  private final VBox shakingSaid = new VBox(6);
+  private Optional<LastMinuteForm> form = Optional.empty();
+
   ScreenPanel(StepId step, Desk desk) {
     super(step, desk);
+    findings.setId("screen-findings");
+    shakingSaid.setId("shaking-said");
+    below(findings, shaking);
+    onChosen(this::forChosenScreen);
   }
 
   @Override
@@ -31,5 +57,118 @@ final class ScreenPanel extends StepPanel {
   @Override
   protected String[] heads() {
     return new String[] {Words.of("outputs.mass"), Words.of("screen.share"), Words.of("screen.finer")};
+  }
+
+  @Override
+  protected void showOwn(Worked worked, Step now, Figures figures) {
+    if (shaking.getChildren().isEmpty() && now.process() instanceof Process.Screening(var stack, var _)) {
+      addShaking(now, stack.getFirst());
+    }
+    boolean open = !worked.batch().closed();
+    Parts.shown(shaking, open || !shakingSaid.getChildren().isEmpty());
+    findings.getChildren().clear();
+    sum(worked, now, figures);
+    pan(worked, now);
+    oversize(worked, now);
+    overloaded(worked, now, figures);
+    Sizings.screened(worked.network(), worked.sand(), now).ifPresent(this::curve);
+    shakingSaid.getChildren().setAll(lastMinutes(worked, now, figures));
+    forChosenScreen();
+  }
+
+  private void sum(Worked worked, Step now, Figures figures) {
+    double found = now.outputs().stream().map(worked.sand()::mass).filter(LotMass::isMeasured).mapToDouble(LotMass::grams).sum();
+    if (found > 0) {
+      findings.getChildren().add(Parts.line(Words.of("screen.sum"), figures.sand(found)));
+    }
+  }
+
+  private void pan(Worked worked, Step now) {
+    List<Lot> cuts = worked.network().lots(now.outputs());
+    long open = cuts.stream().filter(lot -> !worked.sand().mass(lot.id()).isMeasured()).count();
+    boolean panOnly = open == 1 && !worked.sand().mass(cuts.getLast().id()).isMeasured() && cuts.getLast().cut().retained().isEmpty();
+    if (panOnly) {
+      findings.getChildren().add(Parts.advice("fault", "", Words.of("screen.pan-missing", Sentences.lot(cuts.getLast()))));
+    }
+  }
+
+  /** Stays until someone looks, pans it, or runs it. */
+  private void oversize(Worked worked, Step now) {
+    worked.network().lots(now.outputs()).stream()
+        .filter(lot -> lot.cut().isOversize())
+        .forEach(
+            lot -> {
+              Optional<Measure.LookedOver> seen = lot.latest(Measure.LookedOver.class);
+              if (seen.isPresent()) {
+                findings.getChildren().add(Parts.advice("fine", "", Words.counted("screen.oversize.seen", seen.get().pickers(), Sentences.lot(lot))));
+              } else if (worked.network().taker(lot.id()).isEmpty()) {
+                findings.getChildren().add(Parts.advice("fault", "", Words.of("screen.oversize.unseen", Sentences.lot(lot))));
+              }
+            });
+  }
+
+  private void overloaded(Worked worked, Step now, Figures figures) {
+    if (!(now.process() instanceof Process.Screening(var _, Optional<Manner> manner) && manner.equals(Optional.of(Manner.DRY_SAMPLE)))) {
+      return;
+    }
+    for (Lot lot : worked.network().lots(now.outputs())) {
+      LotMass mass = worked.sand().mass(lot.id());
+      lot.cut()
+          .retained()
+          .flatMap(screen -> desk.shop().screen(screen.label()))
+          .filter(screen -> mass.isMeasured() && mass.grams() > screen.loadFor(Manner.DRY_SAMPLE))
+          .ifPresent(
+              screen ->
+                  findings
+                      .getChildren()
+                      .add(Parts.advice("fault", "", Words.of("screen.overloaded", screen.label(), figures.sand(mass.grams()), figures.sand(screen.loadFor(Manner.DRY_SAMPLE))))));
+    }
+  }
+
+  private void curve(SizeCurve curve) {
+    if (curve.d50Mm().isPresent() && curve.p80Mm().isPresent()) {
+      String d50 = Figures.fixed(curve.d50Mm().getAsDouble(), 2);
+      findings.getChildren().add(Parts.advice("water", Words.of("screen.d50", d50), Words.of("screen.p80", Figures.fixed(curve.p80Mm().getAsDouble(), 2))));
+    } else if (curve.d50Mm().isPresent()) {
+      findings.getChildren().add(Parts.advice("water", Words.of("screen.d50", Figures.fixed(curve.d50Mm().getAsDouble(), 2)), ""));
+    }
+    findings.getChildren().add(Buttons.plain("plan-cuts", Words.of("screen.curve"), "P", () -> feed().ifPresent(desk::plan)));
+  }
+
+  private Optional<LotId> feed() {
+    return worked().flatMap(now -> now.batch().step(step)).map(now -> now.inputs().getFirst());
+  }
+
+  private void addShaking(Step now, Screen first) {
+    LastMinuteForm made = new LastMinuteForm(desk.figures(), first);
+    form = Optional.of(made);
+    RecordBox box = new RecordBox("record-minute", Words.of("screen.minute.record"), made, measure -> desk.submit(new Edit.RecordOnStep(now.id(), measure)));
+    shaking.getChildren().addAll(Parts.section(Words.of("screen.minute")), Parts.sentence(Words.of("screen.minute.about"), "muted"), shakingSaid, box);
+  }
+
+  private void forChosenScreen() {
+    Optional<Screen> screen = chosen().flatMap(lot -> lot.cut().retained());
+    form.ifPresent(asked -> screen.ifPresent(asked::forScreen));
+  }
+
+  private List<Node> lastMinutes(Worked worked, Step now, Figures figures) {
+    double all = worked.sand().closure(step).inG() > 0 ? worked.sand().closure(step).inG() : worked.sand().closure(step).outG();
+    return now.readings().stream()
+        .filter(Reading::isLive)
+        .map(Reading::measure)
+        .filter(LastMinute.class::isInstance)
+        .map(LastMinute.class::cast)
+        .filter(minute -> all > 0 && minute.passedG() <= all)
+        .<Node>map(minute -> lastMinute(minute, all, figures))
+        .toList();
+  }
+
+  private static Node lastMinute(LastMinute minute, double all, Figures figures) {
+    boolean enough = Sieving.isEnough(minute.passedG(), all);
+    String share = Figures.fixed(100 * Sieving.lastMinuteShare(minute.passedG(), all), 2);
+    return Parts.advice(
+        enough ? "fine" : "fault",
+        Words.of(enough ? "screen.minute.enough" : "screen.minute.go-on", minute.screen().label()),
+        Words.of("screen.minute.share", figures.sand(minute.passedG()), share, Figures.plain(100 * Sieving.END_POINT)));
   }
 }

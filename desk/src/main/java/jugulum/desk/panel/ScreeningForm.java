@@ -3,66 +3,99 @@ package jugulum.desk.panel;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Process.Screening.Manner;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
+import jugulum.core.shop.OwnedScreen;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.Entry;
+import jugulum.desk.entry.EntryField;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** Chooses the stack from the screens owned. */
+/** Chooses the stack from the screens owned, by typing their numbers or by pressing them, and how it is worked. */
 final class ScreeningForm extends StepForm {
+  private Cut feed = Cut.ALL;
   private final FlowPane choice = new FlowPane(8, 8);
   private final Label cuts = Parts.sentence("", "in-hand-text");
+  private final Segments<Manner> manner = new Segments<>("manner", List.of(Manner.WET_BULK, Manner.DRY_BULK, Manner.DRY_SAMPLE), one -> Words.of("manner", one));
+  private final VBox caution = Parts.advice("caution", Words.of("caution.dust.title"), Words.of("caution.dust"));
+  private final EntryField<List<Screen>> stack =
+      new EntryField<>("stack", Words.of("screening.stack"), Words.of("screening.stack.hint"), typed -> StackText.parse(typed, usable(), feed));
+  private final List<Screen> planned;
+  private boolean following;
 
-  ScreeningForm(LotId lot, Desk desk) {
+  ScreeningForm(LotId lot, Desk desk, List<Screen> planned) {
     super(Words.of("screening.title"), lot, desk);
+    this.planned = planned;
     cuts.setId("cuts-preview");
-    getChildren().addAll(Parts.sentence(Words.of("screening.about"), "muted"), Parts.section(Words.of("screening.choose")), choice, cuts);
+    stack.field().textProperty().addListener((_, _, _) -> follow());
+    stack.field().setOnAction(_ -> start());
+    manner.onChange(this::offer);
+    getChildren()
+        .addAll(
+            Parts.sentence(Words.of("screening.about"), "muted"),
+            manner,
+            caution,
+            stack,
+            choice,
+            cuts,
+            Buttons.plain("plan-cuts", Words.of("screening.plan"), "P", () -> desk.plan(lot)));
     addButtons(Words.of("screening.start"));
+  }
+
+  private List<Screen> usable() {
+    return desk.shop().ownedFor(Optional.of(manner.chosen())).stream()
+        .map(OwnedScreen::screen)
+        .filter(screen -> screen.openingMm() < feed.upperMm() && screen.openingMm() > feed.lowerMm())
+        .toList();
   }
 
   @Override
   protected void update(Worked now, Lot taken) {
     if (choice.getChildren().isEmpty()) {
-      List<Screen> usable =
-          desk.shop().screens().stream()
-              .filter(screen -> screen.openingMm() < taken.cut().upperMm() && screen.openingMm() > taken.cut().lowerMm())
-              .toList();
-      usable.forEach(screen -> choice.getChildren().add(toggle(screen, taken)));
-      cuts.setText(usable.isEmpty() ? Words.of("screening.none-fits") : Words.of("screening.none-chosen"));
+      feed = taken.cut();
+      offer();
+      if (!planned.isEmpty()) {
+        stack.fill(StackText.of(planned));
+      }
     }
   }
 
-  private ToggleButton toggle(Screen screen, Lot taken) {
+  /** Offers the screens that may be used that way. */
+  private void offer() {
+    Parts.shown(caution, manner.chosen() != Manner.WET_BULK);
+    List<Screen> usable = usable();
+    choice.getChildren().setAll(usable.stream().map(this::toggle).toList());
+    follow();
+    if (usable.isEmpty()) {
+      cuts.setText(Words.of("screening.none-fits"));
+    }
+  }
+
+  private ToggleButton toggle(Screen screen) {
     ToggleButton toggle = new ToggleButton(Words.of("screening.screen", screen.label(), Figures.plain(screen.openingMm())));
     toggle.setId("screen-" + screen.label());
     toggle.setUserData(screen);
     toggle.getStyleClass().add("choice");
-    toggle.selectedProperty().addListener((_, _, _) -> preview(taken));
+    toggle.setOnAction(_ -> stack.fill(StackText.of(pressed())));
     Ticks.show(toggle);
     return toggle;
   }
 
-  private void preview(Lot taken) {
-    List<Screen> stack = stack();
-    cuts.setText(
-        stack.isEmpty()
-            ? Words.of("screening.none-chosen")
-            : Words.of("screening.makes", Cut.of(taken.cut(), stack).stream().map(Sentences::cut).collect(Collectors.joining(" · "))));
-  }
-
-  /** Coarse on top, whatever order they were chosen in. */
-  private List<Screen> stack() {
+  /** Coarse on top, whatever order they were pressed in. */
+  private List<Screen> pressed() {
     return choice.getChildren().stream()
         .map(ToggleButton.class::cast)
         .filter(ToggleButton::isSelected)
@@ -70,19 +103,40 @@ final class ScreeningForm extends StepForm {
         .toList();
   }
 
+  /** Presses the screens that are typed and tells the cuts they make. */
+  private void follow() {
+    if (following) {
+      return;
+    }
+    following = true;
+    switch (StackText.parse(stack.field().getText(), usable(), feed)) {
+      case Entry.Value<List<Screen>>(List<Screen> typed) -> {
+        choice.getChildren().stream().map(ToggleButton.class::cast).forEach(toggle -> toggle.setSelected(typed.contains((Screen) toggle.getUserData())));
+        cuts.setText(Words.of("screening.makes", Cut.of(feed, typed).stream().map(Sentences::cut).collect(Collectors.joining(" · "))));
+      }
+      case Entry.Bad<List<Screen>> _ -> {
+        if (stack.field().getText().isBlank()) {
+          choice.getChildren().stream().map(ToggleButton.class::cast).forEach(toggle -> toggle.setSelected(false));
+        }
+        cuts.setText(Words.of("screening.none-chosen"));
+      }
+    }
+    following = false;
+  }
+
   @Override
   protected Optional<Edit.TakeStep> step(Lot taken) {
-    List<Screen> stack = stack();
-    if (stack.isEmpty()) {
-      refuse(Words.of("refusal.SCREENS_MISSING"));
-      return Optional.empty();
-    }
-    List<Edit.NewLot> outputs = Cut.of(taken.cut(), stack).stream().map(cut -> made(Material.CUT, cut)).toList();
-    return Optional.of(take(new Process.Screening(stack), List.of(lot), outputs));
+    return stack
+        .read()
+        .map(
+            screens -> {
+              List<Edit.NewLot> outputs = Cut.of(taken.cut(), screens).stream().map(cut -> made(Material.CUT, cut)).toList();
+              return take(new Process.Screening(screens, Optional.of(manner.chosen())), List.of(lot), outputs);
+            });
   }
 
   @Override
   public void focusFirst() {
-    choice.getChildren().stream().findFirst().ifPresentOrElse(Node::requestFocus, super::focusFirst);
+    stack.field().requestFocus();
   }
 }

@@ -6,6 +6,7 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
+import jugulum.core.screens.Screen;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
@@ -38,6 +39,11 @@ public final class StationPanel extends Panel {
   /** The panel of one lot. */
   public static Panel of(LotId lot, Desk desk) {
     return new LotPanel(lot, desk);
+  }
+
+  /** The form that screens a lot with a stack chosen before. */
+  public static Panel screening(LotId lot, List<Screen> stack, Desk desk) {
+    return new ScreeningForm(lot, desk, stack);
   }
 
   @Override

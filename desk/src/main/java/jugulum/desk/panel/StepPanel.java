@@ -1,7 +1,9 @@
 package jugulum.desk.panel;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -21,8 +23,10 @@ class StepPanel extends Panel {
   private final Label title = Parts.styled(new Label(), "panel-title");
   private final Label inHand = Parts.styled(new Label(), "in-hand");
   private final Label taken = Parts.sentence("", "muted");
-  private final VBox closure = new VBox();
+  private final VBox closure = new VBox(8);
   private final OutputsBox outputs;
+  private final VBox below = new VBox(10);
+  private Optional<Worked> worked = Optional.empty();
   private final StepFooter footer;
 
   StepPanel(StepId step, Desk desk) {
@@ -35,7 +39,7 @@ class StepPanel extends Panel {
     closure.setId("closure");
     getChildren().addAll(heading, taken);
     getChildren().addAll(own());
-    getChildren().addAll(Parts.section(Words.of("step.outputs")), outputs, closure, footer);
+    getChildren().addAll(Parts.section(Words.of("step.outputs")), outputs, closure, below, footer);
   }
 
   /** The right panel for a step. */
@@ -52,6 +56,26 @@ class StepPanel extends Panel {
   /** What only this kind of step has, above its outputs. */
   protected List<VBox> own() {
     return List.of();
+  }
+
+  /** Puts parts below the closure. */
+  protected final void below(Node... parts) {
+    below.getChildren().setAll(parts);
+  }
+
+  /** Runs when another output is chosen. */
+  protected final void onChosen(Runnable what) {
+    outputs.onChosen(what);
+  }
+
+  /** The output chosen. */
+  protected final Optional<Lot> chosen() {
+    return outputs.chosen();
+  }
+
+  /** The batch as shown last. */
+  protected final Optional<Worked> worked() {
+    return worked;
   }
 
   /** The parts that take readings, out of sight while the batch is closed. */
@@ -76,15 +100,17 @@ class StepPanel extends Panel {
 
   @Override
   public final void show(Worked worked, Figures figures) {
+    this.worked = Optional.of(worked);
     Step now = there(worked.batch().step(step));
     List<Lot> inputs = worked.network().lots(now.inputs());
     title.setText(Sentences.process(now.process()));
     inHand.setText(inputs.stream().map(Sentences::lot).collect(Collectors.joining(", ")));
     taken.setText(taken(worked, now, inputs, figures));
-    showOwn(worked, now, figures);
     ownEntry().forEach(part -> Parts.shown(part, !worked.batch().closed()));
     outputs.show(worked, now.outputs(), lot -> row(lot, worked, figures));
+    showOwn(worked, now, figures);
     closure.getChildren().setAll(Closures.advice("", worked.sand().closure(step), worked, figures));
+    closure.getChildren().addAll(Suspects.of(worked.sand().closure(step), worked, desk.shop().containers(), figures));
     footer.show(worked);
   }
 

@@ -17,6 +17,7 @@ import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Refusal;
 import jugulum.core.screens.Cut;
+import jugulum.core.sizes.SizeCurve;
 
 /** Says in words what the core says in values. */
 public final class Sentences {
@@ -116,6 +117,10 @@ public final class Sentences {
       case Measure.Assay(double grade, double sd, double sample) ->
           Words.of("measure.assay", Figures.plain(grade), Figures.percent(sd), figures.read(sample, 0.1));
       case Measure.KnownGold(double mg, double _) -> Words.of("measure.known", figures.gold(mg));
+      case Measure.SizeAnalysis(SizeCurve curve) -> Words.of("measure.sizes", Integer.toString(curve.sieved().size()), figures.sand(curve.totalG()));
+      case Measure.LookedOver(int pickers, double grams) when grams > 0 -> Words.counted("measure.looked-over.weighed", pickers, figures.gold(grams * 1000));
+      case Measure.LookedOver(int pickers, double _) -> Words.counted("measure.looked-over", pickers);
+      case Measure.LastMinute(var screen, double grams) -> Words.of("measure.last-minute", figures.sand(grams), screen.label());
       case Measure.Pass(var _, double lifted, double dropped, int specks) ->
           Words.counted("measure.pass", specks, figures.sand(lifted), figures.sand(dropped));
     };
@@ -123,10 +128,15 @@ public final class Sentences {
 
   private static String sandWeight(Measure.SandWeight weight, Figures figures) {
     String net = figures.read(weight.netG(), weight.resolutionG());
+    String bowl = weight.bowlNumber() > 1 ? Words.of("measure.sand.bowl", Integer.toString(weight.bowlNumber())) : "";
+    String tare = figures.read(weight.tareG(), weight.resolutionG());
     if (weight.moisture() > 0) {
-      return Words.of("measure.sand.wet", net, Figures.percent(weight.moisture()), figures.sand(weight.dryG()));
+      String water = Figures.percent(weight.moisture());
+      String about = weight.moistureSd().isPresent() ? Words.of("measure.sand.water", water, Figures.fixed(weight.moistureSd().getAsDouble() * 100, 1)) : water;
+      return Words.of("measure.sand.wet", net, about, figures.sand(weight.dryG())) + bowl;
     }
-    return weight.tareG() > 0 ? Words.of("measure.sand.tare", net, figures.read(weight.tareG(), weight.resolutionG())) : Words.of("measure.sand", net);
+    String container = weight.container().map(name -> Words.of("measure.sand.container", net, name, tare)).orElseGet(() -> Words.of("measure.sand.tare", net, tare));
+    return (weight.tareG() > 0 ? container : Words.of("measure.sand", net)) + bowl;
   }
 
   /** The writing of a cut, also for sand no screen has seen. */

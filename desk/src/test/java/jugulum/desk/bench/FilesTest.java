@@ -77,19 +77,19 @@ class FilesTest {
       person.press(CONTROL, DIGIT3).press(DOWN).press(ENTER);
       assertThat(person.text("batch-header")).contains("Saltergill 3");
       person.press(CONTROL, T).press(CONTROL, DIGIT4).click("own-200");
-      assertThat(person.workbench().shop().get().screens()).extracting(Screen::label).contains("200");
+      assertThat(person.workbench().shop().get().owned()).extracting(Screen::label).contains("200");
       person.press(CONTROL, Z);
-      assertThat(person.workbench().shop().get().screens()).extracting(Screen::label).doesNotContain("200");
+      assertThat(person.workbench().shop().get().owned()).extracting(Screen::label).doesNotContain("200");
       person.press(CONTROL, SHIFT, Z);
       person.type("screen-label", "1/8 in").type("screen-opening", "0").press(ENTER);
       assertThat(person.text("screen-opening-error")).contains("Between 0.001 and 200");
       person.type("screen-opening", "3.1").press(ENTER);
-      assertThat(person.workbench().shop().get().screens()).contains(new Screen("1/8 in", 3.1));
+      assertThat(person.workbench().shop().get().owned()).contains(new Screen("1/8 in", 3.1));
     }
     try (Person person = Person.at(demo)) {
       assertThat(person.text("batch-header")).as("the batch last open").contains("Saltergill 3");
       assertThat(person.workbench().theme().get()).hasToString("QUARTZ");
-      assertThat(person.workbench().shop().get().screens()).hasSize(9);
+      assertThat(person.workbench().shop().get().owned()).hasSize(9);
     }
   }
 }

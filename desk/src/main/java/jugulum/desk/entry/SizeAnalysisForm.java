@@ -1,0 +1,71 @@
+package jugulum.desk.entry;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jugulum.core.check.OutOfRange;
+import jugulum.core.ledger.Measure;
+import jugulum.core.sizes.SizeCurve;
+import jugulum.core.sizes.SizeCurve.Sieved;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** Asks for a sieve sample in one line: each opening in mm with the grams it kept, coarse first, and what the pan caught. */
+public final class SizeAnalysisForm extends MeasureForm {
+  private static final Pattern BETWEEN = Pattern.compile("[\\s;]+");
+
+  private final EntryField<List<Sieved>> sieved = new EntryField<>("sieved", Words.of("form.sieved"), Words.of("form.sieved.hint"), SizeAnalysisForm::parse);
+  private final EntryField<Double> pan = new EntryField<>("pan", Words.of("form.pan"), Words.of("form.pan.hint"), typed -> Parsers.number(typed, 0, 1e7));
+
+  /** Makes an empty form. */
+  public SizeAnalysisForm(Supplier<Figures> figures) {
+    super(figures);
+    getChildren().addAll(sieved, pan);
+  }
+
+  private static Entry<List<Sieved>> parse(String typed) {
+    if (typed.isBlank()) {
+      return new Entry.Bad<>(Words.of("entry.mass.EMPTY"));
+    }
+    Function<String, Sieved> one =
+        pair -> {
+          String[] parts = pair.split(":", 2);
+          return new Sieved(Double.parseDouble(parts[0]), Double.parseDouble(parts[1]));
+        };
+    try {
+      return new Entry.Value<>(Stream.of(BETWEEN.split(typed.strip())).map(one).toList());
+    } catch (NumberFormatException | ArrayIndexOutOfBoundsException unreadable) {
+      return new Entry.Bad<>(Words.of("entry.sieved", typed.strip()));
+    } catch (OutOfRange outside) {
+      return new Entry.Bad<>(Sentences.outOfRange(outside));
+    }
+  }
+
+  @Override
+  public List<EntryField<?>> fields() {
+    return List.of(sieved, pan);
+  }
+
+  @Override
+  public Optional<Measure> read() {
+    return read(
+        sieved,
+        pan,
+        Map.of("screens", sieved, "openingMm", sieved, "panG", pan, "totalG", sieved),
+        (screens, left) -> new Measure.SizeAnalysis(new SizeCurve(screens, left)));
+  }
+
+  @Override
+  void fill(Measure measure) {
+    if (measure instanceof Measure.SizeAnalysis(SizeCurve curve)) {
+      sieved.fill(curve.sieved().stream().map(one -> Figures.plain(one.openingMm()) + ":" + Figures.plain(one.retainedG())).collect(Collectors.joining(" ")));
+      pan.fill(Figures.plain(curve.panG()));
+    }
+  }
+}

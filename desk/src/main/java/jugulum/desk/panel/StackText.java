@@ -1,0 +1,54 @@
+package jugulum.desk.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import jugulum.core.screens.Cut;
+import jugulum.core.screens.Screen;
+import jugulum.desk.entry.Entry;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** A stack written as the labels of its screens, coarse on top: "16 30 50 100". */
+final class StackText {
+  private static final Pattern BETWEEN = Pattern.compile("[\\s,;·]+");
+
+  private StackText() {}
+
+  /** As it would be typed. */
+  static String of(List<Screen> stack) {
+    return stack.stream().map(screen -> screen.label().contains(" ") ? screen.label().replace(' ', '_') : screen.label()).collect(Collectors.joining(" "));
+  }
+
+  /** Understands it, or says which screen is wrong and why. */
+  static Entry<List<Screen>> parse(String typed, List<Screen> owned, Cut feed) {
+    List<Screen> stack = new ArrayList<>();
+    for (String label : BETWEEN.split(typed.strip())) {
+      if (label.isEmpty()) {
+        continue;
+      }
+      Optional<Screen> screen = owned.stream().filter(one -> one.label().replace(' ', '_').equalsIgnoreCase(label)).findFirst();
+      if (screen.isEmpty()) {
+        return bad("stack.unknown", label);
+      }
+      double opening = screen.get().openingMm();
+      if (!(opening < feed.upperMm() && opening > feed.lowerMm())) {
+        return bad("stack.outside", label, Figures.plain(opening));
+      }
+      if (stack.contains(screen.get())) {
+        return bad("stack.twice", label);
+      }
+      if (!stack.isEmpty() && opening >= stack.getLast().openingMm()) {
+        return bad("stack.order", label, stack.getLast().label());
+      }
+      stack.add(screen.get());
+    }
+    return stack.isEmpty() ? bad("refusal.SCREENS_MISSING") : new Entry.Value<>(List.copyOf(stack));
+  }
+
+  private static Entry<List<Screen>> bad(String key, String... values) {
+    return new Entry.Bad<>(Words.of(key, values));
+  }
+}

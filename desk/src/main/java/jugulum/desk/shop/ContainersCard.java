@@ -1,0 +1,84 @@
+package jugulum.desk.shop;
+
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import jugulum.core.shop.Container;
+import jugulum.core.shop.Shop;
+import jugulum.core.units.MassText;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.Entry;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.FieldRow;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** The bowls and buckets whose weight is remembered. */
+final class ContainersCard extends VBox {
+  private final Workbench workbench;
+  private final VBox list = new VBox(4);
+  private final EntryField<String> name = new EntryField<>("container-name", Words.of("shop.container.name"), Words.of("shop.container.name.hint"), Parsers.text("shop.container.missing"));
+  private final EntryField<MassText.Mass> tare = new EntryField<>("container-tare", Words.of("shop.container.tare"), Words.of("shop.container.tare.hint"), ContainersCard::weight);
+
+  ContainersCard(Workbench workbench) {
+    super(10);
+    this.workbench = workbench;
+    list.setId("containers");
+    Stream.of(name, tare).forEach(field -> field.field().setOnAction(_ -> keep()));
+    getChildren()
+        .addAll(
+            Parts.section(Words.of("shop.containers")),
+            Parts.sentence(Words.of("shop.containers.about"), "muted"),
+            list,
+            new FieldRow(List.of(name, tare)),
+            Parts.row(Buttons.plain("keep-container", Words.of("shop.container.keep"), "", this::keep)));
+  }
+
+  private static Entry<MassText.Mass> weight(String typed) {
+    return switch (Parsers.sand(MassUnit.GRAM).apply(typed)) {
+      case Entry.Value<MassText.Mass>(MassText.Mass mass) when !(mass.grams() > 0) -> new Entry.Bad<>(Words.of("entry.container.weightless", Words.of("form.tare")));
+      case Entry<MassText.Mass> read -> read;
+    };
+  }
+
+  void show(Shop shop, Figures figures) {
+    list.getChildren().setAll(shop.containers().stream().map(one -> line(one, figures)).toList());
+    if (shop.containers().isEmpty()) {
+      list.getChildren().add(Parts.sentence(Words.of("shop.containers.none"), "muted"));
+    }
+  }
+
+  private HBox line(Container container, Figures figures) {
+    HBox line = Parts.line(container.name(), figures.sand(container.tareG()));
+    Button forget = Buttons.quiet("forget-" + container.name().replace(' ', '-'), Words.of("shop.container.forget"), "", () -> forget(container));
+    forget.setAccessibleText(Words.of("shop.container.forget.spoken", container.name()));
+    HBox.setHgrow(forget, Priority.NEVER);
+    line.getChildren().add(forget);
+    return line;
+  }
+
+  private void forget(Container container) {
+    workbench.submit(workbench.shop().get().withoutContainer(container.name()));
+  }
+
+  private void keep() {
+    name.read()
+        .ifPresent(
+            called ->
+                tare.read()
+                    .ifPresent(
+                        mass -> {
+                          workbench.submit(workbench.shop().get().with(new Container(called, mass.grams())));
+                          name.clear();
+                          tare.clear();
+                          name.field().requestFocus();
+                        }));
+  }
+}

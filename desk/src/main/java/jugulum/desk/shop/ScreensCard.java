@@ -1,0 +1,173 @@
+package jugulum.desk.shop;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.Node;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import jugulum.core.screens.Screen;
+import jugulum.core.screens.StandardScreens;
+import jugulum.core.shop.OwnedScreen;
+import jugulum.core.shop.OwnedScreen.Having;
+import jugulum.core.shop.OwnedScreen.Use;
+import jugulum.core.shop.Shop;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.FieldRow;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.panel.Segments;
+import jugulum.desk.panel.Ticks;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** The screens a shop knows: which it has, and what each is good for. */
+final class ScreensCard extends VBox {
+  private static final double ROW = 34;
+  private static final double HEAD = 36;
+  private static final int ROWS = 8;
+
+  private final Workbench workbench;
+  private final Segments<Series> series = new Segments<>("series", List.of(Series.values()), one -> Words.of("series", one));
+  private final FlowPane toggles = new FlowPane(6, 6);
+  private final TableView<OwnedScreen> table = new TableView<>();
+  private final EntryField<String> label = new EntryField<>("screen-label", Words.of("shop.screen.label"), Words.of("shop.screen.label.hint"), Parsers.text("shop.screen.label.missing"));
+  private final EntryField<Double> opening =
+      new EntryField<>("screen-opening", Words.of("shop.screen.opening"), Words.of("shop.screen.opening.hint"), typed -> Parsers.number(typed, 0.001, 200));
+  private final EntryField<Optional<Double>> diameter =
+      new EntryField<>("screen-diameter", Words.of("shop.screen.diameter"), Words.of("shop.screen.diameter.hint"), Parsers.optional(typed -> Parsers.number(typed, 10, 2000)));
+  private final EntryField<Optional<Double>> load =
+      new EntryField<>("screen-load", Words.of("shop.screen.load"), Words.of("shop.screen.load.hint"), Parsers.optional(typed -> Parsers.number(typed, 1, 100_000)));
+  private final Segments<Use> use = new Segments<>("screen-use", List.of(Use.values()), one -> Words.of("use", one));
+
+  /** Series of screens. */
+  private enum Series {
+    ASTM_E11,
+    TYLER
+  }
+
+  ScreensCard(Workbench workbench) {
+    super(10);
+    this.workbench = workbench;
+    series.onChange(() -> offer(workbench.shop().get()));
+    table.setId("screens-table");
+    table.setAccessibleText(Words.of("shop.screens"));
+    table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    table.setFixedCellSize(ROW);
+    table.setPrefHeight(HEAD + ROWS * ROW);
+    table.setMinHeight(HEAD + ROWS * ROW);
+    column("shop.screen", OwnedScreen::label);
+    column("shop.screen.mm", screen -> Figures.plain(screen.openingMm()));
+    column("shop.screen.use", screen -> Words.of("use", screen.use()));
+    column("shop.screen.frame", screen -> told(screen.diameterMm()));
+    column("shop.screen.takes", screen -> told(screen.loadG()));
+    column("shop.screen.have", screen -> Words.of("having", screen.having()));
+    table.getSelectionModel().selectedItemProperty().addListener((_, _, screen) -> fill(screen));
+    List.of(label, opening, diameter, load).forEach(field -> field.field().setOnAction(_ -> keep(Having.OWNED)));
+    getChildren()
+        .addAll(
+            Parts.section(Words.of("shop.screens")),
+            Parts.sentence(Words.of("shop.screens.about"), "muted"),
+            series,
+            toggles,
+            table,
+            new FieldRow(List.of(label, opening, diameter, load)),
+            new HBox(10, use),
+            Parts.row(
+                Buttons.plain("add-screen", Words.of("shop.screen.keep"), "", () -> keep(Having.OWNED)),
+                Buttons.plain("lack-screen", Words.of("shop.screen.lack"), "", () -> keep(Having.NOT_OWNED))));
+  }
+
+  private static String told(OptionalDouble value) {
+    return value.isPresent() ? Figures.plain(value.getAsDouble()) : Words.of("screen.no-share");
+  }
+
+  private void column(String key, Function<OwnedScreen, String> told) {
+    TableColumn<OwnedScreen, String> column = new TableColumn<>(Words.of(key));
+    column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(told.apply(row.getValue())));
+    column.setSortable(false);
+    column.setReorderable(false);
+    table.getColumns().add(column);
+  }
+
+  void show(Shop shop) {
+    Optional<String> chosen = Optional.ofNullable(table.getSelectionModel().getSelectedItem()).map(OwnedScreen::label);
+    offer(shop);
+    table.getItems().setAll(shop.screens());
+    chosen.flatMap(shop::screen).ifPresent(table.getSelectionModel()::select);
+  }
+
+  private void offer(Shop shop) {
+    Optional<String> focused = toggles.getChildren().stream().filter(Node::isFocused).map(Node::getId).findFirst();
+    List<Screen> standard =
+        switch (series.chosen()) {
+          case ASTM_E11 -> StandardScreens.all();
+          case TYLER -> StandardScreens.tyler();
+        };
+    toggles.getChildren().setAll(standard.stream().map(screen -> toggle(screen, shop)).toList());
+    focused.ifPresent(id -> toggles.getChildren().stream().filter(node -> id.equals(node.getId())).forEach(Node::requestFocus));
+  }
+
+  private ToggleButton toggle(Screen screen, Shop shop) {
+    ToggleButton toggle = new ToggleButton(screen.label());
+    toggle.setId("own-" + screen.label());
+    toggle.setAccessibleText(Words.of("screening.screen", screen.label(), Figures.plain(screen.openingMm())));
+    toggle.getStyleClass().add("choice");
+    toggle.setSelected(shop.screen(screen.label()).filter(OwnedScreen::isOwned).isPresent());
+    toggle.setOnAction(_ -> own(screen, toggle.isSelected()));
+    Ticks.show(toggle);
+    return toggle;
+  }
+
+  private void own(Screen screen, boolean owned) {
+    Shop shop = workbench.shop().get();
+    OwnedScreen before = shop.screen(screen.label()).orElseGet(() -> OwnedScreen.of(screen));
+    Having having = owned ? Having.OWNED : Having.NOT_OWNED;
+    workbench.submit(shop.with(new OwnedScreen(before.label(), before.openingMm(), having, before.use(), before.diameterMm(), before.loadG())));
+  }
+
+  private void fill(OwnedScreen screen) {
+    if (screen != null) {
+      label.fill(screen.label());
+      opening.fill(Figures.plain(screen.openingMm()));
+      diameter.fill(screen.diameterMm().isPresent() ? Figures.plain(screen.diameterMm().getAsDouble()) : "");
+      load.fill(screen.loadG().isPresent() ? Figures.plain(screen.loadG().getAsDouble()) : "");
+      use.choose(screen.use());
+    }
+  }
+
+  private void keep(Having having) {
+    Optional<OwnedScreen> read =
+        label
+            .read()
+            .flatMap(
+                called ->
+                    opening
+                        .read()
+                        .flatMap(
+                            mm ->
+                                diameter
+                                    .read()
+                                    .flatMap(
+                                        frame -> load.read().map(takes -> new OwnedScreen(called, mm, having, use.chosen(), optional(frame), optional(takes))))));
+    read.ifPresent(
+        screen -> {
+          table.getSelectionModel().clearSelection();
+          workbench.submit(workbench.shop().get().with(screen));
+          Stream.of(label, opening, diameter, load).forEach(EntryField::clear);
+        });
+  }
+
+  private static OptionalDouble optional(Optional<Double> value) {
+    return value.map(OptionalDouble::of).orElse(OptionalDouble.empty());
+  }
+}

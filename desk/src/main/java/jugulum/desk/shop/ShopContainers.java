@@ -1,0 +1,26 @@
+package jugulum.desk.shop;
+
+import java.util.List;
+import jugulum.core.shop.Container;
+import jugulum.desk.entry.Containers;
+import jugulum.desk.workbench.Workbench;
+
+/** The containers of the shop in the book. */
+public final class ShopContainers implements Containers {
+  private final Workbench workbench;
+
+  /** Of a workbench. */
+  public ShopContainers(Workbench workbench) {
+    this.workbench = workbench;
+  }
+
+  @Override
+  public List<Container> known() {
+    return workbench.shop().get().containers();
+  }
+
+  @Override
+  public void remember(Container container) {
+    workbench.submit(workbench.shop().get().with(container));
+  }
+}
