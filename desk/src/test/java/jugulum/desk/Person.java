@@ -31,7 +31,8 @@ import jugulum.book.store.Book;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.panel.Desk;
-import jugulum.desk.shell.FilePicker;
+import jugulum.desk.files.FileKind;
+import jugulum.desk.files.FilePicker;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.theme.Theme;
 import jugulum.desk.workbench.Workbench;
@@ -83,12 +84,12 @@ public final class Person implements AutoCloseable {
   /** What stands in for the file dialog. */
   private final class Files implements FilePicker {
     @Override
-    public Optional<Path> toOpen() {
+    public Optional<Path> toOpen(FileKind kind) {
       return file;
     }
 
     @Override
-    public Optional<Path> toSave(String suggestion) {
+    public Optional<Path> toSave(FileKind kind, String suggestion) {
       return file;
     }
   }

@@ -28,7 +28,7 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.core.passes.Removal;
-import jugulum.desk.shell.FilePicker;
+import jugulum.desk.files.FilePicker;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.theme.Theme;
 import jugulum.desk.workbench.Workbench;

@@ -26,12 +26,37 @@ public record Conditions(Water water, Band flatness, Band goldGCm3, Set<Mineral>
   /** Finer gold than 200 mesh is seldom won by hand-fed gear: common practice. */
   public static final double USUAL_FINEST_GOLD_MM = 0.075;
 
+  /** Grains of one place differ about so much in flatness either way: an assumption of ours until some are measured. */
+  private static final double FLATNESS_SPREAD = 1.5;
+
+  /** Nobody tells flatness finer than so; without rounding 0.3 would come out a hair below a law's limit of 0.2. */
+  private static final double FLATNESS_PLACE = 0.001;
+
+  /** Native gold of one place differs about so much in density either way, in g/cm³, by its silver: an assumption of ours. */
+  private static final double DENSITY_SPREAD = 1.5;
+
+  private static final double LIGHTEST_GOLD = 10;
+  private static final double HEAVIEST_GOLD = 19.3;
+
+  /** The flatness of gold of which only the usual is known, from {@link Grain#FLATTEST} to 1. */
+  public static Band flatnessAround(double usual) {
+    Check.inRange("flatness", usual, Grain.FLATTEST, 1);
+    double low = Math.rint(usual / FLATNESS_SPREAD / FLATNESS_PLACE) * FLATNESS_PLACE;
+    return new Band(Math.max(Grain.FLATTEST, Math.min(usual, low)), usual, Math.min(1, usual * FLATNESS_SPREAD));
+  }
+
+  /** The density of gold of which only the usual is known, in g/cm³, from 10 to 20. */
+  public static Band densityAround(double usualGCm3) {
+    Check.inRange("goldDensity", usualGCm3, LIGHTEST_GOLD, 20);
+    return new Band(Math.max(LIGHTEST_GOLD, usualGCm3 - DENSITY_SPREAD), usualGCm3, Math.max(usualGCm3, Math.min(HEAVIEST_GOLD, usualGCm3 + DENSITY_SPREAD)));
+  }
+
   /** Checks every value against its range. */
   public Conditions {
     Check.inRange("flatness", flatness.low(), Grain.FLATTEST, 1);
     Check.inRange("flatness", flatness.high(), Grain.FLATTEST, 1);
-    Check.inRange("goldDensity", goldGCm3.low(), 10, 20);
-    Check.inRange("goldDensity", goldGCm3.high(), 10, 20);
+    Check.inRange("goldDensity", goldGCm3.low(), LIGHTEST_GOLD, 20);
+    Check.inRange("goldDensity", goldGCm3.high(), LIGHTEST_GOLD, 20);
     Check.inRange("finestGoldMm", finestGoldMm, 0.001, 2);
     heavies = heavies.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(heavies));
     if (heavies.contains(Mineral.GOLD)) {

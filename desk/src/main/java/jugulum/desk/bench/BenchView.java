@@ -1,6 +1,8 @@
 package jugulum.desk.bench;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -8,7 +10,9 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
+import jugulum.core.screens.Screen;
 import jugulum.desk.board.BoardModel;
 import jugulum.desk.board.Cell;
 import jugulum.desk.board.Flow;
@@ -137,6 +141,17 @@ public final class BenchView extends BorderPane {
     if (Keys.press(host, key)) {
       key.consume();
     }
+  }
+
+  /** Told of a lot whose cuts are to be planned. */
+  public void onPlan(Consumer<LotId> what) {
+    host.onPlan(what);
+  }
+
+  /** Opens the form that screens a lot with a stack chosen before. */
+  public void screen(LotId lot, List<Screen> stack) {
+    host.openLot(lot);
+    host.push(StationPanel.screening(lot, stack, host));
   }
 
   /** Puts the focus on the board. */

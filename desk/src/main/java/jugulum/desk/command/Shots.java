@@ -1,6 +1,5 @@
 package jugulum.desk.command;
 
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
@@ -16,15 +15,14 @@ import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
-import javax.imageio.ImageIO;
 import jugulum.book.store.BatchSummary;
 import jugulum.book.store.Book;
-import jugulum.desk.shell.FilePicker;
+import jugulum.desk.files.FilePicker;
+import jugulum.desk.files.Pictures;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.View;
 import jugulum.desk.theme.Theme;
@@ -56,6 +54,11 @@ final class Shots {
     shot("machine", () -> click("station-3-2"));
     shot("finish", () -> click("station-4-3"));
     shot("lot", () -> click("station-2-5"));
+    on(() -> shell.show(View.BENCH));
+    on(() -> click("station-1-0"));
+    on(() -> fire("plan-cuts"));
+    shot("sizes", () -> fire("overlay-gold"));
+    shot("handling", () -> fire("cuts-part-2"));
     shot("account", () -> shell.show(View.ACCOUNT));
     shot("batches", () -> shell.show(View.BATCHES));
     shot("start", () -> shell.startBatch());
@@ -63,6 +66,9 @@ final class Shots {
     on(() -> shell.show(View.BENCH));
     open("Saltergill 3");
     shot("received", () -> click("station-1-1"));
+    on(() -> shell.show(View.CUTS));
+    shot("plan", () -> fire("cuts-part-0"));
+    on(() -> shell.show(View.BENCH));
     open("Tarnbeck 7");
     on(() -> workbench.nextTheme());
     shot("finished-quartz", () -> click("station-3-3"));
@@ -70,6 +76,7 @@ final class Shots {
     open("Fernhollow 12");
     on(() -> shell.show(View.BENCH));
     shot("bench-quartz", () -> click("station-2-4"));
+    shot("plan-quartz", () -> shell.show(View.CUTS));
     on(() -> workbench.close());
     return drawn;
   }
@@ -98,6 +105,10 @@ final class Shots {
     node.fireEvent(new MouseEvent(MouseEvent.MOUSE_CLICKED, 0, 0, 0, 0, MouseButton.PRIMARY, 1, false, false, false, false, true, false, false, true, false, true, null));
   }
 
+  private void fire(String id) {
+    ((ButtonBase) shell.lookup("#" + id)).fire();
+  }
+
   private void shot(String name, Runnable setUp) {
     on(setUp);
     on(() -> {});
@@ -106,15 +117,8 @@ final class Shots {
   }
 
   private void write(Path file) {
-    WritableImage image = scene.snapshot(null);
-    int width = (int) image.getWidth();
-    int height = (int) image.getHeight();
-    int[] pixels = new int[width * height];
-    image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
-    BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-    picture.setRGB(0, 0, width, height, pixels, 0, width);
     try {
-      ImageIO.write(picture, "png", file.toFile());
+      Pictures.write(Pictures.copy(scene.snapshot(null)), file);
     } catch (IOException problem) {
       throw new UncheckedIOException(problem);
     }

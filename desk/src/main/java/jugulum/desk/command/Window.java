@@ -19,7 +19,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import jugulum.book.store.Book;
-import jugulum.desk.shell.DialogPicker;
+import jugulum.desk.files.DialogPicker;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.View;
 import jugulum.desk.theme.Theme;

@@ -2,6 +2,7 @@ package jugulum.desk.demo;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.OptionalDouble;
 import jugulum.book.store.Book;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine.Kind;
@@ -12,6 +13,12 @@ import jugulum.core.ledger.Measure.KnownGold;
 import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Measure.SandWeight;
 import jugulum.core.ledger.Measure.SpeckCount;
+import jugulum.core.screens.StandardScreens;
+import jugulum.core.shop.Container;
+import jugulum.core.shop.OwnedScreen;
+import jugulum.core.shop.OwnedScreen.Having;
+import jugulum.core.shop.OwnedScreen.Use;
+import jugulum.core.shop.Shop;
 
 /** Three made-up batches: one finished, one half way, one only received. Claims, places and figures are invented. */
 public final class DemoBook {
@@ -28,6 +35,7 @@ public final class DemoBook {
   public static void write(Path path) {
     DemoBook demo = new DemoBook(path);
     try (Book _ = demo.book) {
+      demo.shop();
       demo.finished();
       demo.clock.jumpTo("2026-11-12T07:00:00Z");
       demo.received();
@@ -35,6 +43,19 @@ public final class DemoBook {
       demo.halfWay();
       demo.book.prefer("batch", HALF_WAY);
     }
+  }
+
+  /** A shop with fine screens for wet work, and its usual containers. */
+  private void shop() {
+    Shop shop = Shop.USUAL;
+    for (String label : List.of("40", "60")) {
+      shop = shop.with(OwnedScreen.of(StandardScreens.numbered(label).orElseThrow()));
+    }
+    for (String label : List.of("140", "200")) {
+      double opening = StandardScreens.numbered(label).orElseThrow().openingMm();
+      shop = shop.with(new OwnedScreen(label, opening, Having.OWNED, Use.WET, OptionalDouble.of(305), OptionalDouble.of(900)));
+    }
+    book.submit(shop.with(new Container("blue bowl", 318)).with(new Container("steel pan", 642)).with(new Container("white bucket", 710)));
   }
 
   private static final String FINISHED = "7a3e5c10-0000-4000-8000-000000000007";

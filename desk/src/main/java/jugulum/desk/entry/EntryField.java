@@ -61,13 +61,29 @@ public final class EntryField<T> extends VBox {
     };
   }
 
-  /** Says a sentence at the field; what was typed stays. */
+  /** Says a sentence at the field and goes there; what was typed stays. */
   public void refuse(String sentence) {
+    say(sentence);
+    field.requestFocus();
+  }
+
+  /** Says a sentence at the field; the focus stays where it is. */
+  public void say(String sentence) {
     error.setText(Words.of("entry.error", sentence));
     error.setVisible(true);
     field.pseudoClassStateChanged(WRONG, true);
     field.setAccessibleText(name + ". " + sentence);
-    field.requestFocus();
+  }
+
+  /** Whether what is typed is understood; says at the field if it is not, while the focus stays where it is. */
+  public boolean check() {
+    return switch (parser.apply(field.getText())) {
+      case Entry.Value<T> _ -> true;
+      case Entry.Bad<T>(String sentence) -> {
+        say(sentence);
+        yield false;
+      }
+    };
   }
 
   private void clearError() {

@@ -7,13 +7,13 @@ import java.util.Set;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
-import javafx.util.StringConverter;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
+import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.words.Words;
@@ -22,27 +22,13 @@ import jugulum.desk.words.Words;
 final class GravityForm extends StepForm {
   private static final List<Material> PORTS = List.of(Material.CONCENTRATE, Material.SECOND_CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
 
-  private final ComboBox<Machine.Kind> machine = new ComboBox<>();
+  private final ComboBox<Machine.Kind> machine =
+      Choices.of("machine", Words.of("gravity.machine"), List.of(Machine.Kind.values()), kind -> Words.of("machine", kind));
   private final EntryField<String> name = new EntryField<>("machine-name", Words.of("gravity.name"), Words.of("gravity.name.hint"), typed -> new Entry.Value<>(typed.strip()));
   private final FlowPane ports = new FlowPane(14, 8);
 
   GravityForm(LotId lot, Desk desk) {
     super(Words.of("gravity.title"), lot, desk);
-    machine.getItems().setAll(Machine.Kind.values());
-    machine.setId("machine");
-    machine.setAccessibleText(Words.of("gravity.machine"));
-    machine.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(Machine.Kind kind) {
-            return kind == null ? "" : Words.of("machine", kind);
-          }
-
-          @Override
-          public Machine.Kind fromString(String text) {
-            throw new UnsupportedOperationException("the list is not typed into");
-          }
-        });
     for (Material port : PORTS) {
       CheckBox box = new CheckBox(Words.of("port", port));
       box.setId("port-" + port);
@@ -50,8 +36,7 @@ final class GravityForm extends StepForm {
       ports.getChildren().add(box);
     }
     machine.valueProperty().addListener((_, _, kind) -> tick(usualPorts(kind)));
-    machine.getSelectionModel().selectFirst();
-    machine.setMaxWidth(Double.MAX_VALUE);
+    tick(usualPorts(machine.getValue()));
     getChildren().addAll(Parts.section(Words.of("gravity.machine")), machine, name, Parts.section(Words.of("gravity.ports")), ports);
     getChildren().add(Parts.advice("caution", "", Words.of("caution.water")));
     addButtons(Words.of("gravity.start"));

@@ -32,6 +32,15 @@ final class OutputsBox extends VBox {
     getChildren().addAll(list, weigh);
   }
 
+  /** Moves the scale under another node while everything is weighed, and back to the list when something is not. */
+  void scaleUnder(VBox other, boolean away) {
+    VBox place = away ? other : this;
+    if (weigh.getParent() != place) {
+      ((VBox) weigh.getParent()).getChildren().remove(weigh);
+      place.getChildren().add(weigh);
+    }
+  }
+
   /** Says what the figures in each line are. */
   void head(String... titles) {
     getChildren().addFirst(LotList.head(titles));

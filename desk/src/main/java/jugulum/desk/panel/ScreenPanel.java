@@ -19,6 +19,8 @@ import jugulum.core.mass.Sizings;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.Sieving;
 import jugulum.core.sizes.SizeCurve;
+import jugulum.desk.chart.DrawingView;
+import jugulum.desk.chart.SizeChart;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.LastMinuteForm;
 import jugulum.desk.entry.RecordBox;
@@ -29,7 +31,10 @@ import jugulum.desk.words.Words;
 
 /** A stack of screens: each cut with its share of the feed and what is finer, the size curve, the end of shaking, the oversize. */
 final class ScreenPanel extends StepPanel {
+  private static final double CHART_HEIGHT = 190;
+
   private final VBox findings = new VBox(8);
+  private final DrawingView chart = new DrawingView("screen-chart");
   private final VBox shaking = new VBox(8);
   private final VBox shakingSaid = new VBox(6);
   private Optional<LastMinuteForm> form = Optional.empty();
@@ -38,7 +43,7 @@ final class ScreenPanel extends StepPanel {
     super(step, desk);
     findings.setId("screen-findings");
     shakingSaid.setId("shaking-said");
-    below(findings, shaking);
+    below(findings, chart, shaking);
     onChosen(this::forChosenScreen);
   }
 
@@ -71,7 +76,9 @@ final class ScreenPanel extends StepPanel {
     pan(worked, now);
     oversize(worked, now);
     overloaded(worked, now, figures);
-    Sizings.screened(worked.network(), worked.sand(), now).ifPresent(this::curve);
+    Optional<SizeCurve> curve = Sizings.screened(worked.network(), worked.sand(), now);
+    Parts.shown(chart, curve.isPresent());
+    curve.ifPresent(this::curve);
     shakingSaid.getChildren().setAll(lastMinutes(worked, now, figures));
     forChosenScreen();
   }
@@ -126,6 +133,8 @@ final class ScreenPanel extends StepPanel {
   }
 
   private void curve(SizeCurve curve) {
+    List<SizeChart.Series> series = List.of(new SizeChart.Series(Words.of("process.screen"), curve, "chart-feed"));
+    chart.show(width -> SizeChart.of(series, width, CHART_HEIGHT), SizeChart.spoken(series));
     if (curve.d50Mm().isPresent() && curve.p80Mm().isPresent()) {
       String d50 = Figures.fixed(curve.d50Mm().getAsDouble(), 2);
       findings.getChildren().add(Parts.advice("water", Words.of("screen.d50", d50), Words.of("screen.p80", Figures.fixed(curve.p80Mm().getAsDouble(), 2))));

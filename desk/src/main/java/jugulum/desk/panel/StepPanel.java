@@ -26,6 +26,7 @@ class StepPanel extends Panel {
   private final VBox closure = new VBox(8);
   private final OutputsBox outputs;
   private final VBox below = new VBox(10);
+  private final VBox again = new VBox();
   private Optional<Worked> worked = Optional.empty();
   private final StepFooter footer;
 
@@ -39,7 +40,7 @@ class StepPanel extends Panel {
     closure.setId("closure");
     getChildren().addAll(heading, taken);
     getChildren().addAll(own());
-    getChildren().addAll(Parts.section(Words.of("step.outputs")), outputs, closure, below, footer);
+    getChildren().addAll(Parts.section(Words.of("step.outputs")), outputs, closure, below, again, footer);
   }
 
   /** The right panel for a step. */
@@ -109,6 +110,7 @@ class StepPanel extends Panel {
     ownEntry().forEach(part -> Parts.shown(part, !worked.batch().closed()));
     outputs.show(worked, now.outputs(), lot -> row(lot, worked, figures));
     showOwn(worked, now, figures);
+    outputs.scaleUnder(again, now.outputs().stream().allMatch(id -> worked.sand().mass(id).isMeasured()));
     closure.getChildren().setAll(Closures.advice("", worked.sand().closure(step), worked, figures));
     closure.getChildren().addAll(Suspects.of(worked.sand().closure(step), worked, desk.shop().containers(), figures));
     footer.show(worked);

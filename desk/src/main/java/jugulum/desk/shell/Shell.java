@@ -2,6 +2,7 @@ package jugulum.desk.shell;
 
 import java.time.Clock;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletionStage;
@@ -21,11 +22,17 @@ import javafx.scene.layout.VBox;
 import jugulum.book.store.BatchSummary;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
+import jugulum.core.screens.Screen;
 import jugulum.desk.account.AccountView;
 import jugulum.desk.batches.BatchesView;
 import jugulum.desk.batches.StartView;
 import jugulum.desk.bench.BenchView;
+import jugulum.desk.cuts.CutsView;
 import jugulum.desk.entry.Buttons;
+import jugulum.desk.files.BatchFiles;
+import jugulum.desk.files.FileKind;
+import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.shop.ShopView;
 import jugulum.desk.workbench.Notice;
@@ -59,6 +66,8 @@ public final class Shell extends BorderPane {
     getStyleClass().add("shell");
     bench = new BenchView(workbench);
     makers.put(View.BENCH, () -> bench);
+    bench.onPlan(this::plan);
+    makers.put(View.CUTS, () -> new CutsView(workbench, picker, this::screen));
     makers.put(View.ACCOUNT, () -> new AccountView(workbench));
     makers.put(View.BATCHES, () -> new BatchesView(workbench, new FromBatches()));
     makers.put(View.SHOP, () -> new ShopView(workbench));
@@ -141,8 +150,21 @@ public final class Shell extends BorderPane {
     switch (views.get(view)) {
       case BenchView shown -> shown.focusBoard();
       case BatchesView shown -> shown.focusList();
+      case CutsView shown -> shown.focusFirst();
       default -> tabs.get(view).requestFocus();
     }
+  }
+
+  private void plan(LotId lot) {
+    show(View.CUTS);
+    if (views.get(View.CUTS) instanceof CutsView cuts) {
+      cuts.open(lot);
+    }
+  }
+
+  private void screen(LotId lot, List<Screen> stack) {
+    show(View.BENCH);
+    bench.screen(lot, stack);
   }
 
   /** Shows the form that starts a batch. */
@@ -169,7 +191,7 @@ public final class Shell extends BorderPane {
       return false;
     }
     switch (key.getCode()) {
-      case DIGIT1, DIGIT2, DIGIT3, DIGIT4 -> show(View.values()[key.getCode().ordinal() - KeyCode.DIGIT1.ordinal()]);
+      case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5 -> show(View.values()[key.getCode().ordinal() - KeyCode.DIGIT1.ordinal()]);
       case N -> startBatch();
       case U -> workbench.nextUnit();
       case T -> workbench.nextTheme();
@@ -220,12 +242,12 @@ public final class Shell extends BorderPane {
         .ifPresentOrElse(
             worked -> {
               Batch batch = worked.batch();
-              picker.toSave(BatchFiles.nameFor(batch)).ifPresent(path -> files.write(batch, path));
+              picker.toSave(FileKind.BATCH, FileKind.BATCH.nameFor(batch.label().name())).ifPresent(path -> files.write(batch, path));
             },
             () -> workbench.say(new Notice(Words.of("file.nothing"), true)));
   }
 
   private void importBatch() {
-    picker.toOpen().ifPresent(files::read);
+    picker.toOpen(FileKind.BATCH).ifPresent(files::read);
   }
 }

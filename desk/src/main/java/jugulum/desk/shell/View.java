@@ -3,6 +3,7 @@ package jugulum.desk.shell;
 /** The main views, in the order of their tabs and keys. */
 public enum View {
   BENCH,
+  CUTS,
   ACCOUNT,
   BATCHES,
   SHOP

@@ -34,7 +34,7 @@ import jugulum.desk.words.Words;
 final class ScreensCard extends VBox {
   private static final double ROW = 34;
   private static final double HEAD = 36;
-  private static final int ROWS = 8;
+  private static final int ROWS = 6;
 
   private final Workbench workbench;
   private final Segments<Series> series = new Segments<>("series", List.of(Series.values()), one -> Words.of("series", one));

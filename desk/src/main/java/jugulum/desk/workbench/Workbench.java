@@ -18,8 +18,13 @@ import jugulum.book.store.BatchSummary;
 import jugulum.book.store.Book;
 import jugulum.book.store.Saved;
 import jugulum.core.gold.GoldMemory;
+import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Network;
+import jugulum.core.mass.SandAccount;
+import jugulum.core.mass.Sizings;
+import jugulum.core.sizes.SizeCurve;
 import jugulum.core.shop.Shop;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
@@ -169,6 +174,24 @@ public final class Workbench {
           }
           return worked(book.state(id));
         });
+  }
+
+  /** The size curve of another batch's feed, if it has one. */
+  public CompletionStage<Optional<SizeCurve>> feedCurve(BatchId id) {
+    return onBook(() -> book.state(id).batch().flatMap(Workbench::curve))
+        .thenApplyAsync(curve -> curve, interfaceThread)
+        .exceptionallyAsync(
+            problem -> {
+              tell(problem);
+              return Optional.empty();
+            },
+            interfaceThread);
+  }
+
+  private static Optional<SizeCurve> curve(Batch batch) {
+    Network network = Network.of(batch);
+    SandAccount sand = SandAccount.of(network);
+    return network.feeds().findFirst().flatMap(feed -> Sizings.of(network, sand, feed.id()));
   }
 
   /** Sends an edit for the batch on the bench. */

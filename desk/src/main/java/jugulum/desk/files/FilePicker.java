@@ -1,4 +1,4 @@
-package jugulum.desk.shell;
+package jugulum.desk.files;
 
 import java.nio.file.Path;
 import java.util.Optional;
@@ -9,23 +9,24 @@ public interface FilePicker {
   FilePicker NOBODY =
       new FilePicker() {
         @Override
-        public Optional<Path> toOpen() {
+        public Optional<Path> toOpen(FileKind kind) {
           return Optional.empty();
         }
 
         @Override
-        public Optional<Path> toSave(String suggestion) {
+        public Optional<Path> toSave(FileKind kind, String suggestion) {
           return Optional.empty();
         }
       };
 
-  /** A batch file to read; empty when none was chosen. */
-  Optional<Path> toOpen();
+  /** A file to read; empty when none was chosen. */
+  Optional<Path> toOpen(FileKind kind);
 
   /**
    * Where to write.
    *
+   * @param kind of what
    * @param suggestion the name to start from
    */
-  Optional<Path> toSave(String suggestion);
+  Optional<Path> toSave(FileKind kind, String suggestion);
 }

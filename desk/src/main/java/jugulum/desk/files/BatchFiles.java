@@ -1,4 +1,4 @@
-package jugulum.desk.shell;
+package jugulum.desk.files;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -19,20 +19,16 @@ import jugulum.desk.workbench.Workbench;
 import jugulum.desk.words.Words;
 
 /** Takes a batch out to files and in from one, and says what came of it. */
-final class BatchFiles {
+public final class BatchFiles {
   private final Workbench workbench;
 
-  BatchFiles(Workbench workbench) {
+  /** For a workbench. */
+  public BatchFiles(Workbench workbench) {
     this.workbench = workbench;
   }
 
-  /** A file name made of a batch's name. */
-  static String nameFor(Batch batch) {
-    return batch.label().name().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "") + ".json";
-  }
-
   /** Writes the batch as JSON there, and its two tables beside it. */
-  CompletionStage<Void> write(Batch batch, Path json) {
+  public CompletionStage<Void> write(Batch batch, Path json) {
     return CompletableFuture.supplyAsync(() -> written(batch, json)).thenAcceptAsync(workbench::say, Platform::runLater);
   }
 
@@ -49,7 +45,7 @@ final class BatchFiles {
   }
 
   /** Reads a batch file into the book. */
-  CompletionStage<Outcome> read(Path json) {
+  public CompletionStage<Outcome> read(Path json) {
     return CompletableFuture.supplyAsync(() -> TextFile.read(json, BatchFile::read, BatchFile.Faulty::new)).thenComposeAsync(result -> adopt(json, result), Platform::runLater);
   }
 
@@ -76,7 +72,7 @@ final class BatchFiles {
   }
 
   /** A fault with its place. */
-  static String fault(FileFault fault) {
+  public static String fault(FileFault fault) {
     return fault.line() > 0 ? Words.of("file.fault", Integer.toString(fault.line()), fault.where(), fault.reason()) : fault.reason();
   }
 }

@@ -1,4 +1,4 @@
-package jugulum.desk.shell;
+package jugulum.desk.files;
 
 import java.io.File;
 import java.nio.file.Path;
@@ -16,20 +16,20 @@ public final class DialogPicker implements FilePicker {
     this.window = window;
   }
 
-  private static FileChooser chooser() {
+  private static FileChooser chooser(FileKind kind) {
     FileChooser chooser = new FileChooser();
-    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Words.of("file.batch"), "*.json"));
+    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Words.of("file.kind", kind), "*." + kind.ending()));
     return chooser;
   }
 
   @Override
-  public Optional<Path> toOpen() {
-    return Optional.ofNullable(chooser().showOpenDialog(window)).map(File::toPath);
+  public Optional<Path> toOpen(FileKind kind) {
+    return Optional.ofNullable(chooser(kind).showOpenDialog(window)).map(File::toPath);
   }
 
   @Override
-  public Optional<Path> toSave(String suggestion) {
-    FileChooser chooser = chooser();
+  public Optional<Path> toSave(FileKind kind, String suggestion) {
+    FileChooser chooser = chooser(kind);
     chooser.setInitialFileName(suggestion);
     return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
   }

@@ -1,0 +1,138 @@
+package jugulum.desk.chart;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import jugulum.core.check.Band;
+import jugulum.core.plan.Plan;
+import jugulum.core.plan.PlannedCut;
+import jugulum.core.plan.PlannedCut.Run;
+import jugulum.core.window.Fall;
+import jugulum.core.window.Windows.Window;
+import jugulum.desk.chart.Mark.Anchor;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/**
+ * The settling windows of a plan: for every cut the speeds of its gold over the speeds of the others left in it, speeds on a logarithmic
+ * axis. The pale ends of a bar are what is not known sharply. A dashed line carries the slowest gold down to the others.
+ */
+public final class WindowChart {
+  private static final double LEFT = 104;
+  private static final double RIGHT = 150;
+  private static final double AXIS = 26;
+  private static final double GOLD_BAR = 12;
+  private static final double BAR = 7;
+  private static final double STEP = 9;
+  private static final double GAP = 14;
+  private static final double LEAST_ROW = 40;
+
+  private final double low;
+  private final double high;
+  private final double width;
+  private final List<Mark> marks = new ArrayList<>();
+
+  private WindowChart(Plan plan, double width) {
+    this.width = width;
+    this.low = runs(plan).stream().flatMap(run -> falls(run.window()).stream()).mapToDouble(fall -> fall.slowest().low()).min().orElse(1e-3) * 0.9;
+    this.high = runs(plan).stream().flatMap(run -> falls(run.window()).stream()).mapToDouble(fall -> fall.fastest().high()).max().orElse(1) * 1.1;
+  }
+
+  /** Draws the windows of a plan. */
+  public static Drawing of(Plan plan, double width) {
+    return new WindowChart(plan, width).draw(plan);
+  }
+
+  private static List<Run> runs(Plan plan) {
+    return plan.cuts().stream().map(PlannedCut::fate).filter(Run.class::isInstance).map(Run.class::cast).toList();
+  }
+
+  private static List<Fall> falls(Window window) {
+    List<Fall> all = new ArrayList<>(window.others());
+    all.addFirst(window.gold());
+    return all;
+  }
+
+  private Drawing draw(Plan plan) {
+    double y = AXIS;
+    for (PlannedCut cut : plan.cuts()) {
+      y += row(cut, y) + GAP;
+    }
+    axis(y);
+    return new Drawing(width, y, marks);
+  }
+
+  /** Draws a cut and gives its height. */
+  private double row(PlannedCut cut, double top) {
+    marks.add(new Mark.Writing(0, top + 13, Sentences.cut(cut.cut()), Anchor.LEFT, "chart-strong"));
+    return switch (cut.fate()) {
+      case PlannedCut.LookedOver _ -> {
+        marks.add(new Mark.Writing(LEFT, top + 13, Words.of("chart.looked-over"), Anchor.LEFT, "chart-muted"));
+        yield 20;
+      }
+      case Run run -> run(run, top);
+    };
+  }
+
+  private double run(Run run, double top) {
+    Window window = run.window();
+    marks.add(new Mark.Writing(0, top + 31, Words.of("machine.short", run.kind()), Anchor.LEFT, "chart-muted"));
+    bar(window.gold(), top + 3, GOLD_BAR, "gold");
+    double y = top + 3 + GOLD_BAR + 4;
+    for (Fall other : window.others()) {
+      bar(other, y, BAR, other.mineral().isTakenByMagnet() ? "steel" : "stone");
+      marks.add(new Mark.Writing(x(other.fastest().high()) + 6, y + BAR + 1, Words.of("mineral", other.mineral()), Anchor.LEFT, "chart-small"));
+      y += Math.max(STEP, 16);
+    }
+    double slowest = x(window.gold().slowest().usual());
+    marks.add(new Mark.Stroke(slowest, top, slowest, y, run.meets() ? "chart-line-fine" : "chart-line-fault"));
+    String verdict =
+        window.ratio().map(ratio -> Words.of(run.meets() ? "chart.ratio.meets" : "chart.ratio.short", Figures.fixed(ratio.usual(), 2))).orElse(Words.of("chart.ratio.none"));
+    String doubt = window.ratio().map(WindowChart::doubt).orElse("");
+    marks.add(new Mark.Writing(width, top + 14, verdict, Anchor.RIGHT, run.meets() ? "chart-fine" : "chart-fault"));
+    marks.add(new Mark.Writing(width, top + 33, doubt, Anchor.RIGHT, "chart-muted"));
+    return Math.max(LEAST_ROW, y - top);
+  }
+
+  private static String doubt(Band ratio) {
+    return Words.of("figures.range", Figures.fixed(ratio.low(), 2), Figures.fixed(ratio.high(), 2));
+  }
+
+  /** From the slowest to the fastest grain as usual, with pale ends for what may be. */
+  private void bar(Fall fall, double y, double height, String style) {
+    double slowest = x(fall.slowest().low());
+    double fastest = x(fall.fastest().high());
+    marks.add(new Mark.Bar(slowest, y + height / 4, fastest - slowest, height / 2, "chart-" + style + "-pale"));
+    marks.add(new Mark.Bar(x(fall.slowest().usual()), y, x(fall.fastest().usual()) - x(fall.slowest().usual()), height, "chart-" + style));
+  }
+
+  private double x(double metresPerSecond) {
+    return LEFT + (width - LEFT - RIGHT) * Math.log(metresPerSecond / low) / Math.log(high / low);
+  }
+
+  private void axis(double bottom) {
+    for (double mmPerSecond : new double[] {1, 2, 5, 10, 20, 50, 100, 200, 500, 1000}) {
+      double speed = mmPerSecond / 1000;
+      if (speed > low && speed < high) {
+        marks.addFirst(new Mark.Stroke(x(speed), AXIS - 6, x(speed), bottom - GAP, "chart-grid"));
+        marks.add(new Mark.Writing(x(speed), 14, String.format(Locale.ROOT, "%.0f", mmPerSecond), Anchor.MIDDLE, "chart-muted"));
+      }
+    }
+    marks.add(new Mark.Writing(0, 14, Words.of("chart.speed"), Anchor.LEFT, "chart-muted"));
+    marks.add(new Mark.Writing(width, 14, Words.of("chart.ratio"), Anchor.RIGHT, "chart-muted"));
+  }
+
+  /** What the windows show, in words. */
+  public static String spoken(Plan plan) {
+    return String.join(
+        ". ",
+        plan.cuts().stream()
+            .map(
+                cut ->
+                    cut.fate() instanceof Run run && run.window().ratio().isPresent()
+                        ? Words.of("chart.window.spoken", Sentences.cut(cut.cut()), Figures.fixed(run.window().ratio().get().usual(), 2))
+                        : Sentences.cut(cut.cut()))
+            .toList());
+  }
+}

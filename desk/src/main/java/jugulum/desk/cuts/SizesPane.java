@@ -1,0 +1,340 @@
+package jugulum.desk.cuts;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+import javafx.geometry.HPos;
+import javafx.scene.Node;
+import javafx.scene.SnapshotParameters;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
+import jugulum.book.csv.SizeCsv;
+import jugulum.book.csv.SizeCsv.Layout;
+import jugulum.book.file.FileFault;
+import jugulum.book.file.TextFile;
+import jugulum.book.store.BatchSummary;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Measure;
+import jugulum.core.mass.Sizings;
+import jugulum.core.sizes.SizeCurve;
+import jugulum.core.sizes.SizeCurve.Point;
+import jugulum.core.sizes.SizeCurve.Sieved;
+import jugulum.desk.chart.Drawing;
+import jugulum.desk.chart.DrawingView;
+import jugulum.desk.chart.SizeChart;
+import jugulum.desk.chart.SizeChart.Series;
+import jugulum.desk.chart.Svg;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.Choices;
+import jugulum.desk.files.BatchFiles;
+import jugulum.desk.files.FileKind;
+import jugulum.desk.files.FilePicker;
+import jugulum.desk.files.Pictures;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.theme.ChartStyles;
+import jugulum.desk.workbench.Notice;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** The size curve of a lot, with the gold's own sizes and other batches over it; out as table, picture or drawing, a sieve sample in. */
+final class SizesPane extends BorderPane {
+  private static final double CHART_HEIGHT = 400;
+  private static final double FILE_WIDTH = 900;
+  private static final double FILE_HEIGHT = 560;
+  private static final double TABLE_WIDTH = 440;
+  private static final int MOST_OTHERS = 6;
+
+  private final Workbench workbench;
+  private final FilePicker picker;
+  private final DrawingView chart = new DrawingView("size-chart");
+  private final VBox facts = new VBox(8);
+  private final GridPane table = new GridPane();
+  private final FlowPane overlays = new FlowPane(14, 8);
+  private final ComboBox<Layout> layout = Choices.of("csv-layout", Words.of("sizes.layout"), List.of(Layout.values()), one -> Words.of("csv", one));
+  private final HBox exports;
+  private final Map<BatchId, Series> others = new LinkedHashMap<>();
+  private Optional<LotId> lot = Optional.empty();
+  private boolean withGold;
+
+  SizesPane(Workbench workbench, FilePicker picker) {
+    this.workbench = workbench;
+    this.picker = picker;
+    facts.setId("size-facts");
+    table.setId("size-table");
+    table.getStyleClass().add("figures-grid");
+    overlays.setId("size-overlays");
+    exports =
+        Parts.row(
+            Buttons.plain("export-sizes-csv", Words.of("sizes.csv"), "V", this::exportCsv),
+            Buttons.plain("export-sizes-png", Words.of("sizes.png"), "N", this::exportPng),
+            Buttons.plain("export-sizes-svg", Words.of("sizes.svg"), "G", this::exportSvg));
+    HBox read = Parts.row(Buttons.plain("import-sizes", Words.of("sizes.import"), "R", this::importCsv));
+    HBox written = Parts.row(new Label(Words.of("sizes.layout")), layout);
+    VBox left = new VBox(12, chart, overlays, exports, Parts.section(Words.of("sizes.files")), Parts.sentence(Words.of("sizes.files.about"), "muted"), written, read);
+    VBox right = new VBox(12, facts, table);
+    right.setPrefWidth(TABLE_WIDTH);
+    right.setMinWidth(TABLE_WIDTH);
+    HBox.setHgrow(left, Priority.ALWAYS);
+    ScrollPane scroll = new ScrollPane(new HBox(32, left, right));
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("board-scroll");
+    scroll.setFocusTraversable(false);
+    setCenter(scroll);
+    workbench.figures().addListener((_, _, _) -> show(lot));
+  }
+
+  private Optional<Worked> worked() {
+    return workbench.current().get().worked();
+  }
+
+  private Optional<SizeCurve> curve() {
+    return worked().flatMap(now -> lot.flatMap(id -> Sizings.of(now.network(), now.sand(), id)));
+  }
+
+  private Optional<SizeCurve> goldCurve() {
+    return worked()
+        .flatMap(
+            now -> {
+              Map<LotId, Double> milligrams = new LinkedHashMap<>();
+              for (Map.Entry<LotId, GoldRange> one : now.gold().lots().entrySet()) {
+                milligrams.put(one.getKey(), one.getValue().milligrams());
+              }
+              return Sizings.gold(now.network(), milligrams);
+            });
+  }
+
+  private String name() {
+    return worked()
+        .flatMap(now -> lot.flatMap(id -> now.network().lot(id)).map(one -> Words.of("sizes.series", now.batch().label().name(), Sentences.lot(one))))
+        .orElse("");
+  }
+
+  private List<Series> series() {
+    List<Series> all = new ArrayList<>();
+    curve().ifPresent(curve -> all.add(new Series(name(), curve, "chart-feed")));
+    if (withGold) {
+      goldCurve().ifPresent(curve -> all.add(new Series(Words.of("sizes.gold"), curve, "chart-sizes-gold")));
+    }
+    all.addAll(others.values());
+    return all;
+  }
+
+  /** Shows another lot. */
+  void show(Optional<LotId> other) {
+    lot = other;
+    if (getScene() == null) {
+      return;
+    }
+    Optional<SizeCurve> curve = curve();
+    facts.getChildren().setAll(facts(curve));
+    table.getChildren().clear();
+    curve.ifPresent(this::table);
+    overlays();
+    draw();
+  }
+
+  private void draw() {
+    List<Series> all = series();
+    Parts.shown(chart, !all.isEmpty());
+    exports.setDisable(all.isEmpty());
+    chart.show(width -> SizeChart.of(all, width, CHART_HEIGHT), SizeChart.spoken(all));
+  }
+
+  private List<Node> facts(Optional<SizeCurve> curve) {
+    if (curve.isEmpty()) {
+      return List.of(Parts.advice("idle", Words.of("sizes.none"), Words.of("sizes.none.about")));
+    }
+    List<Node> lines = new ArrayList<>();
+    lines.add(Parts.line(Words.of("sizes.d50"), millimetres(curve.get().d50Mm())));
+    lines.add(Parts.line(Words.of("sizes.p80"), millimetres(curve.get().p80Mm())));
+    lines.add(Parts.line(Words.of("sizes.total"), workbench.figures().get().sand(curve.get().totalG())));
+    return lines;
+  }
+
+  private static String millimetres(OptionalDouble size) {
+    return size.isPresent() ? Words.of("sizes.mm", Figures.fixed(size.getAsDouble(), 3)) : Words.of("sizes.beyond");
+  }
+
+  /** Every cut with its openings, their ratio, its mass, its share and what is finer. */
+  private void table(SizeCurve curve) {
+    Figures figures = workbench.figures().get();
+    row(0, "muted", Words.of("sizes.head.cut"), Words.of("sizes.head.ratio"), Words.of("outputs.mass"), Words.of("screen.share"), Words.of("screen.finer"));
+    List<Point> points = curve.points();
+    for (int i = 0; i < points.size(); i++) {
+      Sieved sieved = curve.sieved().get(i);
+      String lower = Figures.plain(sieved.openingMm());
+      String sizes = i == 0 ? Words.of("cut.sizes.over", lower) : Words.of("cut.sizes.between", Figures.plain(points.get(i - 1).sizeMm()), lower);
+      String ratio = i == 0 ? Words.of("screen.no-share") : Figures.fixed(points.get(i - 1).sizeMm() / sieved.openingMm(), 2);
+      row(i + 1, "cell", sizes, ratio, figures.sand(sieved.retainedG()), percent(sieved.retainedG(), curve), Figures.fixed(100 * points.get(i).finer(), 1));
+    }
+    String pan = Words.of("cut.sizes.under", Figures.plain(points.getLast().sizeMm()));
+    row(points.size() + 1, "cell", pan, Words.of("screen.no-share"), figures.sand(curve.panG()), percent(curve.panG(), curve), Words.of("screen.no-share"));
+  }
+
+  private static String percent(double grams, SizeCurve curve) {
+    return Figures.fixed(100 * grams / curve.totalG(), 1);
+  }
+
+  private void row(int row, String style, String... texts) {
+    for (int column = 0; column < texts.length; column++) {
+      Label label = Parts.styled(new Label(texts[column]), style);
+      label.setMinWidth(Region.USE_PREF_SIZE);
+      GridPane.setHalignment(label, column == 0 ? HPos.LEFT : HPos.RIGHT);
+      table.add(label, column, row);
+    }
+  }
+
+  private void overlays() {
+    List<Node> boxes = new ArrayList<>();
+    if (goldCurve().isPresent()) {
+      CheckBox gold = box("overlay-gold", Words.of("sizes.gold"), withGold);
+      gold.selectedProperty()
+          .addListener(
+              (_, _, now) -> {
+                withGold = now;
+                draw();
+              });
+      boxes.add(gold);
+    }
+    Optional<BatchId> here = worked().map(now -> now.batch().id());
+    List<BatchSummary> there = workbench.batches().get().stream().filter(one -> !here.equals(Optional.of(one.id()))).limit(MOST_OTHERS).toList();
+    for (BatchSummary batch : there) {
+      CheckBox box = box("overlay-" + there.indexOf(batch), batch.name(), others.containsKey(batch.id()));
+      box.selectedProperty().addListener((_, _, now) -> other(batch, now));
+      boxes.add(box);
+    }
+    overlays.getChildren().setAll(boxes);
+  }
+
+  private static CheckBox box(String id, String text, boolean ticked) {
+    CheckBox box = new CheckBox(text);
+    box.setId(id);
+    box.setSelected(ticked);
+    return box;
+  }
+
+  private void other(BatchSummary batch, boolean ticked) {
+    if (!ticked) {
+      others.remove(batch.id());
+      draw();
+      return;
+    }
+    workbench
+        .feedCurve(batch.id())
+        .thenAccept(
+            curve -> {
+              curve.ifPresentOrElse(
+                  found -> others.put(batch.id(), new Series(batch.name(), found, others.size() % 2 == 0 ? "chart-other-a" : "chart-other-b")),
+                  () -> workbench.say(new Notice(Words.of("sizes.other.none", batch.name()), false)));
+              draw();
+            });
+  }
+
+  /** Writes on another thread and says what came of it. */
+  private void write(Path file, Writing writing) {
+    CompletableFuture.supplyAsync(
+            () -> {
+              try {
+                writing.to(file);
+                return new Notice(Words.of("sizes.written", String.valueOf(file)), false);
+              } catch (IOException problem) {
+                return new Notice(Words.of("file.not-written", String.valueOf(file), String.valueOf(problem.getMessage())), true);
+              }
+            })
+        .thenAcceptAsync(workbench::say, Platform::runLater);
+  }
+
+  private interface Writing {
+    void to(Path file) throws IOException;
+  }
+
+  private Optional<Path> toSave(FileKind kind) {
+    return picker.toSave(kind, kind.nameFor(name()));
+  }
+
+  private void exportCsv() {
+    curve().ifPresent(curve -> toSave(FileKind.SIZES).ifPresent(path -> write(path, file -> Files.writeString(file, SizeCsv.write(curve, layout.getValue())))));
+  }
+
+  private void exportSvg() {
+    Drawing drawing = SizeChart.of(series(), FILE_WIDTH, FILE_HEIGHT);
+    String title = name();
+    toSave(FileKind.DRAWING).ifPresent(path -> write(path, file -> Files.writeString(file, new Svg(ChartStyles.forPaper()).write(drawing, title))));
+  }
+
+  private void exportPng() {
+    toSave(FileKind.PICTURE)
+        .ifPresent(
+            path -> {
+              SnapshotParameters plain = new SnapshotParameters();
+              plain.setFill(getScene().getFill() instanceof Color ground ? ground : Color.WHITE);
+              BufferedImage picture = Pictures.copy(chart.snapshot(plain, null));
+              write(path, file -> Pictures.write(picture, file));
+            });
+  }
+
+  private void importCsv() {
+    Layout told = layout.getValue();
+    lot.ifPresent(
+        id ->
+            picker
+                .toOpen(FileKind.SIZES)
+                .ifPresent(
+                    path ->
+                        CompletableFuture.supplyAsync(() -> TextFile.read(path, text -> SizeCsv.read(text, told), SizeCsv.Faulty::new))
+                            .thenAcceptAsync(result -> take(id, path, result), Platform::runLater)));
+  }
+
+  private void take(LotId id, Path path, SizeCsv.Result result) {
+    switch (result) {
+      case SizeCsv.Faulty(List<FileFault> faults) -> {
+        String all = String.join(" ", faults.stream().limit(MOST_OTHERS).map(SizesPane::fault).toList());
+        workbench.say(new Notice(Words.of("sizes.faulty", String.valueOf(path.getFileName()), all, Integer.toString(faults.size())), true));
+      }
+      case SizeCsv.Read(SizeCurve curve) ->
+          workbench
+              .submit(new Edit.RecordOnLot(id, new Measure.SizeAnalysis(curve)))
+              .thenAccept(
+                  outcome -> {
+                    String name = worked().flatMap(now -> now.network().lot(id)).map(Sentences::lot).orElse("");
+                    workbench.say(
+                        switch (outcome) {
+                          case Outcome.Recorded _ -> new Notice(Words.of("sizes.read", name), false);
+                          case Outcome.Refused(String sentence) -> new Notice(Words.of("file.refused", String.valueOf(path.getFileName()), sentence), true);
+                        });
+                  });
+    }
+  }
+
+  private static String fault(FileFault fault) {
+    return fault.line() > 0
+        ? Words.of("sizes.fault", Integer.toString(fault.line()), Integer.toString(fault.column()), fault.where(), fault.reason())
+        : BatchFiles.fault(fault);
+  }
+}
