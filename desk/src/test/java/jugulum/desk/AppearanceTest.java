@@ -5,6 +5,7 @@ import static javafx.scene.input.KeyCode.DIGIT1;
 import static javafx.scene.input.KeyCode.DIGIT2;
 import static javafx.scene.input.KeyCode.DIGIT3;
 import static javafx.scene.input.KeyCode.DIGIT4;
+import static javafx.scene.input.KeyCode.DIGIT5;
 import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.U;
@@ -55,10 +56,15 @@ class AppearanceTest {
   private void everywhere(Look look) {
     try (Person person = Person.at(book)) {
       for (String theme : List.of("dark", "light")) {
-        for (KeyCode view : List.of(DIGIT2, DIGIT3, DIGIT4, N, DIGIT1)) {
+        for (KeyCode view : List.of(DIGIT2, DIGIT3, DIGIT4, DIGIT5, N, DIGIT1)) {
           person.press(CONTROL, view);
           look.at(person, theme + " " + view);
         }
+        for (String part : List.of("cuts-part-SIZES", "cuts-part-HANDLING", "cuts-part-PLAN")) {
+          person.press(CONTROL, DIGIT2).click(part);
+          look.at(person, theme + " " + part);
+        }
+        person.press(CONTROL, DIGIT1);
         for (String station : List.of("station-1-0", "station-2-4", "station-3-2", "station-3-1", "station-4-3", "station-2-5", "station-0-0", "bucket-TAILINGS")) {
           person.click(station);
           look.at(person, theme + " " + station);

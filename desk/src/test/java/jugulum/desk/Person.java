@@ -15,13 +15,14 @@ import java.util.concurrent.CompletionStage;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TableRow;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
@@ -121,6 +122,15 @@ public final class Person implements AutoCloseable {
     }
     assertThat(crashes).as("exceptions on the interface thread").isEmpty();
     return this;
+  }
+
+  /** Waits until something is so, as long as a person would. */
+  public Person until(BooleanSupplier so) {
+    long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
+    while (!so.getAsBoolean() && System.nanoTime() < end) {
+      settle();
+    }
+    return settle();
   }
 
   private Node node(String id) {
@@ -248,6 +258,7 @@ public final class Person implements AutoCloseable {
     }
     switch (node) {
       case TextInputControl field -> found.add(field.getText());
+      case TableRow<?> row -> row.getChildrenUnmodifiable().forEach(cell -> found.addAll(texts(cell)));
       case Labeled labeled -> {
         found.add(labeled.getText());
         if (labeled.getGraphic() != null) {

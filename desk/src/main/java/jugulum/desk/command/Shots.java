@@ -58,7 +58,7 @@ final class Shots {
     on(() -> click("station-1-0"));
     on(() -> fire("plan-cuts"));
     shot("sizes", () -> fire("overlay-gold"));
-    shot("handling", () -> fire("cuts-part-2"));
+    shot("handling", () -> fire("cuts-part-HANDLING"));
     shot("account", () -> shell.show(View.ACCOUNT));
     shot("batches", () -> shell.show(View.BATCHES));
     shot("start", () -> shell.startBatch());
@@ -67,7 +67,7 @@ final class Shots {
     open("Saltergill 3");
     shot("received", () -> click("station-1-1"));
     on(() -> shell.show(View.CUTS));
-    shot("plan", () -> fire("cuts-part-0"));
+    shot("plan", () -> fire("cuts-part-PLAN"));
     on(() -> shell.show(View.BENCH));
     open("Tarnbeck 7");
     on(() -> workbench.nextTheme());

@@ -55,6 +55,10 @@ final class PlanPane extends BorderPane {
   private final Button use;
   private Optional<LotId> lot = Optional.empty();
   private Optional<PlanRequest> asked = Optional.empty();
+  private Sand sand = new Sand(Optional.empty(), 0);
+
+  /** What the batch knows of the lot's sand. */
+  private record Sand(Optional<SizeSpread> sizes, double grams) {}
 
   /** A plan with its name. */
   private record Row(String name, String reason, Plan plan) {}
@@ -98,7 +102,11 @@ final class PlanPane extends BorderPane {
     lot = other;
     if (changed) {
       worked().ifPresent(now -> form.start(now.batch().assumptions()));
-      form.sand(sizes(), grams());
+    }
+    Sand now = new Sand(sizes(), grams());
+    if (changed || !now.equals(sand)) {
+      sand = now;
+      form.sand(now.sizes(), now.grams());
     }
     plan();
   }

@@ -14,13 +14,13 @@ import javafx.scene.layout.HBox;
 public final class Segments<T> extends HBox {
   private final ToggleGroup group = new ToggleGroup();
 
-  /** Makes the choice, the first thing chosen. */
+  /** Makes the choice, the first thing chosen. A button is called by the name of an enum constant, else by its place. */
   public Segments(String id, List<T> things, Function<T, String> name) {
     getStyleClass().add("segments");
     setId(id);
     for (T thing : things) {
       ToggleButton button = new ToggleButton(name.apply(thing));
-      button.setId(id + "-" + things.indexOf(thing));
+      button.setId(id + "-" + (thing instanceof Enum<?> named ? named.name() : things.indexOf(thing)));
       button.setUserData(thing);
       button.setToggleGroup(group);
       getChildren().add(button);

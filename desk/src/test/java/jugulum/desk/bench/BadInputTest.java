@@ -92,7 +92,7 @@ class BadInputTest {
   void aScreeningWithoutAScreen() {
     try (Person person = Person.at(book)) {
       person.click("station-2-5").press(S).click("start-step");
-      assertThat(person.text("step-error")).contains("Choose at least one screen");
+      assertThat(person.text("stack-error")).contains("Choose at least one screen");
     }
   }
 

@@ -1,8 +1,8 @@
 package jugulum.desk.bench;
 
 import static javafx.scene.input.KeyCode.CONTROL;
-import static javafx.scene.input.KeyCode.DIGIT3;
 import static javafx.scene.input.KeyCode.DIGIT4;
+import static javafx.scene.input.KeyCode.DIGIT5;
 import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.E;
 import static javafx.scene.input.KeyCode.ENTER;
@@ -54,16 +54,12 @@ class FilesTest {
     try (Person person = Person.at(folder.resolve("other.book"))) {
       assertThat(person.everything()).contains("No batch on the bench");
       person.choosing(json).press(CONTROL, I);
-      for (int i = 0; i < 100 && person.workbench().batches().get().isEmpty(); i++) {
-        person.settle();
-      }
+      person.until(() -> !person.workbench().batches().get().isEmpty());
       assertThat(person.batch()).isEqualTo(batch);
       person.settle();
       Files.writeString(json, Files.readString(json).replace("\"moisture\" : 0.077", "\"moisture\" : 7.7"));
       person.press(CONTROL, I);
-      for (int i = 0; i < 100 && !person.text("notice").contains("not taken"); i++) {
-        person.settle();
-      }
+      person.until(() -> person.text("notice").contains("not taken"));
       assertThat(person.text("notice")).contains("nothing changed", "line", "moisture");
       assertThat(person.batch()).isEqualTo(batch);
     }
@@ -74,12 +70,12 @@ class FilesTest {
     Path demo = folder.resolve("demo.book");
     DemoBook.write(demo);
     try (Person person = Person.at(demo)) {
-      person.press(CONTROL, DIGIT3).press(DOWN).press(ENTER);
+      person.press(CONTROL, DIGIT4).press(DOWN).press(ENTER);
       assertThat(person.text("batch-header")).contains("Saltergill 3");
-      person.press(CONTROL, T).press(CONTROL, DIGIT4).click("own-200");
-      assertThat(person.workbench().shop().get().owned()).extracting(Screen::label).contains("200");
+      person.press(CONTROL, T).press(CONTROL, DIGIT5).click("own-270");
+      assertThat(person.workbench().shop().get().owned()).extracting(Screen::label).contains("270");
       person.press(CONTROL, Z);
-      assertThat(person.workbench().shop().get().owned()).extracting(Screen::label).doesNotContain("200");
+      assertThat(person.workbench().shop().get().owned()).extracting(Screen::label).doesNotContain("270");
       person.press(CONTROL, SHIFT, Z);
       person.type("screen-label", "1/8 in").type("screen-opening", "0").press(ENTER);
       assertThat(person.text("screen-opening-error")).contains("Between 0.001 and 200");
@@ -89,7 +85,7 @@ class FilesTest {
     try (Person person = Person.at(demo)) {
       assertThat(person.text("batch-header")).as("the batch last open").contains("Saltergill 3");
       assertThat(person.workbench().theme().get()).hasToString("QUARTZ");
-      assertThat(person.workbench().shop().get().owned()).hasSize(9);
+      assertThat(person.workbench().shop().get().owned()).hasSize(13);
     }
   }
 }

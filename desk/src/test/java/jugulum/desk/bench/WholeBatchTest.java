@@ -4,7 +4,7 @@ import static javafx.scene.input.KeyCode.ALT;
 import static javafx.scene.input.KeyCode.C;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.DIGIT1;
-import static javafx.scene.input.KeyCode.DIGIT2;
+import static javafx.scene.input.KeyCode.DIGIT3;
 import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
@@ -83,10 +83,9 @@ class WholeBatchTest {
 
   private static void screen(Person person) {
     person.press(RIGHT).press(ENTER).press(S);
-    person.press(TAB, SPACE);
-    person.click("screen-30");
+    person.write("16 30");
     assertThat(person.text("cuts-preview")).contains("+16 · −16 +30 · −30");
-    person.click("start-step").press(ESCAPE);
+    person.press(ENTER).press(ESCAPE);
     assertThat(person.focused().getId()).as("the board walked along to the new step").isEqualTo("station-1-0");
     person.press(ENTER);
     person.type("gross", "1.2 kg").press(ENTER);
@@ -143,13 +142,13 @@ class WholeBatchTest {
   }
 
   private static void look(Person person, int lot) {
-    person.open(lot).click("measure-1");
+    person.open(lot).click("measure-SPECKS");
     person.type("specks", "2").type("share", "10 %").press(ENTER);
   }
 
   private static void account(Person person) {
     String inTheHeader = person.text("header-found");
-    person.press(CONTROL, DIGIT2);
+    person.press(CONTROL, DIGIT3);
     assertThat(person.text("account-view")).contains("Hollin 1, the account", "parts in 1000", "tailings", "How the sand adds up");
     assertThat(person.text("account-FOUND")).as("every view shows the same figure").isEqualTo(inTheHeader);
     person.press(CONTROL, DIGIT1);

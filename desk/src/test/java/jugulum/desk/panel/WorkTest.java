@@ -4,7 +4,7 @@ import static javafx.scene.input.KeyCode.ALT;
 import static javafx.scene.input.KeyCode.B;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.D;
-import static javafx.scene.input.KeyCode.DIGIT2;
+import static javafx.scene.input.KeyCode.DIGIT3;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.J;
@@ -144,7 +144,7 @@ class WorkTest {
   void seeingNoSpeckIsABoundNeverNone() {
     try (Person person = Person.at(book)) {
       int cut = person.batch().steps().get(1).outputs().getLast().number();
-      person.open(cut).click("measure-1").type("specks", "0").type("share", "5").press(ENTER);
+      person.open(cut).click("measure-SPECKS").type("specks", "0").type("share", "5").press(ENTER);
       assertThat(person.text("lot-facts")).as("2.996 ÷ 0.05, one-sided 95 % (Garwood 1936)").contains("fewer than 60 specks");
       person.type("specks", "3").type("share", "10").press(ENTER);
       assertThat(person.text("lot-facts")).as("0.619 and 8.767 ÷ 0.1").contains("6 to 88 specks");
@@ -164,13 +164,13 @@ class WorkTest {
   }
 
   private static void assay(Person person, int lot, String grade) {
-    person.open(lot).click("measure-2").type("grade", grade).press(ENTER);
+    person.open(lot).click("measure-ASSAY").type("grade", grade).press(ENTER);
   }
 
   @Test
   void theAccountNamesWhatNobodyLookedAtAndHowToSettleIt() {
     try (Person person = Person.at(book)) {
-      person.press(CONTROL, DIGIT2);
+      person.press(CONTROL, DIGIT3);
       assertThat(person.text("account-view")).contains("Nobody looked at", "−100", "Pan a measured share", "concentrate −16 +30", "Still to finish.");
       assertThat(person.text("account-FOUND")).startsWith("at most");
       assertThat(person.text("account-HEAD")).doesNotContain("at most");

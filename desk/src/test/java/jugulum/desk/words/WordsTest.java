@@ -12,6 +12,7 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import jugulum.book.csv.SizeCsv;
 import jugulum.book.store.BatchSummary;
 import jugulum.book.store.BookProblem;
 import jugulum.core.gold.GoldRange;
@@ -21,10 +22,19 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Refusal;
+import jugulum.core.mass.LotMass;
 import jugulum.core.mass.StepClosure;
+import jugulum.core.mass.Suspicion;
+import jugulum.core.minerals.Mineral;
 import jugulum.core.passes.Removal;
+import jugulum.core.plan.PlanRequest;
+import jugulum.core.plan.School;
+import jugulum.core.settling.ConcentrationCriterion;
+import jugulum.core.settling.Settling;
+import jugulum.core.shop.OwnedScreen;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
+import jugulum.desk.files.FileKind;
 import org.junit.jupiter.api.Test;
 
 class WordsTest {
@@ -60,7 +70,7 @@ class WordsTest {
   }
 
   private static boolean isPrefix(String prefix) {
-    return ENUMS.containsKey(prefix) || List.of("measure.kind", "lot.record", "view", "bucket", "board.column", "board.column.about", "board.spout", "port", "pass.from").contains(prefix);
+    return ENUMS.containsKey(prefix) || List.of("measure.kind", "lot.record", "view", "bucket", "board.column", "board.column.about", "board.spout", "port", "pass.from", "series", "cuts.part").contains(prefix);
   }
 
   private static final Map<String, Object[]> ENUMS =
@@ -79,7 +89,19 @@ class WordsTest {
           Map.entry("closure", StepClosure.State.values()),
           Map.entry("entry.mass", MassText.Why.values()),
           Map.entry("account.settle", Material.values()),
-          Map.entry("lot.basis", jugulum.core.mass.LotMass.Basis.values()),
+          Map.entry("lot.basis", LotMass.Basis.values()),
+          Map.entry("manner", Process.Screening.Manner.values()),
+          Map.entry("mineral", Mineral.values()),
+          Map.entry("reach", ConcentrationCriterion.Reach.values()),
+          Map.entry("law", new Object[] {Settling.Law.STOKES, Settling.Law.THIN_DISC}),
+          Map.entry("school", School.values()),
+          Map.entry("school.reason", School.values()),
+          Map.entry("surety", PlanRequest.Surety.values()),
+          Map.entry("suspect", Suspicion.Slip.values()),
+          Map.entry("use", OwnedScreen.Use.values()),
+          Map.entry("having", OwnedScreen.Having.values()),
+          Map.entry("csv", SizeCsv.Layout.values()),
+          Map.entry("file.kind", FileKind.values()),
           Map.entry("trapped", new Object[] {Removal.State.TOO_FEW_PASSES, Removal.State.NOTHING_CAUGHT, Removal.State.NOT_DECLINING}));
 
   @Test

@@ -1,0 +1,230 @@
+package jugulum.desk.cuts;
+
+import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.DIGIT2;
+import static javafx.scene.input.KeyCode.DOWN;
+import static javafx.scene.input.KeyCode.END;
+import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.HOME;
+import static javafx.scene.input.KeyCode.RIGHT;
+import static javafx.scene.input.KeyCode.S;
+import static javafx.scene.input.KeyCode.Z;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.stream.IntStream;
+import javax.imageio.ImageIO;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.parsers.ParserConfigurationException;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Process.Screening.Manner;
+import jugulum.core.ledger.Step;
+import jugulum.core.mass.StepClosure;
+import jugulum.core.screens.Screen;
+import jugulum.desk.Person;
+import jugulum.desk.demo.DemoBook;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.w3c.dom.Document;
+import org.xml.sax.SAXException;
+
+/** Planning, size curves and handling, on the demo batches. */
+@ExtendWith(ApplicationExtension.class)
+class CutsViewTest {
+  @TempDir private Path folder;
+  private Path book;
+
+  @BeforeEach
+  void writeTheDemo() {
+    book = folder.resolve("demo.book");
+    DemoBook.write(book);
+  }
+
+  private static Step last(Person person) {
+    return person.batch().steps().getLast();
+  }
+
+  /** Ctrl 2 plans the cut that waits, S takes the stack, Enter starts it, and the weights close it. */
+  @Test
+  void aNewcomerPlansWeighsAndClosesTheWaitingCutOfTheHalfWayBatchWithKeysAlone() {
+    try (Person person = Person.at(book)) {
+      person.press(CONTROL, DIGIT2);
+      assertThat(person.text("plans")).contains("Proposed", "140");
+      assertThat(person.text("plan-why")).contains("−100 +140", "−140", "enough");
+      person.press(S);
+      assertThat(person.text("stack")).isEqualTo("140");
+      assertThat(person.text("cuts-preview")).contains("−100 +140 · −140");
+      person.press(ENTER);
+      Step step = last(person);
+      assertThat(step.process()).isInstanceOfSatisfying(Process.Screening.class, made -> assertThat(made.stack()).extracting(Screen::label).containsExactly("140"));
+      assertThat(step.process()).isInstanceOfSatisfying(Process.Screening.class, made -> assertThat(made.manner()).contains(Manner.WET_BULK));
+      person.write("1.71 kg").press(ENTER).write("855 g").press(ENTER);
+      assertThat(person.text("closure")).contains("99.4 % found", "inside your 1.0 %");
+      StepClosure closure = person.workbench().current().get().worked().orElseThrow().sand().closure(step.id());
+      assertThat(closure.state()).isEqualTo(StepClosure.State.CLOSES);
+      assertThat(person.text("screen-findings")).contains("All cuts together", "2.57 kg");
+    }
+  }
+
+  @Test
+  void theMagnetDecidesWhichStackWillDo() {
+    try (Person person = Person.at(book)) {
+      person.openInOneFrame("Saltergill 3");
+      person.press(CONTROL, DIGIT2);
+      String with = person.text("plan-why");
+      assertThat(with).contains("ilmenite").doesNotContain("magnetite");
+      person.click("plan-magnet-1");
+      assertThat(person.text("plan-why")).contains("magnetite").isNotEqualTo(with);
+      assertThat(person.text("plan-remarks")).contains("No stack of yours brings every cut to that margin");
+      assertThat(person.text("plan-why")).containsAnyOf("take the magnetite out first", "no screen helps", "an upper screen of");
+    }
+  }
+
+  @Test
+  void everyPlanOfASchoolHasItsReason() {
+    try (Person person = Person.at(book)) {
+      person.openInOneFrame("Saltergill 3");
+      person.press(CONTROL, DIGIT2).click("plans");
+      person.press(END);
+      assertThat(person.text("plan-why")).contains("School: wide above 30 mesh");
+      person.press(HOME);
+      assertThat(person.text("plan-why")).doesNotContain("School").contains("Look it over for pickers");
+    }
+  }
+
+  @Test
+  void chunkyGoldNeedsFewerScreensThanFlakes() {
+    try (Person person = Person.at(book)) {
+      person.openInOneFrame("Saltergill 3");
+      person.press(CONTROL, DIGIT2).type("plan-grains", "0.30x0.25x0.04 0.2x0.2x0.03");
+      assertThat(person.text("plan-why")).contains("thinner than the settling law reaches");
+      person.type("plan-grains", "0.30x0.25x0.08 0.2x0.2x0.06");
+      String flakes = person.text("plans");
+      person.type("plan-grains", "0.30x0.25x0.20 0.2x0.2x0.17");
+      assertThat(person.text("plans").split("·").length).isLessThan(flakes.split("·").length);
+      person.type("plan-grains", "0.30x0.25");
+      assertThat(person.text("plan-grains-error")).contains("length x width x thickness");
+    }
+  }
+
+  @Test
+  void theWindowsFollowTheSliders() {
+    try (Person person = Person.at(book)) {
+      person.press(CONTROL, DIGIT2);
+      String before = person.text("window-chart");
+      person.click("plan-flatness").press(HOME);
+      String flat = person.text("window-chart");
+      assertThat(flat).isNotEqualTo(before).contains("!");
+      person.press(RIGHT).press(RIGHT);
+      assertThat(person.text("window-chart")).isNotEqualTo(flat);
+    }
+  }
+
+  @Test
+  void whatIsNotUnderstoodIsToldAtTheFieldAndTheLastPlanStays() {
+    try (Person person = Person.at(book)) {
+      person.press(CONTROL, DIGIT2);
+      String plans = person.text("plans");
+      person.type("plan-margin", "wide");
+      assertThat(person.text("plan-margin-error")).contains("“wide” is not a number");
+      assertThat(person.text("plans")).isEqualTo(plans);
+      person.type("plan-margin", "1").type("plan-p80", "0.3");
+      assertThat(person.text("plan-p80-error")).contains("larger size");
+    }
+  }
+
+  @Test
+  void withoutAScreenForTheOversizeNoStackIsProposed() {
+    try (Person person = Person.at(book)) {
+      person.openInOneFrame("Saltergill 3");
+      person.press(CONTROL, DIGIT2).type("plan-looked-over", "9");
+      assertThat(person.text("plan-remarks")).contains("No stack can be proposed", "9 mm or wider");
+    }
+  }
+
+  private Person atTheCurve(Person person) {
+    return person.click("station-1-0").click("plan-cuts");
+  }
+
+  @Test
+  void theCurveGoesOutAsTablePictureAndDrawing() throws IOException, ParserConfigurationException, SAXException {
+    try (Person person = Person.at(book)) {
+      atTheCurve(person);
+      assertThat(person.text("size-facts")).contains("0.463 mm", "0.957 mm", "33.82 kg");
+      assertThat(person.text("size-table")).contains("1.18–0.6 mm", "1.97", "24.7", "63.0");
+      Path csv = folder.resolve("curve.csv");
+      person.choosing(csv).click("export-sizes-csv").until(() -> person.text("notice").contains("curve.csv"));
+      assertThat(csv).content().startsWith("opening_mm,retained_g").contains("0.15,7020.0");
+      Path png = folder.resolve("curve.png");
+      person.choosing(png).click("export-sizes-png").until(() -> person.text("notice").contains("curve.png"));
+      BufferedImage picture = ImageIO.read(png.toFile());
+      assertThat(picture.getWidth()).isGreaterThan(600);
+      assertThat(IntStream.range(0, picture.getWidth()).map(x -> picture.getRGB(x, picture.getHeight() / 2)).distinct().count()).isGreaterThan(2);
+      Path svg = folder.resolve("curve.svg");
+      person.click("overlay-gold").choosing(svg).click("export-sizes-svg").until(() -> person.text("notice").contains("curve.svg"));
+      Document drawing = DocumentBuilderFactory.newDefaultInstance().newDocumentBuilder().parse(svg.toFile());
+      assertThat(drawing.getElementsByTagName("polyline").getLength()).as("feed and gold").isEqualTo(2);
+      assertThat(svg).content().contains("Gold won so far", "stroke: #").doesNotContain("-j-", "-fx-");
+    }
+  }
+
+  @Test
+  void anotherBatchIsLaidOver() {
+    try (Person person = Person.at(book)) {
+      atTheCurve(person).click("overlay-1");
+      person.until(() -> person.text("size-chart").contains("Tarnbeck 7"));
+      assertThat(person.text("size-chart")).contains("Tarnbeck 7", "Fernhollow 12, feed");
+      person.click("overlay-0").until(() -> person.text("notice").contains("no size curve yet"));
+    }
+  }
+
+  @Test
+  void aSieveSampleIsReadOrRefusedWhole() throws IOException {
+    try (Person person = Person.at(book)) {
+      person.openInOneFrame("Saltergill 3");
+      person.press(CONTROL, DIGIT2).click("cuts-part-SIZES");
+      assertThat(person.text("size-facts")).contains("No size curve of this lot yet");
+      Path csv = Files.writeString(folder.resolve("sample.csv"), "opening_mm;retained_g\n1,18;12,5\n0,6;x\n0,3;80\n0,3;70\n0;40\n");
+      person.choosing(csv).click("import-sizes").until(() -> person.text("notice").contains("not taken"));
+      assertThat(person.text("notice")).contains("what parts the columns");
+      int readings = person.batch().lots().getFirst().readings().size();
+      person.click("csv-layout").press(DOWN).press(ENTER);
+      person.click("import-sizes").until(() -> person.text("notice").contains("line 3"));
+      assertThat(person.text("notice")).contains("line 3, column 2 (retained_g)", "line 5, column 1", "faults: 2");
+      assertThat(person.batch().lots().getFirst().readings()).hasSize(readings);
+      Files.writeString(csv, "opening_mm;retained_g\n1,18;12,5\n0,6;60\n0,3;80\n0;40\n");
+      person.click("import-sizes").until(() -> person.batch().lots().getFirst().latest(Measure.SizeAnalysis.class).isPresent());
+      assertThat(person.text("size-facts")).contains("D50", "mm", "193 g");
+      person.click("cuts-part-PLAN");
+      assertThat(person.text("cuts-view")).contains("Its sizes are known").doesNotContain("Half is finer than, mm");
+      person.press(CONTROL, Z);
+      assertThat(person.batch().lots().getFirst().latest(Measure.SizeAnalysis.class)).isEmpty();
+    }
+  }
+
+  @Test
+  void waterLiftsAndDryingAreWorkedOut() {
+    try (Person person = Person.at(book)) {
+      person.press(CONTROL, DIGIT2).click("cuts-part-HANDLING");
+      person.type("handling-sand", "12").type("handling-per-kg", "5").type("handling-flow", "6");
+      assertThat(person.text("water-answer")).isEqualTo("60 litres, 10 min");
+      person.type("handling-sand", "38.36").type("handling-moisture", "20");
+      assertThat(person.text("lift-answer")).contains("4 lifts for 47.9 kg wet");
+      person.type("drying-earlier", "6000").type("drying-later", "5700").type("drying-hours", "1.5").type("drying-left", "5");
+      assertThat(person.text("dry-answer")).contains("Not dry yet", "3.51 % an hour", "1 h 26");
+      person.type("drying-later", "5999").type("drying-hours", "1");
+      assertThat(person.text("dry-answer")).startsWith("Dry");
+      person.type("drying-later", "6100");
+      assertThat(person.text("drying-later-error")).contains("gets lighter");
+      person.type("handling-bucket", "20");
+      assertThat(person.text("handling-bucket-error")).contains("more than one lift");
+    }
+  }
+}

@@ -1,0 +1,71 @@
+package jugulum.desk.shop;
+
+import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.DIGIT5;
+import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.Z;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.OptionalDouble;
+import jugulum.core.screens.Screen;
+import jugulum.core.shop.OwnedScreen;
+import jugulum.core.shop.OwnedScreen.Having;
+import jugulum.core.shop.OwnedScreen.Use;
+import jugulum.core.shop.Shop;
+import jugulum.desk.Person;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.framework.junit5.ApplicationExtension;
+
+@ExtendWith(ApplicationExtension.class)
+class ShopViewTest {
+  @TempDir private Path folder;
+
+  private Person atTheShop() {
+    return Person.at(folder.resolve("my.book")).press(CONTROL, DIGIT5);
+  }
+
+  private static Shop shop(Person person) {
+    return person.workbench().shop().get();
+  }
+
+  @Test
+  void aTylerScreenIsOwnedUnderItsOwnMark() {
+    try (Person person = atTheShop()) {
+      person.click("series-TYLER").click("own-T65");
+      assertThat(shop(person).owned()).contains(new Screen("T65", 0.212));
+      person.click("own-T65");
+      assertThat(shop(person).owned()).doesNotContain(new Screen("T65", 0.212));
+    }
+  }
+
+  @Test
+  void aClassifierIsKeptWithAllThatIsToldOfIt() {
+    try (Person person = atTheShop()) {
+      person.type("screen-label", "12 hole").type("screen-opening", "1.55").type("screen-diameter", "350").type("screen-load", "1500");
+      person.click("screen-use-WET").click("add-screen");
+      OwnedScreen kept = new OwnedScreen("12 hole", 1.55, Having.OWNED, Use.WET, OptionalDouble.of(350), OptionalDouble.of(1_500));
+      assertThat(shop(person).screen("12 hole")).contains(kept);
+      assertThat(person.text("screens-table")).contains("12 hole", "1.55", "Wet only", "350", "1500");
+      person.type("screen-label", "12 hole").type("screen-opening", "1.55").click("lack-screen");
+      assertThat(shop(person).screen("12 hole").orElseThrow().having()).isEqualTo(Having.NOT_OWNED);
+      person.press(CONTROL, Z);
+      assertThat(shop(person).screen("12 hole")).contains(kept);
+    }
+  }
+
+  @Test
+  void containersAreRememberedAndForgotten() {
+    try (Person person = atTheShop()) {
+      assertThat(person.text("containers")).contains("None yet");
+      person.type("container-name", "tin").type("container-tare", "0 g").press(ENTER);
+      assertThat(person.text("container-tare-error")).contains("weighs nothing");
+      person.type("container-tare", "120 g").press(ENTER);
+      assertThat(person.text("containers")).contains("tin", "120 g");
+      person.click("forget-tin");
+      assertThat(shop(person).containers()).isEmpty();
+    }
+  }
+}
