@@ -11,7 +11,6 @@ import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.U;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Bounds;
@@ -27,26 +26,11 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import jugulum.desk.board.ThroatBoard;
-import jugulum.desk.demo.DemoBook;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.framework.junit5.ApplicationExtension;
 
 /** Every view at 1280 x 800 on the demo data: nothing cut off, nothing mute, nothing too small to read. */
-@ExtendWith(ApplicationExtension.class)
-class AppearanceTest {
+class AppearanceTest extends OnTheDemoBook {
   private static final double SMALLEST_TYPE = 14;
-
-  @TempDir private Path folder;
-  private Path book;
-
-  @BeforeEach
-  void writeTheDemo() {
-    book = folder.resolve("demo.book");
-    DemoBook.write(book);
-  }
 
   private interface Look {
     void at(Person person, String where);

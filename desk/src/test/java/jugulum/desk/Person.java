@@ -124,13 +124,21 @@ public final class Person implements AutoCloseable {
     return this;
   }
 
-  /** Waits until something is so, as long as a person would. */
+  /** Waits until something is so, as long as a person would; a thing asked about may not be in sight yet. */
   public Person until(BooleanSupplier so) {
     long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
-    while (!so.getAsBoolean() && System.nanoTime() < end) {
+    while (!isSo(so) && System.nanoTime() < end) {
       settle();
     }
     return settle();
+  }
+
+  private static boolean isSo(BooleanSupplier so) {
+    try {
+      return so.getAsBoolean();
+    } catch (AssertionError notInSight) {
+      return false;
+    }
   }
 
   private Node node(String id) {

@@ -9,8 +9,10 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.ExecutorService;
@@ -20,6 +22,7 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.control.Slider;
 import javafx.stage.Stage;
 import jugulum.book.store.Book;
 import jugulum.core.gold.GoldMemory;
@@ -27,9 +30,22 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
+import jugulum.core.minerals.Mineral;
 import jugulum.core.passes.Removal;
+import jugulum.core.plan.Machines;
+import jugulum.core.plan.PlanRequest;
+import jugulum.core.plan.PlanRequest.ScreeningTime;
+import jugulum.core.plan.PlanRequest.Sieve;
+import jugulum.core.plan.PlanRequest.Surety;
+import jugulum.core.plan.Planner;
+import jugulum.core.screens.Cut;
+import jugulum.core.screens.StandardScreens;
+import jugulum.core.sizes.GuessedSizes;
+import jugulum.core.water.Water;
+import jugulum.core.window.Conditions;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.shell.Shell;
+import jugulum.desk.shell.View;
 import jugulum.desk.theme.Theme;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.workbench.Worked;
@@ -63,7 +79,40 @@ public final class MeasureSpeed {
     report("work out the account of " + sixty.lots().size() + " lots from nothing", WARM, RUNS, () -> Worked.of(sixty));
     GoldMemory memory = new GoldMemory();
     report("the same after an edit", WARM, RUNS, () -> Worked.of(sixty, memory));
+    PlanRequest sixteen = sixteenScreens();
+    report("plan over all stacks of " + sixteen.screens().size() + " screens, four best and bands", WARM, RUNS, () -> new Planner(sixteen).best(4));
     report("removal estimate with range, 12 passes", WARM, RUNS, () -> Removal.of(List.of(90, 61, 44, 30, 22, 15, 9, 7, 5, 3, 2, 1)));
+  }
+
+  private static PlanRequest sixteenScreens() {
+    List<Sieve> screens = StandardScreens.all().stream().filter(screen -> screen.openingMm() <= 2.36 && screen.openingMm() > 0.075).limit(16).map(screen -> new Sieve(screen, 2_000)).toList();
+    Set<Mineral> heavies = EnumSet.of(Mineral.MAGNETITE, Mineral.ILMENITE, Mineral.GARNET, Mineral.QUARTZ);
+    Conditions conditions = new Conditions(new Water(12), Conditions.flatnessAround(0.2), Conditions.densityAround(17.5), heavies, true, 0.075);
+    return new PlanRequest(screens, Cut.ALL, new GuessedSizes(0.4, 0.7), 30_000, conditions, Machines.USUAL, 1, Surety.WHOLE_BAND, 1, ScreeningTime.USUAL);
+  }
+
+  /** What one step of a slider costs: planning again, the list, the chart and the sentences in place. */
+  private static void slider(Scene scene) {
+    on(
+        () -> {
+          ((Shell) scene.getRoot()).show(View.CUTS);
+          return null;
+        });
+    Slider flatness = on(() -> (Slider) scene.lookup("#plan-flatness"));
+    double[] at = {0.3};
+    report(
+        "a step of the flatness slider to the window chart in place",
+        WARM,
+        RUNS,
+        () ->
+            on(
+                () -> {
+                  at[0] = at[0] > 0.8 ? 0.2 : at[0] + 0.05;
+                  flatness.setValue(at[0]);
+                  scene.getRoot().applyCss();
+                  scene.getRoot().layout();
+                  return null;
+                }));
   }
 
   /** From an edit sent until it is on disk, worked out, and every number stands laid out in the window; painting is told apart. */
@@ -90,6 +139,7 @@ public final class MeasureSpeed {
         });
     report("of which: the disk takes one row and says so", WARM, RUNS, () -> disk(path.resolveSibling("row")));
     report("paint the whole window in memory, by software", WARM, RUNS, () -> on(() -> scene.snapshot(null)));
+    slider(scene);
     workbench.close();
   }
 

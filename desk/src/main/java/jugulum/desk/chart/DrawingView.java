@@ -1,21 +1,16 @@
 package jugulum.desk.chart;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleFunction;
-import java.util.stream.Stream;
-import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.layout.Region;
-import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
-import javafx.scene.shape.Polyline;
-import javafx.scene.shape.Rectangle;
-import javafx.scene.text.Text;
 
 /** Shows a drawing as wide as there is room. It tells in words what it shows. */
 public final class DrawingView extends Region {
   private DoubleFunction<Drawing> painter = width -> new Drawing(width, 0, List.of());
+  private List<Mark> drawn = List.of();
   private double drawnWidth = -1;
   private double height;
 
@@ -41,46 +36,26 @@ public final class DrawingView extends Region {
     requestLayout();
   }
 
+  /** What stands where something of its kind and style stood before only moves: while a slider moves nothing is styled anew. */
   private void draw(double width) {
     Drawing drawing = painter.apply(width);
     drawnWidth = width;
     height = drawing.height();
     setMinHeight(height);
     setPrefHeight(height);
-    getChildren().setAll(drawing.marks().stream().map(DrawingView::node).toList());
-    applyCss();
-    drawing.marks().forEach(this::place);
-  }
-
-  private static Node node(Mark mark) {
-    Node node =
-        switch (mark) {
-          case Mark.Bar(double x, double y, double width, double height, var _) -> new Rectangle(x, y, width, height);
-          case Mark.Stroke(double fromX, double fromY, double toX, double toY, var _) -> new Line(fromX, fromY, toX, toY);
-          case Mark.Path path -> new Polyline(path.spots().stream().flatMap(spot -> Stream.of(spot.x(), spot.y())).mapToDouble(Double::doubleValue).toArray());
-          case Mark.Dot(double x, double y, double radius, var _) -> new Circle(x, y, radius);
-          case Mark.Writing writing -> text(writing);
-        };
-    node.getStyleClass().add(mark.style());
-    node.setManaged(false);
-    node.setMouseTransparent(true);
-    return node;
-  }
-
-  private static Text text(Mark.Writing writing) {
-    Text text = new Text(writing.x(), writing.y(), writing.text());
-    text.setTextOrigin(VPos.BASELINE);
-    text.setUserData(writing);
-    return text;
-  }
-
-  /** A writing's width is known once it is styled. */
-  private void place(Mark mark) {
-    if (mark instanceof Mark.Writing writing && writing.anchor() != Mark.Anchor.LEFT) {
-      getChildren().stream()
-          .filter(node -> writing.equals(node.getUserData()))
-          .map(Text.class::cast)
-          .forEach(text -> text.setX(writing.x() - text.getLayoutBounds().getWidth() * (writing.anchor() == Mark.Anchor.RIGHT ? 1 : 0.5)));
+    List<Node> nodes = new ArrayList<>();
+    for (int i = 0; i < drawing.marks().size(); i++) {
+      Mark mark = drawing.marks().get(i);
+      boolean moved = i < drawn.size() && drawn.get(i).getClass() == mark.getClass() && drawn.get(i).style().equals(mark.style());
+      nodes.add(moved ? getChildren().get(i) : MarkNodes.of(mark));
+    }
+    drawn = drawing.marks();
+    if (!nodes.equals(getChildren())) {
+      getChildren().setAll(nodes);
+      applyCss();
+    }
+    for (int i = 0; i < nodes.size(); i++) {
+      MarkNodes.place(nodes.get(i), drawn.get(i));
     }
   }
 

@@ -72,6 +72,7 @@ final class PlanForm extends VBox {
   private final MachineRow middle = new MachineRow("middle", Machines.USUAL.middle(), this::changed);
   private final MachineRow fine = new MachineRow("fine", Machines.USUAL.fine(), this::changed);
   private Runnable onChange = () -> {};
+  private Runnable onSlide = () -> {};
   private boolean filling;
 
   PlanForm() {
@@ -83,7 +84,7 @@ final class PlanForm extends VBox {
     }
     guess = new VBox(6, Parts.sentence(Words.of("plan.guess.about"), "muted"), new FieldRow(List.of(d50, p80)));
     flatness.written(this::flatnessText);
-    Stream.of(water, flatness).forEach(slide -> slide.onChange(this::changed));
+    Stream.of(water, flatness).forEach(slide -> slide.onChange(this::slid));
     Stream.of(magnet, manner, surety).forEach(segments -> segments.onChange(this::changed));
     Stream.of(margin, finest, lookedOver, d50, p80, mass, grains).forEach(field -> field.field().textProperty().addListener((_, _, _) -> changed()));
     getStyleClass().add("plan-form");
@@ -156,6 +157,17 @@ final class PlanForm extends VBox {
 
   void onChange(Runnable what) {
     onChange = what;
+  }
+
+  /** Runs while a slider moves. */
+  void onSlide(Runnable what) {
+    onSlide = what;
+  }
+
+  private void slid() {
+    if (!filling) {
+      onSlide.run();
+    }
   }
 
   private void changed() {

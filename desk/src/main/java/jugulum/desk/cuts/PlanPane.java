@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.stream.Stream;
+import javafx.animation.PauseTransition;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -16,6 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -46,6 +48,9 @@ final class PlanPane extends BorderPane {
   private static final double ROW = 36;
   private static final int BEST = 4;
 
+  /** A slider that rests so long has come to rest. */
+  private static final double STILL_MILLIS = 150;
+
   private final Workbench workbench;
   private final PlanForm form = new PlanForm();
   private final ListView<Row> plans = new ListView<>();
@@ -53,6 +58,7 @@ final class PlanPane extends BorderPane {
   private final VBox why = new VBox(6);
   private final VBox remarks = new VBox(6);
   private final Button use;
+  private final PauseTransition settled = new PauseTransition(Duration.millis(STILL_MILLIS));
   private Optional<LotId> lot = Optional.empty();
   private Optional<PlanRequest> asked = Optional.empty();
   private Sand sand = new Sand(Optional.empty(), 0);
@@ -75,6 +81,8 @@ final class PlanPane extends BorderPane {
     why.setId("plan-why");
     remarks.setId("plan-remarks");
     form.onChange(this::plan);
+    form.onSlide(this::slide);
+    settled.setOnFinished(_ -> plan());
     ScrollPane left = new ScrollPane(form);
     left.setFitToWidth(true);
     left.getStyleClass().addAll("board-scroll", "plan-scroll");
@@ -123,14 +131,26 @@ final class PlanPane extends BorderPane {
     return worked().flatMap(now -> lot.flatMap(id -> now.network().lot(id)));
   }
 
+  /** The windows of the stack shown follow the slider at once; the search comes when it rests. */
+  private void slide() {
+    settled.playFromStart();
+    chosen().ifPresent(plan -> request().ifPresent(request -> chart(new Planner(request).of(plan.stack()))));
+  }
+
+  private void chart(Plan plan) {
+    chart.show(width -> WindowChart.of(plan, width), WindowChart.spoken(plan));
+  }
+
   private void plan() {
-    if (getScene() == null) {
-      return;
+    if (getScene() != null) {
+      request().ifPresent(this::planned);
     }
+  }
+
+  private Optional<PlanRequest> request() {
     Cut feed = taken().map(Lot::cut).orElse(Cut.ALL);
     Assumptions given = worked().map(now -> now.batch().assumptions()).orElseGet(() -> workbench.shop().get().assumptions());
-    Optional<PlanRequest> request = form.read(feed, sizes(), given, workbench.shop().get());
-    request.ifPresent(this::planned);
+    return form.read(feed, sizes(), given, workbench.shop().get());
   }
 
   private void planned(PlanRequest request) {
@@ -173,7 +193,7 @@ final class PlanPane extends BorderPane {
     }
     Figures figures = workbench.figures().get();
     Plan plan = row.plan();
-    chart.show(width -> WindowChart.of(plan, width), WindowChart.spoken(plan));
+    chart(plan);
     Stream<Node> reason = row.reason().isEmpty() ? Stream.empty() : Stream.of(Parts.advice("water", "", row.reason()));
     Stream<Node> cuts = plan.cuts().stream().map(cut -> Parts.advice(kind(cut), "", PlanWords.sentence(cut, figures)));
     why.getChildren().setAll(Stream.of(reason, cuts, criterion(plan)).flatMap(part -> part).toList());

@@ -2,6 +2,9 @@ package jugulum.desk.demo;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.stream.Stream;
 import jugulum.book.store.Book;
@@ -27,9 +30,12 @@ import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
+import jugulum.core.shop.Container;
 
 /** Works a made-up batch through a book, one edit after the other, as a person would. */
 final class Bencher {
+  static final Container BUCKET = new Container("white bucket", 710);
+
   private final Book book;
   private final BatchId id;
 
@@ -57,8 +63,13 @@ final class Bencher {
     does(new Edit.RecordOnLot(lot, measure));
   }
 
+  /** Dry sand: what is more than a handful is weighed in the white bucket. */
   void weigh(LotId lot, double grams) {
-    measure(lot, new SandWeight(grams, 0, 0, grams < 1000 ? 0.1 : 10));
+    measure(lot, grams < 1000 ? new SandWeight(grams, 0, 0, 0.1) : inBucket(grams));
+  }
+
+  SandWeight inBucket(double grams) {
+    return new SandWeight(grams + BUCKET.tareG(), BUCKET.tareG(), 0, 10, OptionalDouble.empty(), Optional.of(BUCKET.name()), OptionalInt.empty());
   }
 
   private Step lastStep() {

@@ -10,6 +10,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure.Assay;
 import jugulum.core.ledger.Measure.Fineness;
 import jugulum.core.ledger.Measure.KnownGold;
+import jugulum.core.ledger.Measure.LookedOver;
 import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Measure.SandWeight;
 import jugulum.core.ledger.Measure.SpeckCount;
@@ -55,7 +56,7 @@ public final class DemoBook {
       double opening = StandardScreens.numbered(label).orElseThrow().openingMm();
       shop = shop.with(new OwnedScreen(label, opening, Having.OWNED, Use.WET, OptionalDouble.of(305), OptionalDouble.of(900)));
     }
-    book.submit(shop.with(new Container("blue bowl", 318)).with(new Container("steel pan", 642)).with(new Container("white bucket", 710)));
+    book.submit(shop.with(new Container("blue bowl", 318)).with(new Container("steel pan", 642)).with(Bencher.BUCKET));
   }
 
   private static final String FINISHED = "7a3e5c10-0000-4000-8000-000000000007";
@@ -122,7 +123,7 @@ public final class DemoBook {
     bench.weigh(cuts.get(0), 4_180);
     bench.weigh(cuts.get(1), 8_350);
     bench.weigh(cuts.get(2), 11_960);
-    bench.correct(cuts.get(2), new SandWeight(11_690, 0, 0, 10), "digits swapped when writing it down");
+    bench.correct(cuts.get(2), bench.inBucket(11_690), "digits swapped when writing it down");
     bench.weigh(cuts.get(3), 7_020);
     bench.weigh(cuts.get(4), 2_580);
     bench.done();
@@ -136,10 +137,11 @@ public final class DemoBook {
   }
 
   private static void oversize(Bencher bench, LotId cut) {
+    bench.measure(cut, new LookedOver(2, 0.218));
     List<LotId> panned = bench.machine(Kind.PAN, cut, Material.CONCENTRATE, Material.TAILINGS);
     bench.weigh(panned.get(0), 22.5);
     bench.weigh(panned.get(1), 4_155);
-    bench.note("Looked over on the white tray, two pickers out.");
+    bench.note("Panned after the two pickers were out.");
     bench.done();
     bench.measure(panned.get(1), new KnownGold(0, 0));
     won(bench, panned.get(0), 21.9, 0.384, 0.384);

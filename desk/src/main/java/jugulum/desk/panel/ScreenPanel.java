@@ -37,10 +37,12 @@ final class ScreenPanel extends StepPanel {
   private final DrawingView chart = new DrawingView("screen-chart");
   private final VBox shaking = new VBox(8);
   private final VBox shakingSaid = new VBox(6);
+  private final ReadingList minutes;
   private Optional<LastMinuteForm> form = Optional.empty();
 
   ScreenPanel(StepId step, Desk desk) {
     super(step, desk);
+    minutes = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
     findings.setId("screen-findings");
     shakingSaid.setId("shaking-said");
     below(findings, chart, shaking);
@@ -80,6 +82,7 @@ final class ScreenPanel extends StepPanel {
     Parts.shown(chart, curve.isPresent());
     curve.ifPresent(this::curve);
     shakingSaid.getChildren().setAll(lastMinutes(worked, now, figures));
+    minutes.show(now.readings(), figures, open);
     forChosenScreen();
   }
 
@@ -152,7 +155,7 @@ final class ScreenPanel extends StepPanel {
     LastMinuteForm made = new LastMinuteForm(desk.figures(), first);
     form = Optional.of(made);
     RecordBox box = new RecordBox("record-minute", Words.of("screen.minute.record"), made, measure -> desk.submit(new Edit.RecordOnStep(now.id(), measure)));
-    shaking.getChildren().addAll(Parts.section(Words.of("screen.minute")), Parts.sentence(Words.of("screen.minute.about"), "muted"), shakingSaid, box);
+    shaking.getChildren().addAll(Parts.section(Words.of("screen.minute")), Parts.sentence(Words.of("screen.minute.about"), "muted"), shakingSaid, minutes, box);
   }
 
   private void forChosenScreen() {

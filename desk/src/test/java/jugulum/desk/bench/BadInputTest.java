@@ -8,29 +8,14 @@ import static javafx.scene.input.KeyCode.SHIFT;
 import static javafx.scene.input.KeyCode.Z;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Reading;
+import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
-import jugulum.desk.demo.DemoBook;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.framework.junit5.ApplicationExtension;
 
 /** Bad input gets a sentence at the field, keeps what was typed and changes nothing; every reading can be corrected. */
-@ExtendWith(ApplicationExtension.class)
-class BadInputTest {
-  @TempDir private Path folder;
-  private Path book;
-
-  @BeforeEach
-  void writeTheDemo() {
-    book = folder.resolve("demo.book");
-    DemoBook.write(book);
-  }
-
+class BadInputTest extends OnTheDemoBook {
   private static void refused(Person person, String field, String typed, String sentence) {
     Batch before = person.batch();
     person.type(field, typed).press(ENTER);

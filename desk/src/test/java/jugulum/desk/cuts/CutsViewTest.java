@@ -25,28 +25,14 @@ import jugulum.core.ledger.Process.Screening.Manner;
 import jugulum.core.ledger.Step;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.screens.Screen;
+import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
-import jugulum.desk.demo.DemoBook;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.w3c.dom.Document;
 import org.xml.sax.SAXException;
 
 /** Planning, size curves and handling, on the demo batches. */
-@ExtendWith(ApplicationExtension.class)
-class CutsViewTest {
-  @TempDir private Path folder;
-  private Path book;
-
-  @BeforeEach
-  void writeTheDemo() {
-    book = folder.resolve("demo.book");
-    DemoBook.write(book);
-  }
-
+class CutsViewTest extends OnTheDemoBook {
   private static Step last(Person person) {
     return person.batch().steps().getLast();
   }
@@ -124,6 +110,9 @@ class CutsViewTest {
       assertThat(flat).isNotEqualTo(before).contains("!");
       person.press(RIGHT).press(RIGHT);
       assertThat(person.text("window-chart")).isNotEqualTo(flat);
+      String why = person.text("plan-why");
+      person.press(RIGHT).press(RIGHT).press(RIGHT).until(() -> !person.text("plan-why").equals(why));
+      assertThat(person.text("plan-why")).as("the search follows when the slider rests").isNotEqualTo(why);
     }
   }
 

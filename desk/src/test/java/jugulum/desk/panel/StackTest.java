@@ -9,32 +9,18 @@ import static javafx.scene.input.KeyCode.Z;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.nio.file.Path;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Reading;
+import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
-import jugulum.desk.demo.DemoBook;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.testfx.framework.junit5.ApplicationExtension;
 
 /** A stack weighed as it comes apart, on the demo batch that was only received: 27,394 g dry. */
-@ExtendWith(ApplicationExtension.class)
-class StackTest {
-  @TempDir private Path folder;
-  private Path book;
-
-  @BeforeEach
-  void writeTheDemo() {
-    book = folder.resolve("demo.book");
-    DemoBook.write(book);
-  }
-
+class StackTest extends OnTheDemoBook {
   private static Person received(Person person) {
     person.openInOneFrame("Saltergill 3");
     return person.click("station-1-1");
@@ -187,6 +173,22 @@ class StackTest {
       assertThat(person.text("shaking-said")).contains("enough", "0.33 %");
       person.type("last-minute", "90 kg").press(ENTER);
       assertThat(person.text("last-minute-error")).contains("more than");
+    }
+  }
+
+  @Test
+  void aLastMinuteReadWrongIsCorrectedOrStruckAndKept() {
+    try (Person person = Person.at(book)) {
+      screened(person, "16 50");
+      person.type("last-minute", "300 g").press(ENTER);
+      Reading wrong = person.batch().steps().getLast().readings().getFirst();
+      person.click("correct-" + wrong.id().number()).type("last-minute", "30 g").type("reason", "a nought too many").press(ENTER);
+      assertThat(person.text("shaking-said")).contains("enough", "0.11 %").doesNotContain("go on");
+      assertThat(person.text("panel-host")).contains("Struck out: a nought too many");
+      Reading right = person.batch().steps().getLast().readings().getLast();
+      person.click("correct-" + right.id().number()).type("reason", "another screen").click("correct-strike");
+      assertThat(person.text("shaking-said")).isEmpty();
+      assertThat(person.batch().steps().getLast().readings()).hasSize(2).noneMatch(Reading::isLive);
     }
   }
 

@@ -12,33 +12,18 @@ import static javafx.scene.input.KeyCode.P;
 import static javafx.scene.input.KeyCode.Z;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
+import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
-import jugulum.desk.demo.DemoBook;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.framework.junit5.ApplicationExtension;
 
 /** The less common work of the panels, on the half-way demo batch. */
-@ExtendWith(ApplicationExtension.class)
-class WorkTest {
-  @TempDir private Path folder;
-  private Path book;
-
-  @BeforeEach
-  void writeTheDemo() {
-    book = folder.resolve("demo.book");
-    DemoBook.write(book);
-  }
-
+class WorkTest extends OnTheDemoBook {
   private static Step last(Person person) {
     return person.batch().steps().getLast();
   }
