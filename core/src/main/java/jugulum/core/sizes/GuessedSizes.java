@@ -1,6 +1,7 @@
 package jugulum.core.sizes;
 
 import jugulum.core.check.Check;
+import jugulum.core.screens.Cut;
 import org.hipparchus.distribution.continuous.LogNormalDistribution;
 
 /**
@@ -13,6 +14,24 @@ import org.hipparchus.distribution.continuous.LogNormalDistribution;
 public record GuessedSizes(double d50Mm, double p80Mm) implements SizeSpread {
   /** The normal quantile of 0.8. */
   private static final double Z80 = 0.8416212335729143;
+
+  /** What sand from a sluice often is: half finer than 40 mesh, four fifths finer than 25 mesh (common practice). */
+  public static final GuessedSizes USUAL = new GuessedSizes(0.425, 0.710);
+
+  /** How much finer than its upper screen a cut without a lower one is taken to reach. */
+  private static final double OPEN_END = 0.25;
+
+  /**
+   * A first guess for sand that passed a screen: evenly spread over the logarithm of the size, down to its lower screen or a quarter of the
+   * upper. Sand no screen bounds above is the usual.
+   */
+  public static GuessedSizes within(Cut cut) {
+    if (cut.passing().isEmpty()) {
+      return USUAL;
+    }
+    double span = cut.retained().isPresent() ? cut.lowerMm() / cut.upperMm() : OPEN_END;
+    return new GuessedSizes(cut.upperMm() * Math.pow(span, 0.5), cut.upperMm() * Math.pow(span, 0.2));
+  }
 
   /** Checks both sizes. */
   public GuessedSizes {

@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import jugulum.core.check.OutOfRange;
+import jugulum.core.screens.Cut;
+import jugulum.core.screens.StandardScreens;
 import jugulum.core.sizes.SizeCurve.Sieved;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.interpolation.LinearInterpolator;
@@ -80,5 +83,16 @@ class SizeCurveTest {
     assertThat(guess.finer(0.7)).isCloseTo(0.8, within(1e-12));
     assertThat(guess.finer(Double.POSITIVE_INFINITY)).isEqualTo(1);
     assertThatThrownBy(() -> new GuessedSizes(0.4, 0.4)).isInstanceOf(OutOfRange.class).hasMessageContaining("p80Mm");
+  }
+
+  @Test
+  void aFirstGuessStaysInsideTheCut() {
+    Cut cut = new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100"));
+    GuessedSizes guess = GuessedSizes.within(cut);
+    assertThat(guess.d50Mm()).isCloseTo(Math.sqrt(0.3 * 0.15), within(1e-12)).isLessThan(guess.p80Mm());
+    assertThat(guess.p80Mm()).isLessThan(0.3);
+    Cut pan = new Cut(StandardScreens.numbered("100"), Optional.empty());
+    assertThat(GuessedSizes.within(pan).d50Mm()).isCloseTo(0.075, within(1e-12));
+    assertThat(GuessedSizes.within(Cut.ALL)).isEqualTo(GuessedSizes.USUAL);
   }
 }

@@ -63,8 +63,8 @@ final class PlanForm extends VBox {
   private final EntryField<Double> margin = number("plan-margin", "plan.margin", "1", 0.1, 10);
   private final EntryField<Double> finest = number("plan-finest", "plan.finest", Figures.plain(Conditions.USUAL_FINEST_GOLD_MM), 0.001, 2);
   private final EntryField<Double> lookedOver = number("plan-looked-over", "plan.looked-over", Figures.plain(PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM), 0.01, 200);
-  private final EntryField<Double> d50 = number("plan-d50", "plan.d50", "0.4", 0.01, 100);
-  private final EntryField<Double> p80 = number("plan-p80", "plan.p80", "0.7", 0.01, 200);
+  private final EntryField<Double> d50 = number("plan-d50", "plan.d50", Figures.plain(GuessedSizes.USUAL.d50Mm()), 0.01, 100);
+  private final EntryField<Double> p80 = number("plan-p80", "plan.p80", Figures.plain(GuessedSizes.USUAL.p80Mm()), 0.01, 200);
   private final EntryField<Double> mass = number("plan-mass", "plan.mass", "30", 0.001, 10_000);
   private final VBox guess;
   private final Label known = Parts.sentence("", "muted");
@@ -177,10 +177,17 @@ final class PlanForm extends VBox {
     }
   }
 
-  /** Starts from what a batch takes as given. */
-  void start(Assumptions given) {
+  private static String thousandths(double value) {
+    return Figures.plain(Math.rint(value * 1000) / 1000);
+  }
+
+  /** Starts from what a batch takes as given and from the sizes a cut can have. */
+  void start(Assumptions given, Cut cut) {
     filling = true;
     flatness.set(given.flatness());
+    GuessedSizes first = GuessedSizes.within(cut);
+    d50.fill(thousandths(first.d50Mm()));
+    p80.fill(thousandths(first.p80Mm()));
     filling = false;
     flatness.written(this::flatnessText);
   }
@@ -191,7 +198,7 @@ final class PlanForm extends VBox {
     Parts.shown(guess, sizes.isEmpty());
     known.setText(Words.of(sizes.isPresent() ? "plan.sizes.known" : "plan.sizes.guess"));
     if (grams > 0) {
-      mass.fill(Figures.plain(Math.rint(grams) / 1000));
+      mass.fill(thousandths(grams / 1000));
     }
     filling = false;
   }

@@ -109,7 +109,7 @@ final class PlanPane extends BorderPane {
     boolean changed = !other.equals(lot);
     lot = other;
     if (changed) {
-      worked().ifPresent(now -> form.start(now.batch().assumptions()));
+      worked().ifPresent(now -> form.start(now.batch().assumptions(), cut()));
     }
     Sand now = new Sand(sizes(), grams());
     if (changed || !now.equals(sand)) {
@@ -125,6 +125,10 @@ final class PlanPane extends BorderPane {
 
   private double grams() {
     return worked().flatMap(now -> lot.map(id -> now.sand().mass(id).grams())).orElse(0.0);
+  }
+
+  private Cut cut() {
+    return taken().map(Lot::cut).orElse(Cut.ALL);
   }
 
   private Optional<Lot> taken() {
@@ -148,9 +152,8 @@ final class PlanPane extends BorderPane {
   }
 
   private Optional<PlanRequest> request() {
-    Cut feed = taken().map(Lot::cut).orElse(Cut.ALL);
     Assumptions given = worked().map(now -> now.batch().assumptions()).orElseGet(() -> workbench.shop().get().assumptions());
-    return form.read(feed, sizes(), given, workbench.shop().get());
+    return form.read(cut(), sizes(), given, workbench.shop().get());
   }
 
   private void planned(PlanRequest request) {

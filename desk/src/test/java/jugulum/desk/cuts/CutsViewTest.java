@@ -124,7 +124,7 @@ class CutsViewTest extends OnTheDemoBook {
       person.type("plan-margin", "wide");
       assertThat(person.text("plan-margin-error")).contains("“wide” is not a number");
       assertThat(person.text("plans")).isEqualTo(plans);
-      person.type("plan-margin", "1").type("plan-p80", "0.3");
+      person.type("plan-margin", "1").type("plan-p80", "0.05");
       assertThat(person.text("plan-p80-error")).contains("larger size");
     }
   }
