@@ -142,8 +142,11 @@ public final class Person implements AutoCloseable {
   }
 
   private Node node(String id) {
-    return on(
-        () -> Optional.ofNullable(scene.lookup("#" + id)).filter(Person::inSight).orElseThrow(() -> new AssertionError("nothing in sight is called " + id)));
+    return seen(id).orElseThrow(() -> new AssertionError("nothing in sight is called " + id));
+  }
+
+  private Optional<Node> seen(String id) {
+    return on(() -> Optional.ofNullable(scene.lookup("#" + id)).filter(Person::inSight));
   }
 
   private static boolean inSight(Node node) {
@@ -157,7 +160,7 @@ public final class Person implements AutoCloseable {
 
   /** Whether a thing can be seen. */
   public boolean sees(String id) {
-    return on(() -> Optional.ofNullable(scene.lookup("#" + id)).filter(Person::inSight).isPresent());
+    return seen(id).isPresent();
   }
 
   /** Presses keys together and waits. */
