@@ -1,9 +1,14 @@
 package jugulum.desk.panel;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.mass.Suspicion;
+import jugulum.core.mass.Suspicion.Slip;
 import jugulum.core.mass.Suspicions;
 import jugulum.core.shop.Container;
 import jugulum.desk.workbench.Worked;
@@ -13,22 +18,32 @@ import jugulum.desk.words.Words;
 
 /** Names the weights that alone would explain why a step's sand does not add up. */
 final class Suspects {
-  /** More than a few explanations explain nothing. */
-  private static final int MOST = 3;
-
   private Suspects() {}
 
-  /** A remark for each, nearest first. */
+  /** A remark for each kind of slip, nearest first: where several weights could have it they are named together. */
   static List<Node> of(StepClosure closure, Worked worked, List<Container> containers, Figures figures) {
-    List<Suspicion> all = Suspicions.of(worked.network(), closure, containers.stream().map(Container::tareG).toList());
-    return all.stream().limit(MOST).<Node>map(one -> Parts.advice("fault", title(one, worked), sentence(one, figures))).toList();
+    Map<Slip, List<Suspicion>> bySlip = new LinkedHashMap<>();
+    for (Suspicion one : Suspicions.of(worked.network(), closure, containers.stream().map(Container::tareG).toList())) {
+      bySlip.computeIfAbsent(one.slip(), _ -> new ArrayList<>()).add(one);
+    }
+    return bySlip.entrySet().stream().map(entry -> remark(entry.getKey(), entry.getValue(), worked, figures)).toList();
   }
 
-  private static String title(Suspicion one, Worked worked) {
-    return Words.of("suspect.title", worked.network().lot(one.lot()).map(Sentences::lot).orElse(""));
+  private static Node remark(Slip slip, List<Suspicion> weights, Worked worked, Figures figures) {
+    String question = Words.of("suspect", slip);
+    if (weights.size() == 1) {
+      Suspicion only = weights.getFirst();
+      return Parts.advice(
+          "fault", Words.of("suspect.title", lot(only, worked)), Words.of("suspect.fits", figures.sand(only.readG()), figures.sand(only.rightG()), question));
+    }
+    String each =
+        weights.stream()
+            .map(one -> Words.of("suspect.each", lot(one, worked), figures.sand(one.readG()), figures.sand(one.rightG())))
+            .collect(Collectors.joining(Words.of("suspect.or")));
+    return Parts.advice("fault", question, Words.of("suspect.one-of", each));
   }
 
-  private static String sentence(Suspicion one, Figures figures) {
-    return Words.of("suspect", one.slip(), figures.sand(one.readG()), figures.sand(one.rightG()));
+  private static String lot(Suspicion one, Worked worked) {
+    return worked.network().lot(one.lot()).map(Sentences::lot).orElse("");
   }
 }

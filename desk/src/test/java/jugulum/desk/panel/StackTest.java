@@ -131,8 +131,18 @@ class StackTest extends OnTheDemoBook {
   void theWeightThatAloneExplainsAStackThatDoesNotCloseIsNamed() {
     try (Person person = Person.at(book)) {
       screened(person, "16 50");
-      weighs(person, "2.9 kg", "12.4 kg", "10.2 kg");
-      assertThat(person.text("closure")).contains("93.1 % found", "outside your 1.0 %", "Weigh −16 +50 again", "two digits swapped");
+      weighs(person, "9.2 kg", "14.2 kg", "10.2 kg");
+      assertThat(person.text("closure")).contains("outside your 1.0 %", "Weigh +16 again", "9.20 kg does not fit; 2.90 kg would. Were two digits swapped?");
+    }
+  }
+
+  @Test
+  void whereOneOfSeveralWeightsCanHaveTheSlipAllAreNamed() {
+    try (Person person = Person.at(book)) {
+      screened(person, "16 50 100");
+      weighs(person, "2.9 kg", "14.2 kg", "8.1 kg", "2.9 kg");
+      assertThat(person.text("closure")).contains("Was the container not taken off? One of these alone would explain it");
+      assertThat(person.text("closure")).contains("+16, 2.19 kg for 2.90 kg", "−16 +50, 13.49 kg for 14.20 kg", "−50 +100, 7.39 kg for 8.10 kg", "−100, 2.19 kg for 2.90 kg");
     }
   }
 
