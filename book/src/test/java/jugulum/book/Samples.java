@@ -11,6 +11,9 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Process.MagnetRun.DryCheck;
+import jugulum.core.ledger.Process.MagnetRun.Medium;
+import jugulum.core.ledger.Process.MagnetRun.Way;
 import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.StandardScreens;
@@ -38,6 +41,18 @@ public final class Samples {
     bench.measures(2, new Measure.SandWeight(1_260, 315, 0.06, 5, OptionalDouble.of(0.006), Optional.of("blue bowl"), OptionalInt.of(2)));
     bench.does(new Edit.RecordOnStep(new StepId(2), new Measure.LastMinute(StandardScreens.numbered("50").orElseThrow(), 120)));
     bench.magnet(11).does(new Edit.WithdrawStep(new StepId(9), "wrong bucket"));
+    magnetics(bench);
     return bench.batch();
+  }
+
+  private static void magnetics(Bench bench) {
+    Measure.Pass.How how = new Measure.Pass.How(OptionalDouble.of(7.5), Optional.of("pull rod"), OptionalDouble.of(4));
+    Measure.Pass weighed = new Measure.Pass(Measure.Pass.From.HEAP, 14_149.7, 61, 0, OptionalDouble.of(0.85), Optional.of(how));
+    ReadingId last = bench.step(3).orElseThrow().readings().getLast().id();
+    bench.does(new Edit.RecordOnStep(new StepId(3), weighed)).does(new Edit.InsertOnStep(new StepId(3), last, new Measure.FeedRate(24.5)));
+    bench.measures(6, new Measure.MagnetTest(100, 0.8, 31)).measures(5, new Measure.Bagged("season bag"));
+    bench.measures(5, new Measure.Assay(31, 0.1, 500, Optional.of("season bag"))).measures(5, new Measure.Discarded("room needed"));
+    Process.MagnetRun damp = new Process.MagnetRun(Medium.DAMP, Optional.of(new DryCheck(OptionalDouble.of(0.04))), Optional.of(Way.DRUM));
+    bench.runs(damp, List.of(11), Material.MAGNETICS, Material.NON_MAGNETICS);
   }
 }

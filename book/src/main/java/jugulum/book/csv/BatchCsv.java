@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jugulum.core.gold.GoldAccount;
@@ -30,7 +31,7 @@ public final class BatchCsv {
   private static final CSVFormat FORMAT = CSVFormat.RFC4180;
 
   /** As many values as the measure with the most has. */
-  private static final int VALUES = 7;
+  private static final int VALUES = 8;
 
   private BatchCsv() {}
 
@@ -65,7 +66,7 @@ public final class BatchCsv {
   public static String readings(Batch batch) {
     return print(
         csv -> {
-          csv.printRecord("reading", "at", "lot", "step", "measure", "value_1", "value_2", "value_3", "value_4", "value_5", "value_6", "value_7", "struck_at", "struck_reason", "replaces");
+          csv.printRecord("reading", "at", "lot", "step", "measure", "value_1", "value_2", "value_3", "value_4", "value_5", "value_6", "value_7", "value_8", "struck_at", "struck_reason", "replaces");
           for (Lot lot : batch.lots()) {
             rows(csv, lot.readings().stream(), lot.id().number(), null);
           }
@@ -96,20 +97,38 @@ public final class BatchCsv {
             weight.tareG(),
             weight.moisture(),
             weight.resolutionG(),
-            weight.moistureSd().isPresent() ? weight.moistureSd().getAsDouble() : null,
+            orNull(weight.moistureSd()),
             weight.container().orElse(null),
             weight.bowlNumber()
           };
       case Measure.GoldWeight(double mass, double resolution) -> new Object[] {mass, resolution};
       case Measure.Fineness(double fraction, double sd) -> new Object[] {fraction, sd};
       case Measure.SpeckCount(int specks, double share) -> new Object[] {specks, share};
-      case Measure.Assay(double grade, double sd, double sample) -> new Object[] {grade, sd, sample};
+      case Measure.Assay(double grade, double sd, double sample, var composite) -> new Object[] {grade, sd, sample, composite.orElse(null)};
+      case Measure.MagnetTest(double sample, double weak, double strong) -> new Object[] {sample, weak, strong};
+      case Measure.Bagged(String bag) -> new Object[] {bag};
+      case Measure.Discarded(String reason) -> new Object[] {reason};
+      case Measure.FeedRate(double rate) -> new Object[] {rate};
       case Measure.KnownGold(double mg, double sd) -> new Object[] {mg, sd};
       case Measure.SizeAnalysis(SizeCurve curve) -> new Object[] {sieved(curve)};
       case Measure.LookedOver(int pickers, double grams) -> new Object[] {pickers, grams};
       case Measure.LastMinute(Screen screen, double grams) -> new Object[] {screen.label(), screen.openingMm(), grams};
-      case Measure.Pass(var from, double lifted, double dropped, int specks) -> new Object[] {from, lifted, dropped, specks};
+      case Measure.Pass pass ->
+          new Object[] {
+            pass.from(),
+            pass.liftedG(),
+            pass.droppedBackG(),
+            pass.specks(),
+            orNull(pass.goldMg()),
+            orNull(pass.minutes()),
+            pass.how().flatMap(Measure.Pass.How::magnet).orElse(null),
+            orNull(pass.how().map(Measure.Pass.How::gapMm).orElse(OptionalDouble.empty()))
+          };
     };
+  }
+
+  private static Double orNull(OptionalDouble value) {
+    return value.isPresent() ? value.getAsDouble() : null;
   }
 
   /** Every screen as opening:grams, the pan as 0:grams. */

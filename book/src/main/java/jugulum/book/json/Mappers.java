@@ -93,6 +93,10 @@ final class Mappers {
     @Type(value = Measure.SizeAnalysis.class, name = "size-analysis"),
     @Type(value = Measure.LookedOver.class, name = "looked-over"),
     @Type(value = Measure.LastMinute.class, name = "last-minute"),
+    @Type(value = Measure.MagnetTest.class, name = "magnet-test"),
+    @Type(value = Measure.Bagged.class, name = "bagged"),
+    @Type(value = Measure.Discarded.class, name = "discarded"),
+    @Type(value = Measure.FeedRate.class, name = "feed-rate"),
     @Type(value = Measure.Pass.class, name = "pass")
   })
   interface MeasureKinds {}
@@ -119,6 +123,7 @@ final class Mappers {
     @Type(value = Edit.AddOutput.class, name = "add-output"),
     @Type(value = Edit.RecordOnLot.class, name = "record-on-lot"),
     @Type(value = Edit.RecordOnStep.class, name = "record-on-step"),
+    @Type(value = Edit.InsertOnStep.class, name = "insert-on-step"),
     @Type(value = Edit.Correct.class, name = "correct"),
     @Type(value = Edit.Strike.class, name = "strike"),
     @Type(value = Edit.AddNote.class, name = "add-note"),

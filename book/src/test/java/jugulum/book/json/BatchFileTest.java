@@ -16,6 +16,7 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Screen;
 import jugulum.core.shop.Shop;
 import org.junit.jupiter.api.Test;
@@ -115,6 +116,10 @@ class BatchFileTest {
     assertThat(Json.edit(weight)).isEqualTo(new Edit.RecordOnLot(new LotId(1), new Measure.SandWeight(10, 1, 0, 1)));
     String step = "{\"edit\":\"take-step\",\"process\":{\"kind\":\"screen\",\"stack\":[{\"label\":\"50\",\"openingMm\":0.3}]},\"inputs\":[1],\"outputs\":[]}";
     assertThat(Json.edit(step)).isEqualTo(new Edit.TakeStep(new Process.Screening(List.of(new Screen("50", 0.3))), List.of(new LotId(1)), List.of()));
+    String magnet = step.replace("\"screen\",\"stack\":[{\"label\":\"50\",\"openingMm\":0.3}]", "\"magnet\",\"medium\":\"BONE_DRY\"");
+    assertThat(Json.edit(magnet)).isEqualTo(new Edit.TakeStep(new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY), List.of(new LotId(1)), List.of()));
+    String pass = "{\"edit\":\"record-on-step\",\"step\":3,\"measure\":{\"kind\":\"pass\",\"from\":\"SAND\",\"liftedG\":9,\"droppedBackG\":1,\"specks\":4}}";
+    assertThat(Json.edit(pass)).isEqualTo(new Edit.RecordOnStep(new StepId(3), new Measure.Pass(Measure.Pass.From.SAND, 9, 1, 4)));
   }
 
   private static String assumptions() {

@@ -28,12 +28,22 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Refusal.Reason;
 import jugulum.core.shop.Container;
+import jugulum.core.shop.Magnet;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.StopRule;
+import jugulum.core.shop.Terms;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class BookTest {
+  private static final Shop TWO_SCREENS =
+      new Shop(Shop.USUAL.screens().subList(0, 2), Assumptions.USUAL, List.of(), List.of(), Optional.empty(), Optional.empty())
+          .with(new Container("blue bowl", 315))
+          .with(new Magnet("pull rod", 280))
+          .with(new Terms(75, 0.96, 18, 6, "", LocalDate.parse("2026-10-01")))
+          .with(new StopRule(StopRule.Kind.PAYS, 3));
+
   private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-04-01T09:30:00Z"), ZoneOffset.UTC);
 
   @TempDir private Path folder;
@@ -223,7 +233,7 @@ class BookTest {
       for (int i = 0; i < 400; i++) {
         book.submit(other, weight(1_000 + i));
       }
-      book.submit(new Shop(Shop.USUAL.screens().subList(0, 2), Assumptions.USUAL, List.of(new Container("blue bowl", 315))));
+      book.submit(TWO_SCREENS);
     }
     try (RandomAccessFile raw = new RandomAccessFile(file.toFile(), "rw")) {
       raw.seek(raw.length() / 2 / 4096 * 4096);
@@ -258,7 +268,7 @@ class BookTest {
 
   @Test
   void theShopIsKeptWithUndo() {
-    Shop two = new Shop(Shop.USUAL.screens().subList(0, 2), Assumptions.USUAL, List.of(new Container("blue bowl", 315)));
+    Shop two = TWO_SCREENS;
     try (Book book = open()) {
       assertThat(book.shop()).isEqualTo(Shop.USUAL);
       book.submit(two);

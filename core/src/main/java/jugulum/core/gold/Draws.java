@@ -49,27 +49,54 @@ final class Draws {
    * Draws for one piece of evidence.
    *
    * @param evidence what is known
-   * @param fineness the shared draws of the native metal's fineness
+   * @param shared the draws all lots share
    * @param seed the lot's own
    */
-  static Draws of(Evidence evidence, Draws fineness, long seed) {
+  static Draws of(Evidence evidence, Shared shared, long seed) {
     RandomDataGenerator random = RandomDataGenerator.of(new MersenneTwister(seed));
     return switch (evidence) {
       case Evidence.Weighed(var weighing) -> normal(random, weighing.meanG() * 1000, weighing.standardUncertaintyG() * 1000);
       case Evidence.Known(double mg, double sd) -> normal(random, mg, sd);
-      case Evidence.Counted(int specks, double share, double speckMg) -> fill(() -> random.nextGamma(specks + 0.5, speckMg / share));
-      case Evidence.Assayed(double mg, double sd) -> assayed(random, mg, sd, fineness);
-      case Evidence.FromPasses(var removal, double speckMg) -> {
+      case Evidence.Counted(int specks, double share, var speck) ->
+          specks(fill(() -> random.nextGamma(specks + 0.5, 1 / share)), specks + 0.5, speck, shared.speckMass(), random);
+      case Evidence.Assayed(double mg, double sd) -> assayed(random, mg, sd, shared.fineness());
+      case Evidence.FromPasses(var removal, var speck) -> {
         double left = removal.left().orElse(0);
         double low = Math.log1p(left) - Math.log1p(removal.leftLow());
         double high = Math.log1p(removal.leftHigh().orElse(left)) - Math.log1p(left);
-        yield fill(
-            () -> {
-              double z = random.nextNormal(0, 1 / Z95);
-              return speckMg * Math.max(0, Math.expm1(Math.log1p(left) + z * (z < 0 ? low : high)));
-            });
+        Draws still =
+            fill(
+                () -> {
+                  double z = random.nextNormal(0, 1 / Z95);
+                  return Math.max(0, Math.expm1(Math.log1p(left) + z * (z < 0 ? low : high)));
+                });
+        yield specks(still, Math.max(1, left), speck, shared.speckMass(), random);
       }
     };
+  }
+
+  /**
+   * What all lots of a batch share: one gold, as pure and as flat everywhere.
+   *
+   * @param fineness the native metal's fineness
+   * @param speckMass the mass of a speck over the mean that is taken, by its flatness
+   */
+  record Shared(Draws fineness, Draws speckMass) {}
+
+  /** Turns numbers of specks into milligrams: so many specks weigh together what their mean lets expect, give or take. */
+  private static Draws specks(Draws counts, double about, Evidence.Speck speck, Draws speckMass, RandomDataGenerator random) {
+    double[] mg = new double[COUNT];
+    double shape = about / Math.max(speck.variance(), 1e-9);
+    for (int i = 0; i < COUNT; i++) {
+      mg[i] = counts.milligrams[i] * speck.meanMg() * speckMass.milligrams[i] * random.nextGamma(shape, 1 / shape);
+    }
+    return new Draws(mg);
+  }
+
+  /** Mean-preserving lognormal factors about 1. */
+  static Draws factors(long seed, double logSd) {
+    RandomDataGenerator random = RandomDataGenerator.of(new MersenneTwister(seed));
+    return fill(() -> Math.exp(random.nextNormal(-logSd * logSd / 2, logSd)));
   }
 
   static Draws normal(long seed, double mean, double sd) {

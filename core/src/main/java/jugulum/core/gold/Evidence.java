@@ -12,6 +12,7 @@ import jugulum.core.ledger.Step;
 import jugulum.core.mass.LotMass;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.Removal;
+import jugulum.core.screens.Cut;
 import jugulum.core.specks.SpeckMass;
 import jugulum.core.weighing.Weighing;
 
@@ -42,9 +43,21 @@ public sealed interface Evidence {
    *
    * @param specks how many were seen
    * @param shareChecked in what share of the lot, 0 to 1
-   * @param speckMg the mean mass of one, in milligrams
+   * @param speck the mass of one
    */
-  record Counted(int specks, double shareChecked, double speckMg) implements Evidence {}
+  record Counted(int specks, double shareChecked, Speck speck) implements Evidence {}
+
+  /**
+   * The mass of a speck of a cut.
+   *
+   * @param meanMg the mean, in milligrams, with the batch's flatness
+   * @param variance how much single specks differ, as variance over the square of the mean
+   */
+  record Speck(double meanMg, double variance) {
+    static Speck of(Cut cut, Assumptions given) {
+      return new Speck(SpeckMass.meanMg(cut, given.flatness(), given.goldDensity()), SpeckMass.relativeVariance(cut));
+    }
+  }
 
   /**
    * An assay of a sample, fine gold.
@@ -58,23 +71,26 @@ public sealed interface Evidence {
    * What the catches of the passes let expect is still caught.
    *
    * @param removal the estimate
-   * @param speckMg the mean mass of one speck, in milligrams
+   * @param speck the mass of one speck
    */
-  record FromPasses(Removal removal, double speckMg) implements Evidence {}
+  record FromPasses(Removal removal, Speck speck) implements Evidence {}
 
-  /** The spread of speck masses within a cut, as (sd/mean)², for sizes log-uniform over a factor of two: common practice. */
-  double SPECK_MASS_CV2 = 0.45;
+  /**
+   * How much the grades of lots bagged together may differ from the composite's, as a relative standard deviation: an assumption of ours,
+   * wide because nobody assayed them one by one.
+   */
+  double COMPOSITE_SPREAD = 0.5;
 
   /** What is known of a lot; empty where nobody looked. */
   static Optional<Evidence> of(Lot lot, Network network, SandAccount sand) {
     Assumptions given = network.batch().assumptions();
-    double speckMg = SpeckMass.meanMg(lot.cut(), given.flatness(), given.goldDensity());
+    Speck speck = Speck.of(lot.cut(), given);
     return weighed(lot, given)
         .or(() -> lot.latest(Measure.KnownGold.class).map(known -> new Known(known.milligrams(), known.sdMg())))
         .or(() -> lot.latest(Measure.LookedOver.class).map(seen -> new Known(seen.pickersG() * 1000, 0)))
-        .or(() -> lot.latest(Measure.Assay.class).flatMap(assay -> assayed(assay, sand.mass(lot.id()), speckMg)))
-        .or(() -> lot.latest(Measure.SpeckCount.class).map(count -> new Counted(count.specks(), count.shareChecked(), speckMg)))
-        .or(() -> fromPasses(lot, network, speckMg));
+        .or(() -> lot.latest(Measure.Assay.class).flatMap(assay -> assayed(assay, sand.mass(lot.id()), speck)))
+        .or(() -> lot.latest(Measure.SpeckCount.class).map(count -> new Counted(count.specks(), count.shareChecked(), speck)))
+        .or(() -> fromPasses(lot, network, speck));
   }
 
   private static Optional<Evidence> weighed(Lot lot, Assumptions given) {
@@ -88,30 +104,35 @@ public sealed interface Evidence {
   }
 
   /** CV² = lab² + (1 + cv_m²)/N with N the specks expected in the sample (science of few grains; P. Gy, from memory). */
-  private static Optional<Evidence> assayed(Measure.Assay assay, LotMass mass, double speckMg) {
+  private static Optional<Evidence> assayed(Measure.Assay assay, LotMass mass, Speck speck) {
     if (!mass.isKnown()) {
       return Optional.empty();
     }
     double fineMg = assay.gramsPerTonne() * mass.grams() / 1000;
-    double specksInSample = assay.gramsPerTonne() * assay.sampleG() / 1000 / speckMg;
-    double few = specksInSample > 0 ? (1 + SPECK_MASS_CV2) / specksInSample : 0;
-    return Optional.of(new Assayed(fineMg, Math.min(2, Math.sqrt(assay.relativeSd() * assay.relativeSd() + few))));
+    double specksInSample = assay.gramsPerTonne() * assay.sampleG() / 1000 / speck.meanMg();
+    double few = specksInSample > 0 ? (1 + speck.variance()) / specksInSample : 0;
+    double others = assay.composite().isPresent() ? COMPOSITE_SPREAD * COMPOSITE_SPREAD : 0;
+    return Optional.of(new Assayed(fineMg, Math.min(2, Math.sqrt(assay.relativeSd() * assay.relativeSd() + few + others))));
   }
 
-  private static Optional<Evidence> fromPasses(Lot lot, Network network, double speckMg) {
+  private static Optional<Evidence> fromPasses(Lot lot, Network network, Speck speck) {
     if (lot.material() != Material.MAGNETICS) {
       return Optional.empty();
     }
     return network
         .maker(lot.id())
         .filter(step -> step.process() instanceof Process.MagnetRun)
-        .map(Evidence::removal)
+        .map(step -> removal(step, speck.meanMg()))
         .filter(removal -> removal.state() == Removal.State.DECLINING)
-        .map(removal -> new FromPasses(removal, speckMg));
+        .map(removal -> new FromPasses(removal, speck));
   }
 
-  /** The removal estimate of a magnet step from the specks its passes freed. */
-  static Removal removal(Step step) {
-    return Removal.of(step.passes().stream().map(Measure.Pass::specks).toList());
+  /**
+   * The removal estimate of a magnet step from what its passes freed.
+   *
+   * @param speckMg the mean mass of a speck, in milligrams, for catches that were weighed
+   */
+  static Removal removal(Step step, double speckMg) {
+    return Removal.of(step.catches(speckMg));
   }
 }

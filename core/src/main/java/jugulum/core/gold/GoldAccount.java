@@ -16,6 +16,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
+import jugulum.core.specks.SpeckMass;
 import jugulum.core.screens.Cut;
 
 /**
@@ -51,6 +52,11 @@ public record GoldAccount(
     return new Work(network, sand, memory).account();
   }
 
+  /** The gold of some lots alone, as the whole account tells it; those without evidence are left out. */
+  public static Map<LotId, GoldRange> ranges(Network network, SandAccount sand, List<Lot> lots) {
+    return new Work(network, sand, new GoldMemory(), lots).ranges();
+  }
+
   /** The recovery measured so, if it can be told. */
   public Optional<Recovery> recovery(Against against) {
     return recoveries.stream().filter(recovery -> recovery.against() == against).findFirst();
@@ -68,19 +74,20 @@ public record GoldAccount(
 
   private static final class Work {
     private static final long FINENESS_SEED = 0x6a756775L;
+    private static final long FLATNESS_SEED = 0x6c756d20L;
 
     /** Below that it is no native gold. */
     private static final double LOWEST_FINENESS = 0.3;
 
     private final GoldMemory memory;
     private final Network network;
-    private final Draws fineness;
+    private final Draws.Shared shared;
     private final boolean finenessMeasured;
     private final Map<LotId, Draws> draws = new HashMap<>();
     private final List<Lot> ends;
 
     /** What the draws of a lot depend on. */
-    private record OfLot(Evidence evidence, Draws fineness, long seed) {}
+    private record OfLot(Evidence evidence, Draws.Shared shared, long seed) {}
 
     /** What a sum depends on: draws are the same only if they are the same ones. */
     private record Sum(List<Draws> parts) {}
@@ -92,6 +99,10 @@ public record GoldAccount(
     private record Rest(Draws fed, Draws found) {}
 
     Work(Network network, SandAccount sand, GoldMemory memory) {
+      this(network, sand, memory, network.lots());
+    }
+
+    Work(Network network, SandAccount sand, GoldMemory memory, List<Lot> lots) {
       this.memory = memory;
       memory.begin();
       this.network = network;
@@ -100,12 +111,12 @@ public record GoldAccount(
       this.finenessMeasured = !measured.isEmpty();
       Measure.Fineness purity = fineness(network.batch().assumptions(), measured);
       Evidence known = new Evidence.Known(purity.fraction(), purity.sd());
-      this.fineness =
-          memory.recall(known, () -> Draws.normal(FINENESS_SEED, purity.fraction(), purity.sd()).clamped(LOWEST_FINENESS, 1));
-      for (Lot lot : network.lots()) {
+      Draws fineness = memory.recall(known, () -> Draws.normal(FINENESS_SEED, purity.fraction(), purity.sd()).clamped(LOWEST_FINENESS, 1));
+      this.shared = new Draws.Shared(fineness, memory.recall(SpeckMass.class, () -> Draws.factors(FLATNESS_SEED, SpeckMass.FLATNESS_LOG_SD)));
+      for (Lot lot : lots) {
         long seed = lot.id().number();
         Evidence.of(lot, network, sand)
-            .map(evidence -> memory.recall(new OfLot(evidence, fineness, seed), () -> Draws.of(evidence, fineness, seed)))
+            .map(evidence -> memory.recall(new OfLot(evidence, shared, seed), () -> Draws.of(evidence, shared, seed)))
             .ifPresent(drawn -> draws.put(lot.id(), drawn));
       }
     }
@@ -126,17 +137,21 @@ public record GoldAccount(
       Optional<Draws> head = sum(network.feeds().toList());
       List<LotId> notLookedAt = notLookedAt(ends);
       Draws found = sum(ends).orElse(Draws.constant(0));
-      Map<LotId, GoldRange> lots = new TreeMap<>();
-      draws.forEach((id, drawn) -> lots.put(id, drawn.range()));
       return new GoldAccount(
           won.map(Draws::range),
-          fineness.mean(),
+          shared.fineness().mean(),
           finenessMeasured,
           head.map(Draws::range),
           won.map(product -> recoveries(product, found, head, notLookedAt)).orElse(List.of()),
           byCut(gold),
           places(found, head, notLookedAt),
-          lots);
+          ranges());
+    }
+
+    Map<LotId, GoldRange> ranges() {
+      Map<LotId, GoldRange> lots = new TreeMap<>();
+      draws.forEach((id, drawn) -> lots.put(id, drawn.range()));
+      return lots;
     }
 
     private List<Recovery> recoveries(Draws won, Draws found, Optional<Draws> head, List<LotId> notLookedAt) {

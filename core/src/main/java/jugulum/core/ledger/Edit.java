@@ -60,6 +60,15 @@ public sealed interface Edit {
   /** Something is read on a step. */
   record RecordOnStep(StepId step, Measure measure) implements Edit {}
 
+  /**
+   * Something forgotten is read on a step, in its place among the others.
+   *
+   * @param step the step
+   * @param before the reading it came before
+   * @param measure what was read
+   */
+  record InsertOnStep(StepId step, ReadingId before, Measure measure) implements Edit {}
+
   /** A reading was wrong; this is the right one. */
   record Correct(ReadingId reading, Measure measure, String reason) implements Edit {}
 

@@ -15,6 +15,7 @@ import jugulum.core.ledger.Edit.CloseBatch;
 import jugulum.core.ledger.Edit.Correct;
 import jugulum.core.ledger.Edit.FinishStep;
 import jugulum.core.ledger.Edit.NewLot;
+import jugulum.core.ledger.Edit.InsertOnStep;
 import jugulum.core.ledger.Edit.RecordOnLot;
 import jugulum.core.ledger.Edit.RecordOnStep;
 import jugulum.core.ledger.Edit.Relabel;
@@ -89,7 +90,7 @@ public final class Ledger {
       case AddNote note when note.text().isBlank() -> Optional.of(Refusal.of(Reason.NOTE_EMPTY));
       case AddNote note -> StepRules.missing(batch, note.step());
       case WithdrawStep withdraw -> StepRules.refusal(Network.of(batch), withdraw);
-      case RecordOnLot _, RecordOnStep _, Correct _, Strike _ -> ReadingRules.refusal(batch, edit);
+      case RecordOnLot _, RecordOnStep _, InsertOnStep _, Correct _, Strike _ -> ReadingRules.refusal(batch, edit);
     };
   }
 
@@ -121,6 +122,7 @@ public final class Ledger {
       }
       case RecordOnLot(LotId id, Measure measure) -> batch.with(batch.lot(id).orElseThrow().with(append(measure, Optional.empty())));
       case RecordOnStep(StepId id, Measure measure) -> batch.with(step(id).with(append(measure, Optional.empty())));
+      case InsertOnStep(StepId id, ReadingId before, Measure measure) -> batch.with(step(id).with(insertBefore(before, measure)));
       case Correct(ReadingId id, Measure measure, String reason) -> {
         Function<List<Reading>, List<Reading>> correct = strike(id, reason).andThen(insertAfter(id, measure));
         yield onOwner(id, correct);
@@ -176,6 +178,11 @@ public final class Ledger {
         readings.stream()
             .flatMap(old -> old.id().equals(id) ? Stream.of(old, reading(measure, Optional.of(id))) : Stream.of(old))
             .toList();
+  }
+
+  private UnaryOperator<List<Reading>> insertBefore(ReadingId id, Measure measure) {
+    return readings ->
+        readings.stream().flatMap(one -> one.id().equals(id) ? Stream.of(reading(measure, Optional.empty()), one) : Stream.of(one)).toList();
   }
 
   private Batch onOwner(ReadingId id, Function<List<Reading>, List<Reading>> change) {

@@ -18,7 +18,10 @@ public sealed interface Measure {
 
   /** Where this kind of measure belongs. */
   default Place goesOn() {
-    return this instanceof Pass || this instanceof LastMinute ? Place.STEP : Place.LOT;
+    return switch (this) {
+      case Pass _, LastMinute _, FeedRate _ -> Place.STEP;
+      default -> Place.LOT;
+    };
   }
 
   /**
@@ -119,13 +122,71 @@ public sealed interface Measure {
    * @param gramsPerTonne fine gold per dry material, in g/t, 0 to 1e6
    * @param relativeSd the laboratory's relative standard deviation, 0 to 2
    * @param sampleG the sample's mass, in grams
+   * @param composite the bag the sample was drawn from, if it holds lots of several batches; empty for a sample of this lot alone
    */
-  record Assay(double gramsPerTonne, double relativeSd, double sampleG) implements Measure {
+  record Assay(double gramsPerTonne, double relativeSd, double sampleG, Optional<String> composite) implements Measure {
     /** Checks every value against its range. */
     public Assay {
       Check.inRange("gramsPerTonne", gramsPerTonne, 0, 1e6);
       Check.inRange("relativeSd", relativeSd, 0, 2);
       Check.inRange("sampleG", sampleG, 0.01, Check.HEAVIEST_G);
+    }
+
+    /** An assay of a sample of this lot alone. */
+    public Assay(double gramsPerTonne, double relativeSd, double sampleG) {
+      this(gramsPerTonne, relativeSd, sampleG, Optional.empty());
+    }
+  }
+
+  /**
+   * A bench test of a small sample with two magnets: the weak one takes the magnetite, the strong one what is weakly magnetic of the rest.
+   *
+   * @param sampleG the sample, in grams
+   * @param byWeakG what the weak magnet took, in grams
+   * @param byStrongG what the strong magnet took of the rest, in grams
+   */
+  record MagnetTest(double sampleG, double byWeakG, double byStrongG) implements Measure {
+    /** Checks every value against its range. */
+    public MagnetTest {
+      Check.inRange("testedG", sampleG, 0.1, Check.HEAVIEST_G);
+      Check.inRange("byWeakG", byWeakG, 0, sampleG);
+      Check.inRange("byStrongG", byStrongG, 0, sampleG - byWeakG);
+    }
+  }
+
+  /**
+   * The lot went into a bag that is kept, to be assayed together with others.
+   *
+   * @param bag what is written on the bag, not blank
+   */
+  record Bagged(String bag) implements Measure {
+    /** Strips the name. */
+    public Bagged {
+      bag = bag.strip();
+    }
+  }
+
+  /**
+   * The lot was thrown away.
+   *
+   * @param reason why, though nobody had looked; may be empty where a look is on record
+   */
+  record Discarded(String reason) implements Measure {
+    /** Strips the reason. */
+    public Discarded {
+      reason = reason.strip();
+    }
+  }
+
+  /**
+   * How fast a machine was fed.
+   *
+   * @param kgPerHour in kg/h, from 0.01 to 10,000
+   */
+  record FeedRate(double kgPerHour) implements Measure {
+    /** Checks the rate. */
+    public FeedRate {
+      Check.inRange("kgPerHour", kgPerHour, 0.01, 10_000);
     }
   }
 
@@ -184,8 +245,10 @@ public sealed interface Measure {
    * @param liftedG lifted, in grams
    * @param droppedBackG fell out of the lift and went back to the sand, in grams, at most what was lifted
    * @param specks gold specks seen in what fell out, 0 or more
+   * @param goldMg what that gold weighed, in milligrams, where it was weighed: it then speaks, not the count
+   * @param how how it was done; empty where nobody said
    */
-  record Pass(From from, double liftedG, double droppedBackG, int specks) implements Measure {
+  record Pass(From from, double liftedG, double droppedBackG, int specks, OptionalDouble goldMg, Optional<How> how) implements Measure {
     /** Where a pass lifts from. */
     public enum From {
       /** Takes magnetite out of the sand: the heap grows. */
@@ -194,11 +257,46 @@ public sealed interface Measure {
       HEAP
     }
 
+    /**
+     * How a pass was done.
+     *
+     * @param minutes how long it took, from 0.1 to 1,000
+     * @param magnet which magnet, by the shop's name
+     * @param gapMm how far it was held off, or how thick its cover is, in mm, 0 to 500
+     */
+    public record How(OptionalDouble minutes, Optional<String> magnet, OptionalDouble gapMm) {
+      /** Checks every value against its range. */
+      public How {
+        minutes.ifPresent(time -> Check.inRange("minutes", time, 0.1, 1000));
+        gapMm.ifPresent(gap -> Check.inRange("gapMm", gap, 0, 500));
+      }
+    }
+
     /** Checks every value against its range. */
     public Pass {
       Check.grams("liftedG", liftedG);
       Check.inRange("droppedBackG", droppedBackG, 0, liftedG);
       Check.inRange("specks", specks, 0, 1e6);
+      goldMg.ifPresent(mg -> Check.inRange("goldMg", mg, 0, 1e9));
+    }
+
+    /** A pass whose gold was counted, of which nothing more was said. */
+    public Pass(From from, double liftedG, double droppedBackG, int specks) {
+      this(from, liftedG, droppedBackG, specks, OptionalDouble.empty(), Optional.empty());
+    }
+
+    /** How long it took, in minutes, where told. */
+    public OptionalDouble minutes() {
+      return how.map(How::minutes).orElse(OptionalDouble.empty());
+    }
+
+    /**
+     * What it caught, in specks: as counted, or the gold weighed over the mass of a mean speck.
+     *
+     * @param speckMg the mean mass of one, in milligrams, above 0
+     */
+    public double catchSpecks(double speckMg) {
+      return goldMg.isPresent() ? goldMg.getAsDouble() / speckMg : specks;
     }
 
     /** What stays on the heap of this pass, in grams. */

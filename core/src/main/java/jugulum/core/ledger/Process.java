@@ -2,6 +2,8 @@ package jugulum.core.ledger;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import jugulum.core.check.Check;
 import jugulum.core.screens.Screen;
 
 /** A kind of work with what belongs to that kind alone. Nothing here knows which comes first. */
@@ -39,12 +41,53 @@ public sealed interface Process {
    * A magnet in passes.
    *
    * @param medium how the sand was
+   * @param check how that was told; empty under water, or where nobody looked
+   * @param way what lifts; a magnet in the hand where nobody said, as in older books
    */
-  record MagnetRun(Medium medium) implements Process {
-    /** How the sand was; damp sand is neither. */
+  record MagnetRun(Medium medium, Optional<DryCheck> check, Optional<Way> way) implements Process {
+    /** Sand with no more water than that runs freely: common practice. */
+    public static final double DRY_BELOW = 0.005;
+
+    /** How the sand was. */
     public enum Medium {
       BONE_DRY,
-      UNDER_WATER
+      UNDER_WATER,
+      /** Neither, and worked all the same: wet grains stick to the magnetite and gold with them. */
+      DAMP
+    }
+
+    /** What lifts. */
+    public enum Way {
+      HAND,
+      /** A drum with a feeder: one pass through, both products weighed. */
+      DRUM
+    }
+
+    /**
+     * How it was told that sand is dry.
+     *
+     * @param moisture the water's share of the wet weight, 0 to 0.99; empty where the sand ran freely through the fingers
+     */
+    public record DryCheck(OptionalDouble moisture) {
+      /** Checks the moisture. */
+      public DryCheck {
+        moisture.ifPresent(share -> Check.inRange("moisture", share, 0, 0.99));
+      }
+
+      /** Whether it shows dry sand. */
+      public boolean showsDry() {
+        return moisture.isEmpty() || moisture.getAsDouble() <= DRY_BELOW;
+      }
+    }
+
+    /** A magnet in the hand, the sand as told. */
+    public MagnetRun(Medium medium) {
+      this(medium, Optional.empty(), Optional.empty());
+    }
+
+    /** What lifts. */
+    public Way by() {
+      return way.orElse(Way.HAND);
     }
   }
 

@@ -3,6 +3,7 @@ package jugulum.core.ledger;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.ledger.Edit.Correct;
+import jugulum.core.ledger.Edit.InsertOnStep;
 import jugulum.core.ledger.Edit.RecordOnLot;
 import jugulum.core.ledger.Edit.RecordOnStep;
 import jugulum.core.ledger.Edit.Strike;
@@ -22,6 +23,10 @@ final class ReadingRules {
       case RecordOnLot(LotId id, Measure measure) ->
           network.lot(id).map(lot -> onLot(network, lot, measure, Optional.empty())).orElse(Optional.of(Refusal.of(Reason.NO_SUCH_LOT)));
       case RecordOnStep(StepId id, Measure measure) -> onStep(network, id, Optional.empty(), measure);
+      case InsertOnStep(StepId id, ReadingId before, Measure measure) ->
+          batch.step(id).stream().flatMap(step -> step.readings().stream()).anyMatch(reading -> reading.id().equals(before))
+              ? onStep(network, id, Optional.of(before), measure)
+              : Optional.of(Refusal.of(Reason.NO_SUCH_READING));
       case Correct(ReadingId id, Measure measure, String reason) ->
           struck(batch, id, reason).or(() -> replacement(network, id, measure));
       case Strike(ReadingId id, String reason) -> struck(batch, id, reason);
@@ -60,9 +65,26 @@ final class ReadingRules {
       case Measure.GoldWeight gold -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, gold.massG(), massOrInputG(network, lot), 0);
       case Measure.LookedOver seen -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, seen.pickersG(), massOrInputG(network, lot), 0);
       case Measure.KnownGold gold -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, gold.milligrams() / 1000, massOrInputG(network, lot), 0);
-      case Measure.SpeckCount _, Measure.Assay _, Measure.Fineness _, Measure.SizeAnalysis _ -> Optional.empty();
-      case Measure.Pass _, Measure.LastMinute _ -> Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
+      case Measure.MagnetTest test -> heavier(Reason.HEAVIER_THAN_INPUT, test.sampleG(), massOrInputG(network, lot), 0);
+      case Measure.Bagged(String bag) when bag.isEmpty() -> Optional.of(Refusal.of(Reason.BAG_WITHOUT_NAME));
+      case Measure.Discarded _ when network.taker(lot.id()).isPresent() -> Optional.of(Refusal.of(Reason.LOT_ALREADY_TAKEN));
+      case Measure.Discarded(String reason) when reason.isEmpty() && !isLookedAt(lot) -> Optional.of(Refusal.of(Reason.DISCARDED_UNSEEN));
+      case Measure.SpeckCount _, Measure.Assay _, Measure.Fineness _, Measure.SizeAnalysis _, Measure.Bagged _, Measure.Discarded _ -> Optional.empty();
+      case Measure.Pass _, Measure.LastMinute _, Measure.FeedRate _ -> Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
     };
+  }
+
+  /** Whether someone looked for gold in it: what the passes let expect is no look. */
+  private static boolean isLookedAt(Lot lot) {
+    return lot.readings().stream()
+        .filter(Reading::isLive)
+        .map(Reading::measure)
+        .anyMatch(
+            measure ->
+                measure instanceof Measure.SpeckCount
+                    || measure instanceof Measure.Assay
+                    || measure instanceof Measure.KnownGold
+                    || measure instanceof Measure.LookedOver);
   }
 
   /** This weighing, with the other bowls of its lot. */
@@ -115,6 +137,9 @@ final class ReadingRules {
       return stack.contains(passed.screen())
           ? heavier(Reason.HEAVIER_THAN_INPUT, passed.passedG(), inputG(network, step), 0)
           : Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
+    }
+    if (measure instanceof Measure.FeedRate && step.process() instanceof Process.MagnetRun) {
+      return Optional.empty();
     }
     if (!(measure instanceof Measure.Pass pass) || !(step.process() instanceof Process.MagnetRun)) {
       return Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));

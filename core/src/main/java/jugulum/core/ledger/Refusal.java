@@ -31,6 +31,10 @@ public record Refusal(Reason reason, List<Told> values) {
     NO_SUCH_READING,
     READING_ALREADY_STRUCK,
     LOT_ALREADY_TAKEN,
+    LOT_DISCARDED,
+    /** Nobody looked for gold in it, and no reason is given. */
+    DISCARDED_UNSEEN,
+    BAG_WITHOUT_NAME,
     NO_INPUT,
     NO_OUTPUT,
     SCREENS_MISSING,

@@ -72,6 +72,27 @@ public record Step(
     return heap;
   }
 
+  /**
+   * What each stage of the magnet caught, in specks, for an estimate of what is still caught. Passes over the sand trap gold anew, so the
+   * count begins with the last of them; several in a row are one stage.
+   *
+   * @param speckMg the mean mass of a speck, in milligrams, for catches that were weighed
+   */
+  public List<Double> catches(double speckMg) {
+    List<Double> catches = new ArrayList<>();
+    Optional<Measure.Pass.From> before = Optional.empty();
+    for (Measure.Pass pass : passes()) {
+      boolean sand = pass.from() == Measure.Pass.From.SAND;
+      boolean again = sand && before.equals(Optional.of(Measure.Pass.From.SAND));
+      if (sand && !again) {
+        catches.clear();
+      }
+      catches.add(pass.catchSpecks(speckMg) + (again ? catches.removeLast() : 0));
+      before = Optional.of(pass.from());
+    }
+    return catches;
+  }
+
   Step with(UnaryOperator<List<Reading>> change) {
     return new Step(id, process, inputs, outputs, change.apply(new ArrayList<>(readings)), notes, startedAt, finishedAt, withdrawn);
   }

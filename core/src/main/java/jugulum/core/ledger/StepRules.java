@@ -24,6 +24,9 @@ final class StepRules {
       if (network.taker(input).isPresent() || take.inputs().indexOf(input) != take.inputs().lastIndexOf(input)) {
         return Optional.of(Refusal.of(Reason.LOT_ALREADY_TAKEN));
       }
+      if (network.lot(input).flatMap(lot -> lot.latest(Measure.Discarded.class)).isPresent()) {
+        return Optional.of(Refusal.of(Reason.LOT_DISCARDED));
+      }
     }
     if (take.inputs().isEmpty() && !(take.process() instanceof Process.Receive)) {
       return Optional.of(Refusal.of(Reason.NO_INPUT));

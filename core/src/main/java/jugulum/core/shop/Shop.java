@@ -17,19 +17,27 @@ import jugulum.core.screens.StandardScreens;
  * @param screens the screens it knows, coarse first, each label once
  * @param assumptions what new batches start with
  * @param containers the containers whose weight is remembered, each name once; absent in older books
+ * @param magnets its magnets, each name once; absent in older books
+ * @param terms what gold and time are worth; empty until told
+ * @param rule when it stops with the magnet; the usual until told
  */
-public record Shop(List<OwnedScreen> screens, Assumptions assumptions, List<Container> containers) {
+public record Shop(
+    List<OwnedScreen> screens, Assumptions assumptions, List<Container> containers, List<Magnet> magnets, Optional<Terms> terms, Optional<StopRule> rule) {
   /** A usual first set of classifiers, and the usual assumptions. */
   public static final Shop USUAL =
       new Shop(
           Stream.of("8", "16", "20", "30", "50", "80", "100").flatMap(label -> StandardScreens.numbered(label).stream()).map(OwnedScreen::of).toList(),
           Assumptions.USUAL,
-          List.of());
+          List.of(),
+          List.of(),
+          Optional.empty(),
+          Optional.empty());
 
   /** Sorts the screens coarse first. */
   public Shop {
     screens = screens.stream().sorted(Comparator.comparingDouble(OwnedScreen::openingMm).reversed()).distinct().toList();
     containers = Objects.requireNonNullElse(containers, List.<Container>of()).stream().sorted(Comparator.comparing(Container::name)).toList();
+    magnets = Objects.requireNonNullElse(magnets, List.<Magnet>of()).stream().sorted(Comparator.comparing(Magnet::name)).toList();
   }
 
   /** The screens it has, coarse first, one for each opening. */
@@ -58,22 +66,59 @@ public record Shop(List<OwnedScreen> screens, Assumptions assumptions, List<Cont
     List<OwnedScreen> changed = new ArrayList<>(screens);
     changed.removeIf(one -> one.label().equals(screen.label()));
     changed.add(screen);
-    return new Shop(changed, assumptions, containers);
+    return new Shop(changed, assumptions, containers, magnets, terms, rule);
   }
 
   /** The same with other assumptions. */
   public Shop with(Assumptions other) {
-    return new Shop(screens, other, containers);
+    return new Shop(screens, other, containers, magnets, terms, rule);
   }
 
   /** The same with one container's weight remembered; an older weight of that name is forgotten. */
   public Shop with(Container container) {
-    return new Shop(screens, assumptions, Stream.concat(others(container.name()), Stream.of(container)).toList());
+    return withContainers(Stream.concat(others(container.name()), Stream.of(container)).toList());
   }
 
   /** The same without a container. */
   public Shop withoutContainer(String name) {
-    return new Shop(screens, assumptions, others(name).toList());
+    return withContainers(others(name).toList());
+  }
+
+  private Shop withContainers(List<Container> changed) {
+    return new Shop(screens, assumptions, changed, magnets, terms, rule);
+  }
+
+  /** The same with one magnet known as told; another of that name is replaced. */
+  public Shop with(Magnet magnet) {
+    return withMagnets(Stream.concat(otherMagnets(magnet.name()), Stream.of(magnet)).toList());
+  }
+
+  /** The same without a magnet. */
+  public Shop withoutMagnet(String name) {
+    return withMagnets(otherMagnets(name).toList());
+  }
+
+  private Shop withMagnets(List<Magnet> changed) {
+    return new Shop(screens, assumptions, containers, changed, terms, rule);
+  }
+
+  private Stream<Magnet> otherMagnets(String name) {
+    return magnets.stream().filter(one -> !one.name().equalsIgnoreCase(name));
+  }
+
+  /** The same with gold and time worth what is told. */
+  public Shop with(Terms other) {
+    return new Shop(screens, assumptions, containers, magnets, Optional.of(other), rule);
+  }
+
+  /** The same with another rule of stopping. */
+  public Shop with(StopRule other) {
+    return new Shop(screens, assumptions, containers, magnets, terms, Optional.of(other));
+  }
+
+  /** When it stops with the magnet. */
+  public StopRule stopRule() {
+    return rule.orElse(StopRule.USUAL);
   }
 
   private Stream<Container> others(String name) {

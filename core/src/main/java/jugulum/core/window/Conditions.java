@@ -35,6 +35,12 @@ public record Conditions(Water water, Band flatness, Band goldGCm3, Set<Mineral>
   /** Native gold of one place differs about so much in density either way, in g/cm³, by its silver: an assumption of ours. */
   private static final double DENSITY_SPREAD = 1.5;
 
+  /** Cold water from a hose or a creek, in °C: common practice. */
+  public static final double USUAL_WATER_C = 12;
+
+  /** What black sand most often holds besides gold: common practice. */
+  public static final Set<Mineral> USUAL_HEAVIES = Set.of(Mineral.MAGNETITE, Mineral.ILMENITE, Mineral.GARNET, Mineral.QUARTZ);
+
   private static final double LIGHTEST_GOLD = 10;
   private static final double HEAVIEST_GOLD = 19.3;
 

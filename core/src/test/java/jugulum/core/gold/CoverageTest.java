@@ -28,14 +28,25 @@ class CoverageTest {
       double expectedSpecks = 40 + random.nextInt(400);
       double wonG = 0.5 + random.nextDouble();
       int seen = sample(random, expectedSpecks * SHARE);
-      double speckMg = SpeckMass.meanMg(0.60, 0.25, 0.3, 17.5);
-      double truth = wonG * 1000 / (wonG * 1000 + expectedSpecks * speckMg);
+      double lostMg = specksMg(random, sample(random, expectedSpecks * (1 - SHARE)) + seen);
+      double truth = wonG * 1000 / (wonG * 1000 + lostMg);
       Recovery recovery = recovery(wonG * (1 + 0.001 * random.nextGaussian()), seen);
       held += recovery.low() <= truth && truth <= recovery.high() ? 1 : 0;
     }
     double percent = 100.0 * held / BATCHES;
     System.out.printf("recovery: the 95 %% range held the truth in %.1f %% of %d batches%n", percent, BATCHES);
     assertThat(percent).isBetween(92.0, 98.0);
+  }
+
+  /** So many specks, each of a size of its own between the screens, all as flat as this place's gold is. */
+  private static double specksMg(Random random, int specks) {
+    double flatness = 0.3 * Math.exp(SpeckMass.FLATNESS_LOG_SD * random.nextGaussian() - Math.pow(SpeckMass.FLATNESS_LOG_SD, 2) / 2);
+    double sum = 0;
+    for (int i = 0; i < specks; i++) {
+      double mm = 0.25 * Math.pow(0.60 / 0.25, random.nextDouble());
+      sum += Math.PI / 6 * flatness * 17.5 * mm * mm * mm;
+    }
+    return sum;
   }
 
   /** A Poisson count by the inverse of its distribution function, from the library. */

@@ -16,6 +16,8 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
+import jugulum.core.screens.Cut;
+import jugulum.core.specks.SpeckMass;
 import org.hipparchus.distribution.continuous.GammaDistribution;
 import org.junit.jupiter.api.Test;
 
@@ -64,15 +66,17 @@ class GoldAccountTest {
     assertThat(of(none).recovery(Against.FOUND).orElseThrow().share()).isZero();
   }
 
-  /** A count n in a share s is gamma(n + ½) ÷ s: compared with the library's distribution. */
+  /** A count n in a share s is gamma(n + ½) ÷ s, by the library's distribution; flatness and sizes widen it by their own spread. */
   @Test
-  void countedSpecksCarryTheirPoissonSpread() {
+  void countedSpecksCarryTheirPoissonSpreadAndThatOfTheirMasses() {
     GoldRange gold = of(finished().measures(3, new SpeckCount(4, 0.05))).lots().get(new LotId(3));
-    double speckMg = jugulum.core.specks.SpeckMass.meanMg(0.60, 0.25, 0.3, 17.5);
+    double speckMg = SpeckMass.meanMg(0.60, 0.25, 0.3, 17.5);
     GammaDistribution expected = new GammaDistribution(4.5, speckMg / 0.05);
     assertThat(gold.milligrams()).isCloseTo(4.5 * speckMg / 0.05, within(0.02 * gold.milligrams()));
-    assertThat(gold.lowMg()).isCloseTo(expected.inverseCumulativeProbability(0.025), within(0.05 * gold.lowMg()));
-    assertThat(gold.highMg()).isCloseTo(expected.inverseCumulativeProbability(0.975), within(0.03 * gold.highMg()));
+    double counted = Math.log(expected.inverseCumulativeProbability(0.975) / expected.inverseCumulativeProbability(0.025));
+    double flat = 2 * 1.96 * SpeckMass.FLATNESS_LOG_SD;
+    double sizes = 2 * 1.96 * Math.sqrt(SpeckMass.relativeVariance(Cut.ALL) / 4.5);
+    assertThat(Math.log(gold.highMg() / gold.lowMg())).isCloseTo(Math.sqrt(counted * counted + flat * flat + sizes * sizes), within(0.1));
   }
 
   @Test
@@ -134,9 +138,9 @@ class GoldAccountTest {
       bench.does(new Edit.RecordOnStep(new StepId(2), new Measure.Pass(from, pass[0], pass[1], pass[2])));
     }
     GoldRange caught = of(bench).lots().get(new LotId(2));
-    double speckMg = jugulum.core.specks.SpeckMass.meanMg(0.60, 0.25, 0.3, 17.5);
+    double speckMg = SpeckMass.meanMg(0.60, 0.25, 0.3, 17.5);
     assertThat(caught.lowMg() / speckMg).isCloseTo(0.4, within(0.3));
-    assertThat(caught.highMg() / speckMg).isCloseTo(20.7, within(1.0));
+    assertThat(caught.highMg() / speckMg).as("20.7 specks, and the doubt of their mass").isBetween(20.7, 25.0);
   }
 
   @Test

@@ -65,26 +65,68 @@ class RemovalTest {
     assertThatThrownBy(() -> Removal.of(List.of(4, -1))).isInstanceOf(OutOfRange.class);
   }
 
-  /** With a known truth the 95 % range must hold it about 95 times in a hundred. */
+  @Test
+  void weighedCatchesCountInMeanSpecksAndNeedNotBeWhole() {
+    Removal whole = Removal.of(List.of(46, 21, 9));
+    Removal nearly = Removal.of(List.of(46.0, 21.0, 9.0));
+    assertThat(nearly).isEqualTo(whole);
+    Removal between = Removal.of(List.of(46.4, 21.2, 9.1));
+    assertThat(between.estimate().getAsDouble()).isBetween(whole.estimate().getAsDouble(), Removal.of(List.of(47, 22, 10)).estimate().getAsDouble());
+    assertThat(between.high().getAsDouble()).isCloseTo(whole.high().getAsDouble(), within(1.0));
+    assertThat(Removal.of(List.of(0.3, 0.2, 0.1)).low()).isEqualTo(0.6, within(1e-9));
+  }
+
+  /** Two, three, five passes; few specks and many; weak magnets and strong ones. */
   @Test
   void theRangeHoldsTheTruthAsOftenAsItSays() {
     Random random = new Random(20_261_125);
     int held = 0;
-    int ladders = 400;
-    for (int i = 0; i < ladders; i++) {
-      int left = 300;
-      List<Integer> catches = new ArrayList<>();
-      for (int pass = 0; pass < 4; pass++) {
-        int caught = 0;
-        for (int speck = 0; speck < left; speck++) {
-          caught += random.nextDouble() < 0.45 ? 1 : 0;
-        }
-        left -= caught;
-        catches.add(caught);
-      }
-      Removal removal = Removal.of(catches);
-      held += removal.low() <= 300 && removal.high().orElse(Double.POSITIVE_INFINITY) >= 300 ? 1 : 0;
+    for (int i = 0; i < LADDERS; i++) {
+      int truth = 40 + random.nextInt(400);
+      double share = 0.3 + 0.4 * random.nextDouble();
+      Removal removal = Removal.of(catches(random, truth, share, 3 + random.nextInt(4)));
+      held += removal.low() <= truth && removal.high().orElse(Double.POSITIVE_INFINITY) >= truth ? 1 : 0;
     }
-    assertThat(100.0 * held / ladders).isBetween(92.0, 98.0);
+    double percent = 100.0 * held / LADDERS;
+    System.out.printf("passes: the 95 %% range held the truth in %.1f %% of %d ladders%n", percent, LADDERS);
+    assertThat(percent).isBetween(92.0, 98.0);
+  }
+
+  private static final int LADDERS = 2_000;
+
+  private static List<Integer> catches(Random random, int truth, double share, int passes) {
+    List<Integer> catches = new ArrayList<>();
+    int left = truth;
+    for (int pass = 0; pass < passes; pass++) {
+      int caught = 0;
+      for (int speck = 0; speck < left; speck++) {
+        caught += random.nextDouble() < share ? 1 : 0;
+      }
+      left -= caught;
+      catches.add(caught);
+    }
+    return catches;
+  }
+
+  /** Of simulated ladders whose catches were 46, 21, 9 or nearly so, one more pass is simulated too. */
+  @Test
+  void theNextCatchIsSpreadAsSimulatedOnesAre() {
+    NextCatch next = NextCatch.after(List.of(46, 21, 9));
+    Random random = new Random(7);
+    int like = 0;
+    int three = 0;
+    for (int i = 0; i < 400_000 && like < 3_000; i++) {
+      double left = Math.expm1(random.nextDouble() * Math.log1p(150));
+      List<Integer> catches = catches(random, 76 + (int) Math.round(left), 0.2 + 0.6 * random.nextDouble(), 4);
+      boolean alike = Math.abs(catches.get(0) - 46) <= 3 && Math.abs(catches.get(1) - 21) <= 3 && Math.abs(catches.get(2) - 9) <= 2;
+      like += alike ? 1 : 0;
+      three += alike && catches.get(3) >= 3 ? 1 : 0;
+    }
+    assertThat(like).isGreaterThan(500);
+    assertThat(next.chanceOf(3)).isCloseTo((double) three / like, within(0.12));
+    assertThat(next.chanceOf(0)).isCloseTo(1, within(1e-9));
+    assertThat(next.chanceOf(40)).isLessThan(0.01);
+    assertThat(next.chanceOfMass(0, 0.03, 0.3)).isEqualTo(1);
+    assertThat(next.chanceOfMass(0.03 * 2.5, 0.03, 0.0)).as("three specks of one mass each, give or take their flatness").isCloseTo(next.chanceOf(3), within(0.12));
   }
 }

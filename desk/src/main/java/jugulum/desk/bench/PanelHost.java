@@ -8,6 +8,8 @@ import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -25,6 +27,9 @@ import jugulum.desk.words.Figures;
 
 /** Holds the panel at the right of the board, with those below it that one can return to. */
 final class PanelHost extends ScrollPane implements Desk {
+  /** What is kept in sight under a field: its button. */
+  private static final double ROOM = 60;
+
   private final Workbench workbench;
   private final Containers containers;
   private final Deque<Panel> stack = new ArrayDeque<>();
@@ -40,8 +45,38 @@ final class PanelHost extends ScrollPane implements Desk {
     setFitToWidth(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
     setFocusTraversable(false);
+    sceneProperty()
+        .flatMap(scene -> scene.focusOwnerProperty())
+        .addListener((_, _, focused) -> bringIntoSight(focused));
     workbench.current().addListener((_, _, _) -> refresh());
     workbench.figures().addListener((_, _, _) -> refresh());
+    workbench.shop().addListener((_, _, _) -> refresh());
+  }
+
+  /** Scrolls no farther than needed to show what has the focus. */
+  private void bringIntoSight(Node focused) {
+    Node content = getContent();
+    if (focused == null || content == null || !isInside(focused, content)) {
+      return;
+    }
+    Bounds there = content.sceneToLocal(focused.localToScene(focused.getBoundsInLocal()));
+    double window = getViewportBounds().getHeight();
+    double spare = content.getLayoutBounds().getHeight() - window;
+    double top = getVvalue() * spare;
+    if (spare > 0 && there.getMaxY() + ROOM > top + window) {
+      setVvalue(Math.min(1, (there.getMaxY() + ROOM - window) / spare));
+    } else if (spare > 0 && there.getMinY() < top) {
+      setVvalue(Math.max(0, (there.getMinY() - ROOM) / spare));
+    }
+  }
+
+  private static boolean isInside(Node node, Node content) {
+    for (Node one = node; one != null; one = one.getParent()) {
+      if (one == content) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** Told of a step whose panel opens by itself, so that the board can walk along. */

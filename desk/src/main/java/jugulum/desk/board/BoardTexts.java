@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jugulum.core.gold.Evidence;
+import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
@@ -15,6 +16,7 @@ import jugulum.core.mass.LotMass;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.passes.Removal;
 import jugulum.core.screens.Cut;
+import jugulum.core.specks.SpeckMass;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
@@ -22,6 +24,10 @@ import jugulum.desk.words.Words;
 
 /** The writings on the board. */
 record BoardTexts(Worked worked, Figures figures) {
+  private Assumptions given() {
+    return worked.batch().assumptions();
+  }
+
   private Network network() {
     return worked.network();
   }
@@ -106,12 +112,13 @@ record BoardTexts(Worked worked, Figures figures) {
     return done ? Words.of("board.done", what) : what;
   }
 
-  private static String magnet(Step step, boolean done) {
+  private String magnet(Step step, boolean done) {
     int passes = step.passes().size();
     if (!done) {
       return Words.of("board.magnet.pass", Integer.toString(passes + 1));
     }
-    Removal removal = Evidence.removal(step);
+    Cut cut = network().lots(step.inputs()).stream().map(Lot::cut).findFirst().orElse(Cut.ALL);
+    Removal removal = Evidence.removal(step, SpeckMass.meanMg(cut, given().flatness(), given().goldDensity()));
     boolean clean = removal.left().isPresent() && removal.left().getAsDouble() < 1;
     return Words.counted(clean ? "board.magnet.clean" : "board.magnet.passes", passes);
   }

@@ -19,8 +19,14 @@ import jugulum.desk.words.Words;
  * axis. The pale ends of a bar are what is not known sharply. A dashed line carries the slowest gold down to the others.
  */
 public final class WindowChart {
-  private static final double LEFT = 104;
-  private static final double RIGHT = 150;
+  private static final double WIDE_LEFT = 104;
+  private static final double WIDE_RIGHT = 150;
+
+  /** Below that the names stand over the bars, not beside them. */
+  private static final double NARROW = 480;
+
+  private static final double NARROW_HEAD = 22;
+  private static final double LABEL = 64;
   private static final double AXIS = 26;
   private static final double GOLD_BAR = 12;
   private static final double BAR = 7;
@@ -31,10 +37,16 @@ public final class WindowChart {
   private final double low;
   private final double high;
   private final double width;
+  private final boolean narrow;
+  private final double left;
+  private final double right;
   private final List<Mark> marks = new ArrayList<>();
 
   private WindowChart(Plan plan, double width) {
     this.width = width;
+    this.narrow = width < NARROW;
+    this.left = narrow ? 0 : WIDE_LEFT;
+    this.right = narrow ? 0 : WIDE_RIGHT;
     this.low = runs(plan).stream().flatMap(run -> falls(run.window()).stream()).mapToDouble(fall -> fall.slowest().low()).min().orElse(1e-3) * 0.9;
     this.high = runs(plan).stream().flatMap(run -> falls(run.window()).stream()).mapToDouble(fall -> fall.fastest().high()).max().orElse(1) * 1.1;
   }
@@ -68,21 +80,24 @@ public final class WindowChart {
     marks.add(new Mark.Writing(0, top + 13, Sentences.cut(cut.cut()), Anchor.LEFT, "chart-strong"));
     return switch (cut.fate()) {
       case PlannedCut.LookedOver _ -> {
-        marks.add(new Mark.Writing(LEFT, top + 13, Words.of("chart.looked-over"), Anchor.LEFT, "chart-muted"));
+        marks.add(new Mark.Writing(WIDE_LEFT, top + 13, Words.of("chart.looked-over"), Anchor.LEFT, "chart-muted"));
         yield 20;
       }
       case Run run -> run(run, top);
     };
   }
 
-  private double run(Run run, double top) {
+  private double run(Run run, double head) {
     Window window = run.window();
-    marks.add(new Mark.Writing(0, top + 31, Words.of("machine.short", run.kind()), Anchor.LEFT, "chart-muted"));
+    double top = narrow ? head + NARROW_HEAD : head;
+    if (!narrow) {
+      marks.add(new Mark.Writing(0, top + 31, Words.of("machine.short", run.kind()), Anchor.LEFT, "chart-muted"));
+    }
     bar(window.gold(), top + 3, GOLD_BAR, "gold");
     double y = top + 3 + GOLD_BAR + 4;
     for (Fall other : window.others()) {
       bar(other, y, BAR, other.mineral().isTakenByMagnet() ? "steel" : "stone");
-      marks.add(new Mark.Writing(x(other.fastest().high()) + 6, y + BAR + 1, Words.of("mineral", other.mineral()), Anchor.LEFT, "chart-small"));
+      name(other, y + BAR + 1);
       y += Math.max(STEP, 16);
     }
     double slowest = x(window.gold().slowest().usual());
@@ -90,9 +105,16 @@ public final class WindowChart {
     String verdict =
         window.ratio().map(ratio -> Words.of(run.meets() ? "chart.ratio.meets" : "chart.ratio.short", Figures.fixed(ratio.usual(), 2))).orElse(Words.of("chart.ratio.none"));
     String doubt = window.ratio().map(WindowChart::doubt).orElse("");
-    marks.add(new Mark.Writing(width, top + 14, verdict, Anchor.RIGHT, run.meets() ? "chart-fine" : "chart-fault"));
-    marks.add(new Mark.Writing(width, top + 33, doubt, Anchor.RIGHT, "chart-muted"));
-    return Math.max(LEAST_ROW, y - top);
+    marks.add(new Mark.Writing(narrow ? width - WIDE_RIGHT / 2 - 24 : width, head + 14, verdict, Anchor.RIGHT, run.meets() ? "chart-fine" : "chart-fault"));
+    marks.add(new Mark.Writing(width, narrow ? head + 14 : top + 33, doubt, Anchor.RIGHT, "chart-muted"));
+    return Math.max(LEAST_ROW, y - head);
+  }
+
+  /** After the bar, or before it where there is no room after it. */
+  private void name(Fall fall, double y) {
+    double after = x(fall.fastest().high()) + 6;
+    boolean room = after + LABEL < width;
+    marks.add(new Mark.Writing(room ? after : x(fall.slowest().low()) - 6, y, Words.of("mineral", fall.mineral()), room ? Anchor.LEFT : Anchor.RIGHT, "chart-small"));
   }
 
   private static String doubt(Band ratio) {
@@ -108,7 +130,7 @@ public final class WindowChart {
   }
 
   private double x(double metresPerSecond) {
-    return LEFT + (width - LEFT - RIGHT) * Math.log(metresPerSecond / low) / Math.log(high / low);
+    return left + (width - left - right) * Math.log(metresPerSecond / low) / Math.log(high / low);
   }
 
   private void axis(double bottom) {
@@ -119,8 +141,10 @@ public final class WindowChart {
         marks.add(new Mark.Writing(x(speed), 14, String.format(Locale.ROOT, "%.0f", mmPerSecond), Anchor.MIDDLE, "chart-muted"));
       }
     }
-    marks.add(new Mark.Writing(0, 14, Words.of("chart.speed"), Anchor.LEFT, "chart-muted"));
-    marks.add(new Mark.Writing(width, 14, Words.of("chart.ratio"), Anchor.RIGHT, "chart-muted"));
+    if (!narrow) {
+      marks.add(new Mark.Writing(0, 14, Words.of("chart.speed"), Anchor.LEFT, "chart-muted"));
+      marks.add(new Mark.Writing(width, 14, Words.of("chart.ratio"), Anchor.RIGHT, "chart-muted"));
+    }
   }
 
   /** What the windows show, in words. */

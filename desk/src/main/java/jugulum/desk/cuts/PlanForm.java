@@ -2,7 +2,6 @@ package jugulum.desk.cuts;
 
 import java.util.Arrays;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +19,7 @@ import jugulum.core.check.Band;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Process.Screening.Manner;
+import jugulum.core.magnet.MagnetShares;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.plan.Machines;
 import jugulum.core.plan.PlanRequest;
@@ -49,10 +49,8 @@ import jugulum.desk.words.Words;
 
 /** What decides a plan of cuts. Every change plans again; a field that is not understood says so and the last plan stays. */
 final class PlanForm extends VBox {
-  private static final double USUAL_WATER_C = 12;
-  private static final Set<Mineral> USUAL_HEAVIES = EnumSet.of(Mineral.MAGNETITE, Mineral.ILMENITE, Mineral.GARNET, Mineral.QUARTZ);
 
-  private final SlideRow water = new SlideRow("plan-water", Words.of("plan.water"), 0, 40, USUAL_WATER_C, 1, celsius -> Words.of("plan.celsius", Figures.fixed(celsius, 0)));
+  private final SlideRow water = new SlideRow("plan-water", Words.of("plan.water"), 0, 40, Conditions.USUAL_WATER_C, 1, celsius -> Words.of("plan.celsius", Figures.fixed(celsius, 0)));
   private final SlideRow flatness = new SlideRow("plan-flatness", Words.of("plan.flatness"), Grain.FLATTEST, 1, 0.3, 0.05, _ -> "");
   private final EntryField<Optional<List<Axes>>> grains =
       new EntryField<>("plan-grains", Words.of("plan.grains"), Words.of("plan.grains.hint"), Parsers.optional(GrainsText::parse));
@@ -125,7 +123,7 @@ final class PlanForm extends VBox {
     toggle.setId("heavy-" + mineral);
     toggle.setUserData(mineral);
     toggle.getStyleClass().addAll("choice", "small-choice");
-    toggle.setSelected(USUAL_HEAVIES.contains(mineral));
+    toggle.setSelected(Conditions.USUAL_HEAVIES.contains(mineral));
     toggle.selectedProperty().addListener((_, _, _) -> changed());
     Ticks.show(toggle);
     return toggle;
@@ -181,9 +179,11 @@ final class PlanForm extends VBox {
     return Figures.plain(Math.rint(value * 1000) / 1000);
   }
 
-  /** Starts from what a batch takes as given and from the sizes a cut can have. */
-  void start(Assumptions given, Cut cut) {
+  /** Starts from what a batch takes as given, from the sizes a cut can have, and from what a bench test found in it. */
+  void start(Assumptions given, Cut cut, Optional<MagnetShares> tested) {
     filling = true;
+    Set<Mineral> there = tested.map(shares -> shares.among(Conditions.USUAL_HEAVIES)).orElse(Conditions.USUAL_HEAVIES);
+    heavies.getChildren().stream().map(ToggleButton.class::cast).forEach(toggle -> toggle.setSelected(there.contains((Mineral) toggle.getUserData())));
     flatness.set(given.flatness());
     GuessedSizes first = GuessedSizes.within(cut);
     d50.fill(thousandths(first.d50Mm()));

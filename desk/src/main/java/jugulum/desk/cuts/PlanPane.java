@@ -22,6 +22,7 @@ import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.mass.Sizings;
+import jugulum.core.magnet.MagnetShares;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.plan.Plan;
 import jugulum.core.plan.PlanRequest;
@@ -109,7 +110,7 @@ final class PlanPane extends BorderPane {
     boolean changed = !other.equals(lot);
     lot = other;
     if (changed) {
-      worked().ifPresent(now -> form.start(now.batch().assumptions(), cut()));
+      worked().ifPresent(now -> form.start(now.batch().assumptions(), cut(), taken().flatMap(MagnetShares::of)));
     }
     Sand now = new Sand(sizes(), grams());
     if (changed || !now.equals(sand)) {

@@ -24,6 +24,9 @@ import jugulum.core.ledger.Measure.Pass;
 import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Measure.SandWeight;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Process.MagnetRun.DryCheck;
+import jugulum.core.ledger.Process.MagnetRun.Medium;
+import jugulum.core.ledger.Process.MagnetRun.Way;
 import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
@@ -91,7 +94,8 @@ final class Bencher {
   }
 
   List<LotId> magnet(LotId lot) {
-    return run(new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY), lot, Material.MAGNETICS, Material.NON_MAGNETICS);
+    DryCheck ranFreely = new DryCheck(OptionalDouble.empty());
+    return run(new Process.MagnetRun(Medium.BONE_DRY, Optional.of(ranFreely), Optional.of(Way.HAND)), lot, Material.MAGNETICS, Material.NON_MAGNETICS);
   }
 
   List<LotId> machine(Machine.Kind kind, LotId lot, Material... ports) {

@@ -1,6 +1,7 @@
 package jugulum.desk.demo;
 
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.OptionalDouble;
 import jugulum.book.store.Book;
@@ -8,18 +9,22 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure.Assay;
+import jugulum.core.ledger.Measure.Bagged;
 import jugulum.core.ledger.Measure.Fineness;
 import jugulum.core.ledger.Measure.KnownGold;
 import jugulum.core.ledger.Measure.LookedOver;
+import jugulum.core.ledger.Measure.MagnetTest;
 import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Measure.SandWeight;
 import jugulum.core.ledger.Measure.SpeckCount;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.Container;
+import jugulum.core.shop.Magnet;
 import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.OwnedScreen.Having;
 import jugulum.core.shop.OwnedScreen.Use;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.Terms;
 
 /** Three made-up batches: one finished, one half way, one only received. Claims, places and figures are invented. */
 public final class DemoBook {
@@ -56,7 +61,9 @@ public final class DemoBook {
       double opening = StandardScreens.numbered(label).orElseThrow().openingMm();
       shop = shop.with(new OwnedScreen(label, opening, Having.OWNED, Use.WET, OptionalDouble.of(305), OptionalDouble.of(900)));
     }
-    book.submit(shop.with(new Container("blue bowl", 318)).with(new Container("steel pan", 642)).with(Bencher.BUCKET));
+    shop = shop.with(new Container("blue bowl", 318)).with(new Container("steel pan", 642)).with(Bencher.BUCKET);
+    shop = shop.with(new Magnet("pull rod", 180)).with(new Magnet("block in a bag", 420));
+    book.submit(shop.with(new Terms(104, 0.94, 22, 6, "€", LocalDate.parse("2026-10-01"))));
   }
 
   private static final String FINISHED = "7a3e5c10-0000-4000-8000-000000000007";
@@ -91,6 +98,7 @@ public final class DemoBook {
     bench.pass(From.HEAP, lifted * 0.96, lifted * 0.012, firstCatch / 3);
     bench.pass(From.HEAP, lifted * 0.948, lifted * 0.005, firstCatch / 9);
     bench.weigh(parted.get(0), Math.rint(lifted * 0.943));
+    bench.measure(parted.get(0), new Bagged("season bag 1"));
     bench.weigh(parted.get(1), weights[0]);
     bench.done();
     List<LotId> products = bench.machine(Kind.VORTEX_BOWL, parted.get(1), Material.CONCENTRATE, Material.TAILINGS);
@@ -130,6 +138,7 @@ public final class DemoBook {
     oversize(bench, cuts.get(0));
     coarse(bench, cuts.get(1));
     medium(bench, cuts.get(2));
+    bench.measure(cuts.get(3), new MagnetTest(100, 49.5, 22.4));
     bench.magnet(cuts.get(3));
     bench.pass(From.SAND, 3_702, 188, 44);
     bench.pass(From.HEAP, 3_514, 63, 19);

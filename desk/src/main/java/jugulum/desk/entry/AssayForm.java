@@ -20,6 +20,9 @@ public final class AssayForm extends MeasureForm {
   private final EntryField<Optional<MassText.Mass>> sample;
   private final EntryField<Optional<Double>> spread;
 
+  /** A corrected share of a composite stays one. */
+  private Optional<String> composite = Optional.empty();
+
   /** Makes an empty form. */
   public AssayForm(Supplier<Figures> figures) {
     super(figures);
@@ -41,12 +44,13 @@ public final class AssayForm extends MeasureForm {
         sample,
         spread,
         Map.of("gramsPerTonne", grade, "relativeSd", spread, "sampleG", sample),
-        (gramsPerTonne, mass, sd) -> new Measure.Assay(gramsPerTonne, sd.orElse(USUAL_SPREAD), mass.map(MassText.Mass::grams).orElse(USUAL_SAMPLE_G)));
+        (gramsPerTonne, mass, sd) -> new Measure.Assay(gramsPerTonne, sd.orElse(USUAL_SPREAD), mass.map(MassText.Mass::grams).orElse(USUAL_SAMPLE_G), composite));
   }
 
   @Override
   void fill(Measure measure) {
-    if (measure instanceof Measure.Assay(double gramsPerTonne, double sd, double sampleG)) {
+    if (measure instanceof Measure.Assay(double gramsPerTonne, double sd, double sampleG, Optional<String> bag)) {
+      composite = bag;
       grade.fill(Figures.plain(gramsPerTonne));
       sample.fill(grams(sampleG));
       spread.fill(Figures.plain(sd * 100));

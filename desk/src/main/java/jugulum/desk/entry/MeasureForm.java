@@ -7,6 +7,7 @@ import java.util.function.Supplier;
 import javafx.scene.layout.VBox;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Measure;
+import jugulum.core.shop.Magnet;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
@@ -21,7 +22,7 @@ public abstract class MeasureForm extends VBox {
   }
 
   /** The form for measures like that one, filled with it. */
-  public static MeasureForm filled(Measure measure, Supplier<Figures> figures, Containers containers) {
+  public static MeasureForm filled(Measure measure, Supplier<Figures> figures, Containers containers, List<Magnet> magnets) {
     MeasureForm form =
         switch (measure) {
           case Measure.SandWeight _ -> new SandWeightForm(figures, containers);
@@ -33,7 +34,11 @@ public abstract class MeasureForm extends VBox {
           case Measure.SizeAnalysis _ -> new SizeAnalysisForm(figures);
           case Measure.LookedOver _ -> new LookedOverForm(figures);
           case Measure.LastMinute(var screen, double _) -> new LastMinuteForm(figures, screen);
-          case Measure.Pass _ -> new PassForm(figures);
+          case Measure.MagnetTest _ -> new MagnetTestForm(figures);
+          case Measure.Bagged _ -> OneField.bag(figures);
+          case Measure.Discarded _ -> OneField.discard(figures);
+          case Measure.FeedRate _ -> OneField.feedRate(figures);
+          case Measure.Pass _ -> new PassForm(figures, magnets);
         };
     form.fill(measure);
     return form;

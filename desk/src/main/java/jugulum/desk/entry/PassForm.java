@@ -3,17 +3,22 @@ package jugulum.desk.entry;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Measure.Pass;
+import jugulum.core.shop.Magnet;
 import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Asks for one pass of the magnet. */
+/** Asks for one pass of the magnet; how it was done is asked only of those who want to tell. */
 public final class PassForm extends MeasureForm {
   private static final int MOST = 1_000_000;
 
@@ -22,13 +27,35 @@ public final class PassForm extends MeasureForm {
   private final EntryField<MassText.Mass> lifted;
   private final EntryField<Optional<MassText.Mass>> dropped;
   private final EntryField<Optional<Integer>> specks;
+  private final EntryField<Optional<MassText.Mass>> gold;
+  private final EntryField<Optional<Double>> minutes;
+  private final EntryField<Optional<String>> magnet;
+  private final EntryField<Optional<Double>> gap;
+  private final VBox more;
 
-  /** Makes an empty form. */
-  public PassForm(Supplier<Figures> figures) {
+  /**
+   * Makes an empty form.
+   *
+   * @param magnets the magnets of the shop
+   */
+  public PassForm(Supplier<Figures> figures, List<Magnet> magnets) {
     super(figures);
     lifted = new EntryField<>("lifted", Words.of("form.lifted"), Words.of("form.lifted.hint"), typed -> Parsers.sand(sandUnit()).apply(typed));
     dropped = new EntryField<>("dropped", Words.of("form.dropped"), Words.of("form.dropped.hint"), Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
     specks = new EntryField<>("pass-specks", Words.of("form.pass.specks"), "0", Parsers.optional(typed -> Parsers.count(typed, MOST)));
+    gold = new EntryField<>("pass-gold", Words.of("form.pass.gold"), Words.of("form.pass.gold.hint"), Parsers.optional(typed -> Parsers.gold(goldUnit()).apply(typed)));
+    minutes = new EntryField<>("pass-minutes", Words.of("form.pass.minutes"), "6", Parsers.optional(typed -> Parsers.number(typed, 0.1, 1000)));
+    gap = new EntryField<>("pass-gap", Words.of("form.pass.gap"), "5", Parsers.optional(typed -> Parsers.number(typed, 0, 500)));
+    magnet = new EntryField<>("pass-magnet", Words.of("form.pass.magnet"), Words.of("form.pass.magnet.hint"), typed -> named(typed, magnets));
+    HBox chips = new HBox(8);
+    magnets.forEach(one -> chips.getChildren().add(Buttons.chip("magnet-" + magnets.indexOf(one), one.name(), () -> magnet.fill(one.name()))));
+    more = new VBox(6, new FieldRow(List.of(minutes, gap, gold)), magnet, chips);
+    more.setVisible(false);
+    more.setManaged(false);
+    getChildren().addAll(choice(), new FieldRow(List.of(lifted, dropped, specks)), more);
+  }
+
+  private HBox choice() {
     ToggleGroup from = new ToggleGroup();
     fromSand.setToggleGroup(from);
     fromHeap.setToggleGroup(from);
@@ -38,7 +65,7 @@ public final class PassForm extends MeasureForm {
     from.selectedToggleProperty().addListener((_, before, now) -> keepOne(before, now));
     HBox choice = new HBox(fromSand, fromHeap);
     choice.getStyleClass().add("segments");
-    getChildren().addAll(choice, new FieldRow(List.of(lifted, dropped, specks)));
+    return choice;
   }
 
   private static void keepOne(Toggle before, Toggle now) {
@@ -47,9 +74,18 @@ public final class PassForm extends MeasureForm {
     }
   }
 
+  /** One of the shop's magnets, if it has any; else what it is called. */
+  private static Entry<Optional<String>> named(String typed, List<Magnet> magnets) {
+    String name = typed.strip();
+    boolean known = magnets.isEmpty() || magnets.stream().anyMatch(one -> one.name().equalsIgnoreCase(name));
+    return name.isEmpty() || known
+        ? new Entry.Value<>(Optional.of(name).filter(text -> !text.isEmpty()))
+        : new Entry.Bad<>(Words.of("form.pass.magnet.unknown", name));
+  }
+
   /** Chooses where the pass lifts from. */
-  public void from(Measure.Pass.From from) {
-    (from == Measure.Pass.From.SAND ? fromSand : fromHeap).setSelected(true);
+  public void from(Pass.From from) {
+    (from == Pass.From.SAND ? fromSand : fromHeap).setSelected(true);
   }
 
   /** Adds a speck to the count. */
@@ -57,29 +93,76 @@ public final class PassForm extends MeasureForm {
     specks.read().ifPresent(count -> specks.fill(Integer.toString(count.orElse(0) + 1)));
   }
 
+  /** Shows or hides how the pass was done. */
+  public void tellMore() {
+    more.setVisible(!more.isVisible());
+    more.setManaged(more.isVisible());
+    if (more.isVisible()) {
+      minutes.field().requestFocus();
+    }
+  }
+
   @Override
   public List<EntryField<?>> fields() {
-    return List.of(lifted, dropped, specks);
+    return List.of(lifted, dropped, specks, minutes, gap, gold, magnet);
+  }
+
+  /** Magnet and height stay as they are for the next pass. */
+  @Override
+  public void clear() {
+    Stream.of(lifted, dropped, specks, minutes, gold).forEach(EntryField::clear);
   }
 
   @Override
   public Optional<Measure> read() {
-    Measure.Pass.From from = fromSand.isSelected() ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP;
+    Optional<Optional<Pass.How>> how = how();
+    Optional<Optional<MassText.Mass>> weighed = gold.read();
+    if (how.isEmpty() || weighed.isEmpty()) {
+      return Optional.empty();
+    }
+    Pass.From from = fromSand.isSelected() ? Pass.From.SAND : Pass.From.HEAP;
+    OptionalDouble mg = weighed.get().map(mass -> OptionalDouble.of(mass.grams() * 1000)).orElse(OptionalDouble.empty());
     return read(
         lifted,
         dropped,
         specks,
-        Map.of("liftedG", lifted, "droppedBackG", dropped, "specks", specks),
-        (up, down, seen) -> new Measure.Pass(from, up.grams(), down.map(MassText.Mass::grams).orElse(0.0), seen.orElse(0)));
+        Map.of("liftedG", lifted, "droppedBackG", dropped, "specks", specks, "goldMg", gold),
+        (up, down, seen) -> new Pass(from, up.grams(), down.map(MassText.Mass::grams).orElse(0.0), seen.orElse(0), mg, how.get()));
+  }
+
+  /** How it was done, empty inside where nothing was told; empty outside after saying at the field what is wrong. */
+  private Optional<Optional<Pass.How>> how() {
+    return minutes.read().flatMap(time -> gap.read().flatMap(height -> magnet.read().map(name -> how(time, height, name))));
+  }
+
+  private static Optional<Pass.How> how(Optional<Double> time, Optional<Double> height, Optional<String> name) {
+    boolean told = time.isPresent() || height.isPresent() || name.isPresent();
+    return told ? Optional.of(new Pass.How(optional(time), name, optional(height))) : Optional.empty();
+  }
+
+  private static OptionalDouble optional(Optional<Double> value) {
+    return value.map(OptionalDouble::of).orElse(OptionalDouble.empty());
   }
 
   @Override
   void fill(Measure measure) {
-    if (measure instanceof Measure.Pass(var from, double up, double down, int seen)) {
-      from(from);
-      lifted.fill(grams(up));
-      dropped.fill(grams(down));
-      specks.fill(Integer.toString(seen));
+    if (measure instanceof Pass pass) {
+      from(pass.from());
+      lifted.fill(grams(pass.liftedG()));
+      dropped.fill(grams(pass.droppedBackG()));
+      specks.fill(Integer.toString(pass.specks()));
+      pass.goldMg().ifPresent(mg -> gold.fill(grams(mg / 1000)));
+      pass.how().ifPresent(this::fill);
+    }
+  }
+
+  private void fill(Pass.How how) {
+    how.minutes().ifPresent(time -> minutes.fill(Figures.plain(time)));
+    how.gapMm().ifPresent(height -> gap.fill(Figures.plain(height)));
+    how.magnet().ifPresent(magnet::fill);
+    if (!more.isVisible()) {
+      more.setVisible(true);
+      more.setManaged(true);
     }
   }
 }

@@ -1,6 +1,7 @@
 package jugulum.desk.panel;
 
 import java.util.concurrent.CompletionStage;
+import javafx.scene.Node;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
@@ -25,7 +26,7 @@ final class CorrectPanel extends Panel {
   CorrectPanel(Reading reading, Desk desk) {
     this.reading = reading;
     this.desk = desk;
-    this.form = MeasureForm.filled(reading.measure(), desk.figures(), desk.containers());
+    this.form = MeasureForm.filled(reading.measure(), desk.figures(), desk.containers(), desk.shop().magnets());
     String was = Sentences.measure(reading.measure(), desk.figures().get());
     Runnable correct = () -> form.read().ifPresent(right -> reason.read().ifPresent(why -> correct(right, why)));
     form.fields().forEach(field -> field.field().setOnAction(_ -> correct.run()));
@@ -41,6 +42,11 @@ final class CorrectPanel extends Panel {
                 Buttons.plain("correct-strike", Words.of("correct.strike"), "", () -> reason.read().ifPresent(this::strike))),
             Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back),
             Parts.sentence(Words.of("correct.kept"), "muted"));
+  }
+
+  /** Puts another thing that can be done about this reading under the others. */
+  void offer(Node other) {
+    getChildren().add(getChildren().size() - 2, other);
   }
 
   private void correct(Measure right, String why) {

@@ -22,6 +22,7 @@ import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.GoldWeightForm;
 import jugulum.desk.entry.KnownGoldForm;
 import jugulum.desk.entry.LookedOverForm;
+import jugulum.desk.entry.MagnetTestForm;
 import jugulum.desk.entry.MeasureForm;
 import jugulum.desk.entry.RecordBox;
 import jugulum.desk.entry.SpeckCountForm;
@@ -42,10 +43,10 @@ final class LotPanel extends Panel {
   private final ReadingList readings;
   private final VBox entry = new VBox(10);
   private final VBox next = new VBox();
-  private Onward onward = new Onward(Optional.empty(), false);
+  private Onward onward = new Onward(Optional.empty(), false, false);
 
   /** What decides which ways on are offered. */
-  private record Onward(Optional<StepId> taker, boolean open) {}
+  private record Onward(Optional<StepId> taker, boolean open, boolean discarded) {}
 
   private Optional<Segments<Kind>> kinds = Optional.empty();
   private Optional<Worked> worked = Optional.empty();
@@ -57,6 +58,7 @@ final class LotPanel extends Panel {
     ASSAY,
     KNOWN,
     LOOKED_OVER,
+    MAGNET_TEST,
     GOLD
   }
 
@@ -93,7 +95,7 @@ final class LotPanel extends Panel {
     }
     Parts.shown(entry, open);
     Optional<Step> taker = worked.network().taker(lot);
-    Onward ways = new Onward(taker.map(Step::id), open);
+    Onward ways = new Onward(taker.map(Step::id), open, now.latest(Measure.Discarded.class).isPresent());
     if (ways.equals(onward)) {
       return;
     }
@@ -103,7 +105,7 @@ final class LotPanel extends Panel {
       String text = Words.of("lot.goes-to", Sentences.process(taker.get().process()));
       next.getChildren().add(Buttons.plain("open-taker", text, "T", () -> desk.openStep(taker.get().id())));
     } else if (open && now.material() != Material.GOLD) {
-      next.getChildren().add(new NextBox(lot, desk));
+      next.getChildren().add(NextBox.of(now, desk));
     }
     if (open && now.material() == Material.FEED) {
       next.getChildren().add(Buttons.quiet("change", Words.of("lot.batch"), "B", () -> desk.push(new BatchPanel(desk))));
@@ -141,6 +143,7 @@ final class LotPanel extends Panel {
   private void addEntry(Lot now) {
     List<Kind> possible = possible(now);
     Segments<Kind> choice = new Segments<>("measure", possible, kind -> Words.of("measure.kind", kind));
+    choice.getStyleClass().add("tight");
     VBox form = new VBox();
     Runnable put = () -> form.getChildren().setAll(box(choice.chosen()));
     choice.onChange(put);
@@ -155,9 +158,10 @@ final class LotPanel extends Panel {
       return List.of(Kind.GOLD);
     }
     boolean coarse = now.cut().isOversize() && now.material() == Material.CUT;
-    return coarse
-        ? List.of(Kind.LOOKED_OVER, Kind.WEIGHT, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN)
-        : List.of(Kind.WEIGHT, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN);
+    if (coarse) {
+      return List.of(Kind.LOOKED_OVER, Kind.WEIGHT, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN);
+    }
+    return List.of(Kind.WEIGHT, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN, Kind.MAGNET_TEST);
   }
 
   private Node box(Kind kind) {
@@ -169,6 +173,7 @@ final class LotPanel extends Panel {
         switch (kind) {
           case WEIGHT -> throw new IllegalStateException("has a box of its own");
           case LOOKED_OVER -> new LookedOverForm(figures);
+          case MAGNET_TEST -> new MagnetTestForm(figures);
           case SPECKS -> new SpeckCountForm(figures);
           case ASSAY -> new AssayForm(figures);
           case KNOWN -> new KnownGoldForm(figures);

@@ -2,32 +2,116 @@ package jugulum.desk.panel;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import javafx.scene.control.Button;
+import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
-import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Process.MagnetRun;
+import jugulum.core.ledger.Process.MagnetRun.DryCheck;
 import jugulum.core.ledger.Process.MagnetRun.Medium;
+import jugulum.core.ledger.Process.MagnetRun.Way;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Asks how the sand is before the magnet comes near it. */
+/** Asks how the sand is before the magnet comes near it, and how that is known. Damp sand is started only on a second word. */
 final class MagnetForm extends StepForm {
+  private final Segments<Way> way = new Segments<>("way", List.of(Way.values()), one -> Words.of("way", one));
   private final Segments<Medium> medium = new Segments<>("medium", List.of(Medium.values()), one -> Words.of("medium", one));
+  private final Segments<Told> told = new Segments<>("dry-check", List.of(Told.values()), one -> Words.of("dry-check", one));
+  private final EntryField<Double> moisture =
+      new EntryField<>("dry-moisture", Words.of("magnet.moisture"), "0.3", typed -> Parsers.percent(typed, 0, 99));
+  private final VBox check = new VBox(8, told, moisture);
+  private final VBox damp = Parts.advice("fault", Words.of("magnet.damp.title"), Words.of("magnet.damp"));
+  private final VBox dust = Parts.advice("caution", Words.of("caution.dust.title"), Words.of("caution.dust"));
+
+  /** How it is known that the sand is dry. */
+  enum Told {
+    RAN_FREELY,
+    MOISTURE,
+    NOT_CHECKED
+  }
 
   MagnetForm(LotId lot, Desk desk) {
     super(Words.of("magnet.title"), lot, desk);
+    damp.setId("damp");
+    told.choose(Told.NOT_CHECKED);
+    way.onChange(this::follow);
+    medium.onChange(this::follow);
+    told.onChange(this::follow);
+    moisture.field().setOnAction(_ -> start());
     getChildren()
         .addAll(
+            way,
             Parts.sentence(Words.of("magnet.state"), "muted"),
             medium,
-            Parts.advice("caution", Words.of("caution.dust.title"), Words.of("caution.dust")),
+            check,
+            damp,
+            dust,
             Parts.advice("caution", Words.of("caution.magnet.title"), Words.of("caution.magnet")));
     addButtons(Words.of("magnet.start"));
+    follow();
+  }
+
+  private void follow() {
+    boolean dry = medium.chosen() == Medium.BONE_DRY;
+    Parts.shown(check, dry);
+    Parts.shown(moisture, told.chosen() == Told.MOISTURE);
+    Parts.shown(damp, medium.chosen() == Medium.DAMP);
+    Parts.shown(dust, dry);
+    if (lookup("#start-step") instanceof Button start) {
+      start.setText(Words.of(medium.chosen() == Medium.DAMP ? "magnet.start.damp" : "magnet.start"));
+      start.setAccessibleText(start.getText());
+    }
   }
 
   @Override
   protected Optional<Edit.TakeStep> step(Lot taken) {
-    List<Edit.NewLot> outputs = List.of(made(Material.MAGNETICS, taken.cut()), made(Material.NON_MAGNETICS, taken.cut()));
-    return Optional.of(take(new Process.MagnetRun(medium.chosen()), List.of(lot), outputs));
+    return run().map(run -> take(run, List.of(lot), List.of(made(Material.MAGNETICS, taken.cut()), made(Material.NON_MAGNETICS, taken.cut()))));
+  }
+
+  private Optional<MagnetRun> run() {
+    if (medium.chosen() != Medium.BONE_DRY) {
+      return Optional.of(new MagnetRun(medium.chosen(), Optional.empty(), Optional.of(way.chosen())));
+    }
+    return switch (told.chosen()) {
+      case RAN_FREELY -> Optional.of(dry(OptionalDouble.empty()));
+      case MOISTURE -> moisture.read().flatMap(this::byMoisture);
+      case NOT_CHECKED -> {
+        refuse(Words.of("magnet.not-checked"));
+        yield Optional.empty();
+      }
+    };
+  }
+
+  private Optional<MagnetRun> byMoisture(double share) {
+    if (new DryCheck(OptionalDouble.of(share)).showsDry()) {
+      return Optional.of(dry(OptionalDouble.of(share)));
+    }
+    medium.choose(Medium.DAMP);
+    refuse(Words.of("magnet.too-damp", Figures.percent(share), Figures.plain(MagnetRun.DRY_BELOW * 100)));
+    return Optional.empty();
+  }
+
+  private MagnetRun dry(OptionalDouble share) {
+    return new MagnetRun(Medium.BONE_DRY, Optional.of(new DryCheck(share)), Optional.of(way.chosen()));
+  }
+
+  /** How the sand was, and how that was known. */
+  static String state(MagnetRun run) {
+    String medium = Words.of("medium", run.medium());
+    Optional<String> check =
+        run.check()
+            .map(told -> told.moisture().isPresent() ? Words.of("magnet.checked.moisture", Figures.percent(told.moisture().getAsDouble())) : Words.of("magnet.checked.ran-freely"));
+    return check.map(how -> Words.of("magnet.checked", medium, how)).orElse(medium);
+  }
+
+  @Override
+  public void focusFirst() {
+    medium.getChildren().getFirst().requestFocus();
   }
 }

@@ -1,15 +1,28 @@
 package jugulum.desk.panel;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.gold.Evidence;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Process.MagnetRun;
+import jugulum.core.ledger.Process.MagnetRun.Medium;
+import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
+import jugulum.core.magnet.Ladder;
+import jugulum.core.magnet.MagnetShares;
+import jugulum.core.magnet.NextPass;
 import jugulum.core.passes.Removal;
-import jugulum.core.specks.SpeckMass;
+import jugulum.core.screens.Cut;
+import jugulum.desk.chart.DrawingView;
+import jugulum.desk.chart.LadderChart;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.PassForm;
 import jugulum.desk.entry.RecordBox;
@@ -17,28 +30,46 @@ import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** A magnet in staged passes: what each freed, and what is probably still caught. */
+/** A magnet in staged passes: what each freed, what is probably still caught, and whether another pass is worth it. */
 final class MagnetPanel extends StepPanel {
+  private static final double CHART_HEIGHT = 68;
+
   private PassList passes;
   private VBox trapped;
+  private DrawingView decline;
+  private VBox advice;
   private PassForm form;
   private RecordBox record;
+  private VBox dust;
+  private final LeftOverBox leftOver;
 
   MagnetPanel(StepId step, Desk desk) {
     super(step, desk);
+    leftOver = new LeftOverBox();
+    below(leftOver);
   }
 
   @Override
   protected List<VBox> own() {
-    passes = new PassList(reading -> desk.push(new CorrectPanel(reading, desk)));
+    passes = new PassList(this::correct);
     trapped = new VBox(4);
     trapped.setId("trapped");
-    form = new PassForm(desk.figures());
+    decline = new DrawingView("decline");
+    advice = new VBox(6);
+    advice.setId("pass-advice");
+    form = new PassForm(desk.figures(), desk.shop().magnets());
     record =
         new RecordBox("record-pass", Words.of("pass.record", "1"), form, measure -> desk.submit(new Edit.RecordOnStep(step, measure)))
-            .with(Buttons.plain("count-speck", Words.of("pass.count"), "C", form::countOne));
-    VBox table = new VBox(passes);
-    return List.of(table, trapped, record, Parts.advice("caution", "", Words.of("caution.magnet")));
+            .with(Buttons.plain("count-speck", Words.of("pass.count"), "C", form::countOne))
+            .with(Buttons.quiet("tell-more", Words.of("pass.more"), "H", form::tellMore));
+    dust = Parts.advice("caution", Words.of("caution.dust.title"), Words.of("caution.dust"));
+    return List.of(new VBox(6, passes, trapped, decline, advice), record, new VBox(6, Parts.advice("caution", "", Words.of("caution.magnet")), dust));
+  }
+
+  private void correct(Reading reading) {
+    CorrectPanel panel = new CorrectPanel(reading, desk);
+    panel.offer(Buttons.quiet("insert-before", Words.of("insert.title"), "I", () -> desk.push(new InsertPassPanel(step, reading, desk))));
+    desk.push(panel);
   }
 
   @Override
@@ -49,34 +80,67 @@ final class MagnetPanel extends StepPanel {
   @Override
   protected void showOwn(Worked worked, Step now, Figures figures) {
     passes.show(now.readings(), figures, !worked.batch().closed());
-    trapped.getChildren().clear();
+    Parts.shown(dust, now.process() instanceof MagnetRun run && run.medium() != Medium.UNDER_WATER);
     int made = now.passes().size();
-    if (made > 0) {
-      showTrapped(worked, now, figures);
-    }
+    Cut cut = worked.network().lots(now.inputs()).stream().map(Lot::cut).findFirst().orElse(Cut.ALL);
+    NextPass next = NextPass.of(now, cut, worked.batch().assumptions(), worked.gold().fineness(), desk.shop().terms(), desk.shop().stopRule());
+    Parts.shown(trapped, next.removal().state() == Removal.State.DECLINING);
+    trapped.getChildren().setAll(trapped(next, worked, now, figures));
+    decline(now.catches(next.speckMg()), next.removal().nextCatch());
+    advice.getChildren().setAll(PassAdvice.of(next, desk.shop(), figures));
+    advice.getChildren().addAll(strays(worked, now, figures));
+    leftOver.show(worked, now, figures);
     form.from(made == 0 ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP);
     record.label(Words.of("pass.record", Integer.toString(made + 1)));
   }
 
-  private void showTrapped(Worked worked, Step now, Figures figures) {
-    Removal removal = Evidence.removal(now);
-    switch (removal.state()) {
-      case TOO_FEW_PASSES, NOTHING_CAUGHT, NOT_DECLINING -> trapped.getChildren().add(Parts.advice("idle", "", Words.of("trapped", removal.state())));
-      case DECLINING -> {
-        double left = removal.left().orElse(0);
-        var cut = worked.network().lot(now.inputs().getFirst()).orElseThrow().cut();
-        var given = worked.batch().assumptions();
-        double speckMg = SpeckMass.meanMg(cut, given.flatness(), given.goldDensity());
-        Label about = Parts.styled(new Label(Words.of("trapped.specks", Figures.fixed(left, 0))), "trapped");
-        String range = Words.of("trapped.range", Figures.fixed(removal.leftLow(), 0), Figures.fixed(removal.leftHigh().orElse(left), 0));
-        trapped
-            .getChildren()
-            .addAll(
-                Parts.row(about, Parts.styled(new Label(range), "muted")),
-                Parts.sentence(Words.of("trapped.mass", figures.gold(left * speckMg))),
-                Parts.sentence(Words.of("trapped.next", Figures.fixed(removal.nextCatch().orElse(0), 1)), "muted"));
-      }
+  private void decline(List<Double> catches, OptionalDouble next) {
+    Parts.shown(decline, catches.size() > 1);
+    decline.show(width -> LadderChart.of(catches, next, width, CHART_HEIGHT), LadderChart.spoken(catches, next));
+  }
+
+  private static List<Node> trapped(NextPass next, Worked worked, Step now, Figures figures) {
+    Removal removal = next.removal();
+    if (removal.state() != Removal.State.DECLINING) {
+      return List.of();
     }
+    double left = removal.left().orElse(0);
+    Label about = Parts.styled(new Label(Words.counted("trapped.specks", (int) Math.round(left))), "trapped");
+    String range = Words.of("trapped.range", Figures.fixed(removal.leftLow(), 0), Figures.fixed(removal.leftHigh().orElse(left), 0));
+    String mass = Words.of("trapped.mass", figures.gold(left * next.speckMg()));
+    String massRange =
+        worked.network().lots(now.outputs()).stream()
+            .filter(lot -> lot.material() == Material.MAGNETICS)
+            .findFirst()
+            .filter(lot -> Evidence.of(lot, worked.network(), worked.sand()).filter(Evidence.FromPasses.class::isInstance).isPresent())
+            .map(lot -> worked.gold().lots().get(lot.id()))
+            .map(gold -> Words.of("trapped.mass.range", mass, figures.goldRange(gold)))
+            .orElse(mass);
+    return List.of(Parts.row(about, Parts.styled(new Label(range), "muted")), Parts.sentence(massRange));
+  }
+
+  /** Where a lift and the heap before it do not fit, something was spilt, stayed in the pan, or was read wrong. */
+  private static List<Node> strays(Worked worked, Step now, Figures figures) {
+    List<Ladder.Rung> rungs = Ladder.of(now, OptionalDouble.empty(), 1).rungs();
+    double tolerance = worked.batch().assumptions().closureTolerance();
+    return rungs.stream()
+        .filter(rung -> !rung.closes(tolerance))
+        .<Node>map(
+            rung ->
+                Parts.advice(
+                    "fault",
+                    "",
+                    Words.of(
+                        rung.strayG() < 0 ? "ladder.less" : "ladder.more",
+                        Integer.toString(rungs.indexOf(rung) + 1),
+                        figures.sand(Math.abs(rung.strayG())),
+                        figures.sand(rung.heapBeforeG()))))
+        .toList();
+  }
+
+  /** The magnetite share of the sand this step took, from its bench test. */
+  static Optional<MagnetShares> tested(Worked worked, Step now) {
+    return worked.network().lots(now.inputs()).stream().findFirst().flatMap(MagnetShares::of);
   }
 
   @Override

@@ -46,6 +46,7 @@ class StepPanel extends Panel {
   /** The right panel for a step. */
   static StepPanel of(Step step, Desk desk) {
     return switch (step.process()) {
+      case Process.MagnetRun run when run.by() == Process.MagnetRun.Way.DRUM -> new DrumPanel(step.id(), desk);
       case Process.MagnetRun _ -> new MagnetPanel(step.id(), desk);
       case Process.GravityRun _ -> new GravityPanel(step.id(), desk);
       case Process.Finishing _ -> new FinishPanel(step.id(), desk);
@@ -119,7 +120,7 @@ class StepPanel extends Panel {
   private static String taken(Worked worked, Step now, List<Lot> inputs, Figures figures) {
     double grams = worked.sand().closure(now.id()).inG();
     String in = inputs.isEmpty() || grams == 0 ? Words.of("step.in.unknown") : Words.of("step.in", figures.sand(grams));
-    return now.process() instanceof Process.MagnetRun(var medium) ? Words.of("step.in.how", in, Words.of("medium", medium)) : in;
+    return now.process() instanceof Process.MagnetRun run ? Words.of("step.in.how", in, MagnetForm.state(run)) : in;
   }
 
   @Override

@@ -70,7 +70,7 @@ public final class Shell extends BorderPane {
     makers.put(View.CUTS, () -> new CutsView(workbench, picker, this::screen));
     makers.put(View.ACCOUNT, () -> new AccountView(workbench));
     makers.put(View.BATCHES, () -> new BatchesView(workbench, new FromBatches()));
-    makers.put(View.SHOP, () -> new ShopView(workbench));
+    makers.put(View.SHOP, () -> new ShopView(workbench, clock));
     startMaker = () -> new StartView(workbench, clock, () -> show(View.BENCH), () -> show(View.BATCHES));
     unit = Buttons.quiet("unit", "", "Ctrl U", workbench::nextUnit);
     closeBatch = Buttons.quiet("close-batch", "", "", this::closeOrReopen);

@@ -1,5 +1,6 @@
 package jugulum.desk.shop;
 
+import java.time.Clock;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
@@ -21,23 +22,28 @@ public final class ShopView extends BorderPane {
   private final Workbench workbench;
   private final ScreensCard screens;
   private final ContainersCard containers;
+  private final MagnetsCard magnets;
+  private final TermsCard terms;
   private final AssumptionsForm given = new AssumptionsForm();
   private final Label said = Parts.sentence("", "fine-text");
 
-  /** Makes the view of a workbench. */
-  public ShopView(Workbench workbench) {
+  /** Makes the view of a workbench; the clock dates what gold is worth. */
+  public ShopView(Workbench workbench, Clock clock) {
     this.workbench = workbench;
     this.screens = new ScreensCard(workbench);
     this.containers = new ContainersCard(workbench);
+    this.magnets = new MagnetsCard(workbench);
+    this.terms = new TermsCard(workbench, clock);
     getStyleClass().add("page");
     setId("shop-view");
     said.setId("shop-said");
     given.fields().forEach(field -> field.field().setOnAction(_ -> assume()));
-    VBox left = new VBox(14, Parts.styled(new Label(Words.of("shop.title")), "page-title"), screens);
+    VBox left = new VBox(14, Parts.styled(new Label(Words.of("shop.title")), "page-title"), screens, magnets);
     VBox right =
         new VBox(
             14,
             containers,
+            terms,
             Parts.section(Words.of("shop.given")),
             Parts.sentence(Words.of("shop.given.about"), "muted"),
             given.inRow(),
@@ -59,6 +65,8 @@ public final class ShopView extends BorderPane {
   private void show(Shop shop) {
     screens.show(shop);
     containers.show(shop, workbench.figures().get());
+    magnets.show(shop);
+    terms.show(shop);
     given.fill(shop.assumptions());
   }
 

@@ -78,6 +78,7 @@ public final class Sentences {
       case Edit.AddOutput output -> Words.of("edit.output", Words.of("material", output.output().material()));
       case Edit.RecordOnLot(var _, Measure measure) -> measure(measure, figures);
       case Edit.RecordOnStep(var _, Measure measure) -> measure(measure, figures);
+      case Edit.InsertOnStep(var _, var _, Measure measure) -> measure(measure, figures);
       case Edit.Correct(var _, Measure measure, var _) -> Words.of("edit.correct", measure(measure, figures));
       case Edit.Strike _ -> Words.of("edit.strike");
       case Edit.AddNote _ -> Words.of("edit.note");
@@ -114,16 +115,32 @@ public final class Sentences {
       case Measure.Fineness(double fraction, double sd) ->
           Words.of("measure.fineness", Figures.fixed(fraction * 1000, 0), Figures.fixed(sd * 1000, 0));
       case Measure.SpeckCount(int specks, double share) -> Words.counted("measure.specks", specks, Figures.percent(share));
-      case Measure.Assay(double grade, double sd, double sample) ->
-          Words.of("measure.assay", Figures.plain(grade), Figures.percent(sd), figures.read(sample, 0.1));
+      case Measure.Assay assay -> assay(assay, figures);
       case Measure.KnownGold(double mg, double _) -> Words.of("measure.known", figures.gold(mg));
       case Measure.SizeAnalysis(SizeCurve curve) -> Words.of("measure.sizes", Integer.toString(curve.sieved().size()), figures.sand(curve.totalG()));
       case Measure.LookedOver(int pickers, double grams) when grams > 0 -> Words.counted("measure.looked-over.weighed", pickers, figures.gold(grams * 1000));
       case Measure.LookedOver(int pickers, double _) -> Words.counted("measure.looked-over", pickers);
       case Measure.LastMinute(var screen, double grams) -> Words.of("measure.last-minute", figures.sand(grams), screen.label());
-      case Measure.Pass(var _, double lifted, double dropped, int specks) ->
-          Words.counted("measure.pass", specks, figures.sand(lifted), figures.sand(dropped));
+      case Measure.MagnetTest(double sample, double weak, double strong) ->
+          Words.of("measure.magnet-test", figures.sand(sample), Figures.percent(weak / sample), Figures.percent(strong / sample));
+      case Measure.Bagged(String bag) -> Words.of("measure.bagged", bag);
+      case Measure.Discarded(String reason) -> reason.isEmpty() ? Words.of("measure.discarded") : Words.of("measure.discarded.why", reason);
+      case Measure.FeedRate(double rate) -> Words.of("measure.feed-rate", Figures.plain(rate));
+      case Measure.Pass pass -> pass(pass, figures);
     };
+  }
+
+  private static String assay(Measure.Assay assay, Figures figures) {
+    String text = Words.of("measure.assay", Figures.plain(assay.gramsPerTonne()), Figures.percent(assay.relativeSd()), figures.read(assay.sampleG(), 0.1));
+    return assay.composite().map(bag -> Words.of("measure.assay.composite", text, bag)).orElse(text);
+  }
+
+  private static String pass(Measure.Pass pass, Figures figures) {
+    String lifted = figures.sand(pass.liftedG());
+    String dropped = figures.sand(pass.droppedBackG());
+    return pass.goldMg().isPresent()
+        ? Words.of("measure.pass.weighed", lifted, dropped, figures.gold(pass.goldMg().getAsDouble()))
+        : Words.counted("measure.pass", pass.specks(), lifted, dropped);
   }
 
   private static String sandWeight(Measure.SandWeight weight, Figures figures) {

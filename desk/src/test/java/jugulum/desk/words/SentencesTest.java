@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Stream;
 import jugulum.core.check.OutOfRange;
@@ -57,6 +58,7 @@ class SentencesTest {
         new Edit.Correct(new ReadingId(1), PASS, "tare"),
         new Edit.Strike(new ReadingId(1), "tare"),
         new Edit.AddNote(new StepId(1), "wet"),
+        new Edit.InsertOnStep(new StepId(1), new ReadingId(1), PASS),
         new Edit.FinishStep(new StepId(1), true),
         new Edit.FinishStep(new StepId(1), false),
         new Edit.WithdrawStep(new StepId(1), "no"),
@@ -87,6 +89,14 @@ class SentencesTest {
     assertThat(Sentences.measure(new Measure.Assay(128.5, 0.05, 29.17), GRAMS)).contains("128.5 g/t", "5.0 %", "29.2 g");
     assertThat(Sentences.measure(PASS, GRAMS)).contains("4.32 kg", "212 g", "1 speck");
     assertThat(Sentences.measure(new Measure.KnownGold(0.19, 0), GRAMS)).contains("0.19 mg");
+    Measure.Pass weighed = new Measure.Pass(Measure.Pass.From.HEAP, 4_104, 71, 0, OptionalDouble.of(0.61), Optional.empty());
+    assertThat(Sentences.measure(weighed, GRAMS)).contains("4.10 kg", "71.0 g", "0.61 mg of gold");
+    assertThat(Sentences.measure(new Measure.MagnetTest(100, 49.5, 22.4), GRAMS)).contains("100 g", "49.5 % magnetite", "22.4 % weakly");
+    assertThat(Sentences.measure(new Measure.Bagged("season bag"), GRAMS)).contains("season bag");
+    assertThat(Sentences.measure(new Measure.Discarded(""), GRAMS)).isEqualTo("thrown away");
+    assertThat(Sentences.measure(new Measure.Discarded("no room"), GRAMS)).isEqualTo("thrown away: no room");
+    assertThat(Sentences.measure(new Measure.FeedRate(24), GRAMS)).contains("24 kg an hour");
+    assertThat(Sentences.measure(new Measure.Assay(31, 0.1, 500, Optional.of("season bag")), GRAMS)).contains("31 g/t", "of the bag “season bag”");
   }
 
   @Test

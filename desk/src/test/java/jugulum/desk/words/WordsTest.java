@@ -26,12 +26,13 @@ import jugulum.core.mass.LotMass;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.mass.Suspicion;
 import jugulum.core.minerals.Mineral;
-import jugulum.core.passes.Removal;
+import jugulum.core.magnet.NextPass;
 import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.School;
 import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.settling.Settling;
 import jugulum.core.shop.OwnedScreen;
+import jugulum.core.shop.StopRule;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.files.FileKind;
@@ -70,7 +71,7 @@ class WordsTest {
   }
 
   private static boolean isPrefix(String prefix) {
-    return ENUMS.containsKey(prefix) || List.of("measure.kind", "lot.record", "view", "bucket", "board.column", "board.column.about", "board.spout", "port", "pass.from", "series", "cuts.part").contains(prefix);
+    return ENUMS.containsKey(prefix) || List.of("measure.kind", "lot.record", "view", "bucket", "board.column", "board.column.about", "board.spout", "port", "pass.from", "series", "cuts.part", "dry-check", "fate.title", "fate.about", "fate.record").contains(prefix);
   }
 
   private static final Map<String, Object[]> ENUMS =
@@ -102,7 +103,10 @@ class WordsTest {
           Map.entry("having", OwnedScreen.Having.values()),
           Map.entry("csv", SizeCsv.Layout.values()),
           Map.entry("file.kind", FileKind.values()),
-          Map.entry("trapped", new Object[] {Removal.State.TOO_FEW_PASSES, Removal.State.NOTHING_CAUGHT, Removal.State.NOT_DECLINING}));
+          Map.entry("way", Process.MagnetRun.Way.values()),
+          Map.entry("verdict", NextPass.Verdict.values()),
+          Map.entry("next-pass", NextPass.Why.values()),
+          Map.entry("stop-rule", StopRule.Kind.values()));
 
   @Test
   void everyConstantHasAText() {

@@ -1,0 +1,64 @@
+package jugulum.desk.entry;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import jugulum.core.ledger.Measure;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/**
+ * A form of one field.
+ *
+ * @param <T> the kind of value typed into it
+ */
+public final class OneField<T> extends MeasureForm {
+  private final EntryField<T> field;
+  private final String quantity;
+  private final From1<T> maker;
+  private final Function<Measure, String> text;
+
+  private OneField(Supplier<Figures> figures, EntryField<T> field, String quantity, From1<T> maker, Function<Measure, String> text) {
+    super(figures);
+    this.field = field;
+    this.quantity = quantity;
+    this.maker = maker;
+    this.text = text;
+    getChildren().add(field);
+  }
+
+  /** Asks into which bag a lot goes. */
+  public static MeasureForm bag(Supplier<Figures> figures) {
+    EntryField<String> bag = new EntryField<>("bag", Words.of("form.bag"), Words.of("form.bag.hint"), Parsers.text("refusal.BAG_WITHOUT_NAME"));
+    return new OneField<>(figures, bag, "bag", Measure.Bagged::new, measure -> measure instanceof Measure.Bagged(String name) ? name : "");
+  }
+
+  /** Asks why a lot is thrown away. */
+  public static MeasureForm discard(Supplier<Figures> figures) {
+    EntryField<String> why = new EntryField<>("discard-reason", Words.of("form.discard"), Words.of("form.discard.hint"), Entry.Value::new);
+    return new OneField<>(figures, why, "reason", Measure.Discarded::new, measure -> measure instanceof Measure.Discarded(String reason) ? reason : "");
+  }
+
+  /** Asks how fast a machine was fed. */
+  public static MeasureForm feedRate(Supplier<Figures> figures) {
+    EntryField<Double> rate = new EntryField<>("feed-rate", Words.of("form.feed-rate"), "25", typed -> Parsers.number(typed, 0.01, 10_000));
+    return new OneField<>(figures, rate, "kgPerHour", Measure.FeedRate::new, measure -> measure instanceof Measure.FeedRate(double kg) ? Figures.plain(kg) : "");
+  }
+
+  @Override
+  public List<EntryField<?>> fields() {
+    return List.of(field);
+  }
+
+  @Override
+  public Optional<Measure> read() {
+    return read(field, Map.of(quantity, field), maker);
+  }
+
+  @Override
+  void fill(Measure measure) {
+    field.fill(text.apply(measure));
+  }
+}

@@ -1,0 +1,84 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.core.magnet.DrumPass;
+import jugulum.core.magnet.MagnetShares;
+import jugulum.core.mass.LotMass;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.MeasureForm;
+import jugulum.desk.entry.OneField;
+import jugulum.desk.entry.RecordBox;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** A drum separator with its feeder: feed rate, both products, how much of the magnetite one pass took, and whether to run a second. */
+final class DrumPanel extends StepPanel {
+  private ReadingList readings;
+  private VBox said;
+  private RecordBox record;
+
+  DrumPanel(StepId step, Desk desk) {
+    super(step, desk);
+  }
+
+  @Override
+  protected List<VBox> own() {
+    readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
+    said = new VBox(6);
+    said.setId("drum-said");
+    MeasureForm rate = OneField.feedRate(desk.figures());
+    record = new RecordBox("record-rate", Words.of("drum.record"), rate, measure -> desk.submit(new Edit.RecordOnStep(step, measure)));
+    return List.of(readings, record, said, Parts.advice("caution", "", Words.of("caution.drum")));
+  }
+
+  @Override
+  protected List<VBox> ownEntry() {
+    return List.of(record);
+  }
+
+  @Override
+  protected void showOwn(Worked worked, Step now, Figures figures) {
+    readings.show(now.readings(), figures, !worked.batch().closed());
+    said.getChildren().setAll(said(worked, now, figures));
+  }
+
+  private List<Node> said(Worked worked, Step now, Figures figures) {
+    Optional<MagnetShares> shares = MagnetPanel.tested(worked, now);
+    Optional<Lot> magnetics = output(worked, now, Material.MAGNETICS);
+    if (shares.isEmpty()) {
+      return List.of(Parts.sentence(Words.of("drum.untested"), "muted"));
+    }
+    LotMass in = worked.sand().mass(now.inputs().getFirst());
+    Optional<LotMass> out = magnetics.map(lot -> worked.sand().mass(lot.id())).filter(LotMass::isMeasured);
+    if (out.isEmpty() || !in.isKnown()) {
+      return List.of(Parts.sentence(Words.of("drum.unweighed"), "muted"));
+    }
+    DrumPass pass = DrumPass.of(in.grams(), shares.get().magnetite(), out.get().grams(), LeftOverBox.purity(worked, now));
+    boolean weak = pass.efficiency() < DrumPass.USUAL_LOW;
+    String usual = Words.of("drum.usual", Figures.fixed(100 * DrumPass.USUAL_LOW, 0), Figures.fixed(100 * DrumPass.USUAL_HIGH, 0));
+    Node verdict =
+        Parts.advice(
+            weak ? "fault" : "fine",
+            Words.of("drum.took", Figures.percent(pass.efficiency())),
+            Words.of(weak ? "drum.weak" : "drum.good", usual, figures.sand(pass.leftG()), figures.sand(pass.secondPassG())));
+    Optional<Lot> rest = output(worked, now, Material.NON_MAGNETICS).filter(lot -> worked.network().taker(lot.id()).isEmpty() && !worked.batch().closed());
+    return rest.map(lot -> List.of(verdict, second(lot))).orElse(List.of(verdict));
+  }
+
+  private Node second(Lot rest) {
+    return Buttons.plain("second-pass", Words.of("drum.second"), "M", () -> desk.push(new MagnetForm(rest.id(), desk)));
+  }
+
+  private static Optional<Lot> output(Worked worked, Step now, Material material) {
+    return worked.network().lots(now.outputs()).stream().filter(lot -> lot.material() == material).findFirst();
+  }
+}

@@ -1,0 +1,60 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.MeasureForm;
+import jugulum.desk.entry.OneField;
+import jugulum.desk.entry.RecordBox;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** What becomes of a lot no machine takes: it is kept in a bag, or thrown away. */
+final class FatePanel extends Panel {
+  private final LotId lot;
+  private final Fate fate;
+  private final RecordBox box;
+
+  /** What can become of it. */
+  enum Fate {
+    BAG,
+    DISCARD
+  }
+
+  FatePanel(LotId lot, Fate fate, Desk desk) {
+    this.lot = lot;
+    this.fate = fate;
+    MeasureForm form =
+        switch (fate) {
+          case BAG -> OneField.bag(desk.figures());
+          case DISCARD -> OneField.discard(desk.figures());
+        };
+    box = new RecordBox("record-fate", Words.of("fate.record", fate), form, measure -> desk.submit(new Edit.RecordOnLot(lot, measure))).then(desk::back);
+    getChildren()
+        .addAll(
+            Parts.heading(Words.of("fate.title", fate), ""),
+            Parts.sentence(Words.of("fate.about", fate), "muted"),
+            box,
+            Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
+  }
+
+  @Override
+  public void show(Worked worked, Figures figures) {}
+
+  @Override
+  public boolean fits(Worked worked) {
+    return worked.network().lot(lot).isPresent() && worked.network().taker(lot).isEmpty();
+  }
+
+  @Override
+  public void focusFirst() {
+    box.form().fields().getFirst().field().requestFocus();
+  }
+
+  @Override
+  public Object key() {
+    return List.of(lot, fate);
+  }
+}

@@ -1,0 +1,53 @@
+package jugulum.desk.panel;
+
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Reading;
+import jugulum.core.ledger.ReadingId;
+import jugulum.core.ledger.StepId;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.PassForm;
+import jugulum.desk.entry.RecordBox;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** Puts a pass that was forgotten before another one. */
+final class InsertPassPanel extends Panel {
+  private final Reading before;
+  private final RecordBox box;
+
+  InsertPassPanel(StepId step, Reading before, Desk desk) {
+    this.before = before;
+    PassForm form = new PassForm(desk.figures(), desk.shop().magnets());
+    box =
+        new RecordBox("insert-record", Words.of("insert.record"), form, measure -> desk.submit(new Edit.InsertOnStep(step, before.id(), measure)))
+            .with(Buttons.plain("tell-more", Words.of("pass.more"), "H", form::tellMore))
+            .then(desk::back);
+    getChildren()
+        .addAll(
+            Parts.heading(Words.of("insert.title"), ""),
+            Parts.sentence(Words.of("insert.about"), "muted"),
+            box,
+            Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
+  }
+
+  @Override
+  public void show(Worked worked, Figures figures) {}
+
+  @Override
+  public boolean fits(Worked worked) {
+    return worked.batch().readings().anyMatch(one -> one.id().equals(before.id()));
+  }
+
+  @Override
+  public void focusFirst() {
+    box.form().fields().getFirst().field().requestFocus();
+  }
+
+  @Override
+  public Object key() {
+    return new Before(before.id());
+  }
+
+  private record Before(ReadingId reading) {}
+}

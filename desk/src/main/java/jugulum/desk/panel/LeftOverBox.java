@@ -1,0 +1,123 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Step;
+import jugulum.core.magnet.Ladder;
+import jugulum.core.magnet.MagnetShares;
+import jugulum.core.mass.LotMass;
+import jugulum.core.minerals.Mineral;
+import jugulum.core.plan.Machines;
+import jugulum.core.plan.Plan;
+import jugulum.core.plan.PlanRequest;
+import jugulum.core.plan.PlanRequest.ScreeningTime;
+import jugulum.core.plan.PlanRequest.Surety;
+import jugulum.core.plan.Planner;
+import jugulum.core.screens.Cut;
+import jugulum.core.sizes.GuessedSizes;
+import jugulum.core.water.Water;
+import jugulum.core.window.Conditions;
+import jugulum.desk.chart.DrawingView;
+import jugulum.desk.chart.WindowChart;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** What stays behind when the magnetite is out: the balance over the passes, and the settling window of what is really left. */
+final class LeftOverBox extends VBox {
+  private final VBox balance = new VBox(4);
+  private final DrawingView window = new DrawingView("left-window");
+
+  LeftOverBox() {
+    super(8);
+    setId("left-over");
+    getChildren().addAll(Parts.section(Words.of("left.title")), balance, window);
+  }
+
+  void show(Worked worked, Step now, Figures figures) {
+    Optional<MagnetShares> tested = MagnetPanel.tested(worked, now);
+    Optional<MagnetShares> left = left(worked, now, tested);
+    balance.getChildren().clear();
+    if (tested.isEmpty() && left.isEmpty()) {
+      balance.getChildren().add(Parts.sentence(Words.of("left.untested"), "muted"));
+    }
+    tested.ifPresent(shares -> balance(shares, worked, now, figures));
+    left.ifPresent(shares -> balance.getChildren().add(Parts.line(Words.of("left.now"), Words.of("left.shares", Figures.percent(shares.magnetite()), Figures.percent(shares.weakly())))));
+    Optional<Plan> plan = left.flatMap(shares -> window(worked, now, shares));
+    Parts.shown(window, plan.isPresent());
+    plan.ifPresent(shown -> window.show(width -> WindowChart.of(shown, width), WindowChart.spoken(shown)));
+  }
+
+  /** A test of the non-magnetics themselves speaks before what the passes let expect. */
+  private static Optional<MagnetShares> left(Worked worked, Step now, Optional<MagnetShares> before) {
+    Optional<MagnetShares> own =
+        worked.network().lots(now.outputs()).stream().filter(lot -> lot.material() == Material.NON_MAGNETICS).findFirst().flatMap(MagnetShares::of);
+    LotMass in = worked.sand().mass(now.inputs().getFirst());
+    return own.or(() -> before.filter(_ -> in.grams() > 0).flatMap(shares -> after(shares, in.grams(), ladder(shares, worked, now))));
+  }
+
+  private static Optional<MagnetShares> after(MagnetShares shares, double grams, Ladder ladder) {
+    OptionalDouble left = ladder.magnetiteLeftG();
+    return left.isPresent() ? Optional.of(shares.withMagnetite(left.getAsDouble() / grams)) : Optional.empty();
+  }
+
+  private static Ladder ladder(MagnetShares shares, Worked worked, Step now) {
+    return Ladder.of(now, OptionalDouble.of(shares.magnetite() * worked.sand().mass(now.inputs().getFirst()).grams()), purity(worked, now));
+  }
+
+  /** What a test of the magnetics found; without one all that was lifted counts as magnetite. */
+  static double purity(Worked worked, Step now) {
+    return worked.network().lots(now.outputs()).stream()
+        .filter(lot -> lot.material() == Material.MAGNETICS)
+        .findFirst()
+        .flatMap(MagnetShares::of)
+        .map(shares -> Math.max(1e-3, shares.magnetite()))
+        .orElse(1.0);
+  }
+
+  private void balance(MagnetShares shares, Worked worked, Step now, Figures figures) {
+    double grams = worked.sand().mass(now.inputs().getFirst()).grams();
+    balance.getChildren().add(Parts.line(Words.of("left.there"), Words.of("left.mass", figures.sand(shares.magnetite() * grams), Figures.percent(shares.magnetite()))));
+    List<Ladder.Rung> rungs = ladder(shares, worked, now).rungs();
+    for (int i = 0; i < rungs.size(); i++) {
+      Ladder.Rung rung = rungs.get(i);
+      String pass = Integer.toString(i + 1);
+      rung.magnetite()
+          .ifPresent(
+              taken ->
+                  balance
+                      .getChildren()
+                      .add(
+                          taken.leftG() < 0
+                              ? Parts.advice("fault", "", Words.of("left.too-much", pass, figures.sand(taken.takenG()), figures.sand(taken.beforeG())))
+                              : Parts.line(Words.of("left.pass", pass), Words.of("left.taken", figures.sand(taken.takenG()), Figures.percent(taken.efficiency())))));
+    }
+  }
+
+  private static Optional<Plan> window(Worked worked, Step now, MagnetShares shares) {
+    Cut cut = worked.network().lots(now.inputs()).stream().map(Lot::cut).findFirst().orElse(Cut.ALL);
+    if (cut.passing().isEmpty()) {
+      return Optional.empty();
+    }
+    Assumptions given = worked.batch().assumptions();
+    Set<Mineral> there = shares.among(Conditions.USUAL_HEAVIES);
+    Conditions conditions =
+        new Conditions(
+            new Water(Conditions.USUAL_WATER_C),
+            Conditions.flatnessAround(given.flatness()),
+            Conditions.densityAround(given.goldDensity()),
+            there.stream().collect(Collectors.toSet()),
+            false,
+            Conditions.USUAL_FINEST_GOLD_MM);
+    PlanRequest request =
+        new PlanRequest(List.of(), cut, GuessedSizes.within(cut), 0, conditions, Machines.USUAL, 1, Surety.USUAL, PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM, ScreeningTime.USUAL);
+    return Optional.of(new Planner(request).of(List.of()));
+  }
+}

@@ -1,0 +1,71 @@
+package jugulum.desk.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import javafx.scene.Node;
+import jugulum.core.magnet.NextPass;
+import jugulum.core.passes.Removal;
+import jugulum.core.shop.Shop;
+import jugulum.core.shop.StopRule;
+import jugulum.core.shop.Terms;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** Says whether to go on with the magnet, by the shop's own rule, with the arithmetic. */
+final class PassAdvice {
+  /** Nearer to never or always than that nobody can tell. */
+  private static final double EDGE = 0.01;
+
+  private PassAdvice() {}
+
+  static List<Node> of(NextPass next, Shop shop, Figures figures) {
+    String kind =
+        switch (next.verdict()) {
+          case GO_ON -> "water";
+          case STOP -> "fine";
+          case NOT_DECLINING -> "fault";
+        };
+    List<String> sentences = new ArrayList<>();
+    String rule = Words.of("next-pass", next.why(), Integer.toString(shop.stopRule().specks()));
+    sentences.add(rule);
+    catchOf(next, figures).ifPresent(sentences::add);
+    next.money().ifPresent(money -> sentences.add(money(next, money, shop.terms().orElseThrow())));
+    if (next.money().isEmpty() && shop.terms().isEmpty() && next.removal().state() == Removal.State.DECLINING) {
+      sentences.add(Words.of(shop.stopRule().kind() == StopRule.Kind.PAYS ? "next-pass.no-terms.rule" : "next-pass.no-terms"));
+    }
+    if (next.verdict() == NextPass.Verdict.STOP) {
+      sentences.add(Words.of("next-pass.keep"));
+    }
+    return List.of(Parts.advice(kind, Words.of("verdict", next.verdict()), String.join(" ", sentences)));
+  }
+
+  private static Optional<String> catchOf(NextPass next, Figures figures) {
+    OptionalDouble specks = next.removal().nextCatch();
+    return specks.isPresent() && next.nextMg().isPresent()
+        ? Optional.of(Words.of("next-pass.catch", Figures.fixed(specks.getAsDouble(), 1), figures.gold(next.nextMg().getAsDouble())))
+        : Optional.empty();
+  }
+
+  private static String money(NextPass next, NextPass.Money money, Terms terms) {
+    return Words.of(
+        "next-pass.money",
+        sum(money.brings(), terms),
+        Figures.plain(Math.rint(next.minutes().orElse(0) * 10) / 10),
+        sum(money.costs(), terms),
+        chance(money.chance()));
+  }
+
+  private static String chance(double chance) {
+    if (chance < EDGE) {
+      return Words.of("chance.under", Figures.plain(EDGE * 100));
+    }
+    return chance > 1 - EDGE ? Words.of("chance.over", Figures.plain(100 - EDGE * 100)) : Words.of("chance", Figures.fixed(100 * chance, 0));
+  }
+
+  private static String sum(double amount, Terms terms) {
+    String figure = Figures.fixed(amount, 2);
+    return terms.currency().isEmpty() ? figure : Words.of("money", figure, terms.currency());
+  }
+}

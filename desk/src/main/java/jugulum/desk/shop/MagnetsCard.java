@@ -1,0 +1,62 @@
+package jugulum.desk.shop;
+
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import jugulum.core.shop.Magnet;
+import jugulum.core.shop.Shop;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.FieldRow;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** The magnets of the shop. */
+final class MagnetsCard extends VBox {
+  private final Workbench workbench;
+  private final VBox list = new VBox(4);
+  private final EntryField<String> name = new EntryField<>("magnet-name", Words.of("shop.magnet.name"), Words.of("shop.magnet.name.hint"), Parsers.text("shop.magnet.missing"));
+  private final EntryField<Double> strength = new EntryField<>("magnet-strength", Words.of("shop.magnet.strength"), "300", typed -> Parsers.number(typed, 1, 2000));
+
+  MagnetsCard(Workbench workbench) {
+    super(10);
+    this.workbench = workbench;
+    list.setId("magnets");
+    Stream.of(name, strength).forEach(field -> field.field().setOnAction(_ -> keep()));
+    getChildren()
+        .addAll(
+            Parts.section(Words.of("shop.magnets")),
+            Parts.sentence(Words.of("shop.magnets.about"), "muted"),
+            list,
+            new FieldRow(List.of(name, strength)),
+            Parts.row(Buttons.plain("keep-magnet", Words.of("shop.magnet.keep"), "", this::keep)));
+  }
+
+  void show(Shop shop) {
+    list.getChildren().setAll(shop.magnets().stream().map(this::line).toList());
+  }
+
+  private HBox line(Magnet magnet) {
+    HBox line = Parts.line(magnet.name(), Words.of("shop.magnet.mt", Figures.plain(magnet.strengthMt())));
+    Button forget = Buttons.quiet("forget-magnet-" + magnet.name().replace(' ', '-'), Words.of("shop.container.forget"), "", () -> workbench.submit(workbench.shop().get().withoutMagnet(magnet.name())));
+    forget.setAccessibleText(Words.of("shop.container.forget.spoken", magnet.name()));
+    line.getChildren().add(forget);
+    return line;
+  }
+
+  private void keep() {
+    name.read().ifPresent(called -> strength.read().ifPresent(field -> keep(new Magnet(called, field))));
+  }
+
+  private void keep(Magnet magnet) {
+    workbench.submit(workbench.shop().get().with(magnet));
+    name.clear();
+    strength.clear();
+    name.field().requestFocus();
+  }
+}

@@ -1,0 +1,117 @@
+package jugulum.desk.shop;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import jugulum.core.shop.Shop;
+import jugulum.core.shop.StopRule;
+import jugulum.core.shop.StopRule.Kind;
+import jugulum.core.shop.Terms;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.Entry;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.FieldRow;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.panel.Segments;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** What gold and time are worth to the shop, and when it stops with the magnet. */
+final class TermsCard extends VBox {
+  private final Workbench workbench;
+  private final Clock clock;
+  private final EntryField<Double> price = number("terms-price", "shop.price", "", 0, 100_000);
+  private final EntryField<Double> payable = new EntryField<>("terms-payable", Words.of("shop.payable"), "96", typed -> Parsers.percent(typed, 0, 100));
+  private final EntryField<String> currency = new EntryField<>("terms-currency", Words.of("shop.currency"), "", Entry.Value::new);
+  private final EntryField<Double> hour = number("terms-hour", "shop.hour", "", 0, 100_000);
+  private final EntryField<Double> minutes = number("terms-minutes", "shop.pass-minutes", "6", 0.1, 1000);
+  private final EntryField<Double> fewer = number("stop-specks", "shop.rule.specks", "3", 1, 1000);
+  private final Segments<Kind> rule = new Segments<>("stop-rule", List.of(Kind.values()), kind -> Words.of("stop-rule", kind));
+  private final Label said = Parts.sentence("", "muted");
+  private boolean filling;
+
+  TermsCard(Workbench workbench, Clock clock) {
+    super(10);
+    this.workbench = workbench;
+    this.clock = clock;
+    said.setId("terms-said");
+    Stream.of(price, payable, currency, hour, minutes).forEach(field -> field.field().setOnAction(_ -> keep()));
+    fewer.field().setOnAction(_ -> keepRule());
+    rule.onChange(this::ruleChanged);
+    getChildren()
+        .addAll(
+            Parts.section(Words.of("shop.terms")),
+            Parts.sentence(Words.of("shop.terms.about"), "muted"),
+            new FieldRow(List.of(price, payable, currency)),
+            new FieldRow(List.of(hour, minutes)),
+            Parts.row(Buttons.plain("keep-terms", Words.of("shop.terms.keep"), "", this::keep)),
+            said,
+            Parts.section(Words.of("shop.rule")),
+            rule,
+            fewer);
+  }
+
+  private static EntryField<Double> number(String id, String key, String hint, double low, double high) {
+    return new EntryField<>(id, Words.of(key), hint, typed -> Parsers.number(typed, low, high));
+  }
+
+  void show(Shop shop) {
+    filling = true;
+    shop.terms().ifPresent(this::fill);
+    said.setText(shop.terms().map(terms -> Words.of("shop.terms.as-of", Figures.day(terms.asOf()))).orElse(Words.of("shop.terms.none")));
+    rule.choose(shop.stopRule().kind());
+    fewer.fill(Integer.toString(shop.stopRule().specks()));
+    Parts.shown(fewer, shop.stopRule().kind() == Kind.UNDER_SPECKS);
+    filling = false;
+  }
+
+  private void fill(Terms terms) {
+    price.fill(Figures.plain(terms.pricePerGram()));
+    payable.fill(Figures.plain(terms.payable() * 100));
+    currency.fill(terms.currency());
+    hour.fill(Figures.plain(terms.hourlyRate()));
+    minutes.fill(Figures.plain(terms.minutesPerPass()));
+  }
+
+  private void keep() {
+    read().ifPresent(terms -> workbench.submit(workbench.shop().get().with(terms)));
+  }
+
+  private Optional<Terms> read() {
+    if (minutes.field().getText().isBlank()) {
+      minutes.fill(minutes.field().getPromptText());
+    }
+    return price
+        .read()
+        .flatMap(
+            gram ->
+                payable
+                    .read()
+                    .flatMap(
+                        share ->
+                            hour.read()
+                                .flatMap(
+                                    rate ->
+                                        minutes
+                                            .read()
+                                            .map(pass -> new Terms(gram, share, rate, pass, currency.field().getText(), LocalDate.now(clock))))));
+  }
+
+  private void ruleChanged() {
+    if (!filling) {
+      keepRule();
+    }
+  }
+
+  private void keepRule() {
+    int before = workbench.shop().get().stopRule().specks();
+    int specks = rule.chosen() == Kind.UNDER_SPECKS ? fewer.read().map(number -> (int) Math.rint(number)).orElse(before) : before;
+    workbench.submit(workbench.shop().get().with(new StopRule(rule.chosen(), specks)));
+  }
+}
