@@ -22,6 +22,7 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
 import javafx.stage.Stage;
 import jugulum.book.store.Book;
@@ -30,6 +31,7 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.StepId;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.passes.Removal;
 import jugulum.core.plan.Machines;
@@ -44,6 +46,7 @@ import jugulum.core.sizes.GuessedSizes;
 import jugulum.core.water.Water;
 import jugulum.core.window.Conditions;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.panel.Desk;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.View;
 import jugulum.desk.theme.Theme;
@@ -90,6 +93,54 @@ public final class MeasureSpeed {
     Conditions conditions = new Conditions(new Water(12), Conditions.flatnessAround(0.2), Conditions.densityAround(17.5), heavies, true, 0.075);
     return new PlanRequest(screens, Cut.ALL, new GuessedSizes(0.4, 0.7), 30_000, conditions, Machines.USUAL, 1, Surety.WHOLE_BAND, 1, ScreeningTime.USUAL);
   }
+
+  /** A magnet run of thirty passes, every figure written anew in another unit and laid out; then scrolled by a line. */
+  private static void ladder(Scene scene, Workbench workbench) {
+    on(
+        () -> {
+          ((Shell) scene.getRoot()).show(View.BENCH);
+          return null;
+        });
+    Batch batch = on(() -> workbench.current().get().worked().orElseThrow().batch());
+    StepId magnet = batch.steps().stream().filter(step -> step.isLive() && !step.passes().isEmpty()).findFirst().orElseThrow().id();
+    for (int i = 0; i < LADDER; i++) {
+      Measure pass = new Measure.Pass(Measure.Pass.From.HEAP, 1_000 - i, 1, LADDER - i);
+      on(() -> workbench.submit(new Edit.RecordOnStep(magnet, pass))).toCompletableFuture().join();
+    }
+    on(
+        () -> {
+          ((Desk) scene.lookup("#panel-host")).openStep(magnet);
+          scene.getRoot().applyCss();
+          scene.getRoot().layout();
+          return null;
+        });
+    report(
+        "a ladder of " + LADDER + " passes written anew, laid out",
+        WARM,
+        RUNS,
+        () ->
+            on(
+                () -> {
+                  workbench.nextUnit();
+                  scene.getRoot().applyCss();
+                  scene.getRoot().layout();
+                  return null;
+                }));
+    ScrollPane host = on(() -> (ScrollPane) scene.lookup("#panel-host"));
+    report(
+        "the same scrolled by a line",
+        WARM,
+        RUNS,
+        () ->
+            on(
+                () -> {
+                  host.setVvalue((host.getVvalue() + 0.02) % 1);
+                  scene.getRoot().layout();
+                  return null;
+                }));
+  }
+
+  private static final int LADDER = 30;
 
   /** What one step of a slider costs: planning again, the list, the chart and the sentences in place. */
   private static void slider(Scene scene) {
@@ -140,6 +191,7 @@ public final class MeasureSpeed {
     report("of which: the disk takes one row and says so", WARM, RUNS, () -> disk(path.resolveSibling("row")));
     report("paint the whole window in memory, by software", WARM, RUNS, () -> on(() -> scene.snapshot(null)));
     slider(scene);
+    ladder(scene, workbench);
     workbench.close();
   }
 

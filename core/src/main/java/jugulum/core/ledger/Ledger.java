@@ -77,7 +77,7 @@ public final class Ledger {
   }
 
   private static Optional<Refusal> refusal(Batch batch, Edit edit) {
-    if (batch.closed() && !(edit instanceof CloseBatch)) {
+    if (batch.closed() && !(edit instanceof CloseBatch) && !isAfterwards(edit)) {
       return Optional.of(Refusal.of(Reason.BATCH_CLOSED));
     }
     return switch (edit) {
@@ -92,6 +92,12 @@ public final class Ledger {
       case WithdrawStep withdraw -> StepRules.refusal(Network.of(batch), withdraw);
       case RecordOnLot _, RecordOnStep _, InsertOnStep _, Correct _, Strike _ -> ReadingRules.refusal(batch, edit);
     };
+  }
+
+  /** What becomes of material set aside, and what a bag assays, is learnt when a batch has long been closed. */
+  private static boolean isAfterwards(Edit edit) {
+    return edit instanceof RecordOnLot(var _, Measure measure)
+        && (measure instanceof Measure.Bagged || measure instanceof Measure.Discarded || measure instanceof Measure.Assay assay && assay.composite().isPresent());
   }
 
   private static Batch begin(Edit edit, Instant at) {

@@ -14,8 +14,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.book.store.BatchSummary;
+import jugulum.core.ledger.BatchId;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.panel.Parts;
+import jugulum.desk.panel.Segments;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
@@ -25,11 +27,19 @@ public final class BatchesView extends BorderPane {
   private final Workbench workbench;
   private final TableView<BatchSummary> table = new TableView<>();
   private final Label count = Parts.styled(new Label(), "muted");
+  private final Segments<Part> parts = new Segments<>("batches-part", List.of(Part.values()), part -> Words.of("batches.part", part));
+  private final MagneticsPane magnetics;
+
+  /** What the view is parted in. */
+  private enum Part {
+    BATCHES,
+    MAGNETICS
+  }
 
   /** What the view asks of the window. */
   public interface Window {
     /** A batch was chosen. */
-    void open(BatchSummary batch);
+    void open(BatchId batch);
 
     /** A new batch is to be started. */
     void start();
@@ -62,7 +72,7 @@ public final class BatchesView extends BorderPane {
           row.setOnMouseClicked(
               click -> {
                 if (click.getClickCount() == 2 && !row.isEmpty()) {
-                  window.open(row.getItem());
+                  window.open(row.getItem().id());
                 }
               });
           return row;
@@ -71,7 +81,7 @@ public final class BatchesView extends BorderPane {
         key -> {
           BatchSummary chosen = table.getSelectionModel().getSelectedItem();
           if (key.getCode() == KeyCode.ENTER && chosen != null) {
-            window.open(chosen);
+            window.open(chosen.id());
             key.consume();
           }
         });
@@ -84,14 +94,27 @@ public final class BatchesView extends BorderPane {
             gap,
             Buttons.plain("import", Words.of("batches.import"), "Ctrl I", window::importFile),
             Buttons.plain("export", Words.of("batches.export"), "Ctrl E", window::exportFiles));
-    VBox top = new VBox(4, Parts.styled(new Label(Words.of("batches.title")), "page-title"), count);
+    Region between = new Region();
+    HBox.setHgrow(between, Priority.ALWAYS);
+    VBox top = new VBox(4, new HBox(Parts.styled(new Label(Words.of("batches.title")), "page-title"), between, parts), count);
     top.getStyleClass().add("page-top");
     setTop(top);
     setCenter(table);
     setBottom(actions);
+    magnetics = new MagneticsPane(workbench, held -> window.open(held.batch()));
+    parts.onChange(() -> open(actions));
     workbench.batches().addListener((_, _, batches) -> show(batches));
     workbench.figures().addListener((_, _, _) -> table.refresh());
     show(workbench.batches().get());
+  }
+
+  private void open(HBox actions) {
+    boolean list = parts.chosen() == Part.BATCHES;
+    setCenter(list ? table : magnetics);
+    setBottom(list ? actions : null);
+    if (!list) {
+      magnetics.refresh();
+    }
   }
 
   private Figures figures() {
@@ -121,12 +144,17 @@ public final class BatchesView extends BorderPane {
   private void openChosen(Window window) {
     BatchSummary chosen = table.getSelectionModel().getSelectedItem();
     if (chosen != null) {
-      window.open(chosen);
+      window.open(chosen.id());
     }
   }
 
   /** Puts the focus on the list. */
   public void focusList() {
-    table.requestFocus();
+    if (parts.chosen() == Part.BATCHES) {
+      table.requestFocus();
+    } else {
+      magnetics.refresh();
+      magnetics.focusList();
+    }
   }
 }

@@ -58,9 +58,13 @@ final class Shots {
     on(() -> click("station-1-0"));
     on(() -> fire("plan-cuts"));
     shot("sizes", () -> fire("overlay-gold"));
+    shot("magnet-or-not", () -> fire("cuts-part-MAGNET"));
     shot("handling", () -> fire("cuts-part-HANDLING"));
     shot("account", () -> shell.show(View.ACCOUNT));
     shot("batches", () -> shell.show(View.BATCHES));
+    on(() -> fire("batches-part-MAGNETICS"));
+    workbench.batches().get().forEach(_ -> afterTheBook(bookThread));
+    shot("magnetics", () -> {});
     shot("start", () -> shell.startBatch());
     shot("shop", () -> shell.show(View.SHOP));
     on(() -> shell.show(View.BENCH));
@@ -122,6 +126,12 @@ final class Shots {
     } catch (IOException problem) {
       throw new UncheckedIOException(problem);
     }
+  }
+
+  /** Returns when the book has done what was asked of it so far, and the window has heard. */
+  private static void afterTheBook(ExecutorService bookThread) {
+    CompletableFuture.runAsync(() -> {}, bookThread).join();
+    on(() -> {});
   }
 
   /** Runs on the interface thread and returns when it has run. */

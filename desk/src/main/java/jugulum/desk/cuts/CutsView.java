@@ -38,6 +38,7 @@ public final class CutsView extends BorderPane {
   private final Segments<Part> parts = new Segments<>("cuts-part", List.of(Part.values()), part -> Words.of("cuts.part", part));
   private final PlanPane plan;
   private final SizesPane sizes;
+  private final MagnetPane magnet;
   private final HandlingPane handling = new HandlingPane();
   private final Map<Part, Node> panes = new EnumMap<>(Part.class);
   private Optional<BatchId> shown = Optional.empty();
@@ -47,6 +48,7 @@ public final class CutsView extends BorderPane {
   private enum Part {
     PLAN,
     SIZES,
+    MAGNET,
     HANDLING
   }
 
@@ -62,6 +64,8 @@ public final class CutsView extends BorderPane {
     this.sizes = new SizesPane(workbench, picker);
     panes.put(Part.PLAN, plan);
     panes.put(Part.SIZES, sizes);
+    this.magnet = new MagnetPane(workbench);
+    panes.put(Part.MAGNET, magnet);
     panes.put(Part.HANDLING, handling);
     getStyleClass().add("page");
     setId("cuts-view");
@@ -137,6 +141,7 @@ public final class CutsView extends BorderPane {
     switch (parts.chosen()) {
       case PLAN -> plan.show(chosen());
       case SIZES -> sizes.show(chosen());
+      case MAGNET -> magnet.show(chosen());
       case HANDLING -> handling.show(workbench.current().get().worked().flatMap(now -> chosen().map(id -> now.sand().mass(id).grams())).orElse(0.0));
     }
   }

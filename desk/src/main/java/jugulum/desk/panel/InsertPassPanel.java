@@ -1,6 +1,7 @@
 package jugulum.desk.panel;
 
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.StepId;
@@ -13,12 +14,15 @@ import jugulum.desk.words.Words;
 
 /** Puts a pass that was forgotten before another one. */
 final class InsertPassPanel extends Panel {
+  private final StepId step;
   private final Reading before;
+  private final PassForm form;
   private final RecordBox box;
 
   InsertPassPanel(StepId step, Reading before, Desk desk) {
+    this.step = step;
     this.before = before;
-    PassForm form = new PassForm(desk.figures(), desk.shop().magnets());
+    form = new PassForm(desk.figures(), desk.shop().magnets());
     box =
         new RecordBox("insert-record", Words.of("insert.record"), form, measure -> desk.submit(new Edit.InsertOnStep(step, before.id(), measure)))
             .with(Buttons.plain("tell-more", Words.of("pass.more"), "H", form::tellMore))
@@ -32,7 +36,10 @@ final class InsertPassPanel extends Panel {
   }
 
   @Override
-  public void show(Worked worked, Figures figures) {}
+  public void show(Worked worked, Figures figures) {
+    boolean first = worked.batch().step(step).filter(now -> now.readings().getFirst().equals(before)).isPresent();
+    form.from(first ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP);
+  }
 
   @Override
   public boolean fits(Worked worked) {

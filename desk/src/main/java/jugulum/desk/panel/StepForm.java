@@ -3,6 +3,9 @@ package jugulum.desk.panel;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Edit.NewLot;
@@ -34,6 +37,14 @@ abstract class StepForm extends Panel {
     error.managedProperty().bind(error.visibleProperty());
     error.setVisible(false);
     getChildren().add(Parts.heading(title, ""));
+    addEventFilter(
+        KeyEvent.KEY_PRESSED,
+        key -> {
+          if (key.getCode() == KeyCode.ENTER && key.getTarget() instanceof ToggleButton) {
+            start();
+            key.consume();
+          }
+        });
   }
 
   /** To be added last, under what the form asks. */

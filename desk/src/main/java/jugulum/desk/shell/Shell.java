@@ -19,7 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import jugulum.book.store.BatchSummary;
+import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -88,8 +88,8 @@ public final class Shell extends BorderPane {
 
   private final class FromBatches implements BatchesView.Window {
     @Override
-    public void open(BatchSummary batch) {
-      workbench.open(batch.id()).thenRun(() -> show(View.BENCH));
+    public void open(BatchId batch) {
+      workbench.open(batch).thenRun(() -> show(View.BENCH));
     }
 
     @Override

@@ -9,6 +9,7 @@ import java.util.concurrent.CompletionStage;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -22,6 +23,7 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Network;
+import jugulum.core.magnet.Magnetics;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.mass.Sizings;
 import jugulum.core.sizes.SizeCurve;
@@ -192,6 +194,68 @@ public final class Workbench {
     Network network = Network.of(batch);
     SandAccount sand = SandAccount.of(network);
     return network.feeds().findFirst().flatMap(feed -> Sizings.of(network, sand, feed.id()));
+  }
+
+  /**
+   * A lot of magnetics with the batch it belongs to.
+   *
+   * @param batch the batch
+   * @param name what is written on its bucket
+   * @param magnetics the lot
+   */
+  public record Held(BatchId batch, String name, Magnetics magnetics) {}
+
+  /** Looks for the magnetics of every batch, one batch at a time, each behind whatever is asked for meanwhile; tells as it goes. */
+  public void magnetics(Consumer<List<Held>> more) {
+    nextMagnetics(batches.get().iterator(), more);
+  }
+
+  private void nextMagnetics(Iterator<BatchSummary> left, Consumer<List<Held>> more) {
+    if (left.hasNext() && !bookThread.isShutdown()) {
+      BatchSummary one = left.next();
+      onBook(() -> book.state(one.id()).batch().map(Magnetics::of).orElse(List.of()))
+          .thenAcceptAsync(
+              found -> {
+                more.accept(found.stream().map(lot -> new Held(one.id(), one.name(), lot)).toList());
+                nextMagnetics(left, more);
+              },
+              interfaceThread)
+          .exceptionallyAsync(this::tell, interfaceThread);
+    }
+  }
+
+  /**
+   * An edit of one batch.
+   *
+   * @param batch which
+   * @param edit what changes
+   */
+  public record Elsewhere(BatchId batch, Edit edit) {}
+
+  /** Sends edits for several batches, up to the first that is refused; the batch on the bench stays there. */
+  public CompletionStage<Outcome> submitElsewhere(List<Elsewhere> edits) {
+    Optional<BatchId> here = current.get().id();
+    record Done(List<BatchSummary> list, Optional<Current> current, Optional<Saved.Refused> refused) {}
+    return onBook(
+            () -> {
+              Optional<Saved.Refused> refused = Optional.empty();
+              for (Elsewhere one : edits) {
+                if (refused.isEmpty() && book.submit(one.batch(), one.edit()) instanceof Saved.Refused no) {
+                  refused = Optional.of(no);
+                }
+              }
+              return new Done(book.list(), here.map(id -> worked(book.state(id))), refused);
+            })
+        .<Outcome>thenApplyAsync(
+            done -> {
+              batches.set(done.list());
+              done.current().ifPresent(current::set);
+              return done.refused()
+                  .<Outcome>map(no -> new Outcome.Refused(Sentences.refusal(no.refusal(), figures.get())))
+                  .orElseGet(Outcome.Recorded::new);
+            },
+            interfaceThread)
+        .exceptionallyAsync(this::refuse, interfaceThread);
   }
 
   /** Sends an edit for the batch on the bench. */

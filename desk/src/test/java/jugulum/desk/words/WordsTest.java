@@ -26,6 +26,8 @@ import jugulum.core.mass.LotMass;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.mass.Suspicion;
 import jugulum.core.minerals.Mineral;
+import jugulum.core.magnet.MagnetSchool;
+import jugulum.core.magnet.Magnetics;
 import jugulum.core.magnet.NextPass;
 import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.School;
@@ -71,7 +73,7 @@ class WordsTest {
   }
 
   private static boolean isPrefix(String prefix) {
-    return ENUMS.containsKey(prefix) || List.of("measure.kind", "lot.record", "view", "bucket", "board.column", "board.column.about", "board.spout", "port", "pass.from", "series", "cuts.part", "dry-check", "fate.title", "fate.about", "fate.record").contains(prefix);
+    return ENUMS.containsKey(prefix) || List.of("measure.kind", "lot.record", "view", "bucket", "board.column", "board.column.about", "board.spout", "port", "pass.from", "series", "cuts.part", "dry-check", "fate.title", "fate.about", "fate.record", "batches.part").contains(prefix);
   }
 
   private static final Map<String, Object[]> ENUMS =
@@ -95,8 +97,8 @@ class WordsTest {
           Map.entry("mineral", Mineral.values()),
           Map.entry("reach", ConcentrationCriterion.Reach.values()),
           Map.entry("law", new Object[] {Settling.Law.STOKES, Settling.Law.THIN_DISC}),
-          Map.entry("school", School.values()),
-          Map.entry("school.reason", School.values()),
+          Map.entry("school", Stream.concat(Stream.of(School.values()), Stream.of(MagnetSchool.values())).toArray()),
+          Map.entry("school.reason", Stream.concat(Stream.of(School.values()), Stream.of(MagnetSchool.values())).toArray()),
           Map.entry("surety", PlanRequest.Surety.values()),
           Map.entry("suspect", Suspicion.Slip.values()),
           Map.entry("use", OwnedScreen.Use.values()),
@@ -104,6 +106,7 @@ class WordsTest {
           Map.entry("csv", SizeCsv.Layout.values()),
           Map.entry("file.kind", FileKind.values()),
           Map.entry("way", Process.MagnetRun.Way.values()),
+          Map.entry("look", Magnetics.Look.values()),
           Map.entry("verdict", NextPass.Verdict.values()),
           Map.entry("next-pass", NextPass.Why.values()),
           Map.entry("stop-rule", StopRule.Kind.values()));

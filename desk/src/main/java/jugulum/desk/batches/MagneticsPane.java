@@ -1,0 +1,215 @@
+package jugulum.desk.batches;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import jugulum.core.magnet.Composite;
+import jugulum.core.magnet.Magnetics;
+import jugulum.core.units.MassText;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.Choices;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.FieldRow;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.workbench.Workbench.Elsewhere;
+import jugulum.desk.workbench.Workbench.Held;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** The magnetics of every batch: what they weigh, who looked, the gold that can still be in them; and the assay of a bag, shared out. */
+final class MagneticsPane extends BorderPane {
+  private static final double USUAL_SPREAD = 0.05;
+
+  private final Workbench workbench;
+  private final TableView<Held> table = new TableView<>();
+  private final Label sum = Parts.sentence("", "muted");
+  private final ComboBox<String> bags = Choices.of("composite-bag", Words.of("magnetics.bag"), List.of(), name -> name);
+  private final EntryField<Double> grade = new EntryField<>("composite-grade", Words.of("form.grade"), Words.of("form.grade.hint"), typed -> Parsers.number(typed, 0, 1e6));
+  private final EntryField<MassText.Mass> sample = new EntryField<>("composite-sample", Words.of("form.sample"), "500 g", typed -> Parsers.sand(MassUnit.GRAM).apply(typed));
+  private final EntryField<Optional<Double>> spread =
+      new EntryField<>("composite-spread", Words.of("form.assay.spread"), Words.of("form.assay.spread.hint"), Parsers.optional(typed -> Parsers.percent(typed, 0, 200)));
+  private final Label shares = Parts.sentence("", "answer");
+  private final Label said = Parts.sentence("", "fine-text");
+  private final VBox composite = new VBox(10);
+
+  /** What is asked of the window. */
+  interface Window {
+    /** The batch of a lot goes on the bench. */
+    void open(Held held);
+  }
+
+  MagneticsPane(Workbench workbench, Window window) {
+    this.workbench = workbench;
+    setId("magnetics-pane");
+    table.setId("magnetics");
+    table.setAccessibleText(Words.of("magnetics.title"));
+    table.setPlaceholder(Parts.sentence(Words.of("magnetics.none"), "muted"));
+    table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    column("batches.name", 200, Held::name, false);
+    column("magnetics.cut", 110, held -> Sentences.cut(held.magnetics().lot().cut()), false);
+    column("magnetics.mass", 110, held -> held.magnetics().mass().isKnown() ? figures().sand(held.magnetics().mass().grams()) : Words.of("mass.unknown"), true);
+    column("magnetics.look", 180, held -> Words.of("look", held.magnetics().look()), false);
+    column("magnetics.gold", 250, this::gold, true);
+    column("magnetics.fate", 180, this::fate, false);
+    table.setOnKeyPressed(
+        key -> {
+          if (key.getCode() == KeyCode.ENTER && table.getSelectionModel().getSelectedItem() != null) {
+            window.open(table.getSelectionModel().getSelectedItem());
+            key.consume();
+          }
+        });
+    sum.setId("magnetics-sum");
+    shares.setId("composite-shares");
+    said.setId("composite-said");
+    Stream.of(grade, sample, spread).forEach(field -> field.field().setOnAction(_ -> share()));
+    bags.valueProperty().addListener((_, _, _) -> tell());
+    HBox row = new HBox(14, new VBox(3, Parts.styled(new Label(Words.of("magnetics.bag")), "entry-label"), bags), new FieldRow(List.of(grade, sample, spread)));
+    HBox.setHgrow(row.getChildren().get(1), Priority.ALWAYS);
+    composite
+        .getChildren()
+        .addAll(
+            Parts.section(Words.of("magnetics.composite")),
+            Parts.sentence(Words.of("magnetics.composite.about"), "muted"),
+            row,
+            shares,
+            Parts.row(Buttons.primary("share-out", Words.of("magnetics.share"), "Enter", this::share)),
+            said);
+    setCenter(table);
+    VBox below = new VBox(12, sum, Parts.row(Buttons.plain("open-held", Words.of("batches.open"), "Enter", () -> chosen().ifPresent(window::open))), composite);
+    below.getStyleClass().add("page-top");
+    setBottom(below);
+    workbench.figures().addListener((_, _, _) -> table.refresh());
+  }
+
+  private Optional<Held> chosen() {
+    return Optional.ofNullable(table.getSelectionModel().getSelectedItem());
+  }
+
+  private Figures figures() {
+    return workbench.figures().get();
+  }
+
+  private void column(String key, double width, Function<Held, String> text, boolean figure) {
+    TableColumn<Held, String> column = new TableColumn<>(Words.of(key));
+    column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
+    column.setPrefWidth(width);
+    column.setSortable(false);
+    column.setReorderable(false);
+    if (figure) {
+      column.getStyleClass().add("figure-column");
+    }
+    table.getColumns().add(column);
+  }
+
+  private String gold(Held held) {
+    return held.magnetics()
+        .gold()
+        .map(gold -> Words.of("magnetics.gold.range", figures().gold(gold.milligrams()), figures().goldRange(gold)))
+        .orElse(Words.of("magnetics.gold.unknown"));
+  }
+
+  private String fate(Held held) {
+    return held.magnetics()
+        .discarded()
+        .map(_ -> Words.of("magnetics.discarded"))
+        .or(() -> held.magnetics().bag().map(bag -> Words.of("magnetics.in-bag", bag)))
+        .orElse(Words.of("magnetics.loose"));
+  }
+
+  /** Reads every batch again. */
+  void refresh() {
+    List<Held> all = new ArrayList<>();
+    table.getItems().clear();
+    workbench.magnetics(
+        more -> {
+          all.addAll(more);
+          show(all);
+        });
+  }
+
+  private void show(List<Held> all) {
+    Optional<Held> before = chosen();
+    table.getItems().setAll(all);
+    before.filter(all::contains).ifPresentOrElse(table.getSelectionModel()::select, table.getSelectionModel()::selectFirst);
+    List<Held> here = all.stream().filter(held -> held.magnetics().discarded().isEmpty()).toList();
+    double grams = here.stream().mapToDouble(held -> held.magnetics().mass().grams()).sum();
+    long unseen = here.stream().filter(held -> !held.magnetics().isLookedAt()).count();
+    sum.setText(all.isEmpty() ? "" : Words.counted("magnetics.sum", (int) unseen, Integer.toString(here.size()), figures().sand(grams)));
+    String bag = bags.getValue();
+    List<String> names = here.stream().flatMap(held -> held.magnetics().bag().stream()).distinct().sorted().toList();
+    bags.getItems().setAll(names);
+    bags.setValue(bag != null && names.contains(bag) ? bag : names.isEmpty() ? null : names.getFirst());
+    Parts.shown(composite, !names.isEmpty());
+    tell();
+  }
+
+  private List<Held> inBag() {
+    return table.getItems().stream()
+        .filter(held -> held.magnetics().discarded().isEmpty() && held.magnetics().bag().equals(Optional.ofNullable(bags.getValue())))
+        .toList();
+  }
+
+  private void tell() {
+    List<Held> lots = inBag();
+    double grams = lots.stream().mapToDouble(held -> held.magnetics().mass().grams()).sum();
+    shares.setText(lots.isEmpty() ? "" : Words.counted("magnetics.bag.holds", lots.size(), figures().sand(grams)));
+  }
+
+  private void share() {
+    List<Held> lots = inBag();
+    Optional<Held> unweighed = lots.stream().filter(held -> !held.magnetics().mass().isKnown()).findFirst();
+    if (unweighed.isPresent()) {
+      grade.refuse(Words.of("magnetics.unweighed", unweighed.get().name(), Sentences.cut(unweighed.get().magnetics().lot().cut())));
+      return;
+    }
+    grade.read().flatMap(found -> sample.read().flatMap(mass -> spread.read().map(sd -> new Composite(bags.getValue(), found, sd.orElse(USUAL_SPREAD), mass.grams())))).ifPresent(one -> share(one, lots));
+  }
+
+  private void share(Composite assayed, List<Held> lots) {
+    workbench
+        .submitElsewhere(lots.stream().map(held -> new Elsewhere(held.batch(), assayed.share(held.magnetics().lot().id()))).toList())
+        .thenAccept(
+            outcome -> {
+              switch (outcome) {
+                case Outcome.Recorded _ -> {
+                  Stream.of(grade, sample, spread).forEach(EntryField::clear);
+                  refresh();
+                  said.setText(said(assayed, lots));
+                }
+                case Outcome.Refused(String sentence) -> grade.refuse(sentence);
+              }
+            });
+  }
+
+  private String said(Composite assayed, List<Held> lots) {
+    List<Double> mg = assayed.sharesMg(lots.stream().map(held -> held.magnetics().mass().grams()).toList());
+    String each =
+        Stream.iterate(0, i -> i < lots.size(), i -> i + 1)
+            .map(i -> Words.of("magnetics.share.each", lots.get(i).name(), Sentences.cut(lots.get(i).magnetics().lot().cut()), figures().gold(mg.get(i))))
+            .collect(Collectors.joining(Words.of("suspect.or")));
+    return Words.of("magnetics.shared", each);
+  }
+
+  /** Puts the focus on the list. */
+  void focusList() {
+    table.requestFocus();
+  }
+}

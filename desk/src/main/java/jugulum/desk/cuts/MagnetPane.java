@@ -1,0 +1,198 @@
+package jugulum.desk.cuts;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Process;
+import jugulum.core.magnet.MagnetSchool;
+import jugulum.core.magnet.MagnetShares;
+import jugulum.core.magnet.WithOrWithout;
+import jugulum.core.plan.Rate;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.FieldRow;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** Magnet before gravity, after it, at home or never: hours and gold of each on the numbers of this batch. */
+final class MagnetPane extends BorderPane {
+  /** Sand a person takes through all passes in an hour: an assumption of ours to start from. */
+  private static final double USUAL_MAGNET_KG_PER_HOUR = 10;
+
+  /** What a first pass over a table leaves: an assumption of ours to start from. */
+  private static final double USUAL_CONCENTRATE = 0.05;
+
+  private final Workbench workbench;
+  private final EntryField<Double> sand = number("school-sand", "school.sand", 0.001, 10_000);
+  private final EntryField<Double> magnetite = percent("school-magnetite", "school.magnetite");
+  private final EntryField<Double> magnetRate = number("school-magnet-rate", "school.magnet-rate", 0.01, 10_000);
+  private final EntryField<Double> gravityRate = number("school-gravity-rate", "school.gravity-rate", 0.01, 10_000);
+  private final EntryField<Double> concentrate = percent("school-concentrate", "school.concentrate");
+  private final EntryField<Optional<Double>> gold = optional("school-gold", "school.gold", "", 1e6);
+  private final EntryField<Double> trapped = number("school-trapped", "school.trapped", 0, 1e9);
+  private final EntryField<Optional<Double>> with = optional("school-with", "school.with", "", 100);
+  private final EntryField<Optional<Double>> without = optional("school-without", "school.without", "", 100);
+  private final GridPane table = Parts.styled(new GridPane(), "school-table");
+  private final VBox said = new VBox(8);
+  private Optional<LotId> lot = Optional.empty();
+  private boolean filling;
+
+  MagnetPane(Workbench workbench) {
+    this.workbench = workbench;
+    table.setId("school-table");
+    said.setId("school-said");
+    magnetRate.fill(Figures.plain(USUAL_MAGNET_KG_PER_HOUR));
+    gravityRate.fill(Figures.plain(Rate.usual(Machine.Kind.SHAKER_TABLE).kgPerHour()));
+    concentrate.fill(Figures.plain(100 * USUAL_CONCENTRATE));
+    List<EntryField<?>> fields = List.of(sand, magnetite, magnetRate, gravityRate, concentrate, gold, trapped, with, without);
+    fields.forEach(field -> field.field().textProperty().addListener((_, _, _) -> tell()));
+    VBox left =
+        new VBox(
+            12,
+            Parts.styled(new Label(Words.of("school.title")), "panel-title"),
+            Parts.sentence(Words.of("school.about"), "muted"),
+            new FieldRow(List.of(sand, magnetite)),
+            new FieldRow(List.of(magnetRate, gravityRate, concentrate)),
+            Parts.section(Words.of("school.gold.title")),
+            Parts.sentence(Words.of("school.gold.about"), "muted"),
+            new FieldRow(List.of(gold, trapped)),
+            new FieldRow(List.of(with, without)));
+    VBox right = new VBox(14, table, said);
+    HBox columns = new HBox(48, left, right);
+    Stream.of(left, right).forEach(part -> HBox.setHgrow(part, Priority.ALWAYS));
+    left.setPrefWidth(460);
+    right.setPrefWidth(660);
+    ScrollPane scroll = new ScrollPane(columns);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("board-scroll");
+    scroll.setFocusTraversable(false);
+    setCenter(scroll);
+  }
+
+  private static EntryField<Double> number(String id, String key, double low, double high) {
+    return new EntryField<>(id, Words.of(key), "", typed -> Parsers.number(typed, low, high));
+  }
+
+  private static EntryField<Double> percent(String id, String key) {
+    return new EntryField<>(id, Words.of(key), "", typed -> Parsers.percent(typed, 0, 100));
+  }
+
+  private static EntryField<Optional<Double>> optional(String id, String key, String hint, double high) {
+    return new EntryField<>(id, Words.of(key), hint, Parsers.optional(typed -> Parsers.number(typed, 0, high)));
+  }
+
+  /** Starts from what is known of a lot; the same one keeps what was typed. */
+  void show(Optional<LotId> other) {
+    if (!other.equals(lot)) {
+      lot = other;
+      filling = true;
+      workbench.current().get().worked().ifPresent(now -> other.flatMap(id -> now.network().lot(id)).ifPresent(one -> start(now, one)));
+      filling = false;
+    }
+    tell();
+  }
+
+  private void start(Worked worked, Lot one) {
+    double grams = worked.sand().mass(one.id()).grams();
+    sand.fill(grams > 0 ? Figures.plain(Math.rint(grams) / 1000) : "");
+    magnetite.fill(magnetite(worked, one).map(share -> Figures.plain(Math.rint(share * 1000) / 10)).orElse(""));
+    Optional<GoldRange> there = Optional.ofNullable(worked.gold().lots().get(one.id()));
+    gold.fill(there.map(range -> Figures.plain(Math.rint(range.milligrams()))).orElse(""));
+    trapped.fill(Figures.plain(Math.rint(100 * trapped(worked, one)) / 100));
+  }
+
+  /** By its own bench test, or by what the magnet took out of it. */
+  private static Optional<Double> magnetite(Worked worked, Lot one) {
+    double all = worked.sand().mass(one.id()).grams();
+    return MagnetShares.of(one)
+        .map(MagnetShares::magnetite)
+        .or(() -> Optional.of(magnetics(worked, one).mapToDouble(lot -> worked.sand().mass(lot.id()).grams()).sum()).filter(taken -> taken > 0 && all > 0).map(taken -> Math.min(1, taken / all)));
+  }
+
+  private static double trapped(Worked worked, Lot one) {
+    return magnetics(worked, one).flatMap(lot -> Stream.ofNullable(worked.gold().lots().get(lot.id()))).mapToDouble(GoldRange::milligrams).sum();
+  }
+
+  /** The magnetics made of this lot, or of the whole batch where it is the feed. */
+  private static Stream<Lot> magnetics(Worked worked, Lot one) {
+    return worked.network().steps().stream()
+        .filter(step -> step.process() instanceof Process.MagnetRun && (one.material() == Material.FEED || step.inputs().contains(one.id())))
+        .flatMap(step -> worked.network().lots(step.outputs()).stream())
+        .filter(lot -> lot.material() == Material.MAGNETICS);
+  }
+
+  private void tell() {
+    if (filling) {
+      return;
+    }
+    table.getChildren().clear();
+    said.getChildren().clear();
+    read().ifPresent(this::show);
+  }
+
+  private Optional<WithOrWithout> read() {
+    List<EntryField<?>> all = List.of(sand, magnetite, magnetRate, gravityRate, concentrate, gold, trapped, with, without);
+    List<EntryField<?>> typed = all.stream().filter(field -> !field.field().getText().isBlank()).toList();
+    boolean understood = typed.stream().map(EntryField::check).reduce(true, Boolean::logicalAnd);
+    boolean enough = Stream.of(sand, magnetite, magnetRate, gravityRate, concentrate, trapped).noneMatch(field -> field.field().getText().isBlank());
+    if (!understood || !enough) {
+      said.getChildren().setAll(Parts.sentence(Words.of("school.more"), "muted"));
+      return Optional.empty();
+    }
+    return Optional.of(
+        new WithOrWithout(
+            value(sand), value(magnetite), value(magnetRate), value(gravityRate), value(concentrate), maybe(gold, 1), value(trapped), maybe(with, 0.01), maybe(without, 0.01)));
+  }
+
+  private static double value(EntryField<Double> field) {
+    return field.read().orElseThrow();
+  }
+
+  private static OptionalDouble maybe(EntryField<Optional<Double>> field, double factor) {
+    return field.read().orElseThrow().map(value -> OptionalDouble.of(value * factor)).orElse(OptionalDouble.empty());
+  }
+
+  private void show(WithOrWithout own) {
+    Figures figures = workbench.figures().get();
+    table.addRow(0, head("school.head.when"), head("school.head.magnet"), head("school.head.gravity"), head("school.head.all"), head("school.head.gold"));
+    for (MagnetSchool school : MagnetSchool.values()) {
+      WithOrWithout.Outcome outcome = own.of(school);
+      String won = outcome.wonMg().isPresent() ? figures.gold(outcome.wonMg().getAsDouble()) : Words.of("school.unknown");
+      Label name = Parts.styled(new Label(Words.of("school", school)), "lot-name");
+      table.addRow(2 * school.ordinal() + 1, name, time(outcome.magnetHours()), time(outcome.gravityHours()), time(outcome.hours()), Parts.styled(new Label(won), "lot-figure"));
+      Label reason = Parts.styled(new Label(Words.of("school.reason", school)), "muted");
+      table.add(reason, 0, 2 * school.ordinal() + 2, 5, 1);
+    }
+    double saved = own.hoursSaved();
+    String hours = Words.of(saved >= 0 ? "school.saves" : "school.costs", PlanWords.time(60 * Math.abs(saved)), figures.gold(own.trappedMg()));
+    said.getChildren().add(Parts.advice("water", Words.of("school.said"), hours));
+    own.breakEven().ifPresent(share -> said.getChildren().add(Parts.advice("idle", "", Words.of("school.break-even", Figures.percent(share)))));
+    if (own.breakEven().isEmpty()) {
+      said.getChildren().add(Parts.sentence(Words.of("school.no-recovery"), "muted"));
+    }
+  }
+
+  private static Label head(String key) {
+    return Parts.styled(new Label(Words.of(key)), "muted");
+  }
+
+  private static Label time(double hours) {
+    return Parts.styled(new Label(PlanWords.time(60 * hours)), "lot-figure");
+  }
+}

@@ -1,0 +1,52 @@
+package jugulum.desk.batches;
+
+import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.DIGIT4;
+import static javafx.scene.input.KeyCode.ENTER;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import jugulum.core.ledger.Measure;
+import jugulum.desk.OnTheDemoBook;
+import jugulum.desk.Person;
+import org.junit.jupiter.api.Test;
+
+/** The magnetics of all demo batches: those of the finished one lie in a bag, those of the half-way one stand loose. */
+class MagneticsPaneTest extends OnTheDemoBook {
+  private static Person magnetics(Person person) {
+    person.press(CONTROL, DIGIT4).click("batches-part-MAGNETICS");
+    return person.until(() -> person.text("magnetics").contains("Tarnbeck 7"));
+  }
+
+  @Test
+  void everyBatchIsThereWithWhatIsKnown() {
+    try (Person person = Person.at(book)) {
+      magnetics(person);
+      assertThat(person.text("magnetics")).contains("Fernhollow 12", "only by its passes", "set aside", "bag “season bag 1”");
+      assertThat(person.text("magnetics-sum")).contains("5 lots", "Nobody has looked at 5 of them");
+      assertThat(person.text("composite-shares")).contains("2 lots");
+    }
+  }
+
+  @Test
+  void theAssayOfABagIsSharedOutByMassAlsoToAClosedBatch() {
+    try (Person person = Person.at(book)) {
+      magnetics(person).type("composite-sample", "500 g").type("composite-grade", "lots").press(ENTER);
+      assertThat(person.text("composite-grade-error")).contains("is not a number");
+      person.type("composite-grade", "12").press(ENTER);
+      person.until(() -> person.text("magnetics").contains("assayed"));
+      assertThat(person.text("composite-said")).contains("Shared out", "Tarnbeck 7 −20 +50: 0.052 g fine", "Tarnbeck 7 −50: 0.036 g fine");
+      person.openInOneFrame("Tarnbeck 7");
+      assertThat(person.batch().closed()).isTrue();
+      assertThat(person.batch().lots().stream().flatMap(lot -> lot.live(Measure.Assay.class)).filter(assay -> assay.composite().isPresent())).hasSize(2);
+    }
+  }
+
+  @Test
+  void aLotOpensItsBatch() {
+    try (Person person = Person.at(book)) {
+      magnetics(person).click("magnetics").press(ENTER);
+      assertThat(person.batch().label().name()).isIn("Fernhollow 12", "Tarnbeck 7");
+      assertThat(person.sees("panel-host")).isTrue();
+    }
+  }
+}
