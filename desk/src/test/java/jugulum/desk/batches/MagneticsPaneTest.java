@@ -34,7 +34,7 @@ class MagneticsPaneTest extends OnTheDemoBook {
       assertThat(person.text("composite-grade-error")).contains("is not a number");
       person.type("composite-grade", "12").press(ENTER);
       person.until(() -> person.text("magnetics").contains("assayed"));
-      assertThat(person.text("composite-said")).contains("Shared out", "Tarnbeck 7 −20 +50: 0.052 g fine", "Tarnbeck 7 −50: 0.036 g fine");
+      assertThat(person.text("composite-said")).contains("Shared out", "Tarnbeck 7 −20 +50: 52.2 mg fine", "Tarnbeck 7 −50: 36.0 mg fine");
       person.openInOneFrame("Tarnbeck 7");
       assertThat(person.batch().closed()).isTrue();
       assertThat(person.batch().lots().stream().flatMap(lot -> lot.live(Measure.Assay.class)).filter(assay -> assay.composite().isPresent())).hasSize(2);
