@@ -16,8 +16,13 @@ import jugulum.core.ledger.Step;
  * not fit are shown as they are: the difference is a finding.
  *
  * @param rungs one for each live pass
+ * @param magnetiteLeftG the magnetite left in the sand, in grams: what was there less what the heap holds now; below 0 where it holds more.
+ *     Empty without a bench test or a pass over the sand
  */
-public record Ladder(List<Rung> rungs) {
+public record Ladder(List<Rung> rungs, OptionalDouble magnetiteLeftG) {
+  /** The doubt of a bench test on 100 g, as a share: nearer than that a balance cannot be told from none. An assumption of ours. */
+  public static final double TEST_DOUBT = 0.05;
+
   /** Keeps its own copy. */
   public Ladder {
     rungs = List.copyOf(rungs);
@@ -45,7 +50,7 @@ public record Ladder(List<Rung> rungs) {
   }
 
   /**
-   * The magnetite of one pass over the sand.
+   * The magnetite of one pass over the sand, with the sand it trapped, which later passes over the heap give back.
    *
    * @param beforeG in the sand before, in grams
    * @param takenG onto the heap, in grams, 0 or more
@@ -54,6 +59,11 @@ public record Ladder(List<Rung> rungs) {
     /** Left in the sand, in grams; below 0 where more was taken than the bench test found. */
     public double leftG() {
       return beforeG - takenG;
+    }
+
+    /** Whether it took more than the bench test and its doubt leave. */
+    public boolean isTooMuch() {
+      return takenG > beforeG * (1 + TEST_DOUBT);
     }
 
     /** The share taken, 0 to 1; more where the heap holds more than the bench test found. */
@@ -79,18 +89,14 @@ public record Ladder(List<Rung> rungs) {
         double stray = pass.from() == From.HEAP ? pass.liftedG() - heap : 0;
         Optional<Taken> taken = pass.from() == From.SAND && there.isPresent() ? Optional.of(new Taken(there.getAsDouble(), pass.keptG() * purity)) : Optional.empty();
         if (taken.isPresent()) {
-          there = OptionalDouble.of(taken.get().leftG());
+          there = OptionalDouble.of(Math.max(0, taken.get().leftG()));
         }
         rungs.add(new Rung(reading.id(), pass, heap, after, stray, taken));
         heap = after;
       }
     }
-    return new Ladder(rungs);
-  }
-
-  /** The magnetite left in the sand, in grams; empty without a bench test or a pass over the sand. */
-  public OptionalDouble magnetiteLeftG() {
-    return rungs.stream().flatMap(rung -> rung.magnetite().stream()).mapToDouble(Taken::leftG).reduce((_, later) -> later);
+    OptionalDouble left = magnetiteG.isPresent() && !rungs.isEmpty() ? OptionalDouble.of(magnetiteG.getAsDouble() - heap * purity) : OptionalDouble.empty();
+    return new Ladder(rungs, left);
   }
 
   /** The usual minutes of the passes that were timed; empty if none was. */

@@ -68,7 +68,9 @@ class LadderTest {
     assertThat(first.takenG()).isEqualTo(3_800 * 0.95);
     assertThat(first.efficiency()).isCloseTo(3_610 / 4_400.0, within(1e-12));
     assertThat(ladder.rungs().get(1).magnetite()).as("a pass over the heap takes none").isEmpty();
-    assertThat(ladder.magnetiteLeftG()).hasValue(4_400 - 3_800 * 0.95 - 480 * 0.95);
+    assertThat(ladder.magnetiteLeftG()).as("what the heap gave back is in the sand again").hasValue(4_400 - (3_740 + 480) * 0.95);
+    assertThat(first.isTooMuch()).isFalse();
+    assertThat(new Ladder.Taken(1_000, 1_060).isTooMuch()).isTrue();
   }
 
   @Test

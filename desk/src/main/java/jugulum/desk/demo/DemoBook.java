@@ -138,7 +138,7 @@ public final class DemoBook {
     oversize(bench, cuts.get(0));
     coarse(bench, cuts.get(1));
     medium(bench, cuts.get(2));
-    bench.measure(cuts.get(3), new MagnetTest(100, 49.5, 22.4));
+    bench.measure(cuts.get(3), new MagnetTest(100, 51.3, 21.8));
     bench.magnet(cuts.get(3));
     bench.pass(From.SAND, 3_702, 188, 44);
     bench.pass(From.HEAP, 3_514, 63, 19);

@@ -95,7 +95,7 @@ final class LeftOverBox extends VBox {
                   balance
                       .getChildren()
                       .add(
-                          taken.leftG() < 0
+                          taken.isTooMuch()
                               ? Parts.advice("fault", "", Words.of("left.too-much", pass, figures.sand(taken.takenG()), figures.sand(taken.beforeG())))
                               : Parts.line(Words.of("left.pass", pass), Words.of("left.taken", figures.sand(taken.takenG()), Figures.percent(taken.efficiency())))));
     }

@@ -94,6 +94,7 @@ final class MagnetForm extends StepForm {
     }
     medium.choose(Medium.DAMP);
     refuse(Words.of("magnet.too-damp", Figures.percent(share), Figures.plain(MagnetRun.DRY_BELOW * 100)));
+    lookup("#back").requestFocus();
     return Optional.empty();
   }
 

@@ -111,7 +111,7 @@ class CutsViewTest extends OnTheDemoBook {
       person.press(RIGHT).press(RIGHT);
       assertThat(person.text("window-chart")).isNotEqualTo(flat);
       String why = person.text("plan-why");
-      person.press(RIGHT).press(RIGHT).press(RIGHT).until(() -> !person.text("plan-why").equals(why));
+      person.pressTimes(RIGHT, 6).until(() -> !person.text("plan-why").equals(why));
       assertThat(person.text("plan-why")).as("the search follows when the slider rests").isNotEqualTo(why);
     }
   }
