@@ -107,17 +107,7 @@ public final class MeasureSpeed {
       Measure pass = new Measure.Pass(Measure.Pass.From.HEAP, 1_000 - i, 1, LADDER - i);
       on(() -> workbench.submit(new Edit.RecordOnStep(magnet, pass))).toCompletableFuture().join();
     }
-    on(
-        () -> {
-          ((Desk) scene.lookup("#panel-host")).openStep(magnet);
-          scene.getRoot().applyCss();
-          scene.getRoot().layout();
-          return null;
-        });
-    report(
-        "a ladder of " + LADDER + " passes written anew, laid out",
-        WARM,
-        RUNS,
+    Runnable anotherUnit =
         () ->
             on(
                 () -> {
@@ -125,10 +115,24 @@ public final class MeasureSpeed {
                   scene.getRoot().applyCss();
                   scene.getRoot().layout();
                   return null;
-                }));
+                });
+    on(
+        () -> {
+          ((Desk) scene.lookup("#panel-host")).openLot(batch.lots().getFirst().id());
+          return null;
+        });
+    report("all figures of the window in another unit, a lot's panel open", WARM, RUNS, anotherUnit);
+    on(
+        () -> {
+          ((Desk) scene.lookup("#panel-host")).openStep(magnet);
+          scene.getRoot().applyCss();
+          scene.getRoot().layout();
+          return null;
+        });
+    report("the same with a ladder of " + LADDER + " passes open", WARM, RUNS, anotherUnit);
     ScrollPane host = on(() -> (ScrollPane) scene.lookup("#panel-host"));
     report(
-        "the same scrolled by a line",
+        "that ladder scrolled by a line",
         WARM,
         RUNS,
         () ->

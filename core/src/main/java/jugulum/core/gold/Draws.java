@@ -83,12 +83,13 @@ final class Draws {
    */
   record Shared(Draws fineness, Draws speckMass) {}
 
-  /** Turns numbers of specks into milligrams: so many specks weigh together what their mean lets expect, give or take. */
+  /** Turns numbers of specks into milligrams: so many specks weigh together what their mean lets expect, give or take, lognormal. */
   private static Draws specks(Draws counts, double about, Evidence.Speck speck, Draws speckMass, RandomDataGenerator random) {
     double[] mg = new double[COUNT];
-    double shape = about / Math.max(speck.variance(), 1e-9);
+    double variance = Math.log1p(speck.variance() / about);
+    double scale = Math.sqrt(variance);
     for (int i = 0; i < COUNT; i++) {
-      mg[i] = counts.milligrams[i] * speck.meanMg() * speckMass.milligrams[i] * random.nextGamma(shape, 1 / shape);
+      mg[i] = counts.milligrams[i] * speck.meanMg() * speckMass.milligrams[i] * Math.exp(random.nextNormal(-variance / 2, scale));
     }
     return new Draws(mg);
   }
