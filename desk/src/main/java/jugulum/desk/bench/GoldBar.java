@@ -77,12 +77,15 @@ final class GoldBar extends VBox {
     return label;
   }
 
-  /** Long texts where they have room, short ones where not, none where even those would be cut. */
+  /**
+   * Long texts where they have room, short ones where not, none where even those would be cut. Widths are whole pixels, rounded down: the
+   * layout rounds up, and together they would ask for more than the window has.
+   */
   private void fit() {
     List<String> untold = new ArrayList<>();
     double free = bar.getWidth() - SHORTEST * segments.size();
     for (Segment segment : segments) {
-      double width = SHORTEST + Math.max(0, free) * segment.share() - 2;
+      double width = Math.floor(SHORTEST + Math.max(0, free) * segment.share() - 2);
       segment.label().setMinWidth(width);
       segment.label().setPrefWidth(width);
       segment.label().setMaxWidth(width);
