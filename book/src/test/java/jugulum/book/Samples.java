@@ -50,6 +50,7 @@ public final class Samples {
     Measure.Pass weighed = new Measure.Pass(Measure.Pass.From.HEAP, 14_149.7, 61, 0, OptionalDouble.of(0.85), Optional.of(how));
     ReadingId last = bench.step(3).orElseThrow().readings().getLast().id();
     bench.does(new Edit.RecordOnStep(new StepId(3), weighed)).does(new Edit.InsertOnStep(new StepId(3), last, new Measure.FeedRate(24.5)));
+    bench.does(new Edit.RecordOnStep(new StepId(4), new Measure.Setting("tilt", 3.5)));
     bench.measures(6, new Measure.MagnetTest(100, 0.8, 31)).measures(5, new Measure.Bagged("season bag"));
     bench.measures(5, new Measure.Assay(31, 0.1, 500, Optional.of("season bag"))).measures(5, new Measure.Discarded("room needed"));
     Process.MagnetRun damp = new Process.MagnetRun(Medium.DAMP, Optional.of(new DryCheck(OptionalDouble.of(0.04))), Optional.of(Way.DRUM));

@@ -108,6 +108,7 @@ public final class BatchCsv {
       case Measure.MagnetTest(double sample, double weak, double strong) -> new Object[] {sample, weak, strong};
       case Measure.Bagged(String bag) -> new Object[] {bag};
       case Measure.Discarded(String reason) -> new Object[] {reason};
+      case Measure.Setting(String dial, double value) -> new Object[] {dial, value};
       case Measure.FeedRate(double rate) -> new Object[] {rate};
       case Measure.KnownGold(double mg, double sd) -> new Object[] {mg, sd};
       case Measure.SizeAnalysis(SizeCurve curve) -> new Object[] {sieved(curve)};

@@ -97,6 +97,7 @@ final class Mappers {
     @Type(value = Measure.Bagged.class, name = "bagged"),
     @Type(value = Measure.Discarded.class, name = "discarded"),
     @Type(value = Measure.FeedRate.class, name = "feed-rate"),
+    @Type(value = Measure.Setting.class, name = "setting"),
     @Type(value = Measure.Pass.class, name = "pass")
   })
   interface MeasureKinds {}

@@ -16,6 +16,10 @@ public record Machine(Kind kind, String name) {
     FLUID_BED_TRAP,
     PIPE_TRAP,
     STACKED_TRAY,
-    PAN
+    PAN,
+    /** A bowl that a hopper with fine nozzles feeds by itself. */
+    HOPPER_BOWL,
+    /** A short sluice for concentrates, fed by the spoon. */
+    CLEANUP_SLUICE
   }
 }

@@ -19,7 +19,7 @@ public sealed interface Measure {
   /** Where this kind of measure belongs. */
   default Place goesOn() {
     return switch (this) {
-      case Pass _, LastMinute _, FeedRate _ -> Place.STEP;
+      case Pass _, LastMinute _, FeedRate _, Setting _ -> Place.STEP;
       default -> Place.LOT;
     };
   }
@@ -235,6 +235,19 @@ public sealed interface Measure {
     /** Checks the mass. */
     public LastMinute {
       Check.grams("passedG", passedG);
+    }
+  }
+
+  /**
+   * How something on a machine was set from now on.
+   *
+   * @param dial what, by its name on the machine's sheet
+   * @param value in the unit of that dial, 0 to 1e6; a value the machine does not take is kept all the same
+   */
+  record Setting(String dial, double value) implements Measure {
+    /** Checks the value. */
+    public Setting {
+      Check.inRange("setting", value, 0, 1e6);
     }
   }
 

@@ -70,7 +70,7 @@ final class ReadingRules {
       case Measure.Discarded _ when network.taker(lot.id()).isPresent() -> Optional.of(Refusal.of(Reason.LOT_ALREADY_TAKEN));
       case Measure.Discarded(String reason) when reason.isEmpty() && !isLookedAt(lot) -> Optional.of(Refusal.of(Reason.DISCARDED_UNSEEN));
       case Measure.SpeckCount _, Measure.Assay _, Measure.Fineness _, Measure.SizeAnalysis _, Measure.Bagged _, Measure.Discarded _ -> Optional.empty();
-      case Measure.Pass _, Measure.LastMinute _, Measure.FeedRate _ -> Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
+      case Measure.Pass _, Measure.LastMinute _, Measure.FeedRate _, Measure.Setting _ -> Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
     };
   }
 
@@ -137,6 +137,9 @@ final class ReadingRules {
       return stack.contains(passed.screen())
           ? heavier(Reason.HEAVIER_THAN_INPUT, passed.passedG(), inputG(network, step), 0)
           : Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
+    }
+    if (measure instanceof Measure.Setting && step.process() instanceof Process.GravityRun) {
+      return Optional.empty();
     }
     if (measure instanceof Measure.FeedRate && step.process() instanceof Process.MagnetRun) {
       return Optional.empty();

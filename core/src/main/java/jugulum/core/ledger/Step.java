@@ -93,6 +93,18 @@ public record Step(
     return catches;
   }
 
+  /** How a dial was set last; empty where nobody said. */
+  public OptionalDouble setting(String dial) {
+    return readings.stream()
+        .filter(Reading::isLive)
+        .map(Reading::measure)
+        .filter(Measure.Setting.class::isInstance)
+        .map(Measure.Setting.class::cast)
+        .filter(setting -> setting.dial().equals(dial))
+        .mapToDouble(Measure.Setting::value)
+        .reduce((_, later) -> later);
+  }
+
   Step with(UnaryOperator<List<Reading>> change) {
     return new Step(id, process, inputs, outputs, change.apply(new ArrayList<>(readings)), notes, startedAt, finishedAt, withdrawn);
   }

@@ -27,6 +27,8 @@ public record Rate(double setUpMinutes, double kgPerHour) {
       case PIPE_TRAP -> new Rate(15, 15);
       case STACKED_TRAY -> new Rate(15, 40);
       case PAN -> new Rate(2, 5);
+      case HOPPER_BOWL -> new Rate(15, 4);
+      case CLEANUP_SLUICE -> new Rate(10, 6);
     };
   }
 

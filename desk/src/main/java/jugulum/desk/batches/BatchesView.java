@@ -1,10 +1,7 @@
 package jugulum.desk.batches;
 
 import java.util.List;
-import java.util.function.Function;
-import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.control.Label;
-import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
@@ -16,6 +13,7 @@ import javafx.scene.layout.VBox;
 import jugulum.book.store.BatchSummary;
 import jugulum.core.ledger.BatchId;
 import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.TextColumns;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
 import jugulum.desk.workbench.Workbench;
@@ -60,12 +58,12 @@ public final class BatchesView extends BorderPane {
     table.setPlaceholder(Parts.sentence(Words.of("batches.empty"), "muted"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     table.setAccessibleText(Words.of("batches.title"));
-    column("batches.name", 240, BatchSummary::name, false);
-    column("batches.source", 230, BatchSummary::source, false);
-    column("batches.received", 130, batch -> Figures.day(batch.received()), true);
-    column("batches.state", 150, batch -> Words.of("state", batch.state()), false);
-    column("batches.feed", 130, batch -> batch.feedG().isPresent() ? figures().sand(batch.feedG().getAsDouble()) : Words.of("header.none"), true);
-    column("batches.gold", 130, batch -> batch.wonG().isPresent() ? figures().gold(batch.wonG().getAsDouble() * 1000) : Words.of("header.none"), true);
+    TextColumns.add(table, "batches.name", 240, BatchSummary::name, false);
+    TextColumns.add(table, "batches.source", 230, BatchSummary::source, false);
+    TextColumns.add(table, "batches.received", 130, batch -> Figures.day(batch.received()), true);
+    TextColumns.add(table, "batches.state", 150, batch -> Words.of("state", batch.state()), false);
+    TextColumns.add(table, "batches.feed", 130, batch -> batch.feedG().isPresent() ? figures().sand(batch.feedG().getAsDouble()) : Words.of("header.none"), true);
+    TextColumns.add(table, "batches.gold", 130, batch -> batch.wonG().isPresent() ? figures().gold(batch.wonG().getAsDouble() * 1000) : Words.of("header.none"), true);
     table.setRowFactory(
         _ -> {
           TableRow<BatchSummary> row = new TableRow<>();
@@ -119,18 +117,6 @@ public final class BatchesView extends BorderPane {
 
   private Figures figures() {
     return workbench.figures().get();
-  }
-
-  private void column(String key, double width, Function<BatchSummary, String> text, boolean figure) {
-    TableColumn<BatchSummary, String> column = new TableColumn<>(Words.of(key));
-    column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
-    column.setPrefWidth(width);
-    column.setSortable(false);
-    column.setReorderable(false);
-    if (figure) {
-      column.getStyleClass().add("figure-column");
-    }
-    table.getColumns().add(column);
   }
 
   private void show(List<BatchSummary> batches) {

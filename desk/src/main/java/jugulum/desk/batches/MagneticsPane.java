@@ -3,13 +3,10 @@ package jugulum.desk.batches;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
@@ -25,6 +22,7 @@ import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
+import jugulum.desk.entry.TextColumns;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.workbench.Outcome;
 import jugulum.desk.workbench.Workbench;
@@ -63,12 +61,12 @@ final class MagneticsPane extends BorderPane {
     table.setAccessibleText(Words.of("magnetics.title"));
     table.setPlaceholder(Parts.sentence(Words.of("magnetics.none"), "muted"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    column("batches.name", 200, Held::name, false);
-    column("magnetics.cut", 110, held -> Sentences.cut(held.magnetics().lot().cut()), false);
-    column("magnetics.mass", 110, held -> held.magnetics().mass().isKnown() ? figures().sand(held.magnetics().mass().grams()) : Words.of("mass.unknown"), true);
-    column("magnetics.look", 180, held -> Words.of("look", held.magnetics().look()), false);
-    column("magnetics.gold", 250, this::gold, true);
-    column("magnetics.fate", 180, this::fate, false);
+    TextColumns.add(table, "batches.name", 200, Held::name, false);
+    TextColumns.add(table, "magnetics.cut", 110, held -> Sentences.cut(held.magnetics().lot().cut()), false);
+    TextColumns.add(table, "magnetics.mass", 110, held -> held.magnetics().mass().isKnown() ? figures().sand(held.magnetics().mass().grams()) : Words.of("mass.unknown"), true);
+    TextColumns.add(table, "magnetics.look", 180, held -> Words.of("look", held.magnetics().look()), false);
+    TextColumns.add(table, "magnetics.gold", 250, this::gold, true);
+    TextColumns.add(table, "magnetics.fate", 180, this::fate, false);
     table.setOnKeyPressed(
         key -> {
           if (key.getCode() == KeyCode.ENTER && table.getSelectionModel().getSelectedItem() != null) {
@@ -105,18 +103,6 @@ final class MagneticsPane extends BorderPane {
 
   private Figures figures() {
     return workbench.figures().get();
-  }
-
-  private void column(String key, double width, Function<Held, String> text, boolean figure) {
-    TableColumn<Held, String> column = new TableColumn<>(Words.of(key));
-    column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
-    column.setPrefWidth(width);
-    column.setSortable(false);
-    column.setReorderable(false);
-    if (figure) {
-      column.getStyleClass().add("figure-column");
-    }
-    table.getColumns().add(column);
   }
 
   private String gold(Held held) {

@@ -13,7 +13,7 @@ import picocli.CommandLine.Option;
     mixinStandardHelpOptions = true,
     version = "Jugulum 0.1.0",
     description = "Follows every gram of sand and every speck of gold of a batch of concentrate, and keeps the record.",
-    subcommands = {DemoCommand.class, BalanceCommand.class, ShotsCommand.class, CheckCommand.class, RescueCommand.class, MakeDemoCommand.class})
+    subcommands = {DemoCommand.class, BalanceCommand.class, ShotsCommand.class, CheckCommand.class, RescueCommand.class, MachinesCommand.class, MakeDemoCommand.class})
 public final class Jugulum implements Callable<Integer> {
   /** Everything went well. */
   static final int OK = 0;

@@ -7,10 +7,12 @@ import java.util.function.Supplier;
 import javafx.scene.layout.VBox;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Measure;
+import jugulum.core.machine.Sheets;
 import jugulum.core.shop.Magnet;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
+import jugulum.desk.words.SheetWords;
 
 /** Fields that together make one measure. */
 public abstract class MeasureForm extends VBox {
@@ -37,6 +39,7 @@ public abstract class MeasureForm extends VBox {
           case Measure.MagnetTest _ -> new MagnetTestForm(figures);
           case Measure.Bagged _ -> OneField.bag(figures);
           case Measure.Discarded _ -> OneField.discard(figures);
+          case Measure.Setting(String dial, double _) -> OneField.setting(figures, dial, Sheets.dial(dial).map(known -> SheetWords.dial(known.id())).orElse(dial), "");
           case Measure.FeedRate _ -> OneField.feedRate(figures);
           case Measure.Pass _ -> new PassForm(figures, magnets);
         };

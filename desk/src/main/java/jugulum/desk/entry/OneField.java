@@ -41,6 +41,13 @@ public final class OneField<T> extends MeasureForm {
     return new OneField<>(figures, why, "reason", Measure.Discarded::new, measure -> measure instanceof Measure.Discarded(String reason) ? reason : "");
   }
 
+  /** Asks how a dial is set. */
+  public static MeasureForm setting(Supplier<Figures> figures, String dial, String name, String hint) {
+    EntryField<Double> value = new EntryField<>("dial-" + dial, name, hint, typed -> Parsers.number(typed, 0, 1e6));
+    return new OneField<>(
+        figures, value, "setting", set -> new Measure.Setting(dial, set), measure -> measure instanceof Measure.Setting(var _, double set) ? Figures.plain(set) : "");
+  }
+
   /** Asks how fast a machine was fed. */
   public static MeasureForm feedRate(Supplier<Figures> figures) {
     EntryField<Double> rate = new EntryField<>("feed-rate", Words.of("form.feed-rate"), "25", typed -> Parsers.number(typed, 0.01, 10_000));

@@ -12,6 +12,7 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
+import jugulum.core.machine.Sheets;
 import jugulum.core.ledger.Process;
 import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.Entry;
@@ -42,9 +43,8 @@ final class GravityForm extends StepForm {
     addButtons(Words.of("gravity.start"));
   }
 
-  /** A table parts the band in four; the others keep or let go. Common practice. */
   private static Set<Material> usualPorts(Machine.Kind kind) {
-    return kind == Machine.Kind.SHAKER_TABLE ? EnumSet.copyOf(PORTS) : EnumSet.of(Material.CONCENTRATE, Material.TAILINGS);
+    return EnumSet.copyOf(Sheets.of(kind).ports());
   }
 
   private void tick(Set<Material> usual) {

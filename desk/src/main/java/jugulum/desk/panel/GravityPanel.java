@@ -3,15 +3,20 @@ package jugulum.desk.panel;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import jugulum.core.gold.TwoProduct;
 import jugulum.core.gold.TwoProduct.Grade;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
+import jugulum.core.machine.Sheet;
+import jugulum.core.machine.Sheets;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
@@ -20,6 +25,8 @@ import jugulum.desk.words.Words;
 /** A run over a machine: products by port, and what assays of them say. */
 final class GravityPanel extends StepPanel {
   private VBox products;
+  private ReadingList settings;
+  private VBox sheet;
   private VBox ports;
 
   GravityPanel(StepId step, Desk desk) {
@@ -30,11 +37,17 @@ final class GravityPanel extends StepPanel {
   protected List<VBox> own() {
     products = new VBox(4);
     ports = new VBox(6);
-    return List.of(products, ports);
+    settings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
+    sheet = new VBox(6, settings);
+    return List.of(sheet, products, ports);
   }
 
   @Override
   protected void showOwn(Worked worked, Step now, Figures figures) {
+    if (sheet.getChildren().size() == 1 && now.process() instanceof Process.GravityRun(Machine machine)) {
+      sheet.getChildren().addFirst(sheetButtons(Sheets.of(machine.kind())));
+    }
+    settings.show(now.readings(), figures, !worked.batch().closed());
     products.getChildren().clear();
     twoProduct(worked, now)
         .ifPresent(
@@ -54,6 +67,12 @@ final class GravityPanel extends StepPanel {
       Edit.NewLot middlings = new Edit.NewLot(Material.MIDDLINGS, input.cut(), "");
       ports.getChildren().add(Buttons.quiet("add-middlings", Words.of("gravity.add-middlings"), "", () -> desk.submit(new Edit.AddOutput(step, middlings))));
     }
+  }
+
+  private Node sheetButtons(Sheet of) {
+    return Parts.row(
+        Buttons.plain("bench-sheet", Words.of("sheet.open"), "B", () -> desk.push(new SheetPanel(step, of, desk))),
+        Buttons.plain("looks-wrong", Words.of("sheet.wrong"), "W", () -> desk.push(new WrongPanel(step, of, desk))));
   }
 
   /** From the grades alone, where feed, concentrate and tailings were all assayed and do not contradict each other. */

@@ -16,6 +16,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Refusal;
+import jugulum.core.machine.Sheets;
 import jugulum.core.screens.Cut;
 import jugulum.core.sizes.SizeCurve;
 
@@ -125,6 +126,7 @@ public final class Sentences {
           Words.of("measure.magnet-test", figures.sand(sample), Figures.percent(weak / sample), Figures.percent(strong / sample));
       case Measure.Bagged(String bag) -> Words.of("measure.bagged", bag);
       case Measure.Discarded(String reason) -> reason.isEmpty() ? Words.of("measure.discarded") : Words.of("measure.discarded.why", reason);
+      case Measure.Setting(String dial, double value) -> setting(dial, value);
       case Measure.FeedRate(double rate) -> Words.of("measure.feed-rate", Figures.plain(rate));
       case Measure.Pass pass -> pass(pass, figures);
     };
@@ -133,6 +135,13 @@ public final class Sentences {
   private static String assay(Measure.Assay assay, Figures figures) {
     String text = Words.of("measure.assay", Figures.plain(assay.gramsPerTonne()), Figures.percent(assay.relativeSd()), figures.read(assay.sampleG(), 0.1));
     return assay.composite().map(bag -> Words.of("measure.assay.composite", text, bag)).orElse(text);
+  }
+
+  /** A dial of a machine this program knows nothing of is called by its name in the file. */
+  private static String setting(String id, double value) {
+    return Sheets.dial(id)
+        .map(dial -> Words.of("measure.setting", SheetWords.dial(id), Figures.plain(value), SheetWords.unit(dial.unit())))
+        .orElseGet(() -> Words.of("measure.setting", id, Figures.plain(value), ""));
   }
 
   private static String pass(Measure.Pass pass, Figures figures) {

@@ -26,6 +26,7 @@ import jugulum.core.mass.LotMass;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.mass.Suspicion;
 import jugulum.core.minerals.Mineral;
+import jugulum.core.machine.Sheet;
 import jugulum.core.magnet.MagnetSchool;
 import jugulum.core.magnet.Magnetics;
 import jugulum.core.magnet.NextPass;
@@ -106,6 +107,7 @@ class WordsTest {
           Map.entry("csv", SizeCsv.Layout.values()),
           Map.entry("file.kind", FileKind.values()),
           Map.entry("way", Process.MagnetRun.Way.values()),
+          Map.entry("sheet.fit", Sheet.Fit.values()),
           Map.entry("look", Magnetics.Look.values()),
           Map.entry("verdict", NextPass.Verdict.values()),
           Map.entry("next-pass", NextPass.Why.values()),

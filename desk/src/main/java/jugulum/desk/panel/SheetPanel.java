@@ -1,0 +1,110 @@
+package jugulum.desk.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.core.machine.Dial;
+import jugulum.core.machine.Sheet;
+import jugulum.core.screens.Cut;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.SheetWords;
+import jugulum.desk.words.Words;
+
+/** The bench sheet of a machine for one run: what to check, what is usual, what was set, how to clean it out. */
+final class SheetPanel extends Panel {
+  private static final double HIGHEST = 1e6;
+
+  private final StepId step;
+  private final Sheet sheet;
+  private final Desk desk;
+  private final Label fit = Parts.sentence("", "strong");
+  private final List<Set> dials = new ArrayList<>();
+
+  /** A dial with its field and what is to be said of its value. */
+  private record Set(Dial dial, EntryField<Double> field, Label said) {}
+
+  SheetPanel(StepId step, Sheet sheet, Desk desk) {
+    this.step = step;
+    this.sheet = sheet;
+    this.desk = desk;
+    getChildren().addAll(Parts.heading(Words.of("sheet.title"), Words.of("machine", sheet.kind())), Parts.sentence(suits(sheet), "muted"), fit);
+    getChildren().add(Parts.section(Words.of("sheet.checks")));
+    sheet.checks().forEach(check -> getChildren().add(Parts.sentence(Words.of("sheet.item", SheetWords.check(check)))));
+    getChildren().add(Parts.section(Words.of("sheet.dials")));
+    sheet.dials().forEach(dial -> getChildren().add(part(dial)));
+    getChildren().addAll(Parts.section(Words.of("sheet.cleaning")));
+    sheet.cleaning().forEach(one -> getChildren().add(Parts.sentence(Words.of("sheet.item", SheetWords.cleaning(one)))));
+    getChildren().addAll(Parts.advice("idle", "", SheetWords.look()), Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
+  }
+
+  private static String suits(Sheet sheet) {
+    return Words.of("sheet.suits", Figures.plain(sheet.suits().finestMm()), Figures.plain(sheet.suits().coarsestMm()));
+  }
+
+  private VBox part(Dial dial) {
+    String name = Words.of("sheet.dial", SheetWords.dial(dial.id()), SheetWords.usual(dial));
+    EntryField<Double> field = new EntryField<>("dial-" + dial.id(), name, SheetWords.how(dial), typed -> Parsers.number(typed, 0, HIGHEST));
+    field.field().setOnAction(_ -> field.read().ifPresent(value -> record(dial, field, value)));
+    Label said = Parts.sentence("", "muted");
+    said.setId("said-" + dial.id());
+    dials.add(new Set(dial, field, said));
+    return new VBox(3, field, said, Parts.sentence(SheetWords.does(dial), "muted"));
+  }
+
+  private void record(Dial dial, EntryField<Double> field, double value) {
+    desk.submit(new Edit.RecordOnStep(step, new Measure.Setting(dial.id(), value)))
+        .thenAccept(
+            outcome -> {
+              if (outcome instanceof Outcome.Refused(String sentence)) {
+                field.refuse(sentence);
+              }
+            });
+  }
+
+  @Override
+  public void show(Worked worked, Figures figures) {
+    Step now = there(worked.batch().step(step));
+    Cut cut = worked.network().lots(now.inputs()).stream().map(Lot::cut).findFirst().orElse(Cut.ALL);
+    fit.setText(Words.of("sheet.fit", sheet.suits().fit(Math.min(cut.upperMm(), 200), cut.lowerMm())));
+    for (Set set : dials) {
+      OptionalDouble value = now.setting(set.dial().id());
+      value.ifPresent(noted -> set.field().fill(Figures.plain(noted)));
+      set.said().setText(value.isPresent() ? said(set.dial(), value.getAsDouble()) : "");
+      Parts.shown(set.said(), !set.said().getText().isEmpty());
+    }
+  }
+
+  private static String said(Dial dial, double value) {
+    if (!dial.takes(value)) {
+      return Words.of("sheet.outside", Figures.plain(dial.low()), Figures.plain(dial.high()));
+    }
+    return dial.isUsual(value) ? "" : Words.of("sheet.unusual");
+  }
+
+  @Override
+  public boolean fits(Worked worked) {
+    return worked.batch().step(step).filter(Step::isLive).isPresent();
+  }
+
+  @Override
+  public void focusFirst() {
+    dials.getFirst().field().field().requestFocus();
+  }
+
+  @Override
+  public Object key() {
+    return List.of(step, "sheet");
+  }
+}

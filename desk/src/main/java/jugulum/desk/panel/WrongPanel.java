@@ -1,0 +1,84 @@
+package jugulum.desk.panel;
+
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.core.machine.Sheet;
+import jugulum.core.machine.Symptom;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.SheetWords;
+import jugulum.desk.words.Words;
+
+/** Something looks wrong: what one sees, what may be behind it, and a note of what was done. */
+final class WrongPanel extends Panel {
+  private final StepId step;
+  private final Desk desk;
+  private final Segmented seen;
+  private final VBox causes = new VBox(8);
+
+  /** The symptoms as a column of buttons. */
+  private static final class Segmented extends VBox {
+    Segmented(Sheet sheet, Consumer<Symptom> onChosen) {
+      super(6);
+      sheet.symptoms().forEach(one -> getChildren().add(Buttons.chip("symptom-" + one.id(), SheetWords.symptom(one.id()), () -> onChosen.accept(one))));
+    }
+  }
+
+  WrongPanel(StepId step, Sheet sheet, Desk desk) {
+    this.step = step;
+    this.desk = desk;
+    this.seen = new Segmented(sheet, this::show);
+    causes.setId("causes");
+    getChildren()
+        .addAll(
+            Parts.heading(Words.of("wrong.title"), Words.of("machine", sheet.kind())),
+            Parts.sentence(Words.of("wrong.about"), "muted"),
+            seen,
+            causes,
+            Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
+  }
+
+  private void show(Symptom symptom) {
+    causes.getChildren().setAll(Parts.section(SheetWords.symptom(symptom.id())));
+    for (String cause : symptom.causes()) {
+      VBox remedy = Parts.advice("water", "", SheetWords.cause(cause));
+      remedy.getChildren().add(Buttons.plain("did-" + cause, Words.of("wrong.did"), "", () -> note(symptom, cause)));
+      causes.getChildren().add(remedy);
+    }
+    causes.lookup("#did-" + symptom.causes().getFirst()).requestFocus();
+  }
+
+  private void note(Symptom symptom, String cause) {
+    desk.submit(new Edit.AddNote(step, Words.of("wrong.note", SheetWords.symptom(symptom.id()), SheetWords.cause(cause))))
+        .thenAccept(
+            outcome -> {
+              if (outcome instanceof Outcome.Recorded) {
+                desk.back();
+              }
+            });
+  }
+
+  @Override
+  public void show(Worked worked, Figures figures) {}
+
+  @Override
+  public boolean fits(Worked worked) {
+    return worked.batch().step(step).filter(Step::isLive).isPresent() && !worked.batch().closed();
+  }
+
+  @Override
+  public void focusFirst() {
+    seen.getChildren().getFirst().requestFocus();
+  }
+
+  @Override
+  public Object key() {
+    return List.of(step, "wrong");
+  }
+}

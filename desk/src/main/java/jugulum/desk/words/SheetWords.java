@@ -1,0 +1,64 @@
+package jugulum.desk.words;
+
+import java.util.Locale;
+import java.util.ResourceBundle;
+import jugulum.core.machine.Dial;
+
+/** The texts of bench sheets, by the names in the core's data. */
+public final class SheetWords {
+  private static final ResourceBundle BUNDLE = ResourceBundle.getBundle("jugulum.desk.words.machines", Locale.ENGLISH);
+
+  private SheetWords() {}
+
+  /** What a dial is called. */
+  public static String dial(String id) {
+    return BUNDLE.getString("dial." + id);
+  }
+
+  /** What a dial does. */
+  public static String does(Dial dial) {
+    return BUNDLE.getString("dial." + dial.id() + ".does");
+  }
+
+  /** How a dial is measured on the bench. */
+  public static String how(Dial dial) {
+    return BUNDLE.getString("dial." + dial.id() + ".how");
+  }
+
+  /** A unit. */
+  public static String unit(Dial.Unit unit) {
+    return BUNDLE.getString("unit." + unit.name());
+  }
+
+  /** Where a dial usually stands. */
+  public static String usual(Dial dial) {
+    return dial.usual()
+        .map(band -> Words.of("sheet.usual", Figures.plain(band.low()), Figures.plain(band.high()), unit(dial.unit())))
+        .orElse(Words.of("sheet.usual.none"));
+  }
+
+  /** A check before the water runs. */
+  public static String check(String id) {
+    return BUNDLE.getString("check." + id);
+  }
+
+  /** What one sees. */
+  public static String symptom(String id) {
+    return BUNDLE.getString("symptom." + id);
+  }
+
+  /** What may be behind it, with the remedy. */
+  public static String cause(String id) {
+    return BUNDLE.getString("cause." + id);
+  }
+
+  /** A step of cleaning out. */
+  public static String cleaning(String id) {
+    return BUNDLE.getString("cleaning." + id);
+  }
+
+  /** What holds for every machine. */
+  public static String look() {
+    return BUNDLE.getString("sheet.look");
+  }
+}

@@ -1,0 +1,94 @@
+package jugulum.desk.panel;
+
+import static javafx.scene.input.KeyCode.B;
+import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.ESCAPE;
+import static javafx.scene.input.KeyCode.G;
+import static javafx.scene.input.KeyCode.W;
+import static javafx.scene.input.KeyCode.ALT;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import jugulum.core.ledger.Machine.Kind;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Step;
+import jugulum.core.machine.Dial;
+import jugulum.core.machine.Sheet;
+import jugulum.core.machine.Sheets;
+import jugulum.desk.OnTheDemoBook;
+import jugulum.desk.Person;
+import jugulum.desk.words.SheetWords;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The bench sheet of a run, on the −100 of the half-way demo batch. */
+class SheetTest extends OnTheDemoBook {
+  private static Step last(Person person) {
+    return person.batch().steps().getLast();
+  }
+
+  private static Person onABowl(Person person) {
+    return person.click("station-2-5").press(G).click("start-step");
+  }
+
+  @ParameterizedTest
+  @EnumSource(Kind.class)
+  void everythingOnASheetHasAText(Kind kind) {
+    Sheet sheet = Sheets.of(kind);
+    assertThatCode(
+            () -> {
+              for (Dial dial : sheet.dials()) {
+                assertThat(SheetWords.dial(dial.id()) + SheetWords.does(dial) + SheetWords.how(dial) + SheetWords.usual(dial)).doesNotContain("{");
+              }
+              sheet.checks().forEach(SheetWords::check);
+              sheet.cleaning().forEach(SheetWords::cleaning);
+              sheet.symptoms().forEach(symptom -> symptom.causes().forEach(cause -> assertThat(SheetWords.symptom(symptom.id()) + SheetWords.cause(cause)).isNotBlank()));
+            })
+        .doesNotThrowAnyException();
+  }
+
+  @Test
+  void theSheetTellsWhatIsUsualAndKeepsWhatWasSet() {
+    try (Person person = Person.at(book)) {
+      onABowl(person).press(ALT, B);
+      assertThat(person.text("panel-host")).contains("Bench sheet", "Shaker table", "Bolted down", "Tilt, usually 2 to 4 °", "Part of this cut is outside");
+      person.type("dial-tilt", "3").press(ENTER).type("dial-strokes", "290").press(ENTER);
+      assertThat(last(person).setting("tilt")).hasValue(3);
+      person.type("dial-tilt", "14").press(ENTER);
+      assertThat(person.text("said-tilt")).contains("Outside what it takes, 0 to 10");
+      assertThat(last(person).setting("tilt")).as("kept all the same").hasValue(14);
+      person.type("dial-tilt", "steep").press(ENTER);
+      assertThat(person.text("dial-tilt-error")).contains("is not a number");
+      person.press(ESCAPE);
+      assertThat(person.text("panel-host")).contains("Tilt 3 °", "Strokes 290 a minute", "Tilt 14 °");
+      int reading = last(person).readings().getLast().id().number();
+      person.click("correct-" + reading).type("dial-tilt", "4").type("reason", "slip of the finger").press(ENTER);
+      assertThat(last(person).setting("tilt")).hasValue(4);
+    }
+  }
+
+  @Test
+  void somethingLooksWrongNamesCausesInOrderAndNotesWhatWasDone() {
+    try (Person person = Person.at(book)) {
+      onABowl(person).press(ALT, W).click("symptom-heavies-line-low");
+      assertThat(person.text("causes")).contains("The heavies line runs into the middlings port", "Too much tilt", "Fed too fast");
+      person.click("did-too-much-tilt");
+      assertThat(last(person).notes()).extracting(note -> note.text()).containsExactly("The heavies line runs into the middlings port: Too much tilt: half a degree less, then wait.");
+      assertThat(last(person).readings()).extracting(reading -> reading.measure()).doesNotHaveAnyElementsOfTypes(Measure.Setting.class);
+    }
+  }
+
+  @Test
+  void thePageOfMachinesIsMadeOfTheSameData() throws Exception {
+    String page = Files.readString(Path.of("../docs/machines.md"));
+    for (Kind kind : Kind.values()) {
+      Sheet sheet = Sheets.of(kind);
+      assertThat(page).contains(sheet.checks().stream().map(SheetWords::check).toList());
+      assertThat(page).contains(sheet.dials().stream().map(dial -> "| " + SheetWords.dial(dial.id()) + " | " + SheetWords.usual(dial) + " |").toList());
+      assertThat(page).contains(sheet.symptoms().stream().flatMap(symptom -> symptom.causes().stream()).map(SheetWords::cause).toList());
+    }
+  }
+}
