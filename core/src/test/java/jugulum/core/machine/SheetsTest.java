@@ -2,6 +2,7 @@ package jugulum.core.machine;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,10 @@ import jugulum.core.ledger.Refusal.Reason;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Dial.Unit;
 import jugulum.core.machine.Sheet.Fit;
+import jugulum.core.screens.Cut;
+import jugulum.core.screens.StandardScreens;
+import jugulum.core.water.Water;
+import jugulum.core.window.Conditions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -80,5 +85,35 @@ class SheetsTest {
     assertThat(bench.step(2).orElseThrow().setting("feed")).isEmpty();
     assertThat(bench.refused(new Edit.RecordOnStep(new StepId(1), new Measure.Setting("tilt", 4))).reason()).isEqualTo(Reason.MEASURE_NOT_FOR_THIS);
     assertThat(List.of(bench.step(2).orElseThrow().readings())).hasSize(1);
+  }
+
+  /** Three gallons in forty seconds are 4.5 gallons or 17.03 litres a minute: exact units. */
+  @Test
+  void benchSums() {
+    assertThat(BenchSums.litresPerMinute(3 * BenchSums.LITRES_PER_GALLON, 40)).isCloseTo(17.03, within(0.005)).isEqualTo(4.5 * BenchSums.LITRES_PER_GALLON, within(1e-12));
+    assertThat(BenchSums.tiltDegrees(1, 1)).isCloseTo(45, within(1e-12));
+    assertThat(BenchSums.tiltDegrees(35, 1000)).isCloseTo(2.0045, within(1e-4));
+    assertThat(BenchSums.kgPerHour(1.5, 10)).isEqualTo(9);
+    assertThat(BenchSums.runHours(30, 20)).isEqualTo(1.5);
+    assertThat(BenchSums.charges(3_100, 150)).isEqualTo(21);
+    assertThat(BenchSums.batteryHours(480, 60)).isEqualTo(8);
+    assertThatThrownBy(() -> BenchSums.litresPerMinute(3, 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("seconds");
+    assertThatThrownBy(() -> BenchSums.tiltDegrees(1, Double.NaN)).isInstanceOf(OutOfRange.class).hasMessageContaining("run");
+  }
+
+  @Test
+  void machinesAreRankedByTheCut() {
+    Conditions conditions = new Conditions(new Water(12), Conditions.flatnessAround(0.3), Conditions.densityAround(17.5), Conditions.USUAL_HEAVIES, true, 0.075);
+    List<Ranked> fine = Ranked.of(new Cut(StandardScreens.numbered("80"), StandardScreens.numbered("100")), conditions);
+    assertThat(fine).hasSize(Kind.values().length);
+    assertThat(fine.getFirst().fit()).isEqualTo(Fit.SUITS);
+    assertThat(fine.getFirst().parts()).isTrue();
+    assertThat(fine).extracting(Ranked::fit).isSorted();
+    Ranked bed = fine.stream().filter(one -> one.kind() == Kind.SHAKER_TABLE).findFirst().orElseThrow();
+    Ranked bowl = fine.stream().filter(one -> one.kind() == Kind.VORTEX_BOWL).findFirst().orElseThrow();
+    assertThat(bed.ratio().orElseThrow().usual()).as("a bed widens the difference").isGreaterThan(bowl.ratio().orElseThrow().usual());
+    List<Ranked> coarse = Ranked.of(new Cut(StandardScreens.numbered("4"), StandardScreens.numbered("8")), conditions);
+    assertThat(coarse.stream().filter(one -> one.kind() == Kind.VORTEX_BOWL).findFirst().orElseThrow().fit()).isEqualTo(Fit.OUTSIDE);
+    assertThat(Ranked.of(Cut.ALL, conditions)).allMatch(one -> one.ratio().isEmpty());
   }
 }

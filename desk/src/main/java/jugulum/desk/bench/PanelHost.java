@@ -11,6 +11,7 @@ import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
@@ -53,10 +54,10 @@ final class PanelHost extends ScrollPane implements Desk {
     workbench.shop().addListener((_, _, _) -> refresh());
   }
 
-  /** Scrolls no farther than needed to show what has the focus. */
+  /** Scrolls no farther than needed to show the field one is to type into; a button that only waits for Esc may stay where it is. */
   private void bringIntoSight(Node focused) {
     Node content = getContent();
-    if (focused == null || content == null || !isInside(focused, content)) {
+    if (!(focused instanceof TextInputControl) || content == null || !isInside(focused, content)) {
       return;
     }
     Bounds there = content.sceneToLocal(focused.localToScene(focused.getBoundsInLocal()));

@@ -13,9 +13,10 @@ import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Sheet;
 import jugulum.core.screens.Cut;
+import jugulum.core.window.Conditions;
 import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.DialText;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.entry.Parsers;
 import jugulum.desk.workbench.Outcome;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
@@ -24,8 +25,6 @@ import jugulum.desk.words.Words;
 
 /** The bench sheet of a machine for one run: what to check, what is usual, what was set, how to clean it out. */
 final class SheetPanel extends Panel {
-  private static final double HIGHEST = 1e6;
-
   private final StepId step;
   private final Sheet sheet;
   private final Desk desk;
@@ -55,12 +54,12 @@ final class SheetPanel extends Panel {
 
   private VBox part(Dial dial) {
     String name = Words.of("sheet.dial", SheetWords.dial(dial.id()), SheetWords.usual(dial));
-    EntryField<Double> field = new EntryField<>("dial-" + dial.id(), name, SheetWords.how(dial), typed -> Parsers.number(typed, 0, HIGHEST));
+    EntryField<Double> field = new EntryField<>("dial-" + dial.id(), name, SheetWords.example(dial), typed -> DialText.parse(dial.unit(), typed));
     field.field().setOnAction(_ -> field.read().ifPresent(value -> record(dial, field, value)));
     Label said = Parts.sentence("", "muted");
     said.setId("said-" + dial.id());
     dials.add(new Set(dial, field, said));
-    return new VBox(3, field, said, Parts.sentence(SheetWords.does(dial), "muted"));
+    return new VBox(3, field, said, Parts.sentence(Words.of("sheet.about", SheetWords.does(dial), SheetWords.how(dial)), "muted"));
   }
 
   private void record(Dial dial, EntryField<Double> field, double value) {
@@ -77,10 +76,10 @@ final class SheetPanel extends Panel {
   public void show(Worked worked, Figures figures) {
     Step now = there(worked.batch().step(step));
     Cut cut = worked.network().lots(now.inputs()).stream().map(Lot::cut).findFirst().orElse(Cut.ALL);
-    fit.setText(Words.of("sheet.fit", sheet.suits().fit(Math.min(cut.upperMm(), 200), cut.lowerMm())));
+    fit.setText(Words.of("sheet.fit", sheet.suits().fit(cut.upperMm(), Math.max(cut.lowerMm(), Conditions.USUAL_FINEST_GOLD_MM))));
     for (Set set : dials) {
       OptionalDouble value = now.setting(set.dial().id());
-      value.ifPresent(noted -> set.field().fill(Figures.plain(noted)));
+      value.ifPresent(noted -> set.field().fill(Figures.plain(Math.rint(noted * 100) / 100)));
       set.said().setText(value.isPresent() ? said(set.dial(), value.getAsDouble()) : "");
       Parts.shown(set.said(), !set.said().getText().isEmpty());
     }

@@ -2,6 +2,8 @@ package jugulum.desk.panel;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -40,11 +42,16 @@ abstract class StepForm extends Panel {
     addEventFilter(
         KeyEvent.KEY_PRESSED,
         key -> {
-          if (key.getCode() == KeyCode.ENTER && key.getTarget() instanceof ToggleButton) {
+          if (key.getCode() == KeyCode.ENTER && startsFrom(key.getTarget())) {
             start();
             key.consume();
           }
         });
+  }
+
+  /** Enter starts the step wherever it means nothing else; fields say for themselves what it means in them. */
+  private static boolean startsFrom(Object target) {
+    return target instanceof ToggleButton || target instanceof CheckBox || target instanceof ComboBox<?> list && !list.isShowing();
   }
 
   /** To be added last, under what the form asks. */

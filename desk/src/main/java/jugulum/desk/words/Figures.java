@@ -27,6 +27,9 @@ public record Figures(MassUnit unit) {
 
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
+  /** Less than that would be written as next to nothing with two places. */
+  private static final double A_FLAKE_MG = 0.05;
+
   /** The next unit of {@link #CHOICE}. */
   public Figures next() {
     return new Figures(CHOICE.get((CHOICE.indexOf(unit) + 1) % CHOICE.size()));
@@ -52,7 +55,8 @@ public record Figures(MassUnit unit) {
   /** An amount written in the unit and with the places an amount like the other one gets. */
   private String goldNumber(double mg, double like) {
     if (inMilligrams(like)) {
-      return fixed(mg, Math.abs(like) < 10 ? 2 : 1);
+      boolean flake = Math.abs(like) > 0 && Math.abs(like) < A_FLAKE_MG;
+      return fixed(mg, flake ? 3 : Math.abs(like) < 10 ? 2 : 1);
     }
     int places =
         switch (unit) {

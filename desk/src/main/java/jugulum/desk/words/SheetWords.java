@@ -25,6 +25,11 @@ public final class SheetWords {
     return BUNDLE.getString("dial." + dial.id() + ".how");
   }
 
+  /** What may be typed for a dial. */
+  public static String example(Dial dial) {
+    return BUNDLE.getString("example." + dial.unit().name());
+  }
+
   /** A unit. */
   public static String unit(Dial.Unit unit) {
     return BUNDLE.getString("unit." + unit.name());

@@ -8,6 +8,7 @@ import static javafx.scene.input.KeyCode.W;
 import static javafx.scene.input.KeyCode.ALT;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -31,7 +32,7 @@ class SheetTest extends OnTheDemoBook {
   }
 
   private static Person onABowl(Person person) {
-    return person.click("station-2-5").press(G).click("start-step");
+    return person.click("station-2-5").press(G).press(ENTER);
   }
 
   @ParameterizedTest
@@ -54,19 +55,35 @@ class SheetTest extends OnTheDemoBook {
   void theSheetTellsWhatIsUsualAndKeepsWhatWasSet() {
     try (Person person = Person.at(book)) {
       onABowl(person).press(ALT, B);
-      assertThat(person.text("panel-host")).contains("Bench sheet", "Shaker table", "Bolted down", "Tilt, usually 2 to 4 °", "Part of this cut is outside");
+      assertThat(person.text("panel-host")).contains("Bench sheet", "Shaker table", "Bolted down", "Tilt, usually 2 to 4 °", "This cut suits it");
       person.type("dial-tilt", "3").press(ENTER).type("dial-strokes", "290").press(ENTER);
       assertThat(last(person).setting("tilt")).hasValue(3);
+      person.type("dial-tilt", "35 mm / 1000 mm").press(ENTER).type("dial-wash-water", "3 gal / 40 s").press(ENTER).type("dial-feed", "1.5/0").press(ENTER);
+      assertThat(last(person).setting("tilt").orElseThrow()).isCloseTo(2.0045, within(1e-3));
+      assertThat(last(person).setting("wash-water").orElseThrow()).isCloseTo(17.03, within(0.01));
+      assertThat(person.text("dial-feed-error")).contains("divided by 0");
       person.type("dial-tilt", "14").press(ENTER);
       assertThat(person.text("said-tilt")).contains("Outside what it takes, 0 to 10");
       assertThat(last(person).setting("tilt")).as("kept all the same").hasValue(14);
       person.type("dial-tilt", "steep").press(ENTER);
       assertThat(person.text("dial-tilt-error")).contains("is not a number");
       person.press(ESCAPE);
-      assertThat(person.text("panel-host")).contains("Tilt 3 °", "Strokes 290 a minute", "Tilt 14 °");
+      assertThat(person.text("panel-host")).contains("Tilt 3 °", "Tilt 2 °", "Strokes 290 a minute", "Tilt 14 °");
       int reading = last(person).readings().getLast().id().number();
       person.click("correct-" + reading).type("dial-tilt", "4").type("reason", "slip of the finger").press(ENTER);
       assertThat(last(person).setting("tilt")).hasValue(4);
+    }
+  }
+
+  @Test
+  void theMachinesAreRankedForTheCutWithTheReason() {
+    try (Person person = Person.at(book)) {
+      person.click("station-2-5").press(G);
+      assertThat(person.text("machine-why")).contains("This cut suits it", "slowest gold over fastest other", "split the cut or take the magnetite out first");
+      person.press(ESCAPE).open(1);
+      person.openInOneFrame("Saltergill 3");
+      person.click("station-1-1").press(G);
+      assertThat(person.text("machine-why")).contains("screen it first");
     }
   }
 

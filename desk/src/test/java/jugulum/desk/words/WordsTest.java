@@ -130,6 +130,7 @@ class WordsTest {
     Figures grams = new Figures(MassUnit.GRAM);
     assertThat(grams.gold(3_934)).isEqualTo("3.934 g");
     assertThat(grams.gold(0.19)).isEqualTo("0.19 mg");
+    assertThat(grams.gold(0.0034)).as("a flake is not nothing").isEqualTo("0.003 mg");
     assertThat(grams.goldRange(new GoldRange(80, 33.1, 140))).isEqualTo("0.033 to 0.140 g");
     assertThat(grams.sand(4_910)).isEqualTo("4.91 kg");
     assertThat(grams.sand(212)).isEqualTo("212 g");

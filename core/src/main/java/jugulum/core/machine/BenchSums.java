@@ -1,0 +1,80 @@
+package jugulum.core.machine;
+
+import jugulum.core.check.Check;
+
+/** The small sums of setting up a machine. Exact units: NIST SP 811, appendix B. */
+public final class BenchSums {
+  /** Litres in a US gallon, exact. */
+  public static final double LITRES_PER_GALLON = 3.785411784;
+
+  private BenchSums() {}
+
+  /**
+   * The tilt of a deck, in degrees: the arc tangent of rise over run.
+   *
+   * @param rise 0 or more, in any unit
+   * @param run above 0, in the same unit
+   */
+  public static double tiltDegrees(double rise, double run) {
+    Check.inRange("rise", rise, 0, 1e6);
+    Check.inRange("run", run, Double.MIN_NORMAL, 1e6);
+    return Math.toDegrees(Math.atan2(rise, run));
+  }
+
+  /**
+   * A flow, in L/min, from a bucket filled against the watch.
+   *
+   * @param litres 0 or more
+   * @param seconds above 0
+   */
+  public static double litresPerMinute(double litres, double seconds) {
+    Check.inRange("litres", litres, 0, 1e6);
+    Check.inRange("seconds", seconds, Double.MIN_NORMAL, 1e6);
+    return litres / seconds * 60;
+  }
+
+  /**
+   * A feed rate, in kg/h, from what ran in.
+   *
+   * @param kilograms 0 or more
+   * @param minutes above 0
+   */
+  public static double kgPerHour(double kilograms, double minutes) {
+    Check.inRange("kilograms", kilograms, 0, 1e6);
+    Check.inRange("minutes", minutes, Double.MIN_NORMAL, 1e6);
+    return kilograms / minutes * 60;
+  }
+
+  /**
+   * How long a run takes, in hours.
+   *
+   * @param kilograms of sand, 0 or more
+   * @param kgPerHour above 0
+   */
+  public static double runHours(double kilograms, double kgPerHour) {
+    Check.inRange("kilograms", kilograms, 0, 1e6);
+    return kilograms / Check.inRange("kgPerHour", kgPerHour, Double.MIN_NORMAL, 1e6);
+  }
+
+  /**
+   * How many charges a lot makes; the last may be smaller.
+   *
+   * @param grams of sand, 0 or more
+   * @param chargeG above 0
+   */
+  public static int charges(double grams, double chargeG) {
+    Check.grams("grams", grams);
+    return (int) Math.ceil(grams / Check.inRange("chargeG", chargeG, 1e-3, Check.HEAVIEST_G));
+  }
+
+  /**
+   * How long a battery lasts, in hours.
+   *
+   * @param usableWh what may be drawn, in Wh, 0 or more
+   * @param watts the pump's, above 0
+   */
+  public static double batteryHours(double usableWh, double watts) {
+    Check.inRange("usableWh", usableWh, 0, 1e6);
+    return usableWh / Check.inRange("watts", watts, 1e-3, 1e6);
+  }
+}
