@@ -66,15 +66,4 @@ public final class BenchSums {
     Check.grams("grams", grams);
     return (int) Math.ceil(grams / Check.inRange("chargeG", chargeG, 1e-3, Check.HEAVIEST_G));
   }
-
-  /**
-   * How long a battery lasts, in hours.
-   *
-   * @param usableWh what may be drawn, in Wh, 0 or more
-   * @param watts the pump's, above 0
-   */
-  public static double batteryHours(double usableWh, double watts) {
-    Check.inRange("usableWh", usableWh, 0, 1e6);
-    return usableWh / Check.inRange("watts", watts, 1e-3, 1e6);
-  }
 }

@@ -96,7 +96,6 @@ class SheetsTest {
     assertThat(BenchSums.kgPerHour(1.5, 10)).isEqualTo(9);
     assertThat(BenchSums.runHours(30, 20)).isEqualTo(1.5);
     assertThat(BenchSums.charges(3_100, 150)).isEqualTo(21);
-    assertThat(BenchSums.batteryHours(480, 60)).isEqualTo(8);
     assertThatThrownBy(() -> BenchSums.litresPerMinute(3, 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("seconds");
     assertThatThrownBy(() -> BenchSums.tiltDegrees(1, Double.NaN)).isInstanceOf(OutOfRange.class).hasMessageContaining("run");
   }

@@ -84,6 +84,24 @@ class MagneticsTest {
   }
 
   @Test
+  void aBagsAssayIsSharedByMass() {
+    Composite assayed = new Composite("season bag", 12, 0.05, 500);
+    assertThat(assayed.sharesMg(List.of(4_350.0, 3_000.0))).containsExactly(52.2, 36.0);
+    assertThat(assayed.share(new LotId(7))).isEqualTo(new Edit.RecordOnLot(new LotId(7), new Assay(12, 0.05, 500, Optional.of("season bag"))));
+    assertThatThrownBy(() -> new Composite("season bag", -1, 0.05, 500)).isInstanceOf(OutOfRange.class).hasMessageContaining("gramsPerTonne");
+  }
+
+  @Test
+  void aClosedBatchStillTakesWhatBecomesOfItsMagnetics() {
+    Bench closed = bench().does(new Edit.CloseBatch(true));
+    closed.measures(2, new Bagged("season bag")).measures(2, new Assay(12, 0.05, 500, Optional.of("season bag")));
+    assertThat(of(closed).look()).isEqualTo(Look.ASSAYED);
+    closed.measures(2, new Discarded("assayed, nothing worth it"));
+    assertThat(closed.refused(new Edit.RecordOnLot(new LotId(2), new SpeckCount(1, 0.1))).reason()).isEqualTo(Reason.BATCH_CLOSED);
+    assertThat(closed.refused(new Edit.RecordOnLot(new LotId(2), new Assay(12, 0.05, 500))).reason()).isEqualTo(Reason.BATCH_CLOSED);
+  }
+
+  @Test
   void aTestThatCannotBeIsRefusedByName() {
     assertThatThrownBy(() -> new MagnetTest(100, 70, 40)).isInstanceOf(OutOfRange.class).hasMessageContaining("byStrongG");
     assertThatThrownBy(() -> new MagnetTest(100, 101, 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("byWeakG");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.check.OutOfRange;
@@ -67,5 +68,32 @@ class ShopTest {
   void openingsNotPositiveAreRefused() {
     assertThatThrownBy(() -> screen("x", 0, Having.OWNED, Use.BOTH)).isInstanceOf(OutOfRange.class).hasMessageContaining("openingMm");
     assertThatThrownBy(() -> screen("x", Double.NaN, Having.OWNED, Use.BOTH)).isInstanceOf(OutOfRange.class);
+  }
+
+  @Test
+  void magnetsAreKnownByNameWhateverTheirCapitals() {
+    Shop shop = Shop.USUAL.with(new Magnet("pull rod", 180)).with(new Magnet("Pull Rod", 210)).with(new Magnet("block", 420));
+    assertThat(shop.magnets()).extracting(Magnet::name).containsExactly("Pull Rod", "block");
+    assertThat(shop.withoutMagnet("BLOCK").magnets()).hasSize(1);
+    assertThatThrownBy(() -> new Magnet(" ", 100)).hasMessageContaining("name");
+    assertThatThrownBy(() -> new Magnet("rod", 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("strengthMt");
+  }
+
+  @Test
+  void termsTellWhatGoldIsWorthAndTimeCosts() {
+    Terms terms = new Terms(104, 0.94, 22, 6, " € ", LocalDate.parse("2026-10-01"));
+    assertThat(terms.currency()).isEqualTo("€");
+    assertThat(terms.worth(1_000, 0.9)).isCloseTo(0.9 * 104 * 0.94, within(1e-12));
+    assertThat(terms.cost(90)).isEqualTo(33);
+    assertThatThrownBy(() -> new Terms(104, 1.2, 22, 6, "", LocalDate.EPOCH)).isInstanceOf(OutOfRange.class).hasMessageContaining("payable");
+    assertThatThrownBy(() -> new Terms(Double.NaN, 1, 22, 6, "", LocalDate.EPOCH)).isInstanceOf(OutOfRange.class).hasMessageContaining("pricePerGram");
+  }
+
+  @Test
+  void theRuleOfStoppingIsTheUsualUntilTold() {
+    assertThat(Shop.USUAL.stopRule()).isEqualTo(StopRule.USUAL);
+    StopRule few = new StopRule(StopRule.Kind.UNDER_SPECKS, 5);
+    assertThat(Shop.USUAL.with(few).with(new Magnet("rod", 100)).stopRule()).isEqualTo(few);
+    assertThatThrownBy(() -> new StopRule(StopRule.Kind.UNDER_SPECKS, 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("stopSpecks");
   }
 }

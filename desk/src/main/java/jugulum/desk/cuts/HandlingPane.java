@@ -103,7 +103,7 @@ final class HandlingPane extends BorderPane {
     waterAnswer.setText(
         kilograms
             .flatMap(kg -> value(perKg).flatMap(litres -> value(flow).map(rate -> WetScreening.of(kg, litres, rate))))
-            .map(needed -> Words.of("handling.water.answer", Figures.fixed(needed.litres(), 0), PlanWords.time(needed.minutes())))
+            .map(needed -> Words.of("handling.water.answer", Figures.fixed(needed.litres(), 0), Figures.time(needed.minutes())))
             .orElse(""));
     liftAnswer.setText(
         kilograms
@@ -141,6 +141,6 @@ final class HandlingPane extends BorderPane {
     }
     OptionalDouble hoursLeft = left.field().getText().isBlank() ? OptionalDouble.empty() : value(left).map(drying::hoursLeft).orElse(OptionalDouble.empty());
     String wet = Words.of("drying.wet", share, Figures.plain(100 * Drying.CONSTANT_MASS));
-    return hoursLeft.isPresent() ? Words.of("drying.time", wet, PlanWords.time(60 * hoursLeft.getAsDouble())) : wet;
+    return hoursLeft.isPresent() ? Words.of("drying.time", wet, Figures.time(60 * hoursLeft.getAsDouble())) : wet;
   }
 }

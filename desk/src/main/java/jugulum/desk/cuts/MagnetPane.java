@@ -180,7 +180,7 @@ final class MagnetPane extends BorderPane {
       table.add(reason, 0, 2 * school.ordinal() + 2, 5, 1);
     }
     double saved = own.hoursSaved();
-    String hours = Words.of(saved >= 0 ? "school.saves" : "school.costs", PlanWords.time(60 * Math.abs(saved)), figures.gold(own.trappedMg()));
+    String hours = Words.of(saved >= 0 ? "school.saves" : "school.costs", Figures.time(60 * Math.abs(saved)), figures.gold(own.trappedMg()));
     said.getChildren().add(Parts.advice("water", Words.of("school.said"), hours));
     own.breakEven().ifPresent(share -> said.getChildren().add(Parts.advice("idle", "", Words.of("school.break-even", Figures.percent(share)))));
     if (own.breakEven().isEmpty()) {
@@ -193,6 +193,6 @@ final class MagnetPane extends BorderPane {
   }
 
   private static Label time(double hours) {
-    return Parts.styled(new Label(PlanWords.time(60 * hours)), "lot-figure");
+    return Parts.styled(new Label(Figures.time(60 * hours)), "lot-figure");
   }
 }

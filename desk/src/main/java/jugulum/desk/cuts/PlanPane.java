@@ -248,7 +248,7 @@ final class PlanPane extends BorderPane {
       Region gap = new Region();
       HBox.setHgrow(gap, Priority.ALWAYS);
       Label least = Parts.styled(new Label(ratio), "lot-figure");
-      Label time = Parts.styled(new Label(PlanWords.time(plan.minutes())), "lot-figure");
+      Label time = Parts.styled(new Label(Figures.time(plan.minutes())), "lot-figure");
       time.setMinWidth(TIME_WIDTH);
       least.setMinWidth(Region.USE_PREF_SIZE);
       HBox line = new HBox(name, stack, gap, least, time);

@@ -25,12 +25,6 @@ final class PlanWords {
     return plan.stack().isEmpty() ? Words.of("plan.no-screen") : plan.stack().stream().map(Screen::label).collect(Collectors.joining(" · "));
   }
 
-  /** Bench time, "6 h 20" or "45 min". */
-  static String time(double minutes) {
-    int whole = (int) Math.round(minutes);
-    return whole < 60 ? Words.of("time.minutes", Integer.toString(whole)) : Words.of("time.hours", Integer.toString(whole / 60), String.format("%02d", whole % 60));
-  }
-
   /** Why a cut is as it is, in one sentence. */
   static String sentence(PlannedCut cut, Figures figures) {
     String name = Sentences.cut(cut.cut());

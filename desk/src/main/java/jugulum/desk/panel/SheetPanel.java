@@ -10,6 +10,7 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
+import jugulum.core.machine.BenchSums;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Sheet;
 import jugulum.core.screens.Cut;
@@ -29,6 +30,7 @@ final class SheetPanel extends Panel {
   private final Sheet sheet;
   private final Desk desk;
   private final Label fit = Parts.sentence("", "strong");
+  private final VBox sums = new VBox(2);
   private final List<Set> dials = new ArrayList<>();
 
   /** A dial with its field and what is to be said of its value. */
@@ -43,7 +45,8 @@ final class SheetPanel extends Panel {
     sheet.checks().forEach(check -> getChildren().add(Parts.sentence(Words.of("sheet.item", SheetWords.check(check)))));
     getChildren().add(Parts.section(Words.of("sheet.dials")));
     sheet.dials().forEach(dial -> getChildren().add(part(dial)));
-    getChildren().addAll(Parts.section(Words.of("sheet.cleaning")));
+    sums.setId("sheet-sums");
+    getChildren().addAll(sums, Parts.section(Words.of("sheet.cleaning")));
     sheet.cleaning().forEach(one -> getChildren().add(Parts.sentence(Words.of("sheet.item", SheetWords.cleaning(one)))));
     getChildren().addAll(Parts.advice("idle", "", SheetWords.look()), Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
   }
@@ -77,12 +80,28 @@ final class SheetPanel extends Panel {
     Step now = there(worked.batch().step(step));
     Cut cut = worked.network().lots(now.inputs()).stream().map(Lot::cut).findFirst().orElse(Cut.ALL);
     fit.setText(Words.of("sheet.fit", sheet.suits().fit(cut.upperMm(), Math.max(cut.lowerMm(), Conditions.USUAL_FINEST_GOLD_MM))));
+    double grams = worked.sand().mass(now.inputs().getFirst()).grams();
+    sums.getChildren().setAll(sums(now, grams));
     for (Set set : dials) {
       OptionalDouble value = now.setting(set.dial().id());
       value.ifPresent(noted -> set.field().fill(Figures.plain(Math.rint(noted * 100) / 100)));
       set.said().setText(value.isPresent() ? said(set.dial(), value.getAsDouble()) : "");
       Parts.shown(set.said(), !set.said().getText().isEmpty());
     }
+  }
+
+  /** What the settings come to for this lot. */
+  private static List<Label> sums(Step now, double grams) {
+    List<Label> lines = new ArrayList<>();
+    OptionalDouble charge = now.setting("charge");
+    if (grams > 0 && charge.isPresent() && charge.getAsDouble() > 0) {
+      lines.add(Parts.sentence(Words.counted("sheet.charges", BenchSums.charges(grams, charge.getAsDouble()))));
+    }
+    OptionalDouble feed = now.setting("feed");
+    if (grams > 0 && feed.isPresent() && feed.getAsDouble() > 0) {
+      lines.add(Parts.sentence(Words.of("sheet.run-time", Figures.time(60 * BenchSums.runHours(grams / 1000, feed.getAsDouble())))));
+    }
+    return lines;
   }
 
   private static String said(Dial dial, double value) {

@@ -96,6 +96,12 @@ public record Figures(MassUnit unit) {
     return kilograms ? fixed(grams / 1000, Math.min(places, 3)) + " kg" : fixed(grams, places) + " g";
   }
 
+  /** Bench time given in minutes, "6 h 20" or "45 min". */
+  public static String time(double minutes) {
+    int whole = (int) Math.round(minutes);
+    return whole < 60 ? Words.of("time.minutes", Integer.toString(whole)) : Words.of("time.hours", Integer.toString(whole / 60), String.format("%02d", whole % 60));
+  }
+
   /** A share from 0 to 1 as percent. */
   public static String percent(double share) {
     return fixed(share * 100, 1) + " %";

@@ -62,6 +62,8 @@ class SheetTest extends OnTheDemoBook {
       assertThat(last(person).setting("tilt").orElseThrow()).isCloseTo(2.0045, within(1e-3));
       assertThat(last(person).setting("wash-water").orElseThrow()).isCloseTo(17.03, within(0.01));
       assertThat(person.text("dial-feed-error")).contains("divided by 0");
+      person.type("dial-feed", "2 kg / 10 min").press(ENTER);
+      assertThat(person.text("sheet-sums")).as("2.58 kg at 12 kg an hour").contains("13 min");
       person.type("dial-tilt", "14").press(ENTER);
       assertThat(person.text("said-tilt")).contains("Outside what it takes, 0 to 10");
       assertThat(last(person).setting("tilt")).as("kept all the same").hasValue(14);
