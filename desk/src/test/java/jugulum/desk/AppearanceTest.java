@@ -44,11 +44,20 @@ class AppearanceTest extends OnTheDemoBook {
           person.press(CONTROL, view);
           look.at(person, theme + " " + view);
         }
-        for (String part : List.of("cuts-part-SIZES", "cuts-part-HANDLING", "cuts-part-PLAN")) {
+        for (String part : List.of("cuts-part-SIZES", "cuts-part-MAGNET", "cuts-part-HANDLING", "cuts-part-PLAN")) {
           person.press(CONTROL, DIGIT2).click(part);
           look.at(person, theme + " " + part);
         }
+        for (String part : List.of("batches-part-MAGNETICS", "batches-part-BATCHES")) {
+          person.press(CONTROL, DIGIT4).click(part);
+          look.at(person, theme + " " + part);
+        }
         person.press(CONTROL, DIGIT1);
+        for (String opened : List.of("bench-sheet", "looks-wrong")) {
+          person.click("station-3-2").click(opened);
+          look.at(person, theme + " " + opened);
+          person.click("back");
+        }
         for (String station : List.of("station-1-0", "station-2-4", "station-3-2", "station-3-1", "station-4-3", "station-2-5", "station-0-0", "bucket-TAILINGS")) {
           person.click(station);
           look.at(person, theme + " " + station);
@@ -133,6 +142,9 @@ class AppearanceTest extends OnTheDemoBook {
               Bounds bounds = node.localToScene(node.getLayoutBounds());
               assertThat(bounds.getMaxX()).as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId()).isLessThanOrEqualTo(1281);
               assertThat(bounds.getMaxY()).as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId()).isLessThanOrEqualTo(801);
+            }
+            if (node instanceof ScrollPane pane && pane.isFitToWidth() && pane.getContent() != null) {
+              assertThat(pane.getContent().getLayoutBounds().getWidth()).as("%s: %s is cut off at the right", where, pane.getId()).isLessThanOrEqualTo(pane.getViewportBounds().getWidth() + 1);
             }
             if (node instanceof ScrollBar bar && bar.getOrientation() == Orientation.HORIZONTAL) {
               assertThat(bar.getWidth() > 0 && bar.getHeight() > 0 && bar.getVisibleAmount() < bar.getMax() - bar.getMin() - 1e-9 && bar.isVisible())

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jugulum.core.gold.TwoProduct;
 import jugulum.core.gold.TwoProduct.Grade;
@@ -27,6 +29,7 @@ final class GravityPanel extends StepPanel {
   private VBox products;
   private ReadingList settings;
   private VBox sheet;
+  private Button wrong;
   private VBox ports;
 
   GravityPanel(StepId step, Desk desk) {
@@ -47,6 +50,7 @@ final class GravityPanel extends StepPanel {
     if (sheet.getChildren().size() == 1 && now.process() instanceof Process.GravityRun(Machine machine)) {
       sheet.getChildren().addFirst(sheetButtons(Sheets.of(machine.kind())));
     }
+    Parts.shown(wrong, !worked.batch().closed());
     settings.show(now.readings(), figures, !worked.batch().closed());
     products.getChildren().clear();
     twoProduct(worked, now)
@@ -70,9 +74,9 @@ final class GravityPanel extends StepPanel {
   }
 
   private Node sheetButtons(Sheet of) {
-    return Parts.row(
-        Buttons.plain("bench-sheet", Words.of("sheet.open"), "B", () -> desk.push(new SheetPanel(step, of, desk))),
-        Buttons.plain("looks-wrong", Words.of("sheet.wrong"), "W", () -> desk.push(new WrongPanel(step, of, desk))));
+    Button open = Buttons.plain("bench-sheet", Words.of("sheet.open"), "B", () -> desk.push(new SheetPanel(step, of, desk)));
+    wrong = Buttons.plain("looks-wrong", Words.of("sheet.wrong"), "W", () -> desk.push(new WrongPanel(step, of, desk)));
+    return new FlowPane(8, 8, open, wrong);
   }
 
   /** From the grades alone, where feed, concentrate and tailings were all assayed and do not contradict each other. */

@@ -18,7 +18,7 @@ import jugulum.desk.words.Words;
 
 /** The cells of one pass. */
 final class PassLine {
-  private static final double LONGEST_BAR = 56;
+  private static final double LONGEST_BAR = 44;
 
   private final Label number = figure();
   private final Label lifted = figure();
