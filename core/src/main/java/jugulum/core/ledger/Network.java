@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import jugulum.core.screens.Cut;
 
 /** The live part of a batch with its links both ways: who made a lot, who took it. Computed once, asked often. */
 public final class Network {
@@ -71,6 +72,16 @@ public final class Network {
   /** The live lots of a list of numbers. */
   public List<Lot> lots(List<LotId> ids) {
     return ids.stream().map(lots::get).filter(Objects::nonNull).toList();
+  }
+
+  /** The sizes of what a step took, by its first lot; all sizes for a step that took none. */
+  public Cut cutInto(Step step) {
+    return lots(step.inputs()).stream().map(Lot::cut).findFirst().orElse(Cut.ALL);
+  }
+
+  /** The first live lot of a material that a step made. */
+  public Optional<Lot> output(Step step, Material material) {
+    return lots(step.outputs()).stream().filter(lot -> lot.material() == material).findFirst();
   }
 
   /** What came in: the lots made by steps that took none. */

@@ -98,9 +98,4 @@ public record Ladder(List<Rung> rungs, OptionalDouble magnetiteLeftG) {
     OptionalDouble left = magnetiteG.isPresent() && !rungs.isEmpty() ? OptionalDouble.of(magnetiteG.getAsDouble() - heap * purity) : OptionalDouble.empty();
     return new Ladder(rungs, left);
   }
-
-  /** The usual minutes of the passes that were timed; empty if none was. */
-  public OptionalDouble minutes() {
-    return rungs.stream().map(Rung::pass).map(Pass::minutes).filter(OptionalDouble::isPresent).mapToDouble(OptionalDouble::getAsDouble).average();
-  }
 }

@@ -46,6 +46,9 @@ public record Magnetics(Lot lot, LotMass mass, Look look, Optional<GoldRange> go
     Network network = Network.of(batch);
     SandAccount sand = SandAccount.of(network);
     List<Lot> lots = network.endLots().filter(lot -> lot.material() == Material.MAGNETICS).toList();
+    if (lots.isEmpty()) {
+      return List.of();
+    }
     Map<LotId, GoldRange> gold = GoldAccount.ranges(network, sand, lots);
     return lots.stream().map(lot -> of(lot, sand.mass(lot.id()), Optional.ofNullable(gold.get(lot.id())))).toList();
   }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Measure.Pass;
 import jugulum.core.ledger.Step;
 import jugulum.core.passes.NextCatch;
 import jugulum.core.passes.Removal;
@@ -72,7 +73,7 @@ public record NextPass(Verdict verdict, Why why, Removal removal, double speckMg
     double speckMg = SpeckMass.meanMg(cut, given.flatness(), given.goldDensity());
     List<Double> catches = step.catches(speckMg);
     Removal removal = Removal.of(catches);
-    OptionalDouble timed = Ladder.of(step, OptionalDouble.empty(), 1).minutes();
+    OptionalDouble timed = step.passes().stream().map(Pass::minutes).flatMapToDouble(OptionalDouble::stream).average();
     OptionalDouble minutes = timed.isPresent() || terms.isEmpty() ? timed : OptionalDouble.of(terms.get().minutesPerPass());
     Optional<Money> money = terms.filter(_ -> removal.nextCatch().isPresent()).map(told -> money(told, removal, catches, speckMg, SpeckMass.relativeVariance(cut), minutes.orElseThrow(), fineness));
     Why why = why(catches, removal, rule, money);

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
+import jugulum.core.ledger.Assumptions;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.settling.Grain;
 import jugulum.core.water.Water;
@@ -55,6 +56,16 @@ public record Conditions(Water water, Band flatness, Band goldGCm3, Set<Mineral>
   public static Band densityAround(double usualGCm3) {
     Check.inRange("goldDensity", usualGCm3, LIGHTEST_GOLD, 20);
     return new Band(Math.max(LIGHTEST_GOLD, usualGCm3 - DENSITY_SPREAD), usualGCm3, Math.max(usualGCm3, Math.min(HEAVIEST_GOLD, usualGCm3 + DENSITY_SPREAD)));
+  }
+
+  /**
+   * What is usual with a batch's gold: cold water, the finest gold one asks for.
+   *
+   * @param given the batch's flatness and density of the gold
+   */
+  public static Conditions usual(Assumptions given, Set<Mineral> heavies, boolean magnetFirst) {
+    return new Conditions(
+        new Water(USUAL_WATER_C), flatnessAround(given.flatness()), densityAround(given.goldDensity()), heavies, magnetFirst, USUAL_FINEST_GOLD_MM);
   }
 
   /** Checks every value against its range. */

@@ -14,7 +14,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.magnet.Composite;
-import jugulum.core.magnet.Magnetics;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.entry.Buttons;
@@ -123,11 +122,13 @@ final class MagneticsPane extends BorderPane {
   /** Reads every batch again. */
   void refresh() {
     List<Held> all = new ArrayList<>();
-    table.getItems().clear();
+    show(all);
     workbench.magnetics(
         more -> {
-          all.addAll(more);
-          show(all);
+          if (!more.isEmpty()) {
+            all.addAll(more);
+            show(all);
+          }
         });
   }
 

@@ -117,7 +117,7 @@ record BoardTexts(Worked worked, Figures figures) {
     if (!done) {
       return Words.of("board.magnet.pass", Integer.toString(passes + 1));
     }
-    Cut cut = network().lots(step.inputs()).stream().map(Lot::cut).findFirst().orElse(Cut.ALL);
+    Cut cut = network().cutInto(step);
     Removal removal = Evidence.removal(step, SpeckMass.meanMg(cut, given().flatness(), given().goldDensity()));
     boolean clean = removal.left().isPresent() && removal.left().getAsDouble() < 1;
     return Words.counted(clean ? "board.magnet.clean" : "board.magnet.passes", passes);

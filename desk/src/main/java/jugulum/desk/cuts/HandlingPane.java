@@ -90,7 +90,7 @@ final class HandlingPane extends BorderPane {
   /** Starts from the sand of a lot. */
   void show(double grams) {
     if (grams > 0) {
-      sand.fill(Figures.plain(Math.rint(grams) / 1000));
+      sand.fill(Figures.rounded(grams / 1000, 3));
     }
   }
 

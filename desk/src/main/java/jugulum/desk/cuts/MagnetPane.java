@@ -110,11 +110,11 @@ final class MagnetPane extends BorderPane {
 
   private void start(Worked worked, Lot one) {
     double grams = worked.sand().mass(one.id()).grams();
-    sand.fill(grams > 0 ? Figures.plain(Math.rint(grams) / 1000) : "");
-    magnetite.fill(magnetite(worked, one).map(share -> Figures.plain(Math.rint(share * 1000) / 10)).orElse(""));
+    sand.fill(grams > 0 ? Figures.rounded(grams / 1000, 3) : "");
+    magnetite.fill(magnetite(worked, one).map(share -> Figures.rounded(100 * share, 1)).orElse(""));
     Optional<GoldRange> there = Optional.ofNullable(worked.gold().lots().get(one.id()));
-    gold.fill(there.map(range -> Figures.plain(Math.rint(range.milligrams()))).orElse(""));
-    trapped.fill(Figures.plain(Math.rint(100 * trapped(worked, one)) / 100));
+    gold.fill(there.map(range -> Figures.rounded(range.milligrams(), 0)).orElse(""));
+    trapped.fill(Figures.rounded(trapped(worked, one), 2));
   }
 
   /** By its own bench test, or by what the magnet took out of it. */

@@ -175,10 +175,6 @@ final class PlanForm extends VBox {
     }
   }
 
-  private static String thousandths(double value) {
-    return Figures.plain(Math.rint(value * 1000) / 1000);
-  }
-
   /** Starts from what a batch takes as given, from the sizes a cut can have, and from what a bench test found in it. */
   void start(Assumptions given, Cut cut, Optional<MagnetShares> tested) {
     filling = true;
@@ -186,8 +182,8 @@ final class PlanForm extends VBox {
     heavies.getChildren().stream().map(ToggleButton.class::cast).forEach(toggle -> toggle.setSelected(there.contains((Mineral) toggle.getUserData())));
     flatness.set(given.flatness());
     GuessedSizes first = GuessedSizes.within(cut);
-    d50.fill(thousandths(first.d50Mm()));
-    p80.fill(thousandths(first.p80Mm()));
+    d50.fill(Figures.rounded(first.d50Mm(), 3));
+    p80.fill(Figures.rounded(first.p80Mm(), 3));
     filling = false;
     flatness.written(this::flatnessText);
   }
@@ -198,7 +194,7 @@ final class PlanForm extends VBox {
     Parts.shown(guess, sizes.isEmpty());
     known.setText(Words.of(sizes.isPresent() ? "plan.sizes.known" : "plan.sizes.guess"));
     if (grams > 0) {
-      mass.fill(thousandths(grams / 1000));
+      mass.fill(Figures.rounded(grams / 1000, 3));
     }
     filling = false;
   }

@@ -39,7 +39,7 @@ public abstract class MeasureForm extends VBox {
           case Measure.MagnetTest _ -> new MagnetTestForm(figures);
           case Measure.Bagged _ -> OneField.bag(figures);
           case Measure.Discarded _ -> OneField.discard(figures);
-          case Measure.Setting(String dial, double _) -> OneField.setting(figures, dial, Sheets.dial(dial).map(known -> SheetWords.dial(known.id())).orElse(dial), "");
+          case Measure.Setting(String dial, double _) -> OneField.setting(figures, dial, Sheets.dial(dial).map(known -> SheetWords.dial(known.id())).orElse(dial));
           case Measure.FeedRate _ -> OneField.feedRate(figures);
           case Measure.Pass _ -> new PassForm(figures, magnets);
         };

@@ -42,8 +42,8 @@ public final class OneField<T> extends MeasureForm {
   }
 
   /** Asks how a dial is set. */
-  public static MeasureForm setting(Supplier<Figures> figures, String dial, String name, String hint) {
-    EntryField<Double> value = new EntryField<>("dial-" + dial, name, hint, typed -> Parsers.number(typed, 0, 1e6));
+  public static MeasureForm setting(Supplier<Figures> figures, String dial, String name) {
+    EntryField<Double> value = new EntryField<>("dial-" + dial, name, "", typed -> Parsers.number(typed, 0, 1e6));
     return new OneField<>(
         figures, value, "setting", set -> new Measure.Setting(dial, set), measure -> measure instanceof Measure.Setting(var _, double set) ? Figures.plain(set) : "");
   }

@@ -50,8 +50,7 @@ public final class PassForm extends MeasureForm {
     HBox chips = new HBox(8);
     magnets.forEach(one -> chips.getChildren().add(Buttons.chip("magnet-" + magnets.indexOf(one), one.name(), () -> magnet.fill(one.name()))));
     more = new VBox(6, new FieldRow(List.of(minutes, gap, gold)), magnet, chips);
-    more.setVisible(false);
-    more.setManaged(false);
+    showMore(false);
     getChildren().addAll(choice(), new FieldRow(List.of(lifted, dropped, specks)), more);
   }
 
@@ -95,8 +94,7 @@ public final class PassForm extends MeasureForm {
 
   /** Shows or hides how the pass was done. */
   public void tellMore() {
-    more.setVisible(!more.isVisible());
-    more.setManaged(more.isVisible());
+    showMore(!more.isVisible());
     if (more.isVisible()) {
       minutes.field().requestFocus();
     }
@@ -160,9 +158,11 @@ public final class PassForm extends MeasureForm {
     how.minutes().ifPresent(time -> minutes.fill(Figures.plain(time)));
     how.gapMm().ifPresent(height -> gap.fill(Figures.plain(height)));
     how.magnet().ifPresent(magnet::fill);
-    if (!more.isVisible()) {
-      more.setVisible(true);
-      more.setManaged(true);
-    }
+    showMore(true);
+  }
+
+  private void showMore(boolean shown) {
+    more.setVisible(shown);
+    more.setManaged(shown);
   }
 }

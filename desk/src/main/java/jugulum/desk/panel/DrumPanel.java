@@ -53,7 +53,7 @@ final class DrumPanel extends StepPanel {
 
   private List<Node> said(Worked worked, Step now, Figures figures) {
     Optional<MagnetShares> shares = MagnetPanel.tested(worked, now);
-    Optional<Lot> magnetics = output(worked, now, Material.MAGNETICS);
+    Optional<Lot> magnetics = worked.network().output(now, Material.MAGNETICS);
     if (shares.isEmpty()) {
       return List.of(Parts.sentence(Words.of("drum.untested"), "muted"));
     }
@@ -70,15 +70,11 @@ final class DrumPanel extends StepPanel {
             weak ? "fault" : "fine",
             Words.of("drum.took", Figures.percent(pass.efficiency())),
             Words.of(weak ? "drum.weak" : "drum.good", usual, figures.sand(pass.leftG()), figures.sand(pass.secondPassG())));
-    Optional<Lot> rest = output(worked, now, Material.NON_MAGNETICS).filter(lot -> worked.network().taker(lot.id()).isEmpty() && !worked.batch().closed());
+    Optional<Lot> rest = worked.network().output(now, Material.NON_MAGNETICS).filter(lot -> worked.network().taker(lot.id()).isEmpty() && !worked.batch().closed());
     return rest.map(lot -> List.of(verdict, second(lot))).orElse(List.of(verdict));
   }
 
   private Node second(Lot rest) {
     return Buttons.plain("second-pass", Words.of("drum.second"), "M", () -> desk.push(new MagnetForm(rest.id(), desk)));
-  }
-
-  private static Optional<Lot> output(Worked worked, Step now, Material material) {
-    return worked.network().lots(now.outputs()).stream().filter(lot -> lot.material() == material).findFirst();
   }
 }

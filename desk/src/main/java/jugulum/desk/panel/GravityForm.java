@@ -18,7 +18,7 @@ import jugulum.core.ledger.Process;
 import jugulum.core.machine.Ranked;
 import jugulum.core.machine.Sheets;
 import jugulum.core.magnet.MagnetShares;
-import jugulum.core.water.Water;
+import jugulum.core.minerals.Mineral;
 import jugulum.core.window.Conditions;
 import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.Entry;
@@ -81,13 +81,9 @@ final class GravityForm extends StepForm {
   /** What a bench test leaves; without one non-magnetics have no magnetite any more. */
   private static Conditions conditions(Assumptions given, Lot taken) {
     boolean demagnetised = taken.material() == Material.NON_MAGNETICS;
-    return new Conditions(
-        new Water(Conditions.USUAL_WATER_C),
-        Conditions.flatnessAround(given.flatness()),
-        Conditions.densityAround(given.goldDensity()),
-        MagnetShares.of(taken).map(shares -> shares.among(Conditions.USUAL_HEAVIES)).orElse(Conditions.USUAL_HEAVIES),
-        demagnetised && MagnetShares.of(taken).isEmpty(),
-        Conditions.USUAL_FINEST_GOLD_MM);
+    Optional<MagnetShares> tested = MagnetShares.of(taken);
+    Set<Mineral> there = tested.map(shares -> shares.among(Conditions.USUAL_HEAVIES)).orElse(Conditions.USUAL_HEAVIES);
+    return Conditions.usual(given, there, demagnetised && tested.isEmpty());
   }
 
   private void tell(Machine.Kind kind) {

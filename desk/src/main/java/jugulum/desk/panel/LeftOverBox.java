@@ -3,17 +3,12 @@ package jugulum.desk.panel;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
-import java.util.stream.Collectors;
 import javafx.scene.layout.VBox;
-import jugulum.core.ledger.Assumptions;
-import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Step;
 import jugulum.core.magnet.Ladder;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.mass.LotMass;
-import jugulum.core.minerals.Mineral;
 import jugulum.core.plan.Machines;
 import jugulum.core.plan.Plan;
 import jugulum.core.plan.PlanRequest;
@@ -22,7 +17,6 @@ import jugulum.core.plan.PlanRequest.Surety;
 import jugulum.core.plan.Planner;
 import jugulum.core.screens.Cut;
 import jugulum.core.sizes.GuessedSizes;
-import jugulum.core.water.Water;
 import jugulum.core.window.Conditions;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.WindowChart;
@@ -58,7 +52,7 @@ final class LeftOverBox extends VBox {
   /** A test of the non-magnetics themselves speaks before what the passes let expect. */
   private static Optional<MagnetShares> left(Worked worked, Step now, Optional<MagnetShares> before) {
     Optional<MagnetShares> own =
-        worked.network().lots(now.outputs()).stream().filter(lot -> lot.material() == Material.NON_MAGNETICS).findFirst().flatMap(MagnetShares::of);
+        worked.network().output(now, Material.NON_MAGNETICS).flatMap(MagnetShares::of);
     LotMass in = worked.sand().mass(now.inputs().getFirst());
     return own.or(() -> before.filter(_ -> in.grams() > 0).flatMap(shares -> after(shares, in.grams(), ladder(shares, worked, now))));
   }
@@ -74,12 +68,7 @@ final class LeftOverBox extends VBox {
 
   /** What a test of the magnetics found; without one all that was lifted counts as magnetite. */
   static double purity(Worked worked, Step now) {
-    return worked.network().lots(now.outputs()).stream()
-        .filter(lot -> lot.material() == Material.MAGNETICS)
-        .findFirst()
-        .flatMap(MagnetShares::of)
-        .map(shares -> Math.max(1e-3, shares.magnetite()))
-        .orElse(1.0);
+    return worked.network().output(now, Material.MAGNETICS).flatMap(MagnetShares::of).map(shares -> Math.max(1e-3, shares.magnetite())).orElse(1.0);
   }
 
   private void balance(MagnetShares shares, Worked worked, Step now, Figures figures) {
@@ -102,20 +91,11 @@ final class LeftOverBox extends VBox {
   }
 
   private static Optional<Plan> window(Worked worked, Step now, MagnetShares shares) {
-    Cut cut = worked.network().lots(now.inputs()).stream().map(Lot::cut).findFirst().orElse(Cut.ALL);
+    Cut cut = worked.network().cutInto(now);
     if (cut.passing().isEmpty()) {
       return Optional.empty();
     }
-    Assumptions given = worked.batch().assumptions();
-    Set<Mineral> there = shares.among(Conditions.USUAL_HEAVIES);
-    Conditions conditions =
-        new Conditions(
-            new Water(Conditions.USUAL_WATER_C),
-            Conditions.flatnessAround(given.flatness()),
-            Conditions.densityAround(given.goldDensity()),
-            there.stream().collect(Collectors.toSet()),
-            false,
-            Conditions.USUAL_FINEST_GOLD_MM);
+    Conditions conditions = Conditions.usual(worked.batch().assumptions(), shares.among(Conditions.USUAL_HEAVIES), false);
     PlanRequest request =
         new PlanRequest(List.of(), cut, GuessedSizes.within(cut), 0, conditions, Machines.USUAL, 1, Surety.USUAL, PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM, ScreeningTime.USUAL);
     return Optional.of(new Planner(request).of(List.of()));

@@ -8,7 +8,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.gold.Evidence;
 import jugulum.core.ledger.Edit;
-import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process.MagnetRun;
@@ -82,7 +81,7 @@ final class MagnetPanel extends StepPanel {
     passes.show(now.readings(), figures, !worked.batch().closed());
     Parts.shown(dust, now.process() instanceof MagnetRun run && run.medium() != Medium.UNDER_WATER);
     int made = now.passes().size();
-    Cut cut = worked.network().lots(now.inputs()).stream().map(Lot::cut).findFirst().orElse(Cut.ALL);
+    Cut cut = worked.network().cutInto(now);
     NextPass next = NextPass.of(now, cut, worked.batch().assumptions(), worked.gold().fineness(), desk.shop().terms(), desk.shop().stopRule());
     Parts.shown(trapped, next.removal().state() == Removal.State.DECLINING);
     trapped.getChildren().setAll(trapped(next, worked, now, figures));
@@ -109,9 +108,9 @@ final class MagnetPanel extends StepPanel {
     String range = Words.of("trapped.range", Figures.fixed(removal.leftLow(), 0), Figures.fixed(removal.leftHigh().orElse(left), 0));
     String mass = Words.of("trapped.mass", figures.gold(left * next.speckMg()));
     String massRange =
-        worked.network().lots(now.outputs()).stream()
-            .filter(lot -> lot.material() == Material.MAGNETICS)
-            .findFirst()
+        worked
+            .network()
+            .output(now, Material.MAGNETICS)
             .filter(lot -> Evidence.of(lot, worked.network(), worked.sand()).filter(Evidence.FromPasses.class::isInstance).isPresent())
             .map(lot -> worked.gold().lots().get(lot.id()))
             .map(gold -> Words.of("trapped.mass.range", mass, figures.goldRange(gold)))

@@ -52,7 +52,7 @@ final class PassAdvice {
     return Words.of(
         "next-pass.money",
         sum(money.brings(), terms),
-        Figures.plain(Math.rint(next.minutes().orElse(0) * 10) / 10),
+        Figures.rounded(next.minutes().orElse(0), 1),
         sum(money.costs(), terms),
         chance(money.chance()));
   }

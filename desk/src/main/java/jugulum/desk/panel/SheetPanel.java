@@ -6,7 +6,6 @@ import java.util.OptionalDouble;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Edit;
-import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
@@ -78,13 +77,13 @@ final class SheetPanel extends Panel {
   @Override
   public void show(Worked worked, Figures figures) {
     Step now = there(worked.batch().step(step));
-    Cut cut = worked.network().lots(now.inputs()).stream().map(Lot::cut).findFirst().orElse(Cut.ALL);
+    Cut cut = worked.network().cutInto(now);
     fit.setText(Words.of("sheet.fit", sheet.suits().fit(cut.upperMm(), Math.max(cut.lowerMm(), Conditions.USUAL_FINEST_GOLD_MM))));
     double grams = worked.sand().mass(now.inputs().getFirst()).grams();
     sums.getChildren().setAll(sums(now, grams));
     for (Set set : dials) {
       OptionalDouble value = now.setting(set.dial().id());
-      value.ifPresent(noted -> set.field().fill(Figures.plain(Math.rint(noted * 100) / 100)));
+      value.ifPresent(noted -> set.field().fill(Figures.rounded(noted, 2)));
       set.said().setText(value.isPresent() ? said(set.dial(), value.getAsDouble()) : "");
       Parts.shown(set.said(), !set.said().getText().isEmpty());
     }

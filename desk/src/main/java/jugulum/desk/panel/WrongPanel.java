@@ -1,7 +1,6 @@
 package jugulum.desk.panel;
 
 import java.util.List;
-import java.util.function.Consumer;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Step;
@@ -19,21 +18,13 @@ import jugulum.desk.words.Words;
 final class WrongPanel extends Panel {
   private final StepId step;
   private final Desk desk;
-  private final Segmented seen;
+  private final VBox seen = new VBox(6);
   private final VBox causes = new VBox(8);
-
-  /** The symptoms as a column of buttons. */
-  private static final class Segmented extends VBox {
-    Segmented(Sheet sheet, Consumer<Symptom> onChosen) {
-      super(6);
-      sheet.symptoms().forEach(one -> getChildren().add(Buttons.chip("symptom-" + one.id(), SheetWords.symptom(one.id()), () -> onChosen.accept(one))));
-    }
-  }
 
   WrongPanel(StepId step, Sheet sheet, Desk desk) {
     this.step = step;
     this.desk = desk;
-    this.seen = new Segmented(sheet, this::show);
+    sheet.symptoms().forEach(one -> seen.getChildren().add(Buttons.chip("symptom-" + one.id(), SheetWords.symptom(one.id()), () -> show(one))));
     causes.setId("causes");
     getChildren()
         .addAll(

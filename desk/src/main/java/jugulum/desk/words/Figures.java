@@ -96,6 +96,12 @@ public record Figures(MassUnit unit) {
     return kilograms ? fixed(grams / 1000, Math.min(places, 3)) + " kg" : fixed(grams, places) + " g";
   }
 
+  /** A number with so many places or, where they would be noughts, fewer. */
+  public static String rounded(double value, int places) {
+    double unit = Math.pow(10, places);
+    return plain(Math.rint(value * unit) / unit);
+  }
+
   /** Bench time given in minutes, "6 h 20" or "45 min". */
   public static String time(double minutes) {
     int whole = (int) Math.round(minutes);

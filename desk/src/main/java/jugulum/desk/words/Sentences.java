@@ -140,7 +140,7 @@ public final class Sentences {
   /** A dial of a machine this program knows nothing of is called by its name in the file. */
   private static String setting(String id, double value) {
     return Sheets.dial(id)
-        .map(dial -> Words.of("measure.setting", SheetWords.dial(id), Figures.plain(Math.rint(value * 100) / 100), SheetWords.unit(dial.unit())))
+        .map(dial -> Words.of("measure.setting", SheetWords.dial(id), Figures.rounded(value, 2), SheetWords.unit(dial.unit())))
         .orElseGet(() -> Words.of("measure.setting", id, Figures.plain(value), ""));
   }
 
