@@ -1,5 +1,7 @@
 package jugulum.book;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -10,12 +12,14 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Measure.PannedSample.Seen;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.MagnetRun.DryCheck;
 import jugulum.core.ledger.Process.MagnetRun.Medium;
 import jugulum.core.ledger.Process.MagnetRun.Way;
 import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.StepId;
+import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.sizes.SizeCurve;
 
@@ -51,9 +55,22 @@ public final class Samples {
     ReadingId last = bench.step(3).orElseThrow().readings().getLast().id();
     bench.does(new Edit.RecordOnStep(new StepId(3), weighed)).does(new Edit.InsertOnStep(new StepId(3), last, new Measure.FeedRate(24.5)));
     bench.does(new Edit.RecordOnStep(new StepId(4), new Measure.Setting("tilt", 3.5)));
+    gravity(bench);
     bench.measures(6, new Measure.MagnetTest(100, 0.8, 31)).measures(5, new Measure.Bagged("season bag"));
     bench.measures(5, new Measure.Assay(31, 0.1, 500, Optional.of("season bag"))).measures(5, new Measure.Discarded("room needed"));
     Process.MagnetRun damp = new Process.MagnetRun(Medium.DAMP, Optional.of(new DryCheck(OptionalDouble.of(0.04))), Optional.of(Way.DRUM));
     bench.runs(damp, List.of(11), Material.MAGNETICS, Material.NON_MAGNETICS);
+  }
+
+  private static void gravity(Bench bench) {
+    StepId table = new StepId(4);
+    Measure.Running stopped = new Measure.Running(Measure.Running.State.STOPPED, Optional.of(Instant.parse("2026-03-02T08:55:00.25Z")));
+    bench.does(new Edit.RecordOnStep(table, new Measure.Checked("bolted"))).does(new Edit.RecordOnStep(table, new Measure.Running(Measure.Running.State.STARTED)));
+    bench.waits(Duration.ofHours(1)).does(new Edit.RecordOnStep(table, new Measure.Charge(OptionalDouble.of(1_500)))).does(new Edit.RecordOnStep(table, stopped));
+    bench.does(new Edit.RecordOnStep(new StepId(7), new Measure.Charge(OptionalDouble.empty())));
+    Cut coarse = new Cut(StandardScreens.numbered("16"), StandardScreens.numbered("30"));
+    Cut fine = new Cut(StandardScreens.numbered("30"), Optional.empty());
+    bench.measures(9, new Measure.PannedSample(250.5, List.of(new Seen(coarse, 1), new Seen(fine, 4)))).measures(14, new Measure.PannedSample(50, List.of(new Seen(Cut.ALL, 0))));
+    bench.runs(new Process.GravityRun(new Machine(Machine.Kind.CONICAL_PAN, "")), List.of(9), Material.CONCENTRATE, Material.TAILINGS);
   }
 }

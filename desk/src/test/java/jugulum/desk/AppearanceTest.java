@@ -6,6 +6,10 @@ import static javafx.scene.input.KeyCode.DIGIT2;
 import static javafx.scene.input.KeyCode.DIGIT3;
 import static javafx.scene.input.KeyCode.DIGIT4;
 import static javafx.scene.input.KeyCode.DIGIT5;
+import static javafx.scene.input.KeyCode.DOWN;
+import static javafx.scene.input.KeyCode.E;
+import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.G;
 import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.U;
@@ -48,12 +52,12 @@ class AppearanceTest extends OnTheDemoBook {
           person.press(CONTROL, DIGIT2).click(part);
           look.at(person, theme + " " + part);
         }
-        for (String part : List.of("batches-part-MAGNETICS", "batches-part-BATCHES")) {
+        for (String part : List.of("batches-part-MAGNETICS", "batches-part-RUNS", "batches-part-BATCHES")) {
           person.press(CONTROL, DIGIT4).click(part);
           look.at(person, theme + " " + part);
         }
         person.press(CONTROL, DIGIT1);
-        for (String opened : List.of("bench-sheet", "looks-wrong")) {
+        for (String opened : List.of("bench-sheet", "looks-wrong", "look")) {
           person.click("station-3-2").click(opened);
           look.at(person, theme + " " + opened);
           person.click("back");
@@ -62,10 +66,24 @@ class AppearanceTest extends OnTheDemoBook {
           person.click(station);
           look.at(person, theme + " " + station);
         }
+        running(person);
+        look.at(person, theme + " a machine that runs");
         person.press(CONTROL, T);
         person.press(CONTROL, U);
       }
     }
+  }
+
+  /** A machine is chosen and runs, its first charge in. */
+  private static void running(Person person) {
+    if (person.sees("run-timer")) {
+      return;
+    }
+    person.click("station-2-5").press(G);
+    for (int i = 0; i < 12 && !person.text("machine").contains("bowl"); i++) {
+      person.press(DOWN);
+    }
+    person.press(ENTER).press(E);
   }
 
   private static List<Node> visible(Node node, List<Node> found) {

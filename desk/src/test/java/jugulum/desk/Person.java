@@ -31,6 +31,7 @@ import javafx.stage.Stage;
 import jugulum.book.store.Book;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.StepId;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
@@ -53,16 +54,16 @@ public final class Person implements AutoCloseable {
   private final Scene scene;
   private Optional<Path> file = Optional.empty();
 
-  private Person(Path path) {
+  private Person(Path path, Clock clock) {
     Thread.setDefaultUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
-    Book book = Book.open(path, CLOCK);
+    Book book = Book.open(path, clock);
     workbench = new Workbench(book, bookThread, Platform::runLater);
     record Opened(Stage stage, Scene scene) {}
     Opened opened =
         on(
             () -> {
               Thread.currentThread().setUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
-              Scene made = new Scene(new Shell(workbench, CLOCK, new Files()), 1280, 800);
+              Scene made = new Scene(new Shell(workbench, clock, new Files()), 1280, 800);
               Theme.dress(made, workbench);
               Stage window = new Stage();
               window.setX(0);
@@ -79,7 +80,12 @@ public final class Person implements AutoCloseable {
 
   /** Opens the window on a book. */
   public static Person at(Path book) {
-    return new Person(book);
+    return new Person(book, CLOCK);
+  }
+
+  /** Opens the window on a book, with a clock of its own on the wall. */
+  public static Person at(Path book, Clock clock) {
+    return new Person(book, clock);
   }
 
   /** What stands in for the file dialog. */
@@ -230,6 +236,16 @@ public final class Person implements AutoCloseable {
     on(
         () -> {
           ((Desk) scene.lookup("#panel-host")).openLot(new LotId(lot));
+          return null;
+        });
+    return settle();
+  }
+
+  /** Opens the panel of a step, wherever on the board it stands. */
+  public Person openStep(int step) {
+    on(
+        () -> {
+          ((Desk) scene.lookup("#panel-host")).openStep(new StepId(step));
           return null;
         });
     return settle();

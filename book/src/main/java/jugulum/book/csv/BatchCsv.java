@@ -3,6 +3,7 @@ package jugulum.book.csv;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
@@ -109,6 +110,10 @@ public final class BatchCsv {
       case Measure.Bagged(String bag) -> new Object[] {bag};
       case Measure.Discarded(String reason) -> new Object[] {reason};
       case Measure.Setting(String dial, double value) -> new Object[] {dial, value};
+      case Measure.Running(var state, var toldAt) -> new Object[] {state, toldAt.orElse(null)};
+      case Measure.Charge(var grams) -> new Object[] {orNull(grams)};
+      case Measure.Checked(String check) -> new Object[] {check};
+      case Measure.PannedSample(double sample, var seen) -> new Object[] {sample, seen(seen)};
       case Measure.FeedRate(double rate) -> new Object[] {rate};
       case Measure.KnownGold(double mg, double sd) -> new Object[] {mg, sd};
       case Measure.SizeAnalysis(SizeCurve curve) -> new Object[] {sieved(curve)};
@@ -136,6 +141,13 @@ public final class BatchCsv {
   private static String sieved(SizeCurve curve) {
     Stream<String> screens = curve.sieved().stream().map(one -> one.openingMm() + ":" + one.retainedG());
     return Stream.concat(screens, Stream.of("0:" + curve.panG())).collect(Collectors.joining(" "));
+  }
+
+  /** Every cut as upper..lower opening:specks; no upper opening where nothing bounds it above. */
+  private static String seen(List<Measure.PannedSample.Seen> seen) {
+    return seen.stream()
+        .map(one -> one.cut().passing().map(screen -> String.valueOf(screen.openingMm())).orElse("") + ".." + one.cut().lowerMm() + ":" + one.specks())
+        .collect(Collectors.joining(" "));
   }
 
   private interface Rows {

@@ -98,6 +98,10 @@ final class Mappers {
     @Type(value = Measure.Discarded.class, name = "discarded"),
     @Type(value = Measure.FeedRate.class, name = "feed-rate"),
     @Type(value = Measure.Setting.class, name = "setting"),
+    @Type(value = Measure.Running.class, name = "running"),
+    @Type(value = Measure.Charge.class, name = "charge"),
+    @Type(value = Measure.Checked.class, name = "checked"),
+    @Type(value = Measure.PannedSample.class, name = "panned-sample"),
     @Type(value = Measure.Pass.class, name = "pass")
   })
   interface MeasureKinds {}

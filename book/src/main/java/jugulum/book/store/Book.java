@@ -7,6 +7,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.ZoneId;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -166,6 +167,11 @@ public final class Book implements AutoCloseable {
   /** The book's file. */
   public Path path() {
     return path;
+  }
+
+  /** Where the clock that dates the edits hangs. */
+  public ZoneId zone() {
+    return clock.getZone();
   }
 
   /** Why this window may only read; empty when it may write. */

@@ -12,7 +12,7 @@ import org.hipparchus.util.KthSelector;
  * Random amounts of gold that agree with a piece of evidence.
  *
  * <p>Propagation of distributions by Monte Carlo, JCGM 101:2008, 6.4: weighed gold is normal and cut at 0, a count is gamma with
- * shape n + ½, an assay is lognormal, a removal is split normal about its estimate in the logarithm of what is left. Every lot has a
+ * shape n + ½ (the ½ shared between the classes of a count by size), an assay is lognormal, a removal is split normal about its estimate in the logarithm of what is left. Every lot has a
  * seed of its own, so the draws of one lot do not depend on which other lots there are.
  */
 final class Draws {
@@ -59,6 +59,13 @@ final class Draws {
       case Evidence.Known(double mg, double sd) -> normal(random, mg, sd);
       case Evidence.Counted(int specks, double share, var speck) ->
           specks(fill(() -> random.nextGamma(specks + 0.5, 1 / share)), specks + 0.5, speck, shared.speckMass(), random);
+      case Evidence.Panned(var classes, double share) -> {
+        double unseen = 0.5 / classes.size();
+        yield sum(
+            classes.stream()
+                .map(one -> specks(fill(() -> random.nextGamma(one.specks() + unseen, 1 / share)), one.specks() + unseen, one.speck(), shared.speckMass(), random))
+                .toList());
+      }
       case Evidence.Assayed(double mg, double sd) -> assayed(random, mg, sd, shared.fineness());
       case Evidence.FromPasses(var removal, var speck) -> {
         double left = removal.left().orElse(0);
@@ -148,6 +155,27 @@ final class Draws {
       }
     }
     return new Draws(total, mean);
+  }
+
+  /** This less the other, below 0 where the other is more. */
+  Draws less(Draws other) {
+    return combine(other, (mine, its) -> mine - its);
+  }
+
+  Draws times(double factor) {
+    return new Draws(Arrays.stream(milligrams).map(value -> value * factor).toArray());
+  }
+
+  /** The recovery c(f − t)/(f(c − t)) of grades, draw by draw; 0 where the grades of a draw do not tell one. */
+  static Draws twoProduct(Draws feed, Draws concentrate, Draws tailings) {
+    double[] recovery = new double[COUNT];
+    for (int i = 0; i < COUNT; i++) {
+      double f = feed.milligrams[i];
+      double c = concentrate.milligrams[i];
+      double t = tailings.milligrams[i];
+      recovery[i] = f > 0 && c > t ? c * (f - t) / (f * (c - t)) : 0;
+    }
+    return new Draws(recovery);
   }
 
   Draws minus(Draws other) {

@@ -1,7 +1,9 @@
 package jugulum.core.gold;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
@@ -19,7 +21,7 @@ import jugulum.core.weighing.Weighing;
 /**
  * What is known of the gold in one lot, as native metal.
  *
- * <p>Where a lot carries several kinds the strongest speaks: weighed, then known, looked over, assayed, counted, and last what the magnet's
+ * <p>Where a lot carries several kinds the strongest speaks: weighed, then known, looked over, assayed, panned in samples, counted, and last what the magnet's
  * passes let expect. Of one kind the latest reading speaks, but weighings are averaged.
  */
 public sealed interface Evidence {
@@ -46,6 +48,27 @@ public sealed interface Evidence {
    * @param speck the mass of one
    */
   record Counted(int specks, double shareChecked, Speck speck) implements Evidence {}
+
+  /**
+   * Specks counted by size in a share of the lot.
+   *
+   * @param classes the specks of each size, at least one
+   * @param shareChecked in what share of the lot, 0 to 1
+   */
+  record Panned(List<Class> classes, double shareChecked) implements Evidence {
+    /** Keeps its own copy. */
+    public Panned {
+      classes = List.copyOf(classes);
+    }
+
+    /**
+     * Specks of one size.
+     *
+     * @param specks how many were seen
+     * @param speck the mass of one
+     */
+    public record Class(int specks, Speck speck) {}
+  }
 
   /**
    * The mass of a speck of a cut.
@@ -89,6 +112,7 @@ public sealed interface Evidence {
         .or(() -> lot.latest(Measure.KnownGold.class).map(known -> new Known(known.milligrams(), known.sdMg())))
         .or(() -> lot.latest(Measure.LookedOver.class).map(seen -> new Known(seen.pickersG() * 1000, 0)))
         .or(() -> lot.latest(Measure.Assay.class).flatMap(assay -> assayed(assay, sand.mass(lot.id()), speck)))
+        .or(() -> panned(lot, sand.mass(lot.id()), given))
         .or(() -> lot.latest(Measure.SpeckCount.class).map(count -> new Counted(count.specks(), count.shareChecked(), speck)))
         .or(() -> fromPasses(lot, network, speck));
   }
@@ -113,6 +137,18 @@ public sealed interface Evidence {
     double few = specksInSample > 0 ? (1 + speck.variance()) / specksInSample : 0;
     double others = assay.composite().isPresent() ? COMPOSITE_SPREAD * COMPOSITE_SPREAD : 0;
     return Optional.of(new Assayed(fineMg, Math.min(2, Math.sqrt(assay.relativeSd() * assay.relativeSd() + few + others))));
+  }
+
+  /** All samples of a lot together; only where the lot's mass is known does a sample tell a share of it. */
+  private static Optional<Evidence> panned(Lot lot, LotMass mass, Assumptions given) {
+    List<Measure.PannedSample> samples = lot.live(Measure.PannedSample.class).toList();
+    if (samples.isEmpty() || !(mass.grams() > 0)) {
+      return Optional.empty();
+    }
+    Map<Cut, Integer> specks = new TreeMap<>(Cut.COARSE_FIRST);
+    samples.stream().flatMap(sample -> sample.seen().stream()).forEach(seen -> specks.merge(seen.cut(), seen.specks(), Integer::sum));
+    double share = Math.min(1, samples.stream().mapToDouble(Measure.PannedSample::sampleG).sum() / mass.grams());
+    return Optional.of(new Panned(specks.entrySet().stream().map(one -> new Panned.Class(one.getValue(), Speck.of(one.getKey(), given))).toList(), share));
   }
 
   private static Optional<Evidence> fromPasses(Lot lot, Network network, Speck speck) {

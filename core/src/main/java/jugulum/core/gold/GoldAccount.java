@@ -15,6 +15,7 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
+import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.specks.SpeckMass;
 import jugulum.core.screens.Cut;
@@ -31,6 +32,7 @@ import jugulum.core.screens.Cut;
  * @param byCut recovery against the gold found of each cut that has gold lots of its own, coarse first
  * @param places where the gold is, in the order of {@link Place.Kind}
  * @param lots the gold in each live lot that has evidence
+ * @param stages what each live run over a machine did to the gold
  */
 public record GoldAccount(
     Optional<GoldRange> won,
@@ -40,7 +42,8 @@ public record GoldAccount(
     List<Recovery> recoveries,
     Map<Cut, Recovery> byCut,
     List<Place> places,
-    Map<LotId, GoldRange> lots) {
+    Map<LotId, GoldRange> lots,
+    Map<StepId, Stage> stages) {
 
   /** Works out the gold of a batch. */
   public static GoldAccount of(Network network, SandAccount sand) {
@@ -81,6 +84,7 @@ public record GoldAccount(
 
     private final GoldMemory memory;
     private final Network network;
+    private final SandAccount sand;
     private final Draws.Shared shared;
     private final boolean finenessMeasured;
     private final Map<LotId, Draws> draws = new HashMap<>();
@@ -106,6 +110,7 @@ public record GoldAccount(
       this.memory = memory;
       memory.begin();
       this.network = network;
+      this.sand = sand;
       this.ends = network.endLots().toList();
       List<Measure.Fineness> measured = network.lots().stream().flatMap(lot -> lot.live(Measure.Fineness.class)).toList();
       this.finenessMeasured = !measured.isEmpty();
@@ -145,7 +150,8 @@ public record GoldAccount(
           won.map(product -> recoveries(product, found, head, notLookedAt)).orElse(List.of()),
           byCut(gold),
           places(found, head, notLookedAt),
-          ranges());
+          ranges(),
+          new Stages(network, sand, draws, memory).all());
     }
 
     Map<LotId, GoldRange> ranges() {

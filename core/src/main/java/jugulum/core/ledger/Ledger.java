@@ -44,7 +44,7 @@ public final class Ledger {
    * @param at when
    */
   public static EditResult apply(Optional<Batch> before, Edit edit, Instant at) {
-    Optional<Refusal> refusal = before.isPresent() ? refusal(before.get(), edit) : beginning(edit);
+    Optional<Refusal> refusal = before.isPresent() ? refusal(before.get(), edit, at) : beginning(edit);
     if (refusal.isPresent()) {
       return new EditResult.Refused(refusal.get());
     }
@@ -76,7 +76,7 @@ public final class Ledger {
     };
   }
 
-  private static Optional<Refusal> refusal(Batch batch, Edit edit) {
+  private static Optional<Refusal> refusal(Batch batch, Edit edit, Instant at) {
     if (batch.closed() && !(edit instanceof CloseBatch) && !isAfterwards(edit)) {
       return Optional.of(Refusal.of(Reason.BATCH_CLOSED));
     }
@@ -90,7 +90,7 @@ public final class Ledger {
       case AddNote note when note.text().isBlank() -> Optional.of(Refusal.of(Reason.NOTE_EMPTY));
       case AddNote note -> StepRules.missing(batch, note.step());
       case WithdrawStep withdraw -> StepRules.refusal(Network.of(batch), withdraw);
-      case RecordOnLot _, RecordOnStep _, InsertOnStep _, Correct _, Strike _ -> ReadingRules.refusal(batch, edit);
+      case RecordOnLot _, RecordOnStep _, InsertOnStep _, Correct _, Strike _ -> ReadingRules.refusal(batch, edit, at);
     };
   }
 

@@ -16,7 +16,11 @@ public record Machine(Kind kind, String name) {
     FLUID_BED_TRAP,
     PIPE_TRAP,
     STACKED_TRAY,
+    /** A pan of which nobody said what form it has. */
     PAN,
+    RIFFLED_PAN,
+    FLAT_PAN,
+    CONICAL_PAN,
     /** A bowl that a hopper with fine nozzles feeds by itself. */
     HOPPER_BOWL,
     /** A short sluice for concentrates, fed by the spoon. */

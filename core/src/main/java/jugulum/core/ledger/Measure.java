@@ -1,9 +1,12 @@
 package jugulum.core.ledger;
 
+import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import jugulum.core.check.Check;
+import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.sizes.SizeCurve;
 
@@ -19,7 +22,7 @@ public sealed interface Measure {
   /** Where this kind of measure belongs. */
   default Place goesOn() {
     return switch (this) {
-      case Pass _, LastMinute _, FeedRate _, Setting _ -> Place.STEP;
+      case Pass _, LastMinute _, FeedRate _, Setting _, Running _, Charge _, Checked _ -> Place.STEP;
       default -> Place.LOT;
     };
   }
@@ -248,6 +251,77 @@ public sealed interface Measure {
     /** Checks the value. */
     public Setting {
       Check.inRange("setting", value, 0, 1e6);
+    }
+  }
+
+  /**
+   * A machine was started or stopped.
+   *
+   * @param state what it does from then on
+   * @param toldAt when, where somebody said so afterwards; empty for the moment it was recorded
+   */
+  record Running(State state, Optional<Instant> toldAt) implements Measure {
+    /** Whether the water runs. */
+    public enum State {
+      STARTED,
+      STOPPED
+    }
+
+    /** Started or stopped just now. */
+    public Running(State state) {
+      this(state, Optional.empty());
+    }
+  }
+
+  /**
+   * A charge, or a measured part of the feed, went into a machine.
+   *
+   * @param grams its mass, in grams, from 0.1; empty where nobody weighed it
+   */
+  record Charge(OptionalDouble grams) implements Measure {
+    /** Checks the mass. */
+    public Charge {
+      grams.ifPresent(mass -> Check.inRange("chargeG", mass, 0.1, Check.HEAVIEST_G));
+    }
+  }
+
+  /**
+   * One of the checks of a machine's sheet was made.
+   *
+   * @param check which, by its name on the sheet
+   */
+  record Checked(String check) implements Measure {}
+
+  /**
+   * A measured sample of the lot was panned and its specks counted by size. Several samples of a lot count together.
+   *
+   * @param sampleG the sample, dry, in grams, from 0.1
+   * @param seen the specks, in one class for the whole lot or in several by cut; at least one class
+   */
+  record PannedSample(double sampleG, List<Seen> seen) implements Measure {
+    /**
+     * Specks of one cut.
+     *
+     * @param cut which
+     * @param specks how many, 0 or more
+     */
+    public record Seen(Cut cut, int specks) {
+      /** Checks the count. */
+      public Seen {
+        Check.inRange("specks", specks, 0, 1e6);
+      }
+    }
+
+    /** Checks the sample and keeps its own copy of the counts. */
+    public PannedSample {
+      Check.inRange("sampleG", sampleG, 0.1, Check.HEAVIEST_G);
+      seen = List.copyOf(seen);
+      Check.inRange("classes", seen.size(), 1, 100);
+    }
+
+    /** The specks of all cuts. */
+    public int specks() {
+      return seen.stream().mapToInt(Seen::specks).sum();
     }
   }
 

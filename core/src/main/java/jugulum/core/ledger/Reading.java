@@ -18,6 +18,11 @@ public record Reading(ReadingId id, Instant at, Measure measure, Optional<Struck
     return struck.isEmpty();
   }
 
+  /** When it was so: as told, or when it was recorded. */
+  public Instant moment() {
+    return measure instanceof Measure.Running running ? running.toldAt().orElse(at) : at;
+  }
+
   Reading strike(Struck how) {
     return new Reading(id, at, measure, Optional.of(how), replaces);
   }

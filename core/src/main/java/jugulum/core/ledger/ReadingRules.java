@@ -1,5 +1,6 @@
 package jugulum.core.ledger;
 
+import java.time.Instant;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.ledger.Edit.Correct;
@@ -17,18 +18,18 @@ import jugulum.core.ledger.Refusal.Told;
 final class ReadingRules {
   private ReadingRules() {}
 
-  static Optional<Refusal> refusal(Batch batch, Edit edit) {
+  static Optional<Refusal> refusal(Batch batch, Edit edit, Instant at) {
     Network network = Network.of(batch);
     return switch (edit) {
       case RecordOnLot(LotId id, Measure measure) ->
           network.lot(id).map(lot -> onLot(network, lot, measure, Optional.empty())).orElse(Optional.of(Refusal.of(Reason.NO_SUCH_LOT)));
-      case RecordOnStep(StepId id, Measure measure) -> onStep(network, id, Optional.empty(), measure);
+      case RecordOnStep(StepId id, Measure measure) -> onStep(network, id, Optional.empty(), measure).or(() -> RunRules.refusal(network, id, Optional.empty(), measure, at));
       case InsertOnStep(StepId id, ReadingId before, Measure measure) ->
           batch.step(id).stream().flatMap(step -> step.readings().stream()).anyMatch(reading -> reading.id().equals(before))
               ? onStep(network, id, Optional.of(before), measure)
               : Optional.of(Refusal.of(Reason.NO_SUCH_READING));
       case Correct(ReadingId id, Measure measure, String reason) ->
-          struck(batch, id, reason).or(() -> replacement(network, id, measure));
+          struck(batch, id, reason).or(() -> replacement(network, id, measure, at));
       case Strike(ReadingId id, String reason) -> struck(batch, id, reason);
       default -> Optional.empty();
     };
@@ -45,7 +46,7 @@ final class ReadingRules {
     return reason.isBlank() ? Optional.of(Refusal.of(Reason.REASON_MISSING)) : Optional.empty();
   }
 
-  private static Optional<Refusal> replacement(Network network, ReadingId id, Measure measure) {
+  private static Optional<Refusal> replacement(Network network, ReadingId id, Measure measure, Instant at) {
     for (Lot lot : network.lots()) {
       if (lot.readings().stream().anyMatch(reading -> reading.id().equals(id))) {
         return onLot(network, lot, measure, Optional.of(id));
@@ -54,7 +55,7 @@ final class ReadingRules {
     return network.steps().stream()
         .filter(step -> step.readings().stream().anyMatch(reading -> reading.id().equals(id)))
         .findFirst()
-        .map(step -> onStep(network, step.id(), Optional.of(id), measure))
+        .map(step -> onStep(network, step.id(), Optional.of(id), measure).or(() -> RunRules.refusal(network, step.id(), Optional.of(id), measure, at)))
         .orElse(Optional.of(Refusal.of(Reason.NO_SUCH_READING)));
   }
 
@@ -66,11 +67,12 @@ final class ReadingRules {
       case Measure.LookedOver seen -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, seen.pickersG(), massOrInputG(network, lot), 0);
       case Measure.KnownGold gold -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, gold.milligrams() / 1000, massOrInputG(network, lot), 0);
       case Measure.MagnetTest test -> heavier(Reason.HEAVIER_THAN_INPUT, test.sampleG(), massOrInputG(network, lot), 0);
+      case Measure.PannedSample sample -> heavier(Reason.HEAVIER_THAN_INPUT, sample.sampleG(), massOrInputG(network, lot), 0);
       case Measure.Bagged(String bag) when bag.isEmpty() -> Optional.of(Refusal.of(Reason.BAG_WITHOUT_NAME));
       case Measure.Discarded _ when network.taker(lot.id()).isPresent() -> Optional.of(Refusal.of(Reason.LOT_ALREADY_TAKEN));
       case Measure.Discarded(String reason) when reason.isEmpty() && !isLookedAt(lot) -> Optional.of(Refusal.of(Reason.DISCARDED_UNSEEN));
       case Measure.SpeckCount _, Measure.Assay _, Measure.Fineness _, Measure.SizeAnalysis _, Measure.Bagged _, Measure.Discarded _ -> Optional.empty();
-      case Measure.Pass _, Measure.LastMinute _, Measure.FeedRate _, Measure.Setting _ -> Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
+      case Measure.Pass _, Measure.LastMinute _, Measure.FeedRate _, Measure.Setting _, Measure.Running _, Measure.Charge _, Measure.Checked _ -> Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
     };
   }
 
@@ -82,6 +84,7 @@ final class ReadingRules {
         .anyMatch(
             measure ->
                 measure instanceof Measure.SpeckCount
+                    || measure instanceof Measure.PannedSample
                     || measure instanceof Measure.Assay
                     || measure instanceof Measure.KnownGold
                     || measure instanceof Measure.LookedOver);
@@ -138,8 +141,12 @@ final class ReadingRules {
           ? heavier(Reason.HEAVIER_THAN_INPUT, passed.passedG(), inputG(network, step), 0)
           : Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
     }
-    if (measure instanceof Measure.Setting && step.process() instanceof Process.GravityRun) {
-      return Optional.empty();
+    if (step.process() instanceof Process.GravityRun) {
+      return switch (measure) {
+        case Measure.Setting _, Measure.Running _, Measure.Checked _ -> Optional.empty();
+        case Measure.Charge charge -> heavier(Reason.HEAVIER_THAN_INPUT, charge.grams().orElse(0), inputG(network, step), network.batch().assumptions().closureTolerance());
+        default -> Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
+      };
     }
     if (measure instanceof Measure.FeedRate && step.process() instanceof Process.MagnetRun) {
       return Optional.empty();

@@ -1,5 +1,6 @@
 package jugulum.core.ledger;
 
+import java.time.Instant;
 import java.util.List;
 
 /**
@@ -51,6 +52,12 @@ public record Refusal(Reason reason, List<Told> values) {
     /** Values: lifted, what there is to lift. */
     LIFTED_MORE_THAN_THERE,
     FIRST_PASS_FROM_HEAP,
+    /** Values: the moment told, the moment before which it cannot be. */
+    TIME_BACKWARDS,
+    /** Values: the moment told, now. */
+    TIME_NOT_YET,
+    ALREADY_RUNNING,
+    NOT_RUNNING,
     MEASURE_NOT_FOR_THIS,
     OUTPUT_IN_USE,
     FEED_CANNOT_BE_WITHDRAWN,
@@ -61,6 +68,9 @@ public record Refusal(Reason reason, List<Told> values) {
   public sealed interface Told {
     /** A mass, in grams. */
     record Grams(double grams) implements Told {}
+
+    /** A point in time. */
+    record Moment(Instant at) implements Told {}
 
     /** A name or a writing. */
     record Words(String text) implements Told {}

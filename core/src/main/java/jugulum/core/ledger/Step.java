@@ -47,15 +47,7 @@ public record Step(
 
   /** The passes that count, in order. */
   public List<Measure.Pass> passes() {
-    return livePasses().toList();
-  }
-
-  private Stream<Measure.Pass> livePasses() {
-    return readings.stream()
-        .filter(Reading::isLive)
-        .map(Reading::measure)
-        .filter(Measure.Pass.class::isInstance)
-        .map(Measure.Pass.class::cast);
+    return live(Measure.Pass.class).map(reading -> (Measure.Pass) reading.measure()).toList();
   }
 
   /** What its passes have gathered on the heap of magnetics so far, in grams; empty before the first pass. */
@@ -93,13 +85,15 @@ public record Step(
     return catches;
   }
 
+  /** The readings of one kind that count, in order. */
+  public Stream<Reading> live(Class<? extends Measure> kind) {
+    return readings.stream().filter(Reading::isLive).filter(reading -> kind.isInstance(reading.measure()));
+  }
+
   /** How a dial was set last; empty where nobody said. */
   public OptionalDouble setting(String dial) {
-    return readings.stream()
-        .filter(Reading::isLive)
-        .map(Reading::measure)
-        .filter(Measure.Setting.class::isInstance)
-        .map(Measure.Setting.class::cast)
+    return live(Measure.Setting.class)
+        .map(reading -> (Measure.Setting) reading.measure())
         .filter(setting -> setting.dial().equals(dial))
         .mapToDouble(Measure.Setting::value)
         .reduce((_, later) -> later);

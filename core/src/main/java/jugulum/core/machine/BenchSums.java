@@ -57,6 +57,52 @@ public final class BenchSums {
   }
 
   /**
+   * How long a battery lasts, in hours.
+   *
+   * @param wattHours what can be taken out of it, in Wh, 0 or more; a lead battery gives about half of what is written on it (common
+   *     practice)
+   * @param watts what pump and motor take together, in W, above 0
+   */
+  public static double batteryHours(double wattHours, double watts) {
+    return Check.inRange("wattHours", wattHours, 0, 1e6) / Check.inRange("watts", watts, Double.MIN_NORMAL, 1e6);
+  }
+
+  /**
+   * The water a run takes that is let go after one use, in litres.
+   *
+   * @param litresPerMinute 0 or more
+   * @param hours 0 or more
+   */
+  public static double waterOnce(double litresPerMinute, double hours) {
+    return Check.inRange("litresPerMinute", litresPerMinute, 0, 1e6) * 60 * Check.inRange("hours", hours, 0, 1e6);
+  }
+
+  /**
+   * The water a run takes that goes round, in litres: a sump that holds it long enough for silt to settle, and what leaves with the wet
+   * sand.
+   *
+   * @param litresPerMinute 0 or more
+   * @param minutesInSump how long the water stays in the sump, 0 or more
+   * @param sandKg dry, 0 or more
+   * @param moisture the water's share of the sand as it leaves, 0 to 0.9
+   */
+  public static double waterGoingRound(double litresPerMinute, double minutesInSump, double sandKg, double moisture) {
+    Check.inRange("moisture", moisture, 0, 0.9);
+    double sump = Check.inRange("litresPerMinute", litresPerMinute, 0, 1e6) * Check.inRange("minutesInSump", minutesInSump, 0, 1e4);
+    return sump + Check.inRange("kilograms", sandKg, 0, 1e6) * moisture / (1 - moisture);
+  }
+
+  /**
+   * Wetting agent for a sump, in drops.
+   *
+   * @param litres 0 or more
+   * @param dropsPerTenLitres 0 or more
+   */
+  public static double wettingDrops(double litres, double dropsPerTenLitres) {
+    return Check.inRange("litres", litres, 0, 1e6) / 10 * Check.inRange("drops", dropsPerTenLitres, 0, 1e6);
+  }
+
+  /**
    * How many charges a lot makes; the last may be smaller.
    *
    * @param grams of sand, 0 or more

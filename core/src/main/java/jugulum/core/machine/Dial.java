@@ -12,8 +12,19 @@ import jugulum.core.check.Check;
  * @param low the least the machine takes
  * @param high the most it takes
  * @param usual from and to where one starts, with the middle; empty where there is no usual
+ * @param lean where within the usual a coarser cut wants it
  */
-public record Dial(String id, Unit unit, double low, double high, Optional<Band> usual) {
+public record Dial(String id, Unit unit, double low, double high, Optional<Band> usual, Lean lean) {
+  /** Where within the usual a coarser cut wants it: common practice. */
+  public enum Lean {
+    NONE,
+    MORE_WHEN_COARSER,
+    LESS_WHEN_COARSER
+  }
+
+  /** How far a target reaches to either side of its middle, as a share of the usual: an assumption of ours. */
+  private static final double TARGET_REACH = 0.25;
+
   /** The units of dials. */
   public enum Unit {
     DEGREES,
@@ -36,7 +47,33 @@ public record Dial(String id, Unit unit, double low, double high, Optional<Band>
 
   /** A dial that usually stands between two values. */
   static Dial of(String id, Unit unit, double low, double high, double from, double to) {
-    return new Dial(id, unit, low, high, Optional.of(new Band(from, (from + to) / 2, to)));
+    return new Dial(id, unit, low, high, Optional.of(new Band(from, (from + to) / 2, to)), Lean.NONE);
+  }
+
+  Dial leaning(Lean other) {
+    return new Dial(id, unit, low, high, usual, other);
+  }
+
+  /** The same dial on a machine that usually stands elsewhere. */
+  Dial usually(Band own) {
+    return new Dial(id, unit, Math.min(low, own.low()), Math.max(high, own.high()), Optional.of(own), lean);
+  }
+
+  /**
+   * Where one starts with a cut: the usual, or the part of it that suits sizes so coarse. Even steps of size, on a logarithmic scale, are
+   * even steps of the dial: ours.
+   *
+   * @param coarseness of the cut among the sizes the machine is good for, 0 for the finest to 1 for the coarsest
+   */
+  public Optional<Band> target(double coarseness) {
+    Check.share("coarseness", coarseness);
+    if (lean == Lean.NONE || usual.isEmpty()) {
+      return usual;
+    }
+    Band band = usual.get();
+    double width = band.high() - band.low();
+    double middle = band.low() + width * (lean == Lean.MORE_WHEN_COARSER ? coarseness : 1 - coarseness);
+    return Optional.of(new Band(Math.max(band.low(), middle - TARGET_REACH * width), middle, Math.min(band.high(), middle + TARGET_REACH * width)));
   }
 
   /** Whether the machine takes a value; others can be recorded all the same, with a mark. */

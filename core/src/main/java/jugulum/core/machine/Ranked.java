@@ -2,44 +2,62 @@ package jugulum.core.machine;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import jugulum.core.check.Band;
-import jugulum.core.ledger.Machine.Kind;
+import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Sheet.Fit;
 import jugulum.core.screens.Cut;
 import jugulum.core.window.Conditions;
 import jugulum.core.window.Sorting;
 import jugulum.core.window.Windows;
+import jugulum.core.window.Windows.Window;
 
 /**
- * A kind of machine for one cut: whether the sizes suit it, and how far the settling window lets it part gold from the rest. No recovery is
- * made up: the window says what can be parted, not what will be won.
+ * A machine for one cut: whether the sizes suit it, how far the settling window lets it part gold from the rest, and the recovery to
+ * expect. Where the machine has no record of its own the recovery is common practice, and wide; the window says what can be parted, not
+ * what will be won.
  *
- * @param kind the machine
+ * @param gear the machine
  * @param fit whether the cut's sizes are those it is good for
- * @param ratio slowest gold over fastest other, widened by how the machine sorts; empty where nothing bounds the cut above, or nothing else
- *     is in it
+ * @param window the settling window; empty where nothing bounds the cut above
+ * @param expected the recovery to expect, 0 to 1; without a record, and where the usual grains cannot be parted, its low end is halved
+ * @param byRecord whether that rests on the machine's own runs
  */
-public record Ranked(Kind kind, Fit fit, Optional<Band> ratio) {
+public record Ranked(Gear gear, Fit fit, Optional<Window> window, Band expected, boolean byRecord) {
   private static final Comparator<Ranked> BEST_FIRST =
-      Comparator.comparing(Ranked::fit).thenComparing(ranked -> -ranked.ratio().map(Band::usual).orElse(0.0)).thenComparing(Ranked::kind);
+      Comparator.comparing(Ranked::fit)
+          .thenComparing(ranked -> !ranked.parts())
+          .thenComparing(ranked -> -ranked.expected().usual())
+          .thenComparing(ranked -> -ranked.ratio().map(Band::usual).orElse(0.0))
+          .thenComparing(Ranked::gear, Gear.BY_NAME);
 
-  /** Every kind of machine for a cut, best first: suited before not, then the wider window. */
-  public static List<Ranked> of(Cut cut, Conditions conditions) {
+  /**
+   * Machines for a cut, best first: suited before not, able to part the usual grains before not, then by the recovery to expect, then by the
+   * wider window.
+   *
+   * @param records the recovery to expect by the machine's own runs, 0 to 1, for those that have a record
+   */
+  public static List<Ranked> of(Cut cut, Conditions conditions, List<Gear> gear, Map<Machine, Band> records) {
     Windows windows = new Windows(conditions);
-    double finest = Math.max(cut.lowerMm(), conditions.finestGoldMm());
-    return Stream.of(Kind.values()).map(kind -> of(kind, cut, Math.min(finest, cut.upperMm()), windows)).sorted(BEST_FIRST).toList();
+    return gear.stream().map(one -> of(one, cut, windows, Optional.ofNullable(records.get(one.machine())))).sorted(BEST_FIRST).toList();
   }
 
-  private static Ranked of(Kind kind, Cut cut, double finestMm, Windows windows) {
-    Fit fit = cut.passing().isEmpty() ? Fit.IN_PART : Sheets.of(kind).suits().fit(cut.upperMm(), finestMm);
-    Optional<Band> ratio = cut.passing().isEmpty() ? Optional.empty() : windows.of(cut.upperMm(), cut.lowerMm(), Sorting.of(kind)).ratio();
-    return new Ranked(kind, fit, ratio);
+  private static Ranked of(Gear gear, Cut cut, Windows windows, Optional<Band> record) {
+    Sheet sheet = gear.sheet();
+    Optional<Window> window = cut.passing().isEmpty() ? Optional.empty() : Optional.of(windows.of(cut.upperMm(), cut.lowerMm(), Sorting.of(gear.kind())));
+    boolean parts = window.flatMap(Window::ratio).map(ratio -> ratio.usual() >= 1).orElse(true);
+    Band common = parts ? sheet.expected(cut) : Sheet.lowEndHalved(sheet.expected(cut));
+    return new Ranked(gear, sheet.fit(cut), window, record.orElse(common), record.isPresent());
+  }
+
+  /** Slowest gold over fastest other, widened by how the machine sorts; empty where nothing bounds the cut above, or nothing else is in it. */
+  public Optional<Band> ratio() {
+    return window.flatMap(Window::ratio);
   }
 
   /** Whether the usual grains can be parted. */
   public boolean parts() {
-    return ratio.isEmpty() || ratio.get().usual() >= 1;
+    return ratio().isEmpty() || ratio().get().usual() >= 1;
   }
 }

@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.ledger.Material;
+import jugulum.core.machine.Dial.Lean;
 import jugulum.core.machine.Dial.Unit;
 import jugulum.core.machine.Sheet.Sizes;
 
@@ -18,12 +20,15 @@ public final class Sheets {
   private static final List<Material> FOUR = List.of(Material.CONCENTRATE, Material.SECOND_CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
   private static final List<Material> TWO = List.of(Material.CONCENTRATE, Material.TAILINGS);
   private static final Dial WETTING = Dial.of("wetting", Unit.DROPS, 0, 100, 2, 5);
+  private static final Dial LOOK = Dial.of("look-every", Unit.MINUTES, 1, 600, 10, 20);
   private static final Symptom FLOATING = Symptom.of("gold-floats", "no-wetting-agent", "dry-feed", "greasy");
 
   private static final Map<Kind, Sheet> ALL = new EnumMap<>(Kind.class);
 
   static {
-    Stream.of(shakerTable(), vortexBowl(), finishingTable(), matSluice(), fluidBedTrap(), pipeTrap(), stackedTray(), pan(), hopperBowl(), cleanupSluice())
+    Stream.of(shakerTable(), vortexBowl(), finishingTable(), matSluice(), fluidBedTrap(), pipeTrap(), stackedTray(), hopperBowl(), cleanupSluice())
+        .forEach(sheet -> ALL.put(sheet.kind(), sheet));
+    Stream.of(pan(Kind.PAN, 25), pan(Kind.RIFFLED_PAN, 25, "riffles-away"), pan(Kind.FLAT_PAN, 2.36, "floor-rough"), pan(Kind.CONICAL_PAN, 12.5, "turn-slowly"))
         .forEach(sheet -> ALL.put(sheet.kind(), sheet));
   }
 
@@ -43,11 +48,12 @@ public final class Sheets {
     return new Sheet(
         Kind.SHAKER_TABLE,
         List.of(
-            Dial.of("tilt", Unit.DEGREES, 0, 10, 2, 4),
-            Dial.of("wash-water", Unit.LITRES_PER_MINUTE, 2, 80, 15, 30),
-            Dial.of("stroke", Unit.MILLIMETRES, 3, 30, 10, 15),
-            Dial.of("strokes", Unit.PER_MINUTE, 150, 450, 270, 310),
+            Dial.of("tilt", Unit.DEGREES, 0, 10, 2, 4).leaning(Lean.MORE_WHEN_COARSER),
+            Dial.of("wash-water", Unit.LITRES_PER_MINUTE, 2, 80, 15, 30).leaning(Lean.MORE_WHEN_COARSER),
+            Dial.of("stroke", Unit.MILLIMETRES, 3, 30, 10, 15).leaning(Lean.MORE_WHEN_COARSER),
+            Dial.of("strokes", Unit.PER_MINUTE, 150, 450, 270, 310).leaning(Lean.LESS_WHEN_COARSER),
             Dial.of("feed", Unit.KG_PER_HOUR, 1, 200, 15, 25),
+            LOOK,
             WETTING),
         List.of("bolted", "side-level", "deck-wet", "ports-clear"),
         FOUR,
@@ -58,16 +64,20 @@ public final class Sheets {
             Symptom.of("band-wanders", "loose-bolts", "uneven-feed", "not-level"),
             Symptom.of("dry-stripes", "uneven-water", "greasy"),
             FLOATING),
-        List.of("stop-feed", "wash-down", "brush-riffles", "empty-ports"));
+        List.of("stop-feed", "wash-down", "brush-riffles", "empty-ports"),
+        List.of("moving-deck", "mains", "wet-floor"),
+        new Band(0.60, 0.80, 0.95));
   }
 
   private static Sheet vortexBowl() {
     return new Sheet(
         Kind.VORTEX_BOWL,
         List.of(
-            Dial.of("rim", Unit.MILLIMETRES, 0, 40, 3, 6),
+            Dial.of("rim", Unit.MILLIMETRES, 0, 40, 3, 6).leaning(Lean.LESS_WHEN_COARSER),
             Dial.of("charge", Unit.GRAMS, 10, 3000, 100, 200),
-            Dial.of("flow", Unit.LITRES_PER_MINUTE, 1, 80, 8, 15),
+            Dial.of("charge-time", Unit.MINUTES, 0.5, 600, 4, 8),
+            Dial.of("flow", Unit.LITRES_PER_MINUTE, 1, 80, 8, 15).leaning(Lean.MORE_WHEN_COARSER),
+            LOOK,
             WETTING),
         List.of("level", "valve-closed", "charge-at-wall", "riffles-below"),
         TWO,
@@ -78,7 +88,9 @@ public final class Sheets {
             Symptom.of("one-sided", "not-level", "jet-blocked"),
             Symptom.of("sand-stays", "water-too-low", "several-sizes"),
             FLOATING),
-        List.of("close-valve", "draw-down", "rinse-centre", "pan-riffles"));
+        List.of("close-valve", "draw-down", "rinse-centre", "pan-riffles"),
+        List.of("mains", "wet-floor"),
+        new Band(0.50, 0.75, 0.95));
   }
 
   private static Sheet finishingTable() {
@@ -86,8 +98,9 @@ public final class Sheets {
         Kind.FINISHING_TABLE,
         List.of(
             Dial.of("tilt", Unit.DEGREES, 0.2, 5, 1, 2),
-            Dial.of("film", Unit.LITRES_PER_MINUTE, 0.1, 10, 0.5, 2),
+            Dial.of("film", Unit.LITRES_PER_MINUTE, 0.1, 10, 0.5, 2).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("spoon", Unit.GRAMS, 1, 100, 5, 15),
+            LOOK,
             WETTING),
         List.of("surface-clean", "side-level", "film-even"),
         TWO,
@@ -97,7 +110,9 @@ public final class Sheets {
             Symptom.of("gold-walks-off", "too-much-tilt", "film-too-thick"),
             Symptom.of("sand-piles-up", "too-little-tilt", "charge-too-big", "several-sizes"),
             FLOATING),
-        List.of("brush-up", "rinse-gold", "wipe"));
+        List.of("brush-up", "rinse-gold", "wipe"),
+        List.of("mains", "detergent"),
+        new Band(0.60, 0.85, 0.98));
   }
 
   private static Sheet matSluice() {
@@ -105,8 +120,9 @@ public final class Sheets {
         Kind.MAT_SLUICE,
         List.of(
             Dial.of("tilt", Unit.DEGREES, 3, 30, 13, 17),
-            Dial.of("flow", Unit.LITRES_PER_MINUTE, 5, 400, 40, 80),
+            Dial.of("flow", Unit.LITRES_PER_MINUTE, 5, 400, 40, 80).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("feed", Unit.KG_PER_HOUR, 2, 300, 20, 40),
+            LOOK,
             WETTING),
         List.of("side-level", "mat-flat", "screened"),
         TWO,
@@ -116,16 +132,19 @@ public final class Sheets {
             Symptom.of("mat-scoured", "too-much-tilt", "too-much-water"),
             Symptom.of("gold-far-down", "too-much-water", "feed-too-fast", "mat-full"),
             FLOATING),
-        List.of("stop-feed", "run-clear", "rinse-mat", "pan-rest"));
+        List.of("stop-feed", "run-clear", "rinse-mat", "pan-rest"),
+        List.of("mains", "silt", "lifting"),
+        new Band(0.40, 0.65, 0.90));
   }
 
   private static Sheet fluidBedTrap() {
     return new Sheet(
         Kind.FLUID_BED_TRAP,
         List.of(
-            Dial.of("bed-water", Unit.LITRES_PER_MINUTE, 0.5, 80, 5, 15),
-            Dial.of("flow", Unit.LITRES_PER_MINUTE, 5, 400, 30, 60),
+            Dial.of("bed-water", Unit.LITRES_PER_MINUTE, 0.5, 80, 5, 15).leaning(Lean.MORE_WHEN_COARSER),
+            Dial.of("flow", Unit.LITRES_PER_MINUTE, 5, 400, 30, 60).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("feed", Unit.KG_PER_HOUR, 2, 200, 20, 30),
+            LOOK,
             WETTING),
         List.of("level", "bed-loose", "screened"),
         TWO,
@@ -135,7 +154,9 @@ public final class Sheets {
             Symptom.of("bed-boils", "bed-water-high"),
             Symptom.of("gold-in-tailings", "too-much-water", "feed-too-fast", "trap-full"),
             FLOATING),
-        List.of("stop-feed", "run-clear", "drain", "pan-rest"));
+        List.of("stop-feed", "run-clear", "drain", "pan-rest"),
+        List.of("mains", "silt", "lifting"),
+        new Band(0.40, 0.65, 0.90));
   }
 
   private static Sheet pipeTrap() {
@@ -143,8 +164,9 @@ public final class Sheets {
         Kind.PIPE_TRAP,
         List.of(
             Dial.of("least-flow", Unit.LITRES_PER_MINUTE, 1, 150, 8, 20),
-            Dial.of("flow", Unit.LITRES_PER_MINUTE, 2, 300, 16, 40),
+            Dial.of("flow", Unit.LITRES_PER_MINUTE, 2, 300, 16, 40).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("feed", Unit.KG_PER_HOUR, 1, 150, 10, 20),
+            LOOK,
             WETTING),
         List.of("bend-lowest", "clamps-tight", "trap-empty"),
         TWO,
@@ -154,7 +176,9 @@ public final class Sheets {
             Symptom.of("gold-in-tailings", "too-much-water", "trap-full"),
             Symptom.of("surges", "air-in-pump", "sump-low"),
             FLOATING),
-        List.of("stop-pump", "drain", "open-trap", "pan-rest"));
+        List.of("stop-pump", "drain", "open-trap", "pan-rest"),
+        List.of("mains", "pressure", "silt"),
+        new Band(0.30, 0.60, 0.85));
   }
 
   private static Sheet stackedTray() {
@@ -162,8 +186,9 @@ public final class Sheets {
         Kind.STACKED_TRAY,
         List.of(
             Dial.of("tilt", Unit.DEGREES, 2, 25, 8, 12),
-            Dial.of("flow", Unit.LITRES_PER_MINUTE, 10, 500, 60, 120),
+            Dial.of("flow", Unit.LITRES_PER_MINUTE, 10, 500, 60, 120).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("feed", Unit.KG_PER_HOUR, 5, 400, 30, 50),
+            LOOK,
             WETTING),
         List.of("side-level", "trays-seated", "screened"),
         TWO,
@@ -172,30 +197,53 @@ public final class Sheets {
             Symptom.of("trays-pack", "too-little-tilt", "too-little-water", "feed-too-fast"),
             Symptom.of("gold-far-down", "too-much-water", "feed-too-fast", "mat-full"),
             FLOATING),
-        List.of("stop-feed", "run-clear", "lift-trays", "pan-rest"));
+        List.of("stop-feed", "run-clear", "lift-trays", "pan-rest"),
+        List.of("mains", "silt", "lifting"),
+        new Band(0.40, 0.65, 0.90));
   }
 
-  private static Sheet pan() {
+  /** The pans differ in what holds the gold: riffles, a flat floor, or the point of a cone. */
+  private static Sheet pan(Kind form, double coarsestMm, String... ownChecks) {
+    List<String> checks = Stream.concat(Stream.of("pan-clean", "tub-below"), Stream.of(ownChecks)).toList();
     return new Sheet(
-        Kind.PAN,
+        form,
         List.of(Dial.of("charge", Unit.GRAMS, 20, 6000, 300, 1500), WETTING),
-        List.of("pan-clean", "tub-below"),
+        checks,
         TWO,
-        new Sizes(0.045, 25),
-        List.of(
-            Symptom.of("gold-over-the-lip", "too-fast", "not-stratified", "charge-too-big"),
-            Symptom.of("gold-clings", "look-at-both"),
-            FLOATING),
-        List.of("look-twice", "draw-up", "pan-tub"));
+        new Sizes(0.045, coarsestMm),
+        Stream.concat(ofPans(form), Stream.of(FLOATING)).toList(),
+        Stream.concat(Stream.concat(clearing(form), Stream.of("look-twice")), Stream.of("draw-up", "pan-tub")).toList(),
+        List.of("lifting", "mercury"),
+        new Band(0.60, 0.85, 0.98));
+  }
+
+  private static Stream<Symptom> ofPans(Kind form) {
+    Symptom over = Symptom.of("gold-over-the-lip", "too-fast", "not-stratified", "charge-too-big");
+    Symptom clings = Symptom.of("gold-clings", "look-at-both");
+    return switch (form) {
+      case RIFFLED_PAN -> Stream.of(over, Symptom.of("riffles-packed", "not-stratified", "charge-too-big"), clings);
+      case FLAT_PAN -> Stream.of(over, clings, Symptom.of("sand-slides", "too-fast", "charge-too-big"));
+      case CONICAL_PAN -> Stream.of(Symptom.of("gold-beside-the-point", "not-level", "not-stratified"), over);
+      default -> Stream.of(over, clings);
+    };
+  }
+
+  private static Stream<String> clearing(Kind form) {
+    return switch (form) {
+      case RIFFLED_PAN -> Stream.of("flush-riffles");
+      case CONICAL_PAN -> Stream.of("spin-to-point");
+      default -> Stream.empty();
+    };
   }
 
   private static Sheet hopperBowl() {
     return new Sheet(
         Kind.HOPPER_BOWL,
         List.of(
-            Dial.of("rim", Unit.MILLIMETRES, 0, 40, 3, 6),
+            Dial.of("rim", Unit.MILLIMETRES, 0, 40, 3, 6).leaning(Lean.LESS_WHEN_COARSER),
             Dial.of("feed", Unit.KG_PER_HOUR, 0.2, 40, 2, 6),
-            Dial.of("flow", Unit.LITRES_PER_MINUTE, 1, 60, 6, 12),
+            Dial.of("flow", Unit.LITRES_PER_MINUTE, 1, 60, 6, 12).leaning(Lean.MORE_WHEN_COARSER),
+            LOOK,
             WETTING),
         List.of("level", "nozzles-clear", "hopper-wet", "riffles-below"),
         TWO,
@@ -205,7 +253,9 @@ public final class Sheets {
             Symptom.of("hopper-bridges", "hopper-dry", "several-sizes"),
             Symptom.of("one-sided", "not-level", "jet-blocked"),
             FLOATING),
-        List.of("stop-feed", "close-valve", "draw-down", "rinse-centre", "pan-riffles"));
+        List.of("stop-feed", "close-valve", "draw-down", "rinse-centre", "pan-riffles"),
+        List.of("mains", "wet-floor"),
+        new Band(0.50, 0.75, 0.95));
   }
 
   private static Sheet cleanupSluice() {
@@ -213,8 +263,9 @@ public final class Sheets {
         Kind.CLEANUP_SLUICE,
         List.of(
             Dial.of("tilt", Unit.DEGREES, 1, 15, 5, 8),
-            Dial.of("flow", Unit.LITRES_PER_MINUTE, 2, 80, 10, 20),
+            Dial.of("flow", Unit.LITRES_PER_MINUTE, 2, 80, 10, 20).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("spoon", Unit.GRAMS, 2, 500, 30, 80),
+            LOOK,
             WETTING),
         List.of("side-level", "mat-flat", "screened"),
         TWO,
@@ -223,6 +274,8 @@ public final class Sheets {
             Symptom.of("mat-packs", "too-little-tilt", "too-little-water", "charge-too-big"),
             Symptom.of("mat-scoured", "too-much-tilt", "too-much-water"),
             FLOATING),
-        List.of("stop-feed", "run-clear", "rinse-mat", "pan-rest"));
+        List.of("stop-feed", "run-clear", "rinse-mat", "pan-rest"),
+        List.of("mains", "wet-floor"),
+        new Band(0.50, 0.75, 0.95));
   }
 }

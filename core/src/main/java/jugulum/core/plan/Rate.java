@@ -26,7 +26,7 @@ public record Rate(double setUpMinutes, double kgPerHour) {
       case FLUID_BED_TRAP -> new Rate(15, 25);
       case PIPE_TRAP -> new Rate(15, 15);
       case STACKED_TRAY -> new Rate(15, 40);
-      case PAN -> new Rate(2, 5);
+      case PAN, RIFFLED_PAN, FLAT_PAN, CONICAL_PAN -> new Rate(2, 5);
       case HOPPER_BOWL -> new Rate(15, 4);
       case CLEANUP_SLUICE -> new Rate(10, 6);
     };

@@ -7,7 +7,9 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Process.Screening.Manner;
+import jugulum.core.machine.Gear;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
 
@@ -20,9 +22,10 @@ import jugulum.core.screens.StandardScreens;
  * @param magnets its magnets, each name once; absent in older books
  * @param terms what gold and time are worth; empty until told
  * @param rule when it stops with the magnet; the usual until told
+ * @param gear its machines, each name once; absent in older books
  */
 public record Shop(
-    List<OwnedScreen> screens, Assumptions assumptions, List<Container> containers, List<Magnet> magnets, Optional<Terms> terms, Optional<StopRule> rule) {
+    List<OwnedScreen> screens, Assumptions assumptions, List<Container> containers, List<Magnet> magnets, Optional<Terms> terms, Optional<StopRule> rule, List<Gear> gear) {
   /** A usual first set of classifiers, and the usual assumptions. */
   public static final Shop USUAL =
       new Shop(
@@ -31,13 +34,15 @@ public record Shop(
           List.of(),
           List.of(),
           Optional.empty(),
-          Optional.empty());
+          Optional.empty(),
+          List.of());
 
   /** Sorts the screens coarse first. */
   public Shop {
     screens = screens.stream().sorted(Comparator.comparingDouble(OwnedScreen::openingMm).reversed()).distinct().toList();
     containers = Objects.requireNonNullElse(containers, List.<Container>of()).stream().sorted(Comparator.comparing(Container::name)).toList();
     magnets = Objects.requireNonNullElse(magnets, List.<Magnet>of()).stream().sorted(Comparator.comparing(Magnet::name)).toList();
+    gear = Objects.requireNonNullElse(gear, List.<Gear>of()).stream().sorted(Gear.BY_NAME).toList();
   }
 
   /** The screens it has, coarse first, one for each opening. */
@@ -66,12 +71,12 @@ public record Shop(
     List<OwnedScreen> changed = new ArrayList<>(screens);
     changed.removeIf(one -> one.label().equals(screen.label()));
     changed.add(screen);
-    return new Shop(changed, assumptions, containers, magnets, terms, rule);
+    return new Shop(changed, assumptions, containers, magnets, terms, rule, gear);
   }
 
   /** The same with other assumptions. */
   public Shop with(Assumptions other) {
-    return new Shop(screens, other, containers, magnets, terms, rule);
+    return new Shop(screens, other, containers, magnets, terms, rule, gear);
   }
 
   /** The same with one container's weight remembered; an older weight of that name is forgotten. */
@@ -85,7 +90,7 @@ public record Shop(
   }
 
   private Shop withContainers(List<Container> changed) {
-    return new Shop(screens, assumptions, changed, magnets, terms, rule);
+    return new Shop(screens, assumptions, changed, magnets, terms, rule, gear);
   }
 
   /** The same with one magnet known as told; another of that name is replaced. */
@@ -99,21 +104,49 @@ public record Shop(
   }
 
   private Shop withMagnets(List<Magnet> changed) {
-    return new Shop(screens, assumptions, containers, changed, terms, rule);
+    return new Shop(screens, assumptions, containers, changed, terms, rule, gear);
   }
 
   private Stream<Magnet> otherMagnets(String name) {
     return magnets.stream().filter(one -> !one.name().equalsIgnoreCase(name));
   }
 
+  /** The same with one machine known as told; another of that name is replaced. */
+  public Shop with(Gear machine) {
+    return withGear(Stream.concat(otherGear(machine.name()), Stream.of(machine)).toList());
+  }
+
+  /** The same without a machine. */
+  public Shop withoutGear(String name) {
+    return withGear(otherGear(name).toList());
+  }
+
+  private Shop withGear(List<Gear> changed) {
+    return new Shop(screens, assumptions, containers, magnets, terms, rule, changed);
+  }
+
+  private Stream<Gear> otherGear(String name) {
+    return gear.stream().filter(one -> !one.name().equalsIgnoreCase(name));
+  }
+
+  /** The machines to choose from: its own, or every kind while it told none. */
+  public List<Gear> gearToChoose() {
+    return gear.isEmpty() ? Gear.everyKind() : gear;
+  }
+
+  /** What is known of a machine of a run: the shop's own of that name and kind, else its kind in general under that name. */
+  public Gear gear(Machine machine) {
+    return gear.stream().filter(one -> one.machine().equals(machine)).findFirst().orElseGet(() -> Gear.any(machine.kind()));
+  }
+
   /** The same with gold and time worth what is told. */
   public Shop with(Terms other) {
-    return new Shop(screens, assumptions, containers, magnets, Optional.of(other), rule);
+    return new Shop(screens, assumptions, containers, magnets, Optional.of(other), rule, gear);
   }
 
   /** The same with another rule of stopping. */
   public Shop with(StopRule other) {
-    return new Shop(screens, assumptions, containers, magnets, terms, Optional.of(other));
+    return new Shop(screens, assumptions, containers, magnets, terms, Optional.of(other), gear);
   }
 
   /** When it stops with the magnet. */

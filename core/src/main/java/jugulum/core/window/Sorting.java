@@ -19,7 +19,7 @@ public enum Sorting {
   /** How a kind of machine sorts: bowls, traps and pans by falling, tables, mats and trays in a bed. */
   public static Sorting of(Machine.Kind kind) {
     return switch (kind) {
-      case VORTEX_BOWL, HOPPER_BOWL, FLUID_BED_TRAP, PIPE_TRAP, PAN -> FREE;
+      case VORTEX_BOWL, HOPPER_BOWL, FLUID_BED_TRAP, PIPE_TRAP, PAN, RIFFLED_PAN, FLAT_PAN, CONICAL_PAN -> FREE;
       case SHAKER_TABLE, FINISHING_TABLE, MAT_SLUICE, CLEANUP_SLUICE, STACKED_TRAY -> HINDERED;
     };
   }

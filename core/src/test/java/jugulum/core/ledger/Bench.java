@@ -2,6 +2,7 @@ package jugulum.core.ledger;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -39,6 +40,16 @@ public final class Bench {
     assertThat(Ledger.apply(Ledger.replay(history), edit, now)).as(edit.toString()).isInstanceOf(EditResult.Done.class);
     history = history.and(now, edit);
     return this;
+  }
+
+  /** Time goes by, or the clock is set back. */
+  public Bench waits(Duration time) {
+    now = now.plus(time);
+    return this;
+  }
+
+  public Instant now() {
+    return now;
   }
 
   public Refusal refused(Edit edit) {

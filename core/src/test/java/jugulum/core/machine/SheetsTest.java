@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import jugulum.core.check.Band;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
@@ -36,6 +39,8 @@ class SheetsTest {
     assertThat(sheet.ports()).contains(Material.CONCENTRATE, Material.TAILINGS);
     assertThat(sheet.symptoms()).isNotEmpty().allMatch(symptom -> !symptom.causes().isEmpty());
     assertThat(sheet.cleaning()).isNotEmpty();
+    assertThat(sheet.cautions()).isNotEmpty();
+    assertThat(sheet.expected().high() - sheet.expected().low()).as("wide where nobody measured").isGreaterThan(0.3);
     assertThat(sheet.suits().finestMm()).isLessThan(sheet.suits().coarsestMm());
   }
 
@@ -59,11 +64,63 @@ class SheetsTest {
 
   @Test
   void howWellACutSuits() {
-    Sheet.Sizes bowl = Sheets.of(Kind.VORTEX_BOWL).suits();
-    assertThat(bowl.fit(0.3, 0.15)).isEqualTo(Fit.SUITS);
-    assertThat(bowl.fit(1.18, 0.3)).isEqualTo(Fit.IN_PART);
-    assertThat(bowl.fit(0.15, 0)).isEqualTo(Fit.IN_PART);
-    assertThat(bowl.fit(2.36, 1.18)).isEqualTo(Fit.OUTSIDE);
+    Sheet bowl = Sheets.of(Kind.VORTEX_BOWL);
+    assertThat(bowl.fit(cut("50", "100"))).isEqualTo(Fit.SUITS);
+    assertThat(bowl.fit(cut("16", "50"))).isEqualTo(Fit.IN_PART);
+    assertThat(bowl.fit(cut("100", "none"))).as("finer gold than anybody asks for is left out of account").isEqualTo(Fit.SUITS);
+    assertThat(bowl.fit(cut("8", "16"))).isEqualTo(Fit.OUTSIDE);
+    assertThat(bowl.fit(cut("none", "8"))).isEqualTo(Fit.OUTSIDE);
+    assertThat(Sheets.of(Kind.RIFFLED_PAN).fit(cut("none", "8"))).as("nothing bounds it above").isEqualTo(Fit.IN_PART);
+  }
+
+  private static Cut cut(String passing, String retained) {
+    return new Cut(StandardScreens.numbered(passing), StandardScreens.numbered(retained));
+  }
+
+  /** Common practice: water higher, so nearer the rim, for a coarser cut; stroke long and slow for coarse, short and fast for fine. */
+  @Test
+  void targetsFollowTheCut() {
+    Sheet bowl = Sheets.of(Kind.VORTEX_BOWL);
+    Dial rim = bowl.dial("rim").orElseThrow();
+    Band coarse = rim.target(bowl.coarseness(cut("30", "50"))).orElseThrow();
+    Band fine = rim.target(bowl.coarseness(cut("100", "200"))).orElseThrow();
+    assertThat(coarse.usual()).isLessThan(fine.usual());
+    assertThat(coarse.low()).isGreaterThanOrEqualTo(3);
+    assertThat(fine.high()).isLessThanOrEqualTo(6);
+    Sheet table = Sheets.of(Kind.SHAKER_TABLE);
+    assertThat(table.dial("stroke").orElseThrow().target(1).orElseThrow().usual()).isEqualTo(15);
+    assertThat(table.dial("strokes").orElseThrow().target(1).orElseThrow().usual()).isEqualTo(270);
+    assertThat(table.dial("feed").orElseThrow().target(0.3)).isEqualTo(table.dial("feed").orElseThrow().usual());
+    assertThatThrownBy(() -> rim.target(Double.NaN)).isInstanceOf(OutOfRange.class);
+    assertThat(table.coarseness(Cut.ALL)).isBetween(0.0, 1.0);
+  }
+
+  @Test
+  void whatIsExpectedGetsWorseWithTheFit() {
+    Sheet bowl = Sheets.of(Kind.VORTEX_BOWL);
+    assertThat(bowl.expected(cut("50", "100"))).isEqualTo(bowl.expected());
+    assertThat(bowl.expected(cut("16", "50")).low()).isLessThan(bowl.expected().low());
+    assertThat(bowl.expected(cut("8", "16")).high()).isEqualTo(bowl.expected().low());
+  }
+
+  @Test
+  void ownGearTakesItsKindsSheetWithWhatIsItsOwn() {
+    Gear deck = new Gear(" the long deck ", Kind.SHAKER_TABLE, Optional.of(new Sheet.Sizes(0.106, 1.7)), Map.of("tilt", new Band(5, 6, 11)), OptionalDouble.of(180), OptionalDouble.of(900), OptionalDouble.of(60));
+    assertThat(deck.machine()).isEqualTo(new Machine(Kind.SHAKER_TABLE, "the long deck"));
+    assertThat(deck.sheet().suits().finestMm()).isEqualTo(0.106);
+    assertThat(deck.sheet().dial("tilt").orElseThrow().isUsual(6)).isTrue();
+    assertThat(deck.sheet().dial("tilt").orElseThrow().takes(10.9)).as("what is usual is taken").isTrue();
+    assertThat(deck.sheet().dial("feed")).isEqualTo(Sheets.of(Kind.SHAKER_TABLE).dial("feed"));
+    assertThat(deck.usuallyAt(Map.of("feed", 12.0)).sheet().dial("feed").orElseThrow().isUsual(12.5)).isTrue();
+    assertThat(Gear.everyKind()).extracting(Gear::kind).doesNotContain(Kind.PAN).contains(Kind.RIFFLED_PAN, Kind.FLAT_PAN, Kind.CONICAL_PAN);
+    assertThatThrownBy(() -> new Sheet.Sizes(0.5, 0.2)).isInstanceOf(OutOfRange.class).hasMessageContaining("coarsestMm");
+  }
+
+  @Test
+  void theThreeFormsOfPanAreToldApart() {
+    assertThat(Sheets.of(Kind.RIFFLED_PAN).symptoms()).extracting(Symptom::id).contains("riffles-packed");
+    assertThat(Sheets.of(Kind.CONICAL_PAN).symptoms()).extracting(Symptom::id).doesNotContain("gold-clings");
+    assertThat(Sheets.of(Kind.FLAT_PAN).suits().coarsestMm()).isLessThan(Sheets.of(Kind.CONICAL_PAN).suits().coarsestMm());
   }
 
   @Test
@@ -73,7 +130,7 @@ class SheetsTest {
     assertThat(tilt.takes(Double.NaN)).isFalse();
     assertThat(tilt.isUsual(3)).isTrue();
     assertThat(tilt.isUsual(6)).isFalse();
-    assertThatThrownBy(() -> new Dial("x", Unit.DEGREES, 0, 5, Optional.of(new Band(4, 5, 6)))).isInstanceOf(OutOfRange.class).hasMessageContaining("usual");
+    assertThatThrownBy(() -> new Dial("x", Unit.DEGREES, 0, 5, Optional.of(new Band(4, 5, 6)), Dial.Lean.NONE)).isInstanceOf(OutOfRange.class).hasMessageContaining("usual");
   }
 
   @Test
@@ -96,6 +153,12 @@ class SheetsTest {
     assertThat(BenchSums.kgPerHour(1.5, 10)).isEqualTo(9);
     assertThat(BenchSums.runHours(30, 20)).isEqualTo(1.5);
     assertThat(BenchSums.charges(3_100, 150)).isEqualTo(21);
+    assertThat(BenchSums.batteryHours(600, 150)).isEqualTo(4);
+    assertThat(BenchSums.waterOnce(17, 1.5)).isEqualTo(1_530);
+    assertThat(BenchSums.waterGoingRound(17, 4, 30, 0.25)).as("68 L in the sump, 10 L with the sand").isCloseTo(78, within(1e-9));
+    assertThat(BenchSums.wettingDrops(60, 3)).isEqualTo(18);
+    assertThatThrownBy(() -> BenchSums.batteryHours(600, 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("watts");
+    assertThatThrownBy(() -> BenchSums.waterGoingRound(17, 4, 30, 1)).isInstanceOf(OutOfRange.class).hasMessageContaining("moisture");
     assertThatThrownBy(() -> BenchSums.litresPerMinute(3, 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("seconds");
     assertThatThrownBy(() -> BenchSums.tiltDegrees(1, Double.NaN)).isInstanceOf(OutOfRange.class).hasMessageContaining("run");
   }
@@ -103,16 +166,24 @@ class SheetsTest {
   @Test
   void machinesAreRankedByTheCut() {
     Conditions conditions = new Conditions(new Water(12), Conditions.flatnessAround(0.3), Conditions.densityAround(17.5), Conditions.USUAL_HEAVIES, true, 0.075);
-    List<Ranked> fine = Ranked.of(new Cut(StandardScreens.numbered("80"), StandardScreens.numbered("100")), conditions);
-    assertThat(fine).hasSize(Kind.values().length);
+    List<Ranked> fine = Ranked.of(cut("80", "100"), conditions, Gear.everyKind(), Map.of());
+    assertThat(fine).hasSize(Gear.everyKind().size());
     assertThat(fine.getFirst().fit()).isEqualTo(Fit.SUITS);
     assertThat(fine.getFirst().parts()).isTrue();
     assertThat(fine).extracting(Ranked::fit).isSorted();
-    Ranked bed = fine.stream().filter(one -> one.kind() == Kind.SHAKER_TABLE).findFirst().orElseThrow();
-    Ranked bowl = fine.stream().filter(one -> one.kind() == Kind.VORTEX_BOWL).findFirst().orElseThrow();
+    assertThat(fine).noneMatch(Ranked::byRecord);
+    Ranked bed = of(fine, Kind.SHAKER_TABLE);
+    Ranked bowl = of(fine, Kind.VORTEX_BOWL);
     assertThat(bed.ratio().orElseThrow().usual()).as("a bed widens the difference").isGreaterThan(bowl.ratio().orElseThrow().usual());
-    List<Ranked> coarse = Ranked.of(new Cut(StandardScreens.numbered("4"), StandardScreens.numbered("8")), conditions);
-    assertThat(coarse.stream().filter(one -> one.kind() == Kind.VORTEX_BOWL).findFirst().orElseThrow().fit()).isEqualTo(Fit.OUTSIDE);
-    assertThat(Ranked.of(Cut.ALL, conditions)).allMatch(one -> one.ratio().isEmpty());
+    assertThat(of(Ranked.of(cut("4", "8"), conditions, Gear.everyKind(), Map.of()), Kind.VORTEX_BOWL).fit()).isEqualTo(Fit.OUTSIDE);
+    assertThat(Ranked.of(Cut.ALL, conditions, Gear.everyKind(), Map.of())).allMatch(one -> one.ratio().isEmpty());
+    Machine proven = new Machine(Kind.VORTEX_BOWL, "");
+    List<Ranked> withRecord = Ranked.of(cut("80", "100"), conditions, Gear.everyKind(), Map.of(proven, new Band(0.97, 0.985, 0.99)));
+    assertThat(of(withRecord, Kind.VORTEX_BOWL).byRecord()).isTrue();
+    assertThat(withRecord.indexOf(of(withRecord, Kind.VORTEX_BOWL))).as("its own record lifts it").isLessThan(fine.indexOf(bowl));
+  }
+
+  private static Ranked of(List<Ranked> all, Kind kind) {
+    return all.stream().filter(one -> one.gear().kind() == kind).findFirst().orElseThrow();
   }
 }

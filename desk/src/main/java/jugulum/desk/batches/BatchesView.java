@@ -27,11 +27,13 @@ public final class BatchesView extends BorderPane {
   private final Label count = Parts.styled(new Label(), "muted");
   private final Segments<Part> parts = new Segments<>("batches-part", List.of(Part.values()), part -> Words.of("batches.part", part));
   private final MagneticsPane magnetics;
+  private final RunsPane runs;
 
   /** What the view is parted in. */
   private enum Part {
     BATCHES,
-    MAGNETICS
+    MAGNETICS,
+    RUNS
   }
 
   /** What the view asks of the window. */
@@ -100,6 +102,7 @@ public final class BatchesView extends BorderPane {
     setCenter(table);
     setBottom(actions);
     magnetics = new MagneticsPane(workbench, held -> window.open(held.batch()));
+    runs = new RunsPane(workbench, ran -> window.open(ran.batch()));
     parts.onChange(() -> open(actions));
     workbench.batches().addListener((_, _, batches) -> show(batches));
     workbench.figures().addListener((_, _, _) -> table.refresh());
@@ -107,11 +110,17 @@ public final class BatchesView extends BorderPane {
   }
 
   private void open(HBox actions) {
-    boolean list = parts.chosen() == Part.BATCHES;
-    setCenter(list ? table : magnetics);
-    setBottom(list ? actions : null);
-    if (!list) {
-      magnetics.refresh();
+    setBottom(parts.chosen() == Part.BATCHES ? actions : null);
+    switch (parts.chosen()) {
+      case BATCHES -> setCenter(table);
+      case MAGNETICS -> {
+        setCenter(magnetics);
+        magnetics.refresh();
+      }
+      case RUNS -> {
+        setCenter(runs);
+        runs.refresh();
+      }
     }
   }
 
@@ -136,11 +145,16 @@ public final class BatchesView extends BorderPane {
 
   /** Puts the focus on the list. */
   public void focusList() {
-    if (parts.chosen() == Part.BATCHES) {
-      table.requestFocus();
-    } else {
-      magnetics.refresh();
-      magnetics.focusList();
+    switch (parts.chosen()) {
+      case BATCHES -> table.requestFocus();
+      case MAGNETICS -> {
+        magnetics.refresh();
+        magnetics.focusList();
+      }
+      case RUNS -> {
+        runs.refresh();
+        runs.focusList();
+      }
     }
   }
 }

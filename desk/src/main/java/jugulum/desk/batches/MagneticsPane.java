@@ -23,10 +23,10 @@ import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.entry.TextColumns;
 import jugulum.desk.panel.Parts;
+import jugulum.desk.workbench.EveryBatch.Held;
 import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Workbench;
 import jugulum.desk.workbench.Workbench.Elsewhere;
-import jugulum.desk.workbench.Workbench.Held;
+import jugulum.desk.workbench.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
@@ -123,7 +123,7 @@ final class MagneticsPane extends BorderPane {
   void refresh() {
     List<Held> all = new ArrayList<>();
     show(all);
-    workbench.magnetics(
+    workbench.everyBatch().magnetics(
         more -> {
           if (!more.isEmpty()) {
             all.addAll(more);

@@ -22,6 +22,8 @@ import jugulum.desk.entry.Keys;
 import jugulum.desk.panel.BucketPanel;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.StationPanel;
+import jugulum.desk.files.FilePicker;
+import jugulum.desk.workbench.Beat;
 import jugulum.desk.workbench.Current;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.workbench.Worked;
@@ -40,10 +42,10 @@ public final class BenchView extends BorderPane {
   private final PanelHost host;
   private final BorderPane bench = new BorderPane();
 
-  /** Makes the view of a workbench. */
-  public BenchView(Workbench workbench) {
+  /** Makes the view of a workbench; the beat tells the time, the picker asks where files go. */
+  public BenchView(Workbench workbench, Beat beat, FilePicker picker) {
     this.workbench = workbench;
-    this.host = new PanelHost(workbench);
+    this.host = new PanelHost(workbench, beat, picker);
     getStyleClass().add("bench-view");
     setId("bench-view");
     ScrollPane scroll = new ScrollPane(board);
@@ -152,6 +154,11 @@ public final class BenchView extends BorderPane {
   public void screen(LotId lot, List<Screen> stack) {
     host.openLot(lot);
     host.push(StationPanel.screening(lot, stack, host));
+  }
+
+  /** Opens the panel of a step. */
+  public void openStep(StepId step) {
+    host.openStep(step);
   }
 
   /** Puts the focus on the board. */

@@ -1,9 +1,14 @@
 package jugulum.desk.bench;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -12,19 +17,26 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
+import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
 import jugulum.core.shop.Shop;
 import jugulum.desk.entry.Containers;
+import jugulum.desk.files.FileKind;
+import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
 import jugulum.desk.panel.StationPanel;
 import jugulum.desk.shop.ShopContainers;
+import jugulum.desk.workbench.Beat;
+import jugulum.desk.workbench.EveryBatch.Ran;
+import jugulum.desk.workbench.Notice;
 import jugulum.desk.workbench.Outcome;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
 
 /** Holds the panel at the right of the board, with those below it that one can return to. */
 final class PanelHost extends ScrollPane implements Desk {
@@ -32,14 +44,22 @@ final class PanelHost extends ScrollPane implements Desk {
   private static final double ROOM = 60;
 
   private final Workbench workbench;
+  private final Beat beat;
+  private final FilePicker picker;
   private final Containers containers;
   private final Deque<Panel> stack = new ArrayDeque<>();
+
+  /** The batch the panels are of: a step of the same number in another batch is another step. */
+  private Optional<BatchId> shown = Optional.empty();
+
   private Runnable onLeave = () -> {};
   private Consumer<StepId> onStep = _ -> {};
   private Consumer<LotId> onPlan = _ -> {};
 
-  PanelHost(Workbench workbench) {
+  PanelHost(Workbench workbench, Beat beat, FilePicker picker) {
     this.workbench = workbench;
+    this.beat = beat;
+    this.picker = picker;
     this.containers = new ShopContainers(workbench);
     getStyleClass().add("panel-host");
     setId("panel-host");
@@ -52,6 +72,7 @@ final class PanelHost extends ScrollPane implements Desk {
     workbench.current().addListener((_, _, _) -> refresh());
     workbench.figures().addListener((_, _, _) -> refresh());
     workbench.shop().addListener((_, _, _) -> refresh());
+    beat.now().addListener((_, _, now) -> tick(now));
   }
 
   /** Scrolls no farther than needed to show the field one is to type into; a button that only waits for Esc may stay where it is. */
@@ -78,6 +99,12 @@ final class PanelHost extends ScrollPane implements Desk {
       }
     }
     return false;
+  }
+
+  private void tick(Instant now) {
+    if (!stack.isEmpty()) {
+      stack.peek().tick(now);
+    }
   }
 
   /** Told of a step whose panel opens by itself, so that the board can walk along. */
@@ -132,6 +159,11 @@ final class PanelHost extends ScrollPane implements Desk {
   /** Drops panels that no longer fit and shows the top one as things are now. */
   private void refresh() {
     Optional<Worked> worked = worked();
+    Optional<BatchId> batch = worked.map(now -> now.batch().id());
+    if (!batch.equals(shown)) {
+      shown = batch;
+      stack.clear();
+    }
     worked.ifPresentOrElse(now -> stack.removeIf(panel -> !panel.fits(now)), stack::clear);
     if (stack.isEmpty()) {
       worked.ifPresent(now -> stack.push(StationPanel.of(now, List.of(now.network().steps().getFirst().id()), this)));
@@ -188,5 +220,36 @@ final class PanelHost extends ScrollPane implements Desk {
   @Override
   public Shop shop() {
     return workbench.shop().get();
+  }
+
+  @Override
+  public Instant now() {
+    return beat.now().get();
+  }
+
+  @Override
+  public void runs(Consumer<List<Ran>> more) {
+    workbench.everyBatch().runs(more);
+  }
+
+  @Override
+  public CompletionStage<Outcome> submit(Shop shop) {
+    return workbench.submit(shop);
+  }
+
+  @Override
+  public void save(FileKind kind, String title, Supplier<byte[]> bytes) {
+    picker
+        .toSave(kind, kind.nameFor(title))
+        .ifPresent(path -> CompletableFuture.supplyAsync(() -> saved(path, bytes)).thenAcceptAsync(workbench::say, Platform::runLater));
+  }
+
+  private static Notice saved(Path path, Supplier<byte[]> bytes) {
+    try {
+      Files.write(path, bytes.get());
+      return new Notice(Words.of("file.saved", String.valueOf(path)), false);
+    } catch (IOException problem) {
+      return new Notice(Words.of("file.not-written", String.valueOf(path), String.valueOf(problem.getMessage())), true);
+    }
   }
 }

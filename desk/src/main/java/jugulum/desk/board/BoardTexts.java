@@ -12,9 +12,11 @@ import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
+import jugulum.core.machine.RunLog;
 import jugulum.core.mass.LotMass;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.passes.Removal;
+import jugulum.core.runs.Reductions;
 import jugulum.core.screens.Cut;
 import jugulum.core.specks.SpeckMass;
 import jugulum.desk.workbench.Worked;
@@ -123,9 +125,11 @@ record BoardTexts(Worked worked, Figures figures) {
     return Words.counted(clean ? "board.magnet.clean" : "board.magnet.passes", passes);
   }
 
-  private static String gravity(List<Step> steps) {
+  private String gravity(List<Step> steps) {
     String names = machines(steps);
-    return steps.size() > 1 ? Words.of("board.gravity.runs", names, Integer.toString(steps.size())) : names;
+    boolean cuts = Reductions.cuts(network(), steps.getFirst()).size() == steps.size();
+    String runs = steps.size() > 1 ? Words.of(cuts ? "board.gravity.cuts" : "board.gravity.runs", names, Integer.toString(steps.size())) : names;
+    return steps.stream().map(RunLog::of).anyMatch(RunLog::isRunning) ? Words.of("board.gravity.running", runs) : runs;
   }
 
   String spout(Flow.Spout spout) {

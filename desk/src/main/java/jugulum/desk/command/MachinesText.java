@@ -33,7 +33,8 @@ final class MachinesText {
     String title = "## " + Words.of("machine", sheet.kind()) + "\n\n";
     String suits = Words.of("sheet.suits", Figures.plain(sheet.suits().finestMm()), Figures.plain(sheet.suits().coarsestMm())) + "\n\n";
     String ports = sheet.ports().stream().map(port -> Words.of("port", port)).collect(Collectors.joining(" · ")) + "\n\n";
-    return title + suits + ports + list(sheet.checks().stream().map(SheetWords::check).toList()) + dials(sheet.dials()) + symptoms(sheet.symptoms()) + cleaning(sheet);
+    String expected = Words.of("sheet.expected", Figures.wholeShares(sheet.expected())) + "\n\n";
+    return title + suits + expected + ports + list(sheet.checks().stream().map(SheetWords::check).toList()) + dials(sheet.dials()) + symptoms(sheet.symptoms()) + cleaning(sheet) + cautions(sheet);
   }
 
   private static String list(List<String> items) {
@@ -72,5 +73,9 @@ final class MachinesText {
       text.append(i + 1).append(". ").append(SheetWords.cleaning(sheet.cleaning().get(i))).append('\n');
     }
     return text.toString();
+  }
+
+  private static String cautions(Sheet sheet) {
+    return "\n" + sheet.cautions().stream().map(SheetWords::caution).map(text -> "> " + text + "\n").collect(Collectors.joining(">\n"));
   }
 }

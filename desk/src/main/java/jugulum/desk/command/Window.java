@@ -88,7 +88,9 @@ final class Window {
     Scene scene = new Scene(shell, WIDTH, HEIGHT);
     Theme.dress(scene, workbench);
     stage.setScene(scene);
-    stage.setTitle(Words.of("window.title", workbench.bookName()));
+    String title = Words.of("window.title", workbench.bookName());
+    stage.setTitle(title);
+    shell.due().addListener((_, _, due) -> stage.setTitle(due.isEmpty() ? title : Words.of("window.title.due", due, title)));
     stage.setOnHidden(_ -> closed.countDown());
     started
         .begun()

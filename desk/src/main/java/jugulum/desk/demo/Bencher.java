@@ -30,6 +30,7 @@ import jugulum.core.ledger.Process.MagnetRun.Way;
 import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
+import jugulum.core.machine.Gear;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
@@ -40,10 +41,12 @@ final class Bencher {
   static final Container BUCKET = new Container("white bucket", 710);
 
   private final Book book;
+  private final DemoClock clock;
   private final BatchId id;
 
-  Bencher(Book book, String uuid, String name, String source, String received) {
+  Bencher(Book book, DemoClock clock, String uuid, String name, String source, String received) {
     this.book = book;
+    this.clock = clock;
     this.id = new BatchId(UUID.fromString(uuid));
     does(new Edit.StartBatch(id, new Label(name, source, LocalDate.parse(received)), Assumptions.USUAL));
   }
@@ -98,8 +101,49 @@ final class Bencher {
     return run(new Process.MagnetRun(Medium.BONE_DRY, Optional.of(ranFreely), Optional.of(Way.HAND)), lot, Material.MAGNETICS, Material.NON_MAGNETICS);
   }
 
-  List<LotId> machine(Machine.Kind kind, LotId lot, Material... ports) {
-    return run(new Process.GravityRun(new Machine(kind, "")), lot, ports);
+  List<LotId> machine(Gear gear, LotId lot, Material... ports) {
+    return run(new Process.GravityRun(gear.machine()), lot, ports);
+  }
+
+  void set(String dial, double value) {
+    does(new Edit.RecordOnStep(lastStepId(), new Measure.Setting(dial, value)));
+  }
+
+  /** Every check of its sheet is ticked, and it starts. */
+  void starts(Gear gear) {
+    gear.sheet().checks().forEach(check -> does(new Edit.RecordOnStep(lastStepId(), new Measure.Checked(check))));
+    does(new Edit.RecordOnStep(lastStepId(), new Measure.Running(Measure.Running.State.STARTED)));
+  }
+
+  void charges(int number, double grams) {
+    for (int i = 0; i < number; i++) {
+      does(new Edit.RecordOnStep(lastStepId(), new Measure.Charge(OptionalDouble.of(grams))));
+    }
+  }
+
+  /** A sample of a lot is panned: so many specks of the whole lot's sizes. */
+  void looks(LotId lot, double sampleG, int specks) {
+    measure(lot, new Measure.PannedSample(sampleG, List.of(new Measure.PannedSample.Seen(cut(lot), specks))));
+  }
+
+  /** The same with the specks counted apart above and below a screen. */
+  void looks(LotId lot, double sampleG, String label, int coarse, int fine) {
+    List<Cut> parts = Cut.of(cut(lot), List.of(StandardScreens.numbered(label).orElseThrow()));
+    measure(lot, new Measure.PannedSample(sampleG, List.of(new Measure.PannedSample.Seen(parts.getFirst(), coarse), new Measure.PannedSample.Seen(parts.getLast(), fine))));
+  }
+
+  /** The machine runs. */
+  void lets(int minutes) {
+    clock.goesOn(minutes);
+  }
+
+  void stops() {
+    does(new Edit.RecordOnStep(lastStepId(), new Measure.Running(Measure.Running.State.STOPPED)));
+  }
+
+  LotId join(LotId... lots) {
+    Cut cut = Stream.of(lots).map(this::cut).reduce(Cut::spanning).orElseThrow();
+    return take(new Process.Merging(), List.of(lots), List.of(new NewLot(Material.MERGED, cut, ""))).getFirst();
   }
 
   List<LotId> finish(LotId lot) {

@@ -20,6 +20,10 @@ final class DemoClock extends Clock {
     now = Instant.parse(moment);
   }
 
+  void goesOn(int minutes) {
+    now = now.plus(Duration.ofMinutes(minutes));
+  }
+
   @Override
   public Instant instant() {
     now = now.plus(BETWEEN);

@@ -75,6 +75,11 @@ public final class EntryField<T> extends VBox {
     field.setAccessibleText(name + ". " + sentence);
   }
 
+  /** What was typed, as understood, without saying anything. */
+  public Entry<T> parsed() {
+    return parser.apply(field.getText());
+  }
+
   /** Whether what is typed is understood; says at the field if it is not, while the focus stays where it is. */
   public boolean check() {
     return switch (parser.apply(field.getText())) {

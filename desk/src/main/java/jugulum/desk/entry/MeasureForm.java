@@ -1,5 +1,6 @@
 package jugulum.desk.entry;
 
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,6 +41,10 @@ public abstract class MeasureForm extends VBox {
           case Measure.Bagged _ -> OneField.bag(figures);
           case Measure.Discarded _ -> OneField.discard(figures);
           case Measure.Setting(String dial, double _) -> OneField.setting(figures, dial, Sheets.dial(dial).map(known -> SheetWords.dial(known.id())).orElse(dial));
+          case Measure.Running running -> new RunningForm(figures, running.state());
+          case Measure.Charge _ -> OneField.charge(figures);
+          case Measure.Checked _ -> throw new IllegalArgumentException("a check is unticked, not corrected");
+          case Measure.PannedSample sample -> new PannedSampleForm(figures, sample.seen().getFirst().cut());
           case Measure.FeedRate _ -> OneField.feedRate(figures);
           case Measure.Pass _ -> new PassForm(figures, magnets);
         };
@@ -77,6 +82,11 @@ public abstract class MeasureForm extends VBox {
   /** The unit of a bare number of gold. */
   MassUnit goldUnit() {
     return figures.get().unit();
+  }
+
+  /** Where the clock on the wall hangs. */
+  ZoneId zone() {
+    return figures.get().zone();
   }
 
   static String grams(double grams) {

@@ -3,9 +3,12 @@ package jugulum.desk.entry;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import jugulum.core.ledger.Measure;
+import jugulum.core.units.MassText;
+import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -46,6 +49,18 @@ public final class OneField<T> extends MeasureForm {
     EntryField<Double> value = new EntryField<>("dial-" + dial, name, "", typed -> Parsers.number(typed, 0, 1e6));
     return new OneField<>(
         figures, value, "setting", set -> new Measure.Setting(dial, set), measure -> measure instanceof Measure.Setting(var _, double set) ? Figures.plain(set) : "");
+  }
+
+  /** Asks what a charge weighed. */
+  public static MeasureForm charge(Supplier<Figures> figures) {
+    EntryField<Optional<MassText.Mass>> grams =
+        new EntryField<>("charge-mass", Words.of("form.charge"), Words.of("form.charge.hint"), Parsers.optional(typed -> Parsers.sand(MassUnit.GRAM).apply(typed)));
+    return new OneField<>(
+        figures,
+        grams,
+        "chargeG",
+        mass -> new Measure.Charge(mass.map(told -> OptionalDouble.of(told.grams())).orElse(OptionalDouble.empty())),
+        measure -> measure instanceof Measure.Charge(OptionalDouble told) && told.isPresent() ? grams(told.getAsDouble()) : "");
   }
 
   /** Asks how fast a machine was fed. */

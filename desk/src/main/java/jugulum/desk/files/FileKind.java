@@ -5,7 +5,8 @@ public enum FileKind {
   BATCH("json"),
   SIZES("csv"),
   PICTURE("png"),
-  DRAWING("svg");
+  DRAWING("svg"),
+  SHEET("pdf");
 
   private final String ending;
 

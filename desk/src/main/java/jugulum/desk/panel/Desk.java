@@ -1,12 +1,17 @@
 package jugulum.desk.panel;
 
+import java.time.Instant;
+import java.util.List;
 import java.util.concurrent.CompletionStage;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
 import jugulum.core.shop.Shop;
 import jugulum.desk.entry.Containers;
+import jugulum.desk.files.FileKind;
+import jugulum.desk.workbench.EveryBatch.Ran;
 import jugulum.desk.workbench.Outcome;
 import jugulum.desk.words.Figures;
 
@@ -38,4 +43,22 @@ public interface Desk {
 
   /** Plans the cuts of a lot. */
   void plan(LotId lot);
+
+  /** The time. */
+  Instant now();
+
+  /** Looks for the runs over machines of every batch; tells as it goes. */
+  void runs(Consumer<List<Ran>> more);
+
+  /** Changes the shop. */
+  CompletionStage<Outcome> submit(Shop shop);
+
+  /**
+   * Asks where to put a file, writes it while the window goes on, and says what came of it.
+   *
+   * @param kind of what
+   * @param title what its name is made of
+   * @param bytes makes its content; not on the interface thread
+   */
+  void save(FileKind kind, String title, Supplier<byte[]> bytes);
 }

@@ -1,13 +1,18 @@
 package jugulum.desk.panel;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import jugulum.core.check.Band;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
@@ -15,31 +20,46 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
+import jugulum.core.machine.Beforehand;
+import jugulum.core.machine.Gear;
 import jugulum.core.machine.Ranked;
-import jugulum.core.machine.Sheets;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.minerals.Mineral;
+import jugulum.core.runs.MachineRecord;
+import jugulum.core.runs.PastRun;
+import jugulum.core.screens.Cut;
 import jugulum.core.window.Conditions;
 import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.words.Figures;
-import jugulum.desk.words.Words;
+import jugulum.desk.workbench.EveryBatch.Ran;
 import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Words;
 
 /** Chooses the machine and the ports it is collected at. */
 final class GravityForm extends StepForm {
   private static final List<Material> PORTS = List.of(Material.CONCENTRATE, Material.SECOND_CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
 
-  private final ComboBox<Machine.Kind> machine =
-      Choices.of("machine", Words.of("gravity.machine"), List.of(Machine.Kind.values()), kind -> Words.of("machine", kind));
+  private final ComboBox<Ranked> machine = Choices.of("machine", Words.of("gravity.machine"), List.of(), one -> GearWords.name(one.gear()));
   private final EntryField<String> name = new EntryField<>("machine-name", Words.of("gravity.name"), Words.of("gravity.name.hint"), typed -> new Entry.Value<>(typed.strip()));
   private final FlowPane ports = new FlowPane(14, 8);
-  private final Label why = Parts.sentence("", "muted");
-  private List<Ranked> ranked = List.of();
+  private final VBox why = new VBox(6);
+  private final Optional<Machine> wanted;
+  private final List<PastRun> past = new ArrayList<>();
+  private Optional<Conditions> conditions = Optional.empty();
+  private Cut cut = Cut.ALL;
+  private boolean chosen;
+  private boolean filling;
 
+  /** The best machine for the lot is offered first. */
   GravityForm(LotId lot, Desk desk) {
+    this(lot, desk, Optional.empty());
+  }
+
+  /** That machine is offered first, whatever the others could do. */
+  GravityForm(LotId lot, Desk desk, Optional<Machine> wanted) {
     super(Words.of("gravity.title"), lot, desk);
+    this.wanted = wanted;
     for (Material port : PORTS) {
       CheckBox box = new CheckBox(Words.of("port", port));
       box.setId("port-" + port);
@@ -48,34 +68,70 @@ final class GravityForm extends StepForm {
     }
     why.setId("machine-why");
     name.field().setOnAction(_ -> start());
-    machine
-        .valueProperty()
-        .addListener(
-            (_, _, kind) -> {
-              if (kind != null) {
-                tick(usualPorts(kind));
-                tell(kind);
-              }
-            });
-    tick(usualPorts(machine.getValue()));
+    machine.valueProperty().addListener((_, _, one) -> chosen(one));
     getChildren().addAll(Parts.section(Words.of("gravity.machine")), machine, why, name, Parts.section(Words.of("gravity.ports")), ports);
     getChildren().add(Parts.advice("caution", "", Words.of("caution.water")));
     addButtons(Words.of("gravity.start"));
+    desk.runs(this::learn);
   }
 
-  private static Set<Material> usualPorts(Machine.Kind kind) {
-    return EnumSet.copyOf(Sheets.of(kind).ports());
+  private void chosen(Ranked one) {
+    if (one != null) {
+      chosen |= !filling;
+      Parts.shown(name, one.gear().name().isEmpty());
+      tick(EnumSet.copyOf(one.gear().sheet().ports()));
+      why.getChildren().setAll(why(one));
+    }
   }
 
-  /** The machines for this lot, best first; the one chosen stays chosen once it was. */
+  private List<Node> why(Ranked one) {
+    List<Node> lines = new ArrayList<>(GearWords.why(one));
+    Beforehand before = Beforehand.of(cut, conditions.orElseThrow(), one.gear().kind(), desk.shop().owned());
+    if (!before.isNothing()) {
+      lines.addFirst(Parts.advice("fault", "", GearWords.before(before, cut)));
+    }
+    return lines;
+  }
+
+  /** Runs of other batches come in one after the other; a choice made meanwhile stays. */
+  private void learn(List<Ran> more) {
+    if (!more.isEmpty()) {
+      more.forEach(ran -> past.add(ran.run()));
+      rank();
+    }
+  }
+
+  /** The machines for this lot, best first. */
   @Override
   protected void update(Worked now, Lot taken) {
-    if (ranked.isEmpty()) {
-      ranked = Ranked.of(taken.cut(), conditions(now.batch().assumptions(), taken));
-      machine.getItems().setAll(ranked.stream().map(Ranked::kind).toList());
-      machine.getSelectionModel().selectFirst();
-      tell(machine.getValue());
+    if (conditions.isEmpty()) {
+      cut = taken.cut();
+      conditions = Optional.of(conditions(now.batch().assumptions(), taken));
+      rank();
     }
+  }
+
+  private void rank() {
+    if (conditions.isEmpty()) {
+      return;
+    }
+    Optional<Machine> before = chosen ? Optional.of(machine.getValue().gear().machine()) : wanted;
+    List<Gear> gear = new ArrayList<>(desk.shop().gearToChoose());
+    wanted.map(desk.shop()::gear).filter(one -> !gear.contains(one)).ifPresent(gear::add);
+    List<Ranked> ranked = Ranked.of(cut, conditions.get(), gear, records(gear));
+    filling = true;
+    machine.getItems().setAll(ranked);
+    machine.setValue(ranked.stream().filter(one -> before.equals(Optional.of(one.gear().machine()))).findFirst().orElse(ranked.getFirst()));
+    filling = false;
+  }
+
+  private Map<Machine, Band> records(List<Gear> gear) {
+    Map<Machine, Band> records = new HashMap<>();
+    for (Gear one : gear) {
+      List<PastRun> its = past.stream().filter(run -> run.machine().equals(one.machine())).toList();
+      MachineRecord.expected(its, cut).ifPresent(band -> records.put(one.machine(), band));
+    }
+    return records;
   }
 
   /** What a bench test leaves; without one non-magnetics have no magnetite any more. */
@@ -84,18 +140,6 @@ final class GravityForm extends StepForm {
     Optional<MagnetShares> tested = MagnetShares.of(taken);
     Set<Mineral> there = tested.map(shares -> shares.among(Conditions.USUAL_HEAVIES)).orElse(Conditions.USUAL_HEAVIES);
     return Conditions.usual(given, there, demagnetised && tested.isEmpty());
-  }
-
-  private void tell(Machine.Kind kind) {
-    ranked.stream().filter(one -> one.kind() == kind).findFirst().ifPresent(one -> why.setText(Words.of("gravity.rank", Words.of("sheet.fit", one.fit()), window(one))));
-  }
-
-  private static String window(Ranked one) {
-    return one.ratio()
-        .map(
-            ratio ->
-                Words.of(one.parts() ? "gravity.ratio.parts" : "gravity.ratio.short", Figures.fixed(ratio.usual(), 2), Figures.fixed(ratio.low(), 2), Figures.fixed(ratio.high(), 2)))
-        .orElse(Words.of("gravity.ratio.none"));
   }
 
   private void tick(Set<Material> usual) {
@@ -114,8 +158,9 @@ final class GravityForm extends StepForm {
       refuse(Words.of("refusal.NO_OUTPUT"));
       return Optional.empty();
     }
-    Machine chosen = new Machine(machine.getValue(), name.field().getText().strip());
-    return Optional.of(take(new Process.GravityRun(chosen), List.of(lot), outputs));
+    Gear gear = machine.getValue().gear();
+    Machine taking = gear.name().isEmpty() ? new Machine(gear.kind(), name.field().getText().strip()) : gear.machine();
+    return Optional.of(take(new Process.GravityRun(taking), List.of(lot), outputs));
   }
 
   @Override

@@ -1,102 +1,123 @@
 package jugulum.desk.panel;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import jugulum.core.gold.TwoProduct;
-import jugulum.core.gold.TwoProduct.Grade;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
-import jugulum.core.machine.Sheet;
-import jugulum.core.machine.Sheets;
+import jugulum.core.machine.Gear;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** A run over a machine: products by port, and what assays of them say. */
+/** A run over a machine: started and stopped, charge by charge, its products by port, what it came to, and what to run again. */
 final class GravityPanel extends StepPanel {
-  private VBox products;
-  private ReadingList settings;
-  private VBox sheet;
+  private RunBox run;
+  private ReadingList log;
+  private final StageBox stage = new StageBox();
+  private final CutsBox cuts;
+  private final FlowPane again = new FlowPane(8, 8);
+  private final VBox logBox;
   private Button wrong;
-  private VBox ports;
+  private Button look;
+  private Optional<Worked> shown = Optional.empty();
 
   GravityPanel(StepId step, Desk desk) {
     super(step, desk);
+    cuts = new CutsBox(step, desk);
+    again.setId("run-again");
+    log = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)), true);
+    logBox = new VBox(4, Parts.section(Words.of("run.log")), log);
+    below(cuts, again, stage, logBox);
+    onChosen(this::offerAgain);
   }
 
   @Override
   protected List<VBox> own() {
-    products = new VBox(4);
-    ports = new VBox(6);
-    settings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
-    sheet = new VBox(6, settings);
-    return List.of(sheet, products, ports);
+    wrong = Buttons.plain("looks-wrong", Words.of("sheet.wrong"), "W", () -> gear().ifPresent(gear -> desk.push(new WrongPanel(step, gear.sheet(), desk))));
+    look = Buttons.plain("look", Words.of("run.look"), "L", () -> tailings().ifPresent(lot -> desk.push(new LookPanel(lot, desk))));
+    Button sheet = Buttons.plain("bench-sheet", Words.of("sheet.open"), "B", () -> gear().ifPresent(gear -> desk.push(new SheetPanel(step, gear, desk))));
+    Button note = Buttons.plain("note-change", Words.of("run.note"), "N", this::focusNote);
+    run = new RunBox(step, desk, List.of(wrong, note), List.of(look, sheet));
+    return List.of(run);
+  }
+
+  private Optional<Gear> gear() {
+    return shown.flatMap(now -> now.batch().step(step)).flatMap(GravityPanel::machine).map(desk.shop()::gear);
+  }
+
+  private static Optional<Machine> machine(Step step) {
+    return step.process() instanceof Process.GravityRun(Machine machine) ? Optional.of(machine) : Optional.empty();
+  }
+
+  private Optional<Lot> tailings() {
+    return shown.flatMap(now -> now.batch().step(step).flatMap(taken -> now.network().output(taken, Material.TAILINGS)));
   }
 
   @Override
   protected void showOwn(Worked worked, Step now, Figures figures) {
-    if (sheet.getChildren().size() == 1 && now.process() instanceof Process.GravityRun(Machine machine)) {
-      sheet.getChildren().addFirst(sheetButtons(Sheets.of(machine.kind())));
-    }
-    Parts.shown(wrong, !worked.batch().closed());
-    settings.show(now.readings(), figures, !worked.batch().closed());
-    products.getChildren().clear();
-    twoProduct(worked, now)
+    shown = Optional.of(worked);
+    boolean open = !worked.batch().closed();
+    Gear gear = gear().orElseThrow();
+    Parts.shown(look, tailings().isPresent());
+    run.show(worked, gear.sheet().dial("charge").isPresent());
+    cuts.show(worked, now, gear.sheet(), figures);
+    stage.show(worked, now, desk, figures);
+    List<Reading> told = now.readings().stream().filter(reading -> !(reading.measure() instanceof Measure.Checked)).toList();
+    log.show(told, figures, open);
+    Parts.shown(logBox, !told.isEmpty());
+    offerAgain();
+  }
+
+  /** Middlings and concentrates go round again as often as one likes; so do tailings that still hold gold. */
+  private void offerAgain() {
+    again.getChildren().clear();
+    shown.filter(worked -> !worked.batch().closed())
         .ifPresent(
-            result ->
-                products
-                    .getChildren()
-                    .add(
-                        Parts.advice(
-                            "idle",
-                            "",
-                            Words.of(
-                                "gravity.assays", Figures.percent(result.recovery()), Figures.percent(2 * result.recoverySd()), Figures.fixed(result.ratio(), 1)))));
-    ports.getChildren().clear();
-    boolean hasMiddlings = worked.network().lots(now.outputs()).stream().anyMatch(lot -> lot.material() == Material.MIDDLINGS);
-    if (!hasMiddlings && !worked.batch().closed()) {
-      Lot input = worked.network().lot(now.inputs().getFirst()).orElseThrow();
-      Edit.NewLot middlings = new Edit.NewLot(Material.MIDDLINGS, input.cut(), "");
-      ports.getChildren().add(Buttons.quiet("add-middlings", Words.of("gravity.add-middlings"), "", () -> desk.submit(new Edit.AddOutput(step, middlings))));
+            worked -> {
+              Step now = there(worked.batch().step(step));
+              worked.network().lots(now.outputs()).stream()
+                  .filter(lot -> worked.network().taker(lot.id()).isEmpty() && chosen().map(one -> one.id().equals(lot.id())).orElse(false))
+                  .forEach(lot -> again.getChildren().add(runAgain(lot, machine(now))));
+              if (worked.network().output(now, Material.MIDDLINGS).isEmpty()) {
+                again.getChildren().add(addMiddlings(worked, now));
+              }
+            });
+    Parts.shown(again, !again.getChildren().isEmpty());
+  }
+
+  private Button runAgain(Lot lot, Optional<Machine> machine) {
+    return Buttons.plain("again", Words.of("run.again", Words.of("material", lot.material())), "G", () -> desk.push(new GravityForm(lot.id(), desk, machine)));
+  }
+
+  private Button addMiddlings(Worked worked, Step now) {
+    Edit.NewLot middlings = new Edit.NewLot(Material.MIDDLINGS, worked.network().cutInto(now), "");
+    return Buttons.quiet("add-middlings", Words.of("gravity.add-middlings"), "", () -> desk.submit(new Edit.AddOutput(step, middlings)));
+  }
+
+  @Override
+  public void tick(Instant now) {
+    run.tick(now);
+  }
+
+  /** A machine that runs, or is still to be started, has its keys first; after that its products are weighed. */
+  @Override
+  public void focusFirst() {
+    if (run.isFirst()) {
+      run.focusRun();
+    } else {
+      super.focusFirst();
     }
-  }
-
-  private Node sheetButtons(Sheet of) {
-    Button open = Buttons.plain("bench-sheet", Words.of("sheet.open"), "B", () -> desk.push(new SheetPanel(step, of, desk)));
-    wrong = Buttons.plain("looks-wrong", Words.of("sheet.wrong"), "W", () -> desk.push(new WrongPanel(step, of, desk)));
-    return new FlowPane(8, 8, open, wrong);
-  }
-
-  /** From the grades alone, where feed, concentrate and tailings were all assayed and do not contradict each other. */
-  private static Optional<TwoProduct> twoProduct(Worked worked, Step now) {
-    Optional<Grade> feed = grade(worked.network().lots(now.inputs()), _ -> true);
-    List<Lot> outputs = worked.network().lots(now.outputs());
-    Optional<Grade> concentrate = grade(outputs, lot -> lot.material() == Material.CONCENTRATE);
-    Optional<Grade> tailings = grade(outputs, lot -> lot.material() == Material.TAILINGS);
-    boolean all = feed.isPresent() && concentrate.isPresent() && tailings.isPresent() && outputs.size() == 2;
-    if (!all || !(tailings.get().value() < feed.get().value() && feed.get().value() < concentrate.get().value())) {
-      return Optional.empty();
-    }
-    return Optional.of(TwoProduct.of(feed.get(), concentrate.get(), tailings.get()));
-  }
-
-  private static Optional<Grade> grade(List<Lot> lots, Predicate<Lot> which) {
-    return lots.stream()
-        .filter(which)
-        .findFirst()
-        .flatMap(lot -> lot.latest(Measure.Assay.class))
-        .map(assay -> new Grade(assay.gramsPerTonne(), assay.gramsPerTonne() * assay.relativeSd()));
   }
 }

@@ -24,6 +24,7 @@ import jugulum.desk.entry.KnownGoldForm;
 import jugulum.desk.entry.LookedOverForm;
 import jugulum.desk.entry.MagnetTestForm;
 import jugulum.desk.entry.MeasureForm;
+import jugulum.desk.entry.PannedSampleForm;
 import jugulum.desk.entry.RecordBox;
 import jugulum.desk.entry.SpeckCountForm;
 import jugulum.desk.words.Figures;
@@ -54,6 +55,7 @@ final class LotPanel extends Panel {
   /** What can be recorded on a lot. */
   private enum Kind {
     WEIGHT,
+    PANNED,
     SPECKS,
     ASSAY,
     KNOWN,
@@ -159,9 +161,9 @@ final class LotPanel extends Panel {
     }
     boolean coarse = now.cut().isOversize() && now.material() == Material.CUT;
     if (coarse) {
-      return List.of(Kind.LOOKED_OVER, Kind.WEIGHT, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN);
+      return List.of(Kind.LOOKED_OVER, Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN);
     }
-    return List.of(Kind.WEIGHT, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN, Kind.MAGNET_TEST);
+    return List.of(Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN, Kind.MAGNET_TEST);
   }
 
   private Node box(Kind kind) {
@@ -174,6 +176,7 @@ final class LotPanel extends Panel {
           case WEIGHT -> throw new IllegalStateException("has a box of its own");
           case LOOKED_OVER -> new LookedOverForm(figures);
           case MAGNET_TEST -> new MagnetTestForm(figures);
+          case PANNED -> new PannedSampleForm(figures, worked.flatMap(now -> now.network().lot(lot)).orElseThrow().cut());
           case SPECKS -> new SpeckCountForm(figures);
           case ASSAY -> new AssayForm(figures);
           case KNOWN -> new KnownGoldForm(figures);

@@ -17,7 +17,7 @@ import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.magnet.Ladder;
 import jugulum.core.magnet.MagnetShares;
-import jugulum.core.magnet.NextPass;
+import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
 import jugulum.core.screens.Cut;
 import jugulum.desk.chart.DrawingView;

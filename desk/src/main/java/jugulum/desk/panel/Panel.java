@@ -1,5 +1,6 @@
 package jugulum.desk.panel;
 
+import java.time.Instant;
 import java.util.Optional;
 import javafx.scene.layout.VBox;
 import jugulum.desk.workbench.Worked;
@@ -28,6 +29,9 @@ public abstract class Panel extends VBox {
   public boolean letter(String letter) {
     return false;
   }
+
+  /** A second has gone by while a machine runs. */
+  public void tick(Instant now) {}
 
   /** The batch is there once a panel is shown. */
   protected static <T> T there(Optional<T> thing) {

@@ -16,6 +16,7 @@ public final class Parts {
     Label name = styled(new Label(title), "panel-title");
     Label thing = styled(new Label(inHand), "in-hand");
     name.setMinWidth(Region.USE_PREF_SIZE);
+    thing.setWrapText(true);
     HBox heading = new HBox(name, thing);
     heading.getStyleClass().add("panel-heading");
     return heading;

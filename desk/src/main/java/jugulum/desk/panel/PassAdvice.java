@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.scene.Node;
-import jugulum.core.magnet.NextPass;
+import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.StopRule;
@@ -13,14 +13,24 @@ import jugulum.core.shop.Terms;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Says whether to go on with the magnet, by the shop's own rule, with the arithmetic. */
+/** Says whether to go on, with the magnet or with running the same tailings again, by the shop's own rule, with the arithmetic. */
 final class PassAdvice {
   /** Nearer to never or always than that nobody can tell. */
   private static final double EDGE = 0.01;
 
   private PassAdvice() {}
 
+  /** Of a magnet's passes. */
   static List<Node> of(NextPass next, Shop shop, Figures figures) {
+    return of("next-pass", next, shop, figures);
+  }
+
+  /** Of runs over the same tailings. */
+  static List<Node> ofRuns(NextPass next, Shop shop, Figures figures) {
+    return of("next-run", next, shop, figures);
+  }
+
+  private static List<Node> of(String kindOfWork, NextPass next, Shop shop, Figures figures) {
     String kind =
         switch (next.verdict()) {
           case GO_ON -> "water";
@@ -28,29 +38,29 @@ final class PassAdvice {
           case NOT_DECLINING -> "fault";
         };
     List<String> sentences = new ArrayList<>();
-    String rule = Words.of("next-pass", next.why(), Integer.toString(shop.stopRule().specks()));
+    String rule = Words.of(kindOfWork, next.why(), Integer.toString(shop.stopRule().specks()));
     sentences.add(rule);
-    catchOf(next, figures).ifPresent(sentences::add);
-    next.money().ifPresent(money -> sentences.add(money(next, money, shop.terms().orElseThrow())));
+    catchOf(kindOfWork, next, figures).ifPresent(sentences::add);
+    next.money().ifPresent(money -> sentences.add(money(kindOfWork, next, money, shop.terms().orElseThrow())));
     if (next.money().isEmpty() && shop.terms().isEmpty() && next.removal().state() == Removal.State.DECLINING) {
       sentences.add(Words.of(shop.stopRule().kind() == StopRule.Kind.PAYS ? "next-pass.no-terms.rule" : "next-pass.no-terms"));
     }
     if (next.verdict() == NextPass.Verdict.STOP) {
-      sentences.add(Words.of("next-pass.keep"));
+      sentences.add(Words.of(kindOfWork + ".keep"));
     }
     return List.of(Parts.advice(kind, Words.of("verdict", next.verdict()), String.join(" ", sentences)));
   }
 
-  private static Optional<String> catchOf(NextPass next, Figures figures) {
+  private static Optional<String> catchOf(String kindOfWork, NextPass next, Figures figures) {
     OptionalDouble specks = next.removal().nextCatch();
     return specks.isPresent() && next.nextMg().isPresent()
-        ? Optional.of(Words.of("next-pass.catch", Figures.fixed(specks.getAsDouble(), 1), figures.gold(next.nextMg().getAsDouble())))
+        ? Optional.of(Words.of(kindOfWork + ".catch", Figures.fixed(specks.getAsDouble(), 1), figures.gold(next.nextMg().getAsDouble())))
         : Optional.empty();
   }
 
-  private static String money(NextPass next, NextPass.Money money, Terms terms) {
+  private static String money(String kindOfWork, NextPass next, NextPass.Money money, Terms terms) {
     return Words.of(
-        "next-pass.money",
+        kindOfWork + ".money",
         sum(money.brings(), terms),
         Figures.rounded(next.minutes().orElse(0), 1),
         sum(money.costs(), terms),

@@ -15,10 +15,18 @@ import jugulum.desk.words.Words;
 /** Readings as they were recorded; those that no longer count stand struck through with their reason. */
 final class ReadingList extends VBox {
   private final Consumer<Reading> onCorrect;
+  private final boolean timed;
   private ShownReadings shown = ShownReadings.NONE;
 
+  /** The readings of a lot, without their times. */
   ReadingList(Consumer<Reading> onCorrect) {
+    this(onCorrect, false);
+  }
+
+  /** Readings, each with the time it was so where that matters. */
+  ReadingList(Consumer<Reading> onCorrect, boolean timed) {
     this.onCorrect = onCorrect;
+    this.timed = timed;
     getStyleClass().add("readings");
   }
 
@@ -30,7 +38,7 @@ final class ReadingList extends VBox {
     shown = now;
     getChildren().clear();
     for (Reading reading : readings) {
-      Label what = Parts.sentence(Sentences.measure(reading.measure(), figures));
+      Label what = Parts.sentence(text(reading, figures));
       HBox.setHgrow(what, Priority.ALWAYS);
       what.setMaxWidth(Double.MAX_VALUE);
       HBox line = new HBox(what);
@@ -47,5 +55,10 @@ final class ReadingList extends VBox {
         getChildren().add(new VBox(line, Parts.sentence(Words.of("reading.struck", reason), "muted")));
       }
     }
+  }
+
+  private String text(Reading reading, Figures figures) {
+    String what = Sentences.measure(reading.measure(), figures);
+    return timed ? Words.of("reading.timed", figures.clock(reading.moment()), what) : what;
   }
 }

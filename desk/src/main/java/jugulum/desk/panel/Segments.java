@@ -4,14 +4,14 @@ import java.util.List;
 import java.util.function.Function;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 
 /**
- * One of a few things, all of them in sight.
+ * One of a few things, all of them in sight; those that do not fit into one line stand in the next.
  *
  * @param <T> the kind of thing
  */
-public final class Segments<T> extends HBox {
+public final class Segments<T> extends FlowPane {
   private final ToggleGroup group = new ToggleGroup();
 
   /** Makes the choice, the first thing chosen. A button is called by the name of an enum constant, else by its place. */

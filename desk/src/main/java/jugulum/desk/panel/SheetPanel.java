@@ -1,67 +1,130 @@
 package jugulum.desk.panel;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
-import jugulum.core.machine.BenchSums;
 import jugulum.core.machine.Dial;
+import jugulum.core.machine.Gear;
 import jugulum.core.machine.Sheet;
-import jugulum.core.screens.Cut;
-import jugulum.core.window.Conditions;
+import jugulum.core.runs.PastRun;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.DialText;
 import jugulum.desk.entry.EntryField;
+import jugulum.desk.files.FileKind;
+import jugulum.desk.print.SheetPage;
+import jugulum.desk.print.SheetPdf;
 import jugulum.desk.workbench.Outcome;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
 
-/** The bench sheet of a machine for one run: what to check, what is usual, what was set, how to clean it out. */
+/** The bench sheet of a machine for one run: what to check, where to start with this cut, what was set, how to clean it out. */
 final class SheetPanel extends Panel {
   private final StepId step;
+  private final Gear gear;
   private final Sheet sheet;
   private final Desk desk;
   private final Label fit = Parts.sentence("", "strong");
-  private final VBox sums = new VBox(2);
+  private final RunSums sums;
   private final List<Set> dials = new ArrayList<>();
+  private final Map<String, CheckBox> checks = new HashMap<>();
+  private final Button keep;
+  private Optional<Worked> worked = Optional.empty();
+  private boolean filling;
 
-  /** A dial with its field and what is to be said of its value. */
-  private record Set(Dial dial, EntryField<Double> field, Label said) {}
+  /** A dial with its field, what the field shows of the record, and what is to be said of its value. */
+  private static final class Set {
+    private final Dial dial;
+    private final EntryField<Double> field;
+    private final Label said = Parts.sentence("", "muted");
+    private final Label target = Parts.sentence("", "target");
+    private OptionalDouble noted = OptionalDouble.empty();
 
-  SheetPanel(StepId step, Sheet sheet, Desk desk) {
+    Set(Dial dial, EntryField<Double> field) {
+      this.dial = dial;
+      this.field = field;
+      said.setId("said-" + dial.id());
+      target.setId("target-" + dial.id());
+    }
+  }
+
+  SheetPanel(StepId step, Gear gear, Desk desk) {
     this.step = step;
-    this.sheet = sheet;
+    this.gear = gear;
+    this.sheet = gear.sheet();
     this.desk = desk;
-    getChildren().addAll(Parts.heading(Words.of("sheet.title"), Words.of("machine", sheet.kind())), Parts.sentence(suits(sheet), "muted"), fit);
+    this.sums = new RunSums(gear);
+    keep = Buttons.plain("keep-usual", Words.of("sheet.keep"), "K", this::keepAsUsual);
+    Button print = Buttons.plain("print-sheet", Words.of("sheet.print"), "P", this::print);
+    getChildren().addAll(Parts.heading(Words.of("sheet.title"), GearWords.name(gear)), Parts.sentence(suits(sheet), "muted"), fit);
+    getChildren().add(new FlowPane(8, 8, print, keep));
     getChildren().add(Parts.section(Words.of("sheet.checks")));
-    sheet.checks().forEach(check -> getChildren().add(Parts.sentence(Words.of("sheet.item", SheetWords.check(check)))));
+    sheet.checks().forEach(check -> getChildren().add(tick(check)));
     getChildren().add(Parts.section(Words.of("sheet.dials")));
     sheet.dials().forEach(dial -> getChildren().add(part(dial)));
-    sums.setId("sheet-sums");
     getChildren().addAll(sums, Parts.section(Words.of("sheet.cleaning")));
     sheet.cleaning().forEach(one -> getChildren().add(Parts.sentence(Words.of("sheet.item", SheetWords.cleaning(one)))));
-    getChildren().addAll(Parts.advice("idle", "", SheetWords.look()), Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
+    getChildren().add(Parts.advice("idle", "", SheetWords.look()));
+    sheet.cautions().forEach(one -> getChildren().add(Parts.advice("caution", "", SheetWords.caution(one))));
+    getChildren().add(Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
   }
 
   private static String suits(Sheet sheet) {
     return Words.of("sheet.suits", Figures.plain(sheet.suits().finestMm()), Figures.plain(sheet.suits().coarsestMm()));
   }
 
+  private CheckBox tick(String check) {
+    CheckBox box = new CheckBox(SheetWords.check(check));
+    box.setId("check-" + check);
+    box.setWrapText(true);
+    box.selectedProperty()
+        .addListener(
+            (_, _, ticked) -> {
+              if (!filling) {
+                ticked(check, ticked);
+              }
+            });
+    checks.put(check, box);
+    return box;
+  }
+
+  /** A tick is a record like any other: taking it away strikes it. */
+  private void ticked(String check, boolean now) {
+    if (now) {
+      desk.submit(new Edit.RecordOnStep(step, new Measure.Checked(check)));
+    } else {
+      made(check).ifPresent(reading -> desk.submit(new Edit.Strike(reading.id(), Words.of("sheet.unticked"))));
+    }
+  }
+
+  private Optional<Reading> made(String check) {
+    return worked
+        .flatMap(shown -> shown.batch().step(step))
+        .flatMap(now -> now.live(Measure.Checked.class).filter(reading -> ((Measure.Checked) reading.measure()).check().equals(check)).findFirst());
+  }
+
   private VBox part(Dial dial) {
     String name = Words.of("sheet.dial", SheetWords.dial(dial.id()), SheetWords.usual(dial));
     EntryField<Double> field = new EntryField<>("dial-" + dial.id(), name, SheetWords.example(dial), typed -> DialText.parse(dial.unit(), typed));
     field.field().setOnAction(_ -> field.read().ifPresent(value -> record(dial, field, value)));
-    Label said = Parts.sentence("", "muted");
-    said.setId("said-" + dial.id());
-    dials.add(new Set(dial, field, said));
-    return new VBox(3, field, said, Parts.sentence(Words.of("sheet.about", SheetWords.does(dial), SheetWords.how(dial)), "muted"));
+    Set set = new Set(dial, field);
+    dials.add(set);
+    return new VBox(3, field, set.said, set.target, Parts.sentence(Words.of("sheet.about", SheetWords.does(dial), SheetWords.how(dial)), "muted"));
   }
 
   private void record(Dial dial, EntryField<Double> field, double value) {
@@ -74,33 +137,52 @@ final class SheetPanel extends Panel {
             });
   }
 
-  @Override
-  public void show(Worked worked, Figures figures) {
-    Step now = there(worked.batch().step(step));
-    Cut cut = worked.network().cutInto(now);
-    fit.setText(Words.of("sheet.fit", sheet.suits().fit(cut.upperMm(), Math.max(cut.lowerMm(), Conditions.USUAL_FINEST_GOLD_MM))));
-    double grams = worked.sand().mass(now.inputs().getFirst()).grams();
-    sums.getChildren().setAll(sums(now, grams));
-    for (Set set : dials) {
-      OptionalDouble value = now.setting(set.dial().id());
-      value.ifPresent(noted -> set.field().fill(Figures.rounded(noted, 2)));
-      set.said().setText(value.isPresent() ? said(set.dial(), value.getAsDouble()) : "");
-      Parts.shown(set.said(), !set.said().getText().isEmpty());
-    }
+  private void keepAsUsual() {
+    worked
+        .flatMap(shown -> shown.batch().step(step))
+        .map(PastRun::settings)
+        .ifPresent(set -> desk.submit(desk.shop().with(gear.usuallyAt(set))).thenRun(() -> desk.openStep(step)));
   }
 
-  /** What the settings come to for this lot. */
-  private static List<Label> sums(Step now, double grams) {
-    List<Label> lines = new ArrayList<>();
-    OptionalDouble charge = now.setting("charge");
-    if (grams > 0 && charge.isPresent() && charge.getAsDouble() > 0) {
-      lines.add(Parts.sentence(Words.counted("sheet.charges", BenchSums.charges(grams, charge.getAsDouble()))));
+  private void print() {
+    worked.ifPresent(
+        shown -> {
+          Step now = there(shown.batch().step(step));
+          String what = Words.of("sheet.page.for", shown.batch().label().name(), Sentences.cut(shown.network().cutInto(now)), Sentences.sizes(shown.network().cutInto(now)));
+          SheetPage page = SheetPage.of(gear, GearWords.name(gear), Optional.of(shown.network().cutInto(now)), what, PastRun.settings(now), sums.sentences());
+          desk.save(FileKind.SHEET, Words.of("sheet.page.file", GearWords.name(gear), Sentences.cut(shown.network().cutInto(now))), () -> SheetPdf.of(page));
+        });
+  }
+
+  @Override
+  public void show(Worked shown, Figures figures) {
+    this.worked = Optional.of(shown);
+    Step now = there(shown.batch().step(step));
+    boolean open = !shown.batch().closed();
+    var cut = shown.network().cutInto(now);
+    fit.setText(Words.of("sheet.fit", sheet.fit(cut)));
+    Parts.shown(keep, open && !gear.name().isEmpty() && desk.shop().gear().contains(gear) && !PastRun.settings(now).isEmpty());
+    filling = true;
+    checks.forEach((check, box) -> box.setSelected(made(check).isPresent()));
+    checks.values().forEach(box -> box.setDisable(!open));
+    filling = false;
+    dials.forEach(set -> show(set, now, sheet.coarseness(cut), open));
+    sums.show(now, shown.sand().closure(step).inG());
+  }
+
+  /** The field follows the record; typing that was not noted yet stays while another dial is. */
+  private static void show(Set set, Step now, double coarseness, boolean open) {
+    OptionalDouble value = now.setting(set.dial.id());
+    if (!value.equals(set.noted)) {
+      set.noted = value;
+      value.ifPresent(noted -> set.field.fill(Figures.rounded(noted, 2)));
     }
-    OptionalDouble feed = now.setting("feed");
-    if (grams > 0 && feed.isPresent() && feed.getAsDouble() > 0) {
-      lines.add(Parts.sentence(Words.of("sheet.run-time", Figures.time(60 * BenchSums.runHours(grams / 1000, feed.getAsDouble())))));
-    }
-    return lines;
+    set.field.field().setDisable(!open);
+    set.said.setText(value.isPresent() ? said(set.dial, value.getAsDouble()) : "");
+    Parts.shown(set.said, !set.said.getText().isEmpty());
+    boolean leans = set.dial.lean() != Dial.Lean.NONE;
+    set.target.setText(leans ? Words.of("sheet.target", SheetWords.target(set.dial, coarseness)) : "");
+    Parts.shown(set.target, leans);
   }
 
   private static String said(Dial dial, double value) {
@@ -111,13 +193,13 @@ final class SheetPanel extends Panel {
   }
 
   @Override
-  public boolean fits(Worked worked) {
-    return worked.batch().step(step).filter(Step::isLive).isPresent();
+  public boolean fits(Worked now) {
+    return now.batch().step(step).filter(Step::isLive).isPresent();
   }
 
   @Override
   public void focusFirst() {
-    dials.getFirst().field().field().requestFocus();
+    dials.getFirst().field.field().requestFocus();
   }
 
   @Override

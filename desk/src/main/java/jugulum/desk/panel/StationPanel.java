@@ -1,5 +1,6 @@
 package jugulum.desk.panel;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import jugulum.core.ledger.LotId;
@@ -70,6 +71,11 @@ public final class StationPanel extends Panel {
     worked.ifPresent(now -> panel.show(now, figures));
     inner = Optional.of(panel);
     getChildren().setAll(choice.orElseThrow(), panel);
+  }
+
+  @Override
+  public void tick(Instant now) {
+    inner.ifPresent(panel -> panel.tick(now));
   }
 
   @Override

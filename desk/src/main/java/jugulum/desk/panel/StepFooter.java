@@ -1,11 +1,11 @@
 package jugulum.desk.panel;
 
 import java.util.List;
+import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Edit;
-import jugulum.core.ledger.Note;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.desk.entry.Buttons;
@@ -13,6 +13,7 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.workbench.Outcome;
 import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** What every step has: notes, done or not, and taking it back as a mistake. */
@@ -41,6 +42,11 @@ final class StepFooter extends VBox {
     getChildren().addAll(notesTitle, notes, note, done, mistakeTitle, mistake);
   }
 
+  /** Goes to where a note is typed, after the key that asked for it was typed elsewhere. */
+  void focusNote() {
+    Platform.runLater(note.field()::requestFocus);
+  }
+
   private void addNote(String text) {
     desk.submit(new Edit.AddNote(step, text)).thenAccept(outcome -> settle(outcome, note));
   }
@@ -56,11 +62,11 @@ final class StepFooter extends VBox {
     }
   }
 
-  void show(Worked worked) {
+  void show(Worked worked, Figures figures) {
     Step now = worked.batch().step(step).orElseThrow();
     finished = now.finishedAt().isPresent();
     done.setText(Words.of(finished ? "step.go-on" : "step.done"));
-    notes.getChildren().setAll(now.notes().stream().map(Note::text).map(text -> Parts.sentence(text, "note")).toList());
+    notes.getChildren().setAll(now.notes().stream().map(one -> Parts.sentence(Words.of("reading.timed", figures.clock(one.at()), one.text()), "note")).toList());
     boolean open = !worked.batch().closed();
     Parts.shown(notes, !now.notes().isEmpty());
     Parts.shown(notesTitle, open || !now.notes().isEmpty());

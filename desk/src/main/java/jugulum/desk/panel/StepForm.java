@@ -71,15 +71,20 @@ abstract class StepForm extends Panel {
   }
 
   private void send(Edit.TakeStep step) {
-    int next = there(worked).batch().steps().stream().map(Step::id).mapToInt(StepId::number).max().orElse(0) + 1;
+    StepId next = next(there(worked));
     desk.submit(step)
         .thenAccept(
             outcome -> {
               switch (outcome) {
-                case Outcome.Recorded _ -> desk.openStep(new StepId(next));
+                case Outcome.Recorded _ -> desk.openStep(next);
                 case Outcome.Refused(String sentence) -> refuse(sentence);
               }
             });
+  }
+
+  /** The number the next step of a batch will have. */
+  static StepId next(Worked worked) {
+    return new StepId(worked.batch().steps().stream().map(Step::id).mapToInt(StepId::number).max().orElse(0) + 1);
   }
 
   /** Says why the step cannot be started. */

@@ -65,6 +65,11 @@ class StepPanel extends Panel {
     below.getChildren().setAll(parts);
   }
 
+  /** Goes to where a note is typed. */
+  protected final void focusNote() {
+    footer.focusNote();
+  }
+
   /** Runs when another output is chosen. */
   protected final void onChosen(Runnable what) {
     outputs.onChosen(what);
@@ -114,7 +119,7 @@ class StepPanel extends Panel {
     outputs.scaleUnder(again, now.outputs().stream().allMatch(id -> worked.sand().mass(id).isMeasured()));
     closure.getChildren().setAll(Closures.advice("", worked.sand().closure(step), worked, figures));
     closure.getChildren().addAll(Suspects.of(worked.sand().closure(step), worked, desk.shop().containers(), figures));
-    footer.show(worked);
+    footer.show(worked, figures);
   }
 
   private static String taken(Worked worked, Step now, List<Lot> inputs, Figures figures) {

@@ -5,8 +5,10 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -35,8 +37,10 @@ import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.shop.ShopView;
+import jugulum.desk.workbench.Beat;
 import jugulum.desk.workbench.Notice;
 import jugulum.desk.workbench.Outcome;
+import jugulum.desk.workbench.RunWatch;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.words.Words;
 
@@ -55,6 +59,7 @@ public final class Shell extends BorderPane {
   private final Map<View, Button> tabs = new EnumMap<>(View.class);
   private final Button unit;
   private final Button closeBatch;
+  private final RunTimer timer;
   private final Label notice = Parts.sentence("", "notice");
   private View current = View.BENCH;
 
@@ -64,7 +69,9 @@ public final class Shell extends BorderPane {
     this.files = new BatchFiles(workbench);
     this.picker = picker;
     getStyleClass().add("shell");
-    bench = new BenchView(workbench);
+    Beat beat = new Beat(clock);
+    timer = new RunTimer(workbench, beat, this::openRun);
+    bench = new BenchView(workbench, beat, picker);
     makers.put(View.BENCH, () -> bench);
     bench.onPlan(this::plan);
     makers.put(View.CUTS, () -> new CutsView(workbench, picker, this::screen));
@@ -108,6 +115,21 @@ public final class Shell extends BorderPane {
     }
   }
 
+  /** The most urgent thing a running machine asks for, for the title of the window; empty while nothing is due. */
+  public ReadOnlyStringProperty due() {
+    return timer.due();
+  }
+
+  private void openRun(RunWatch.Watched run) {
+    boolean here = workbench.current().get().id().equals(Optional.of(run.batch()));
+    CompletionStage<?> opened = here ? CompletableFuture.completedFuture(run) : workbench.open(run.batch());
+    opened.thenRun(
+        () -> {
+          show(View.BENCH);
+          bench.openStep(run.step());
+        });
+  }
+
   private HBox navigation() {
     HBox bar = new HBox(Mark.node());
     bar.getStyleClass().add("navigation");
@@ -121,7 +143,7 @@ public final class Shell extends BorderPane {
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
     Button theme = Buttons.quiet("theme", Words.of("shell.theme"), "Ctrl T", workbench::nextTheme);
-    bar.getChildren().addAll(gap, closeBatch, theme, unit);
+    bar.getChildren().addAll(gap, timer, closeBatch, theme, unit);
     return bar;
   }
 
@@ -197,6 +219,7 @@ public final class Shell extends BorderPane {
       case T -> workbench.nextTheme();
       case I -> importBatch();
       case E -> exportBatch();
+      case R -> timer.open();
       default -> {
         return false;
       }

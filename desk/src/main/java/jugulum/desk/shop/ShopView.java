@@ -24,6 +24,7 @@ public final class ShopView extends BorderPane {
   private final ContainersCard containers;
   private final MagnetsCard magnets;
   private final TermsCard terms;
+  private final MachinesCard machines;
   private final AssumptionsForm given = new AssumptionsForm();
   private final Label said = Parts.sentence("", "fine-text");
 
@@ -34,11 +35,12 @@ public final class ShopView extends BorderPane {
     this.containers = new ContainersCard(workbench);
     this.magnets = new MagnetsCard(workbench);
     this.terms = new TermsCard(workbench, clock);
+    this.machines = new MachinesCard(workbench);
     getStyleClass().add("page");
     setId("shop-view");
     said.setId("shop-said");
     given.fields().forEach(field -> field.field().setOnAction(_ -> assume()));
-    VBox left = new VBox(14, Parts.styled(new Label(Words.of("shop.title")), "page-title"), screens, magnets);
+    VBox left = new VBox(14, Parts.styled(new Label(Words.of("shop.title")), "page-title"), screens, machines, magnets);
     VBox right =
         new VBox(
             14,
@@ -67,6 +69,7 @@ public final class ShopView extends BorderPane {
     containers.show(shop, workbench.figures().get());
     magnets.show(shop);
     terms.show(shop);
+    machines.show(shop);
     given.fill(shop.assumptions());
   }
 

@@ -2,10 +2,15 @@ package jugulum.desk.words;
 
 import java.text.DecimalFormat;
 import java.text.DecimalFormatSymbols;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import jugulum.core.check.Band;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Recovery;
 import jugulum.core.units.MassUnit;
@@ -17,14 +22,22 @@ import jugulum.core.units.MassUnit;
  * and grams with the gram, else by pounds and avoirdupois ounces: nobody weighs a bucket in grains.
  *
  * @param unit the unit chosen for gold
+ * @param zone where the clock on the wall hangs
  */
-public record Figures(MassUnit unit) {
+public record Figures(MassUnit unit, ZoneId zone) {
+  /** In that unit, times as at Greenwich. */
+  public Figures(MassUnit unit) {
+    this(unit, ZoneOffset.UTC);
+  }
+
   /** The units a person can choose from, in the order the switch goes through them. */
   public static final List<MassUnit> CHOICE = List.of(MassUnit.GRAM, MassUnit.GRAIN, MassUnit.PENNYWEIGHT, MassUnit.TROY_OUNCE);
 
   /** A speck of the finest cut still shows two digits with so many places in every unit. */
   private static final int MOST_PLACES = 6;
 
+  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+  private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
   /** Less than that would be written as next to nothing with two places. */
@@ -32,7 +45,39 @@ public record Figures(MassUnit unit) {
 
   /** The next unit of {@link #CHOICE}. */
   public Figures next() {
-    return new Figures(CHOICE.get((CHOICE.indexOf(unit) + 1) % CHOICE.size()));
+    return in(CHOICE.get((CHOICE.indexOf(unit) + 1) % CHOICE.size()));
+  }
+
+  /** The same in another unit. */
+  public Figures in(MassUnit other) {
+    return new Figures(other, zone);
+  }
+
+  /** A time of day, "14:05". */
+  public String clock(Instant at) {
+    return CLOCK.format(at.atZone(zone));
+  }
+
+  /** A day and a time, "25 Nov 14:05". */
+  public String moment(Instant at) {
+    return MOMENT.format(at.atZone(zone));
+  }
+
+  /** A span of time as a watch shows it, "4:05" or "1:02:09"; what is late has a minus. */
+  public static String watch(Duration span) {
+    long seconds = Math.abs(span.toSeconds());
+    String text = seconds < 3600 ? String.format("%d:%02d", seconds / 60, seconds % 60) : String.format("%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60);
+    return span.toSeconds() < 0 ? "−" + text : text;
+  }
+
+  /** A share from 0 to 1 and its range as percent, "87.9 to 94.6 %". */
+  public static String shares(Band band) {
+    return Words.of("figures.range", fixed(band.low() * 100, 1), percent(band.high()));
+  }
+
+  /** A range in whole percent, for what is not known closely. */
+  public static String wholeShares(Band band) {
+    return Words.of("figures.range", fixed(band.low() * 100, 0), fixed(band.high() * 100, 0) + " %");
   }
 
   private boolean metric() {

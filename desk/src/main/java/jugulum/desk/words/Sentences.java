@@ -1,5 +1,6 @@
 package jugulum.desk.words;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -32,6 +33,7 @@ public final class Sentences {
                 value ->
                     switch (value) {
                       case Refusal.Told.Grams(double grams) -> figures.sand(grams);
+                      case Refusal.Told.Moment(Instant at) -> figures.moment(at);
                       case Refusal.Told.Words(String text) -> text;
                     })
             .toArray(String[]::new);
@@ -127,9 +129,20 @@ public final class Sentences {
       case Measure.Bagged(String bag) -> Words.of("measure.bagged", bag);
       case Measure.Discarded(String reason) -> reason.isEmpty() ? Words.of("measure.discarded") : Words.of("measure.discarded.why", reason);
       case Measure.Setting(String dial, double value) -> setting(dial, value);
+      case Measure.Running(var state, var toldAt) ->
+          toldAt.map(at -> Words.of("measure.running.at", Words.of("measure.running", state), figures.clock(at))).orElseGet(() -> Words.of("measure.running", state));
+      case Measure.Charge(var grams) -> grams.isPresent() ? Words.of("measure.charge.weighed", figures.sand(grams.getAsDouble())) : Words.of("measure.charge");
+      case Measure.Checked(String check) -> Words.of("measure.checked", SheetWords.check(check));
+      case Measure.PannedSample sample -> panned(sample, figures);
       case Measure.FeedRate(double rate) -> Words.of("measure.feed-rate", Figures.plain(rate));
       case Measure.Pass pass -> pass(pass, figures);
     };
+  }
+
+  private static String panned(Measure.PannedSample sample, Figures figures) {
+    String specks = Words.counted("measure.panned.specks", sample.specks());
+    String each = sample.seen().size() == 1 ? specks : sample.seen().stream().map(seen -> Words.of("measure.panned.cut", cut(seen.cut()), Integer.toString(seen.specks()))).collect(Collectors.joining(", "));
+    return Words.of("measure.panned", figures.sand(sample.sampleG()), each);
   }
 
   private static String assay(Measure.Assay assay, Figures figures) {

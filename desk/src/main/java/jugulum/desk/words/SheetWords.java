@@ -2,6 +2,7 @@ package jugulum.desk.words;
 
 import java.util.Locale;
 import java.util.ResourceBundle;
+import jugulum.core.check.Band;
 import jugulum.core.machine.Dial;
 
 /** The texts of bench sheets, by the names in the core's data. */
@@ -37,14 +38,27 @@ public final class SheetWords {
 
   /** Where a dial usually stands. */
   public static String usual(Dial dial) {
-    return dial.usual()
-        .map(band -> Words.of("sheet.usual", Figures.plain(band.low()), Figures.plain(band.high()), unit(dial.unit())))
-        .orElse(Words.of("sheet.usual.none"));
+    return dial.usual().map(band -> band(dial, band)).orElse(Words.of("sheet.usual.none"));
   }
 
-  /** A check before the water runs. */
+  /** Where a dial stands to begin with a cut. */
+  public static String target(Dial dial, double coarseness) {
+    return dial.target(coarseness).map(band -> band(dial, band)).orElse(Words.of("sheet.usual.none"));
+  }
+
+  private static String band(Dial dial, Band band) {
+    int places = band.high() < 10 ? 1 : 0;
+    return Words.of("sheet.usual", Figures.rounded(band.low(), places), Figures.rounded(band.high(), places), unit(dial.unit()));
+  }
+
+  /** A check before the water runs; one this program knows nothing of is called by its name in the file. */
   public static String check(String id) {
-    return BUNDLE.getString("check." + id);
+    return BUNDLE.containsKey("check." + id) ? BUNDLE.getString("check." + id) : id;
+  }
+
+  /** What can hurt someone. */
+  public static String caution(String id) {
+    return BUNDLE.getString("caution." + id);
   }
 
   /** What one sees. */

@@ -4,14 +4,15 @@ import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.book.store.BatchState;
@@ -23,7 +24,6 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Network;
-import jugulum.core.magnet.Magnetics;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.mass.Sizings;
 import jugulum.core.sizes.SizeCurve;
@@ -41,6 +41,7 @@ public final class Workbench {
   private static final String UNIT = "unit";
   private static final String THEME = "theme";
   private static final String LAST = "batch";
+  private static final String RUNNING = "running";
 
   private final Book book;
   private final ExecutorService bookThread;
@@ -48,6 +49,9 @@ public final class Workbench {
 
   /** Used on the book's thread only. */
   private final GoldMemory memory = new GoldMemory();
+
+  private final EveryBatch everyBatch;
+  private final RunWatch running = new RunWatch();
 
   private final ReadOnlyObjectWrapper<Current> current = new ReadOnlyObjectWrapper<>(Current.NONE);
   private final ReadOnlyObjectWrapper<List<BatchSummary>> batches = new ReadOnlyObjectWrapper<>(List.of());
@@ -73,6 +77,9 @@ public final class Workbench {
     this.book = book;
     this.bookThread = bookThread;
     this.interfaceThread = interfaceThread;
+    figures.set(new Figures(MassUnit.GRAM, book.zone()));
+    everyBatch = new EveryBatch(book, bookThread, interfaceThread, batches.getReadOnlyProperty(), this::tell);
+    current.addListener((_, _, now) -> watch(now));
     book.readOnly().ifPresent(why -> notice.set(new Notice(Sentences.readOnly(why), true)));
   }
 
@@ -118,7 +125,7 @@ public final class Workbench {
 
   /** Reads preferences, the shop, the list and the batch last open. Ends when the window can be used. */
   public CompletionStage<Void> begin() {
-    record Begun(Optional<String> unit, Optional<String> theme, Shop shop, List<BatchSummary> list, Current current) {}
+    record Begun(Optional<String> unit, Optional<String> theme, Shop shop, List<BatchSummary> list, Current current, List<Batch> running) {}
     return onBook(
             () -> {
               List<BatchSummary> list = book.list();
@@ -127,18 +134,33 @@ public final class Workbench {
                       .flatMap(id -> list.stream().map(BatchSummary::id).filter(one -> one.value().toString().equals(id)).findFirst())
                       .or(() -> list.stream().map(BatchSummary::id).findFirst());
               Current opened = last.map(id -> worked(book.state(id))).orElse(Current.NONE);
-              return new Begun(book.preference(UNIT), book.preference(THEME), book.shop(), list, opened);
+              return new Begun(book.preference(UNIT), book.preference(THEME), book.shop(), list, opened, running(list));
             })
         .thenAcceptAsync(
             begun -> {
-              begun.unit().ifPresent(unit -> figures.set(new Figures(MassUnit.valueOf(unit))));
+              begun.unit().ifPresent(unit -> figures.set(figures.get().in(MassUnit.valueOf(unit))));
               begun.theme().ifPresent(name -> theme.set(ThemeName.valueOf(name)));
               shop.set(begun.shop());
               batches.set(begun.list());
+              begun.running().forEach(batch -> running.watch(Network.of(batch), begun.shop()));
               current.set(begun.current());
             },
             interfaceThread)
         .exceptionallyAsync(this::tell, interfaceThread);
+  }
+
+  /** The batches with machines that ran when the window was closed. */
+  private List<Batch> running(List<BatchSummary> list) {
+    List<String> ids = book.preference(RUNNING).map(text -> List.of(text.split(" "))).orElse(List.of());
+    return list.stream().map(BatchSummary::id).filter(id -> ids.contains(id.value().toString())).flatMap(id -> book.state(id).batch().stream()).toList();
+  }
+
+  private void watch(Current now) {
+    Set<BatchId> before = running.batches();
+    now.worked().ifPresentOrElse(worked -> running.watch(worked.network(), shop.get()), () -> now.id().ifPresent(running::forget));
+    if (!running.batches().equals(before)) {
+      prefer(RUNNING, running.batches().stream().map(id -> id.value().toString()).collect(Collectors.joining(" ")));
+    }
   }
 
   /**
@@ -196,32 +218,14 @@ public final class Workbench {
     return network.feeds().findFirst().flatMap(feed -> Sizings.of(network, sand, feed.id()));
   }
 
-  /**
-   * A lot of magnetics with the batch it belongs to.
-   *
-   * @param batch the batch
-   * @param name what is written on its bucket
-   * @param magnetics the lot
-   */
-  public record Held(BatchId batch, String name, Magnetics magnetics) {}
-
-  /** Looks for the magnetics of every batch, one batch at a time, each behind whatever is asked for meanwhile; tells as it goes. */
-  public void magnetics(Consumer<List<Held>> more) {
-    nextMagnetics(batches.get().iterator(), more);
+  /** What is asked of every batch of the book. */
+  public EveryBatch everyBatch() {
+    return everyBatch;
   }
 
-  private void nextMagnetics(Iterator<BatchSummary> left, Consumer<List<Held>> more) {
-    if (left.hasNext() && !bookThread.isShutdown()) {
-      BatchSummary one = left.next();
-      onBook(() -> book.state(one.id()).batch().map(Magnetics::of).orElse(List.of()))
-          .thenAcceptAsync(
-              found -> {
-                more.accept(found.stream().map(lot -> new Held(one.id(), one.name(), lot)).toList());
-                nextMagnetics(left, more);
-              },
-              interfaceThread)
-          .exceptionallyAsync(this::tell, interfaceThread);
-    }
+  /** The machines that run, whichever batch they work on. */
+  public ReadOnlyObjectProperty<List<RunWatch.Watched>> running() {
+    return running.running();
   }
 
   /**
@@ -240,6 +244,7 @@ public final class Workbench {
             () -> {
               Optional<Saved.Refused> refused = Optional.empty();
               for (Elsewhere one : edits) {
+                everyBatch.forget(one.batch());
                 if (refused.isEmpty() && book.submit(one.batch(), one.edit()) instanceof Saved.Refused no) {
                   refused = Optional.of(no);
                 }
@@ -268,6 +273,7 @@ public final class Workbench {
     record Done(Optional<Current> current, Optional<BatchSummary> line, Optional<Saved.Refused> refused) {}
     return this.<Done>onBook(
             () -> {
+              everyBatch.forget(id);
               BatchState state = null;
               Optional<Saved.Refused> refused = Optional.empty();
               for (Edit edit : edits) {
@@ -326,7 +332,11 @@ public final class Workbench {
       return CompletableFuture.completedFuture(new Outcome.Refused(Words.of("notice." + way + ".none")));
     }
     record Walked(Optional<Edit> edit, Current current, Optional<BatchSummary> line) {}
-    return onBook(() -> new Walked(step.apply(id.get()), worked(book.state(id.get())), book.summary(id.get())))
+    return onBook(
+            () -> {
+              everyBatch.forget(id.get());
+              return new Walked(step.apply(id.get()), worked(book.state(id.get())), book.summary(id.get()));
+            })
         .<Outcome>thenApplyAsync(
             walked -> {
               show(walked.current(), walked.line());

@@ -1,6 +1,7 @@
 package jugulum.desk.panel;
 
 import static javafx.scene.input.KeyCode.B;
+import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.G;
@@ -31,8 +32,12 @@ class SheetTest extends OnTheDemoBook {
     return person.batch().steps().getLast();
   }
 
-  private static Person onABowl(Person person) {
-    return person.click("station-2-5").press(G).press(ENTER);
+  private static Person onTheDeck(Person person) {
+    person.click("station-2-5").press(G);
+    for (int i = 0; i < 12 && !person.text("machine").contains("long deck"); i++) {
+      person.press(DOWN);
+    }
+    return person.press(ENTER);
   }
 
   @ParameterizedTest
@@ -46,6 +51,7 @@ class SheetTest extends OnTheDemoBook {
               }
               sheet.checks().forEach(SheetWords::check);
               sheet.cleaning().forEach(SheetWords::cleaning);
+              sheet.cautions().forEach(SheetWords::caution);
               sheet.symptoms().forEach(symptom -> symptom.causes().forEach(cause -> assertThat(SheetWords.symptom(symptom.id()) + SheetWords.cause(cause)).isNotBlank()));
             })
         .doesNotThrowAnyException();
@@ -54,7 +60,7 @@ class SheetTest extends OnTheDemoBook {
   @Test
   void theSheetTellsWhatIsUsualAndKeepsWhatWasSet() {
     try (Person person = Person.at(book)) {
-      onABowl(person).press(ALT, B);
+      onTheDeck(person).press(ALT, B);
       assertThat(person.text("panel-host")).contains("Bench sheet", "Shaker table", "Bolted down", "Tilt, usually 2 to 4 °", "This cut suits it");
       person.type("dial-tilt", "3").press(ENTER).type("dial-strokes", "290").press(ENTER);
       assertThat(last(person).setting("tilt")).hasValue(3);
@@ -81,7 +87,7 @@ class SheetTest extends OnTheDemoBook {
   void theMachinesAreRankedForTheCutWithTheReason() {
     try (Person person = Person.at(book)) {
       person.click("station-2-5").press(G);
-      assertThat(person.text("machine-why")).contains("This cut suits it", "slowest gold over fastest other", "split the cut or take the magnetite out first");
+      assertThat(person.text("machine-why")).contains("This cut suits it", "slowest gold over fastest other", "Take the magnetite out first. Then split it at", "by common practice", "concentration criterion 3.9");
       person.press(ESCAPE).open(1);
       person.openInOneFrame("Saltergill 3");
       person.click("station-1-1").press(G);
@@ -92,7 +98,7 @@ class SheetTest extends OnTheDemoBook {
   @Test
   void somethingLooksWrongNamesCausesInOrderAndNotesWhatWasDone() {
     try (Person person = Person.at(book)) {
-      onABowl(person).press(ALT, W).click("symptom-heavies-line-low");
+      onTheDeck(person).press(ALT, W).click("symptom-heavies-line-low");
       assertThat(person.text("causes")).contains("The heavies line runs into the middlings port", "Too much tilt", "Fed too fast");
       person.click("did-too-much-tilt");
       assertThat(last(person).notes()).extracting(note -> note.text()).containsExactly("The heavies line runs into the middlings port: Too much tilt: half a degree less, then wait.");

@@ -144,7 +144,7 @@ class WorkTest extends OnTheDemoBook {
       assay(person, bowl.outputs().get(0).number(), "170000");
       assay(person, bowl.outputs().get(1).number(), "900");
       person.click("station-3-3");
-      assertThat(person.text("panel-host")).as("c(f−t)/(f(c−t)) = 96.0 %").contains("By the assays alone: 96.0 %");
+      assertThat(person.text("stage")).as("c(f−t)/(f(c−t)) = 96.0 %").contains("By the grades alone: 96.0 %", "Won over fed, by weight: ");
     }
   }
 

@@ -18,8 +18,10 @@ import jugulum.book.store.BookProblem;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
+import jugulum.core.gold.Stage;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Refusal;
 import jugulum.core.mass.LotMass;
@@ -27,9 +29,10 @@ import jugulum.core.mass.StepClosure;
 import jugulum.core.mass.Suspicion;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.machine.Sheet;
+import jugulum.core.machine.Due;
 import jugulum.core.magnet.MagnetSchool;
 import jugulum.core.magnet.Magnetics;
-import jugulum.core.magnet.NextPass;
+import jugulum.core.passes.NextPass;
 import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.School;
 import jugulum.core.settling.ConcentrationCriterion;
@@ -111,6 +114,11 @@ class WordsTest {
           Map.entry("look", Magnetics.Look.values()),
           Map.entry("verdict", NextPass.Verdict.values()),
           Map.entry("next-pass", NextPass.Why.values()),
+          Map.entry("next-run", NextPass.Why.values()),
+          Map.entry("measure.running", Measure.Running.State.values()),
+          Map.entry("due", Due.What.values()),
+          Map.entry("stage.bound", Stage.Bound.values()),
+          Map.entry("runs.bound", Stage.Bound.values()),
           Map.entry("stop-rule", StopRule.Kind.values()));
 
   @Test

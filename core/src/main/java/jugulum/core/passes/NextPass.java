@@ -1,4 +1,4 @@
-package jugulum.core.magnet;
+package jugulum.core.passes;
 
 import java.util.List;
 import java.util.Optional;
@@ -6,15 +6,13 @@ import java.util.OptionalDouble;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Measure.Pass;
 import jugulum.core.ledger.Step;
-import jugulum.core.passes.NextCatch;
-import jugulum.core.passes.Removal;
 import jugulum.core.screens.Cut;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.Terms;
 import jugulum.core.specks.SpeckMass;
 
 /**
- * Whether another pass of the magnet is worth it. Worth of the next pass = expected catch × fineness × price × payable − minutes × hourly
+ * Whether another pass, of the magnet or over a machine, is worth it. Worth of the next pass = expected catch × fineness × price × payable − minutes × hourly
  * rate.
  *
  * @param verdict what to do
@@ -71,11 +69,27 @@ public record NextPass(Verdict verdict, Why why, Removal removal, double speckMg
    */
   public static NextPass of(Step step, Cut cut, Assumptions given, double fineness, Optional<Terms> terms, StopRule rule) {
     double speckMg = SpeckMass.meanMg(cut, given.flatness(), given.goldDensity());
-    List<Double> catches = step.catches(speckMg);
-    Removal removal = Removal.of(catches);
     OptionalDouble timed = step.passes().stream().map(Pass::minutes).flatMapToDouble(OptionalDouble::stream).average();
     OptionalDouble minutes = timed.isPresent() || terms.isEmpty() ? timed : OptionalDouble.of(terms.get().minutesPerPass());
-    Optional<Money> money = terms.filter(_ -> removal.nextCatch().isPresent()).map(told -> money(told, removal, catches, speckMg, SpeckMass.relativeVariance(cut), minutes.orElseThrow(), fineness));
+    return of(step.catches(speckMg), minutes, cut, given, fineness, terms, rule);
+  }
+
+  /**
+   * The advice after catches in order.
+   *
+   * @param catches what each pass caught, in mean specks of the cut
+   * @param minutes how long the next pass takes; empty where nobody can tell: no money then
+   * @param cut the sizes of the sand, which tell the mass of a speck
+   * @param given flatness and density of the gold
+   * @param fineness the fineness of the gold, 0 to 1
+   * @param terms what gold and time are worth, if told
+   * @param rule the shop's own rule
+   */
+  public static NextPass of(
+      List<Double> catches, OptionalDouble minutes, Cut cut, Assumptions given, double fineness, Optional<Terms> terms, StopRule rule) {
+    double speckMg = SpeckMass.meanMg(cut, given.flatness(), given.goldDensity());
+    Removal removal = Removal.of(catches);
+    Optional<Money> money = terms.filter(_ -> removal.nextCatch().isPresent() && minutes.isPresent()).map(told -> money(told, removal, catches, speckMg, SpeckMass.relativeVariance(cut), minutes.orElseThrow(), fineness));
     Why why = why(catches, removal, rule, money);
     return new NextPass(verdict(why), why, removal, speckMg, minutes, money);
   }

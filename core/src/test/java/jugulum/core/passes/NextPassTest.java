@@ -1,4 +1,4 @@
-package jugulum.core.magnet;
+package jugulum.core.passes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -13,8 +13,8 @@ import jugulum.core.ledger.Measure.Pass;
 import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Measure.Pass.How;
 import jugulum.core.ledger.StepId;
-import jugulum.core.magnet.NextPass.Verdict;
-import jugulum.core.magnet.NextPass.Why;
+import jugulum.core.passes.NextPass.Verdict;
+import jugulum.core.passes.NextPass.Why;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.StopRule;

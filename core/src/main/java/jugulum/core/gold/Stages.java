@@ -1,0 +1,178 @@
+package jugulum.core.gold;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+import jugulum.core.check.Band;
+import jugulum.core.gold.Stage.Balance;
+import jugulum.core.gold.Stage.Bound;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.core.mass.SandAccount;
+
+/** Works out what every run over a machine did to the gold, from the draws of the lots. */
+final class Stages {
+  private final Network network;
+  private final SandAccount sand;
+  private final Map<LotId, Draws> draws;
+  private final GoldMemory memory;
+  private final Map<LotId, Through> through = new HashMap<>();
+
+  /** The gold that went through a lot, with the lots nobody looked at that it may also lie in. */
+  private record Through(Optional<Draws> gold, List<LotId> unseen) {}
+
+  private record Total(List<Draws> parts) {}
+
+  private record Share(Draws won, Draws of) {}
+
+  private record TwoProductKey(Draws fed, Draws won, Draws left, List<Double> masses) {}
+
+  private record Gap(Draws one, Draws other) {}
+
+  Stages(Network network, SandAccount sand, Map<LotId, Draws> draws, GoldMemory memory) {
+    this.network = network;
+    this.sand = sand;
+    this.draws = draws;
+    this.memory = memory;
+  }
+
+  Map<StepId, Stage> all() {
+    Map<StepId, Stage> stages = new TreeMap<>();
+    network.steps().stream().filter(step -> step.process() instanceof Process.GravityRun).forEach(step -> stages.put(step.id(), stage(step)));
+    return stages;
+  }
+
+  private Stage stage(Step step) {
+    Through won = port(step, Stages::isWon);
+    Through again = port(step, material -> material == Material.MIDDLINGS);
+    Through left = port(step, material -> !isWon(material) && material != Material.MIDDLINGS);
+    List<LotId> unseen = new ArrayList<>(won.unseen());
+    unseen.addAll(again.unseen());
+    unseen.addAll(left.unseen());
+    boolean openLoss = unseen.size() > won.unseen().size();
+    Optional<Band> recovery = won.gold().map(gold -> recovery(gold, List.of(again, left)));
+    OptionalDouble ratio = ratio(step);
+    Optional<Draws> fed = sum(step.inputs().stream().map(id -> Optional.ofNullable(draws.get(id))).toList()).filter(_ -> draws.keySet().containsAll(step.inputs()));
+    return new Stage(
+        fed.map(Draws::range),
+        won.gold().map(Draws::range),
+        again.gold().map(Draws::range),
+        left.gold().map(Draws::range),
+        bound(!won.unseen().isEmpty(), openLoss),
+        unseen,
+        recovery,
+        ratio,
+        recovery.filter(_ -> ratio.isPresent()).map(share -> share.times(ratio.getAsDouble())),
+        unseen.isEmpty() ? balance(step, fed, won.gold(), left.gold()) : Optional.empty());
+  }
+
+  private static boolean isWon(Material material) {
+    return material == Material.CONCENTRATE || material == Material.SECOND_CONCENTRATE;
+  }
+
+  private static Bound bound(boolean openGain, boolean openLoss) {
+    if (openGain) {
+      return openLoss ? Bound.ROUGH : Bound.AT_LEAST;
+    }
+    return openLoss ? Bound.AT_MOST : Bound.TOLD;
+  }
+
+  private Band recovery(Draws won, List<Through> others) {
+    List<Optional<Draws>> parts = new ArrayList<>(List.of(Optional.of(won)));
+    others.forEach(other -> parts.add(other.gold()));
+    Draws found = sum(parts).orElseThrow();
+    return band(memory.recall(new Share(won, found), () -> won.over(found)));
+  }
+
+  private OptionalDouble ratio(Step step) {
+    double in = step.inputs().stream().mapToDouble(id -> sand.mass(id).grams()).sum();
+    double out = massOf(step, Stages::isWon);
+    return in > 0 && out > 0 ? OptionalDouble.of(in / out) : OptionalDouble.empty();
+  }
+
+  /** The mass of some products; 0 where one of them is not known. */
+  private double massOf(Step step, Predicate<Material> which) {
+    List<Lot> lots = network.lots(step.outputs()).stream().filter(lot -> which.test(lot.material())).toList();
+    boolean known = lots.stream().allMatch(lot -> sand.mass(lot.id()).isKnown());
+    return known ? lots.stream().mapToDouble(lot -> sand.mass(lot.id()).grams()).sum() : 0;
+  }
+
+  /** With middlings there are three products, and no two-product formula. */
+  private Optional<Balance> balance(Step step, Optional<Draws> fed, Optional<Draws> won, Optional<Draws> left) {
+    double in = step.inputs().stream().mapToDouble(id -> sand.mass(id).grams()).sum();
+    double concentrate = massOf(step, Stages::isWon);
+    double tailings = massOf(step, material -> material == Material.TAILINGS);
+    boolean two = network.lots(step.outputs()).stream().allMatch(lot -> isWon(lot.material()) || lot.material() == Material.TAILINGS);
+    if (!two || fed.isEmpty() || won.isEmpty() || left.isEmpty() || !(in > 0 && concentrate > 0 && tailings > 0)) {
+      return Optional.empty();
+    }
+    Draws rich = own(step, Stages::isWon).orElse(won.get());
+    Draws poor = own(step, material -> material == Material.TAILINGS).orElse(left.get());
+    double f = fed.get().mean() / in;
+    if (!(poor.mean() / tailings < f && f < rich.mean() / concentrate)) {
+      return Optional.empty();
+    }
+    Draws checked = memory.recall(new Share(won.get(), fed.get()), () -> won.get().over(fed.get()));
+    Draws byGrades =
+        memory.recall(
+            new TwoProductKey(fed.get(), rich, poor, List.of(in, concentrate, tailings)),
+            () -> Draws.twoProduct(fed.get().times(1 / in), rich.times(1 / concentrate), poor.times(1 / tailings)));
+    Draws gap = memory.recall(new Gap(byGrades, checked), () -> byGrades.less(checked));
+    return Optional.of(new Balance(band(checked), band(byGrades), band(gap)));
+  }
+
+  /** What the products themselves were found to hold, where all of them were looked at: a grade needs no weight of what was made of them. */
+  private Optional<Draws> own(Step step, Predicate<Material> which) {
+    List<Optional<Draws>> lots = network.lots(step.outputs()).stream().filter(lot -> which.test(lot.material())).map(lot -> Optional.ofNullable(draws.get(lot.id()))).toList();
+    return lots.stream().allMatch(Optional::isPresent) ? sum(lots) : Optional.empty();
+  }
+
+  private static Band band(Draws of) {
+    GoldRange range = of.range();
+    return new Band(range.lowMg(), Math.clamp(range.milligrams(), range.lowMg(), range.highMg()), range.highMg());
+  }
+
+  private Through port(Step step, Predicate<Material> which) {
+    List<Through> lots = network.lots(step.outputs()).stream().filter(lot -> which.test(lot.material())).map(lot -> through(lot.id())).toList();
+    return together(lots);
+  }
+
+  private Through together(List<Through> parts) {
+    return new Through(sum(parts.stream().map(Through::gold).toList()), parts.stream().flatMap(part -> part.unseen().stream()).toList());
+  }
+
+  private Optional<Draws> sum(List<Optional<Draws>> parts) {
+    List<Draws> known = parts.stream().flatMap(Optional::stream).toList();
+    return known.size() <= 1 ? known.stream().findFirst() : Optional.of(memory.recall(new Total(known), () -> Draws.sum(known)));
+  }
+
+  private Through through(LotId lot) {
+    Through known = through.get(lot);
+    if (known == null) {
+      known = follow(lot);
+      through.put(lot, known);
+    }
+    return known;
+  }
+
+  /** Where lots were put together nobody can say which of them the gold came from: only a look before tells. */
+  private Through follow(LotId lot) {
+    Optional<Draws> own = Optional.ofNullable(draws.get(lot));
+    Optional<Step> taker = network.taker(lot);
+    if (taker.isEmpty() || taker.get().inputs().size() > 1) {
+      return new Through(own, own.isPresent() ? List.of() : List.of(lot));
+    }
+    Through on = together(taker.get().outputs().stream().map(this::through).toList());
+    return on.unseen().isEmpty() || own.isEmpty() ? on : new Through(own, List.of());
+  }
+}

@@ -1,0 +1,75 @@
+package jugulum.core.machine;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Reading;
+import jugulum.core.ledger.Step;
+
+/**
+ * What a running machine asks for next, and when.
+ *
+ * @param what a charge, or a look at the tailings
+ * @param at when
+ */
+public record Due(What what, Instant at) {
+  /** The dial that says how long a charge takes. */
+  public static final String CHARGE_MINUTES = "charge-time";
+
+  /** The dial that says how often the tailings are looked at. */
+  public static final String LOOK_MINUTES = "look-every";
+
+  /** What is asked for. */
+  public enum What {
+    CHARGE,
+    LOOK
+  }
+
+  /** What a run asks for, soonest first; nothing while it stands, and no charge once the lot is through. */
+  public static List<Due> of(Network network, Step step, Sheet sheet, OptionalDouble feedG) {
+    RunLog log = RunLog.of(step);
+    Optional<Due> charge =
+        minutes(step, sheet, CHARGE_MINUTES).filter(_ -> isMoreToCome(step, log, feedG)).flatMap(log::chargeDue).map(at -> new Due(What.CHARGE, at));
+    Optional<Due> look = minutes(step, sheet, LOOK_MINUTES).flatMap(every -> log.lookDue(looks(network, step), every)).map(at -> new Due(What.LOOK, at));
+    return Stream.of(charge, look).flatMap(Optional::stream).sorted(Comparator.comparing(Due::at)).toList();
+  }
+
+  private static boolean isMoreToCome(Step step, RunLog log, OptionalDouble feedG) {
+    OptionalDouble charge = step.setting("charge");
+    return feedG.isEmpty() || charge.isEmpty() || !(charge.getAsDouble() > 0) || log.charges().size() < BenchSums.charges(feedG.getAsDouble(), charge.getAsDouble());
+  }
+
+  /** As set, or where it usually stands. */
+  private static Optional<Double> minutes(Step step, Sheet sheet, String dial) {
+    OptionalDouble set = step.setting(dial);
+    return set.isPresent() && set.getAsDouble() > 0
+        ? Optional.of(set.getAsDouble())
+        : sheet.dial(dial).flatMap(Dial::usual).map(band -> band.usual());
+  }
+
+  /** When somebody looked at the tailings of a run. */
+  private static List<Instant> looks(Network network, Step step) {
+    return network.lots(step.outputs()).stream()
+        .filter(lot -> lot.material() == Material.TAILINGS)
+        .map(Lot::readings)
+        .flatMap(List::stream)
+        .filter(Reading::isLive)
+        .filter(reading -> reading.measure() instanceof Measure.PannedSample || reading.measure() instanceof Measure.SpeckCount)
+        .map(Reading::at)
+        .sorted()
+        .toList();
+  }
+
+  /** How long until then; negative once it is late. */
+  public Duration in(Instant now) {
+    return Duration.between(now, at);
+  }
+}

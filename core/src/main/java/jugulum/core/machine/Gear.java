@@ -1,0 +1,70 @@
+package jugulum.core.machine;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import jugulum.core.check.Band;
+import jugulum.core.check.Check;
+import jugulum.core.ledger.Machine;
+import jugulum.core.machine.Sheet.Sizes;
+
+/**
+ * A machine somebody owns: it works like one of the kinds, with what is its own.
+ *
+ * @param name what it is called here; empty for a kind of machine in general
+ * @param kind what it works like
+ * @param suits the sizes it is good for, where they are not those of its kind
+ * @param usual where its dials usually stand, by name, where that is not as with its kind
+ * @param watts what its pump and motor take together, in W, from 0.1 to 100,000, if told
+ * @param batteryWh what can be taken out of its battery, in Wh, from 1 to 1,000,000, if it has one
+ * @param sumpL the water in its sump, in litres, from 0.1 to 100,000, if told
+ */
+public record Gear(
+    String name, Machine.Kind kind, Optional<Sizes> suits, Map<String, Band> usual, OptionalDouble watts, OptionalDouble batteryWh, OptionalDouble sumpL) {
+  /** By name, whatever the capitals. */
+  public static final Comparator<Gear> BY_NAME = Comparator.comparing(Gear::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Gear::kind);
+
+  /** Checks every value against its range and keeps its own copy. */
+  public Gear {
+    name = name.strip();
+    usual = Map.copyOf(usual);
+    watts.ifPresent(told -> Check.inRange("watts", told, 0.1, 100_000));
+    batteryWh.ifPresent(told -> Check.inRange("batteryWh", told, 1, 1e6));
+    sumpL.ifPresent(told -> Check.inRange("sumpL", told, 0.1, 100_000));
+  }
+
+  /** A kind of machine of which nobody said more. */
+  public static Gear any(Machine.Kind kind) {
+    return new Gear("", kind, Optional.empty(), Map.of(), OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+  }
+
+  /** Every kind in general; a pan has a form. */
+  public static List<Gear> everyKind() {
+    return List.of(Machine.Kind.values()).stream().filter(kind -> kind != Machine.Kind.PAN).map(Gear::any).toList();
+  }
+
+  /** As it is written into the record of a run. */
+  public Machine machine() {
+    return new Machine(kind, name);
+  }
+
+  /** Its bench sheet: that of its kind, with what is its own. */
+  public Sheet sheet() {
+    Sheet of = Sheets.of(kind);
+    List<Dial> dials = of.dials().stream().map(dial -> Optional.ofNullable(usual.get(dial.id())).map(dial::usually).orElse(dial)).toList();
+    return new Sheet(kind, dials, of.checks(), of.ports(), suits.orElse(of.suits()), of.symptoms(), of.cleaning(), of.cautions(), of.expected());
+  }
+
+  /** The same with dials that usually stand where they were set, give or take {@link #GIVE}. */
+  public Gear usuallyAt(Map<String, Double> set) {
+    Map<String, Band> own = new TreeMap<>(usual);
+    set.forEach((dial, value) -> own.put(dial, new Band(value * (1 - GIVE), value, value * (1 + GIVE))));
+    return new Gear(name, kind, suits, own, watts, batteryWh, sumpL);
+  }
+
+  /** Nobody sets a dial again nearer than that: a tenth either way, an assumption of ours. */
+  private static final double GIVE = 0.1;
+}

@@ -1,0 +1,102 @@
+package jugulum.core.runs;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import jugulum.core.gold.GoldAccount;
+import jugulum.core.gold.Stage;
+import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.core.machine.RunLog;
+import jugulum.core.mass.SandAccount;
+import jugulum.core.screens.Cut;
+
+/**
+ * One run over a machine: how it was set, and what came of it.
+ *
+ * @param step which
+ * @param machine on what
+ * @param startedAt when it was begun
+ * @param cut the sizes of what it took
+ * @param fedG what it took, in grams; empty where that is not known
+ * @param settings how each dial was set last, by its name
+ * @param minutes how long it ran, in minutes; empty where nobody started a watch, and while it runs
+ * @param stage what it did to the gold
+ * @param tailingsGrade gold left in the tailings, in mg/kg; empty where nobody looked or their mass is not known
+ */
+public record PastRun(
+    StepId step,
+    Machine machine,
+    Instant startedAt,
+    Cut cut,
+    OptionalDouble fedG,
+    Map<String, Double> settings,
+    OptionalDouble minutes,
+    Stage stage,
+    OptionalDouble tailingsGrade) {
+  /** Keeps its own copy. */
+  public PastRun {
+    settings = Map.copyOf(settings);
+  }
+
+  /** The live runs of a batch, in the order they were begun. */
+  public static List<PastRun> of(Network network, SandAccount sand, GoldAccount gold) {
+    return network.steps().stream().filter(step -> step.process() instanceof Process.GravityRun).map(step -> of(step, network, sand, gold)).toList();
+  }
+
+  private static PastRun of(Step step, Network network, SandAccount sand, GoldAccount gold) {
+    Machine machine = ((Process.GravityRun) step.process()).machine();
+    double fed = step.inputs().stream().mapToDouble(id -> sand.mass(id).grams()).sum();
+    boolean known = step.inputs().stream().allMatch(id -> sand.mass(id).isKnown());
+    Stage stage = gold.stages().get(step.id());
+    return new PastRun(
+        step.id(),
+        machine,
+        step.startedAt(),
+        network.cutInto(step),
+        known ? OptionalDouble.of(fed) : OptionalDouble.empty(),
+        settings(step),
+        minutes(step),
+        stage,
+        grade(step, network, sand, stage));
+  }
+
+  /** How each dial of a step was set last. */
+  public static Map<String, Double> settings(Step step) {
+    Map<String, Double> last = new TreeMap<>();
+    step.live(Measure.Setting.class).map(reading -> (Measure.Setting) reading.measure()).forEach(set -> last.put(set.dial(), set.value()));
+    return last;
+  }
+
+  private static OptionalDouble minutes(Step step) {
+    RunLog log = RunLog.of(step);
+    if (log.stretches().isEmpty() || log.isRunning()) {
+      return OptionalDouble.empty();
+    }
+    return OptionalDouble.of(log.ran(Instant.MAX).toSeconds() / 60.0);
+  }
+
+  private static OptionalDouble grade(Step step, Network network, SandAccount sand, Stage stage) {
+    double grams =
+        network.lots(step.outputs()).stream().filter(lot -> lot.material() == Material.TAILINGS).mapToDouble(lot -> sand.mass(lot.id()).grams()).sum();
+    return stage.left().isPresent() && grams > 0 ? OptionalDouble.of(stage.left().get().milligrams() / (grams / 1000)) : OptionalDouble.empty();
+  }
+
+  /** Whether its recovery may count in the machine's record: told, with every lot looked at. */
+  public boolean isTold() {
+    return stage.recovery().isPresent() && stage.bound() == Stage.Bound.TOLD;
+  }
+
+  /** How a dial was set; empty where nobody said. */
+  public Optional<Double> setting(String dial) {
+    return Optional.ofNullable(settings.get(dial));
+  }
+}

@@ -1,0 +1,232 @@
+package jugulum.desk.batches;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import java.util.function.DoubleFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import jugulum.core.check.Band;
+import jugulum.core.ledger.Machine;
+import jugulum.core.machine.Dial;
+import jugulum.core.runs.MachineRecord;
+import jugulum.core.runs.PastRun;
+import jugulum.core.screens.Cut;
+import jugulum.desk.chart.DialChart;
+import jugulum.desk.chart.DrawingView;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.Choices;
+import jugulum.desk.entry.TextColumns;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.workbench.EveryBatch.Ran;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.SheetWords;
+import jugulum.desk.words.Words;
+
+/** The runs of one machine over all batches: its settings beside its results, and what a dial did. */
+final class RunsPane extends BorderPane {
+  private static final double CHART_HEIGHT = 210;
+  private static final int MOST_SETTINGS = 4;
+
+  private final Workbench workbench;
+  private final TableView<Ran> table = new TableView<>();
+  private final ComboBox<Machine> machines = Choices.of("runs-machine", Words.of("gravity.machine"), List.of(), Sentences::machine);
+  private final ComboBox<String> dials = Choices.of("runs-dial", Words.of("runs.dial"), List.of(), RunsPane::dialName);
+  private final DrawingView chart = new DrawingView("runs-chart");
+  private final Label record = Parts.sentence("", "answer");
+  private final Label about = Parts.sentence("", "muted");
+  private final List<Ran> all = new ArrayList<>();
+  private boolean filling;
+
+  RunsPane(Workbench workbench, Consumer<Ran> onOpen) {
+    this.workbench = workbench;
+    setId("runs-pane");
+    table.setId("runs");
+    table.setAccessibleText(Words.of("runs.title"));
+    table.setPlaceholder(Parts.sentence(Words.of("runs.none"), "muted"));
+    table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    TextColumns.add(table, "batches.name", 140, Ran::name, false);
+    TextColumns.add(table, "magnetics.cut", 96, ran -> Sentences.cut(ran.run().cut()), false);
+    TextColumns.add(table, "runs.fed", 90, ran -> told(ran.run().fedG(), figures()::sand), true);
+    TextColumns.add(table, "runs.settings", 330, ran -> settings(ran.run()), false);
+    TextColumns.add(table, "runs.time", 80, ran -> told(ran.run().minutes(), Figures::time), true);
+    TextColumns.add(table, "runs.recovery", 190, this::recovery, true);
+    TextColumns.add(table, "runs.richer", 80, ran -> ran.run().stage().enrichment().map(band -> times(band.usual())).orElse(""), true);
+    TextColumns.add(table, "runs.less", 80, ran -> told(ran.run().stage().ratio(), RunsPane::times), true);
+    TextColumns.add(table, "runs.left", 110, ran -> told(ran.run().tailingsGrade(), grade -> Words.of("runs.grade", Figures.fixed(grade, grade < 10 ? 2 : 1))), true);
+    table.setOnKeyPressed(
+        key -> {
+          if (key.getCode() == KeyCode.ENTER && chosen().isPresent()) {
+            chosen().ifPresent(onOpen);
+            key.consume();
+          }
+        });
+    record.setId("runs-record");
+    about.setId("runs-about");
+    machines.valueProperty().addListener((_, _, _) -> chooseMachine());
+    dials.valueProperty().addListener((_, _, _) -> draw());
+    HBox choice = new HBox(14, labelled("gravity.machine", machines), labelled("runs.dial", dials));
+    VBox top = new VBox(8, choice, record);
+    top.getStyleClass().add("page-top");
+    setTop(top);
+    setCenter(table);
+    VBox below = new VBox(8, Parts.row(Buttons.plain("open-run", Words.of("runs.open"), "Enter", () -> chosen().ifPresent(onOpen))), chart, about);
+    below.getStyleClass().add("page-top");
+    setBottom(below);
+    workbench.figures().addListener((_, _, _) -> table.refresh());
+  }
+
+  private static VBox labelled(String key, ComboBox<?> box) {
+    VBox both = new VBox(3, Parts.styled(new Label(Words.of(key)), "entry-label"), box);
+    box.setMinWidth(220);
+    return both;
+  }
+
+  private Figures figures() {
+    return workbench.figures().get();
+  }
+
+  private Optional<Ran> chosen() {
+    return Optional.ofNullable(table.getSelectionModel().getSelectedItem());
+  }
+
+  private static String told(OptionalDouble value, DoubleFunction<String> how) {
+    return value.isPresent() ? how.apply(value.getAsDouble()) : "";
+  }
+
+  private static String times(double value) {
+    return Words.of("stage.times", Figures.fixed(value, value < 10 ? 1 : 0));
+  }
+
+  private static String dialName(String dial) {
+    return dial.isEmpty() ? Words.of("runs.dial.none") : SheetWords.dial(dial);
+  }
+
+  private String settings(PastRun run) {
+    return dialsOf(run.machine()).filter(dial -> run.setting(dial.id()).isPresent()).limit(MOST_SETTINGS).map(dial -> setting(dial, run)).collect(Collectors.joining(" · "));
+  }
+
+  private static String setting(Dial dial, PastRun run) {
+    return Words.of("measure.setting", SheetWords.dial(dial.id()), Figures.rounded(run.setting(dial.id()).orElseThrow(), 2), SheetWords.unit(dial.unit()));
+  }
+
+  private Stream<Dial> dialsOf(Machine machine) {
+    return workbench.shop().get().gear(machine).sheet().dials().stream();
+  }
+
+  private String recovery(Ran ran) {
+    return ran.run()
+        .stage()
+        .recovery()
+        .map(band -> Words.of("runs.recovery.range", Words.of("runs.bound", ran.run().stage().bound(), Figures.fixed(100 * band.usual(), 1)), Figures.shares(band)))
+        .orElse(Words.of("runs.untold"));
+  }
+
+  /** Reads every batch again. */
+  void refresh() {
+    all.clear();
+    showMachines();
+    workbench
+        .everyBatch()
+        .runs(
+            more -> {
+              if (!more.isEmpty()) {
+                all.addAll(more);
+                showMachines();
+              }
+            });
+  }
+
+  /** The machine with the most runs first; the one chosen stays. */
+  private void showMachines() {
+    Map<Machine, Long> runs = all.stream().collect(Collectors.groupingBy(ran -> ran.run().machine(), LinkedHashMap::new, Collectors.counting()));
+    List<Machine> most = runs.entrySet().stream().sorted(Map.Entry.<Machine, Long>comparingByValue().reversed()).map(Map.Entry::getKey).toList();
+    Machine before = machines.getValue();
+    filling = true;
+    machines.getItems().setAll(most);
+    machines.setValue(most.contains(before) ? before : most.stream().findFirst().orElse(null));
+    filling = false;
+    chooseMachine();
+  }
+
+  private List<Ran> runs() {
+    return all.stream().filter(ran -> ran.run().machine().equals(machines.getValue())).toList();
+  }
+
+  private void chooseMachine() {
+    if (filling) {
+      return;
+    }
+    List<Ran> runs = runs();
+    Optional<Ran> before = chosen();
+    table.getItems().setAll(runs);
+    before.filter(runs::contains).ifPresentOrElse(table.getSelectionModel()::select, table.getSelectionModel()::selectFirst);
+    record.setText(record(runs.stream().map(Ran::run).toList()));
+    List<String> set =
+        machines.getValue() == null ? List.of() : dialsOf(machines.getValue()).map(Dial::id).filter(dial -> runs.stream().anyMatch(ran -> ran.run().setting(dial).isPresent())).toList();
+    String dial = dials.getValue();
+    filling = true;
+    dials.getItems().setAll(set);
+    dials.setValue(set.contains(dial) ? dial : set.stream().findFirst().orElse(null));
+    filling = false;
+    draw();
+  }
+
+  private static String record(List<PastRun> runs) {
+    if (runs.isEmpty()) {
+      return "";
+    }
+    int told = (int) runs.stream().filter(PastRun::isTold).count();
+    return MachineRecord.expected(runs, Cut.ALL)
+        .map(band -> Words.of("runs.record", Integer.toString(told), Figures.percent(band.usual()), Figures.wholeShares(band)))
+        .orElseGet(() -> Words.of("runs.record.none", Integer.toString(runs.size()), Integer.toString(told), Integer.toString(MachineRecord.LEAST)));
+  }
+
+  private void draw() {
+    if (filling) {
+      return;
+    }
+    Optional<String> dial = Optional.ofNullable(dials.getValue());
+    List<DialChart.Run> dots =
+        dial.map(
+                id ->
+                    runs().stream()
+                        .map(Ran::run)
+                        .filter(run -> run.setting(id).isPresent() && run.stage().recovery().isPresent())
+                        .map(run -> new DialChart.Run(run.setting(id).orElseThrow(), clamped(run.stage().recovery().orElseThrow()), run.isTold()))
+                        .toList())
+            .orElse(List.of());
+    boolean enough = !dots.isEmpty();
+    String axis = enough ? axis(dial.orElseThrow()) : "";
+    chart.show(width -> DialChart.of(dots, axis, width, CHART_HEIGHT), enough ? DialChart.spoken(dots, axis) : "");
+    Parts.shown(chart, enough);
+    about.setText(runs().isEmpty() ? "" : Words.of(enough ? "runs.chart.about" : "runs.chart.none"));
+  }
+
+  private static Band clamped(Band band) {
+    return new Band(Math.clamp(band.low(), 0, 1), Math.clamp(band.usual(), 0, 1), Math.clamp(band.high(), 0, 1));
+  }
+
+  private String axis(String dial) {
+    Dial known = dialsOf(machines.getValue()).filter(one -> one.id().equals(dial)).findFirst().orElseThrow();
+    return Words.of("runs.axis", SheetWords.dial(dial), SheetWords.unit(known.unit()));
+  }
+
+  /** Puts the focus on the list. */
+  void focusList() {
+    table.requestFocus();
+  }
+}

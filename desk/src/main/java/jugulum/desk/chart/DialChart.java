@@ -1,0 +1,74 @@
+package jugulum.desk.chart;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import jugulum.core.check.Band;
+import jugulum.desk.chart.Mark.Anchor;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** Runs of one machine: the recovery with its range over how a dial was set. A full dot is told in full, an open one is a bound. */
+public final class DialChart {
+  private static final double LEFT = 46;
+  private static final double RIGHT = 20;
+  private static final double TOP = 12;
+  private static final double BOTTOM = 40;
+  private static final double DOT = 5;
+  private static final double[] SHARES = {0, 0.25, 0.5, 0.75, 1};
+
+  private DialChart() {}
+
+  /**
+   * One run.
+   *
+   * @param value how the dial was set
+   * @param recovery 0 to 1
+   * @param told whether every product was looked at
+   */
+  public record Run(double value, Band recovery, boolean told) {}
+
+  /** Draws runs; the axis names the dial with its unit. */
+  public static Drawing of(List<Run> runs, String axis, double width, double height) {
+    List<Mark> marks = new ArrayList<>();
+    double floor = height - BOTTOM;
+    for (double share : SHARES) {
+      double y = floor - (floor - TOP) * share;
+      marks.add(new Mark.Stroke(LEFT, y, width - RIGHT, y, "chart-grid"));
+      marks.add(new Mark.Writing(LEFT - 8, y + 5, Figures.fixed(100 * share, 0), Anchor.RIGHT, "chart-muted"));
+    }
+    double low = runs.stream().mapToDouble(Run::value).min().orElse(0);
+    double high = runs.stream().mapToDouble(Run::value).max().orElse(1);
+    double room = Math.max((high - low) * 0.1, Math.max(0.5, 0.1 * high));
+    double from = Math.max(0, low - room);
+    double to = high + room;
+    runs.stream()
+        .mapToDouble(Run::value)
+        .distinct()
+        .sorted()
+        .forEach(value -> marks.add(new Mark.Writing(x(value, from, to, width), floor + 18, Figures.rounded(value, 2), Anchor.MIDDLE, "chart-muted")));
+    for (Run run : runs) {
+      double x = x(run.value(), from, to, width);
+      marks.add(new Mark.Stroke(x, y(run.recovery().low(), floor), x, y(run.recovery().high(), floor), "chart-gold-line"));
+      marks.add(new Mark.Dot(x, y(run.recovery().usual(), floor), DOT, run.told() ? "chart-gold-line-dot" : "chart-expected-dot"));
+    }
+    marks.add(new Mark.Writing((LEFT + width - RIGHT) / 2, height - 4, axis, Anchor.MIDDLE, "chart-text"));
+    return new Drawing(width, height, marks);
+  }
+
+  private static double x(double value, double from, double to, double width) {
+    return LEFT + (width - LEFT - RIGHT) * (value - from) / (to - from);
+  }
+
+  private static double y(double share, double floor) {
+    return floor - (floor - TOP) * Math.clamp(share, 0, 1);
+  }
+
+  /** The runs in words. */
+  public static String spoken(List<Run> runs, String axis) {
+    return Words.of(
+        "runs.spoken",
+        axis,
+        runs.stream().map(run -> Words.of("runs.spoken.each", Figures.rounded(run.value(), 2), Figures.percent(run.recovery().usual()))).collect(Collectors.joining("; ")));
+  }
+}

@@ -1,0 +1,62 @@
+package jugulum.desk.entry;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Measure.PannedSample;
+import jugulum.core.screens.Cut;
+import jugulum.core.units.MassText;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** Asks what sample was panned, and the specks seen in it: one number, or a number for each size. */
+public final class PannedSampleForm extends MeasureForm {
+  private final Cut cut;
+  private final EntryField<MassText.Mass> sample;
+  private final EntryField<List<PannedSample.Seen>> seen;
+  private int counted;
+
+  /**
+   * Makes an empty form.
+   *
+   * @param cut the sizes of the lot
+   */
+  public PannedSampleForm(Supplier<Figures> figures, Cut cut) {
+    super(figures);
+    this.cut = cut;
+    sample = new EntryField<>("panned-sample", Words.of("form.panned"), Words.of("form.panned.hint"), typed -> Parsers.sand(sandUnit()).apply(typed));
+    seen = new EntryField<>("panned-specks", Words.of("form.panned.specks"), Words.of("form.panned.specks.hint"), typed -> SpecksText.parse(cut, typed));
+    getChildren().addAll(sample, seen);
+  }
+
+  /** One more speck was seen. */
+  public void countOne() {
+    counted = seen.field().getText().isBlank() ? 1 : counted + 1;
+    seen.fill(Integer.toString(counted));
+  }
+
+  @Override
+  public List<EntryField<?>> fields() {
+    return List.of(sample, seen);
+  }
+
+  @Override
+  public Optional<Measure> read() {
+    return read(sample, seen, Map.of("sampleG", sample, "specks", seen), (mass, specks) -> new PannedSample(mass.grams(), specks));
+  }
+
+  @Override
+  void fill(Measure measure) {
+    if (measure instanceof PannedSample(double grams, List<PannedSample.Seen> specks)) {
+      sample.fill(Figures.plain(grams) + " " + MassUnit.GRAM.sign());
+      seen.fill(
+          specks.size() == 1
+              ? Integer.toString(specks.getFirst().specks())
+              : specks.stream().map(one -> one.cut().notation() + " " + one.specks()).collect(Collectors.joining(", ")));
+    }
+  }
+}

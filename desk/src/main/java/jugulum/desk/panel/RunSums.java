@@ -1,0 +1,148 @@
+package jugulum.desk.panel;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Step;
+import jugulum.core.machine.BenchSums;
+import jugulum.core.machine.Gear;
+import jugulum.desk.entry.Entry;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.FieldRow;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** What the settings come to for a lot: charges, run time, battery, water, wetting agent. Nothing here is recorded. */
+final class RunSums extends VBox {
+  /** Silt settles from water that rests so long: common practice, three to five minutes. */
+  private static final String REST = "4";
+
+  /** Drained sand still holds about a quarter of water: common practice. */
+  private static final String WET = "25";
+
+  private final EntryField<Optional<Double>> watts = number("sum-watts", "sheet.watts", "180", 0.1, 100_000);
+  private final EntryField<Optional<Double>> battery = number("sum-battery", "sheet.battery", "900", 1, 1e6);
+  private final EntryField<Optional<Double>> sump = number("sum-sump", "sheet.sump", "60", 0.1, 100_000);
+  private final EntryField<Optional<Double>> rest = number("sum-rest", "sheet.rest", REST, 0, 1000);
+  private final EntryField<Optional<Double>> wet =
+      new EntryField<>("sum-wet", Words.of("sheet.wet"), WET, Parsers.optional(typed -> Parsers.percent(typed, 0, 90)));
+  private final VBox answers = new VBox(2);
+  private List<String> sentences = List.of();
+  private Optional<Step> now = Optional.empty();
+  private double grams;
+
+  RunSums(Gear gear) {
+    super(8);
+    answers.setId("sheet-sums");
+    fill(watts, gear.watts());
+    fill(battery, gear.batteryWh());
+    fill(sump, gear.sumpL());
+    rest.fill(REST);
+    wet.fill(WET);
+    Stream.of(watts, battery, sump, rest, wet).forEach(field -> field.field().textProperty().addListener((_, _, _) -> typed(field)));
+    getChildren()
+        .addAll(Parts.section(Words.of("sheet.sums")), answers, new FieldRow(List.of(watts, battery)), new FieldRow(List.of(sump, rest, wet)), Parts.sentence(Words.of("sheet.sums.about"), "muted"));
+  }
+
+  private static EntryField<Optional<Double>> number(String id, String key, String hint, double low, double high) {
+    return new EntryField<>(id, Words.of(key), hint, Parsers.optional(typed -> Parsers.number(typed, low, high)));
+  }
+
+  private static void fill(EntryField<?> field, OptionalDouble known) {
+    known.ifPresent(value -> field.fill(Figures.plain(value)));
+  }
+
+  void show(Step step, double feedG) {
+    now = Optional.of(step);
+    grams = feedG;
+    work();
+  }
+
+  /** The answers, for the page on the wall. */
+  List<String> sentences() {
+    return sentences;
+  }
+
+  private void work() {
+    now.ifPresent(
+        step -> {
+          sentences = sums(step);
+          answers.getChildren().setAll(sentences.stream().map(text -> Parts.sentence(text)).toList());
+        });
+  }
+
+  private void typed(EntryField<?> field) {
+    field.check();
+    work();
+  }
+
+  private List<String> sums(Step step) {
+    List<String> lines = new ArrayList<>();
+    OptionalDouble charge = above0(step.setting("charge"));
+    if (grams > 0 && charge.isPresent()) {
+      lines.add(Words.counted("sheet.charges", BenchSums.charges(grams, charge.getAsDouble())));
+    }
+    OptionalDouble hours = hours(step, charge);
+    hours.ifPresent(time -> lines.add(Words.of("sheet.run-time", Figures.time(60 * time))));
+    power(hours).ifPresent(lines::add);
+    water(step, hours, lines);
+    OptionalDouble drops = step.setting("wetting");
+    value(sump).ifPresent(litres -> drops.ifPresent(each -> lines.add(Words.of("sheet.drops", Figures.fixed(BenchSums.wettingDrops(litres, each), 0), Figures.plain(litres)))));
+    return lines;
+  }
+
+  /** By the feed, or by the charges and how long each takes. */
+  private OptionalDouble hours(Step step, OptionalDouble charge) {
+    OptionalDouble feed = above0(step.setting("feed"));
+    OptionalDouble minutes = above0(step.setting("charge-time"));
+    if (!(grams > 0)) {
+      return OptionalDouble.empty();
+    }
+    if (feed.isPresent()) {
+      return OptionalDouble.of(BenchSums.runHours(grams / 1000, feed.getAsDouble()));
+    }
+    return charge.isPresent() && minutes.isPresent()
+        ? OptionalDouble.of(BenchSums.charges(grams, charge.getAsDouble()) * minutes.getAsDouble() / 60)
+        : OptionalDouble.empty();
+  }
+
+  private Optional<String> power(OptionalDouble hours) {
+    if (value(watts).isEmpty() || value(battery).isEmpty()) {
+      return Optional.empty();
+    }
+    double lasts = BenchSums.batteryHours(value(battery).get(), value(watts).get());
+    String text = Words.of("sheet.battery.lasts", Figures.time(60 * lasts));
+    return Optional.of(hours.isPresent() && hours.getAsDouble() > lasts ? Words.of("sheet.battery.short", text, Figures.time(60 * (hours.getAsDouble() - lasts))) : text);
+  }
+
+  /** The water over a deck stands under another name than that through a bowl or a trap. */
+  private void water(Step step, OptionalDouble hours, List<String> lines) {
+    OptionalDouble flow = Stream.of("flow", "wash-water", "film").map(step::setting).flatMapToDouble(OptionalDouble::stream).findFirst();
+    if (flow.isEmpty()) {
+      return;
+    }
+    hours.ifPresent(time -> lines.add(Words.of("sheet.water.once", litres(BenchSums.waterOnce(flow.getAsDouble(), time)))));
+    if (value(rest).isPresent() && value(wet).isPresent()) {
+      double round = BenchSums.waterGoingRound(flow.getAsDouble(), value(rest).get(), grams / 1000, value(wet).get());
+      boolean small = value(sump).filter(litres -> litres < flow.getAsDouble() * value(rest).get()).isPresent();
+      lines.add(Words.of(small ? "sheet.water.small" : "sheet.water.round", litres(round)));
+    }
+  }
+
+  private static String litres(double litres) {
+    return Figures.fixed(litres, litres < 10 ? 1 : 0);
+  }
+
+  private static OptionalDouble above0(OptionalDouble value) {
+    return value.isPresent() && value.getAsDouble() > 0 ? value : OptionalDouble.empty();
+  }
+
+  /** What is typed, where it is understood; a field that is not says so itself. */
+  private static Optional<Double> value(EntryField<Optional<Double>> field) {
+    return field.parsed() instanceof Entry.Value<Optional<Double>>(Optional<Double> typed) ? typed : Optional.empty();
+  }
+}

@@ -1,0 +1,79 @@
+package jugulum.desk.print;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import jugulum.core.machine.Dial;
+import jugulum.core.machine.Gear;
+import jugulum.core.machine.Sheet;
+import jugulum.core.machine.Symptom;
+import jugulum.core.screens.Cut;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.SheetWords;
+import jugulum.desk.words.Words;
+
+/**
+ * What stands on a bench sheet for the wall, as texts.
+ *
+ * @param title the machine
+ * @param what for which batch and cut
+ * @param suits the sizes it is good for, and how well this cut suits
+ * @param checks to be ticked with a pen
+ * @param dials name, where to start, what was set, how to measure
+ * @param sums what the settings come to
+ * @param symptoms what one sees, and the remedies in order
+ * @param cleaning the steps of cleaning out
+ * @param cautions what can hurt someone
+ */
+public record SheetPage(
+    String title,
+    String what,
+    String suits,
+    List<String> checks,
+    List<List<String>> dials,
+    List<String> sums,
+    List<List<String>> symptoms,
+    List<String> cleaning,
+    List<String> cautions) {
+
+  /**
+   * The page of a machine.
+   *
+   * @param name what the machine is called
+   * @param cut the sizes it is set up for; empty for the machine in general
+   * @param what for which batch and cut
+   * @param set how its dials were set, by name
+   */
+  public static SheetPage of(Gear gear, String name, Optional<Cut> cut, String what, Map<String, Double> set, List<String> sums) {
+    Sheet sheet = gear.sheet();
+    String good = Words.of("sheet.suits", Figures.plain(sheet.suits().finestMm()), Figures.plain(sheet.suits().coarsestMm()));
+    String suits = cut.map(sizes -> Words.of("sheet.about", good, Words.of("sheet.fit", sheet.fit(sizes)))).orElse(good);
+    List<String> cautions = Stream.concat(Stream.of(SheetWords.look()), sheet.cautions().stream().map(SheetWords::caution)).toList();
+    return new SheetPage(
+        name,
+        what,
+        suits,
+        sheet.checks().stream().map(SheetWords::check).toList(),
+        sheet.dials().stream().map(dial -> row(dial, sheet, cut, set)).toList(),
+        sums,
+        sheet.symptoms().stream().map(SheetPage::row).toList(),
+        sheet.cleaning().stream().map(SheetWords::cleaning).toList(),
+        cautions);
+  }
+
+  private static List<String> row(Dial dial, Sheet sheet, Optional<Cut> cut, Map<String, Double> set) {
+    String start = cut.map(sizes -> SheetWords.target(dial, sheet.coarseness(sizes))).orElseGet(() -> SheetWords.usual(dial));
+    String noted = Optional.ofNullable(set.get(dial.id())).map(value -> Words.of("sheet.page.set", Figures.rounded(value, 2), SheetWords.unit(dial.unit()))).orElse("");
+    return List.of(SheetWords.dial(dial.id()), start, noted, SheetWords.how(dial));
+  }
+
+  private static List<String> row(Symptom symptom) {
+    List<String> remedies = new ArrayList<>();
+    for (String cause : symptom.causes()) {
+      remedies.add(Words.of("sheet.page.remedy", Integer.toString(remedies.size() + 1), SheetWords.cause(cause)));
+    }
+    return List.of(SheetWords.symptom(symptom.id()), String.join("  ", remedies));
+  }
+}
