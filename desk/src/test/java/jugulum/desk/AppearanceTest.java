@@ -9,10 +9,12 @@ import static javafx.scene.input.KeyCode.DIGIT5;
 import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.E;
 import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.G;
 import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.U;
+import static javafx.scene.input.KeyCode.Z;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -68,6 +70,9 @@ class AppearanceTest extends OnTheDemoBook {
         }
         running(person);
         look.at(person, theme + " a machine that runs");
+        for (int edit = 0; edit < 3; edit++) {
+          person.press(ESCAPE).press(CONTROL, Z);
+        }
         person.press(CONTROL, T);
         person.press(CONTROL, U);
       }
@@ -76,9 +81,6 @@ class AppearanceTest extends OnTheDemoBook {
 
   /** A machine is chosen and runs, its first charge in. */
   private static void running(Person person) {
-    if (person.sees("run-timer")) {
-      return;
-    }
     person.click("station-2-5").press(G);
     for (int i = 0; i < 12 && !person.text("machine").contains("bowl"); i++) {
       person.press(DOWN);

@@ -1,5 +1,8 @@
 package jugulum.desk;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import jugulum.desk.demo.DemoBook;
 import org.junit.jupiter.api.BeforeEach;
@@ -16,9 +19,23 @@ public abstract class OnTheDemoBook {
   /** The demo book, fresh for each test. */
   protected Path book;
 
+  /** Written once: every edit waits for the disk, and there are hundreds. */
+  private static final class Template {
+    static final Path BOOK = written();
+
+    private static Path written() {
+      try {
+        Path book = Files.createTempDirectory("jugulum-tests").resolve("demo.book");
+        DemoBook.write(book);
+        return book;
+      } catch (IOException problem) {
+        throw new UncheckedIOException(problem);
+      }
+    }
+  }
+
   @BeforeEach
-  void layOutTheDemoBook() {
-    book = folder.resolve("demo.book");
-    DemoBook.write(book);
+  void layOutTheDemoBook() throws IOException {
+    book = Files.copy(Template.BOOK, folder.resolve("demo.book"));
   }
 }

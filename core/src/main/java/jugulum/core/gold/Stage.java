@@ -16,7 +16,7 @@ import jugulum.core.ledger.LotId;
  * @param left in its tailings
  * @param bound what lots nobody looked at mean for the recovery
  * @param notLookedAt those lots
- * @param recovery won ÷ (won + again + left), 0 to 1, with its 95 % range; empty where nothing was found in the concentrates' way
+ * @param recovery won ÷ (won + again + left), 0 to 1, with its 95 % range; empty where nothing was found in the concentrates' way, or gold may lie on either side unseen
  * @param ratio the ratio of concentration, mass fed ÷ mass of the concentrates; empty where one of them is not known
  * @param enrichment grade of the concentrates ÷ grade of all that was found: recovery × ratio
  * @param balance two ways to tell the recovery from the gold fed, where both can be had
@@ -45,8 +45,8 @@ public record Stage(
     AT_MOST,
     /** Gold may lie where it counts as won. */
     AT_LEAST,
-    /** Both. */
-    ROUGH
+    /** Both: no recovery can be told. */
+    OPEN
   }
 
   /**

@@ -60,7 +60,8 @@ final class Stages {
     unseen.addAll(again.unseen());
     unseen.addAll(left.unseen());
     boolean openLoss = unseen.size() > won.unseen().size();
-    Optional<Band> recovery = won.gold().map(gold -> recovery(gold, List.of(again, left)));
+    Bound bound = bound(!won.unseen().isEmpty(), openLoss);
+    Optional<Band> recovery = won.gold().filter(_ -> bound != Bound.OPEN).map(gold -> recovery(gold, List.of(again, left)));
     OptionalDouble ratio = ratio(step);
     Optional<Draws> fed = sum(step.inputs().stream().map(id -> Optional.ofNullable(draws.get(id))).toList()).filter(_ -> draws.keySet().containsAll(step.inputs()));
     return new Stage(
@@ -68,7 +69,7 @@ final class Stages {
         won.gold().map(Draws::range),
         again.gold().map(Draws::range),
         left.gold().map(Draws::range),
-        bound(!won.unseen().isEmpty(), openLoss),
+        bound,
         unseen,
         recovery,
         ratio,
@@ -82,7 +83,7 @@ final class Stages {
 
   private static Bound bound(boolean openGain, boolean openLoss) {
     if (openGain) {
-      return openLoss ? Bound.ROUGH : Bound.AT_LEAST;
+      return openLoss ? Bound.OPEN : Bound.AT_LEAST;
     }
     return openLoss ? Bound.AT_MOST : Bound.TOLD;
   }

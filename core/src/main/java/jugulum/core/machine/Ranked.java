@@ -25,16 +25,20 @@ import jugulum.core.window.Windows.Window;
  * @param byRecord whether that rests on the machine's own runs
  */
 public record Ranked(Gear gear, Fit fit, Optional<Window> window, Band expected, boolean byRecord) {
+  /** Machines without a record count alike, about where common practice has its middle: those ranges are too wide to rank by. */
+  private static final double UNPROVEN = 0.75;
+
   private static final Comparator<Ranked> BEST_FIRST =
       Comparator.comparing(Ranked::fit)
           .thenComparing(ranked -> !ranked.parts())
-          .thenComparing(ranked -> -ranked.expected().usual())
+          .thenComparing(ranked -> -(ranked.byRecord() ? ranked.expected().usual() : UNPROVEN))
           .thenComparing(ranked -> -ranked.ratio().map(Band::usual).orElse(0.0))
+          .thenComparing(ranked -> ranked.gear().kind())
           .thenComparing(Ranked::gear, Gear.BY_NAME);
 
   /**
-   * Machines for a cut, best first: suited before not, able to part the usual grains before not, then by the recovery to expect, then by the
-   * wider window.
+   * Machines for a cut, best first: suited before not, able to part the usual grains before not, then by what their own runs let expect, then
+   * by the wider window.
    *
    * @param records the recovery to expect by the machine's own runs, 0 to 1, for those that have a record
    */

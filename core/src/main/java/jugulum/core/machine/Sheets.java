@@ -55,7 +55,7 @@ public final class Sheets {
             Dial.of("feed", Unit.KG_PER_HOUR, 1, 200, 15, 25),
             LOOK,
             WETTING),
-        List.of("bolted", "side-level", "deck-wet", "ports-clear"),
+        List.of("bolted", "side-level", "one-size", "deck-wet", "ports-clear"),
         FOUR,
         new Sizes(0.053, 2.36),
         List.of(

@@ -90,7 +90,8 @@ class StagesTest {
     Bench other = table(10_000, 200, 9_790).measures(3, new KnownGold(50, 0)).finishes(2).measures(4, new GoldWeight(0.4, 0.001));
     assertThat(stage(other, 2).bound()).isEqualTo(Bound.AT_LEAST);
     Bench both = table(10_000, 200, 9_790).finishes(2).measures(4, new GoldWeight(0.4, 0.001));
-    assertThat(stage(both, 2).bound()).isEqualTo(Bound.ROUGH);
+    assertThat(stage(both, 2).bound()).isEqualTo(Bound.OPEN);
+    assertThat(stage(both, 2).recovery()).as("unseen on either side").isEmpty();
   }
 
   /** Of lots put together nobody can say afterwards which the gold came from. */

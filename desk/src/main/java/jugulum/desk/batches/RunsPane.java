@@ -58,14 +58,14 @@ final class RunsPane extends BorderPane {
     table.setAccessibleText(Words.of("runs.title"));
     table.setPlaceholder(Parts.sentence(Words.of("runs.none"), "muted"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    TextColumns.add(table, "batches.name", 140, Ran::name, false);
-    TextColumns.add(table, "magnetics.cut", 96, ran -> Sentences.cut(ran.run().cut()), false);
-    TextColumns.add(table, "runs.fed", 90, ran -> told(ran.run().fedG(), figures()::sand), true);
-    TextColumns.add(table, "runs.settings", 330, ran -> settings(ran.run()), false);
+    TextColumns.add(table, "batches.name", 130, Ran::name, false);
+    TextColumns.add(table, "magnetics.cut", 90, ran -> Sentences.cut(ran.run().cut()), false);
+    TextColumns.add(table, "runs.fed", 84, ran -> told(ran.run().fedG(), figures()::sand), true);
+    TextColumns.addLong(table, "runs.settings", 280, ran -> settings(ran.run()));
     TextColumns.add(table, "runs.time", 80, ran -> told(ran.run().minutes(), Figures::time), true);
-    TextColumns.add(table, "runs.recovery", 190, this::recovery, true);
-    TextColumns.add(table, "runs.richer", 80, ran -> ran.run().stage().enrichment().map(band -> times(band.usual())).orElse(""), true);
-    TextColumns.add(table, "runs.less", 80, ran -> told(ran.run().stage().ratio(), RunsPane::times), true);
+    TextColumns.add(table, "runs.recovery", 214, this::recovery, true);
+    TextColumns.add(table, "runs.richer", 110, ran -> ran.run().stage().enrichment().map(band -> times(band.usual())).orElse(""), true);
+    TextColumns.add(table, "runs.less", 80, ran -> told(ran.run().stage().ratio(), ratio -> Words.of("stage.to-one", figure(ratio))), true);
     TextColumns.add(table, "runs.left", 110, ran -> told(ran.run().tailingsGrade(), grade -> Words.of("runs.grade", Figures.fixed(grade, grade < 10 ? 2 : 1))), true);
     table.setOnKeyPressed(
         key -> {
@@ -108,7 +108,11 @@ final class RunsPane extends BorderPane {
   }
 
   private static String times(double value) {
-    return Words.of("stage.times", Figures.fixed(value, value < 10 ? 1 : 0));
+    return Words.of("stage.times", figure(value));
+  }
+
+  private static String figure(double value) {
+    return Figures.fixed(value, value < 10 ? 1 : 0);
   }
 
   private static String dialName(String dial) {
@@ -157,7 +161,7 @@ final class RunsPane extends BorderPane {
     Machine before = machines.getValue();
     filling = true;
     machines.getItems().setAll(most);
-    machines.setValue(most.contains(before) ? before : most.stream().findFirst().orElse(null));
+    machines.setValue(before != null && most.contains(before) ? before : most.stream().findFirst().orElse(null));
     filling = false;
     chooseMachine();
   }
@@ -180,7 +184,7 @@ final class RunsPane extends BorderPane {
     String dial = dials.getValue();
     filling = true;
     dials.getItems().setAll(set);
-    dials.setValue(set.contains(dial) ? dial : set.stream().findFirst().orElse(null));
+    dials.setValue(dial != null && set.contains(dial) ? dial : set.stream().findFirst().orElse(null));
     filling = false;
     draw();
   }

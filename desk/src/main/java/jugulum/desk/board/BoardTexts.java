@@ -26,6 +26,13 @@ import jugulum.desk.words.Words;
 
 /** The writings on the board. */
 record BoardTexts(Worked worked, Figures figures) {
+  private static final String BETWEEN = " · ";
+
+  /** Longer names of machines are counted instead. */
+  private static final int ROOM_IN_HEADING = 18;
+
+  private static final int ROOM_AT_STATION = 12;
+
   private Assumptions given() {
     return worked.batch().assumptions();
   }
@@ -44,7 +51,7 @@ record BoardTexts(Worked worked, Figures figures) {
     return switch (column.kind()) {
       case FEED -> feed();
       case SCREEN -> steps.isEmpty() ? Words.of("board.screen.none") : screens(steps);
-      case GRAVITY -> steps.isEmpty() ? Words.of("board.gravity.none") : machines(steps);
+      case GRAVITY -> steps.isEmpty() ? Words.of("board.gravity.none") : heading(machines(steps));
       case VIAL -> vial();
       case MAGNET, JOIN, FINISH -> Words.of("board.column.about", column.kind());
     };
@@ -67,8 +74,14 @@ record BoardTexts(Worked worked, Figures figures) {
     return closure.state() == StepClosure.State.NOT_ALL_WEIGHED ? text : Words.of("board.screen.found", text, Figures.percent(closure.ratio()));
   }
 
-  private static String machines(List<Step> steps) {
-    return steps.stream().map(BoardTexts::shortMachine).distinct().collect(Collectors.joining(" · "));
+  private static List<String> machines(List<Step> steps) {
+    return steps.stream().map(BoardTexts::shortMachine).distinct().toList();
+  }
+
+  /** The machines by name, or how many where their names would not fit. */
+  private static String heading(List<String> machines) {
+    String names = String.join(BETWEEN, machines);
+    return names.length() > ROOM_IN_HEADING ? Words.of("board.machines", Integer.toString(machines.size())) : names;
   }
 
   private static String shortMachine(Step step) {
@@ -80,7 +93,10 @@ record BoardTexts(Worked worked, Figures figures) {
   }
 
   String rowSizes(Cut cut) {
-    return Sentences.sizes(cut);
+    if (cut.isAll() || cut.passing().isPresent() && cut.retained().isPresent()) {
+      return Sentences.sizes(cut);
+    }
+    return cut.isOversize() ? Words.of("board.sizes.over", Figures.plain(cut.lowerMm())) : Words.of("board.sizes.under", Figures.plain(cut.upperMm()));
   }
 
   String mass(LotId lot) {
@@ -126,10 +142,20 @@ record BoardTexts(Worked worked, Figures figures) {
   }
 
   private String gravity(List<Step> steps) {
-    String names = machines(steps);
-    boolean cuts = Reductions.cuts(network(), steps.getFirst()).size() == steps.size();
-    String runs = steps.size() > 1 ? Words.of(cuts ? "board.gravity.cuts" : "board.gravity.runs", names, Integer.toString(steps.size())) : names;
+    String runs = runs(steps);
     return steps.stream().map(RunLog::of).anyMatch(RunLog::isRunning) ? Words.of("board.gravity.running", runs) : runs;
+  }
+
+  private String runs(List<Step> steps) {
+    String names = String.join(BETWEEN, machines(steps));
+    String number = Integer.toString(steps.size());
+    if (steps.size() == 1) {
+      return names;
+    }
+    if (Reductions.cuts(network(), steps.getFirst()).size() == steps.size()) {
+      return Words.of("board.gravity.cuts", names, number);
+    }
+    return names.length() > ROOM_AT_STATION ? Words.of("board.gravity.many", number, Integer.toString(machines(steps).size())) : Words.of("board.gravity.runs", names, number);
   }
 
   String spout(Flow.Spout spout) {

@@ -3,8 +3,10 @@ package jugulum.desk.board;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Step;
@@ -15,6 +17,7 @@ final class Columns {
   private final Network network;
   private final Map<StepId, Integer> depth = new HashMap<>();
   private final Map<StepId, Column> columnOf = new HashMap<>();
+  private final Map<StepId, Set<Column>> above = new HashMap<>();
   private final List<Column> columns;
 
   Columns(Network network) {
@@ -22,6 +25,7 @@ final class Columns {
     for (Step step : network.steps()) {
       depth.put(step.id(), 1 + step.inputs().stream().mapToInt(this::depthOfMaker).max().orElse(-1));
       columnOf.put(step.id(), column(step));
+      above.put(step.id(), above(step));
     }
     this.columns = ordered();
   }
@@ -60,8 +64,10 @@ final class Columns {
   private List<Column> ordered() {
     Map<Column, Double> meanDepth = new HashMap<>();
     columnOf.forEach((_, column) -> meanDepth.computeIfAbsent(column, this::meanDepth));
-    List<Column> order = new ArrayList<>(meanDepth.keySet());
-    order.sort(Comparator.<Column>comparingDouble(meanDepth::get).thenComparing(Column::kind).thenComparing(Column::repetition));
+    List<Column> byDepth = new ArrayList<>(meanDepth.keySet());
+    byDepth.sort(Comparator.<Column>comparingDouble(meanDepth::get).thenComparing(Column::kind).thenComparing(Column::repetition));
+    List<Column> order = new ArrayList<>();
+    byDepth.forEach(column -> insert(column, order));
     if (!network.batch().closed()) {
       ColumnKind.USUAL.forEach(kind -> addMissing(order, kind));
     }
@@ -69,6 +75,32 @@ final class Columns {
     order.addFirst(new Column(ColumnKind.FEED, 1));
     order.addLast(new Column(ColumnKind.VIAL, 1));
     return List.copyOf(order);
+  }
+
+  /** What only ever comes before another kind of step stands before it, though on average it lies deeper: a long way in one cut. */
+  private void insert(Column column, List<Column> order) {
+    int at = order.size();
+    while (at > 0 && leadsTo(column, order.get(at - 1)) && !leadsTo(order.get(at - 1), column)) {
+      at--;
+    }
+    order.add(at, column);
+  }
+
+  private boolean leadsTo(Column from, Column to) {
+    return above.entrySet().stream().anyMatch(entry -> columnOf.get(entry.getKey()).equals(to) && entry.getValue().contains(from));
+  }
+
+  /** The columns of all that comes before a step. */
+  private Set<Column> above(Step step) {
+    Set<Column> columns = new HashSet<>();
+    step.inputs().stream()
+        .flatMap(lot -> network.maker(lot).stream())
+        .forEach(
+            maker -> {
+              columns.add(columnOf.get(maker.id()));
+              columns.addAll(above.get(maker.id()));
+            });
+    return columns;
   }
 
   private double meanDepth(Column column) {

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jugulum.core.ledger.Machine.Kind;
-import jugulum.core.machine.Dial;
 import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Sheets;
 import jugulum.core.machine.Symptom;
@@ -34,16 +33,16 @@ final class MachinesText {
     String suits = Words.of("sheet.suits", Figures.plain(sheet.suits().finestMm()), Figures.plain(sheet.suits().coarsestMm())) + "\n\n";
     String ports = sheet.ports().stream().map(port -> Words.of("port", port)).collect(Collectors.joining(" · ")) + "\n\n";
     String expected = Words.of("sheet.expected", Figures.wholeShares(sheet.expected())) + "\n\n";
-    return title + suits + expected + ports + list(sheet.checks().stream().map(SheetWords::check).toList()) + dials(sheet.dials()) + symptoms(sheet.symptoms()) + cleaning(sheet) + cautions(sheet);
+    return title + suits + expected + ports + list(sheet.checks().stream().map(SheetWords::check).toList()) + dials(sheet) + symptoms(sheet.symptoms()) + cleaning(sheet) + cautions(sheet);
   }
 
   private static String list(List<String> items) {
     return items.stream().map(item -> "- " + item + "\n").collect(Collectors.joining()) + "\n";
   }
 
-  private static String dials(List<Dial> dials) {
+  private static String dials(Sheet sheet) {
     return "| dial | usual | takes | what it does | how to measure |\n|---|---|---|---|---|\n"
-        + dials.stream()
+        + sheet.dials().stream()
             .map(
                 dial ->
                     "| "
@@ -52,7 +51,7 @@ final class MachinesText {
                             SheetWords.dial(dial.id()),
                             SheetWords.usual(dial),
                             Words.of("sheet.usual", Figures.plain(dial.low()), Figures.plain(dial.high()), SheetWords.unit(dial.unit())),
-                            SheetWords.does(dial),
+                            SheetWords.does(sheet, dial),
                             SheetWords.how(dial))
                         + " |\n")
             .collect(Collectors.joining())

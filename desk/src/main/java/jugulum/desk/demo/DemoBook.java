@@ -121,16 +121,19 @@ public final class DemoBook {
     return parted.get(1);
   }
 
-  /** The deck in three cuts with less tilt each time, the middlings of all three run again, both concentrates cleaned on the slate. */
+  /** The deck in three cuts with less tilt each time; the middlings, looked at first, joined and run again. */
   private static void middle(Bencher bench, LotId cut) {
     LotId sand = demagnetised(bench, cut, 4_610, 18, 6_510);
     List<LotId> first = onDeck(bench, sand, 4, 24, new double[] {610, 820, 5_060});
+    bench.looks(first.get(1), 100, 12);
     bench.looks(first.get(2), 250, "30", 0, 3);
     bench.done();
     List<LotId> second = onDeck(bench, first.get(0), 3, 21, new double[] {148, 190, 268});
+    bench.looks(second.get(1), 50, 10);
     bench.looks(second.get(2), 100, "30", 0, 2);
     bench.done();
     List<LotId> third = onDeck(bench, second.get(0), 2, 18, new double[] {58.4, 61, 28});
+    bench.looks(third.get(1), 30, 7);
     bench.looks(third.get(2), 28, "30", 0, 1);
     bench.done();
     LotId middlings = bench.join(first.get(1), second.get(1), third.get(1));
@@ -147,13 +150,22 @@ public final class DemoBook {
     bench.looks(again.get(1), 150, "30", 0, 2);
     bench.note("All three middlings together.");
     bench.done();
-    LotId rich = bench.join(third.get(0), again.get(0));
-    bench.weigh(rich, 102.3);
+    List<LotId> clean = onSlate(bench, third.get(0), 8, 50.3);
+    bench.looks(clean.get(1), 50.3, 1);
     bench.done();
-    List<LotId> clean = onSlate(bench, rich, 9.6, 92.5);
-    bench.looks(clean.get(1), 92.5, 2);
+    won(bench, clean.get(0), 6.8, 1.2, 1.201, 1.2);
+    List<LotId> panned = inCone(bench, again.get(0), 3.4, 40.5);
+    bench.looks(panned.get(1), 40.5, 2);
     bench.done();
-    won(bench, clean.get(0), 8.3, 1.274, 1.273, 1.275);
+    won(bench, panned.get(0), 3.32, 0.074, 0.074);
+  }
+
+  private static List<LotId> inCone(Bencher bench, LotId lot, double concentrateG, double tailingsG) {
+    List<LotId> products = bench.machine(CONE, lot, Material.CONCENTRATE, Material.TAILINGS);
+    bench.set("charge", 45);
+    bench.weigh(products.get(0), concentrateG);
+    bench.weigh(products.get(1), tailingsG);
+    return products;
   }
 
   private static List<LotId> onDeck(Bencher bench, LotId lot, double tilt, double wash, double[] weights) {
@@ -185,23 +197,20 @@ public final class DemoBook {
   private static void fine(Bencher bench, LotId cut) {
     LotId sand = demagnetised(bench, cut, 3_180, 31, 4_380);
     List<LotId> first = inBowl(bench, sand, 5, 11, 212, 4_150);
-    bench.looks(first.get(1), 200, "80", 2, 5);
+    bench.looks(first.get(1), 200, "80", 14, 21);
     bench.done();
     List<LotId> second = inBowl(bench, first.get(1), 4, 11, 41, 4_095);
-    bench.looks(second.get(1), 200, "80", 0, 2);
+    bench.looks(second.get(1), 200, "80", 3, 6);
     bench.note("Two millimetres higher than one would think: the sand is coarse for its cut.");
     bench.done();
     List<LotId> clean = onSlate(bench, first.get(0), 12.2, 199);
     bench.looks(clean.get(1), 100, 1);
     bench.done();
     won(bench, clean.get(0), 11.6, 0.571, 0.572);
-    List<LotId> panned = bench.machine(CONE, second.get(0), Material.CONCENTRATE, Material.TAILINGS);
-    bench.set("charge", 41);
-    bench.weigh(panned.get(0), 4.1);
-    bench.weigh(panned.get(1), 36.6);
+    List<LotId> panned = inCone(bench, second.get(0), 4.1, 36.6);
     bench.looks(panned.get(1), 36.6, 1);
     bench.done();
-    won(bench, panned.get(0), 4.04, 0.058, 0.057);
+    won(bench, panned.get(0), 4.09, 0.011, 0.012);
   }
 
   private static List<LotId> inBowl(Bencher bench, LotId lot, double rim, int charges, double concentrateG, double tailingsG) {

@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import jugulum.core.ledger.Measure;
+import jugulum.core.machine.Sheets;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
@@ -46,7 +47,8 @@ public final class OneField<T> extends MeasureForm {
 
   /** Asks how a dial is set. */
   public static MeasureForm setting(Supplier<Figures> figures, String dial, String name) {
-    EntryField<Double> value = new EntryField<>("dial-" + dial, name, "", typed -> Parsers.number(typed, 0, 1e6));
+    EntryField<Double> value = new EntryField<>(
+            "dial-" + dial, name, "", typed -> Sheets.dial(dial).map(known -> DialText.parse(known.unit(), typed)).orElseGet(() -> Parsers.number(typed, 0, 1e6)));
     return new OneField<>(
         figures, value, "setting", set -> new Measure.Setting(dial, set), measure -> measure instanceof Measure.Setting(var _, double set) ? Figures.plain(set) : "");
   }

@@ -165,7 +165,8 @@ final class RunBox extends VBox {
     RunLog log = RunLog.of(now());
     String ran = Figures.time(log.ran(now).toSeconds() / 60.0);
     boolean began = !log.stretches().isEmpty();
-    state.setText(began ? Words.of(log.isRunning() ? "run.running" : "run.stands", ran) : Words.of("run.not-started"));
+    String without = Words.of(run.isVisible() ? "run.not-started" : "run.not-timed");
+    state.setText(began ? Words.of(log.isRunning() ? "run.running" : "run.stands", ran) : without);
     state.getStyleClass().setAll("label", log.isRunning() ? "running" : "muted");
     List<Due> asked = RunWatch.due(shown.network(), now(), desk.shop());
     due.getChildren().setAll(asked.stream().map(one -> line(one, now)).toList());

@@ -18,6 +18,7 @@ public final class Segments<T> extends FlowPane {
   public Segments(String id, List<T> things, Function<T, String> name) {
     getStyleClass().add("segments");
     setId(id);
+    setPrefWrapLength(Double.MAX_VALUE);
     for (T thing : things) {
       ToggleButton button = new ToggleButton(name.apply(thing));
       button.setId(id + "-" + (thing instanceof Enum<?> named ? named.name() : things.indexOf(thing)));
@@ -34,6 +35,12 @@ public final class Segments<T> extends FlowPane {
                 before.setSelected(true);
               }
             });
+  }
+
+  /** As wide as one line of them; the pane itself would ask for a width of its own. */
+  @Override
+  protected double computePrefWidth(double height) {
+    return snappedLeftInset() + snappedRightInset() + getManagedChildren().stream().mapToDouble(button -> snapSizeX(button.prefWidth(-1))).sum();
   }
 
   /** Chooses a thing. */

@@ -124,7 +124,7 @@ final class SheetPanel extends Panel {
     field.field().setOnAction(_ -> field.read().ifPresent(value -> record(dial, field, value)));
     Set set = new Set(dial, field);
     dials.add(set);
-    return new VBox(3, field, set.said, set.target, Parts.sentence(Words.of("sheet.about", SheetWords.does(dial), SheetWords.how(dial)), "muted"));
+    return new VBox(3, field, set.said, set.target, Parts.sentence(Words.of("sheet.about", SheetWords.does(sheet, dial), SheetWords.how(dial)), "muted"));
   }
 
   private void record(Dial dial, EntryField<Double> field, double value) {

@@ -39,13 +39,12 @@ final class StageBox extends VBox {
     }
     stage.recovery().ifPresent(recovery -> lines.add(Parts.line(Words.of("stage.recovery"), recovery(stage, recovery), "strong")));
     stage.recovery().ifPresent(recovery -> lines.add(Parts.sentence(Words.of("stage.range", Figures.shares(recovery)), "muted")));
-    stage.ratio().ifPresent(ratio -> lines.add(Parts.line(Words.of("stage.ratio"), Words.of("stage.times", times(ratio)))));
+    stage.ratio().ifPresent(ratio -> lines.add(Parts.line(Words.of("stage.ratio"), Words.of("stage.to-one", times(ratio)))));
     stage
         .enrichment()
-        .ifPresent(band -> lines.add(Parts.line(Words.of("stage.enrichment"), Words.of("stage.times.range", times(band.usual()), times(band.low()), times(band.high())))));
-    stage
-        .left()
-        .ifPresent(left -> lines.add(Parts.line(Words.of("stage.left"), Words.of("stage.left.range", figures.gold(left.milligrams()), figures.goldRange(left)), "gold-text")));
+        .ifPresent(band -> lines.add(Parts.line(Words.of("stage.enrichment"), enrichment(band))));
+    stage.left().ifPresent(left -> lines.add(Parts.line(Words.of("stage.left"), Words.of("stage.left.gold", figures.gold(left.milligrams())), "gold-text")));
+    stage.left().ifPresent(left -> lines.add(Parts.sentence(Words.of("stage.left.range", figures.goldRange(left)), "muted")));
     if (!stage.notLookedAt().isEmpty()) {
       lines.add(Parts.advice("fault", "", Words.of("stage.unseen", Sentences.lots(worked.network(), stage.notLookedAt()))));
     }
@@ -55,6 +54,12 @@ final class StageBox extends VBox {
 
   private static String recovery(Stage stage, Band recovery) {
     return Words.of("stage.bound", stage.bound(), Figures.percent(recovery.usual()));
+  }
+
+  private static String enrichment(Band band) {
+    String low = times(band.low());
+    String high = times(band.high());
+    return low.equals(high) ? Words.of("stage.times", high) : Words.of("stage.times.range", times(band.usual()), low, high);
   }
 
   private static String times(double value) {

@@ -63,7 +63,11 @@ public final class StationPanel extends Panel {
   }
 
   private static String name(List<Step> runs, Step step) {
-    return Words.of("station.run", Integer.toString(runs.indexOf(step) + 1), Sentences.process(step.process()));
+    return Words.of("station.run", Integer.toString(runs.indexOf(step) + 1), shortName(step.process()));
+  }
+
+  private static String shortName(Process process) {
+    return process instanceof Process.GravityRun(var machine) ? Words.of("machine.short", machine.kind()) : Sentences.process(process);
   }
 
   private void open(Figures figures) {

@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.ResourceBundle;
 import jugulum.core.check.Band;
 import jugulum.core.machine.Dial;
+import jugulum.core.machine.Sheet;
 
 /** The texts of bench sheets, by the names in the core's data. */
 public final class SheetWords {
@@ -16,9 +17,11 @@ public final class SheetWords {
     return BUNDLE.getString("dial." + id);
   }
 
-  /** What a dial does. */
-  public static String does(Dial dial) {
-    return BUNDLE.getString("dial." + dial.id() + ".does");
+  /** What a dial does, on that machine where it does more than elsewhere. */
+  public static String does(Sheet sheet, Dial dial) {
+    String everywhere = "dial." + dial.id() + ".does";
+    String here = everywhere + "." + sheet.kind().name();
+    return BUNDLE.getString(BUNDLE.containsKey(here) ? here : everywhere);
   }
 
   /** How a dial is measured on the bench. */

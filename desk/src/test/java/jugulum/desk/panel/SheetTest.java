@@ -5,12 +5,15 @@ import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.G;
+import static javafx.scene.input.KeyCode.K;
+import static javafx.scene.input.KeyCode.P;
 import static javafx.scene.input.KeyCode.W;
 import static javafx.scene.input.KeyCode.ALT;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import jugulum.core.ledger.Machine.Kind;
@@ -47,7 +50,7 @@ class SheetTest extends OnTheDemoBook {
     assertThatCode(
             () -> {
               for (Dial dial : sheet.dials()) {
-                assertThat(SheetWords.dial(dial.id()) + SheetWords.does(dial) + SheetWords.how(dial) + SheetWords.usual(dial)).doesNotContain("{");
+                assertThat(SheetWords.dial(dial.id()) + SheetWords.does(sheet, dial) + SheetWords.how(dial) + SheetWords.usual(dial)).doesNotContain("{");
               }
               sheet.checks().forEach(SheetWords::check);
               sheet.cleaning().forEach(SheetWords::cleaning);
@@ -78,8 +81,8 @@ class SheetTest extends OnTheDemoBook {
       person.press(ESCAPE);
       assertThat(person.text("panel-host")).contains("Tilt 3 °", "Tilt 2 °", "Strokes 290 a minute", "Tilt 14 °");
       int reading = last(person).readings().getLast().id().number();
-      person.click("correct-" + reading).type("dial-tilt", "4").type("reason", "slip of the finger").press(ENTER);
-      assertThat(last(person).setting("tilt")).hasValue(4);
+      person.click("correct-" + reading).type("dial-tilt", "70 mm / 1000 mm").type("reason", "slip of the finger").press(ENTER);
+      assertThat(last(person).setting("tilt").orElseThrow()).as("measured again").isCloseTo(4.004, within(1e-3));
     }
   }
 
@@ -103,6 +106,48 @@ class SheetTest extends OnTheDemoBook {
       person.click("did-too-much-tilt");
       assertThat(last(person).notes()).extracting(note -> note.text()).containsExactly("The heavies line runs into the middlings port: Too much tilt: half a degree less, then wait.");
       assertThat(last(person).readings()).extracting(reading -> reading.measure()).doesNotHaveAnyElementsOfTypes(Measure.Setting.class);
+    }
+  }
+
+  @Test
+  void sumsOfChargesBatteryWaterAndWettingAgent() {
+    try (Person person = Person.at(book)) {
+      person.click("station-2-5").press(G);
+      for (int i = 0; i < 12 && !person.text("machine").contains("garden bowl"); i++) {
+        person.press(DOWN);
+      }
+      person.press(ENTER).press(ALT, B);
+      for (String[] dial : new String[][] {{"charge", "200"}, {"charge-time", "6"}, {"flow", "11"}, {"wetting", "3"}}) {
+        person.type("dial-" + dial[0], dial[1]).press(ENTER);
+      }
+      String sums = person.text("sheet-sums");
+      assertThat(sums).as("2.58 kg at 200 g; 13 charges of 6 min").contains("13 charges", "1 h 18");
+      assertThat(sums).as("900 Wh at 60 W").contains("The battery lasts 15 h 00").doesNotContain("too short");
+      assertThat(sums).as("11 L/min over 78 minutes").contains("858 L of water");
+      assertThat(sums).as("44 L in the sump and 0.86 L with wet sand; the sump holds 40").contains("45 L", "too small for silt to settle");
+      assertThat(sums).contains("12 drops of wetting agent for the 40 L");
+      person.type("sum-battery", "50");
+      assertThat(person.text("sheet-sums")).contains("lasts 50 min. That is 28 min too short");
+      person.type("sum-wet", "a lot");
+      assertThat(person.text("sum-wet-error")).contains("not a number");
+    }
+  }
+
+  @Test
+  void settingsAreTakenAsTheMachinesUsualAndThePageForTheWallIsWritten() throws Exception {
+    try (Person person = Person.at(book)) {
+      onTheDeck(person).press(ALT, B);
+      person.type("dial-tilt", "6").press(ENTER);
+      assertThat(person.text("said-tilt")).contains("Not where one usually starts");
+      person.press(ALT, K);
+      assertThat(person.workbench().shop().get().gear()).anyMatch(gear -> gear.name().equals("long deck") && gear.sheet().dial("tilt").orElseThrow().isUsual(6));
+      person.press(ALT, B);
+      assertThat(person.sees("said-tilt")).isFalse();
+      Path page = folder.resolve("deck.pdf");
+      person.choosing(page).press(ALT, P).until(() -> person.text("notice").contains("Saved as"));
+      assertThat(Files.readString(page, StandardCharsets.ISO_8859_1)).startsWith("%PDF-");
+      person.choosing(folder.resolve("no such folder").resolve("deck.pdf")).press(ALT, P).until(() -> person.text("notice").contains("could not be written"));
+      assertThat(person.text("notice")).contains("could not be written");
     }
   }
 

@@ -7,7 +7,12 @@ import static javafx.scene.input.KeyCode.Z;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import jugulum.core.ledger.Machine.Kind;
+import jugulum.core.machine.Gear;
+import jugulum.core.machine.Sheet.Sizes;
 import jugulum.core.screens.Screen;
 import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.OwnedScreen.Having;
@@ -66,6 +71,27 @@ class ShopViewTest {
       assertThat(person.text("containers")).contains("tin", "120 g");
       person.click("forget-tin");
       assertThat(shop(person).containers()).isEmpty();
+    }
+  }
+
+  @Test
+  void aMachineIsKeptWithWhatIsItsOwnChangedAndForgotten() {
+    try (Person person = atTheShop()) {
+      person.type("gear-name", "the old deck").type("gear-finest", "2").type("gear-coarsest", "1").press(ENTER);
+      assertThat(person.text("gear-coarsest-error")).contains("above the finest");
+      assertThat(shop(person).gear()).isEmpty();
+      person.type("gear-finest", "0.1").type("gear-watts", "150").type("gear-battery", "600").type("gear-sump", "70 kilo").press(ENTER);
+      assertThat(person.text("gear-sump-error")).contains("not a number");
+      person.type("gear-sump", "70").press(ENTER);
+      Gear kept = new Gear("the old deck", Kind.SHAKER_TABLE, Optional.of(new Sizes(0.1, 1)), Map.of(), OptionalDouble.of(150), OptionalDouble.of(600), OptionalDouble.of(70));
+      assertThat(shop(person).gear()).containsExactly(kept);
+      assertThat(person.text("gear")).contains("Shaker table, the old deck", "0.1 to 1 mm");
+      person.click("change-gear-the-old-deck").type("gear-coarsest", "").press(ENTER);
+      assertThat(shop(person).gear().getFirst().suits()).contains(new Sizes(0.1, 2.36));
+      person.press(CONTROL, Z);
+      assertThat(shop(person).gear()).containsExactly(kept);
+      person.click("forget-gear-the-old-deck");
+      assertThat(shop(person).gear()).isEmpty();
     }
   }
 }
