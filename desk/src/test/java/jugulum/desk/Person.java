@@ -44,7 +44,7 @@ import org.testfx.util.WaitForAsyncUtils;
 /** Someone at the bench: opens a real window on a real book, types, presses keys, clicks, and reads what the window shows. */
 public final class Person implements AutoCloseable {
   private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-05-04T08:00:00Z"), ZoneOffset.UTC);
-  private static final int PATIENCE_SECONDS = 20;
+  private static final int PATIENCE_SECONDS = 90;
 
   private final FxRobot robot = new FxRobot();
   private final List<Throwable> crashes = Collections.synchronizedList(new ArrayList<>());

@@ -212,7 +212,7 @@ public final class Sheets {
         TWO,
         new Sizes(0.045, coarsestMm),
         Stream.concat(ofPans(form), Stream.of(FLOATING)).toList(),
-        Stream.concat(Stream.concat(clearing(form), Stream.of("look-twice")), Stream.of("draw-up", "pan-tub")).toList(),
+        Stream.concat(clearing(form), Stream.of("draw-up", "pan-tub")).toList(),
         List.of("lifting", "mercury"),
         new Band(0.60, 0.85, 0.98));
   }
@@ -230,9 +230,9 @@ public final class Sheets {
 
   private static Stream<String> clearing(Kind form) {
     return switch (form) {
-      case RIFFLED_PAN -> Stream.of("flush-riffles");
+      case RIFFLED_PAN -> Stream.of("flush-riffles", "look-twice");
       case CONICAL_PAN -> Stream.of("spin-to-point");
-      default -> Stream.empty();
+      default -> Stream.of("look-twice");
     };
   }
 

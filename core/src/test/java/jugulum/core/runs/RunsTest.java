@@ -7,12 +7,15 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import jugulum.core.check.Band;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.ledger.Material;
@@ -20,7 +23,10 @@ import jugulum.core.ledger.Measure.KnownGold;
 import jugulum.core.ledger.Measure.Running;
 import jugulum.core.ledger.Measure.Setting;
 import jugulum.core.ledger.Network;
+import jugulum.core.ledger.NetworkCheck;
+import jugulum.core.ledger.NetworkFinding;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Refusal.Reason;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
@@ -121,7 +127,7 @@ class RunsTest {
   @Test
   void aRunIsKeptWithItsSettingsBesideItsResults() {
     PastRun run = runs(run(900, 99, 2.5)).getFirst();
-    assertThat(run.settings()).containsExactly(java.util.Map.entry("tilt", 2.5));
+    assertThat(run.settings()).containsExactly(Map.entry("tilt", 2.5));
     assertThat(run.isTold()).isTrue();
     assertThat(run.fedG()).hasValue(5_000);
     assertThat(run.stage().ratio()).hasValue(100);
@@ -144,5 +150,27 @@ class RunsTest {
     assertThat(expected.usual()).isCloseTo(1 / (1 + Math.exp(-mean)), within(1e-6));
     assertThat(expected.high()).isCloseTo(1 / (1 + Math.exp(-high)), within(1e-4));
     assertThat(expected.low()).isBetween(0.0, 0.5);
+  }
+
+  @Test
+  void aRerunThatWouldFeedItselfIsRefused() {
+    Bench bench = Bench.started().weighs(1, 5_000).table(1, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS).table(3, Material.CONCENTRATE, Material.TAILINGS);
+    Process table = new Process.GravityRun(new Machine(Kind.SHAKER_TABLE, ""));
+    List<Edit.NewLot> ports = List.of(new Edit.NewLot(Material.CONCENTRATE, Cut.ALL, ""));
+    assertThat(bench.refused(new Edit.TakeStep(table, List.of(new LotId(3)), ports)).reason()).as("middlings that went round").isEqualTo(Reason.LOT_ALREADY_TAKEN);
+    assertThat(bench.refused(new Edit.TakeStep(table, List.of(new LotId(5), new LotId(5)), ports)).reason()).isEqualTo(Reason.LOT_ALREADY_TAKEN);
+    assertThat(bench.refused(new Edit.TakeStep(table, List.of(new LotId(99)), ports)).reason()).as("what the run itself would make").isEqualTo(Reason.NO_SUCH_LOT);
+    assertThat(bench.refused(new Edit.TakeStep(table, List.of(new LotId(5)), List.of())).reason()).isEqualTo(Reason.NO_OUTPUT);
+  }
+
+  /** A file from elsewhere whose tailings are fed back into the run that makes them. */
+  @Test
+  void aFileWhoseRunFeedsItselfIsFound() {
+    Bench bench = Bench.started().table(1, Material.CONCENTRATE, Material.TAILINGS);
+    Step run = bench.step(2).orElseThrow();
+    Step loop = new Step(run.id(), run.process(), List.of(new LotId(1), new LotId(3)), run.outputs(), List.of(), List.of(), run.startedAt(), Optional.empty(), Optional.empty());
+    Batch batch = bench.batch();
+    Batch looped = new Batch(batch.id(), batch.label(), batch.assumptions(), batch.lots(), List.of(batch.steps().getFirst(), loop), false);
+    assertThat(NetworkCheck.findings(looped)).extracting(NetworkFinding::kind).contains(NetworkFinding.Kind.LOT_TAKEN_BEFORE_MADE);
   }
 }

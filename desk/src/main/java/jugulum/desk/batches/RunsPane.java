@@ -60,8 +60,8 @@ final class RunsPane extends BorderPane {
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     TextColumns.add(table, "batches.name", 130, Ran::name, false);
     TextColumns.add(table, "magnetics.cut", 90, ran -> Sentences.cut(ran.run().cut()), false);
-    TextColumns.add(table, "runs.fed", 84, ran -> told(ran.run().fedG(), figures()::sand), true);
-    TextColumns.addLong(table, "runs.settings", 280, ran -> settings(ran.run()));
+    TextColumns.add(table, "runs.fed", 108, ran -> told(ran.run().fedG(), figures()::sand), true);
+    TextColumns.addLong(table, "runs.settings", 256, ran -> settings(ran.run()));
     TextColumns.add(table, "runs.time", 80, ran -> told(ran.run().minutes(), Figures::time), true);
     TextColumns.add(table, "runs.recovery", 214, this::recovery, true);
     TextColumns.add(table, "runs.richer", 110, ran -> ran.run().stage().enrichment().map(band -> times(band.usual())).orElse(""), true);

@@ -15,7 +15,6 @@ public final class DialChart {
   private static final double TOP = 12;
   private static final double BOTTOM = 40;
   private static final double DOT = 5;
-  private static final double[] SHARES = {0, 0.25, 0.5, 0.75, 1};
 
   private DialChart() {}
 
@@ -32,8 +31,10 @@ public final class DialChart {
   public static Drawing of(List<Run> runs, String axis, double width, double height) {
     List<Mark> marks = new ArrayList<>();
     double floor = height - BOTTOM;
-    for (double share : SHARES) {
-      double y = floor - (floor - TOP) * share;
+    Scale scale = Scale.of(runs, floor);
+    for (int i = 0; i <= scale.steps(); i++) {
+      double share = scale.least() + (1 - scale.least()) * i / scale.steps();
+      double y = scale.y(share);
       marks.add(new Mark.Stroke(LEFT, y, width - RIGHT, y, "chart-grid"));
       marks.add(new Mark.Writing(LEFT - 8, y + 5, Figures.fixed(100 * share, 0), Anchor.RIGHT, "chart-muted"));
     }
@@ -49,8 +50,8 @@ public final class DialChart {
         .forEach(value -> marks.add(new Mark.Writing(x(value, from, to, width), floor + 18, Figures.rounded(value, 2), Anchor.MIDDLE, "chart-muted")));
     for (Run run : runs) {
       double x = x(run.value(), from, to, width);
-      marks.add(new Mark.Stroke(x, y(run.recovery().low(), floor), x, y(run.recovery().high(), floor), "chart-gold-line"));
-      marks.add(new Mark.Dot(x, y(run.recovery().usual(), floor), DOT, run.told() ? "chart-gold-line-dot" : "chart-expected-dot"));
+      marks.add(new Mark.Stroke(x, scale.y(run.recovery().low()), x, scale.y(run.recovery().high()), "chart-gold-line"));
+      marks.add(new Mark.Dot(x, scale.y(run.recovery().usual()), DOT, run.told() ? "chart-gold-line-dot" : "chart-expected-dot"));
     }
     marks.add(new Mark.Writing((LEFT + width - RIGHT) / 2, height - 4, axis, Anchor.MIDDLE, "chart-text"));
     return new Drawing(width, height, marks);
@@ -60,8 +61,19 @@ public final class DialChart {
     return LEFT + (width - LEFT - RIGHT) * (value - from) / (to - from);
   }
 
-  private static double y(double share, double floor) {
-    return floor - (floor - TOP) * Math.clamp(share, 0, 1);
+  /** Shares up to all of it, from as high up as every range allows, so that good runs can be told apart. */
+  private record Scale(double least, int steps, double floor) {
+    static Scale of(List<Run> runs, double floor) {
+      double lowest = runs.stream().mapToDouble(run -> run.recovery().low()).min().orElse(0);
+      if (lowest >= 0.75) {
+        return new Scale(0.75, 5, floor);
+      }
+      return lowest >= 0.5 ? new Scale(0.5, 5, floor) : new Scale(0, 4, floor);
+    }
+
+    double y(double share) {
+      return floor - (floor - TOP) * (Math.clamp(share, least, 1) - least) / (1 - least);
+    }
   }
 
   /** The runs in words. */

@@ -4,14 +4,18 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.ExecutorService;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -21,6 +25,16 @@ import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import jugulum.book.store.BatchSummary;
 import jugulum.book.store.Book;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Edit.NewLot;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.StepId;
+import jugulum.core.machine.Gear;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Pictures;
 import jugulum.desk.shell.Shell;
@@ -51,7 +65,8 @@ final class Shots {
     await(() -> workbench.begin());
     shot("bench", () -> click("station-2-4"));
     shot("screens", () -> click("station-1-0"));
-    shot("machine", () -> click("station-3-2"));
+    on(() -> click("station-3-2"));
+    shot("bench-sheet", () -> fire("bench-sheet"));
     shot("finish", () -> click("station-4-3"));
     shot("lot", () -> click("station-2-5"));
     on(() -> shell.show(View.BENCH));
@@ -65,11 +80,13 @@ final class Shots {
     on(() -> fire("batches-part-MAGNETICS"));
     workbench.batches().get().forEach(_ -> afterTheBook(bookThread));
     shot("magnetics", () -> {});
+    on(() -> fire("batches-part-RUNS"));
+    workbench.batches().get().forEach(_ -> afterTheBook(bookThread));
+    shot("machines", () -> {});
     shot("start", () -> shell.startBatch());
     shot("shop", () -> shell.show(View.SHOP));
     on(() -> shell.show(View.BENCH));
     open("Saltergill 3");
-    shot("received", () -> click("station-1-1"));
     on(() -> shell.show(View.CUTS));
     shot("plan", () -> fire("cuts-part-PLAN"));
     on(() -> shell.show(View.BENCH));
@@ -80,9 +97,28 @@ final class Shots {
     open("Fernhollow 12");
     on(() -> shell.show(View.BENCH));
     shot("bench-quartz", () -> click("station-2-4"));
-    shot("plan-quartz", () -> shell.show(View.CUTS));
+    on(() -> workbench.nextTheme());
+    await(this::runBowl);
+    afterTheBook(bookThread);
+    shot("machine", () -> shell.show(View.BENCH));
     on(() -> workbench.close());
     return drawn;
+  }
+
+  /** A bowl is started on the cut that waits, its first charges in. */
+  private CompletionStage<?> runBowl() {
+    Batch batch = workbench.current().get().worked().orElseThrow().batch();
+    Lot waiting = batch.lots().stream().filter(lot -> lot.material() == Material.CUT).reduce((_, finer) -> finer).orElseThrow();
+    Machine bowl = workbench.shop().get().gear().stream().map(Gear::machine).filter(one -> one.kind() == Machine.Kind.VORTEX_BOWL).findFirst().orElseThrow();
+    List<NewLot> ports = Stream.of(Material.CONCENTRATE, Material.TAILINGS).map(port -> new NewLot(port, waiting.cut(), "")).toList();
+    StepId run = new StepId(batch.steps().size() + 1);
+    Stream<Edit> settings =
+        Map.of("rim", 4.0, "charge", 180.0, "charge-time", 6.0, "flow", 11.0).entrySet().stream().sorted(Map.Entry.comparingByKey()).map(set -> new Edit.RecordOnStep(run, new Measure.Setting(set.getKey(), set.getValue())));
+    Edit started = new Edit.RecordOnStep(run, new Measure.Running(Measure.Running.State.STARTED, Optional.of(DEMO_DAY.instant().minus(Duration.ofMinutes(14)))));
+    Edit charge = new Edit.RecordOnStep(run, new Measure.Charge(OptionalDouble.of(180)));
+    Edit take = new Edit.TakeStep(new Process.GravityRun(bowl), List.of(waiting.id()), ports);
+    List<Edit> edits = Stream.of(Stream.of(take), settings, Stream.of(started, charge, charge, charge)).flatMap(part -> part).toList();
+    return workbench.submit(batch.id(), edits).thenRun(() -> click("station-3-5"));
   }
 
   private void open(ExecutorService bookThread) {

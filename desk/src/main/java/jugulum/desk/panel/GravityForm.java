@@ -34,6 +34,7 @@ import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.workbench.EveryBatch.Ran;
 import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
 
 /** Chooses the machine and the ports it is collected at. */
@@ -44,6 +45,7 @@ final class GravityForm extends StepForm {
   private final EntryField<String> name = new EntryField<>("machine-name", Words.of("gravity.name"), Words.of("gravity.name.hint"), typed -> new Entry.Value<>(typed.strip()));
   private final FlowPane ports = new FlowPane(14, 8);
   private final VBox why = new VBox(6);
+  private final VBox cautions = new VBox(6);
   private final Optional<Machine> wanted;
   private final List<PastRun> past = new ArrayList<>();
   private Optional<Conditions> conditions = Optional.empty();
@@ -70,7 +72,7 @@ final class GravityForm extends StepForm {
     name.field().setOnAction(_ -> start());
     machine.valueProperty().addListener((_, _, one) -> chosen(one));
     getChildren().addAll(Parts.section(Words.of("gravity.machine")), machine, why, name, Parts.section(Words.of("gravity.ports")), ports);
-    getChildren().add(Parts.advice("caution", "", Words.of("caution.water")));
+    getChildren().add(cautions);
     addButtons(Words.of("gravity.start"));
     desk.runs(this::learn);
   }
@@ -81,6 +83,7 @@ final class GravityForm extends StepForm {
       Parts.shown(name, one.gear().name().isEmpty());
       tick(EnumSet.copyOf(one.gear().sheet().ports()));
       why.getChildren().setAll(why(one));
+      cautions.getChildren().setAll(one.gear().sheet().cautions().stream().map(id -> Parts.advice("caution", "", SheetWords.caution(id))).toList());
     }
   }
 

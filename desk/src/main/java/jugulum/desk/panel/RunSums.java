@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Step;
 import jugulum.core.machine.BenchSums;
+import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
@@ -23,6 +24,9 @@ final class RunSums extends VBox {
 
   /** Drained sand still holds about a quarter of water: common practice. */
   private static final String WET = "25";
+
+  /** The dials of water that a pump brings; the water over a deck stands under another name than that through a bowl or a trap. */
+  private static final List<String> WATER = List.of("flow", "wash-water", "film");
 
   private final EntryField<Optional<Double>> watts = number("sum-watts", "sheet.watts", "180", 0.1, 100_000);
   private final EntryField<Optional<Double>> battery = number("sum-battery", "sheet.battery", "900", 1, 1e6);
@@ -44,8 +48,13 @@ final class RunSums extends VBox {
     rest.fill(REST);
     wet.fill(WET);
     Stream.of(watts, battery, sump, rest, wet).forEach(field -> field.field().textProperty().addListener((_, _, _) -> typed(field)));
-    getChildren()
-        .addAll(Parts.section(Words.of("sheet.sums")), answers, new FieldRow(List.of(watts, battery)), new FieldRow(List.of(sump, rest, wet)), Parts.sentence(Words.of("sheet.sums.about"), "muted"));
+    getChildren().addAll(Parts.section(Words.of("sheet.sums")), answers);
+    if (gear.sheet().dials().stream().map(Dial::id).anyMatch(WATER::contains)) {
+      getChildren().addAll(new FieldRow(List.of(watts, battery)), new FieldRow(List.of(sump, rest, wet)));
+    } else {
+      getChildren().add(sump);
+    }
+    getChildren().add(Parts.sentence(Words.of("sheet.sums.about"), "muted"));
   }
 
   private static EntryField<Optional<Double>> number(String id, String key, String hint, double low, double high) {
@@ -119,9 +128,8 @@ final class RunSums extends VBox {
     return Optional.of(hours.isPresent() && hours.getAsDouble() > lasts ? Words.of("sheet.battery.short", text, Figures.time(60 * (hours.getAsDouble() - lasts))) : text);
   }
 
-  /** The water over a deck stands under another name than that through a bowl or a trap. */
   private void water(Step step, OptionalDouble hours, List<String> lines) {
-    OptionalDouble flow = Stream.of("flow", "wash-water", "film").map(step::setting).flatMapToDouble(OptionalDouble::stream).findFirst();
+    OptionalDouble flow = WATER.stream().map(step::setting).flatMapToDouble(OptionalDouble::stream).findFirst();
     if (flow.isEmpty()) {
       return;
     }

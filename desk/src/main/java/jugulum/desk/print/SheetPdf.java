@@ -6,6 +6,8 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import jugulum.desk.words.Words;
 import org.openpdf.text.Document;
 import org.openpdf.text.Font;
@@ -20,11 +22,11 @@ import org.openpdf.text.pdf.PdfWriter;
 
 /** A bench sheet as one page to hang beside the machine: black on white, its fonts in the file. */
 public final class SheetPdf {
-  private static final float MARGIN = 40;
-  private static final float TITLE = 22;
-  private static final float HEAD = 11;
-  private static final float TEXT = 9;
-  private static final float BOX = 9;
+  private static final float MARGIN = 34;
+  private static final float TITLE = 26;
+  private static final float HEAD = 12;
+  private static final float TEXT = 10;
+  private static final float BOX = 11;
 
   private final Document document = new Document(PageSize.A4, MARGIN, MARGIN, MARGIN, MARGIN);
   private final Font title;
@@ -67,18 +69,22 @@ public final class SheetPdf {
     section("sheet.checks");
     document.add(checks(page.checks()));
     section("sheet.dials");
-    document.add(table(List.of("sheet.page.dial", "sheet.page.start", "sheet.page.now", "sheet.page.how"), new float[] {18, 20, 14, 48}, page.dials()));
+    document.add(table(List.of("sheet.page.dial", "sheet.page.start", "sheet.page.now", "sheet.page.how"), new float[] {23, 22, 15, 40}, page.dials()));
     if (!page.sums().isEmpty()) {
       document.add(new Paragraph(String.join("  ", page.sums()), text));
     }
     section("sheet.page.wrong");
     document.add(table(List.of(), new float[] {26, 74}, page.symptoms()));
     section("sheet.cleaning");
-    document.add(new Paragraph(String.join("  ", page.cleaning()), text));
+    document.add(new Paragraph(numbered(page.cleaning()), text));
     section("sheet.page.cautions");
     page.cautions().forEach(one -> document.add(new Paragraph(one, text)));
     document.close();
     return out.toByteArray();
+  }
+
+  private static String numbered(List<String> steps) {
+    return IntStream.range(0, steps.size()).mapToObj(i -> Words.of("sheet.page.remedy", Integer.toString(i + 1), steps.get(i))).collect(Collectors.joining("  "));
   }
 
   private void section(String key) {

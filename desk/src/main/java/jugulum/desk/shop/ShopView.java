@@ -40,11 +40,12 @@ public final class ShopView extends BorderPane {
     setId("shop-view");
     said.setId("shop-said");
     given.fields().forEach(field -> field.field().setOnAction(_ -> assume()));
-    VBox left = new VBox(14, Parts.styled(new Label(Words.of("shop.title")), "page-title"), screens, machines, magnets);
+    VBox left = new VBox(14, Parts.styled(new Label(Words.of("shop.title")), "page-title"), screens, machines);
     VBox right =
         new VBox(
             14,
             containers,
+            magnets,
             terms,
             Parts.section(Words.of("shop.given")),
             Parts.sentence(Words.of("shop.given.about"), "muted"),
