@@ -53,7 +53,11 @@ public final class RunWatch {
   void watch(Network network, Shop shop) {
     BatchId id = network.batch().id();
     List<Watched> found =
-        network.steps().stream().filter(step -> step.process() instanceof Process.GravityRun && RunLog.of(step).isRunning()).map(step -> watched(network, step, shop)).toList();
+        network.steps().stream()
+            .filter(step -> step.process() instanceof Process.GravityRun && RunLog.of(step).isRunning())
+            .filter(_ -> !network.batch().closed())
+            .map(step -> watched(network, step, shop))
+            .toList();
     if (found.isEmpty()) {
       forget(id);
     } else {

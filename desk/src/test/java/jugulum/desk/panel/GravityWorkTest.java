@@ -146,6 +146,10 @@ class GravityWorkTest extends OnTheDemoBook {
       for (int i = 0; i < 13; i++) {
         person.press(E);
       }
+      person.click("close-batch");
+      assertThat(person.sees("run-timer")).as("a closed batch asks for nothing").isFalse();
+      person.click("close-batch");
+      assertThat(person.sees("run-timer")).isTrue();
       assertThat(last(person).readings().getLast().measure()).isEqualTo(new Measure.Charge(OptionalDouble.of(180)));
       assertThat(person.sees("charge")).as("all is in").isFalse();
       assertThat(person.text("run-due")).contains("13 of 13 charges in").doesNotContain("next charge");
