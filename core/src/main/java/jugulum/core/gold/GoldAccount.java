@@ -93,11 +93,6 @@ public record GoldAccount(
     /** What the draws of a lot depend on. */
     private record OfLot(Evidence evidence, Draws.Shared shared, long seed) {}
 
-    /** What a sum depends on: draws are the same only if they are the same ones. */
-    private record Sum(List<Draws> parts) {}
-
-    private record Share(Draws won, Draws of) {}
-
     private record Both(Draws found, Draws head) {}
 
     private record Rest(Draws fed, Draws found) {}
@@ -173,7 +168,7 @@ public record GoldAccount(
     }
 
     private Recovery recovery(Against against, Draws won, Draws of, List<LotId> notLookedAt) {
-      GoldRange range = memory.recall(new Share(won, of), () -> won.over(of)).range();
+      GoldRange range = memory.share(won, of).range();
       double share = of.mean() > 0 ? won.mean() / of.mean() : 0;
       return new Recovery(against, share, range.lowMg(), range.highMg(), notLookedAt);
     }
@@ -222,8 +217,7 @@ public record GoldAccount(
     }
 
     private Optional<Draws> sum(List<Lot> lots) {
-      List<Draws> known = lots.stream().map(lot -> draws.get(lot.id())).filter(Objects::nonNull).toList();
-      return known.size() <= 1 ? known.stream().findFirst() : Optional.of(memory.recall(new Sum(known), () -> Draws.sum(known)));
+      return memory.sum(lots.stream().map(lot -> draws.get(lot.id())).filter(Objects::nonNull).toList());
     }
   }
 }

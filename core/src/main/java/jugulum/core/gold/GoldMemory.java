@@ -1,7 +1,9 @@
 package jugulum.core.gold;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
 
 /**
@@ -27,5 +29,20 @@ public final class GoldMemory {
     }
     now.put(key, draws);
     return draws;
+  }
+
+  /** What a sum depends on: draws are the same only if they are the same ones. */
+  private record Sum(List<Draws> parts) {}
+
+  private record Share(Draws won, Draws of) {}
+
+  /** The sum of those that are known; empty if none is. */
+  Optional<Draws> sum(List<Draws> known) {
+    return known.size() <= 1 ? known.stream().findFirst() : Optional.of(recall(new Sum(known), () -> Draws.sum(known)));
+  }
+
+  /** One over the other. */
+  Draws share(Draws won, Draws of) {
+    return recall(new Share(won, of), () -> won.over(of));
   }
 }

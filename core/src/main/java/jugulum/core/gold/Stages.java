@@ -31,10 +31,6 @@ final class Stages {
   /** The gold that went through a lot, with the lots nobody looked at that it may also lie in. */
   private record Through(Optional<Draws> gold, List<LotId> unseen) {}
 
-  private record Total(List<Draws> parts) {}
-
-  private record Share(Draws won, Draws of) {}
-
   private record TwoProductKey(Draws fed, Draws won, Draws left, List<Double> masses) {}
 
   private record Gap(Draws one, Draws other) {}
@@ -92,28 +88,36 @@ final class Stages {
     List<Optional<Draws>> parts = new ArrayList<>(List.of(Optional.of(won)));
     others.forEach(other -> parts.add(other.gold()));
     Draws found = sum(parts).orElseThrow();
-    return band(memory.recall(new Share(won, found), () -> won.over(found)));
+    return band(memory.share(won, found));
+  }
+
+  private double fedG(Step step) {
+    return step.inputs().stream().mapToDouble(id -> sand.mass(id).grams()).sum();
+  }
+
+  private List<Lot> products(Step step, Predicate<Material> which) {
+    return network.lots(step.outputs()).stream().filter(lot -> which.test(lot.material())).toList();
   }
 
   private OptionalDouble ratio(Step step) {
-    double in = step.inputs().stream().mapToDouble(id -> sand.mass(id).grams()).sum();
+    double in = fedG(step);
     double out = massOf(step, Stages::isWon);
     return in > 0 && out > 0 ? OptionalDouble.of(in / out) : OptionalDouble.empty();
   }
 
   /** The mass of some products; 0 where one of them is not known. */
   private double massOf(Step step, Predicate<Material> which) {
-    List<Lot> lots = network.lots(step.outputs()).stream().filter(lot -> which.test(lot.material())).toList();
+    List<Lot> lots = products(step, which);
     boolean known = lots.stream().allMatch(lot -> sand.mass(lot.id()).isKnown());
     return known ? lots.stream().mapToDouble(lot -> sand.mass(lot.id()).grams()).sum() : 0;
   }
 
   /** With middlings there are three products, and no two-product formula. */
   private Optional<Balance> balance(Step step, Optional<Draws> fed, Optional<Draws> won, Optional<Draws> left) {
-    double in = step.inputs().stream().mapToDouble(id -> sand.mass(id).grams()).sum();
+    double in = fedG(step);
     double concentrate = massOf(step, Stages::isWon);
     double tailings = massOf(step, material -> material == Material.TAILINGS);
-    boolean two = network.lots(step.outputs()).stream().allMatch(lot -> isWon(lot.material()) || lot.material() == Material.TAILINGS);
+    boolean two = products(step, material -> !isWon(material) && material != Material.TAILINGS).isEmpty();
     if (!two || fed.isEmpty() || won.isEmpty() || left.isEmpty() || !(in > 0 && concentrate > 0 && tailings > 0)) {
       return Optional.empty();
     }
@@ -123,7 +127,7 @@ final class Stages {
     if (!(poor.mean() / tailings < f && f < rich.mean() / concentrate)) {
       return Optional.empty();
     }
-    Draws checked = memory.recall(new Share(won.get(), fed.get()), () -> won.get().over(fed.get()));
+    Draws checked = memory.share(won.get(), fed.get());
     Draws byGrades =
         memory.recall(
             new TwoProductKey(fed.get(), rich, poor, List.of(in, concentrate, tailings)),
@@ -134,7 +138,7 @@ final class Stages {
 
   /** What the products themselves were found to hold, where all of them were looked at: a grade needs no weight of what was made of them. */
   private Optional<Draws> own(Step step, Predicate<Material> which) {
-    List<Optional<Draws>> lots = network.lots(step.outputs()).stream().filter(lot -> which.test(lot.material())).map(lot -> Optional.ofNullable(draws.get(lot.id()))).toList();
+    List<Optional<Draws>> lots = products(step, which).stream().map(lot -> Optional.ofNullable(draws.get(lot.id()))).toList();
     return lots.stream().allMatch(Optional::isPresent) ? sum(lots) : Optional.empty();
   }
 
@@ -144,8 +148,7 @@ final class Stages {
   }
 
   private Through port(Step step, Predicate<Material> which) {
-    List<Through> lots = network.lots(step.outputs()).stream().filter(lot -> which.test(lot.material())).map(lot -> through(lot.id())).toList();
-    return together(lots);
+    return together(products(step, which).stream().map(lot -> through(lot.id())).toList());
   }
 
   private Through together(List<Through> parts) {
@@ -153,8 +156,7 @@ final class Stages {
   }
 
   private Optional<Draws> sum(List<Optional<Draws>> parts) {
-    List<Draws> known = parts.stream().flatMap(Optional::stream).toList();
-    return known.size() <= 1 ? known.stream().findFirst() : Optional.of(memory.recall(new Total(known), () -> Draws.sum(known)));
+    return memory.sum(parts.stream().flatMap(Optional::stream).toList());
   }
 
   private Through through(LotId lot) {

@@ -32,6 +32,11 @@ public record Batch(BatchId id, Label label, Assumptions assumptions, List<Lot> 
     return steps.stream().filter(step -> step.id().equals(id)).findFirst();
   }
 
+  /** The number the next step will have. */
+  public StepId nextStep() {
+    return new StepId(steps.stream().mapToInt(step -> step.id().number()).max().orElse(0) + 1);
+  }
+
   /** Every reading, on lots and then on steps, struck ones included. */
   public Stream<Reading> readings() {
     return Stream.concat(lots.stream().flatMap(lot -> lot.readings().stream()), steps.stream().flatMap(step -> step.readings().stream()));

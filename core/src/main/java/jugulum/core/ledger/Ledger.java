@@ -144,7 +144,7 @@ public final class Ledger {
     int first = nextLot();
     List<Lot> made =
         IntStream.range(0, take.outputs().size()).mapToObj(i -> lot(first + i, take.outputs().get(i))).toList();
-    StepId id = new StepId(batch.steps().stream().mapToInt(step -> step.id().number()).max().orElse(0) + 1);
+    StepId id = batch.nextStep();
     List<LotId> outputs = made.stream().map(Lot::id).toList();
     Step step = new Step(id, take.process(), take.inputs(), outputs, List.of(), List.of(), at, Optional.empty(), Optional.empty());
     return batch

@@ -65,7 +65,7 @@ final class RunsPane extends BorderPane {
     TextColumns.add(table, "runs.time", 80, ran -> told(ran.run().minutes(), Figures::time), true);
     TextColumns.add(table, "runs.recovery", 214, this::recovery, true);
     TextColumns.add(table, "runs.richer", 110, ran -> ran.run().stage().enrichment().map(band -> times(band.usual())).orElse(""), true);
-    TextColumns.add(table, "runs.less", 80, ran -> told(ran.run().stage().ratio(), ratio -> Words.of("stage.to-one", figure(ratio))), true);
+    TextColumns.add(table, "runs.less", 80, ran -> told(ran.run().stage().ratio(), ratio -> Words.of("stage.to-one", Figures.times(ratio))), true);
     TextColumns.add(table, "runs.left", 110, ran -> told(ran.run().tailingsGrade(), grade -> Words.of("runs.grade", Figures.fixed(grade, grade < 10 ? 2 : 1))), true);
     table.setOnKeyPressed(
         key -> {
@@ -108,11 +108,7 @@ final class RunsPane extends BorderPane {
   }
 
   private static String times(double value) {
-    return Words.of("stage.times", figure(value));
-  }
-
-  private static String figure(double value) {
-    return Figures.fixed(value, value < 10 ? 1 : 0);
+    return Words.of("stage.times", Figures.times(value));
   }
 
   private static String dialName(String dial) {

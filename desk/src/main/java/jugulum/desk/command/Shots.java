@@ -111,7 +111,7 @@ final class Shots {
     Lot waiting = batch.lots().stream().filter(lot -> lot.material() == Material.CUT).reduce((_, finer) -> finer).orElseThrow();
     Machine bowl = workbench.shop().get().gear().stream().map(Gear::machine).filter(one -> one.kind() == Machine.Kind.VORTEX_BOWL).findFirst().orElseThrow();
     List<NewLot> ports = Stream.of(Material.CONCENTRATE, Material.TAILINGS).map(port -> new NewLot(port, waiting.cut(), "")).toList();
-    StepId run = new StepId(batch.steps().size() + 1);
+    StepId run = batch.nextStep();
     Stream<Edit> settings =
         Map.of("rim", 4.0, "charge", 180.0, "charge-time", 6.0, "flow", 11.0).entrySet().stream().sorted(Map.Entry.comparingByKey()).map(set -> new Edit.RecordOnStep(run, new Measure.Setting(set.getKey(), set.getValue())));
     Edit started = new Edit.RecordOnStep(run, new Measure.Running(Measure.Running.State.STARTED, Optional.of(DEMO_DAY.instant().minus(Duration.ofMinutes(14)))));

@@ -72,7 +72,7 @@ final class CutsBox extends VBox {
 
   /** The same machine and the same ports; only the settings are new. */
   private void next(Worked worked, Step now, Lot concentrate) {
-    StepId next = StepForm.next(worked);
+    StepId next = worked.batch().nextStep();
     List<Edit.NewLot> ports = worked.network().lots(now.outputs()).stream().map(lot -> new Edit.NewLot(lot.material(), concentrate.cut(), "")).distinct().toList();
     desk.submit(new Edit.TakeStep(now.process(), List.of(concentrate.id()), ports))
         .thenAccept(

@@ -39,7 +39,7 @@ final class StageBox extends VBox {
     }
     stage.recovery().ifPresent(recovery -> lines.add(Parts.line(Words.of("stage.recovery"), recovery(stage, recovery), "strong")));
     stage.recovery().ifPresent(recovery -> lines.add(Parts.sentence(Words.of("stage.range", Figures.shares(recovery)), "muted")));
-    stage.ratio().ifPresent(ratio -> lines.add(Parts.line(Words.of("stage.ratio"), Words.of("stage.to-one", times(ratio)))));
+    stage.ratio().ifPresent(ratio -> lines.add(Parts.line(Words.of("stage.ratio"), Words.of("stage.to-one", Figures.times(ratio)))));
     stage
         .enrichment()
         .ifPresent(band -> lines.add(Parts.line(Words.of("stage.enrichment"), enrichment(band))));
@@ -57,13 +57,9 @@ final class StageBox extends VBox {
   }
 
   private static String enrichment(Band band) {
-    String low = times(band.low());
-    String high = times(band.high());
-    return low.equals(high) ? Words.of("stage.times", high) : Words.of("stage.times.range", times(band.usual()), low, high);
-  }
-
-  private static String times(double value) {
-    return Figures.fixed(value, value < 10 ? 1 : 0);
+    String low = Figures.times(band.low());
+    String high = Figures.times(band.high());
+    return low.equals(high) ? Words.of("stage.times", high) : Words.of("stage.times.range", Figures.times(band.usual()), low, high);
   }
 
   private static Node balance(Balance balance) {

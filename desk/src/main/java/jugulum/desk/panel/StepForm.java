@@ -15,7 +15,6 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
-import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
 import jugulum.desk.entry.Buttons;
@@ -71,7 +70,7 @@ abstract class StepForm extends Panel {
   }
 
   private void send(Edit.TakeStep step) {
-    StepId next = next(there(worked));
+    StepId next = there(worked).batch().nextStep();
     desk.submit(step)
         .thenAccept(
             outcome -> {
@@ -80,11 +79,6 @@ abstract class StepForm extends Panel {
                 case Outcome.Refused(String sentence) -> refuse(sentence);
               }
             });
-  }
-
-  /** The number the next step of a batch will have. */
-  static StepId next(Worked worked) {
-    return new StepId(worked.batch().steps().stream().map(Step::id).mapToInt(StepId::number).max().orElse(0) + 1);
   }
 
   /** Says why the step cannot be started. */

@@ -169,6 +169,11 @@ public record Figures(MassUnit unit, ZoneId zone) {
     return text.startsWith("-") ? "−" + text.substring(1) : text;
   }
 
+  /** How many times as much: one place below ten, none above. */
+  public static String times(double value) {
+    return fixed(value, value < 10 ? 1 : 0);
+  }
+
   /** A number without places it does not need. */
   public static String plain(double value) {
     return new DecimalFormat("0.######", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(value);
