@@ -75,6 +75,15 @@ public sealed interface Edit {
   /** A reading was wrong and nothing replaces it. */
   record Strike(ReadingId reading, String reason) implements Edit {}
 
+  /**
+   * A reading is doubted: it stays and does not count; or it is trusted again.
+   *
+   * @param reading which
+   * @param doubted whether it is doubted from now on
+   * @param reason why
+   */
+  record Doubt(ReadingId reading, boolean doubted, String reason) implements Edit {}
+
   /** A remark on a step. */
   record AddNote(StepId step, String text) implements Edit {}
 

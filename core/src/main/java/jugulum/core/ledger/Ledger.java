@@ -13,6 +13,7 @@ import jugulum.core.ledger.Edit.Adopt;
 import jugulum.core.ledger.Edit.Assume;
 import jugulum.core.ledger.Edit.CloseBatch;
 import jugulum.core.ledger.Edit.Correct;
+import jugulum.core.ledger.Edit.Doubt;
 import jugulum.core.ledger.Edit.FinishStep;
 import jugulum.core.ledger.Edit.InsertOnStep;
 import jugulum.core.ledger.Edit.NewLot;
@@ -90,7 +91,7 @@ public final class Ledger {
       case AddNote note when note.text().isBlank() -> Optional.of(Refusal.of(Reason.NOTE_EMPTY));
       case AddNote note -> StepRules.missing(batch, note.step());
       case WithdrawStep withdraw -> StepRules.refusal(Network.of(batch), withdraw);
-      case RecordOnLot _, RecordOnStep _, InsertOnStep _, Correct _, Strike _ -> ReadingRules.refusal(batch, edit, at);
+      case RecordOnLot _, RecordOnStep _, InsertOnStep _, Correct _, Strike _, Doubt _ -> ReadingRules.refusal(batch, edit, at);
     };
   }
 
@@ -134,6 +135,8 @@ public final class Ledger {
         yield onOwner(id, correct);
       }
       case Strike(ReadingId id, String reason) -> onOwner(id, strike(id, reason));
+      case Doubt(ReadingId id, boolean doubted, String reason) ->
+          onOwner(id, changed(id, reading -> reading.doubted(doubted ? Optional.of(new Struck(at, reason.strip())) : Optional.empty())));
       case AddNote(StepId id, String text) -> batch.with(step(id).withNote(new Note(at, text.strip())));
       case FinishStep(StepId id, boolean done) -> batch.with(step(id).finished(done ? Optional.of(at) : Optional.empty()));
       case WithdrawStep(StepId id, String reason) -> batch.with(step(id).withdrawn(new Struck(at, reason.strip())));
@@ -174,8 +177,11 @@ public final class Ledger {
   }
 
   private Function<List<Reading>, List<Reading>> strike(ReadingId id, String reason) {
-    return readings ->
-        readings.stream().map(reading -> reading.id().equals(id) ? reading.strike(new Struck(at, reason.strip())) : reading).toList();
+    return changed(id, reading -> reading.strike(new Struck(at, reason.strip())));
+  }
+
+  private static Function<List<Reading>, List<Reading>> changed(ReadingId id, UnaryOperator<Reading> how) {
+    return readings -> readings.stream().map(reading -> reading.id().equals(id) ? how.apply(reading) : reading).toList();
   }
 
   /** The right reading takes the wrong one's place in the order: passes count in the order they were made. */

@@ -126,8 +126,9 @@ public sealed interface Measure {
    * @param relativeSd the laboratory's relative standard deviation, 0 to 2
    * @param sampleG the sample's mass, in grams
    * @param composite the bag the sample was drawn from, if it holds lots of several batches; empty for a sample of this lot alone
+   * @param visible what became of gold one could see; empty where nobody said
    */
-  record Assay(double gramsPerTonne, double relativeSd, double sampleG, Optional<String> composite) implements Measure {
+  record Assay(double gramsPerTonne, double relativeSd, double sampleG, Optional<String> composite, Optional<VisibleGold> visible) implements Measure {
     /** Checks every value against its range. */
     public Assay {
       Check.inRange("gramsPerTonne", gramsPerTonne, 0, 1e6);
@@ -138,6 +139,90 @@ public sealed interface Measure {
     /** An assay of a sample of this lot alone. */
     public Assay(double gramsPerTonne, double relativeSd, double sampleG) {
       this(gramsPerTonne, relativeSd, sampleG, Optional.empty());
+    }
+
+    /** An assay of which nobody said what became of visible gold. */
+    public Assay(double gramsPerTonne, double relativeSd, double sampleG, Optional<String> composite) {
+      this(gramsPerTonne, relativeSd, sampleG, composite, Optional.empty());
+    }
+
+    /** Whether it tells the gold of the lot: not with visible gold left in, which spoils it. */
+    public boolean isValid() {
+      return visible.map(VisibleGold::state).filter(state -> state == VisibleGold.State.LEFT_IN).isEmpty();
+    }
+  }
+
+  /**
+   * What became of the gold one could see in a sample that was assayed or smelted.
+   *
+   * @param state what was done
+   * @param milligrams what was taken out weighed, native, in milligrams, 0 or more; 0 where none was taken out
+   */
+  record VisibleGold(State state, double milligrams) {
+    /** What was done with it. */
+    public enum State {
+      NONE_SEEN,
+      /** Panned out and weighed before; the result tells the hidden gold alone. */
+      TAKEN_BEFORE,
+      /** Still in, and weighed apart afterwards; the result tells both together. */
+      TAKEN_AFTER,
+      /** Left in and not weighed: the result tells nothing of the hidden gold. */
+      LEFT_IN
+    }
+
+    /** Checks the mass. */
+    public VisibleGold {
+      boolean weighed = state == State.TAKEN_BEFORE || state == State.TAKEN_AFTER;
+      Check.inRange("visibleMg", milligrams, 0, weighed ? 1e6 : 0);
+    }
+  }
+
+  /**
+   * A sample was smelted with a collector metal, the button parted down to a bead.
+   *
+   * @param sampleG the sample, dry, in grams, from 0.1
+   * @param collector the metal that gathered the gold
+   * @param collectorG how much of it, in grams; empty where nobody weighed it
+   * @param buttonG the button, in grams; empty where nobody weighed it
+   * @param beadMg the bead as it came from the cupel, in milligrams, 0 or more
+   * @param partedMg what parting left, fine gold, in milligrams, at most the bead; empty where it was not parted
+   * @param slagMg metal got out of the crushed slag, in milligrams; empty where nobody looked
+   * @param visible what became of gold one could see
+   * @param cost what it cost, in the shop's currency, 0 or more; empty where nobody said
+   */
+  record Smelt(
+      double sampleG,
+      Collector collector,
+      OptionalDouble collectorG,
+      OptionalDouble buttonG,
+      double beadMg,
+      OptionalDouble partedMg,
+      OptionalDouble slagMg,
+      VisibleGold visible,
+      OptionalDouble cost)
+      implements Measure {
+    /** The metal that gathers the gold. */
+    public enum Collector {
+      LEAD,
+      SILVER,
+      BISMUTH,
+      NONE
+    }
+
+    /** Checks every value against its range. */
+    public Smelt {
+      Check.inRange("sampleG", sampleG, 0.1, Check.HEAVIEST_G);
+      collectorG.ifPresent(grams -> Check.inRange("collectorG", grams, 0, Check.HEAVIEST_G));
+      buttonG.ifPresent(grams -> Check.inRange("buttonG", grams, 0, Check.HEAVIEST_G));
+      Check.inRange("beadMg", beadMg, 0, 1e6);
+      partedMg.ifPresent(mg -> Check.inRange("partedMg", mg, 0, beadMg));
+      slagMg.ifPresent(mg -> Check.inRange("slagMg", mg, 0, 1e6));
+      cost.ifPresent(money -> Check.inRange("cost", money, 0, 1e6));
+    }
+
+    /** Whether it tells the gold of the lot: not with visible gold left in, which spoils it. */
+    public boolean isValid() {
+      return visible.state() != VisibleGold.State.LEFT_IN;
     }
   }
 

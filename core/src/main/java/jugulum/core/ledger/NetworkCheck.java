@@ -97,6 +97,9 @@ public final class NetworkCheck {
       if (reading.struck().filter(struck -> struck.reason().isBlank()).isPresent()) {
         found(Kind.REASON_MISSING, where + "/struck/reason", "");
       }
+      if (reading.doubted().filter(doubted -> doubted.reason().isBlank()).isPresent()) {
+        found(Kind.REASON_MISSING, where + "/doubted/reason", "");
+      }
     }
   }
 

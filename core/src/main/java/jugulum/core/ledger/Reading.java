@@ -11,10 +11,21 @@ import java.util.Optional;
  * @param measure what was read
  * @param struck set when it no longer counts
  * @param replaces the reading it corrects, if it does
+ * @param doubted set while somebody doubts it: it stays and does not count
  */
-public record Reading(ReadingId id, Instant at, Measure measure, Optional<Struck> struck, Optional<ReadingId> replaces) {
+public record Reading(ReadingId id, Instant at, Measure measure, Optional<Struck> struck, Optional<ReadingId> replaces, Optional<Struck> doubted) {
+  /** A reading nobody doubts. */
+  public Reading(ReadingId id, Instant at, Measure measure, Optional<Struck> struck, Optional<ReadingId> replaces) {
+    this(id, at, measure, struck, replaces, Optional.empty());
+  }
+
   /** Whether it counts. */
   public boolean isLive() {
+    return isStanding() && doubted.isEmpty();
+  }
+
+  /** Whether it was not struck, doubted or not. */
+  public boolean isStanding() {
     return struck.isEmpty();
   }
 
@@ -24,6 +35,10 @@ public record Reading(ReadingId id, Instant at, Measure measure, Optional<Struck
   }
 
   Reading strike(Struck how) {
-    return new Reading(id, at, measure, Optional.of(how), replaces);
+    return new Reading(id, at, measure, Optional.of(how), replaces, doubted);
+  }
+
+  Reading doubted(Optional<Struck> how) {
+    return new Reading(id, at, measure, struck, replaces, how);
   }
 }

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.ledger.Edit.Correct;
+import jugulum.core.ledger.Edit.Doubt;
 import jugulum.core.ledger.Edit.InsertOnStep;
 import jugulum.core.ledger.Edit.RecordOnLot;
 import jugulum.core.ledger.Edit.RecordOnStep;
@@ -31,6 +32,7 @@ final class ReadingRules {
       case Correct(ReadingId id, Measure measure, String reason) ->
           struck(batch, id, reason).or(() -> replacement(network, id, measure, at));
       case Strike(ReadingId id, String reason) -> struck(batch, id, reason);
+      case Doubt doubt -> doubted(batch, doubt);
       default -> Optional.empty();
     };
   }
@@ -40,10 +42,26 @@ final class ReadingRules {
     if (reading.isEmpty()) {
       return Optional.of(Refusal.of(Reason.NO_SUCH_READING));
     }
-    if (!reading.get().isLive()) {
+    if (!reading.get().isStanding()) {
       return Optional.of(Refusal.of(Reason.READING_ALREADY_STRUCK));
     }
     return reason.isBlank() ? Optional.of(Refusal.of(Reason.REASON_MISSING)) : Optional.empty();
+  }
+
+  /** What was read on a lot can be doubted; passes, charges and settings of a step are corrected or struck. */
+  private static Optional<Refusal> doubted(Batch batch, Doubt doubt) {
+    Optional<Reading> reading = batch.lots().stream().flatMap(lot -> lot.readings().stream()).filter(one -> one.id().equals(doubt.reading())).findFirst();
+    if (reading.isEmpty()) {
+      boolean onStep = batch.readings().anyMatch(one -> one.id().equals(doubt.reading()));
+      return Optional.of(Refusal.of(onStep ? Reason.MEASURE_NOT_FOR_THIS : Reason.NO_SUCH_READING));
+    }
+    if (!reading.get().isStanding()) {
+      return Optional.of(Refusal.of(Reason.READING_ALREADY_STRUCK));
+    }
+    if (reading.get().doubted().isPresent() == doubt.doubted()) {
+      return Optional.of(Refusal.of(doubt.doubted() ? Reason.READING_ALREADY_DOUBTED : Reason.READING_NOT_DOUBTED));
+    }
+    return doubt.doubted() && doubt.reason().isBlank() ? Optional.of(Refusal.of(Reason.REASON_MISSING)) : Optional.empty();
   }
 
   private static Optional<Refusal> replacement(Network network, ReadingId id, Measure measure, Instant at) {
@@ -68,6 +86,9 @@ final class ReadingRules {
       case Measure.KnownGold gold -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, gold.milligrams() / 1000, massOrInputG(network, lot), 0);
       case Measure.MagnetTest test -> heavier(Reason.HEAVIER_THAN_INPUT, test.sampleG(), massOrInputG(network, lot), 0);
       case Measure.PannedSample sample -> heavier(Reason.HEAVIER_THAN_INPUT, sample.sampleG(), massOrInputG(network, lot), 0);
+      case Measure.Smelt smelt ->
+          heavier(Reason.HEAVIER_THAN_INPUT, smelt.sampleG(), massOrInputG(network, lot), 0)
+              .or(() -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, (smelt.beadMg() + smelt.slagMg().orElse(0) + smelt.visible().milligrams()) / 1000, OptionalDouble.of(smelt.sampleG()), 0));
       case Measure.Bagged(String bag) when bag.isEmpty() -> Optional.of(Refusal.of(Reason.BAG_WITHOUT_NAME));
       case Measure.Discarded _ when network.taker(lot.id()).isPresent() -> Optional.of(Refusal.of(Reason.LOT_ALREADY_TAKEN));
       case Measure.Discarded(String reason) when reason.isEmpty() && !isLookedAt(lot) -> Optional.of(Refusal.of(Reason.DISCARDED_UNSEEN));
@@ -85,7 +106,8 @@ final class ReadingRules {
             measure ->
                 measure instanceof Measure.SpeckCount
                     || measure instanceof Measure.PannedSample
-                    || measure instanceof Measure.Assay
+                    || measure instanceof Measure.Assay assay && assay.isValid()
+                    || measure instanceof Measure.Smelt smelt && smelt.isValid()
                     || measure instanceof Measure.KnownGold
                     || measure instanceof Measure.LookedOver);
   }

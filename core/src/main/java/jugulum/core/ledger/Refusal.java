@@ -31,6 +31,8 @@ public record Refusal(Reason reason, List<Told> values) {
     NO_SUCH_STEP,
     NO_SUCH_READING,
     READING_ALREADY_STRUCK,
+    READING_ALREADY_DOUBTED,
+    READING_NOT_DOUBTED,
     LOT_ALREADY_TAKEN,
     LOT_DISCARDED,
     /** Nobody looked for gold in it, and no reason is given. */

@@ -6,14 +6,14 @@ import jugulum.core.ledger.ReadingId;
 import jugulum.core.units.MassUnit;
 
 /**
- * One weight that alone would explain why a step's sand does not add up, if it had been read or written wrongly.
+ * One weight that alone would explain why the sand does not add up, if it had been read or written wrongly.
  *
  * @param lot the lot it was read on
  * @param reading the reading
  * @param slip what may have gone wrong
  * @param readG what it says: the gross, the tare or the net weight as the slip tells, in grams
  * @param rightG what it would have to be, in grams
- * @param missesG how far the step is from adding up with it, in grams
+ * @param missesG how far the sand is from adding up with it, in grams
  */
 public record Suspicion(LotId lot, ReadingId reading, Slip slip, double readG, double rightG, double missesG) {
   /** What may have gone wrong with a weight. */
@@ -34,21 +34,28 @@ public record Suspicion(LotId lot, ReadingId reading, Slip slip, double readG, d
     TROY_OUNCES_AS_OUNCES(MassUnit.TROY_OUNCE, MassUnit.OUNCE),
     OUNCES_AS_TROY_OUNCES(MassUnit.OUNCE, MassUnit.TROY_OUNCE),
     GRAINS_AS_GRAMS(MassUnit.GRAIN, MassUnit.GRAM),
-    GRAMS_AS_GRAINS(MassUnit.GRAM, MassUnit.GRAIN);
+    GRAMS_AS_GRAINS(MassUnit.GRAM, MassUnit.GRAIN),
+    /** The decimal point stands one place too far left, or right. */
+    TEN_TIMES_TOO_LITTLE(10),
+    TEN_TIMES_TOO_MUCH(0.1);
 
-    private final OptionalDouble unitFactor;
+    private final OptionalDouble factor;
 
     Slip() {
-      unitFactor = OptionalDouble.empty();
+      factor = OptionalDouble.empty();
     }
 
     Slip(MassUnit meant, MassUnit written) {
-      unitFactor = OptionalDouble.of(meant.grams() / written.grams());
+      this(meant.grams() / written.grams());
     }
 
-    /** What a weight is to be multiplied by to right a slip of units; empty for the others. */
-    OptionalDouble unitFactor() {
-      return unitFactor;
+    Slip(double factor) {
+      this.factor = OptionalDouble.of(factor);
+    }
+
+    /** What a weight is to be multiplied by to right a slip of units or of the decimal point; empty for the others. */
+    OptionalDouble factor() {
+      return factor;
     }
   }
 }

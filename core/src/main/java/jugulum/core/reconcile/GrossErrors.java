@@ -25,6 +25,8 @@ public final class GrossErrors {
    */
   private static final double AS_LIKELY = 2;
 
+  private final int nodes;
+  private final List<Flow> flows;
   private final List<Suspect> suspects;
   private final Reconciliation left;
 
@@ -41,7 +43,9 @@ public final class GrossErrors {
     }
   }
 
-  private GrossErrors(List<Suspect> suspects, Reconciliation left) {
+  private GrossErrors(int nodes, List<Flow> flows, List<Suspect> suspects, Reconciliation left) {
+    this.nodes = nodes;
+    this.flows = List.copyOf(flows);
     this.suspects = List.copyOf(suspects);
     this.left = left;
   }
@@ -61,12 +65,12 @@ public final class GrossErrors {
       if (loudest.isEmpty()) {
         break;
       }
-      int flow = loudest.getAsInt();
-      found.add(new Suspect(asLikely(fit, flow), fit.significance(flow)));
-      now.set(flow, now.get(flow).freed());
+      Suspect suspect = new Suspect(asLikely(fit, loudest.getAsInt()), fit.significance(loudest.getAsInt()));
+      found.add(suspect);
+      free(now, suspect.flows().getFirst());
       fit = Reconciliation.of(nodes, now);
     }
-    return new GrossErrors(found, fit);
+    return new GrossErrors(nodes, flows, found, fit);
   }
 
   /** The suspects, the loudest first. */
@@ -84,14 +88,16 @@ public final class GrossErrors {
     return left.fits();
   }
 
-  /** What a flow must be by all the others that are not suspect. */
-  public static Adjusted expected(Reconciliation fit, int flow) {
-    if (!fit.flows().get(flow).isMeasured()) {
-      return fit.adjusted(flow);
-    }
-    List<Flow> freed = new ArrayList<>(fit.flows());
-    freed.set(flow, freed.get(flow).freed());
-    return Reconciliation.of(fit.nodes(), freed).adjusted(flow);
+  /** What a flow must be by all the others that are not suspect themselves, if it is the one of its suspect that is wrong. */
+  public Adjusted expected(Suspect of, int flow) {
+    List<Flow> freed = new ArrayList<>(flows);
+    suspects.stream().filter(other -> !other.equals(of)).forEach(other -> free(freed, other.flows().getFirst()));
+    free(freed, flow);
+    return Reconciliation.of(nodes, freed).adjusted(flow);
+  }
+
+  private static void free(List<Flow> flows, int flow) {
+    flows.set(flow, flows.get(flow).freed());
   }
 
   private static OptionalInt loudest(Reconciliation fit) {

@@ -122,10 +122,6 @@ public final class Reconciliation {
     }
   }
 
-  int nodes() {
-    return nodes;
-  }
-
   /** The flows as given, in order. */
   public List<Flow> flows() {
     return flows;
