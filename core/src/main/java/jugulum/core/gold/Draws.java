@@ -4,8 +4,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.DoubleSupplier;
+import jugulum.core.check.Band;
+import org.hipparchus.distribution.continuous.TriangularDistribution;
 import org.hipparchus.random.MersenneTwister;
 import org.hipparchus.random.RandomDataGenerator;
+import org.hipparchus.util.FastMath;
 import org.hipparchus.util.KthSelector;
 
 /**
@@ -13,12 +16,10 @@ import org.hipparchus.util.KthSelector;
  *
  * <p>Propagation of distributions by Monte Carlo, JCGM 101:2008, 6.4: weighed gold is normal and cut at 0, a count is gamma with
  * shape n + ½ (the ½ shared between the classes of a count by size), an assay is lognormal, a removal is split normal about its estimate in the logarithm of what is left. Every lot has a
- * seed of its own, so the draws of one lot do not depend on which other lots there are.
+ * seed of its own, so the draws of one lot do not depend on which other lots there are, nor on how many threads draw. Exponentials and
+ * logarithms are the library's, written in Java: those of the machine may differ in the last place from one machine to the next.
  */
 final class Draws {
-  /** Draws per lot. */
-  static final int COUNT = 20_000;
-
   /** The normal quantile of the ends of a 95 % range. */
   private static final double Z95 = 1.959963984540054;
 
@@ -34,6 +35,7 @@ final class Draws {
   private double mean;
 
   private double variance = Double.NaN;
+  private double endSd = Double.NaN;
   private GoldRange range;
 
   private Draws(double[] milligrams) {
@@ -54,28 +56,30 @@ final class Draws {
    */
   static Draws of(Evidence evidence, Shared shared, long seed) {
     RandomDataGenerator random = RandomDataGenerator.of(new MersenneTwister(seed));
+    int count = shared.fineness().milligrams.length;
     return switch (evidence) {
-      case Evidence.Weighed(var weighing) -> normal(random, weighing.meanG() * 1000, weighing.standardUncertaintyG() * 1000);
-      case Evidence.Known(double mg, double sd) -> normal(random, mg, sd);
+      case Evidence.Weighed(var weighing) -> normal(random, weighing.meanG() * 1000, weighing.standardUncertaintyG() * 1000, count);
+      case Evidence.Known(double mg, double sd) -> normal(random, mg, sd, count);
       case Evidence.Counted(int specks, double share, var speck) ->
-          specks(fill(() -> random.nextGamma(specks + 0.5, 1 / share)), specks + 0.5, speck, shared.speckMass(), random);
+          specks(fill(count, () -> random.nextGamma(specks + 0.5, 1 / share)), specks + 0.5, speck, shared.speckMass(), random);
       case Evidence.Panned(var classes, double share) -> {
         double unseen = 0.5 / classes.size();
         yield sum(
             classes.stream()
-                .map(one -> specks(fill(() -> random.nextGamma(one.specks() + unseen, 1 / share)), one.specks() + unseen, one.speck(), shared.speckMass(), random))
+                .map(one -> specks(fill(count, () -> random.nextGamma(one.specks() + unseen, 1 / share)), one.specks() + unseen, one.speck(), shared.speckMass(), random))
                 .toList());
       }
-      case Evidence.Assayed(double mg, double sd) -> assayed(random, mg, sd, shared.fineness());
+      case Evidence.Assayed(double fine, double visible, double sd) -> assayed(random, fine, visible, sd, shared.fineness());
       case Evidence.FromPasses(var removal, var speck) -> {
         double left = removal.left().orElse(0);
-        double low = Math.log1p(left) - Math.log1p(removal.leftLow());
-        double high = Math.log1p(removal.leftHigh().orElse(left)) - Math.log1p(left);
+        double low = FastMath.log1p(left) - FastMath.log1p(removal.leftLow());
+        double high = FastMath.log1p(removal.leftHigh().orElse(left)) - FastMath.log1p(left);
         Draws still =
             fill(
+                count,
                 () -> {
                   double z = random.nextNormal(0, 1 / Z95);
-                  return Math.max(0, Math.expm1(Math.log1p(left) + z * (z < 0 ? low : high)));
+                  return Math.max(0, FastMath.expm1(FastMath.log1p(left) + z * (z < 0 ? low : high)));
                 });
         yield specks(still, Math.max(1, left), speck, shared.speckMass(), random);
       }
@@ -92,65 +96,75 @@ final class Draws {
 
   /** Turns numbers of specks into milligrams: so many specks weigh together what their mean lets expect, give or take, lognormal. */
   private static Draws specks(Draws counts, double about, Evidence.Speck speck, Draws speckMass, RandomDataGenerator random) {
-    double[] mg = new double[COUNT];
-    double variance = Math.log1p(speck.variance() / about);
+    double[] mg = new double[counts.milligrams.length];
+    double variance = FastMath.log1p(speck.variance() / about);
     double scale = Math.sqrt(variance);
-    for (int i = 0; i < COUNT; i++) {
-      mg[i] = counts.milligrams[i] * speck.meanMg() * speckMass.milligrams[i] * Math.exp(random.nextNormal(-variance / 2, scale));
+    for (int i = 0; i < mg.length; i++) {
+      mg[i] = counts.milligrams[i] * speck.meanMg() * speckMass.milligrams[i] * FastMath.exp(random.nextNormal(-variance / 2, scale));
     }
     return new Draws(mg);
   }
 
   /** Mean-preserving lognormal factors about 1. */
-  static Draws factors(long seed, double logSd) {
+  static Draws factors(long seed, double logSd, int count) {
     RandomDataGenerator random = RandomDataGenerator.of(new MersenneTwister(seed));
-    return fill(() -> Math.exp(random.nextNormal(-logSd * logSd / 2, logSd)));
+    return fill(count, () -> FastMath.exp(random.nextNormal(-logSd * logSd / 2, logSd)));
   }
 
-  static Draws normal(long seed, double mean, double sd) {
-    return normal(RandomDataGenerator.of(new MersenneTwister(seed)), mean, sd);
+  static Draws normal(long seed, double mean, double sd, int count) {
+    return normal(RandomDataGenerator.of(new MersenneTwister(seed)), mean, sd, count);
   }
 
-  private static Draws normal(RandomDataGenerator random, double mean, double sd) {
-    if (sd == 0) {
-      return constant(mean);
+  /** From a band: triangular, most likely what is usual. */
+  static Draws triangular(long seed, Band band, int count) {
+    if (!(band.high() > band.low())) {
+      return constant(band.usual(), count);
     }
-    double[] drawn = fill(() -> Math.max(0, random.nextNormal(mean, sd))).milligrams;
+    RandomDataGenerator random = RandomDataGenerator.of(new MersenneTwister(seed));
+    TriangularDistribution spread = new TriangularDistribution(band.low(), band.usual(), band.high());
+    return fill(count, () -> spread.inverseCumulativeProbability(random.nextDouble()));
+  }
+
+  private static Draws normal(RandomDataGenerator random, double mean, double sd, int count) {
+    if (sd == 0) {
+      return constant(mean, count);
+    }
+    double[] drawn = fill(count, () -> Math.max(0, random.nextNormal(mean, sd))).milligrams;
     return mean > FAR_FROM_ZERO * sd ? new Draws(drawn, mean) : new Draws(drawn);
   }
 
-  /** Mean-preserving lognormal, turned from fine to native gold. */
-  private static Draws assayed(RandomDataGenerator random, double mg, double relativeSd, Draws fineness) {
-    double variance = Math.log1p(relativeSd * relativeSd);
+  /** Mean-preserving lognormal; what the assay tells is turned from fine to native gold, what was taken out before is native. */
+  private static Draws assayed(RandomDataGenerator random, double fineMg, double visibleMg, double relativeSd, Draws fineness) {
+    double variance = FastMath.log1p(relativeSd * relativeSd);
     double scale = Math.sqrt(variance);
-    double[] drawn = new double[COUNT];
-    for (int i = 0; i < COUNT; i++) {
-      double spread = scale == 0 ? 1 : Math.exp(random.nextNormal(-variance / 2, scale));
-      drawn[i] = mg * spread / fineness.milligrams[i];
+    double[] drawn = new double[fineness.milligrams.length];
+    for (int i = 0; i < drawn.length; i++) {
+      double spread = scale == 0 ? 1 : FastMath.exp(random.nextNormal(-variance / 2, scale));
+      drawn[i] = (fineMg / fineness.milligrams[i] + visibleMg) * spread;
     }
     return new Draws(drawn);
   }
 
-  static Draws constant(double value) {
-    double[] same = new double[COUNT];
+  static Draws constant(double value, int count) {
+    double[] same = new double[count];
     Arrays.fill(same, value);
     return new Draws(same, value);
   }
 
-  private static Draws fill(DoubleSupplier next) {
-    double[] drawn = new double[COUNT];
-    for (int i = 0; i < COUNT; i++) {
+  private static Draws fill(int count, DoubleSupplier next) {
+    double[] drawn = new double[count];
+    for (int i = 0; i < count; i++) {
       drawn[i] = next.getAsDouble();
     }
     return new Draws(drawn);
   }
 
-  /** The sum of several, draw by draw. */
+  /** The sum of several, at least one, draw by draw. */
   static Draws sum(List<Draws> parts) {
-    double[] total = new double[COUNT];
+    double[] total = new double[parts.getFirst().milligrams.length];
     double mean = parts.stream().mapToDouble(part -> part.mean).sum();
     for (Draws part : parts) {
-      for (int i = 0; i < COUNT; i++) {
+      for (int i = 0; i < total.length; i++) {
         total[i] += part.milligrams[i];
       }
     }
@@ -168,14 +182,37 @@ final class Draws {
 
   /** The recovery c(f − t)/(f(c − t)) of grades, draw by draw; 0 where the grades of a draw do not tell one. */
   static Draws twoProduct(Draws feed, Draws concentrate, Draws tailings) {
-    double[] recovery = new double[COUNT];
-    for (int i = 0; i < COUNT; i++) {
+    double[] recovery = new double[feed.milligrams.length];
+    for (int i = 0; i < recovery.length; i++) {
       double f = feed.milligrams[i];
       double c = concentrate.milligrams[i];
       double t = tailings.milligrams[i];
       recovery[i] = f > 0 && c > t ? c * (f - t) / (f * (c - t)) : 0;
     }
     return new Draws(recovery);
+  }
+
+  /** Times the other, draw by draw. */
+  Draws times(Draws other) {
+    return combine(other, (mine, its) -> mine * its);
+  }
+
+  /** The share of the draws above a limit. */
+  double shareAbove(double limit) {
+    int above = 0;
+    for (double value : milligrams) {
+      above += value > limit ? 1 : 0;
+    }
+    return above / (double) milligrams.length;
+  }
+
+  /** The mean of what the draws have above a limit. */
+  double meanAbove(double limit) {
+    double sum = 0;
+    for (double value : milligrams) {
+      sum += Math.max(0, value - limit);
+    }
+    return sum / milligrams.length;
   }
 
   Draws minus(Draws other) {
@@ -197,8 +234,8 @@ final class Draws {
   }
 
   private Draws combine(Draws other, DoubleBinaryOperator how) {
-    double[] both = new double[COUNT];
-    for (int i = 0; i < COUNT; i++) {
+    double[] both = new double[milligrams.length];
+    for (int i = 0; i < both.length; i++) {
       both[i] = how.applyAsDouble(milligrams[i], other.milligrams[i]);
     }
     return new Draws(both);
@@ -211,7 +248,7 @@ final class Draws {
       for (double mg : milligrams) {
         sum += mg;
       }
-      mean = sum / COUNT;
+      mean = sum / milligrams.length;
     }
     return mean;
   }
@@ -224,7 +261,7 @@ final class Draws {
       for (double mg : milligrams) {
         sum += (mg - mean) * (mg - mean);
       }
-      variance = sum / (COUNT - 1);
+      variance = sum / (milligrams.length - 1);
     }
     return variance;
   }
@@ -232,14 +269,34 @@ final class Draws {
   /** Mean and the 2.5 % and 97.5 % points; worked out once. */
   GoldRange range() {
     if (range == null) {
-      double[] work = milligrams.clone();
-      int[] pivots = new int[PIVOTS];
-      Arrays.fill(pivots, -1);
-      KthSelector selector = new KthSelector();
-      double low = selector.select(work, pivots, (int) (0.025 * COUNT));
-      double high = selector.select(work, pivots, (int) (0.975 * COUNT));
-      range = new GoldRange(mean(), low, high);
+      double[] ends = quantiles(LOW * milligrams.length, HIGH * milligrams.length);
+      range = new GoldRange(mean(), ends[0], ends[1]);
     }
     return range;
+  }
+
+  /**
+   * How far the worse end of the range would scatter if all were drawn anew, as a standard deviation; worked out once. As many draws as lie
+   * below an end are binomial, so one standard deviation of that number to either side shows it. JCGM 101:2008, 7.9, asks for it.
+   */
+  double endSd() {
+    if (Double.isNaN(endSd)) {
+      int count = milligrams.length;
+      double ranks = Math.sqrt(LOW * HIGH * count);
+      double[] around = quantiles(LOW * count - ranks, LOW * count + ranks, HIGH * count - ranks, HIGH * count + ranks);
+      endSd = Math.max(around[1] - around[0], around[3] - around[2]) / 2;
+    }
+    return endSd;
+  }
+
+  private static final double LOW = 0.025;
+  private static final double HIGH = 0.975;
+
+  private double[] quantiles(double... ranks) {
+    double[] work = milligrams.clone();
+    int[] pivots = new int[PIVOTS];
+    Arrays.fill(pivots, -1);
+    KthSelector selector = new KthSelector();
+    return Arrays.stream(ranks).map(rank -> selector.select(work, pivots, (int) rank)).toArray();
   }
 }

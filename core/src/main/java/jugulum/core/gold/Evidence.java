@@ -8,6 +8,7 @@ import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
@@ -83,12 +84,13 @@ public sealed interface Evidence {
   }
 
   /**
-   * An assay of a sample, fine gold.
+   * Assays or smelts of samples.
    *
-   * @param fineMg fine gold in the lot, in milligrams
-   * @param relativeSd the laboratory's spread and the spread of few specks in a small sample, together
+   * @param fineMg fine gold in the lot by them, in milligrams
+   * @param nativeMg native gold in the lot by beads that were not parted and by what was taken out of the samples, in milligrams
+   * @param relativeSd the spread of the laboratory or between the smelts, and that of few specks in a small sample, together
    */
-  record Assayed(double fineMg, double relativeSd) implements Evidence {}
+  record Assayed(double fineMg, double nativeMg, double relativeSd) implements Evidence {}
 
   /**
    * What the catches of the passes let expect is still caught.
@@ -104,6 +106,9 @@ public sealed interface Evidence {
    */
   double COMPOSITE_SPREAD = 0.5;
 
+  /** How far one smelt alone may be off, as a relative standard deviation: an assumption of ours; several tell their own spread. */
+  double SMELT_SPREAD = 0.1;
+
   /** What is known of a lot; empty where nobody looked. */
   static Optional<Evidence> of(Lot lot, Network network, SandAccount sand) {
     Assumptions given = network.batch().assumptions();
@@ -111,7 +116,8 @@ public sealed interface Evidence {
     return weighed(lot, given)
         .or(() -> lot.latest(Measure.KnownGold.class).map(known -> new Known(known.milligrams(), known.sdMg())))
         .or(() -> lot.latest(Measure.LookedOver.class).map(seen -> new Known(seen.pickersG() * 1000, 0)))
-        .or(() -> lot.latest(Measure.Assay.class).flatMap(assay -> assayed(assay, sand.mass(lot.id()), speck)))
+        .or(() -> lot.latest(Measure.Assay.class).filter(Measure.Assay::isValid).flatMap(assay -> assayed(assay, sand.mass(lot.id()), speck)))
+        .or(() -> smelted(lot, sand.mass(lot.id()), speck))
         .or(() -> panned(lot, sand.mass(lot.id()), given))
         .or(() -> lot.latest(Measure.SpeckCount.class).map(count -> new Counted(count.specks(), count.shareChecked(), speck)))
         .or(() -> fromPasses(lot, network, speck));
@@ -127,16 +133,40 @@ public sealed interface Evidence {
     return Optional.of(new Weighed(Weighing.of(grams, resolution, given.scaleCalibration())));
   }
 
-  /** CV² = lab² + (1 + cv_m²)/N with N the specks expected in the sample (science of few grains; P. Gy, from memory). */
   private static Optional<Evidence> assayed(Measure.Assay assay, LotMass mass, Speck speck) {
-    if (!mass.isKnown()) {
+    double before = assay.visible().filter(gold -> gold.state() == VisibleGold.State.TAKEN_BEFORE).map(VisibleGold::milligrams).orElse(0.0);
+    double others = assay.composite().isPresent() ? COMPOSITE_SPREAD * COMPOSITE_SPREAD : 0;
+    double spread = Math.sqrt(assay.relativeSd() * assay.relativeSd() + others);
+    return ofSamples(assay.gramsPerTonne() * assay.sampleG() / 1000, before, assay.sampleG(), spread, mass, speck);
+  }
+
+  /** Valid smelts of a lot, together as one sample; between them they tell their own spread. */
+  private static Optional<Evidence> smelted(Lot lot, LotMass mass, Speck speck) {
+    List<Smelted> smelts = lot.live(Measure.Smelt.class).filter(Measure.Smelt::isValid).map(Smelted::of).toList();
+    if (smelts.isEmpty()) {
       return Optional.empty();
     }
-    double fineMg = assay.gramsPerTonne() * mass.grams() / 1000;
-    double specksInSample = assay.gramsPerTonne() * assay.sampleG() / 1000 / speck.meanMg();
-    double few = specksInSample > 0 ? (1 + speck.variance()) / specksInSample : 0;
-    double others = assay.composite().isPresent() ? COMPOSITE_SPREAD * COMPOSITE_SPREAD : 0;
-    return Optional.of(new Assayed(fineMg, Math.min(2, Math.sqrt(assay.relativeSd() * assay.relativeSd() + few + others))));
+    double fine = smelts.stream().mapToDouble(Smelted::fineMg).sum();
+    double asNative = smelts.stream().mapToDouble(Smelted::nativeMg).sum();
+    double sample = smelts.stream().mapToDouble(Smelted::sampleG).sum();
+    return ofSamples(fine, asNative, sample, Smelted.relativeSd(smelts), mass, speck);
+  }
+
+  /**
+   * CV² = spread² + (1 + cv_m²)/N with N the specks expected in the samples (science of few grains; P. Gy, from memory). No gold in the samples
+   * is no speck seen in their share of the lot: a bound, never none.
+   */
+  private static Optional<Evidence> ofSamples(double fineMg, double nativeMg, double sampleG, double spread, LotMass mass, Speck speck) {
+    if (!(mass.grams() > 0)) {
+      return Optional.empty();
+    }
+    double specks = (fineMg + nativeMg) / speck.meanMg();
+    if (specks == 0) {
+      return Optional.of(new Counted(0, Math.min(1, sampleG / mass.grams()), speck));
+    }
+    double few = (1 + speck.variance()) / specks;
+    double scale = mass.grams() / sampleG;
+    return Optional.of(new Assayed(fineMg * scale, nativeMg * scale, Math.min(2, Math.sqrt(spread * spread + few))));
   }
 
   /** All samples of a lot together; only where the lot's mass is known does a sample tell a share of it. */

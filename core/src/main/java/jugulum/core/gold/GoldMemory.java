@@ -4,7 +4,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import jugulum.core.check.Check;
 
 /**
  * Remembers the random draws of the last account and what was made of them, so that after an edit only what rests on changed evidence
@@ -12,8 +15,31 @@ import java.util.function.Supplier;
  * evidence and lot alone. For one thread at a time.
  */
 public final class GoldMemory {
+  /** As many draws as an account is worked out with. */
+  public static final int USUAL_DRAWS = 20_000;
+
+  private final int count;
   private Map<Object, Draws> before = new HashMap<>();
   private Map<Object, Draws> now = new HashMap<>();
+
+  /** For accounts with the usual number of draws. */
+  public GoldMemory() {
+    this(USUAL_DRAWS);
+  }
+
+  /**
+   * For accounts with so many draws.
+   *
+   * @param draws from 1,000 to 10,000,000
+   */
+  public GoldMemory(int draws) {
+    this.count = (int) Check.inRange("draws", draws, 1_000, 10_000_000);
+  }
+
+  /** Draws per lot. */
+  int count() {
+    return count;
+  }
 
   /** Forgets what the account before the last did not use. */
   void begin() {
@@ -29,6 +55,13 @@ public final class GoldMemory {
     }
     now.put(key, draws);
     return draws;
+  }
+
+  /** Draws by several threads what the last account did not have; each by its own key, so the order does not matter. */
+  <K> void recallAll(List<K> keys, Function<K, Draws> drawn) {
+    List<K> missing = keys.stream().filter(key -> !now.containsKey(key) && !before.containsKey(key)).distinct().toList();
+    List<Draws> made = missing.parallelStream().map(drawn).toList();
+    IntStream.range(0, made.size()).forEach(i -> now.put(missing.get(i), made.get(i)));
   }
 
   /** What a sum depends on: draws are the same only if they are the same ones. */

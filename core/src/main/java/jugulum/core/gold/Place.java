@@ -17,14 +17,35 @@ public record Place(Kind kind, GoldRange gold, List<LotId> lots, List<LotId> not
     return kind != Kind.BY_DIFFERENCE && notLookedAt.size() == lots.size();
   }
 
+  /** Whether its gold is in hand. */
+  public boolean isWon() {
+    return kind == Kind.VIAL || kind == Kind.BEAD || kind == Kind.SLAG;
+  }
+
   /** The places, in the order they are shown. */
   public enum Kind {
     VIAL,
+    /** Beads of samples smelted, and the gold taken out of samples by eye. */
+    BEAD,
+    /** Metal got out of the slag. */
+    SLAG,
+    CONCENTRATE,
+    /** Sand no machine has had yet. */
     STILL_TO_RUN,
+    MIDDLINGS,
     MAGNETICS,
     TAILINGS,
+    OVERSIZE,
     RESIDUE,
     /** Gold of the head that no lot looked at explains: in the lots nobody looked at, or gone. */
-    BY_DIFFERENCE
+    BY_DIFFERENCE;
+
+    /** Whether gold there counts as set aside: neither in hand nor waiting to be run. */
+    public boolean isLoss() {
+      return switch (this) {
+        case MAGNETICS, TAILINGS, OVERSIZE, RESIDUE -> true;
+        case VIAL, BEAD, SLAG, CONCENTRATE, STILL_TO_RUN, MIDDLINGS, BY_DIFFERENCE -> false;
+      };
+    }
   }
 }

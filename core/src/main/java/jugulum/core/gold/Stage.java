@@ -7,13 +7,13 @@ import jugulum.core.check.Band;
 import jugulum.core.ledger.LotId;
 
 /**
- * What one run over a machine did to the gold. What is in a product is what was found in it, or, where it went on, what was found in all
+ * What one step did to the gold: a run over a machine, a magnet, a cleaning. What is in a product is what was found in it, or, where it went on, what was found in all
  * that was made of it. All gold is native metal, in milligrams.
  *
  * @param fed in what it took, by evidence on that itself; empty without
- * @param won in its concentrates
+ * @param won in what goes on: its concentrates, what the magnet left, the gold
  * @param again in its middlings
- * @param left in its tailings
+ * @param left in what was set aside: its tailings, the magnetics, the residue
  * @param bound what lots nobody looked at mean for the recovery
  * @param notLookedAt those lots
  * @param recovery won ÷ (won + again + left), 0 to 1, with its 95 % range; empty where nothing was found in the concentrates' way, or gold may lie on either side unseen

@@ -20,7 +20,7 @@ import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
 
-/** Works out what every run over a machine did to the gold, from the draws of the lots. */
+/** Works out what every step that parts gold from sand did to it, from the draws of the lots. */
 final class Stages {
   private final Network network;
   private final SandAccount sand;
@@ -44,8 +44,16 @@ final class Stages {
 
   Map<StepId, Stage> all() {
     Map<StepId, Stage> stages = new TreeMap<>();
-    network.steps().stream().filter(step -> step.process() instanceof Process.GravityRun).forEach(step -> stages.put(step.id(), stage(step)));
+    network.steps().stream().filter(step -> parts(step.process())).forEach(step -> stages.put(step.id(), stage(step)));
     return stages;
+  }
+
+  /** Whether a kind of work parts gold from sand. Screens part sizes: all of it goes on. */
+  private static boolean parts(Process process) {
+    return switch (process) {
+      case Process.GravityRun _, Process.MagnetRun _, Process.Finishing _ -> true;
+      case Process.Receive _, Process.Screening _, Process.Merging _, Process.Splitting _ -> false;
+    };
   }
 
   private Stage stage(Step step) {
@@ -73,8 +81,12 @@ final class Stages {
         unseen.isEmpty() ? balance(step, fed, won.gold(), left.gold()) : Optional.empty());
   }
 
+  /** What goes on towards the vial. */
   private static boolean isWon(Material material) {
-    return material == Material.CONCENTRATE || material == Material.SECOND_CONCENTRATE;
+    return switch (material) {
+      case CONCENTRATE, SECOND_CONCENTRATE, NON_MAGNETICS, GOLD -> true;
+      case FEED, CUT, MAGNETICS, MIDDLINGS, TAILINGS, RESIDUE, MERGED, PART -> false;
+    };
   }
 
   private static Bound bound(boolean openGain, boolean openLoss) {

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 /** Batches with a known truth and noisy looks at their tailings: the 95 % range must hold the truth about 95 times in a hundred. */
 class CoverageTest {
-  private static final int BATCHES = 300;
+  private static final int BATCHES = 1_000;
   private static final double SHARE = 0.05;
 
   @Test

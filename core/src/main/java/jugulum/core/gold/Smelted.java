@@ -1,0 +1,55 @@
+package jugulum.core.gold;
+
+import java.util.List;
+import jugulum.core.check.Check;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Measure.VisibleGold;
+import org.hipparchus.stat.descriptive.StreamingStatistics;
+
+/**
+ * What one smelt of a sample tells: the bead after parting is fine gold, one that was not parted counts as native metal, as does what came out
+ * of the slag and what was taken out by eye.
+ *
+ * @param sampleG the sample, in grams
+ * @param fineMg fine gold got out, in milligrams
+ * @param nativeMg native metal got out, in milligrams
+ * @param visibleMg how much of both one could see, native, in milligrams
+ */
+public record Smelted(double sampleG, double fineMg, double nativeMg, double visibleMg) {
+  /** Grams per tonne in one troy ounce per short ton: 31.1034768 g over 0.90718474 t, both exact (NIST SP 811). */
+  public static final double GRAMS_PER_TONNE_OF_AN_OUNCE = 31.1034768 / 0.90718474;
+
+  /** What a smelt tells. */
+  public static Smelted of(Measure.Smelt smelt) {
+    VisibleGold visible = smelt.visible();
+    double before = visible.state() == VisibleGold.State.TAKEN_BEFORE ? visible.milligrams() : 0;
+    double bead = smelt.partedMg().isPresent() ? 0 : smelt.beadMg();
+    return new Smelted(smelt.sampleG(), smelt.partedMg().orElse(0), bead + smelt.slagMg().orElse(0) + before, visible.milligrams());
+  }
+
+  /**
+   * All gold of the sample, in fine grams per tonne.
+   *
+   * @param fineness the native gold's, 0 to 1
+   */
+  public double gramsPerTonne(double fineness) {
+    return (fineMg + nativeMg * Check.share("fineness", fineness)) / sampleG * 1000;
+  }
+
+  /**
+   * The gold one could not see, in fine grams per tonne; 0 where taking the visible gold off leaves nothing.
+   *
+   * @param fineness the native gold's, 0 to 1
+   */
+  public double hiddenGramsPerTonne(double fineness) {
+    return Math.max(0, gramsPerTonne(fineness) - visibleMg * fineness / sampleG * 1000);
+  }
+
+  /** The relative standard deviation of the mean of several smelts by their own spread, of one by {@link Evidence#SMELT_SPREAD}. */
+  static double relativeSd(List<Smelted> smelts) {
+    StreamingStatistics grades = new StreamingStatistics();
+    smelts.forEach(one -> grades.addValue(one.gramsPerTonne(1)));
+    boolean told = smelts.size() > 1 && grades.getMean() > 0;
+    return told ? grades.getStandardDeviation() / grades.getMean() / Math.sqrt(smelts.size()) : Evidence.SMELT_SPREAD;
+  }
+}
