@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
@@ -56,6 +57,11 @@ public record RunLog(List<Stretch> stretches, List<Instant> charges) {
   /** Whether it runs. */
   public boolean isRunning() {
     return !stretches.isEmpty() && stretches.getLast().to().isEmpty();
+  }
+
+  /** How long it ran, in minutes; empty where nobody started a watch, and while it runs. */
+  public OptionalDouble minutes() {
+    return stretches.isEmpty() || isRunning() ? OptionalDouble.empty() : OptionalDouble.of(ran(Instant.MAX).toSeconds() / 60.0);
   }
 
   /** How long it ran until now. */

@@ -1,6 +1,5 @@
 package jugulum.core.runs;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -46,10 +45,6 @@ public final class NextRun {
   }
 
   private static OptionalDouble minutes(List<Step> runs) {
-    return runs.stream()
-        .map(RunLog::of)
-        .filter(log -> !log.stretches().isEmpty() && !log.isRunning())
-        .mapToDouble(log -> log.ran(Instant.MAX).toSeconds() / 60.0)
-        .average();
+    return runs.stream().map(RunLog::of).map(RunLog::minutes).flatMapToDouble(OptionalDouble::stream).average();
   }
 }

@@ -64,7 +64,7 @@ public record PastRun(
         network.cutInto(step),
         known ? OptionalDouble.of(fed) : OptionalDouble.empty(),
         settings(step),
-        minutes(step),
+        RunLog.of(step).minutes(),
         stage,
         grade(step, network, sand, stage));
   }
@@ -74,14 +74,6 @@ public record PastRun(
     Map<String, Double> last = new TreeMap<>();
     step.live(Measure.Setting.class).map(reading -> (Measure.Setting) reading.measure()).forEach(set -> last.put(set.dial(), set.value()));
     return last;
-  }
-
-  private static OptionalDouble minutes(Step step) {
-    RunLog log = RunLog.of(step);
-    if (log.stretches().isEmpty() || log.isRunning()) {
-      return OptionalDouble.empty();
-    }
-    return OptionalDouble.of(log.ran(Instant.MAX).toSeconds() / 60.0);
   }
 
   private static OptionalDouble grade(Step step, Network network, SandAccount sand, Stage stage) {

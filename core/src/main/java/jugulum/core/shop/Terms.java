@@ -1,6 +1,7 @@
 package jugulum.core.shop;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import jugulum.core.check.Check;
 
 /**
@@ -12,8 +13,9 @@ import jugulum.core.check.Check;
  * @param minutesPerPass how long a magnet pass usually takes, in minutes, from 0.1 to 1,000, where no pass of the run was timed
  * @param currency its sign, may be empty
  * @param asOf when this was so
+ * @param charges what others take for refining, smelting and assaying, and what the shop takes from a customer; empty in older books
  */
-public record Terms(double pricePerGram, double payable, double hourlyRate, double minutesPerPass, String currency, LocalDate asOf) {
+public record Terms(double pricePerGram, double payable, double hourlyRate, double minutesPerPass, String currency, LocalDate asOf, Optional<Charges> charges) {
   /** Checks every value against its range. */
   public Terms {
     Check.inRange("pricePerGram", pricePerGram, 0, 100_000);
@@ -23,14 +25,29 @@ public record Terms(double pricePerGram, double payable, double hourlyRate, doub
     currency = currency.strip();
   }
 
+  /** Without charges. */
+  public Terms(double pricePerGram, double payable, double hourlyRate, double minutesPerPass, String currency, LocalDate asOf) {
+    this(pricePerGram, payable, hourlyRate, minutesPerPass, currency, asOf, Optional.empty());
+  }
+
+  /** The charges, none where nobody told any. */
+  public Charges charged() {
+    return charges.orElse(Charges.NONE);
+  }
+
+  /** What a gram of fine gold brings when the refiner has taken his part; never below 0. */
+  public double netPerGram() {
+    return Math.max(0, pricePerGram * payable - charged().refiningPerGram());
+  }
+
   /**
-   * What native gold brings.
+   * What native gold brings, the refiner's charge taken off.
    *
    * @param milligrams native gold, in milligrams
    * @param fineness its share of fine gold, 0 to 1
    */
   public double worth(double milligrams, double fineness) {
-    return milligrams / 1000 * fineness * pricePerGram * payable;
+    return milligrams / 1000 * fineness * netPerGram();
   }
 
   /** What time at the bench costs. */

@@ -1,0 +1,122 @@
+package jugulum.core.advice;
+
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import jugulum.core.check.Band;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
+
+/**
+ * Something that can be done next with a lot, with the sums behind it. All gold is native metal.
+ *
+ * @param kind what
+ * @param lot with which lot
+ * @param machine on which machine, where it takes one
+ * @param there the gold in the lot; empty where nobody looked
+ * @param share the share of it to expect, 0 to 1
+ * @param byRecord whether that share rests on the machine's own runs
+ * @param won what it is expected to win, with its 95 % range; empty where nobody looked, and for a look
+ * @param minutes the bench time, above 0
+ * @param costs what it costs beside the time, in the shop's currency, 0 or more
+ * @param money what it brings and costs; empty without terms
+ */
+public record Advice(
+    Kind kind,
+    LotId lot,
+    Optional<Machine> machine,
+    Optional<GoldRange> there,
+    Band share,
+    boolean byRecord,
+    Optional<GoldRange> won,
+    double minutes,
+    double costs,
+    Optional<Money> money) {
+
+  /** What can be done. */
+  public enum Kind {
+    /** Sand or concentrate that waits. */
+    RUN,
+    /** What was set aside, once more. */
+    RERUN,
+    /** One more pass of the magnet over the heap. */
+    PASS,
+    SMELT,
+    /** An assay, before anything is done. */
+    ASSAY,
+    /** Nobody looked: a sample panned, before anything is done. */
+    LOOK
+  }
+
+  /** What to think of it. */
+  public enum Verdict {
+    /** It brings more than it costs, as expected. */
+    DO,
+    /** It does not. */
+    LEAVE,
+    /** It wins gold; what that is worth nobody told. */
+    WINS,
+    /** First a look: nobody can tell yet. */
+    FIND_OUT
+  }
+
+  /**
+   * What it comes to, in the shop's currency.
+   *
+   * @param brings what the gold brings after charges; for an assay what knowing better is worth
+   * @param wages what the minutes cost
+   * @param costs what else it costs
+   * @param chance the chance that it brings more than it costs, 0 to 1; for an assay the chance that the lot pays
+   */
+  public record Money(double brings, double wages, double costs, double chance) {
+    /** What is left. */
+    public double net() {
+      return brings - wages - costs;
+    }
+  }
+
+  /** What to think of it. */
+  public Verdict verdict() {
+    if (kind == Kind.LOOK) {
+      return Verdict.FIND_OUT;
+    }
+    if (money.isEmpty()) {
+      return Verdict.WINS;
+    }
+    if (!(money.get().net() > 0)) {
+      return Verdict.LEAVE;
+    }
+    return kind == Kind.ASSAY ? Verdict.FIND_OUT : Verdict.DO;
+  }
+
+  /** What is left for each hour at the bench; empty without terms. */
+  public OptionalDouble moneyPerHour() {
+    return money.isPresent() ? OptionalDouble.of(money.get().net() / minutes * 60) : OptionalDouble.empty();
+  }
+
+  /** The gold won in each hour at the bench, in mg; 0 where none can be told. */
+  public double goldPerHourMg() {
+    return won.map(GoldRange::milligrams).orElse(0.0) / minutes * 60;
+  }
+
+  /** By what advice is ranked. */
+  public enum By {
+    MONEY,
+    GOLD
+  }
+
+  /** The best first; what wins nothing last, and looks behind what wins something. */
+  public static Comparator<Advice> bestFirst(By by) {
+    Comparator<Advice> worth = Comparator.comparingDouble(one -> by == By.MONEY && one.money().isPresent() ? one.moneyPerHour().getAsDouble() : one.goldPerHourMg());
+    return Comparator.comparing(Advice::rank).thenComparing(worth.reversed()).thenComparing(Advice::lot, Comparator.comparingInt(LotId::number));
+  }
+
+  private int rank() {
+    return switch (verdict()) {
+      case DO, WINS -> 0;
+      case FIND_OUT -> 1;
+      case LEAVE -> 2;
+    };
+  }
+}

@@ -1,0 +1,203 @@
+package jugulum.core.advice;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import jugulum.core.advice.Advice.Kind;
+import jugulum.core.advice.Advice.Money;
+import jugulum.core.check.Band;
+import jugulum.core.gold.GoldAccount;
+import jugulum.core.gold.GoldDetails;
+import jugulum.core.gold.GoldDetails.Odds;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.machine.Gear;
+import jugulum.core.machine.Sheet;
+import jugulum.core.mass.SandAccount;
+import jugulum.core.passes.NextPass;
+import jugulum.core.runs.MachineRecord;
+import jugulum.core.runs.Pace;
+import jugulum.core.runs.PastRun;
+import jugulum.core.shop.Charges;
+import jugulum.core.shop.Shop;
+import jugulum.core.shop.Terms;
+
+/**
+ * What to do next with every end lot of a batch, with its sums.
+ *
+ * <p>Worth = gold expected · fineness · (price · payable − refining) − minutes · hourly rate − other costs; the chance that it pays is the share
+ * of the draws of the lot's gold and of the share won that bring more than it costs. An assay is worth what knowing the gold beforehand would
+ * save or win, at most: the mean of what the draws bring above the cost, less what deciding without it brings (expected value of perfect
+ * information; H. Raiffa and R. Schlaifer, Applied Statistical Decision Theory, 1961, from memory).
+ */
+public final class Advisor {
+  /** Setting a machine up and cleaning it out: common practice. */
+  static final double SET_UP_MINUTES = 20;
+
+  /** Panning a measured sample and counting its specks: common practice. */
+  static final double LOOK_MINUTES = 10;
+
+  /** Splitting a sample down, drying and packing it for the laboratory: common practice. */
+  static final double SAMPLE_MINUTES = 20;
+
+  /** What a smelt gathers of the gold in it: common practice. */
+  static final Band SMELTED = new Band(0.80, 0.92, 0.98);
+
+  /** What a machine has left once it wins less of: where nobody has a record the low end is halved again. */
+  private static final double ONCE_MISSED = 0.5;
+
+  private final Network network;
+  private final SandAccount sand;
+  private final GoldAccount gold;
+  private final GoldDetails details;
+  private final Shop shop;
+  private final List<PastRun> runs;
+
+  private Advisor(Network network, SandAccount sand, GoldAccount gold, GoldDetails details, Shop shop, List<PastRun> runs) {
+    this.network = network;
+    this.sand = sand;
+    this.gold = gold;
+    this.details = details;
+    this.shop = shop;
+    this.runs = runs;
+  }
+
+  /**
+   * The best thing to do with every end lot that is still there, the best first, and beside it an assay or a look where that comes first.
+   *
+   * @param runs the shop's runs over machines, of all batches
+   */
+  public static List<Advice> of(Network network, SandAccount sand, GoldAccount gold, GoldDetails details, Shop shop, List<PastRun> runs, Advice.By by) {
+    Advisor advisor = new Advisor(network, sand, gold, details, shop, runs);
+    return network.endLots().filter(Advisor::isThere).flatMap(lot -> advisor.forLot(lot, by).stream()).sorted(Advice.bestFirst(by)).toList();
+  }
+
+  private static boolean isThere(Lot lot) {
+    return lot.material() != Material.GOLD && lot.latest(Measure.Discarded.class).isEmpty();
+  }
+
+  private List<Advice> forLot(Lot lot, Advice.By by) {
+    Optional<GoldRange> there = Optional.ofNullable(gold.lots().get(lot.id()));
+    if (there.isEmpty()) {
+      return List.of(new Advice(Kind.LOOK, lot.id(), Optional.empty(), there, Band.sharp(0), false, Optional.empty(), LOOK_MINUTES, 0, Optional.empty()));
+    }
+    List<Advice> ways = new ArrayList<>();
+    if (sand.mass(lot.id()).grams() > 0) {
+      suited(lot).flatMap(gear -> overMachine(lot, there.get(), gear).stream()).forEach(ways::add);
+      smelt(lot, there.get()).ifPresent(ways::add);
+    }
+    pass(lot, there.get()).ifPresent(ways::add);
+    Optional<Advice> best = ways.stream().min(Advice.bestFirst(by));
+    return best.map(way -> assay(lot, way).map(first -> List.of(first, way)).orElse(List.of(way))).orElse(List.of());
+  }
+
+  private static boolean isSetAside(Lot lot) {
+    return lot.material().isSetAside() || lot.material() == Material.CUT && lot.cut().isOversize();
+  }
+
+  /** The machines whose sizes suit it, or suit it in part where none does better. */
+  private Stream<Gear> suited(Lot lot) {
+    List<Gear> all = shop.gearToChoose();
+    Optional<Sheet.Fit> best = all.stream().map(gear -> gear.sheet().fit(lot.cut())).min(Comparator.naturalOrder());
+    return all.stream().filter(gear -> Optional.of(gear.sheet().fit(lot.cut())).equals(best));
+  }
+
+  private Optional<Band> record(Gear gear, Lot lot) {
+    return MachineRecord.expected(runs.stream().filter(run -> run.machine().equals(gear.machine())).toList(), lot.cut());
+  }
+
+  /** The record of a machine tells of fresh sand: from what was set aside it wins less. */
+  private Band expected(Gear gear, Lot lot) {
+    Band fresh = record(gear, lot).orElseGet(() -> gear.sheet().expected(lot.cut()));
+    if (!isSetAside(lot)) {
+      return fresh;
+    }
+    double low = fresh.low() * ONCE_MISSED;
+    return new Band(low, (low + fresh.usual()) / 2, fresh.high());
+  }
+
+  private Optional<Advice> overMachine(Lot lot, GoldRange there, Gear gear) {
+    double minutes = SET_UP_MINUTES + sand.mass(lot.id()).grams() / Pace.of(gear, runs).gramsPerMinute();
+    Kind kind = isSetAside(lot) ? Kind.RERUN : Kind.RUN;
+    return winning(kind, lot, Optional.of(gear), there, expected(gear, lot), record(gear, lot).isPresent(), minutes, 0);
+  }
+
+  private Optional<Advice> smelt(Lot lot, GoldRange there) {
+    Charges charges = shop.terms().map(Terms::charged).orElse(Charges.NONE);
+    double smelts = Math.ceil(sand.mass(lot.id()).grams() / charges.smeltG());
+    return winning(Kind.SMELT, lot, Optional.empty(), there, SMELTED, false, smelts * charges.smeltMinutes(), smelts * charges.smeltCost());
+  }
+
+  private Optional<Advice> winning(Kind kind, Lot lot, Optional<Gear> gear, GoldRange there, Band share, boolean byRecord, double minutes, double costs) {
+    Optional<Odds> odds = details.odds(lot.id(), share, shop.terms().map(terms -> breakEvenMg(terms, minutes, costs)).orElse(0.0));
+    return odds.map(
+        told ->
+            new Advice(
+                kind,
+                lot.id(),
+                gear.map(Gear::machine),
+                Optional.of(there),
+                share,
+                byRecord,
+                Optional.of(told.won()),
+                minutes,
+                costs,
+                shop.terms().map(terms -> new Money(terms.worth(told.won().milligrams(), gold.fineness()), terms.cost(minutes), costs, told.chance()))));
+  }
+
+  /** The native gold that pays for time and costs, in mg; no price, no such mass. */
+  private double breakEvenMg(Terms terms, double minutes, double costs) {
+    double perMg = terms.worth(1, gold.fineness());
+    return perMg > 0 ? (terms.cost(minutes) + costs) / perMg : Double.MAX_VALUE;
+  }
+
+  private Optional<Advice> pass(Lot lot, GoldRange there) {
+    Optional<Step> magnet = network.maker(lot.id()).filter(step -> lot.material() == Material.MAGNETICS && step.process() instanceof Process.MagnetRun);
+    return magnet.flatMap(step -> pass(lot, there, NextPass.of(step, lot.cut(), network.batch().assumptions(), gold.fineness(), shop.terms(), shop.stopRule())));
+  }
+
+  private Optional<Advice> pass(Lot lot, GoldRange there, NextPass next) {
+    OptionalDouble mg = next.nextMg();
+    if (mg.isEmpty() || next.minutes().isEmpty() || !(there.milligrams() > 0)) {
+      return Optional.empty();
+    }
+    double share = Math.min(1, mg.getAsDouble() / there.milligrams());
+    Optional<Money> money = next.money().map(told -> new Money(told.brings(), told.costs(), 0, told.chance()));
+    GoldRange won = new GoldRange(mg.getAsDouble(), 0, Math.max(mg.getAsDouble(), share * there.highMg()));
+    return Optional.of(
+        new Advice(Kind.PASS, lot.id(), Optional.empty(), Optional.of(there), Band.sharp(share), true, Optional.of(won), next.minutes().getAsDouble(), 0, money));
+  }
+
+  /** Where it is open whether the best way pays, and knowing is worth more than the laboratory takes. */
+  private Optional<Advice> assay(Lot lot, Advice way) {
+    boolean assayed = lot.latest(Measure.Assay.class).isPresent() || lot.latest(Measure.Smelt.class).isPresent();
+    Optional<Terms> terms = shop.terms().filter(_ -> !assayed && isSetAside(lot) && way.kind() != Kind.PASS);
+    return terms.flatMap(
+        told -> {
+          double breakEven = breakEvenMg(told, way.minutes(), way.costs());
+          Odds odds = details.odds(lot.id(), way.share(), breakEven).orElseThrow();
+          double knowingMg = odds.meanAboveMg() - Math.max(0, odds.won().milligrams() - breakEven);
+          Money money = new Money(told.worth(knowingMg, gold.fineness()), told.cost(SAMPLE_MINUTES), told.charged().assayCost(), odds.chance());
+          return Optional.of(new Advice(Kind.ASSAY, lot.id(), Optional.empty(), way.there(), way.share(), false, Optional.empty(), SAMPLE_MINUTES, told.charged().assayCost(), Optional.of(money)))
+              .filter(one -> money.net() > 0);
+        });
+  }
+
+  /**
+   * The grade from which smelting pays, in g/t of fine gold: what one smelt and its time cost over what it takes, at the share it gathers; empty
+   * where gold brings nothing.
+   */
+  public static OptionalDouble breakEvenGramsPerTonne(Terms terms) {
+    Charges charges = terms.charged();
+    double costs = charges.smeltCost() + terms.cost(charges.smeltMinutes());
+    return terms.netPerGram() > 0 ? OptionalDouble.of(costs / (terms.netPerGram() * SMELTED.usual()) / charges.smeltG() * 1e6) : OptionalDouble.empty();
+  }
+}
