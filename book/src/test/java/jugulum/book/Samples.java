@@ -13,6 +13,8 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.PannedSample.Seen;
+import jugulum.core.ledger.Measure.Smelt.Collector;
+import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.MagnetRun.DryCheck;
 import jugulum.core.ledger.Process.MagnetRun.Medium;
@@ -46,7 +48,17 @@ public final class Samples {
     bench.does(new Edit.RecordOnStep(new StepId(2), new Measure.LastMinute(StandardScreens.numbered("50").orElseThrow(), 120)));
     bench.magnet(11).does(new Edit.WithdrawStep(new StepId(9), "wrong bucket"));
     magnetics(bench);
+    smelts(bench);
     return bench.batch();
+  }
+
+  private static void smelts(Bench bench) {
+    VisibleGold before = new VisibleGold(VisibleGold.State.TAKEN_BEFORE, 3.2);
+    OptionalDouble none = OptionalDouble.empty();
+    bench.measures(14, new Measure.Smelt(50, Collector.LEAD, OptionalDouble.of(31.5), OptionalDouble.of(28), 6.1, OptionalDouble.of(5.4), OptionalDouble.of(0.3), before, OptionalDouble.of(18)));
+    bench.measures(14, new Measure.Smelt(50, Collector.NONE, none, none, 0, none, none, new VisibleGold(VisibleGold.State.LEFT_IN, 0), none));
+    bench.measures(5, new Measure.Assay(12, 0.1, 500, Optional.empty(), Optional.of(before)));
+    bench.does(new Edit.Doubt(bench.lot(14).readings().getLast().id(), true, "gold was left in"));
   }
 
   private static void magnetics(Bench bench) {

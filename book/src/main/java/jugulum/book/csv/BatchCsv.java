@@ -13,6 +13,7 @@ import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
@@ -32,7 +33,7 @@ public final class BatchCsv {
   private static final CSVFormat FORMAT = CSVFormat.RFC4180;
 
   /** As many values as the measure with the most has. */
-  private static final int VALUES = 8;
+  private static final int VALUES = 10;
 
   private BatchCsv() {}
 
@@ -67,7 +68,7 @@ public final class BatchCsv {
   public static String readings(Batch batch) {
     return print(
         csv -> {
-          csv.printRecord("reading", "at", "lot", "step", "measure", "value_1", "value_2", "value_3", "value_4", "value_5", "value_6", "value_7", "value_8", "struck_at", "struck_reason", "replaces");
+          csv.printRecord("reading", "at", "lot", "step", "measure", "value_1", "value_2", "value_3", "value_4", "value_5", "value_6", "value_7", "value_8", "value_9", "value_10", "struck_at", "struck_reason", "doubted_at", "doubted_reason", "replaces");
           for (Lot lot : batch.lots()) {
             rows(csv, lot.readings().stream(), lot.id().number(), null);
           }
@@ -84,6 +85,8 @@ public final class BatchCsv {
       Object[] tail = {
         reading.struck().map(Struck::at).orElse(null),
         reading.struck().map(Struck::reason).orElse(null),
+        reading.doubted().map(Struck::at).orElse(null),
+        reading.doubted().map(Struck::reason).orElse(null),
         reading.replaces().map(id -> id.number()).orElse(null)
       };
       csv.printRecord(Stream.of(head, values, tail).flatMap(Arrays::stream));
@@ -105,7 +108,21 @@ public final class BatchCsv {
       case Measure.GoldWeight(double mass, double resolution) -> new Object[] {mass, resolution};
       case Measure.Fineness(double fraction, double sd) -> new Object[] {fraction, sd};
       case Measure.SpeckCount(int specks, double share) -> new Object[] {specks, share};
-      case Measure.Assay(double grade, double sd, double sample, var composite) -> new Object[] {grade, sd, sample, composite.orElse(null)};
+      case Measure.Assay(double grade, double sd, double sample, var composite, var visible) ->
+          new Object[] {grade, sd, sample, composite.orElse(null), visible.map(VisibleGold::state).orElse(null), visible.map(VisibleGold::milligrams).orElse(null)};
+      case Measure.Smelt smelt ->
+          new Object[] {
+            smelt.sampleG(),
+            smelt.collector(),
+            orNull(smelt.collectorG()),
+            orNull(smelt.buttonG()),
+            smelt.beadMg(),
+            orNull(smelt.partedMg()),
+            orNull(smelt.slagMg()),
+            smelt.visible().state(),
+            smelt.visible().milligrams(),
+            orNull(smelt.cost())
+          };
       case Measure.MagnetTest(double sample, double weak, double strong) -> new Object[] {sample, weak, strong};
       case Measure.Bagged(String bag) -> new Object[] {bag};
       case Measure.Discarded(String reason) -> new Object[] {reason};

@@ -102,6 +102,7 @@ final class Mappers {
     @Type(value = Measure.Charge.class, name = "charge"),
     @Type(value = Measure.Checked.class, name = "checked"),
     @Type(value = Measure.PannedSample.class, name = "panned-sample"),
+    @Type(value = Measure.Smelt.class, name = "smelt"),
     @Type(value = Measure.Pass.class, name = "pass")
   })
   interface MeasureKinds {}
@@ -131,6 +132,7 @@ final class Mappers {
     @Type(value = Edit.InsertOnStep.class, name = "insert-on-step"),
     @Type(value = Edit.Correct.class, name = "correct"),
     @Type(value = Edit.Strike.class, name = "strike"),
+    @Type(value = Edit.Doubt.class, name = "doubt"),
     @Type(value = Edit.AddNote.class, name = "add-note"),
     @Type(value = Edit.FinishStep.class, name = "finish-step"),
     @Type(value = Edit.WithdrawStep.class, name = "withdraw-step"),
