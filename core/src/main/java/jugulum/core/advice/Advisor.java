@@ -49,7 +49,7 @@ public final class Advisor {
   static final double SAMPLE_MINUTES = 20;
 
   /** What a smelt gathers of the gold in it: common practice. */
-  static final Band SMELTED = new Band(0.80, 0.92, 0.98);
+  public static final Band SMELTED = new Band(0.80, 0.92, 0.98);
 
   /** What a machine has left once it wins less of: where nobody has a record the low end is halved again. */
   private static final double ONCE_MISSED = 0.5;

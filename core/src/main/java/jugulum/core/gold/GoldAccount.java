@@ -44,7 +44,9 @@ public record GoldAccount(
   /** Works out the gold of a batch, the same as without a memory but sooner. */
   public static GoldAccount of(Network network, SandAccount sand, GoldMemory memory) {
     memory.begin();
-    return new GoldWorking(network, sand, memory).account();
+    GoldAccount account = new GoldWorking(network, sand, memory).account();
+    memory.end();
+    return account;
   }
 
   /** The gold of some lots alone, as the whole account tells it; those without evidence are left out. */

@@ -4,6 +4,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -21,6 +23,8 @@ public final class GoldMemory {
   private final int count;
   private Map<Object, Draws> before = new HashMap<>();
   private Map<Object, Draws> now = new HashMap<>();
+  private boolean whole = true;
+  private BooleanSupplier stop = () -> false;
 
   /** For accounts with the usual number of draws. */
   public GoldMemory() {
@@ -41,16 +45,41 @@ public final class GoldMemory {
     return count;
   }
 
-  /** Forgets what the account before the last did not use. */
+  /**
+   * Gives a piece of work up with a {@link CancellationException} as soon as that is so; it is asked before every draw. What was drawn until
+   * then is kept for the next.
+   */
+  public void stopWhen(BooleanSupplier so) {
+    stop = so;
+  }
+
+  private void goOn() {
+    if (stop.getAsBoolean()) {
+      throw new CancellationException();
+    }
+  }
+
+  /** Forgets what the account before the last did not use; nothing where the last was given up. */
   void begin() {
-    before = now;
+    if (whole) {
+      before = now;
+    } else {
+      before.putAll(now);
+    }
     now = new HashMap<>();
+    whole = false;
+  }
+
+  /** An account is worked out. */
+  void end() {
+    whole = true;
   }
 
   /** The draws known by that key, drawn only if the last account did not have them. The key says all they depend on. */
   Draws recall(Object key, Supplier<Draws> drawn) {
     Draws draws = now.getOrDefault(key, before.get(key));
     if (draws == null) {
+      goOn();
       draws = drawn.get();
     }
     now.put(key, draws);
@@ -60,7 +89,14 @@ public final class GoldMemory {
   /** Draws by several threads what the last account did not have; each by its own key, so the order does not matter. */
   <K> void recallAll(List<K> keys, Function<K, Draws> drawn) {
     List<K> missing = keys.stream().filter(key -> !now.containsKey(key) && !before.containsKey(key)).distinct().toList();
-    List<Draws> made = missing.parallelStream().map(drawn).toList();
+    List<Draws> made =
+        missing.parallelStream()
+            .map(
+                key -> {
+                  goOn();
+                  return drawn.apply(key);
+                })
+            .toList();
     IntStream.range(0, made.size()).forEach(i -> now.put(missing.get(i), made.get(i)));
   }
 

@@ -1,6 +1,7 @@
 package jugulum.core.gold;
 
 import java.util.List;
+import java.util.Optional;
 import jugulum.core.check.Check;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.VisibleGold;
@@ -43,6 +44,26 @@ public record Smelted(double sampleG, double fineMg, double nativeMg, double vis
    */
   public double hiddenGramsPerTonne(double fineness) {
     return Math.max(0, gramsPerTonne(fineness) - visibleMg * fineness / sampleG * 1000);
+  }
+
+  /**
+   * The mean of several smelts.
+   *
+   * @param gramsPerTonne hidden fine gold, in g/t
+   * @param sd the standard deviation of that mean by their own spread, in g/t
+   * @param smelts how many, 2 or more
+   */
+  public record Mean(double gramsPerTonne, double sd, int smelts) {}
+
+  /**
+   * The mean hidden gold of several smelts with its spread; empty for fewer than two.
+   *
+   * @param fineness the native gold's, 0 to 1
+   */
+  public static Optional<Mean> mean(List<Smelted> smelts, double fineness) {
+    StreamingStatistics grades = new StreamingStatistics();
+    smelts.forEach(one -> grades.addValue(one.hiddenGramsPerTonne(fineness)));
+    return smelts.size() < 2 ? Optional.empty() : Optional.of(new Mean(grades.getMean(), grades.getStandardDeviation() / Math.sqrt(smelts.size()), smelts.size()));
   }
 
   /** The relative standard deviation of the mean of several smelts by their own spread, of one by {@link Evidence#SMELT_SPREAD}. */

@@ -156,6 +156,11 @@ public final class BenchView extends BorderPane {
     host.push(StationPanel.screening(lot, stack, host));
   }
 
+  /** Opens the panel of a lot. */
+  public void openLot(LotId lot) {
+    host.openLot(lot);
+  }
+
   /** Opens the panel of a step. */
   public void openStep(StepId step) {
     host.openStep(step);

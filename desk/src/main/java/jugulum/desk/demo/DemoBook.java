@@ -18,9 +18,13 @@ import jugulum.core.ledger.Measure.LookedOver;
 import jugulum.core.ledger.Measure.MagnetTest;
 import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Measure.SandWeight;
+import jugulum.core.ledger.Measure.Smelt;
+import jugulum.core.ledger.Measure.Smelt.Collector;
 import jugulum.core.ledger.Measure.SpeckCount;
+import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.machine.Gear;
 import jugulum.core.screens.StandardScreens;
+import jugulum.core.shop.Charges;
 import jugulum.core.shop.Container;
 import jugulum.core.shop.Magnet;
 import jugulum.core.shop.OwnedScreen;
@@ -69,7 +73,8 @@ public final class DemoBook {
       shop = shop.with(gear);
     }
     shop = shop.with(new Magnet("pull rod", 180)).with(new Magnet("block in a bag", 420));
-    book.submit(shop.with(new Terms(104, 0.94, 22, 6, "€", LocalDate.parse("2026-10-01"))));
+    Charges charges = new Charges(2.5, 16, 200, 75, 38, 6, 0.7);
+    book.submit(shop.with(new Terms(104, 0.94, 22, 6, "€", LocalDate.parse("2026-10-01"), Optional.of(charges))));
   }
 
   private static final Gear DECK = gear("long deck", Kind.SHAKER_TABLE, 180, 60);
@@ -109,21 +114,28 @@ public final class DemoBook {
   }
 
   /** Magnet in three passes, with a look at what is set aside; gives what stays. */
-  private static LotId demagnetised(Bencher bench, LotId cut, double lifted, int firstCatch, double leftG) {
+  private static LotId demagnetised(Bencher bench, LotId cut, double lifted, int firstCatch, double leftG, List<Double> beads) {
     List<LotId> parted = bench.magnet(cut);
     bench.pass(From.SAND, lifted, lifted * 0.04, firstCatch);
     bench.pass(From.HEAP, lifted * 0.96, lifted * 0.012, firstCatch / 3);
     bench.pass(From.HEAP, lifted * 0.948, lifted * 0.005, firstCatch / 9);
     bench.weigh(parted.get(0), Math.rint(lifted * 0.943));
     bench.measure(parted.get(0), new Bagged("season bag 1"));
+    beads.forEach(bead -> bench.measure(parted.get(0), smelt(bead)));
     bench.weigh(parted.get(1), leftG);
     bench.done();
     return parted.get(1);
   }
 
+  /** A small sample ground fine and smelted with lead, nothing visible in it. */
+  private static Smelt smelt(double beadMg) {
+    OptionalDouble none = OptionalDouble.empty();
+    return new Smelt(150, Collector.LEAD, OptionalDouble.of(32), OptionalDouble.of(27.5), beadMg, OptionalDouble.of(beadMg * 0.88), none, new VisibleGold(VisibleGold.State.NONE_SEEN, 0), OptionalDouble.of(16));
+  }
+
   /** The deck in three cuts with less tilt each time; the middlings, looked at first, joined and run again. */
   private static void middle(Bencher bench, LotId cut) {
-    LotId sand = demagnetised(bench, cut, 4_610, 18, 6_510);
+    LotId sand = demagnetised(bench, cut, 4_610, 18, 6_510, List.of());
     List<LotId> first = onDeck(bench, sand, 4, 24, new double[] {610, 820, 5_060});
     bench.looks(first.get(1), 100, 12);
     bench.looks(first.get(2), 250, "30", 0, 3);
@@ -195,7 +207,7 @@ public final class DemoBook {
 
   /** The bowl charge by charge, its tailings over it a second time, both concentrates cleaned apart. */
   private static void fine(Bencher bench, LotId cut) {
-    LotId sand = demagnetised(bench, cut, 3_180, 31, 4_380);
+    LotId sand = demagnetised(bench, cut, 3_180, 31, 4_380, List.of(0.9, 1.3));
     List<LotId> first = inBowl(bench, sand, 5, 11, 212, 4_150);
     bench.looks(first.get(1), 200, "80", 14, 21);
     bench.done();

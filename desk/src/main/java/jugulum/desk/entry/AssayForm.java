@@ -20,6 +20,8 @@ public final class AssayForm extends MeasureForm {
   private final EntryField<Optional<MassText.Mass>> sample;
   private final EntryField<Optional<Double>> spread;
 
+  private final VisibleChoice visible;
+
   /** A corrected share of a composite stays one. */
   private Optional<String> composite = Optional.empty();
 
@@ -29,28 +31,41 @@ public final class AssayForm extends MeasureForm {
     grade = new EntryField<>("grade", Words.of("form.grade"), Words.of("form.grade.hint"), typed -> Parsers.number(typed, 0, 1e6));
     sample = new EntryField<>("sample", Words.of("form.sample"), Words.of("form.sample.hint"), Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
     spread = new EntryField<>("assay-spread", Words.of("form.assay.spread"), Words.of("form.assay.spread.hint"), Parsers.optional(typed -> Parsers.percent(typed, 0, 200)));
-    getChildren().addAll(grade, sample, spread);
+    visible = new VisibleChoice("assay-visible", figures);
+    getChildren().addAll(grade, new FieldRow(List.of(sample, spread)), visible);
+  }
+
+  @Override
+  public void clear() {
+    super.clear();
+    visible.clear();
   }
 
   @Override
   public List<EntryField<?>> fields() {
-    return List.of(grade, sample, spread);
+    return List.of(grade, sample, spread, visible.mass());
   }
 
   @Override
   public Optional<Measure> read() {
+    return visible.read().flatMap(this::read);
+  }
+
+  private Optional<Measure> read(Measure.VisibleGold seen) {
     return read(
         grade,
         sample,
         spread,
         Map.of("gramsPerTonne", grade, "relativeSd", spread, "sampleG", sample),
-        (gramsPerTonne, mass, sd) -> new Measure.Assay(gramsPerTonne, sd.orElse(USUAL_SPREAD), mass.map(MassText.Mass::grams).orElse(USUAL_SAMPLE_G), composite));
+        (gramsPerTonne, mass, sd) ->
+            new Measure.Assay(gramsPerTonne, sd.orElse(USUAL_SPREAD), mass.map(MassText.Mass::grams).orElse(USUAL_SAMPLE_G), composite, Optional.of(seen)));
   }
 
   @Override
   void fill(Measure measure) {
-    if (measure instanceof Measure.Assay(double gramsPerTonne, double sd, double sampleG, Optional<String> bag)) {
+    if (measure instanceof Measure.Assay(double gramsPerTonne, double sd, double sampleG, Optional<String> bag, Optional<Measure.VisibleGold> seen)) {
       composite = bag;
+      seen.ifPresent(visible::fill);
       grade.fill(Figures.plain(gramsPerTonne));
       sample.fill(grams(sampleG));
       spread.fill(Figures.plain(sd * 100));

@@ -33,6 +33,7 @@ public abstract class MeasureForm extends VBox {
           case Measure.Fineness _ -> new FinenessForm(figures);
           case Measure.SpeckCount _ -> new SpeckCountForm(figures);
           case Measure.Assay _ -> new AssayForm(figures);
+          case Measure.Smelt _ -> new SmeltForm(figures);
           case Measure.KnownGold _ -> new KnownGoldForm(figures);
           case Measure.SizeAnalysis _ -> new SizeAnalysisForm(figures);
           case Measure.LookedOver _ -> new LookedOverForm(figures);

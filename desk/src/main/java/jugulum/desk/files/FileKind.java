@@ -6,7 +6,9 @@ public enum FileKind {
   SIZES("csv"),
   PICTURE("png"),
   DRAWING("svg"),
-  SHEET("pdf");
+  SHEET("pdf"),
+  PAGES("pdf"),
+  TABLE("xlsx");
 
   private final String ending;
 

@@ -40,8 +40,21 @@ final class CorrectPanel extends Panel {
             Parts.row(
                 Buttons.primary("correct-record", Words.of("correct.record"), "Enter", correct),
                 Buttons.plain("correct-strike", Words.of("correct.strike"), "", () -> reason.read().ifPresent(this::strike))),
+            doubt(),
             Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back),
             Parts.sentence(Words.of("correct.kept"), "muted"));
+  }
+
+  /** What was read on a lot can be doubted, or trusted again; what was read on a step is right or wrong. */
+  private Node doubt() {
+    if (reading.measure().goesOn() == Measure.Place.STEP) {
+      return Parts.row();
+    }
+    return reading.doubted().isPresent()
+        ? Parts.row(Buttons.plain("correct-trust", Words.of("correct.trust"), "", () -> finish(desk.submit(new Edit.Doubt(reading.id(), false, "")), false)))
+        : Parts.row(
+            Buttons.plain(
+                "correct-doubt", Words.of("correct.doubt"), "", () -> reason.read().ifPresent(why -> finish(desk.submit(new Edit.Doubt(reading.id(), true, why)), false))));
   }
 
   /** Puts another thing that can be done about this reading under the others. */
@@ -73,7 +86,7 @@ final class CorrectPanel extends Panel {
 
   @Override
   public boolean fits(Worked worked) {
-    return worked.batch().readings().anyMatch(one -> one.id().equals(reading.id()) && one.isLive());
+    return worked.batch().readings().anyMatch(one -> one.id().equals(reading.id()) && one.isStanding());
   }
 
   @Override

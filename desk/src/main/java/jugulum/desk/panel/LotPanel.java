@@ -26,6 +26,7 @@ import jugulum.desk.entry.MagnetTestForm;
 import jugulum.desk.entry.MeasureForm;
 import jugulum.desk.entry.PannedSampleForm;
 import jugulum.desk.entry.RecordBox;
+import jugulum.desk.entry.SmeltForm;
 import jugulum.desk.entry.SpeckCountForm;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
@@ -58,6 +59,7 @@ final class LotPanel extends Panel {
     PANNED,
     SPECKS,
     ASSAY,
+    SMELT,
     KNOWN,
     LOOKED_OVER,
     MAGNET_TEST,
@@ -161,9 +163,9 @@ final class LotPanel extends Panel {
     }
     boolean coarse = now.cut().isOversize() && now.material() == Material.CUT;
     if (coarse) {
-      return List.of(Kind.LOOKED_OVER, Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN);
+      return List.of(Kind.LOOKED_OVER, Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.SMELT, Kind.KNOWN);
     }
-    return List.of(Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.KNOWN, Kind.MAGNET_TEST);
+    return List.of(Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.SMELT, Kind.KNOWN, Kind.MAGNET_TEST);
   }
 
   private Node box(Kind kind) {
@@ -179,10 +181,12 @@ final class LotPanel extends Panel {
           case PANNED -> new PannedSampleForm(figures, worked.flatMap(now -> now.network().lot(lot)).orElseThrow().cut());
           case SPECKS -> new SpeckCountForm(figures);
           case ASSAY -> new AssayForm(figures);
+          case SMELT -> new SmeltForm(figures);
           case KNOWN -> new KnownGoldForm(figures);
           case GOLD -> new GoldWeightForm(figures);
         };
-    return new RecordBox("record", Words.of("lot.record", kind), form, measure -> desk.submit(new Edit.RecordOnLot(lot, measure)));
+    RecordBox box = new RecordBox("record", Words.of("lot.record", kind), form, measure -> desk.submit(new Edit.RecordOnLot(lot, measure)));
+    return kind == Kind.SMELT ? new VBox(10, box, Parts.advice("caution", Words.of("caution.smelt.title"), Words.of("caution.smelt"))) : box;
   }
 
   @Override

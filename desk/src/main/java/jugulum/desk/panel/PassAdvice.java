@@ -11,13 +11,11 @@ import jugulum.core.shop.Shop;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.Terms;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.MoneyWords;
 import jugulum.desk.words.Words;
 
 /** Says whether to go on, with the magnet or with running the same tailings again, by the shop's own rule, with the arithmetic. */
 final class PassAdvice {
-  /** Nearer to never or always than that nobody can tell. */
-  private static final double EDGE = 0.01;
-
   private PassAdvice() {}
 
   /** Of a magnet's passes. */
@@ -61,21 +59,9 @@ final class PassAdvice {
   private static String money(String kindOfWork, NextPass next, NextPass.Money money, Terms terms) {
     return Words.of(
         kindOfWork + ".money",
-        sum(money.brings(), terms),
+        MoneyWords.sum(money.brings(), terms),
         Figures.rounded(next.minutes().orElse(0), 1),
-        sum(money.costs(), terms),
-        chance(money.chance()));
-  }
-
-  private static String chance(double chance) {
-    if (chance < EDGE) {
-      return Words.of("chance.under", Figures.plain(EDGE * 100));
-    }
-    return chance > 1 - EDGE ? Words.of("chance.over", Figures.plain(100 - EDGE * 100)) : Words.of("chance", Figures.fixed(100 * chance, 0));
-  }
-
-  private static String sum(double amount, Terms terms) {
-    String figure = Figures.fixed(amount, 2);
-    return terms.currency().isEmpty() ? figure : Words.of("money", figure, terms.currency());
+        MoneyWords.sum(money.costs(), terms),
+        MoneyWords.chance(money.chance()));
   }
 }

@@ -48,6 +48,12 @@ final class ReadingList extends VBox {
           line.getChildren().add(Buttons.quiet("correct-" + reading.id().number(), Words.of("reading.correct"), "", () -> onCorrect.accept(reading)));
         }
         getChildren().add(line);
+      } else if (reading.isStanding()) {
+        what.setAccessibleText(Words.of("reading.doubted.spoken", what.getText()));
+        if (mayCorrect) {
+          line.getChildren().add(Buttons.quiet("correct-" + reading.id().number(), Words.of("reading.correct"), "", () -> onCorrect.accept(reading)));
+        }
+        getChildren().add(new VBox(line, Parts.sentence(Words.of("reading.doubted", reading.doubted().orElseThrow().reason()), "loss-text")));
       } else {
         what.getStyleClass().add("struck");
         what.setAccessibleText(Words.of("reading.struck.spoken", what.getText()));

@@ -75,7 +75,7 @@ public final class Shell extends BorderPane {
     makers.put(View.BENCH, () -> bench);
     bench.onPlan(this::plan);
     makers.put(View.CUTS, () -> new CutsView(workbench, picker, this::screen));
-    makers.put(View.ACCOUNT, () -> new AccountView(workbench));
+    makers.put(View.ACCOUNT, () -> new AccountView(workbench, picker, clock, this::openLot));
     makers.put(View.BATCHES, () -> new BatchesView(workbench, new FromBatches()));
     makers.put(View.SHOP, () -> new ShopView(workbench, clock));
     startMaker = () -> new StartView(workbench, clock, () -> show(View.BENCH), () -> show(View.BATCHES));
@@ -175,6 +175,11 @@ public final class Shell extends BorderPane {
       case CutsView shown -> shown.focusFirst();
       default -> tabs.get(view).requestFocus();
     }
+  }
+
+  private void openLot(LotId lot) {
+    show(View.BENCH);
+    bench.openLot(lot);
   }
 
   private void plan(LotId lot) {

@@ -31,6 +31,7 @@ final class TermsCard extends VBox {
   private final EntryField<String> currency = new EntryField<>("terms-currency", Words.of("shop.currency"), "", Entry.Value::new);
   private final EntryField<Double> hour = number("terms-hour", "shop.hour", "", 0, 100_000);
   private final EntryField<Double> minutes = number("terms-minutes", "shop.pass-minutes", "6", 0.1, 1000);
+  private final ChargesFields charges = new ChargesFields(this::keep);
   private final EntryField<Double> fewer = number("stop-specks", "shop.rule.specks", "3", 1, 1000);
   private final Segments<Kind> rule = new Segments<>("stop-rule", List.of(Kind.values()), kind -> Words.of("stop-rule", kind));
   private final Label said = Parts.sentence("", "muted");
@@ -50,6 +51,7 @@ final class TermsCard extends VBox {
             Parts.sentence(Words.of("shop.terms.about"), "muted"),
             new FieldRow(List.of(price, payable, currency)),
             new FieldRow(List.of(hour, minutes)),
+            charges,
             Parts.row(Buttons.plain("keep-terms", Words.of("shop.terms.keep"), "", this::keep)),
             said,
             Parts.section(Words.of("shop.rule")),
@@ -77,6 +79,7 @@ final class TermsCard extends VBox {
     currency.fill(terms.currency());
     hour.fill(Figures.plain(terms.hourlyRate()));
     minutes.fill(Figures.plain(terms.minutesPerPass()));
+    charges.fill(terms.charged());
   }
 
   private void keep() {
@@ -87,20 +90,11 @@ final class TermsCard extends VBox {
     if (minutes.field().getText().isBlank()) {
       minutes.fill(minutes.field().getPromptText());
     }
-    return price
-        .read()
-        .flatMap(
-            gram ->
-                payable
-                    .read()
-                    .flatMap(
-                        share ->
-                            hour.read()
-                                .flatMap(
-                                    rate ->
-                                        minutes
-                                            .read()
-                                            .map(pass -> new Terms(gram, share, rate, pass, currency.field().getText(), LocalDate.now(clock))))));
+    return price.read().flatMap(gram -> payable.read().flatMap(share -> hour.read().flatMap(rate -> minutes.read().flatMap(pass -> terms(gram, share, rate, pass)))));
+  }
+
+  private Optional<Terms> terms(double gram, double share, double rate, double pass) {
+    return charges.read().map(told -> new Terms(gram, share, rate, pass, currency.field().getText(), LocalDate.now(clock), Optional.of(told)));
   }
 
   private void ruleChanged() {

@@ -84,6 +84,7 @@ public final class Sentences {
       case Edit.InsertOnStep(var _, var _, Measure measure) -> measure(measure, figures);
       case Edit.Correct(var _, Measure measure, var _) -> Words.of("edit.correct", measure(measure, figures));
       case Edit.Strike _ -> Words.of("edit.strike");
+      case Edit.Doubt(var _, boolean doubted, var _) -> Words.of(doubted ? "edit.doubt" : "edit.trust");
       case Edit.AddNote _ -> Words.of("edit.note");
       case Edit.FinishStep(var _, boolean done) -> Words.of(done ? "edit.finish" : "edit.go-on");
       case Edit.WithdrawStep _ -> Words.of("edit.withdraw");
@@ -119,6 +120,7 @@ public final class Sentences {
           Words.of("measure.fineness", Figures.fixed(fraction * 1000, 0), Figures.fixed(sd * 1000, 0));
       case Measure.SpeckCount(int specks, double share) -> Words.counted("measure.specks", specks, Figures.percent(share));
       case Measure.Assay assay -> assay(assay, figures);
+      case Measure.Smelt smelt -> smelt(smelt, figures);
       case Measure.KnownGold(double mg, double _) -> Words.of("measure.known", figures.gold(mg));
       case Measure.SizeAnalysis(SizeCurve curve) -> Words.of("measure.sizes", Integer.toString(curve.sieved().size()), figures.sand(curve.totalG()));
       case Measure.LookedOver(int pickers, double grams) when grams > 0 -> Words.counted("measure.looked-over.weighed", pickers, figures.gold(grams * 1000));
@@ -147,7 +149,22 @@ public final class Sentences {
 
   private static String assay(Measure.Assay assay, Figures figures) {
     String text = Words.of("measure.assay", Figures.plain(assay.gramsPerTonne()), Figures.percent(assay.relativeSd()), figures.read(assay.sampleG(), 0.1));
-    return assay.composite().map(bag -> Words.of("measure.assay.composite", text, bag)).orElse(text);
+    String whole = assay.composite().map(bag -> Words.of("measure.assay.composite", text, bag)).orElse(text);
+    return assay.visible().map(visible -> Words.of("measure.with-visible", whole, visible(visible, figures))).orElse(whole);
+  }
+
+  private static String smelt(Measure.Smelt smelt, Figures figures) {
+    String bead = smelt.partedMg().isPresent()
+        ? Words.of("measure.smelt.parted", figures.gold(smelt.beadMg()), figures.gold(smelt.partedMg().getAsDouble()))
+        : Words.of("measure.smelt.bead", figures.gold(smelt.beadMg()));
+    String slag = smelt.slagMg().isPresent() ? Words.of("measure.smelt.slag", figures.gold(smelt.slagMg().getAsDouble())) : "";
+    String text = Words.of("measure.smelt", figures.read(smelt.sampleG(), 0.1), Words.of("collector", smelt.collector()), bead) + slag;
+    return Words.of("measure.with-visible", text, visible(smelt.visible(), figures));
+  }
+
+  /** What became of the gold one could see. */
+  public static String visible(Measure.VisibleGold visible, Figures figures) {
+    return Words.of("visible.said", visible.state(), figures.gold(visible.milligrams()));
   }
 
   /** A dial of a machine this program knows nothing of is called by its name in the file. */

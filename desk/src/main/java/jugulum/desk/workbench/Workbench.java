@@ -51,6 +51,8 @@ public final class Workbench {
   private final GoldMemory memory = new GoldMemory();
 
   private final EveryBatch everyBatch;
+  private final AccountWork accountWork;
+  private final Superseding superseding = new Superseding();
   private final RunWatch running = new RunWatch();
 
   private final ReadOnlyObjectWrapper<Current> current = new ReadOnlyObjectWrapper<>(Current.NONE);
@@ -79,6 +81,7 @@ public final class Workbench {
     this.interfaceThread = interfaceThread;
     figures.set(new Figures(MassUnit.GRAM, book.zone()));
     everyBatch = new EveryBatch(book, bookThread, interfaceThread, batches.getReadOnlyProperty(), this::tell);
+    accountWork = new AccountWork(bookThread, interfaceThread, memory, current, shop, everyBatch, this::tell);
     current.addListener((_, _, now) -> watch(now));
     book.readOnly().ifPresent(why -> notice.set(new Notice(Sentences.readOnly(why), true)));
   }
@@ -223,6 +226,11 @@ public final class Workbench {
     return everyBatch;
   }
 
+  /** The whole account of the batch on the bench, for those who look at it. */
+  public AccountWork accountWork() {
+    return accountWork;
+  }
+
   /** The machines that run, whichever batch they work on. */
   public ReadOnlyObjectProperty<List<RunWatch.Watched>> running() {
     return running.running();
@@ -268,34 +276,41 @@ public final class Workbench {
     return current.get().id().map(id -> submit(id, List.of(edit))).orElseThrow(() -> new IllegalStateException("no batch is open"));
   }
 
-  /** Sends edits for a batch, one after the other, up to the first that is refused, and puts the batch on the bench. */
+  /**
+   * Sends edits for a batch, one after the other, up to the first that is refused, and puts the batch on the bench. Every edit is written; but
+   * where another of the same batch is sent before this is worked out, only that one is, and both are told then.
+   */
   public CompletionStage<Outcome> submit(BatchId id, List<Edit> edits) {
-    record Done(Optional<Current> current, Optional<BatchSummary> line, Optional<Saved.Refused> refused) {}
-    return this.<Done>onBook(
-            () -> {
-              everyBatch.forget(id);
-              BatchState state = null;
-              Optional<Saved.Refused> refused = Optional.empty();
-              for (Edit edit : edits) {
-                switch (book.submit(id, edit)) {
-                  case Saved.Recorded(BatchState after) -> state = after;
-                  case Saved.Refused no -> refused = Optional.of(no);
-                }
-                if (refused.isPresent()) {
-                  break;
-                }
-              }
-              return new Done(Optional.ofNullable(state).map(this::worked), book.summary(id), refused);
-            })
-        .thenApplyAsync(
-            done -> {
-              done.current().ifPresent(after -> show(after, done.line()));
-              return done.refused()
-                  .<Outcome>map(no -> new Outcome.Refused(Sentences.refusal(no.refusal(), figures.get())))
-                  .orElseGet(Outcome.Recorded::new);
-            },
-            interfaceThread)
-        .exceptionallyAsync(this::refuse, interfaceThread);
+    accountWork.giveUp();
+    Superseding.Ticket ticket = superseding.ticket(id);
+    return onBook(() -> written(id, edits, ticket)).thenComposeAsync(this::shown, interfaceThread).exceptionallyAsync(this::failed, interfaceThread);
+  }
+
+  /** What came of edits: the batch worked out, or nothing where a later edit does that. */
+  private record Written(Optional<Current> current, Optional<BatchSummary> line, Optional<Saved.Refused> refused) {}
+
+  private Written written(BatchId id, List<Edit> edits, Superseding.Ticket ticket) {
+    everyBatch.forget(id);
+    Optional<BatchState> state = Optional.empty();
+    Optional<Saved.Refused> refused = Optional.empty();
+    for (Edit edit : edits) {
+      switch (book.submit(id, edit)) {
+        case Saved.Recorded(BatchState after) -> state = Optional.of(after);
+        case Saved.Refused no -> refused = Optional.of(no);
+      }
+      if (refused.isPresent()) {
+        break;
+      }
+    }
+    boolean owed = state.isPresent() || superseding.isOwed();
+    Optional<Current> worked = owed ? superseding.unlessLater(ticket, memory, () -> worked(book.state(id))) : Optional.empty();
+    return new Written(worked, book.summary(id), refused);
+  }
+
+  private CompletionStage<Outcome> shown(Written written) {
+    Outcome outcome = written.refused().<Outcome>map(no -> new Outcome.Refused(Sentences.refusal(no.refusal(), figures.get()))).orElseGet(Outcome.Recorded::new);
+    written.current().ifPresent(after -> show(after, written.line()));
+    return superseding.told(outcome, written.current().isPresent());
   }
 
   private void show(Current after, Optional<BatchSummary> line) {
@@ -440,6 +455,11 @@ public final class Workbench {
   private <T> T tell(Throwable problem) {
     notice.set(new Notice(Sentences.problem(problem), true));
     return null;
+  }
+
+  private Outcome failed(Throwable problem) {
+    superseding.release();
+    return refuse(problem);
   }
 
   private Outcome refuse(Throwable problem) {

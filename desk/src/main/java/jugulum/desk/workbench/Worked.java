@@ -1,10 +1,15 @@
 package jugulum.desk.workbench;
 
+import java.util.List;
+import jugulum.core.account.Account;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
+import jugulum.core.mass.SandBalance;
+import jugulum.core.runs.PastRun;
+import jugulum.core.shop.Shop;
 
 /**
  * A batch with everything that follows from it.
@@ -12,9 +17,10 @@ import jugulum.core.mass.SandAccount;
  * @param batch as recorded
  * @param network its lots and steps, linked
  * @param sand its masses and closures
+ * @param balance its masses made to add up, and what does not fit
  * @param gold its gold and recoveries
  */
-public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount gold) {
+public record Worked(Batch batch, Network network, SandAccount sand, SandBalance balance, GoldAccount gold) {
   /** Works a batch out. Takes a while: not for the interface thread. */
   public static Worked of(Batch batch) {
     return of(batch, new GoldMemory());
@@ -24,6 +30,11 @@ public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount
   public static Worked of(Batch batch, GoldMemory memory) {
     Network network = Network.of(batch);
     SandAccount sand = SandAccount.of(network);
-    return new Worked(batch, network, sand, GoldAccount.of(network, sand, memory));
+    return new Worked(batch, network, sand, SandBalance.of(network, sand), GoldAccount.of(network, sand, memory));
+  }
+
+  /** The whole account; takes longer, and is for those who look at it. Not for the interface thread. */
+  public Account account(GoldMemory memory, Shop shop, List<PastRun> runs) {
+    return Account.of(network, sand, balance, gold, memory, shop, runs);
   }
 }

@@ -1,0 +1,152 @@
+package jugulum.book.table;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jugulum.core.gold.GoldAccount;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Measure.VisibleGold;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Reading;
+import jugulum.core.ledger.Struck;
+import jugulum.core.mass.LotMass;
+import jugulum.core.mass.SandAccount;
+import jugulum.core.screens.Screen;
+import jugulum.core.sizes.SizeCurve;
+
+/** A batch as tables: its lots with what they come to, and every reading as it was recorded. The columns are told in docs/format.md. */
+public final class BatchTables {
+  /** As many values as the measure with the most has. */
+  private static final int VALUES = 10;
+
+  private BatchTables() {}
+
+  /** One row a live lot. */
+  public static Table lots(Network network, SandAccount sand, GoldAccount gold) {
+    List<String> heads = List.of("lot", "material", "cut", "name", "made_by_step", "taken_by_step", "dry_g", "basis", "gold_mg", "gold_low_mg", "gold_high_mg");
+    List<List<Object>> rows = new ArrayList<>();
+    for (Lot lot : network.lots()) {
+      LotMass mass = sand.mass(lot.id());
+      Optional<GoldRange> range = Optional.ofNullable(gold.lots().get(lot.id()));
+      rows.add(
+          Arrays.asList(
+              lot.id().number(),
+              lot.material(),
+              lot.cut().notation(),
+              lot.name(),
+              network.maker(lot.id()).map(step -> step.id().number()).orElse(null),
+              network.taker(lot.id()).map(step -> step.id().number()).orElse(null),
+              mass.isKnown() ? mass.grams() : null,
+              mass.basis(),
+              range.map(GoldRange::milligrams).orElse(null),
+              range.map(GoldRange::lowMg).orElse(null),
+              range.map(GoldRange::highMg).orElse(null)));
+    }
+    return new Table("lots", heads, rows);
+  }
+
+  /** One row a reading, struck ones included. */
+  public static Table readings(Batch batch) {
+    Stream<String> values = Stream.iterate(1, number -> number <= VALUES, number -> number + 1).map(number -> "value_" + number);
+    List<String> heads =
+        Stream.of(Stream.of("reading", "at", "lot", "step", "measure"), values, Stream.of("struck_at", "struck_reason", "doubted_at", "doubted_reason", "replaces")).flatMap(part -> part).toList();
+    List<List<Object>> rows = new ArrayList<>();
+    batch.lots().forEach(lot -> lot.readings().forEach(reading -> rows.add(row(reading, lot.id().number(), null))));
+    batch.steps().forEach(step -> step.readings().forEach(reading -> rows.add(row(reading, null, step.id().number()))));
+    return new Table("readings", heads, rows);
+  }
+
+  private static List<Object> row(Reading reading, Integer lot, Integer step) {
+    Object[] values = Arrays.copyOf(values(reading.measure()), VALUES);
+    Object[] head = {reading.id().number(), reading.at(), lot, step, reading.measure().getClass().getSimpleName()};
+    Object[] tail = {
+      reading.struck().map(Struck::at).orElse(null),
+      reading.struck().map(Struck::reason).orElse(null),
+      reading.doubted().map(Struck::at).orElse(null),
+      reading.doubted().map(Struck::reason).orElse(null),
+      reading.replaces().map(id -> id.number()).orElse(null)
+    };
+    return Arrays.asList(Stream.of(head, values, tail).flatMap(Arrays::stream).toArray());
+  }
+
+  private static Object[] values(Measure measure) {
+    return switch (measure) {
+      case Measure.SandWeight weight ->
+          new Object[] {
+            weight.grossG(),
+            weight.tareG(),
+            weight.moisture(),
+            weight.resolutionG(),
+            orNull(weight.moistureSd()),
+            weight.container().orElse(null),
+            weight.bowlNumber()
+          };
+      case Measure.GoldWeight(double mass, double resolution) -> new Object[] {mass, resolution};
+      case Measure.Fineness(double fraction, double sd) -> new Object[] {fraction, sd};
+      case Measure.SpeckCount(int specks, double share) -> new Object[] {specks, share};
+      case Measure.Assay(double grade, double sd, double sample, var composite, var visible) ->
+          new Object[] {grade, sd, sample, composite.orElse(null), visible.map(VisibleGold::state).orElse(null), visible.map(VisibleGold::milligrams).orElse(null)};
+      case Measure.Smelt smelt ->
+          new Object[] {
+            smelt.sampleG(),
+            smelt.collector(),
+            orNull(smelt.collectorG()),
+            orNull(smelt.buttonG()),
+            smelt.beadMg(),
+            orNull(smelt.partedMg()),
+            orNull(smelt.slagMg()),
+            smelt.visible().state(),
+            smelt.visible().milligrams(),
+            orNull(smelt.cost())
+          };
+      case Measure.MagnetTest(double sample, double weak, double strong) -> new Object[] {sample, weak, strong};
+      case Measure.Bagged(String bag) -> new Object[] {bag};
+      case Measure.Discarded(String reason) -> new Object[] {reason};
+      case Measure.Setting(String dial, double value) -> new Object[] {dial, value};
+      case Measure.Running(var state, var toldAt) -> new Object[] {state, toldAt.orElse(null)};
+      case Measure.Charge(var grams) -> new Object[] {orNull(grams)};
+      case Measure.Checked(String check) -> new Object[] {check};
+      case Measure.PannedSample(double sample, var seen) -> new Object[] {sample, seen(seen)};
+      case Measure.FeedRate(double rate) -> new Object[] {rate};
+      case Measure.KnownGold(double mg, double sd) -> new Object[] {mg, sd};
+      case Measure.SizeAnalysis(SizeCurve curve) -> new Object[] {sieved(curve)};
+      case Measure.LookedOver(int pickers, double grams) -> new Object[] {pickers, grams};
+      case Measure.LastMinute(Screen screen, double grams) -> new Object[] {screen.label(), screen.openingMm(), grams};
+      case Measure.Pass pass ->
+          new Object[] {
+            pass.from(),
+            pass.liftedG(),
+            pass.droppedBackG(),
+            pass.specks(),
+            orNull(pass.goldMg()),
+            orNull(pass.minutes()),
+            pass.how().flatMap(Measure.Pass.How::magnet).orElse(null),
+            orNull(pass.how().map(Measure.Pass.How::gapMm).orElse(OptionalDouble.empty()))
+          };
+    };
+  }
+
+  private static Double orNull(OptionalDouble value) {
+    return value.isPresent() ? value.getAsDouble() : null;
+  }
+
+  /** Every screen as opening:grams, the pan as 0:grams. */
+  private static String sieved(SizeCurve curve) {
+    Stream<String> screens = curve.sieved().stream().map(one -> one.openingMm() + ":" + one.retainedG());
+    return Stream.concat(screens, Stream.of("0:" + curve.panG())).collect(Collectors.joining(" "));
+  }
+
+  /** Every cut as upper..lower opening:specks; no upper opening where nothing bounds it above. */
+  private static String seen(List<Measure.PannedSample.Seen> seen) {
+    return seen.stream()
+        .map(one -> one.cut().passing().map(screen -> String.valueOf(screen.openingMm())).orElse("") + ".." + one.cut().lowerMm() + ":" + one.specks())
+        .collect(Collectors.joining(" "));
+  }
+}

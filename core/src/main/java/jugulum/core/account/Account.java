@@ -1,0 +1,100 @@
+package jugulum.core.account;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import jugulum.core.advice.Advice;
+import jugulum.core.advice.Advisor;
+import jugulum.core.gold.GoldAccount;
+import jugulum.core.gold.GoldDetails;
+import jugulum.core.gold.GoldMemory;
+import jugulum.core.gold.Place;
+import jugulum.core.gold.Recovery;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.StepId;
+import jugulum.core.mass.SandAccount;
+import jugulum.core.mass.SandBalance;
+import jugulum.core.runs.PastRun;
+import jugulum.core.shop.Settlement;
+import jugulum.core.shop.Shop;
+import jugulum.core.shop.Terms;
+
+/**
+ * Everything a batch comes to: what the account in the window, the sheet on paper and the tables for a spreadsheet all tell.
+ *
+ * @param network the batch, linked
+ * @param sand its masses as measured
+ * @param balance its masses made to add up, and what does not fit
+ * @param gold its gold and recoveries
+ * @param cumulative after each step the share of the gold found that was not set aside so far
+ * @param byMoney what to do next, the most money per hour first
+ * @param byGold what to do next, the most gold per hour first
+ * @param terms what gold and time are worth to the shop, if told
+ */
+public record Account(
+    Network network,
+    SandAccount sand,
+    SandBalance balance,
+    GoldAccount gold,
+    Map<StepId, Recovery> cumulative,
+    List<Advice> byMoney,
+    List<Advice> byGold,
+    Optional<Terms> terms) {
+
+  /**
+   * Works out an account.
+   *
+   * @param memory of the same batch, so that what was drawn before is not drawn again
+   * @param runs the shop's runs over machines, of all batches
+   */
+  public static Account of(Network network, SandAccount sand, SandBalance balance, GoldAccount gold, GoldMemory memory, Shop shop, List<PastRun> runs) {
+    GoldDetails details = GoldDetails.of(network, sand, memory);
+    return new Account(
+        network,
+        sand,
+        balance,
+        gold,
+        details.cumulative(),
+        Advisor.of(network, sand, gold, details, shop, runs, Advice.By.MONEY),
+        Advisor.of(network, sand, gold, details, shop, runs, Advice.By.GOLD),
+        shop.terms());
+  }
+
+  /** The advice, ranked so. */
+  public List<Advice> advice(Advice.By by) {
+    return by == Advice.By.MONEY ? byMoney : byGold;
+  }
+
+  /** The recovery that rests on most: both combined, else the one against the head or the gold found; empty before gold was weighed. */
+  public Optional<Recovery> best() {
+    return Stream.of(Recovery.Against.BOTH, Recovery.Against.FOUND, Recovery.Against.HEAD).flatMap(against -> gold.recovery(against).stream()).findFirst();
+  }
+
+  /** The end lots of a place where gold is lost, that nobody looked at. */
+  public List<Lot> notLookedAt() {
+    return network.lots(gold.notLookedAt());
+  }
+
+  /** The dry concentrate that came in, in kilograms, as far as it was weighed. */
+  public double feedKg() {
+    return network.feeds().mapToDouble(lot -> sand.mass(lot.id()).grams()).sum() / 1000;
+  }
+
+  /** What the customer gets; empty without terms or gold. */
+  public Optional<Settlement> settlement() {
+    return terms.flatMap(told -> gold.won().map(won -> Settlement.of(feedKg(), won.milligrams(), gold.fineness(), told)));
+  }
+
+  /** The gold lots, to be bottled and labelled. */
+  public List<Lot> vials() {
+    return gold.place(Place.Kind.VIAL).map(Place::lots).map(network::lots).orElse(List.of());
+  }
+
+  /** A lot, by its number. */
+  public Lot lot(LotId id) {
+    return network.lot(id).orElseThrow();
+  }
+}

@@ -1,0 +1,123 @@
+package jugulum.desk.account;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Function;
+import javafx.application.Platform;
+import jugulum.book.csv.TableCsv;
+import jugulum.book.json.BatchFile;
+import jugulum.book.table.AccountTables;
+import jugulum.book.table.Table;
+import jugulum.book.xlsx.TablesXlsx;
+import jugulum.core.account.Account;
+import jugulum.core.shop.Container;
+import jugulum.desk.files.FileKind;
+import jugulum.desk.files.FilePicker;
+import jugulum.desk.print.AccountPdf;
+import jugulum.desk.print.LabelsPdf;
+import jugulum.desk.print.SettlementPdf;
+import jugulum.desk.workbench.Notice;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** Writes the account as pages to print and as tables, while the window goes on. */
+final class AccountFiles {
+  private final Workbench workbench;
+  private final FilePicker picker;
+  private final Clock clock;
+
+  AccountFiles(Workbench workbench, FilePicker picker, Clock clock) {
+    this.workbench = workbench;
+    this.picker = picker;
+    this.clock = clock;
+  }
+
+  private static String name(Account account) {
+    return account.network().batch().label().name();
+  }
+
+  private Optional<Account> account() {
+    Optional<Account> account = workbench.accountWork().account().get();
+    if (account.isEmpty()) {
+      workbench.say(new Notice(Words.of("account.save.none"), true));
+    }
+    return account;
+  }
+
+  void sheet() {
+    List<Double> containersG = workbench.shop().get().containers().stream().map(Container::tareG).toList();
+    Figures figures = workbench.figures().get();
+    account().ifPresent(account -> save(FileKind.PAGES, name(account), path -> page(path, AccountPdf.of(account, containersG, figures))));
+  }
+
+  void labels() {
+    Figures figures = workbench.figures().get();
+    account()
+        .ifPresent(
+            account -> {
+              if (account.vials().isEmpty()) {
+                workbench.say(new Notice(Words.of("labels.none"), true));
+              } else {
+                save(FileKind.PAGES, Words.of("labels.title", name(account)), path -> page(path, LabelsPdf.of(account, figures)));
+              }
+            });
+  }
+
+  void settlement() {
+    Figures figures = workbench.figures().get();
+    LocalDate today = LocalDate.now(clock);
+    account()
+        .ifPresent(
+            account -> {
+              if (account.settlement().isEmpty()) {
+                workbench.say(new Notice(Words.of(account.terms().isEmpty() ? "settlement.no-terms" : "settlement.no-gold"), true));
+              } else {
+                save(FileKind.PAGES, Words.of("settlement.title", name(account)), path -> page(path, SettlementPdf.of(account, figures, today)));
+              }
+            });
+  }
+
+  /** The spreadsheet, and beside it the batch file, the account and the lots as CSV. */
+  void tables() {
+    account().ifPresent(account -> save(FileKind.TABLE, name(account), path -> tables(path, account)));
+  }
+
+  private void save(FileKind kind, String title, Function<Path, Notice> write) {
+    picker.toSave(kind, kind.nameFor(title)).ifPresent(path -> CompletableFuture.supplyAsync(() -> write.apply(path)).thenAcceptAsync(workbench::say, Platform::runLater));
+  }
+
+  private static Notice page(Path path, byte[] bytes) {
+    try {
+      Files.write(path, bytes);
+      return new Notice(Words.of("file.saved", String.valueOf(path)), false);
+    } catch (IOException problem) {
+      return notWritten(path, problem);
+    }
+  }
+
+  private static Notice tables(Path path, Account account) {
+    String name = String.valueOf(path.getFileName()).replaceFirst("\\.xlsx$", "");
+    List<Table> tables = AccountTables.all(account);
+    try {
+      Files.write(path, TablesXlsx.write(tables));
+      Files.writeString(path.resolveSibling(name + ".json"), BatchFile.write(account.network().batch()));
+      for (Table table : tables) {
+        Files.writeString(path.resolveSibling(name + "-" + table.name() + ".csv"), TableCsv.print(table));
+      }
+      return new Notice(Words.of("file.account-written", name(account), String.valueOf(path), name), false);
+    } catch (IOException problem) {
+      return notWritten(path, problem);
+    }
+  }
+
+  private static Notice notWritten(Path path, IOException problem) {
+    return new Notice(Words.of("file.not-written", String.valueOf(path), String.valueOf(problem.getMessage())), true);
+  }
+}

@@ -1,0 +1,125 @@
+package jugulum.desk.account;
+
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import jugulum.core.gold.Place;
+import jugulum.core.gold.Recovery;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.words.AdviceWords;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.MisfitWords;
+import jugulum.desk.words.PlaceWords;
+import jugulum.desk.words.RecoveryWords;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** How much was won, how sure that is, where the rest is, and what comes next, at one look. */
+final class GoldPart {
+  private static final int NEXT = 2;
+
+  private GoldPart() {}
+
+  static Node of(Shown shown, Runnable toNext, Runnable toSand) {
+    VBox left = new VBox(14, gold(shown));
+    shown.now().gold().recoveries().forEach(recovery -> left.getChildren().add(recovery(shown, recovery)));
+    if (shown.now().gold().recoveries().isEmpty()) {
+      left.getChildren().add(Parts.advice("idle", "", Words.of("account.no-recovery")));
+    }
+    if (!shown.now().gold().byCut().isEmpty()) {
+      left.getChildren().addAll(Parts.section(Words.of("account.by-cut")), byCut(shown));
+    }
+    VBox right = new VBox(14, Parts.section(Words.of("account.where")), WhereBar.of(shown), places(shown));
+    misfit(shown, right, toSand);
+    next(shown, right, toNext);
+    unseen(shown, right);
+    HBox columns = new HBox(36, left, right);
+    for (VBox column : List.of(left, right)) {
+      column.setPrefWidth(560);
+      HBox.setHgrow(column, Priority.ALWAYS);
+    }
+    return columns;
+  }
+
+  private static Node gold(Shown shown) {
+    var account = shown.now().gold();
+    Label amount = Parts.styled(new Label(account.won().map(won -> shown.figures().gold(won.milligrams())).orElse(Words.of("header.none"))), "gold-figure");
+    VBox box = new VBox(2, amount, Parts.sentence(Words.of("header.gold"), "muted"));
+    if (account.won().isEmpty()) {
+      box.getChildren().add(Parts.sentence(Words.of("account.not-weighed"), "muted"));
+      return box;
+    }
+    double milligrams = account.won().get().milligrams();
+    String fine = shown.figures().gold(milligrams * account.fineness());
+    String key = account.finenessMeasured() ? "account.fine.measured" : "account.fine.assumed";
+    box.getChildren().addAll(Parts.sentence(RecoveryWords.everyUnit(milligrams)), Parts.sentence(Words.of(key, fine, Figures.fixed(account.fineness() * 1000, 0)), "muted"));
+    return box;
+  }
+
+  private static Node recovery(Shown shown, Recovery recovery) {
+    Label name = Parts.styled(new Label(Words.of("recovery", recovery.against())), "strong");
+    Label figure = Parts.styled(new Label(Sentences.share(recovery)), "figure");
+    figure.setId("account-" + recovery.against());
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    HBox line = new HBox(8, name, gap, figure, Parts.styled(new Label(Words.of("account.range", Figures.range(recovery))), "muted"));
+    line.setAlignment(Pos.BASELINE_LEFT);
+    String settled = RecoveryWords.settled(recovery);
+    VBox box = new VBox(2, line, Parts.sentence(RecoveryWords.rests(recovery, shown.now().gold(), shown.figures()), "muted"));
+    if (!settled.isEmpty()) {
+      box.getChildren().add(Parts.sentence(settled, "muted"));
+    }
+    return box;
+  }
+
+  private static Node byCut(Shown shown) {
+    Grid grid = new Grid("account.cut", "account.recovered", "account.range.head", "account.scale");
+    shown.now().gold().byCut().forEach((cut, recovery) -> grid.line(Sentences.cut(cut), Grid.cell(Sentences.share(recovery), "strong"), Figures.range(recovery), new RangeBar(recovery)));
+    return grid;
+  }
+
+  private static Node places(Shown shown) {
+    Grid grid = new Grid("account.place", "account.gold", "account.range.head");
+    for (Place place : shown.now().gold().places()) {
+      boolean nothing = place.isUnseen();
+      String gold = nothing ? Words.of("account.place.unseen") : shown.figures().gold(place.gold().milligrams());
+      grid.line(PlaceWords.name(place), Grid.cell(gold, "strong"), nothing ? "" : shown.figures().goldRange(place.gold()));
+    }
+    return grid;
+  }
+
+  private static void misfit(Shown shown, VBox right, Runnable toSand) {
+    if (!shown.now().balance().fits()) {
+      String title = shown.now().balance().misfits().stream().findFirst().map(misfit -> MisfitWords.title(misfit, shown.network())).orElse(Words.of("balance.nobody"));
+      right.getChildren().addAll(Parts.advice("fault", title, Words.of("account.misfit")), Links.to("to-sand", "account.to-sand", toSand));
+    }
+  }
+
+  private static void next(Shown shown, VBox right, Runnable toNext) {
+    right.getChildren().add(Parts.section(Words.of("account.next")));
+    if (shown.account().isEmpty()) {
+      right.getChildren().add(Parts.sentence(Words.of("advice.waiting"), "muted"));
+      return;
+    }
+    var account = shown.account().get();
+    account.byMoney().stream().limit(NEXT).forEach(advice -> right.getChildren().add(NextPart.box(advice, account, shown.figures())));
+    right.getChildren().add(account.byMoney().isEmpty() ? Parts.sentence(Words.of("advice.none"), "muted") : Links.to("to-next", "account.more-next", toNext));
+  }
+
+  private static void unseen(Shown shown, VBox right) {
+    List<LotId> ids = shown.now().gold().notLookedAt();
+    if (!ids.isEmpty()) {
+      right.getChildren().add(Parts.section(Words.of("account.unseen")));
+      for (Lot lot : shown.network().lots(ids)) {
+        right.getChildren().add(Parts.advice("fault", Sentences.lot(lot), Words.of("account.settle", lot.material())));
+      }
+    }
+  }
+}

@@ -1,0 +1,15 @@
+package jugulum.desk.account;
+
+import javafx.scene.Node;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.words.Words;
+
+/** Ways from one part of the account to another. */
+final class Links {
+  private Links() {}
+
+  static Node to(String id, String key, Runnable where) {
+    return Parts.row(Buttons.quiet(id, Words.of(key), "", where));
+  }
+}

@@ -1,0 +1,57 @@
+package jugulum.desk.account;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import jugulum.core.account.Account;
+import jugulum.core.advice.Advice;
+import jugulum.core.advice.Advice.By;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.panel.Segments;
+import jugulum.desk.words.AdviceWords;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** What to do next with every lot, the best first, each with its sums. */
+final class NextPart {
+  private final Segments<By> by = new Segments<>("advice-by", List.of(By.values()), one -> Words.of("advice.by", one));
+  private final VBox list = new VBox(10);
+  private final VBox all = new VBox(14, by, list);
+  private Shown shown;
+
+  NextPart() {
+    by.onChange(this::fill);
+  }
+
+  Node of(Shown now) {
+    shown = now;
+    fill();
+    return all;
+  }
+
+  private void fill() {
+    list.getChildren().clear();
+    if (shown == null || shown.account().isEmpty()) {
+      list.getChildren().add(Parts.sentence(Words.of("advice.waiting"), "muted"));
+      return;
+    }
+    Account account = shown.account().get();
+    list.getChildren().add(Parts.sentence(AdviceWords.terms(account), "muted"));
+    List<Advice> advice = account.advice(by.chosen());
+    advice.forEach(one -> list.getChildren().add(box(one, account, shown.figures())));
+    if (advice.isEmpty()) {
+      list.getChildren().add(Parts.sentence(Words.of("advice.none"), "muted"));
+    }
+  }
+
+  /** One piece of advice as a boxed remark. */
+  static Node box(Advice advice, Account account, Figures figures) {
+    String kind =
+        switch (advice.verdict()) {
+          case DO -> "fine";
+          case WINS, FIND_OUT -> "water";
+          case LEAVE -> "idle";
+        };
+    return Parts.advice(kind, AdviceWords.title(advice, account), AdviceWords.sums(advice, account, figures));
+  }
+}

@@ -1,0 +1,97 @@
+package jugulum.desk.account;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Step;
+import jugulum.core.mass.SandBalance;
+import jugulum.core.mass.SandBalance.Misfit;
+import jugulum.core.mass.StepClosure;
+import jugulum.core.reconcile.Adjusted;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.panel.Closures;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.MisfitWords;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** How the sand adds up: every weight beside what it must be for all to fit, and the ones that cannot be right. */
+final class SandPart {
+  private SandPart() {}
+
+  static Node of(Shown shown, Consumer<LotId> toLot) {
+    SandBalance balance = shown.now().balance();
+    VBox left = new VBox(14, Parts.advice(balance.fits() ? balance.degrees() == 0 ? "idle" : "fine" : "fault", "", MisfitWords.test(balance)));
+    left.getChildren().getFirst().setId("balance-test");
+    balance.misfits().forEach(misfit -> left.getChildren().add(misfit(misfit, shown, toLot)));
+    if (!balance.isExplained()) {
+      left.getChildren().add(Parts.sentence(Words.of(balance.misfits().isEmpty() ? "balance.nobody" : "balance.unexplained")));
+    }
+    left.getChildren().addAll(Parts.section(Words.of("account.closure")), closures(shown));
+    VBox right = new VBox(14, Parts.sentence(Words.of("balance.about"), "muted"), lots(shown));
+    HBox columns = new HBox(36, left, right);
+    left.setPrefWidth(480);
+    right.setPrefWidth(680);
+    HBox.setHgrow(left, Priority.ALWAYS);
+    HBox.setHgrow(right, Priority.ALWAYS);
+    return columns;
+  }
+
+  private static Node misfit(Misfit misfit, Shown shown, Consumer<LotId> toLot) {
+    SandBalance balance = shown.now().balance();
+    Node box = Parts.advice("fault", MisfitWords.title(misfit, shown.network()), MisfitWords.text(misfit, balance, shown.network(), shown.containersG(), shown.figures()));
+    box.setId("misfit");
+    FlowPane ways = new FlowPane(8, 8);
+    for (LotId lot : misfit.lots()) {
+      Button open = Buttons.plain("misfit-" + lot.number(), Words.of("balance.open-lot", shown.lot(lot)), "", () -> toLot.accept(lot));
+      ways.getChildren().add(open);
+    }
+    return new VBox(8, box, ways);
+  }
+
+  private static Node lots(Shown shown) {
+    Grid grid = new Grid("balance.lot", "balance.measured", "balance.adjusted", "balance.adjustment", "balance.significance");
+    List<LotId> suspect = new ArrayList<>();
+    shown.now().balance().misfits().forEach(misfit -> suspect.addAll(misfit.lots()));
+    for (Lot lot : shown.network().lots()) {
+      line(grid, lot, suspect.contains(lot.id()), shown);
+    }
+    return grid;
+  }
+
+  private static void line(Grid grid, Lot lot, boolean suspect, Shown shown) {
+    Adjusted adjusted = shown.now().balance().of(lot.id());
+    var mass = shown.now().sand().mass(lot.id());
+    Figures figures = shown.figures();
+    String measured = mass.isMeasured() ? Words.of("balance.plus-minus", figures.sand(mass.grams()), figures.sand(1.96 * mass.standardUncertaintyG())) : "";
+    String value = adjusted.value().isPresent() ? Words.of("balance.plus-minus", figures.sand(Math.max(0, adjusted.value().getAsDouble())), figures.sand(1.96 * adjusted.sd())) : "";
+    boolean checked = adjusted.state() == Adjusted.State.CHECKED;
+    String verdict = suspect ? Words.of("balance.suspect") : checked ? Figures.fixed(adjusted.significance(), 1) : Words.of("balance.state", adjusted.state());
+    grid.line(Sentences.lot(lot), measured, value, checked ? signed(adjusted.adjustment(), figures) : "", Grid.cell(verdict, suspect ? "loss-text" : "muted"));
+  }
+
+  private static String signed(double grams, Figures figures) {
+    return (grams > 0 ? "+" : "") + figures.sand(grams);
+  }
+
+  private static Node closures(Shown shown) {
+    VBox all = new VBox(8);
+    for (Step step : shown.network().steps()) {
+      StepClosure closure = shown.now().sand().closure(step.id());
+      if (closure.state() != StepClosure.State.NOTHING_TO_CLOSE) {
+        String name = Words.of("account.step", Sentences.process(step.process()), Sentences.lots(shown.network(), step.inputs()));
+        all.getChildren().add(Closures.advice(name, closure, shown.now(), shown.figures()));
+      }
+    }
+    return all.getChildren().isEmpty() ? Parts.sentence(Words.of("account.no-steps"), "muted") : all;
+  }
+}

@@ -1,0 +1,34 @@
+package jugulum.desk.account;
+
+import java.util.List;
+import java.util.Optional;
+import jugulum.core.account.Account;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Network;
+import jugulum.core.shop.Container;
+import jugulum.core.shop.Shop;
+import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+
+/**
+ * What a part of the view shows.
+ *
+ * @param now the batch worked out
+ * @param account the whole account; empty while it is being worked out
+ * @param shop what the shop owns
+ * @param figures how quantities are written
+ */
+record Shown(Worked now, Optional<Account> account, Shop shop, Figures figures) {
+  Network network() {
+    return now.network();
+  }
+
+  String lot(LotId id) {
+    return network().lot(id).map(Sentences::lot).orElse("");
+  }
+
+  List<Double> containersG() {
+    return shop.containers().stream().map(Container::tareG).toList();
+  }
+}

@@ -1,0 +1,81 @@
+package jugulum.desk.account;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import jugulum.core.advice.Advisor;
+import jugulum.core.gold.Smelted;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Measure.Assay;
+import jugulum.core.ledger.Measure.Smelt;
+import jugulum.core.ledger.Measure.VisibleGold;
+import jugulum.core.shop.Terms;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.MoneyWords;
+import jugulum.desk.words.Words;
+
+/** Smelts and assays of a batch: what each tells of hidden gold and of all gold, and whether it counts. */
+final class SmeltsPart {
+  private SmeltsPart() {}
+
+  static Node of(Shown shown) {
+    Grid grid = new Grid("smelts.lot", "smelts.what", "smelts.hidden", "smelts.total", "smelts.state");
+    shown.network().lots().forEach(lot -> lines(grid, lot, shown));
+    VBox all = new VBox(14, Parts.sentence(Words.of("smelts.about"), "muted"));
+    all.getChildren().add(grid.isEmpty() ? Parts.sentence(Words.of("smelts.none")) : grid);
+    double cost = shown.network().lots().stream().flatMap(lot -> lot.live(Smelt.class)).mapToDouble(smelt -> smelt.cost().orElse(0)).sum();
+    shown.shop().terms().filter(_ -> cost > 0).ifPresent(terms -> all.getChildren().add(Parts.sentence(Words.of("smelts.cost", MoneyWords.sum(cost, terms)))));
+    all.getChildren().addAll(Parts.advice("idle", "", breakEven(shown)), Parts.sentence(Words.of("smelts.oz"), "muted"));
+    return all;
+  }
+
+  private static void lines(Grid grid, Lot lot, Shown shown) {
+    double fineness = shown.now().gold().fineness();
+    List<Assay> assays = lot.live(Assay.class).toList();
+    List<Smelt> smelts = lot.live(Smelt.class).toList();
+    for (Assay assay : assays) {
+      String what = assay.composite().map(bag -> Words.of("smelts.composite", bag)).orElseGet(() -> Words.of("smelts.assay", shown.figures().read(assay.sampleG(), 0.1)));
+      double visible = assay.visible().map(gold -> gold.milligrams() * fineness / assay.sampleG() * 1000).orElse(0.0);
+      boolean before = assay.visible().map(gold -> gold.state() == VisibleGold.State.TAKEN_BEFORE).orElse(false);
+      double all = assay.gramsPerTonne() + (before ? visible : 0);
+      grid.line(shown.lot(lot.id()), what, assay.isValid() ? grade(all - visible) : "", grade(all), state(assay.isValid()));
+    }
+    for (Smelt smelt : smelts) {
+      Smelted told = Smelted.of(smelt);
+      String hidden = smelt.isValid() ? grade(told.hiddenGramsPerTonne(fineness)) : "";
+      grid.line(shown.lot(lot.id()), Words.of("smelts.smelt", shown.figures().read(smelt.sampleG(), 0.1)), hidden, grade(told.gramsPerTonne(fineness)), state(smelt.isValid()));
+    }
+    Smelted.mean(smelts.stream().filter(Smelt::isValid).map(Smelted::of).toList(), fineness)
+        .ifPresent(
+            mean -> {
+              String grade = Words.of("smelts.mean.grade", Figures.rounded(mean.gramsPerTonne(), 1), Figures.rounded(mean.sd(), 1));
+              grid.line(shown.lot(lot.id()), Words.of("smelts.mean", Integer.toString(mean.smelts())), Grid.cell(grade, "strong"), "", "");
+            });
+  }
+
+  private static Node state(boolean valid) {
+    return Grid.cell(Words.of(valid ? "smelts.used" : "smelts.invalid"), valid ? "muted" : "loss-text");
+  }
+
+  /** A grade in both habits. */
+  static String grade(double gramsPerTonne) {
+    return Words.of("smelts.grade", Figures.rounded(Math.max(0, gramsPerTonne), 1), Figures.rounded(Math.max(0, gramsPerTonne) / Smelted.GRAMS_PER_TONNE_OF_AN_OUNCE, 2));
+  }
+
+  private static String breakEven(Shown shown) {
+    if (shown.shop().terms().isEmpty() || Advisor.breakEvenGramsPerTonne(shown.shop().terms().get()).isEmpty()) {
+      return Words.of("smelts.break-even.none");
+    }
+    Terms terms = shown.shop().terms().get();
+    double grade = Advisor.breakEvenGramsPerTonne(terms).getAsDouble();
+    var charges = terms.charged();
+    return Words.of(
+        "smelts.break-even",
+        Figures.rounded(grade, 0) + " g/t",
+        Figures.rounded(grade / Smelted.GRAMS_PER_TONNE_OF_AN_OUNCE, 1) + " oz/ton",
+        shown.figures().sand(charges.smeltG()),
+        MoneyWords.sum(charges.smeltCost() + terms.cost(charges.smeltMinutes()), terms),
+        Figures.fixed(Advisor.SMELTED.usual() * 100, 0) + " %");
+  }
+}

@@ -1,0 +1,45 @@
+package jugulum.desk.account;
+
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+import jugulum.core.gold.Stage;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.StageWords;
+import jugulum.desk.words.Words;
+
+/** What each step did to the gold, by itself and all together so far. */
+final class StepsPart {
+  private StepsPart() {}
+
+  static Node of(Shown shown) {
+    Grid grid = new Grid("account.step.head", "account.kept", "account.lost", "account.stage", "account.range.head", "account.cumulative", "account.range.head", "account.ratio");
+    for (Step step : shown.network().steps()) {
+      if (!(step.process() instanceof Process.Receive)) {
+        line(grid, step, shown);
+      }
+    }
+    return grid.isEmpty()
+        ? Parts.sentence(Words.of("account.steps.none"), "muted")
+        : new VBox(14, Parts.sentence(Words.of("account.steps.about"), "muted"), grid);
+  }
+
+  private static void line(Grid grid, Step step, Shown shown) {
+    String name = Words.of("account.step", Sentences.process(step.process()), Sentences.lots(shown.network(), step.inputs()));
+    Optional<Stage> stage = Optional.ofNullable(shown.now().gold().stages().get(step.id()));
+    var soFar = shown.account().map(account -> account.cumulative().get(step.id()));
+    grid.line(
+        name,
+        stage.flatMap(Stage::won).map(gold -> shown.figures().gold(gold.milligrams())).orElse(""),
+        stage.flatMap(Stage::left).map(gold -> shown.figures().gold(gold.milligrams())).orElse(""),
+        Grid.cell(stage.map(StageWords::recovery).orElse(""), "strong"),
+        stage.flatMap(Stage::recovery).map(Figures::shares).orElse(""),
+        Grid.cell(soFar.map(Sentences::share).orElse(""), "strong"),
+        soFar.map(Figures::range).orElse(""),
+        stage.map(one -> one.ratio().isPresent() ? Figures.times(one.ratio().getAsDouble()) : "").orElse(""));
+  }
+}

@@ -1,0 +1,127 @@
+package jugulum.desk.entry;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Supplier;
+import javafx.scene.control.ComboBox;
+import jugulum.core.check.OutOfRange;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Measure.Smelt;
+import jugulum.core.ledger.Measure.Smelt.Collector;
+import jugulum.core.ledger.Measure.VisibleGold;
+import jugulum.core.units.MassText;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** Asks for a smelt of a sample: what went in, the bead, and what became of the gold one could see. */
+public final class SmeltForm extends MeasureForm {
+  private final EntryField<MassText.Mass> sample;
+  private final ComboBox<Collector> collector = Choices.of("smelt-collector", Words.of("form.smelt.collector"), List.of(Collector.values()), one -> Words.of("form.smelt.with", Words.of("collector", one)));
+  private final EntryField<Optional<MassText.Mass>> collectorMass;
+  private final EntryField<Optional<MassText.Mass>> button;
+  private final EntryField<MassText.Mass> bead;
+  private final EntryField<Optional<MassText.Mass>> parted;
+  private final EntryField<Optional<MassText.Mass>> slag;
+  private final EntryField<Optional<Double>> cost = new EntryField<>("smelt-cost", Words.of("form.smelt.cost"), "18", Parsers.optional(typed -> Parsers.number(typed, 0, 1e6)));
+  private final VisibleChoice visible;
+
+  /** Makes an empty form. */
+  public SmeltForm(Supplier<Figures> figures) {
+    super(figures);
+    sample = new EntryField<>("smelt-sample", Words.of("form.smelt.sample"), "200 g", typed -> Parsers.sand(sandUnit()).apply(typed));
+    collectorMass = optional("smelt-collector-mass", "form.smelt.collector-mass", "30 g");
+    button = optional("smelt-button", "form.smelt.button", "28 g");
+    bead = new EntryField<>("smelt-bead", Words.of("form.smelt.bead"), Words.of("form.smelt.bead.hint"), typed -> Parsers.gold(beadUnit()).apply(typed));
+    parted = gold("smelt-parted", "form.smelt.parted");
+    slag = gold("smelt-slag", "form.smelt.slag");
+    visible = new VisibleChoice("smelt-visible", figures);
+    getChildren().addAll(new FieldRow(List.of(sample, bead)), new FieldRow(List.of(parted, slag)), visible, collector, new FieldRow(List.of(collectorMass, button, cost)));
+  }
+
+  private EntryField<Optional<MassText.Mass>> optional(String id, String key, String hint) {
+    return new EntryField<>(id, Words.of(key), hint, Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
+  }
+
+  private EntryField<Optional<MassText.Mass>> gold(String id, String key) {
+    return new EntryField<>(id, Words.of(key), "", Parsers.optional(typed -> Parsers.gold(beadUnit()).apply(typed)));
+  }
+
+  /** Beads are read in milligrams by whoever weighs in grams. */
+  private MassUnit beadUnit() {
+    return goldUnit() == MassUnit.GRAM ? MassUnit.MILLIGRAM : goldUnit();
+  }
+
+  @Override
+  public List<EntryField<?>> fields() {
+    return List.of(sample, bead, parted, slag, visible.mass(), collectorMass, button, cost);
+  }
+
+  @Override
+  public Optional<Measure> read() {
+    Optional<MassText.Mass> in = sample.read();
+    Optional<MassText.Mass> out = in.flatMap(_ -> bead.read());
+    Optional<Optional<MassText.Mass>> fine = out.flatMap(_ -> parted.read());
+    Optional<Optional<MassText.Mass>> metal = fine.flatMap(_ -> slag.read());
+    Optional<VisibleGold> seen = metal.flatMap(_ -> visible.read());
+    Optional<Optional<MassText.Mass>> gathered = seen.flatMap(_ -> collectorMass.read());
+    Optional<Optional<MassText.Mass>> metalButton = gathered.flatMap(_ -> button.read());
+    Optional<Optional<Double>> money = metalButton.flatMap(_ -> cost.read());
+    if (money.isEmpty()) {
+      return Optional.empty();
+    }
+    try {
+      return Optional.of(
+          new Smelt(
+              in.get().grams(),
+              collector.getValue(),
+              grams(gathered.get()),
+              grams(metalButton.get()),
+              out.get().grams() * 1000,
+              milligrams(fine.get()),
+              milligrams(metal.get()),
+              seen.get(),
+              money.get().map(OptionalDouble::of).orElse(OptionalDouble.empty())));
+    } catch (OutOfRange problem) {
+      Map<String, EntryField<?>> fieldOf = Map.of("sampleG", sample, "beadMg", bead, "partedMg", parted, "slagMg", slag, "collectorG", collectorMass, "buttonG", button, "cost", cost);
+      fieldOf.getOrDefault(problem.quantity(), sample).refuse(Sentences.outOfRange(problem));
+      return Optional.empty();
+    }
+  }
+
+  private static OptionalDouble grams(Optional<MassText.Mass> mass) {
+    return mass.map(told -> OptionalDouble.of(told.grams())).orElse(OptionalDouble.empty());
+  }
+
+  private static OptionalDouble milligrams(Optional<MassText.Mass> mass) {
+    return mass.map(told -> OptionalDouble.of(told.grams() * 1000)).orElse(OptionalDouble.empty());
+  }
+
+  @Override
+  public void clear() {
+    super.clear();
+    visible.clear();
+  }
+
+  @Override
+  void fill(Measure measure) {
+    if (measure instanceof Smelt smelt) {
+      sample.fill(grams(smelt.sampleG()));
+      collector.setValue(smelt.collector());
+      smelt.collectorG().ifPresent(mass -> collectorMass.fill(grams(mass)));
+      smelt.buttonG().ifPresent(mass -> button.fill(grams(mass)));
+      bead.fill(mg(smelt.beadMg()));
+      smelt.partedMg().ifPresent(mass -> parted.fill(mg(mass)));
+      smelt.slagMg().ifPresent(mass -> slag.fill(mg(mass)));
+      smelt.cost().ifPresent(money -> cost.fill(Figures.plain(money)));
+      visible.fill(smelt.visible());
+    }
+  }
+
+  private static String mg(double milligrams) {
+    return Figures.plain(milligrams) + " " + MassUnit.MILLIGRAM.sign();
+  }
+}

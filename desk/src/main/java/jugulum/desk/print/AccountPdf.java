@@ -1,0 +1,184 @@
+package jugulum.desk.print;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jugulum.core.account.Account;
+import jugulum.core.advice.Advice;
+import jugulum.core.check.Band;
+import jugulum.core.gold.GoldMemory;
+import jugulum.core.gold.Place;
+import jugulum.core.gold.Recovery;
+import jugulum.core.gold.Stage;
+import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Label;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.mass.SandBalance;
+import jugulum.core.screens.Cut;
+import jugulum.desk.words.AdviceWords;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.MisfitWords;
+import jugulum.desk.words.PlaceWords;
+import jugulum.desk.words.RecoveryWords;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.StageWords;
+import jugulum.desk.words.Words;
+import org.openpdf.text.pdf.PdfPTable;
+
+/** The batch sheet: how much, how sure, where the rest is, what next, and what all of it rests on. One page, or two. */
+public final class AccountPdf {
+  private static final int ADVICE = 4;
+
+  private final Account account;
+  private final List<Double> containersG;
+  private final Figures figures;
+  private final Paper paper;
+
+  private AccountPdf(Account account, List<Double> containersG, Figures figures) {
+    this.account = account;
+    this.containersG = containersG;
+    this.figures = figures;
+    this.paper = new Paper(Words.of("account.title", label().name()));
+  }
+
+  /**
+   * The sheet as a PDF file's content. Takes a while: not for the interface thread.
+   *
+   * @param containersG the weights of the containers the shop knows, in grams
+   */
+  public static byte[] of(Account account, List<Double> containersG, Figures figures) {
+    return new AccountPdf(account, containersG, figures).written();
+  }
+
+  private Label label() {
+    return account.network().batch().label();
+  }
+
+  private byte[] written() {
+    paper.write(Words.of("account.title", label().name()), paper.title);
+    paper.write(Words.of("page.received", label().source(), Figures.day(label().received()), figures.sand(account.feedKg() * 1000)), paper.text);
+    howMuch();
+    where();
+    next();
+    sand();
+    steps();
+    basis();
+    return paper.bytes();
+  }
+
+  private void howMuch() {
+    var gold = account.gold();
+    paper.section("page.how-much");
+    if (gold.won().isEmpty()) {
+      paper.write(Words.of("account.not-weighed"), paper.text);
+    } else {
+      double milligrams = gold.won().get().milligrams();
+      paper.write(figures.gold(milligrams), paper.figure).write(RecoveryWords.everyUnit(milligrams), paper.text);
+      String key = gold.finenessMeasured() ? "account.fine.measured" : "account.fine.assumed";
+      paper.write(Words.of(key, figures.gold(milligrams * gold.fineness()), Figures.fixed(gold.fineness() * 1000, 0)), paper.text);
+    }
+    paper.section("page.how-sure");
+    PdfPTable table = Paper.grid(24, 16, 20, 40);
+    gold.recoveries().forEach(recovery -> row(table, Words.of("recovery", recovery.against()), recovery));
+    for (Map.Entry<Cut, Recovery> cut : gold.byCut().entrySet()) {
+      row(table, Words.of("page.cut", Sentences.cut(cut.getKey())), cut.getValue());
+    }
+    paper.add(table);
+    gold.recoveries().forEach(recovery -> paper.write(Words.of("page.rests", Words.of("recovery", recovery.against()), RecoveryWords.rests(recovery, gold, figures)), paper.text));
+    account.best().map(RecoveryWords::settled).ifPresent(settled -> paper.write(settled, paper.text));
+    if (gold.recoveries().isEmpty()) {
+      paper.write(Words.of("account.no-recovery"), paper.text);
+    }
+  }
+
+  private void row(PdfPTable table, String name, Recovery recovery) {
+    table.addCell(Paper.lined(name, paper.bold));
+    table.addCell(Paper.lined(Sentences.share(recovery), paper.bold));
+    table.addCell(Paper.lined(Figures.range(recovery), paper.text));
+    table.addCell(Paper.bar(recovery.low(), recovery.high()));
+  }
+
+  private void where() {
+    paper.section("account.where");
+    double most = account.gold().places().stream().mapToDouble(place -> place.gold().highMg()).max().orElse(0);
+    PdfPTable table = Paper.grid(36, 16, 20, 28);
+    for (Place place : account.gold().places()) {
+      boolean unseen = place.isUnseen();
+      table.addCell(Paper.lined(PlaceWords.name(place), paper.bold));
+      table.addCell(Paper.lined(unseen ? Words.of("account.place.unseen") : figures.gold(place.gold().milligrams()), paper.bold));
+      table.addCell(Paper.lined(unseen ? "" : figures.goldRange(place.gold()), paper.text));
+      table.addCell(unseen || most == 0 ? Paper.lined("", paper.text) : Paper.bar(0, place.gold().milligrams() / most));
+    }
+    paper.add(table);
+    List<Lot> lots = account.notLookedAt();
+    if (!lots.isEmpty()) {
+      paper.section("account.unseen");
+      paper.add(paper.table(List.of(), new float[] {36, 64}, lots.stream().map(lot -> List.of(Sentences.lot(lot), Words.of("account.settle", lot.material()))).toList()));
+    }
+  }
+
+  private void next() {
+    paper.section("account.next");
+    if (account.byMoney().isEmpty()) {
+      paper.write(Words.of("advice.none"), paper.text);
+      return;
+    }
+    List<List<String>> rows = account.byMoney().stream().limit(ADVICE).map(this::row).toList();
+    paper.add(paper.table(List.of(), new float[] {30, 70}, rows));
+    paper.write(AdviceWords.terms(account), paper.text);
+  }
+
+  private List<String> row(Advice advice) {
+    return List.of(AdviceWords.title(advice, account), AdviceWords.sums(advice, account, figures));
+  }
+
+  private void sand() {
+    SandBalance balance = account.balance();
+    paper.section("account.closure").write(MisfitWords.test(balance), paper.text);
+    balance
+        .misfits()
+        .forEach(
+            misfit ->
+                paper
+                    .write(MisfitWords.title(misfit, account.network()), paper.bold)
+                    .write(MisfitWords.text(misfit, balance, account.network(), containersG, figures), paper.text));
+  }
+
+  private void steps() {
+    List<List<String>> rows = new ArrayList<>();
+    account.network().steps().stream().filter(step -> !(step.process() instanceof Process.Receive)).forEach(step -> rows.add(row(step)));
+    if (!rows.isEmpty()) {
+      paper.section("account.part.STEPS");
+      paper.add(paper.table(List.of("account.step.head", "account.stage", "account.range.head", "account.cumulative", "account.range.head"), new float[] {40, 14, 17, 14, 15}, rows));
+    }
+  }
+
+  private List<String> row(Step step) {
+    Optional<Stage> stage = Optional.ofNullable(account.gold().stages().get(step.id()));
+    Recovery kept = account.cumulative().get(step.id());
+    return List.of(
+        Words.of("account.step", Sentences.process(step.process()), Sentences.lots(account.network(), step.inputs())),
+        stage.map(StageWords::recovery).orElse(""),
+        stage.flatMap(Stage::recovery).map((Band band) -> Figures.shares(band)).orElse(""),
+        Sentences.share(kept),
+        Figures.range(kept));
+  }
+
+  private void basis() {
+    Assumptions given = account.network().batch().assumptions();
+    paper
+        .section("page.basis")
+        .write(
+            Words.of(
+                "page.basis.text",
+                Integer.toString(GoldMemory.USUAL_DRAWS),
+                Figures.percent(given.closureTolerance()),
+                Figures.plain(given.flatness()),
+                Figures.plain(given.goldDensity()),
+                Figures.percent(given.scaleCalibration())),
+            paper.text);
+  }
+}

@@ -1,0 +1,55 @@
+package jugulum.desk.print;
+
+import java.util.List;
+import jugulum.core.account.Account;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Reading;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+import org.openpdf.text.Paragraph;
+import org.openpdf.text.Rectangle;
+import org.openpdf.text.pdf.PdfPCell;
+import org.openpdf.text.pdf.PdfPTable;
+
+/** Labels for the vials of a batch, to be cut out along the lines: three across. */
+public final class LabelsPdf {
+  private static final int ACROSS = 3;
+  private static final float HEIGHT = 92;
+  private static final float INSIDE = 7;
+
+  private LabelsPdf() {}
+
+  /** The page as a PDF file's content. Takes a while: not for the interface thread. */
+  public static byte[] of(Account account, Figures figures) {
+    Paper paper = new Paper(Words.of("labels.title", account.network().batch().label().name()));
+    PdfPTable table = Paper.grid(1, 1, 1);
+    List<Lot> vials = account.vials();
+    vials.forEach(lot -> table.addCell(label(lot, account, figures, paper)));
+    for (int i = vials.size(); i % ACROSS != 0; i++) {
+      table.addCell(Paper.plain("", paper.text));
+    }
+    return paper.add(table).bytes();
+  }
+
+  private static PdfPCell label(Lot lot, Account account, Figures figures, Paper paper) {
+    PdfPCell cell = new PdfPCell();
+    cell.setBorder(Rectangle.BOX);
+    cell.setBorderWidth(0.4f);
+    cell.setFixedHeight(HEIGHT);
+    cell.setPadding(INSIDE);
+    var batch = account.network().batch();
+    cell.addElement(new Paragraph(batch.label().name(), paper.bold));
+    cell.addElement(new Paragraph(Words.of("labels.cut", Sentences.cut(lot.cut()), Integer.toString(lot.id().number())), paper.text));
+    GoldRange gold = account.gold().lots().get(lot.id());
+    cell.addElement(new Paragraph(gold == null ? Words.of("header.none") : figures.gold(gold.milligrams()), paper.head));
+    cell.addElement(new Paragraph(Words.of("labels.fineness", Figures.fixed(account.gold().fineness() * 1000, 0), weighedOn(lot, figures)), paper.text));
+    cell.addElement(new Paragraph(batch.label().source(), paper.text));
+    return cell;
+  }
+
+  private static String weighedOn(Lot lot, Figures figures) {
+    return lot.readings().stream().filter(Reading::isLive).map(Reading::at).reduce((_, later) -> later).map(at -> Figures.day(at.atZone(figures.zone()).toLocalDate())).orElse("");
+  }
+}

@@ -1,0 +1,79 @@
+package jugulum.desk.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import jugulum.core.account.Account;
+import jugulum.core.advice.Advice;
+import jugulum.core.advice.Advice.Kind;
+import jugulum.core.advice.Advice.Money;
+import jugulum.core.advice.Advice.Verdict;
+import jugulum.core.shop.Terms;
+
+/** Says what to do next, and the sums behind it. */
+public final class AdviceWords {
+  private AdviceWords() {}
+
+  /** What to do, in a short sentence. */
+  public static String title(Advice advice, Account account) {
+    String lot = Sentences.lot(account.lot(advice.lot()));
+    if (advice.verdict() == Verdict.LEAVE) {
+      return Words.of("advice.leave", Sentences.title(account.lot(advice.lot())));
+    }
+    return Words.of("advice.title", advice.kind(), lot, advice.machine().map(Sentences::machine).orElse(""));
+  }
+
+  /** The sums: what is in there, what share of it, what that brings and costs. */
+  public static String sums(Advice advice, Account account, Figures figures) {
+    List<String> sentences = new ArrayList<>();
+    if (advice.verdict() == Verdict.LEAVE) {
+      sentences.add(Words.of("advice.best-way", Words.of("advice.way", advice.kind(), advice.machine().map(Sentences::machine).orElse(""))));
+    }
+    sentences.add(gold(advice, figures));
+    Optional<Money> money = advice.money();
+    money.ifPresent(sum -> sentences.add(money(advice, sum, account.terms().orElseThrow())));
+    if (money.isEmpty() && advice.kind() != Kind.LOOK) {
+      sentences.add(Words.of("advice.time", Figures.time(advice.minutes())));
+    }
+    return String.join(" ", sentences);
+  }
+
+  private static String gold(Advice advice, Figures figures) {
+    if (advice.kind() == Kind.LOOK) {
+      return Words.of("advice.look", Figures.time(advice.minutes()));
+    }
+    String there = advice.there().map(gold -> Words.of("advice.there", figures.gold(gold.milligrams()), figures.goldRange(gold))).orElse("");
+    if (advice.won().isEmpty()) {
+      return there;
+    }
+    String share = advice.kind() == Kind.PASS ? Words.of("advice.by-passes") : Words.of(advice.byRecord() ? "advice.by-record" : "advice.by-practice", Figures.wholeShares(advice.share()));
+    String won = Words.of("advice.won", figures.gold(advice.won().get().milligrams()), figures.goldRange(advice.won().get()));
+    return String.join(" ", there, share, won);
+  }
+
+  private static String money(Advice advice, Money money, Terms terms) {
+    if (advice.kind() == Kind.ASSAY) {
+      return Words.of("advice.assay", MoneyWords.chance(money.chance()), MoneyWords.sum(money.brings(), terms), MoneyWords.sum(money.wages() + money.costs(), terms));
+    }
+    String costs = money.costs() > 0 ? Words.of("advice.costs", MoneyWords.sum(money.costs(), terms)) : "";
+    String left = Words.of("advice.left", MoneyWords.sum(money.net(), terms), MoneyWords.sum(advice.moneyPerHour().orElseThrow(), terms), MoneyWords.chance(money.chance()));
+    return Words.of("advice.brings", MoneyWords.sum(money.brings(), terms), Figures.time(advice.minutes()), MoneyWords.sum(money.wages(), terms)) + costs + " " + left;
+  }
+
+  /** On what date's prices the money rests, and what they are; that there are none where nobody told any. */
+  public static String terms(Account account) {
+    return account
+        .terms()
+        .map(
+            terms ->
+                Words.of(
+                    "advice.terms",
+                    MoneyWords.sum(terms.pricePerGram(), terms),
+                    Figures.percent(terms.payable()),
+                    MoneyWords.sum(terms.charged().refiningPerGram(), terms),
+                    Figures.fixed(account.gold().fineness() * 1000, 0),
+                    MoneyWords.sum(terms.hourlyRate(), terms),
+                    Figures.day(terms.asOf())))
+        .orElse(Words.of("advice.no-terms"));
+  }
+}

@@ -1,0 +1,22 @@
+package jugulum.desk.words;
+
+import jugulum.core.gold.Stage;
+
+/** Writes what a step did to the gold. */
+public final class StageWords {
+  private StageWords() {}
+
+  /** The share that went on, with what lots nobody looked at make of it. */
+  public static String recovery(Stage stage) {
+    if (stage.recovery().isEmpty()) {
+      return Words.of("account.stage.open");
+    }
+    String share = Figures.percent(stage.recovery().get().usual());
+    return switch (stage.bound()) {
+      case TOLD -> share;
+      case AT_MOST -> Words.of("recovery.at-most", share);
+      case AT_LEAST -> Words.of("account.at-least", share);
+      case OPEN -> Words.of("account.stage.open");
+    };
+  }
+}
