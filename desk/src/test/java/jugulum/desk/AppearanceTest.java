@@ -54,6 +54,10 @@ class AppearanceTest extends OnTheDemoBook {
           person.press(CONTROL, DIGIT2).click(part);
           look.at(person, theme + " " + part);
         }
+        for (String part : List.of("account-part-STEPS", "account-part-SAND", "account-part-NEXT", "account-part-SMELTS", "account-part-GOLD")) {
+          person.press(CONTROL, DIGIT3).click(part);
+          look.at(person, theme + " " + part);
+        }
         for (String part : List.of("batches-part-MAGNETICS", "batches-part-RUNS", "batches-part-BATCHES")) {
           person.press(CONTROL, DIGIT4).click(part);
           look.at(person, theme + " " + part);

@@ -31,7 +31,10 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
+import jugulum.core.mass.SandAccount;
+import jugulum.core.mass.SandBalance;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.passes.Removal;
 import jugulum.core.plan.Machines;
@@ -43,6 +46,7 @@ import jugulum.core.plan.Planner;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.sizes.GuessedSizes;
+import jugulum.core.shop.Shop;
 import jugulum.core.water.Water;
 import jugulum.core.window.Conditions;
 import jugulum.desk.files.FilePicker;
@@ -81,10 +85,27 @@ public final class MeasureSpeed {
     Batch sixty = BigBatch.ofLots(60);
     report("work out the account of " + sixty.lots().size() + " lots from nothing", WARM, RUNS, () -> Worked.of(sixty));
     GoldMemory memory = new GoldMemory();
-    report("the same after an edit", WARM, RUNS, () -> Worked.of(sixty, memory));
+    report("the same after an edit that changes nothing of its gold", WARM, RUNS, () -> Worked.of(sixty, memory));
+    BatchEdits edits = new BatchEdits(sixty);
+    report("the same after one speck more is counted in one lot", WARM, RUNS, () -> Worked.of(edits.next(), memory));
+    report("and the whole account with steps and advice", 5, 20, () -> Worked.of(edits.next(), memory).account(memory, Shop.USUAL, List.of()));
+    large();
     PlanRequest sixteen = sixteenScreens();
     report("plan over all stacks of " + sixteen.screens().size() + " screens, four best and bands", WARM, RUNS, () -> new Planner(sixteen).best(4));
     report("removal estimate with range, 12 passes", WARM, RUNS, () -> Removal.of(List.of(90, 61, 44, 30, 22, 15, 9, 7, 5, 3, 2, 1)));
+  }
+
+  private static final int MANY_DRAWS = 100_000;
+
+  /** Two hundred lots, five times as many draws, from nothing; beside it the plain way to the one range. */
+  private static void large() {
+    Batch large = BigBatch.ofLots(200);
+    String lots = large.lots().size() + " lots, " + MANY_DRAWS + " draws";
+    report("work out the account of " + lots + ", from nothing", 3, 9, () -> Worked.of(large, new GoldMemory(MANY_DRAWS)));
+    Network network = Network.of(large);
+    SandAccount sand = SandAccount.of(network);
+    report("a plain loop over the same draws, for one recovery only", 3, 9, () -> PlainLoop.recovery(network, sand, MANY_DRAWS));
+    report("reconcile its sand", WARM, RUNS, () -> SandBalance.of(network, sand));
   }
 
   private static PlanRequest sixteenScreens() {

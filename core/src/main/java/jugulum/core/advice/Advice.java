@@ -18,7 +18,7 @@ import jugulum.core.ledger.Machine;
  * @param share the share of it to expect, 0 to 1
  * @param byRecord whether that share rests on the machine's own runs
  * @param won what it is expected to win, with its 95 % range; empty where nobody looked, and for a look
- * @param minutes the bench time, above 0
+ * @param minutes the bench time, 0 or more; above 0 where something is won
  * @param costs what it costs beside the time, in the shop's currency, 0 or more
  * @param money what it brings and costs; empty without terms
  */
@@ -45,7 +45,9 @@ public record Advice(
     SMELT,
     /** An assay, before anything is done. */
     ASSAY,
-    /** Nobody looked: a sample panned, before anything is done. */
+    /** It waits to be run or finished, and nobody knows its gold. */
+    GO_ON,
+    /** Set aside, and nobody looked: a sample panned, before anything is done. */
     LOOK
   }
 
@@ -78,7 +80,7 @@ public record Advice(
 
   /** What to think of it. */
   public Verdict verdict() {
-    if (kind == Kind.LOOK) {
+    if (kind == Kind.LOOK || kind == Kind.GO_ON) {
       return Verdict.FIND_OUT;
     }
     if (money.isEmpty()) {
@@ -115,8 +117,8 @@ public record Advice(
   private int rank() {
     return switch (verdict()) {
       case DO, WINS -> 0;
-      case FIND_OUT -> 1;
-      case LEAVE -> 2;
+      case FIND_OUT -> kind == Kind.GO_ON ? 1 : 2;
+      case LEAVE -> 3;
     };
   }
 }

@@ -87,7 +87,8 @@ public final class Advisor {
   private List<Advice> forLot(Lot lot, Advice.By by) {
     Optional<GoldRange> there = Optional.ofNullable(gold.lots().get(lot.id()));
     if (there.isEmpty()) {
-      return List.of(new Advice(Kind.LOOK, lot.id(), Optional.empty(), there, Band.sharp(0), false, Optional.empty(), LOOK_MINUTES, 0, Optional.empty()));
+      Kind kind = isSetAside(lot) ? Kind.LOOK : Kind.GO_ON;
+      return List.of(new Advice(kind, lot.id(), Optional.empty(), there, Band.sharp(0), false, Optional.empty(), LOOK_MINUTES, 0, Optional.empty()));
     }
     List<Advice> ways = new ArrayList<>();
     if (sand.mass(lot.id()).grams() > 0) {

@@ -111,6 +111,53 @@ class ReconciliationTest {
     assertThat(fit.adjusted(1).sd()).as("the fine scale speaks").isCloseTo(0.0001, within(0.00001));
   }
 
+  /** Two batches in one book know nothing of each other: each is as if it were alone. */
+  @Test
+  void whatDoesNotHangTogetherDoesNotDisturbEachOther() {
+    List<Flow> one = List.of(Flow.measured(OUT, 0, 100, 1), Flow.measured(0, OUT, 97, 1));
+    List<Flow> other = List.of(Flow.measured(OUT, 1, 50, 1), Flow.free(1, OUT));
+    List<Flow> both = new ArrayList<>(one);
+    both.addAll(other);
+    Reconciliation apart = Reconciliation.of(1, one);
+    Reconciliation together = Reconciliation.of(2, both);
+    assertThat(together.statistic()).isEqualTo(apart.statistic());
+    assertThat(together.degrees()).isEqualTo(1);
+    assertThat(together.adjusted(0)).isEqualTo(apart.adjusted(0));
+    assertThat(together.adjusted(3).value().orElseThrow()).isEqualTo(50);
+    assertThat(Reconciliation.of(0, List.of()).fits()).as("nothing at all contradicts nothing").isTrue();
+  }
+
+  /** Seventy splits one after another, 211 flows and losses, one in six not measured: every balance is met by what comes out. */
+  @Test
+  void aNetworkOfTwoHundredLotsMeetsAllItsBalances() {
+    Random random = new Random(11);
+    int steps = 70;
+    List<Flow> flows = new ArrayList<>(List.of(Flow.measured(OUT, 0, 30_000, 30)));
+    double left = 30_000;
+    for (int step = 0; step < steps; step++) {
+      double off = left * 0.03 * random.nextDouble();
+      int to = step == steps - 1 ? OUT : step + 1;
+      left -= off;
+      double read = left * (1 + 0.001 * random.nextGaussian());
+      flows.add(random.nextInt(6) == 0 ? Flow.free(step, to) : Flow.measured(step, to, read, 0.001 * left));
+      flows.add(Flow.measured(step, OUT, off * (1 + 0.001 * random.nextGaussian()), 0.001 * off + 0.01));
+      flows.add(Flow.measured(step, OUT, 0, 0.002 * left));
+    }
+    Reconciliation fit = Reconciliation.of(steps, flows);
+    assertThat(fit.fits()).isTrue();
+    double[] sums = new double[steps];
+    for (int i = 0; i < flows.size(); i++) {
+      double value = fit.adjusted(i).value().orElseThrow();
+      if (flows.get(i).to() != OUT) {
+        sums[flows.get(i).to()] += value;
+      }
+      if (flows.get(i).from() != OUT) {
+        sums[flows.get(i).from()] -= value;
+      }
+    }
+    assertThat(sums).as("what each step takes less what it gives, in grams of 30 kg").usingComparatorWithPrecision(1e-6).containsOnly(0);
+  }
+
   @Test
   void valuesThatCannotBeAreRefusedByName() {
     assertThatThrownBy(() -> Flow.measured(OUT, 0, Double.NaN, 1)).isInstanceOf(OutOfRange.class).hasMessageContaining("measured");

@@ -80,6 +80,11 @@ public final class AccountView extends BorderPane {
             });
   }
 
+  /** Puts the focus on the parts, so that the keys of the buttons work. */
+  public void focusFirst() {
+    parts.focusChosen();
+  }
+
   private void key(KeyEvent key) {
     if (Keys.press(this, key)) {
       key.consume();

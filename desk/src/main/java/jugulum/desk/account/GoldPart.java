@@ -1,5 +1,6 @@
 package jugulum.desk.account;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -80,8 +81,13 @@ final class GoldPart {
   }
 
   private static Node byCut(Shown shown) {
-    Grid grid = new Grid("account.cut", "account.recovered", "account.range.head", "account.scale");
-    shown.now().gold().byCut().forEach((cut, recovery) -> grid.line(Sentences.cut(cut), Grid.cell(Sentences.share(recovery), "strong"), Figures.range(recovery), new RangeBar(recovery)));
+    var cuts = shown.now().gold().byCut();
+    double from = RangeBar.from(cuts.values());
+    List<Node> heads = new ArrayList<>();
+    List.of("account.cut", "account.recovered", "account.range.head").forEach(key -> heads.add(Grid.cell(Words.of(key), "muted")));
+    heads.add(RangeBar.scale(from));
+    Grid grid = new Grid(heads);
+    cuts.forEach((cut, recovery) -> grid.line(Sentences.cut(cut), Grid.cell(Sentences.share(recovery), "strong"), Figures.range(recovery), new RangeBar(recovery, from)));
     return grid;
   }
 
@@ -109,6 +115,7 @@ final class GoldPart {
       return;
     }
     var account = shown.account().get();
+    AdviceWords.nothingPays(account).ifPresent(sentence -> right.getChildren().add(Parts.sentence(sentence)));
     account.byMoney().stream().limit(NEXT).forEach(advice -> right.getChildren().add(NextPart.box(advice, account, shown.figures())));
     right.getChildren().add(account.byMoney().isEmpty() ? Parts.sentence(Words.of("advice.none"), "muted") : Links.to("to-next", "account.more-next", toNext));
   }

@@ -1,5 +1,7 @@
 package jugulum.desk.account;
 
+import java.util.List;
+import java.util.stream.Stream;
 import javafx.geometry.HPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -12,23 +14,27 @@ import jugulum.desk.words.Words;
 
 /** A table of figures: the first column takes the room there is, the others stand at the right. */
 final class Grid extends GridPane {
+  /** Room for the name of a lot. */
+  private static final double NAME = 160;
+
   private int rows;
 
-  /** A table with such heads; an empty key is an empty head. */
+  /** A table with such heads, by key; an empty key is an empty head. */
   Grid(String... heads) {
+    this(Stream.of(heads).map(key -> (Node) Parts.styled(cell(key.isEmpty() ? "" : Words.of(key)), "muted")).toList());
+  }
+
+  /** A table with such heads. */
+  Grid(List<Node> heads) {
     getStyleClass().add("figures-grid");
-    for (int i = 0; i < heads.length; i++) {
+    for (int i = 0; i < heads.size(); i++) {
       ColumnConstraints column = new ColumnConstraints();
       column.setHalignment(i == 0 ? HPos.LEFT : HPos.RIGHT);
       column.setHgrow(i == 0 ? Priority.ALWAYS : Priority.NEVER);
+      column.setMinWidth(i == 0 ? NAME : Region.USE_COMPUTED_SIZE);
       getColumnConstraints().add(column);
     }
-    Label[] labels = new Label[heads.length];
-    for (int i = 0; i < heads.length; i++) {
-      labels[i] = Parts.styled(new Label(heads[i].isEmpty() ? "" : Words.of(heads[i])), "muted");
-      labels[i].setMinWidth(Region.USE_PREF_SIZE);
-    }
-    addRow(rows++, labels);
+    addRow(rows++, heads.toArray(Node[]::new));
   }
 
   /** Another line; texts or nodes. */

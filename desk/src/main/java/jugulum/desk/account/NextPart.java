@@ -37,6 +37,7 @@ final class NextPart {
     }
     Account account = shown.account().get();
     list.getChildren().add(Parts.sentence(AdviceWords.terms(account), "muted"));
+    AdviceWords.nothingPays(account).ifPresent(sentence -> list.getChildren().add(Parts.sentence(sentence)));
     List<Advice> advice = account.advice(by.chosen());
     advice.forEach(one -> list.getChildren().add(box(one, account, shown.figures())));
     if (advice.isEmpty()) {

@@ -1,18 +1,28 @@
 package jugulum.desk.account;
 
+import java.util.Collection;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import jugulum.core.gold.Recovery;
 import jugulum.desk.panel.Parts;
+import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** A recovery as a dot on its range, from 0 to 100 %. */
+/** A recovery as a dot on its range, from where the lowest of several begins to 100 %. */
 final class RangeBar extends Pane {
   private static final double LENGTH = 140;
   private static final double MIDDLE = 9;
 
-  RangeBar(Recovery recovery) {
+  private final double from;
+
+  /**
+   * A bar.
+   *
+   * @param from the share at its left end, 0 to 0.9
+   */
+  RangeBar(Recovery recovery, double from) {
+    this.from = from;
     getStyleClass().add("range-bar");
     setPrefSize(LENGTH, 2 * MIDDLE);
     setMinSize(LENGTH, 2 * MIDDLE);
@@ -22,15 +32,21 @@ final class RangeBar extends Pane {
     setAccessibleText(Words.of("account.range.head"));
   }
 
+  /** Where bars of several recoveries begin: a whole tenth below the lowest end. */
+  static double from(Collection<Recovery> recoveries) {
+    double lowest = recoveries.stream().mapToDouble(Recovery::low).min().orElse(0);
+    return Math.clamp(Math.floor(lowest * 10) / 10, 0, 0.9);
+  }
+
   /** What stands over the bars. */
-  static Label scale() {
-    Label label = Parts.styled(new Label(Words.of("account.scale")), "muted");
+  static Label scale(double from) {
+    Label label = Parts.styled(new Label(Words.of("account.scale", Figures.fixed(from * 100, 0))), "muted");
     label.setMinWidth(LENGTH);
     return label;
   }
 
-  private static double x(double share) {
-    return LENGTH * Math.clamp(share, 0, 1);
+  private double x(double share) {
+    return LENGTH * Math.clamp((share - from) / (1 - from), 0, 1);
   }
 
   private static Region part(String style, double x, double width, double height) {

@@ -3,6 +3,7 @@ package jugulum.desk.account;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.DoubleFunction;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
@@ -11,6 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Step;
 import jugulum.core.mass.SandBalance;
 import jugulum.core.mass.SandBalance.Misfit;
@@ -26,6 +28,9 @@ import jugulum.desk.words.Words;
 
 /** How the sand adds up: every weight beside what it must be for all to fit, and the ones that cannot be right. */
 final class SandPart {
+  /** Less is not shown by any scale for sand. */
+  private static final double LEAST_G = 0.05;
+
   private SandPart() {}
 
   static Node of(Shown shown, Consumer<LotId> toLot) {
@@ -39,8 +44,9 @@ final class SandPart {
     left.getChildren().addAll(Parts.section(Words.of("account.closure")), closures(shown));
     VBox right = new VBox(14, Parts.sentence(Words.of("balance.about"), "muted"), lots(shown));
     HBox columns = new HBox(36, left, right);
-    left.setPrefWidth(480);
-    right.setPrefWidth(680);
+    left.setPrefWidth(400);
+    right.setPrefWidth(760);
+    right.setMinWidth(700);
     HBox.setHgrow(left, Priority.ALWAYS);
     HBox.setHgrow(right, Priority.ALWAYS);
     return columns;
@@ -72,15 +78,22 @@ final class SandPart {
     Adjusted adjusted = shown.now().balance().of(lot.id());
     var mass = shown.now().sand().mass(lot.id());
     Figures figures = shown.figures();
-    String measured = mass.isMeasured() ? Words.of("balance.plus-minus", figures.sand(mass.grams()), figures.sand(1.96 * mass.standardUncertaintyG())) : "";
-    String value = adjusted.value().isPresent() ? Words.of("balance.plus-minus", figures.sand(Math.max(0, adjusted.value().getAsDouble())), figures.sand(1.96 * adjusted.sd())) : "";
+    String measured = mass.isMeasured() ? plusMinus(lot, mass.grams(), mass.standardUncertaintyG(), figures) : "";
+    String value = adjusted.value().isPresent() ? plusMinus(lot, Math.max(0, adjusted.value().getAsDouble()), adjusted.sd(), figures) : "";
     boolean checked = adjusted.state() == Adjusted.State.CHECKED;
     String verdict = suspect ? Words.of("balance.suspect") : checked ? Figures.fixed(adjusted.significance(), 1) : Words.of("balance.state", adjusted.state());
     grid.line(Sentences.lot(lot), measured, value, checked ? signed(adjusted.adjustment(), figures) : "", Grid.cell(verdict, suspect ? "loss-text" : "muted"));
   }
 
+  /** Gold is written as gold, sand as sand. */
+  private static String plusMinus(Lot lot, double grams, double sd, Figures figures) {
+    DoubleFunction<String> write = lot.material() == Material.GOLD ? mass -> figures.gold(mass * 1000) : figures::sand;
+    return Words.of("balance.plus-minus", write.apply(grams), write.apply(1.96 * sd));
+  }
+
   private static String signed(double grams, Figures figures) {
-    return (grams > 0 ? "+" : "") + figures.sand(grams);
+    boolean nothing = Math.abs(grams) < LEAST_G;
+    return nothing ? "0" : (grams > 0 ? "+" : "") + figures.sand(grams);
   }
 
   private static Node closures(Shown shown) {

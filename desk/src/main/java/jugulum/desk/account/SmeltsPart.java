@@ -39,7 +39,7 @@ final class SmeltsPart {
       double visible = assay.visible().map(gold -> gold.milligrams() * fineness / assay.sampleG() * 1000).orElse(0.0);
       boolean before = assay.visible().map(gold -> gold.state() == VisibleGold.State.TAKEN_BEFORE).orElse(false);
       double all = assay.gramsPerTonne() + (before ? visible : 0);
-      grid.line(shown.lot(lot.id()), what, assay.isValid() ? grade(all - visible) : "", grade(all), state(assay.isValid()));
+      grid.line(shown.lot(lot.id()), what, hidden(assay, all - visible), grade(all), state(assay.isValid()));
     }
     for (Smelt smelt : smelts) {
       Smelted told = Smelted.of(smelt);
@@ -52,6 +52,14 @@ final class SmeltsPart {
               String grade = Words.of("smelts.mean.grade", Figures.rounded(mean.gramsPerTonne(), 1), Figures.rounded(mean.sd(), 1));
               grid.line(shown.lot(lot.id()), Words.of("smelts.mean", Integer.toString(mean.smelts())), Grid.cell(grade, "strong"), "", "");
             });
+  }
+
+  /** Hidden gold is known only where somebody said what became of the visible. */
+  private static String hidden(Assay assay, double gramsPerTonne) {
+    if (assay.visible().isEmpty()) {
+      return Words.of("smelts.not-told");
+    }
+    return assay.isValid() ? grade(gramsPerTonne) : "";
   }
 
   private static Node state(boolean valid) {

@@ -66,7 +66,7 @@ final class RunsPane extends BorderPane {
     TextColumns.add(table, "runs.recovery", 214, this::recovery, true);
     TextColumns.add(table, "runs.richer", 110, ran -> ran.run().stage().enrichment().map(band -> times(band.usual())).orElse(""), true);
     TextColumns.add(table, "runs.less", 80, ran -> told(ran.run().stage().ratio(), ratio -> Words.of("stage.to-one", Figures.times(ratio))), true);
-    TextColumns.add(table, "runs.left", 110, ran -> told(ran.run().tailingsGrade(), grade -> Words.of("runs.grade", Figures.fixed(grade, grade < 10 ? 2 : 1))), true);
+    TextColumns.add(table, "runs.left", 110, ran -> told(ran.run().tailingsGrade(), grade -> Words.of("runs.grade", Figures.fixed(grade, grade < 10 ? 2 : grade < 100 ? 1 : 0))), true);
     table.setOnKeyPressed(
         key -> {
           if (key.getCode() == KeyCode.ENTER && chosen().isPresent()) {

@@ -67,7 +67,6 @@ final class Shots {
     shot("screens", () -> click("station-1-0"));
     on(() -> click("station-3-2"));
     shot("bench-sheet", () -> fire("bench-sheet"));
-    shot("finish", () -> click("station-4-3"));
     shot("lot", () -> click("station-2-5"));
     on(() -> shell.show(View.BENCH));
     on(() -> click("station-1-0"));
@@ -75,7 +74,12 @@ final class Shots {
     shot("sizes", () -> fire("overlay-gold"));
     shot("magnet-or-not", () -> fire("cuts-part-MAGNET"));
     shot("handling", () -> fire("cuts-part-HANDLING"));
-    shot("account", () -> shell.show(View.ACCOUNT));
+    await(this::misread);
+    on(() -> shell.show(View.ACCOUNT));
+    afterTheBook(bookThread);
+    shot("account-sand", () -> fire("account-part-SAND"));
+    await(() -> workbench.undo());
+    on(() -> fire("account-part-GOLD"));
     shot("batches", () -> shell.show(View.BATCHES));
     on(() -> fire("batches-part-MAGNETICS"));
     workbench.batches().get().forEach(_ -> afterTheBook(bookThread));
@@ -93,7 +97,13 @@ final class Shots {
     open("Tarnbeck 7");
     on(() -> workbench.nextTheme());
     shot("finished-quartz", () -> click("station-3-3"));
-    shot("account-quartz", () -> shell.show(View.ACCOUNT));
+    on(() -> shell.show(View.ACCOUNT));
+    workbench.batches().get().forEach(_ -> afterTheBook(bookThread));
+    afterTheBook(bookThread);
+    shot("account-next-quartz", () -> fire("account-part-NEXT"));
+    on(() -> workbench.nextTheme());
+    shot("account", () -> fire("account-part-GOLD"));
+    on(() -> workbench.nextTheme());
     open("Fernhollow 12");
     on(() -> shell.show(View.BENCH));
     shot("bench-quartz", () -> click("station-2-4"));
@@ -119,6 +129,13 @@ final class Shots {
     Edit take = new Edit.TakeStep(new Process.GravityRun(bowl), List.of(waiting.id()), ports);
     List<Edit> edits = Stream.of(Stream.of(take), settings, Stream.of(started, charge, charge, charge)).flatMap(part -> part).toList();
     return workbench.submit(batch.id(), edits).thenRun(() -> click("station-3-5"));
+  }
+
+  /** The weight of a cut that stands between two weighed steps is read a kilogram too high. */
+  private CompletionStage<?> misread() {
+    Batch batch = workbench.current().get().worked().orElseThrow().batch();
+    Lot cut = batch.lots().stream().filter(lot -> lot.material() == Material.CUT).skip(1).findFirst().orElseThrow();
+    return workbench.submit(new Edit.Correct(cut.readings().getFirst().id(), new Measure.SandWeight(10_060, 710, 0, 10), "read again"));
   }
 
   private void open(ExecutorService bookThread) {

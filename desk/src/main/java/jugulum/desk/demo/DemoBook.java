@@ -138,7 +138,8 @@ public final class DemoBook {
     LotId sand = demagnetised(bench, cut, 4_610, 18, 6_510, List.of());
     List<LotId> first = onDeck(bench, sand, 4, 24, new double[] {610, 820, 5_060});
     bench.looks(first.get(1), 100, 12);
-    bench.looks(first.get(2), 250, "30", 0, 3);
+    bench.looks(first.get(2), 250, "30", 12, 50);
+    bench.note("The feed came in lumps for a while: these tailings are to go over it again.");
     bench.done();
     List<LotId> second = onDeck(bench, first.get(0), 3, 21, new double[] {148, 190, 268});
     bench.looks(second.get(1), 50, 10);

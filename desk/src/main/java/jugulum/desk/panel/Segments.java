@@ -48,6 +48,11 @@ public final class Segments<T> extends FlowPane {
     group.getToggles().stream().filter(toggle -> thing.equals(toggle.getUserData())).findFirst().ifPresent(group::selectToggle);
   }
 
+  /** Puts the focus on the thing chosen. */
+  public void focusChosen() {
+    ((ToggleButton) group.getSelectedToggle()).requestFocus();
+  }
+
   /** The thing chosen. */
   @SuppressWarnings("unchecked")
   public T chosen() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import jugulum.core.account.Account;
 import jugulum.core.advice.Advice;
 import jugulum.core.check.Band;
@@ -28,7 +29,7 @@ import jugulum.desk.words.StageWords;
 import jugulum.desk.words.Words;
 import org.openpdf.text.pdf.PdfPTable;
 
-/** The batch sheet: how much, how sure, where the rest is, what next, and what all of it rests on. One page, or two. */
+/** The batch sheet: how much, how sure, where the rest is, what next, and what all of it rests on. The answers on the first page, the steps on the second. */
 public final class AccountPdf {
   private static final int ADVICE = 4;
 
@@ -61,9 +62,9 @@ public final class AccountPdf {
     paper.write(Words.of("account.title", label().name()), paper.title);
     paper.write(Words.of("page.received", label().source(), Figures.day(label().received()), figures.sand(account.feedKg() * 1000)), paper.text);
     howMuch();
+    howSure();
     where();
     next();
-    sand();
     steps();
     basis();
     return paper.bytes();
@@ -80,8 +81,15 @@ public final class AccountPdf {
       String key = gold.finenessMeasured() ? "account.fine.measured" : "account.fine.assumed";
       paper.write(Words.of(key, figures.gold(milligrams * gold.fineness()), Figures.fixed(gold.fineness() * 1000, 0)), paper.text);
     }
+  }
+
+  private void howSure() {
+    var gold = account.gold();
     paper.section("page.how-sure");
     PdfPTable table = Paper.grid(24, 16, 20, 40);
+    for (String head : List.of("", Words.of("account.recovered"), Words.of("account.range.head"), Words.of("page.scale"))) {
+      table.addCell(Paper.lined(head, paper.text));
+    }
     gold.recoveries().forEach(recovery -> row(table, Words.of("recovery", recovery.against()), recovery));
     for (Map.Entry<Cut, Recovery> cut : gold.byCut().entrySet()) {
       row(table, Words.of("page.cut", Sentences.cut(cut.getKey())), cut.getValue());
@@ -92,6 +100,7 @@ public final class AccountPdf {
     if (gold.recoveries().isEmpty()) {
       paper.write(Words.of("account.no-recovery"), paper.text);
     }
+    sand();
   }
 
   private void row(PdfPTable table, String name, Recovery recovery) {
@@ -126,9 +135,23 @@ public final class AccountPdf {
       paper.write(Words.of("advice.none"), paper.text);
       return;
     }
-    List<List<String>> rows = account.byMoney().stream().limit(ADVICE).map(this::row).toList();
+    AdviceWords.nothingPays(account).ifPresent(sentence -> paper.write(sentence, paper.text));
+    List<Advice> left = account.byMoney().stream().filter(advice -> advice.verdict() == Advice.Verdict.LEAVE).toList();
+    List<List<String>> rows = new ArrayList<>();
+    account.byMoney().stream().filter(advice -> !left.contains(advice)).limit(ADVICE).forEach(advice -> rows.add(row(advice)));
+    if (rows.isEmpty()) {
+      rows.add(row(left.getFirst()));
+    }
+    if (!left.isEmpty()) {
+      rows.add(List.of(Words.of("page.leave"), left.stream().map(this::lotWithGold).collect(Collectors.joining(", "))));
+    }
     paper.add(paper.table(List.of(), new float[] {30, 70}, rows));
     paper.write(AdviceWords.terms(account), paper.text);
+  }
+
+  private String lotWithGold(Advice advice) {
+    String gold = advice.there().map(there -> figures.gold(there.milligrams())).orElse("");
+    return Words.of("page.leave.lot", Sentences.lot(account.lot(advice.lot())), gold);
   }
 
   private List<String> row(Advice advice) {
@@ -137,7 +160,7 @@ public final class AccountPdf {
 
   private void sand() {
     SandBalance balance = account.balance();
-    paper.section("account.closure").write(MisfitWords.test(balance), paper.text);
+    paper.write(MisfitWords.test(balance), paper.text);
     balance
         .misfits()
         .forEach(
@@ -151,8 +174,8 @@ public final class AccountPdf {
     List<List<String>> rows = new ArrayList<>();
     account.network().steps().stream().filter(step -> !(step.process() instanceof Process.Receive)).forEach(step -> rows.add(row(step)));
     if (!rows.isEmpty()) {
-      paper.section("account.part.STEPS");
-      paper.add(paper.table(List.of("account.step.head", "account.stage", "account.range.head", "account.cumulative", "account.range.head"), new float[] {40, 14, 17, 14, 15}, rows));
+      paper.page().section("account.part.STEPS");
+      paper.add(paper.table(List.of("account.step.head", "account.stage", "account.range.head", "account.cumulative", "account.range.head"), new float[] {38, 13, 18, 13, 18}, rows));
     }
   }
 

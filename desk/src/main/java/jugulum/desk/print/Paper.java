@@ -26,6 +26,7 @@ final class Paper {
   private static final float FIGURE = 20;
   private static final float HEAD = 12;
   private static final float TEXT = 10;
+  private static final float LEADING = 1.2f;
   private static final float LINE = 0.4f;
   private static final float BAR_GREY = 0.35f;
 
@@ -79,6 +80,12 @@ final class Paper {
     return this;
   }
 
+  /** What follows begins a new page. */
+  Paper page() {
+    document.newPage();
+    return this;
+  }
+
   Paper section(String key) {
     Paragraph heading = new Paragraph(Words.of(key), head);
     heading.setSpacingBefore(8);
@@ -108,6 +115,7 @@ final class Paper {
     PdfPCell cell = new PdfPCell(new Phrase(what, font));
     cell.setBorder(Rectangle.NO_BORDER);
     cell.setPaddingBottom(4);
+    cell.setLeading(0, LEADING);
     return cell;
   }
 

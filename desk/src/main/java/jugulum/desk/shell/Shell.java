@@ -173,6 +173,7 @@ public final class Shell extends BorderPane {
       case BenchView shown -> shown.focusBoard();
       case BatchesView shown -> shown.focusList();
       case CutsView shown -> shown.focusFirst();
+      case AccountView shown -> shown.focusFirst();
       default -> tabs.get(view).requestFocus();
     }
   }

@@ -2,6 +2,7 @@ package jugulum.desk.words;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import jugulum.core.account.Account;
 import jugulum.core.advice.Advice;
@@ -20,25 +21,39 @@ public final class AdviceWords {
     if (advice.verdict() == Verdict.LEAVE) {
       return Words.of("advice.leave", Sentences.title(account.lot(advice.lot())));
     }
-    return Words.of("advice.title", advice.kind(), lot, advice.machine().map(Sentences::machine).orElse(""));
+    return Words.of("advice.title", advice.kind(), lot, machine(advice));
+  }
+
+  private static String machine(Advice advice) {
+    String name = advice.machine().map(Sentences::machine).orElse("");
+    return name.isEmpty() ? "" : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+  }
+
+  /** That nothing pays, where that is so; empty where something does, or may. */
+  public static Optional<String> nothingPays(Account account) {
+    boolean none = !account.byMoney().isEmpty() && account.byMoney().stream().allMatch(advice -> advice.verdict() == Verdict.LEAVE);
+    return none ? Optional.of(Words.counted("advice.nothing-pays", account.byMoney().size())) : Optional.empty();
   }
 
   /** The sums: what is in there, what share of it, what that brings and costs. */
   public static String sums(Advice advice, Account account, Figures figures) {
     List<String> sentences = new ArrayList<>();
     if (advice.verdict() == Verdict.LEAVE) {
-      sentences.add(Words.of("advice.best-way", Words.of("advice.way", advice.kind(), advice.machine().map(Sentences::machine).orElse(""))));
+      sentences.add(Words.of("advice.best-way", Words.of("advice.way", advice.kind(), machine(advice))));
     }
     sentences.add(gold(advice, figures));
     Optional<Money> money = advice.money();
     money.ifPresent(sum -> sentences.add(money(advice, sum, account.terms().orElseThrow())));
-    if (money.isEmpty() && advice.kind() != Kind.LOOK) {
+    if (money.isEmpty() && advice.won().isPresent()) {
       sentences.add(Words.of("advice.time", Figures.time(advice.minutes())));
     }
     return String.join(" ", sentences);
   }
 
   private static String gold(Advice advice, Figures figures) {
+    if (advice.kind() == Kind.GO_ON) {
+      return Words.of("advice.go-on");
+    }
     if (advice.kind() == Kind.LOOK) {
       return Words.of("advice.look", Figures.time(advice.minutes()));
     }
@@ -57,7 +72,7 @@ public final class AdviceWords {
     }
     String costs = money.costs() > 0 ? Words.of("advice.costs", MoneyWords.sum(money.costs(), terms)) : "";
     String left = Words.of("advice.left", MoneyWords.sum(money.net(), terms), MoneyWords.sum(advice.moneyPerHour().orElseThrow(), terms), MoneyWords.chance(money.chance()));
-    return Words.of("advice.brings", MoneyWords.sum(money.brings(), terms), Figures.time(advice.minutes()), MoneyWords.sum(money.wages(), terms)) + costs + " " + left;
+    return Words.of("advice.brings", MoneyWords.sum(money.brings(), terms), Figures.time(advice.minutes()), MoneyWords.sum(money.wages(), terms)) + costs + left;
   }
 
   /** On what date's prices the money rests, and what they are; that there are none where nobody told any. */

@@ -151,9 +151,11 @@ class WholeBatchTest {
   private static void account(Person person) {
     String inTheHeader = person.text("header-found");
     person.press(CONTROL, DIGIT3);
-    assertThat(person.text("account-view")).contains("Hollin 1, the account", "parts in 1000", "tailings", "How the sand adds up");
+    assertThat(person.text("account-view")).contains("Hollin 1, the account", "parts in 1000", "tailings", "What next");
     assertThat(person.text("account-FOUND")).as("every view shows the same figure").isEqualTo(inTheHeader);
-    person.press(CONTROL, DIGIT1);
+    person.click("account-part-SAND");
+    assertThat(person.text("account-view")).contains("How the sand adds up", "made to fit");
+    person.click("account-part-GOLD").press(CONTROL, DIGIT1);
   }
 
   private static void units(Person person) {

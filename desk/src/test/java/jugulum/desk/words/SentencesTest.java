@@ -57,6 +57,8 @@ class SentencesTest {
         new Edit.RecordOnStep(new StepId(1), PASS),
         new Edit.Correct(new ReadingId(1), PASS, "tare"),
         new Edit.Strike(new ReadingId(1), "tare"),
+        new Edit.Doubt(new ReadingId(1), true, "askew"),
+        new Edit.Doubt(new ReadingId(1), false, ""),
         new Edit.AddNote(new StepId(1), "wet"),
         new Edit.InsertOnStep(new StepId(1), new ReadingId(1), PASS),
         new Edit.FinishStep(new StepId(1), true),

@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import jugulum.book.csv.SizeCsv;
 import jugulum.book.store.BatchSummary;
 import jugulum.book.store.BookProblem;
+import jugulum.core.advice.Advice;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
@@ -35,6 +36,7 @@ import jugulum.core.magnet.Magnetics;
 import jugulum.core.passes.NextPass;
 import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.School;
+import jugulum.core.reconcile.Adjusted;
 import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.settling.Settling;
 import jugulum.core.shop.OwnedScreen;
@@ -77,7 +79,7 @@ class WordsTest {
   }
 
   private static boolean isPrefix(String prefix) {
-    return ENUMS.containsKey(prefix) || List.of("measure.kind", "lot.record", "view", "bucket", "board.column", "board.column.about", "board.spout", "port", "pass.from", "series", "cuts.part", "dry-check", "fate.title", "fate.about", "fate.record", "batches.part").contains(prefix);
+    return ENUMS.containsKey(prefix) || List.of("measure.kind", "lot.record", "view", "bucket", "board.column", "board.column.about", "board.spout", "port", "pass.from", "series", "cuts.part", "dry-check", "fate.title", "fate.about", "fate.record", "batches.part", "account.part").contains(prefix);
   }
 
   private static final Map<String, Object[]> ENUMS =
@@ -119,6 +121,13 @@ class WordsTest {
           Map.entry("due", Due.What.values()),
           Map.entry("stage.bound", Stage.Bound.values()),
           Map.entry("runs.bound", Stage.Bound.values()),
+          Map.entry("collector", Measure.Smelt.Collector.values()),
+          Map.entry("visible", Measure.VisibleGold.State.values()),
+          Map.entry("visible.said", Measure.VisibleGold.State.values()),
+          Map.entry("advice.title", Advice.Kind.values()),
+          Map.entry("advice.way", Advice.Kind.values()),
+          Map.entry("advice.by", Advice.By.values()),
+          Map.entry("balance.state", Adjusted.State.values()),
           Map.entry("stop-rule", StopRule.Kind.values()));
 
   @Test

@@ -1,0 +1,70 @@
+package jugulum.measure;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import jugulum.core.gold.Evidence;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Network;
+import jugulum.core.mass.SandAccount;
+import org.hipparchus.random.MersenneTwister;
+import org.hipparchus.random.RandomDataGenerator;
+
+/**
+ * The recovery against the gold found the plain way, to measure against: one generator, one loop over draws and lots, nothing remembered,
+ * one thread, sorted whole.
+ */
+final class PlainLoop {
+  private PlainLoop() {}
+
+  /** The ends of the 95 % range. */
+  static double[] recovery(Network network, SandAccount sand, int draws) {
+    List<Evidence> won = new ArrayList<>();
+    List<Evidence> left = new ArrayList<>();
+    network.endLots().forEach(lot -> Evidence.of(lot, network, sand).ifPresent(evidence -> (isWon(lot) ? won : left).add(evidence)));
+    RandomDataGenerator random = RandomDataGenerator.of(new MersenneTwister(1));
+    double[] shares = new double[draws];
+    for (int i = 0; i < draws; i++) {
+      double fineness = random.nextNormal(0.9, 0.04);
+      double flat = Math.exp(random.nextNormal(-0.03, 0.246));
+      double gold = sum(won, random, fineness, flat);
+      shares[i] = gold / (gold + sum(left, random, fineness, flat));
+    }
+    Arrays.sort(shares);
+    return new double[] {shares[(int) (0.025 * draws)], shares[(int) (0.975 * draws)]};
+  }
+
+  private static boolean isWon(Lot lot) {
+    return lot.material() == Material.GOLD;
+  }
+
+  private static double sum(List<Evidence> lots, RandomDataGenerator random, double fineness, double flat) {
+    double sum = 0;
+    for (Evidence lot : lots) {
+      sum +=
+          switch (lot) {
+            case Evidence.Weighed(var weighing) -> Math.max(0, random.nextNormal(weighing.meanG() * 1000, weighing.standardUncertaintyG() * 1000));
+            case Evidence.Known(double mg, double sd) -> sd == 0 ? mg : Math.max(0, random.nextNormal(mg, sd));
+            case Evidence.Counted(int specks, double share, var speck) -> specks(random, specks + 0.5, share, speck) * flat;
+            case Evidence.Panned(var classes, double share) ->
+                classes.stream().mapToDouble(one -> specks(random, one.specks() + 0.5 / classes.size(), share, one.speck())).sum() * flat;
+            case Evidence.Assayed(double fine, double visible, double sd) -> {
+              double variance = Math.log1p(sd * sd);
+              yield (fine / fineness + visible) * Math.exp(random.nextNormal(-variance / 2, Math.sqrt(variance)));
+            }
+            case Evidence.FromPasses(var removal, var speck) -> {
+              double middle = Math.log1p(removal.left().orElse(0));
+              double high = Math.log1p(removal.leftHigh().orElse(removal.left().orElse(0))) - middle;
+              yield Math.max(0, Math.expm1(middle + high / 1.96 * random.nextNormal(0, 1))) * speck.meanMg() * flat;
+            }
+          };
+    }
+    return sum;
+  }
+
+  private static double specks(RandomDataGenerator random, double shape, double share, Evidence.Speck speck) {
+    double variance = Math.log1p(speck.variance() / shape);
+    return random.nextGamma(shape, 1 / share) * speck.meanMg() * Math.exp(random.nextNormal(-variance / 2, Math.sqrt(variance)));
+  }
+}
