@@ -45,11 +45,17 @@ final class BigBatch {
     return made.batch.orElseThrow();
   }
 
+  /** What magnet, table and finish make of a cut. */
+  private static final int LOTS_A_CUT = 7;
+
   /** A batch of at least that many lots. */
   static Batch ofLots(int lots) {
     BigBatch made = new BigBatch("Sixty lots");
-    made.screen("8", "16", "20", "30", "50", "80", "100");
-    for (int cut = 2; cut <= 9 && made.size() < lots; cut++) {
+    String[] few = {"8", "16", "20", "30", "50", "80", "100"};
+    String[] many = StandardScreens.all().stream().limit(lots / LOTS_A_CUT).map(Screen::label).toArray(String[]::new);
+    String[] stack = lots > few.length * (LOTS_A_CUT + 1) + LOTS_A_CUT ? many : few;
+    made.screen(stack);
+    for (int cut = 2; cut <= stack.length + 2 && made.size() < lots; cut++) {
       made.cut(cut, 4_000);
     }
     return made.batch.orElseThrow();

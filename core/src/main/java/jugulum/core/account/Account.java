@@ -52,14 +52,15 @@ public record Account(
    */
   public static Account of(Network network, SandAccount sand, SandBalance balance, GoldAccount gold, GoldMemory memory, Shop shop, List<PastRun> runs) {
     GoldDetails details = GoldDetails.of(network, sand, memory);
+    Advisor advisor = Advisor.of(network, sand, gold, details, shop, runs);
     return new Account(
         network,
         sand,
         balance,
         gold,
         details.cumulative(),
-        Advisor.of(network, sand, gold, details, shop, runs, Advice.By.MONEY),
-        Advisor.of(network, sand, gold, details, shop, runs, Advice.By.GOLD),
+        advisor.advice(Advice.By.MONEY),
+        advisor.advice(Advice.By.GOLD),
         shop.terms());
   }
 

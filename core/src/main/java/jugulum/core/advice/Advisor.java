@@ -1,8 +1,9 @@
 package jugulum.core.advice;
 
-import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
@@ -61,6 +62,9 @@ public final class Advisor {
   private final Shop shop;
   private final List<PastRun> runs;
 
+  /** What was drawn for a way, whichever list it is for. */
+  private final Map<Way, Odds> drawn = new HashMap<>();
+
   private Advisor(Network network, SandAccount sand, GoldAccount gold, GoldDetails details, Shop shop, List<PastRun> runs) {
     this.network = network;
     this.sand = sand;
@@ -71,13 +75,17 @@ public final class Advisor {
   }
 
   /**
-   * The best thing to do with every end lot that is still there, the best first, and beside it an assay or a look where that comes first.
+   * For a batch.
    *
    * @param runs the shop's runs over machines, of all batches
    */
-  public static List<Advice> of(Network network, SandAccount sand, GoldAccount gold, GoldDetails details, Shop shop, List<PastRun> runs, Advice.By by) {
-    Advisor advisor = new Advisor(network, sand, gold, details, shop, runs);
-    return network.endLots().filter(Advisor::isThere).flatMap(lot -> advisor.forLot(lot, by).stream()).sorted(Advice.bestFirst(by)).toList();
+  public static Advisor of(Network network, SandAccount sand, GoldAccount gold, GoldDetails details, Shop shop, List<PastRun> runs) {
+    return new Advisor(network, sand, gold, details, shop, runs);
+  }
+
+  /** The best thing to do with every end lot that is still there, the best first, and before it an assay or a look where that comes first. */
+  public List<Advice> advice(Advice.By by) {
+    return network.endLots().filter(Advisor::isThere).flatMap(lot -> forLot(lot, by).stream()).sorted(Advice.bestFirst(by)).toList();
   }
 
   private static boolean isThere(Lot lot) {
@@ -90,18 +98,40 @@ public final class Advisor {
       Kind kind = isSetAside(lot) ? Kind.LOOK : Kind.GO_ON;
       return List.of(new Advice(kind, lot.id(), Optional.empty(), there, Band.sharp(0), false, Optional.empty(), LOOK_MINUTES, 0, Optional.empty()));
     }
-    List<Advice> ways = new ArrayList<>();
-    if (sand.mass(lot.id()).grams() > 0) {
-      suited(lot).flatMap(gear -> overMachine(lot, there.get(), gear).stream()).forEach(ways::add);
-      smelt(lot, there.get()).ifPresent(ways::add);
-    }
-    pass(lot, there.get()).ifPresent(ways::add);
-    Optional<Advice> best = ways.stream().min(Advice.bestFirst(by));
+    Optional<Advice> best = Stream.concat(ways(lot).min(bestFirst(by, there.get())).flatMap(this::winning).stream(), pass(lot, there.get()).stream()).min(Advice.bestFirst(by));
     return best.map(way -> assay(lot, way).map(first -> List.of(first, way)).orElse(List.of(way))).orElse(List.of());
   }
 
   private static boolean isSetAside(Lot lot) {
     return lot.material().isSetAside() || lot.material() == Material.CUT && lot.cut().isOversize();
+  }
+
+  /**
+   * A way to win gold out of a lot.
+   *
+   * @param costs what it costs beside the time, in the shop's currency
+   */
+  private record Way(Kind kind, Lot lot, Optional<Gear> gear, Band share, boolean byRecord, double minutes, double costs) {
+    /** The mean of the triangle over the band. */
+    double meanShare() {
+      return (share.low() + share.usual() + share.high()) / 3;
+    }
+  }
+
+  private Stream<Way> ways(Lot lot) {
+    double grams = sand.mass(lot.id()).grams();
+    return grams > 0 ? Stream.concat(suited(lot).map(gear -> overMachine(lot, gear, grams)), Stream.of(smelt(lot, grams))) : Stream.empty();
+  }
+
+  /** By their means, which need no draws: only the best is drawn. */
+  private Comparator<Way> bestFirst(Advice.By by, GoldRange there) {
+    return Comparator.<Way, Boolean>comparing(way -> shop.terms().isPresent() && !(net(way, there) > 0))
+        .thenComparing(way -> -(by == Advice.By.MONEY && shop.terms().isPresent() ? net(way, there) : there.milligrams() * way.meanShare()) / way.minutes())
+        .thenComparing(Way::kind);
+  }
+
+  private double net(Way way, GoldRange there) {
+    return shop.terms().map(terms -> terms.worth(there.milligrams() * way.meanShare(), gold.fineness()) - terms.cost(way.minutes()) - way.costs()).orElse(0.0);
   }
 
   /** The machines whose sizes suit it, or suit it in part where none does better. */
@@ -115,43 +145,40 @@ public final class Advisor {
     return MachineRecord.expected(runs.stream().filter(run -> run.machine().equals(gear.machine())).toList(), lot.cut());
   }
 
-  /** The record of a machine tells of fresh sand: from what was set aside it wins less. */
-  private Band expected(Gear gear, Lot lot) {
-    Band fresh = record(gear, lot).orElseGet(() -> gear.sheet().expected(lot.cut()));
-    if (!isSetAside(lot)) {
-      return fresh;
-    }
+  /** What a machine wins by its record tells of fresh sand: from what was set aside it wins less. */
+  private Way overMachine(Lot lot, Gear gear, double grams) {
+    Optional<Band> record = record(gear, lot);
+    Band fresh = record.orElseGet(() -> gear.sheet().expected(lot.cut()));
     double low = fresh.low() * ONCE_MISSED;
-    return new Band(low, (low + fresh.usual()) / 2, fresh.high());
+    Band again = new Band(low, (low + fresh.usual()) / 2, fresh.high());
+    boolean setAside = isSetAside(lot);
+    double minutes = SET_UP_MINUTES + grams / Pace.of(gear, runs).gramsPerMinute();
+    return new Way(setAside ? Kind.RERUN : Kind.RUN, lot, Optional.of(gear), setAside ? again : fresh, record.isPresent(), minutes, 0);
   }
 
-  private Optional<Advice> overMachine(Lot lot, GoldRange there, Gear gear) {
-    double minutes = SET_UP_MINUTES + sand.mass(lot.id()).grams() / Pace.of(gear, runs).gramsPerMinute();
-    Kind kind = isSetAside(lot) ? Kind.RERUN : Kind.RUN;
-    return winning(kind, lot, Optional.of(gear), there, expected(gear, lot), record(gear, lot).isPresent(), minutes, 0);
-  }
-
-  private Optional<Advice> smelt(Lot lot, GoldRange there) {
+  private Way smelt(Lot lot, double grams) {
     Charges charges = shop.terms().map(Terms::charged).orElse(Charges.NONE);
-    double smelts = Math.ceil(sand.mass(lot.id()).grams() / charges.smeltG());
-    return winning(Kind.SMELT, lot, Optional.empty(), there, SMELTED, false, smelts * charges.smeltMinutes(), smelts * charges.smeltCost());
+    double smelts = Math.ceil(grams / charges.smeltG());
+    return new Way(Kind.SMELT, lot, Optional.empty(), SMELTED, false, smelts * charges.smeltMinutes(), smelts * charges.smeltCost());
   }
 
-  private Optional<Advice> winning(Kind kind, Lot lot, Optional<Gear> gear, GoldRange there, Band share, boolean byRecord, double minutes, double costs) {
-    Optional<Odds> odds = details.odds(lot.id(), share, shop.terms().map(terms -> breakEvenMg(terms, minutes, costs)).orElse(0.0));
+  private Optional<Advice> winning(Way way) {
+    Lot lot = way.lot();
+    double least = shop.terms().map(terms -> breakEvenMg(terms, way.minutes(), way.costs())).orElse(0.0);
+    Optional<Odds> odds = Optional.ofNullable(drawn.computeIfAbsent(way, _ -> details.odds(lot.id(), way.share(), least).orElse(null)));
     return odds.map(
         told ->
             new Advice(
-                kind,
+                way.kind(),
                 lot.id(),
-                gear.map(Gear::machine),
-                Optional.of(there),
-                share,
-                byRecord,
+                way.gear().map(Gear::machine),
+                Optional.of(gold.lots().get(lot.id())),
+                way.share(),
+                way.byRecord(),
                 Optional.of(told.won()),
-                minutes,
-                costs,
-                shop.terms().map(terms -> new Money(terms.worth(told.won().milligrams(), gold.fineness()), terms.cost(minutes), costs, told.chance()))));
+                way.minutes(),
+                way.costs(),
+                shop.terms().map(terms -> new Money(terms.worth(told.won().milligrams(), gold.fineness()), terms.cost(way.minutes()), way.costs(), told.chance()))));
   }
 
   /** The native gold that pays for time and costs, in mg; no price, no such mass. */
@@ -165,7 +192,7 @@ public final class Advisor {
     return magnet.flatMap(step -> pass(lot, there, NextPass.of(step, lot.cut(), network.batch().assumptions(), gold.fineness(), shop.terms(), shop.stopRule())));
   }
 
-  private Optional<Advice> pass(Lot lot, GoldRange there, NextPass next) {
+  private static Optional<Advice> pass(Lot lot, GoldRange there, NextPass next) {
     OptionalDouble mg = next.nextMg();
     if (mg.isEmpty() || next.minutes().isEmpty() || !(there.milligrams() > 0)) {
       return Optional.empty();

@@ -6,10 +6,6 @@ import java.util.function.DoubleBinaryOperator;
 import java.util.function.DoubleSupplier;
 import jugulum.core.check.Band;
 import org.hipparchus.distribution.continuous.TriangularDistribution;
-import org.hipparchus.random.MersenneTwister;
-import org.hipparchus.random.RandomDataGenerator;
-import org.hipparchus.util.FastMath;
-import org.hipparchus.util.KthSelector;
 
 /**
  * Random amounts of gold that agree with a piece of evidence.
@@ -17,7 +13,7 @@ import org.hipparchus.util.KthSelector;
  * <p>Propagation of distributions by Monte Carlo, JCGM 101:2008, 6.4: weighed gold is normal and cut at 0, a count is gamma with
  * shape n + ½ (the ½ shared between the classes of a count by size), an assay is lognormal, a removal is split normal about its estimate in the logarithm of what is left. Every lot has a
  * seed of its own, so the draws of one lot do not depend on which other lots there are, nor on how many threads draw. Exponentials and
- * logarithms are the library's, written in Java: those of the machine may differ in the last place from one machine to the next.
+ * logarithms are those of {@link StrictMath}: others may differ in the last place from one machine to the next.
  */
 final class Draws {
   /** The normal quantile of the ends of a 95 % range. */
@@ -25,9 +21,6 @@ final class Draws {
 
   /** From so many standard deviations above 0 the cut at 0 does not move the mean. */
   private static final double FAR_FROM_ZERO = 5;
-
-  /** What the selector remembers of its first search for its second; the size its library uses itself. */
-  private static final int PIVOTS = 1_023;
 
   private final double[] milligrams;
 
@@ -55,31 +48,31 @@ final class Draws {
    * @param seed the lot's own
    */
   static Draws of(Evidence evidence, Shared shared, long seed) {
-    RandomDataGenerator random = RandomDataGenerator.of(new MersenneTwister(seed));
+    Sampler random = new Sampler(seed);
     int count = shared.fineness().milligrams.length;
     return switch (evidence) {
       case Evidence.Weighed(var weighing) -> normal(random, weighing.meanG() * 1000, weighing.standardUncertaintyG() * 1000, count);
       case Evidence.Known(double mg, double sd) -> normal(random, mg, sd, count);
       case Evidence.Counted(int specks, double share, var speck) ->
-          specks(fill(count, () -> random.nextGamma(specks + 0.5, 1 / share)), specks + 0.5, speck, shared.speckMass(), random);
+          specks(fill(count, random.gamma(specks + 0.5, 1 / share)), specks + 0.5, speck, shared.speckMass(), random);
       case Evidence.Panned(var classes, double share) -> {
         double unseen = 0.5 / classes.size();
         yield sum(
             classes.stream()
-                .map(one -> specks(fill(count, () -> random.nextGamma(one.specks() + unseen, 1 / share)), one.specks() + unseen, one.speck(), shared.speckMass(), random))
+                .map(one -> specks(fill(count, random.gamma(one.specks() + unseen, 1 / share)), one.specks() + unseen, one.speck(), shared.speckMass(), random))
                 .toList());
       }
       case Evidence.Assayed(double fine, double visible, double sd) -> assayed(random, fine, visible, sd, shared.fineness());
       case Evidence.FromPasses(var removal, var speck) -> {
         double left = removal.left().orElse(0);
-        double low = FastMath.log1p(left) - FastMath.log1p(removal.leftLow());
-        double high = FastMath.log1p(removal.leftHigh().orElse(left)) - FastMath.log1p(left);
+        double low = StrictMath.log1p(left) - StrictMath.log1p(removal.leftLow());
+        double high = StrictMath.log1p(removal.leftHigh().orElse(left)) - StrictMath.log1p(left);
         Draws still =
             fill(
                 count,
                 () -> {
-                  double z = random.nextNormal(0, 1 / Z95);
-                  return Math.max(0, FastMath.expm1(FastMath.log1p(left) + z * (z < 0 ? low : high)));
+                  double z = random.normal(0, 1 / Z95);
+                  return Math.max(0, StrictMath.expm1(StrictMath.log1p(left) + z * (z < 0 ? low : high)));
                 });
         yield specks(still, Math.max(1, left), speck, shared.speckMass(), random);
       }
@@ -95,24 +88,24 @@ final class Draws {
   record Shared(Draws fineness, Draws speckMass) {}
 
   /** Turns numbers of specks into milligrams: so many specks weigh together what their mean lets expect, give or take, lognormal. */
-  private static Draws specks(Draws counts, double about, Evidence.Speck speck, Draws speckMass, RandomDataGenerator random) {
+  private static Draws specks(Draws counts, double about, Evidence.Speck speck, Draws speckMass, Sampler random) {
     double[] mg = new double[counts.milligrams.length];
-    double variance = FastMath.log1p(speck.variance() / about);
+    double variance = StrictMath.log1p(speck.variance() / about);
     double scale = Math.sqrt(variance);
     for (int i = 0; i < mg.length; i++) {
-      mg[i] = counts.milligrams[i] * speck.meanMg() * speckMass.milligrams[i] * FastMath.exp(random.nextNormal(-variance / 2, scale));
+      mg[i] = counts.milligrams[i] * speck.meanMg() * speckMass.milligrams[i] * StrictMath.exp(random.normal(-variance / 2, scale));
     }
     return new Draws(mg);
   }
 
   /** Mean-preserving lognormal factors about 1. */
   static Draws factors(long seed, double logSd, int count) {
-    RandomDataGenerator random = RandomDataGenerator.of(new MersenneTwister(seed));
-    return fill(count, () -> FastMath.exp(random.nextNormal(-logSd * logSd / 2, logSd)));
+    Sampler random = new Sampler(seed);
+    return fill(count, () -> StrictMath.exp(random.normal(-logSd * logSd / 2, logSd)));
   }
 
   static Draws normal(long seed, double mean, double sd, int count) {
-    return normal(RandomDataGenerator.of(new MersenneTwister(seed)), mean, sd, count);
+    return normal(new Sampler(seed), mean, sd, count);
   }
 
   /** From a band: triangular, most likely what is usual. */
@@ -120,26 +113,26 @@ final class Draws {
     if (!(band.high() > band.low())) {
       return constant(band.usual(), count);
     }
-    RandomDataGenerator random = RandomDataGenerator.of(new MersenneTwister(seed));
+    Sampler random = new Sampler(seed);
     TriangularDistribution spread = new TriangularDistribution(band.low(), band.usual(), band.high());
-    return fill(count, () -> spread.inverseCumulativeProbability(random.nextDouble()));
+    return fill(count, () -> spread.inverseCumulativeProbability(random.uniform()));
   }
 
-  private static Draws normal(RandomDataGenerator random, double mean, double sd, int count) {
+  private static Draws normal(Sampler random, double mean, double sd, int count) {
     if (sd == 0) {
       return constant(mean, count);
     }
-    double[] drawn = fill(count, () -> Math.max(0, random.nextNormal(mean, sd))).milligrams;
+    double[] drawn = fill(count, () -> Math.max(0, random.normal(mean, sd))).milligrams;
     return mean > FAR_FROM_ZERO * sd ? new Draws(drawn, mean) : new Draws(drawn);
   }
 
   /** Mean-preserving lognormal; what the assay tells is turned from fine to native gold, what was taken out before is native. */
-  private static Draws assayed(RandomDataGenerator random, double fineMg, double visibleMg, double relativeSd, Draws fineness) {
-    double variance = FastMath.log1p(relativeSd * relativeSd);
+  private static Draws assayed(Sampler random, double fineMg, double visibleMg, double relativeSd, Draws fineness) {
+    double variance = StrictMath.log1p(relativeSd * relativeSd);
     double scale = Math.sqrt(variance);
     double[] drawn = new double[fineness.milligrams.length];
     for (int i = 0; i < drawn.length; i++) {
-      double spread = scale == 0 ? 1 : FastMath.exp(random.nextNormal(-variance / 2, scale));
+      double spread = scale == 0 ? 1 : StrictMath.exp(random.normal(-variance / 2, scale));
       drawn[i] = (fineMg / fineness.milligrams[i] + visibleMg) * spread;
     }
     return new Draws(drawn);
@@ -293,10 +286,7 @@ final class Draws {
   private static final double HIGH = 0.975;
 
   private double[] quantiles(double... ranks) {
-    double[] work = milligrams.clone();
-    int[] pivots = new int[PIVOTS];
-    Arrays.fill(pivots, -1);
-    KthSelector selector = new KthSelector();
-    return Arrays.stream(ranks).map(rank -> selector.select(work, pivots, (int) rank)).toArray();
+    Ranks of = new Ranks(milligrams);
+    return Arrays.stream(ranks).map(rank -> of.value((int) rank)).toArray();
   }
 }

@@ -49,6 +49,6 @@ public final class GoldDetails {
   public Optional<Odds> odds(LotId lot, Band share, double atLeastMg) {
     Check.share("share", share.high());
     Check.inRange("atLeastMg", atLeastMg, 0, Double.MAX_VALUE);
-    return working.leftIn(lot).map(gold -> gold.times(working.triangular(share, lot.number()))).map(won -> new Odds(won.range(), won.shareAbove(atLeastMg), won.meanAbove(atLeastMg)));
+    return working.leftIn(lot).map(gold -> gold.times(working.triangular(share))).map(won -> new Odds(won.range(), won.shareAbove(atLeastMg), won.meanAbove(atLeastMg)));
   }
 }

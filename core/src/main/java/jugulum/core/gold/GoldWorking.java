@@ -30,6 +30,8 @@ final class GoldWorking {
   private static final long FINENESS_SEED = 0x6a756775L;
   private static final long FLATNESS_SEED = 0x6c756d20L;
 
+  private static final long SHARE_SEED = 0x73686172L;
+
   /** Below that it is no native gold. */
   private static final double LOWEST_FINENESS = 0.3;
 
@@ -162,19 +164,27 @@ final class GoldWorking {
     Draws found = found();
     Map<StepId, Recovery> after = new LinkedHashMap<>();
     List<Lot> lost = new ArrayList<>();
+    Recovery kept = recovery(Against.FOUND, found, found, List.of());
     for (Step step : network.steps()) {
-      network.lots(step.outputs()).stream().filter(lot -> network.taker(lot.id()).isEmpty() && kind(lot).isLoss()).forEach(lost::add);
-      Draws left = sum(lost, this::left).map(gone -> memory.recall(new Rest(found, gone), () -> found.minus(gone))).orElse(found);
-      after.put(step.id(), recovery(Against.FOUND, left, found, notLookedAt(lost)));
+      List<Lot> gone = network.lots(step.outputs()).stream().filter(lot -> network.taker(lot.id()).isEmpty() && kind(lot).isLoss()).toList();
+      if (!gone.isEmpty()) {
+        lost.addAll(gone);
+        kept = kept(found, lost);
+      }
+      after.put(step.id(), kept);
     }
     return after;
   }
 
-  Draws triangular(Band band, long seed) {
-    return memory.recall(new Spread(band, seed), () -> Draws.triangular(seed, band, memory.count()));
+  private Recovery kept(Draws found, List<Lot> lost) {
+    Draws left = sum(lost, this::left).map(gone -> memory.recall(new Rest(found, gone), () -> found.minus(gone))).orElse(found);
+    return recovery(Against.FOUND, left, found, notLookedAt(lost));
   }
 
-  private record Spread(Band band, long seed) {}
+  /** Shares to be won: one doubt for all lots it is asked for. */
+  Draws triangular(Band band) {
+    return memory.recall(band, () -> Draws.triangular(SHARE_SEED, band, memory.count()));
+  }
 
   private List<Recovery> recoveries(Draws won, Draws found, Optional<Draws> head, List<LotId> notLookedAt) {
     List<Recovery> all = new ArrayList<>();

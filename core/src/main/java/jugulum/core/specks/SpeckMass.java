@@ -2,7 +2,6 @@ package jugulum.core.specks;
 
 import jugulum.core.check.Check;
 import jugulum.core.screens.Cut;
-import org.hipparchus.util.FastMath;
 
 /**
  * The mean mass of a speck of gold in a cut.
@@ -19,7 +18,7 @@ public final class SpeckMass {
    * The flatness of gold of one place is told to about a factor of 1.5 either way, nine in ten: an assumption of ours until grains are
    * measured. This is the standard deviation of its logarithm, and so of the mass of every speck of a batch alike.
    */
-  public static final double FLATNESS_LOG_SD = FastMath.log(1.5) / 1.645;
+  public static final double FLATNESS_LOG_SD = StrictMath.log(1.5) / 1.645;
 
   /** Where a cut has no lower screen its specks are taken down to this part of the upper one. */
   private static final double OPEN_END = 0.5;
@@ -40,8 +39,8 @@ public final class SpeckMass {
     Check.inRange("lowerMm", lowerMm, 1e-6, Math.nextDown(upperMm));
     Check.inRange("flatness", flatness, FLATTEST, 1);
     Check.inRange("densityMgPerMm3", densityMgPerMm3, 10, 20);
-    double cubes = FastMath.pow(upperMm, 3) - FastMath.pow(lowerMm, 3);
-    return Math.PI / 6 * flatness * densityMgPerMm3 * cubes / (3 * FastMath.log(upperMm / lowerMm));
+    double cubes = StrictMath.pow(upperMm, 3) - StrictMath.pow(lowerMm, 3);
+    return Math.PI / 6 * flatness * densityMgPerMm3 * cubes / (3 * StrictMath.log(upperMm / lowerMm));
   }
 
   /**
@@ -63,8 +62,8 @@ public final class SpeckMass {
    */
   public static double relativeVariance(Cut cut) {
     Ends ends = Ends.of(cut);
-    double cube = FastMath.pow(ends.upperMm() / ends.lowerMm(), 3);
-    return Math.max(0, FastMath.log(cube) * (cube + 1) / (2 * (cube - 1)) - 1);
+    double cube = StrictMath.pow(ends.upperMm() / ends.lowerMm(), 3);
+    return Math.max(0, StrictMath.log(cube) * (cube + 1) / (2 * (cube - 1)) - 1);
   }
 
   private record Ends(double upperMm, double lowerMm) {

@@ -46,7 +46,7 @@ class AdvisorTest {
     SandAccount sand = SandAccount.of(network);
     GoldMemory memory = new GoldMemory();
     GoldAccount gold = GoldAccount.of(network, sand, memory);
-    return Advisor.of(network, sand, gold, GoldDetails.of(network, sand, memory), shop, PastRun.of(network, sand, gold), by);
+    return Advisor.of(network, sand, gold, GoldDetails.of(network, sand, memory), shop, PastRun.of(network, sand, gold)).advice(by);
   }
 
   private static Advice on(List<Advice> all, int lot) {
