@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jugulum.core.advice.Advice.Kind;
 import jugulum.core.advice.Advice.Money;
@@ -15,6 +16,7 @@ import jugulum.core.gold.GoldDetails;
 import jugulum.core.gold.GoldDetails.Odds;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
@@ -60,7 +62,8 @@ public final class Advisor {
   private final GoldAccount gold;
   private final GoldDetails details;
   private final Shop shop;
-  private final List<PastRun> runs;
+  private final Map<Machine, List<PastRun>> runs;
+  private final Map<Gear, Pace> paces = new HashMap<>();
 
   /** What was drawn for a way, whichever list it is for. */
   private final Map<Way, Odds> drawn = new HashMap<>();
@@ -71,7 +74,7 @@ public final class Advisor {
     this.gold = gold;
     this.details = details;
     this.shop = shop;
-    this.runs = runs;
+    this.runs = runs.stream().collect(Collectors.groupingBy(PastRun::machine));
   }
 
   /**
@@ -142,7 +145,7 @@ public final class Advisor {
   }
 
   private Optional<Band> record(Gear gear, Lot lot) {
-    return MachineRecord.expected(runs.stream().filter(run -> run.machine().equals(gear.machine())).toList(), lot.cut());
+    return MachineRecord.expected(runs.getOrDefault(gear.machine(), List.of()), lot.cut());
   }
 
   /** What a machine wins by its record tells of fresh sand: from what was set aside it wins less. */
@@ -152,8 +155,12 @@ public final class Advisor {
     double low = fresh.low() * ONCE_MISSED;
     Band again = new Band(low, (low + fresh.usual()) / 2, fresh.high());
     boolean setAside = isSetAside(lot);
-    double minutes = SET_UP_MINUTES + grams / Pace.of(gear, runs).gramsPerMinute();
+    double minutes = SET_UP_MINUTES + grams / pace(gear).gramsPerMinute();
     return new Way(setAside ? Kind.RERUN : Kind.RUN, lot, Optional.of(gear), setAside ? again : fresh, record.isPresent(), minutes, 0);
+  }
+
+  private Pace pace(Gear gear) {
+    return paces.computeIfAbsent(gear, one -> Pace.of(one, runs.getOrDefault(one.machine(), List.of())));
   }
 
   private Way smelt(Lot lot, double grams) {

@@ -16,6 +16,11 @@ import org.hipparchus.distribution.continuous.TriangularDistribution;
  * logarithms are those of {@link StrictMath}: others may differ in the last place from one machine to the next.
  */
 final class Draws {
+  /** The ends of a 95 % range. */
+  private static final double LOW = 0.025;
+
+  private static final double HIGH = 0.975;
+
   /** The normal quantile of the ends of a 95 % range. */
   private static final double Z95 = 1.959963984540054;
 
@@ -28,7 +33,7 @@ final class Draws {
   private double mean;
 
   private double variance = Double.NaN;
-  private double endSd = Double.NaN;
+  private double endSd;
   private GoldRange range;
 
   private Draws(double[] milligrams) {
@@ -262,31 +267,21 @@ final class Draws {
   /** Mean and the 2.5 % and 97.5 % points; worked out once. */
   GoldRange range() {
     if (range == null) {
-      double[] ends = quantiles(LOW * milligrams.length, HIGH * milligrams.length);
-      range = new GoldRange(mean(), ends[0], ends[1]);
+      int count = milligrams.length;
+      double ranks = Math.sqrt(LOW * HIGH * count);
+      double[] at = new Ranks(milligrams).values((int) (LOW * count), (int) (HIGH * count), (int) (LOW * count - ranks), (int) (LOW * count + ranks), (int) (HIGH * count - ranks), (int) (HIGH * count + ranks));
+      range = new GoldRange(mean(), at[0], at[1]);
+      endSd = Math.max(at[3] - at[2], at[5] - at[4]) / 2;
     }
     return range;
   }
 
   /**
-   * How far the worse end of the range would scatter if all were drawn anew, as a standard deviation; worked out once. As many draws as lie
+   * How far the worse end of the range would scatter if all were drawn anew, as a standard deviation; worked out with it. As many draws as lie
    * below an end are binomial, so one standard deviation of that number to either side shows it. JCGM 101:2008, 7.9, asks for it.
    */
   double endSd() {
-    if (Double.isNaN(endSd)) {
-      int count = milligrams.length;
-      double ranks = Math.sqrt(LOW * HIGH * count);
-      double[] around = quantiles(LOW * count - ranks, LOW * count + ranks, HIGH * count - ranks, HIGH * count + ranks);
-      endSd = Math.max(around[1] - around[0], around[3] - around[2]) / 2;
-    }
+    range();
     return endSd;
-  }
-
-  private static final double LOW = 0.025;
-  private static final double HIGH = 0.975;
-
-  private double[] quantiles(double... ranks) {
-    Ranks of = new Ranks(milligrams);
-    return Arrays.stream(ranks).map(rank -> of.value((int) rank)).toArray();
   }
 }

@@ -164,20 +164,22 @@ final class GoldWorking {
     Draws found = found();
     Map<StepId, Recovery> after = new LinkedHashMap<>();
     List<Lot> lost = new ArrayList<>();
+    Optional<Draws> lostSoFar = Optional.empty();
     Recovery kept = recovery(Against.FOUND, found, found, List.of());
     for (Step step : network.steps()) {
       List<Lot> gone = network.lots(step.outputs()).stream().filter(lot -> network.taker(lot.id()).isEmpty() && kind(lot).isLoss()).toList();
       if (!gone.isEmpty()) {
         lost.addAll(gone);
-        kept = kept(found, lost);
+        lostSoFar = together(List.of(lostSoFar, sum(gone, this::left)));
+        kept = kept(found, lostSoFar, lost);
       }
       after.put(step.id(), kept);
     }
     return after;
   }
 
-  private Recovery kept(Draws found, List<Lot> lost) {
-    Draws left = sum(lost, this::left).map(gone -> memory.recall(new Rest(found, gone), () -> found.minus(gone))).orElse(found);
+  private Recovery kept(Draws found, Optional<Draws> lostGold, List<Lot> lost) {
+    Draws left = lostGold.map(gone -> memory.recall(new Rest(found, gone), () -> found.minus(gone))).orElse(found);
     return recovery(Against.FOUND, left, found, notLookedAt(lost));
   }
 
