@@ -31,6 +31,7 @@ import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
+import jugulum.core.ledger.LotId;
 import jugulum.desk.board.ThroatBoard;
 import org.junit.jupiter.api.Test;
 
@@ -72,6 +73,11 @@ class AppearanceTest extends OnTheDemoBook {
           person.click(station);
           look.at(person, theme + " " + station);
         }
+        person.click("station-2-5").click("measure-SMELT");
+        look.at(person, theme + " a smelt");
+        person.open(3).click("correct-" + person.batch().lot(new LotId(3)).orElseThrow().readings().getFirst().id().number());
+        look.at(person, theme + " a reading to correct or doubt");
+        person.press(ESCAPE).press(ESCAPE);
         running(person);
         look.at(person, theme + " a machine that runs");
         for (int edit = 0; edit < 3; edit++) {

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure.SandWeight;
@@ -73,13 +72,21 @@ public final class SandBalance {
     List<Flow> flows = flows(sand);
     this.fit = Reconciliation.of(nodes.size(), flows);
     this.errors = fit.fits() ? Optional.empty() : Optional.of(GrossErrors.of(nodes.size(), flows));
-    IntStream.range(0, lots.size()).forEach(i -> adjusted.put(lots.get(i).id(), fit.adjusted(i)));
     this.misfits = errors.stream().flatMap(found -> found.suspects().stream().map(suspect -> misfit(found, suspect))).toList();
+    Reconciliation without = errors.map(GrossErrors::left).orElse(fit);
+    IntStream.range(0, lots.size()).forEach(i -> adjusted.put(lots.get(i).id(), without.adjusted(i)));
+    misfits.forEach(misfit -> misfit.expected().forEach((lot, expected) -> adjusted.put(lot, suspect(lot, expected, misfit, sand))));
   }
 
   /** Works out the balance of a batch. */
   public static SandBalance of(Network network, SandAccount sand) {
     return new SandBalance(network, sand);
+  }
+
+  /** A weight that cannot be right is told beside what it would have to be. */
+  private static Adjusted suspect(LotId lot, Adjusted expected, Misfit misfit, SandAccount sand) {
+    double moved = expected.value().orElse(sand.mass(lot).grams()) - sand.mass(lot).grams();
+    return new Adjusted(Adjusted.State.CHECKED, expected.value(), expected.sd(), moved, misfit.significance());
   }
 
   private List<Flow> flows(SandAccount sand) {
@@ -131,7 +138,10 @@ public final class SandBalance {
     return named.stream().filter(lot -> network.taker(lot).isEmpty()).findFirst();
   }
 
-  /** What the whole network lets say of a live lot's mass. */
+  /**
+   * What the whole network lets say of a live lot's mass; weights that cannot be right are left out, and have beside them what each would have to
+   * be if it is the one.
+   */
   public Adjusted of(LotId lot) {
     return adjusted.get(lot);
   }
@@ -202,16 +212,5 @@ public final class SandBalance {
     return Math.abs(misses) <= NEAR * expected.sd()
         ? Optional.of(new Suspicion(lot.id(), reading.id(), righted.slip(), righted.readG(), righted.rightG(), misses))
         : Optional.empty();
-  }
-
-  /** What went astray at a step by the adjusted weights, in grams: negative where sand was won. */
-  public Adjusted loss(StepId step) {
-    int node = nodes.stream().map(Step::id).toList().indexOf(step);
-    return fit.adjusted(lots.size() + node);
-  }
-
-  /** The steps whose sand has to add up. */
-  public Stream<Step> steps() {
-    return nodes.stream();
   }
 }

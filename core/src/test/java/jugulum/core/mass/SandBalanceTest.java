@@ -61,6 +61,8 @@ class SandBalanceTest {
     assertThat(misfit.again()).as("it was run on").isEmpty();
     Adjusted expected = misfit.expected().get(new LotId(2));
     assertThat(expected.value().orElseThrow()).isCloseTo(11_000, within(2.6 * expected.sd()));
+    assertThat(balance.of(new LotId(2)).adjustment()).as("beside the weight stands what it must be").isCloseTo(expected.value().orElseThrow() - 10_100, within(1e-9));
+    assertThat(balance.of(new LotId(4)).significance()).as("the others are not blamed for it").isLessThan(2);
   }
 
   @Test

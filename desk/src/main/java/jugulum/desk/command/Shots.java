@@ -40,6 +40,7 @@ import jugulum.desk.files.Pictures;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.View;
 import jugulum.desk.theme.Theme;
+import jugulum.desk.workbench.Notice;
 import jugulum.desk.workbench.Workbench;
 
 /** Sets the window up for one picture after the other and draws each. */
@@ -79,6 +80,7 @@ final class Shots {
     afterTheBook(bookThread);
     shot("account-sand", () -> fire("account-part-SAND"));
     await(() -> workbench.undo());
+    on(() -> workbench.say(Notice.NONE));
     on(() -> fire("account-part-GOLD"));
     shot("batches", () -> shell.show(View.BATCHES));
     on(() -> fire("batches-part-MAGNETICS"));
@@ -131,11 +133,11 @@ final class Shots {
     return workbench.submit(batch.id(), edits).thenRun(() -> click("station-3-5"));
   }
 
-  /** The weight of a cut that stands between two weighed steps is read a kilogram too high. */
+  /** Two digits of the weight of a cut that stands between two weighed steps are swapped. */
   private CompletionStage<?> misread() {
     Batch batch = workbench.current().get().worked().orElseThrow().batch();
     Lot cut = batch.lots().stream().filter(lot -> lot.material() == Material.CUT).skip(1).findFirst().orElseThrow();
-    return workbench.submit(new Edit.Correct(cut.readings().getFirst().id(), new Measure.SandWeight(10_060, 710, 0, 10), "read again"));
+    return workbench.submit(new Edit.Correct(cut.readings().getFirst().id(), new Measure.SandWeight(9_600, 710, 0, 10), "read again"));
   }
 
   private void open(ExecutorService bookThread) {
@@ -163,7 +165,9 @@ final class Shots {
   }
 
   private void fire(String id) {
-    ((ButtonBase) shell.lookup("#" + id)).fire();
+    ButtonBase button = (ButtonBase) shell.lookup("#" + id);
+    button.requestFocus();
+    button.fire();
   }
 
   private void shot(String name, Runnable setUp) {

@@ -44,7 +44,7 @@ public final class MisfitWords {
     if (!misfit.lossAt().isEmpty() && !misfit.lots().isEmpty()) {
       sentences.add(Words.of("misfit.or-loss", steps(misfit, network)));
     }
-    sentences.add(misfit.again().map(lot -> Words.of("misfit.again", lot(lot, network))).orElseGet(() -> misfit.lots().isEmpty() ? "" : Words.of("misfit.gone")));
+    sentences.add(misfit.again().map(lot -> Words.of("misfit.again", lot(lot, network))).orElseGet(() -> misfit.lots().isEmpty() ? "" : Words.of(misfit.lots().size() == 1 ? "misfit.gone.one" : "misfit.gone.many")));
     return sentences.stream().filter(sentence -> !sentence.isEmpty()).collect(Collectors.joining(" "));
   }
 
