@@ -32,6 +32,11 @@ final class GoldWorking {
 
   private static final long SHARE_SEED = 0x73686172L;
 
+  /** Lots have their own numbers for seeds; what was taken out of them begins beyond all of those. */
+  private static final long BEAD_SEEDS = 1L << 33;
+
+  private static final long SLAG_SEEDS = 1L << 34;
+
   /** Below that it is no native gold. */
   private static final double LOWEST_FINENESS = 0.3;
 
@@ -57,8 +62,6 @@ final class GoldWorking {
 
   private record Left(Draws gold, double share) {}
 
-  private record InHand(Evidence evidence, Draws.Shared shared, LotId lot) {}
-
   GoldWorking(Network network, SandAccount sand, GoldMemory memory) {
     this(network, sand, memory, network.lots());
   }
@@ -81,15 +84,15 @@ final class GoldWorking {
     memory.recallAll(List.copyOf(known.values()), key -> Draws.of(key.evidence(), key.shared(), key.seed()));
     known.forEach((lot, key) -> draws.put(lot, memory.recall(key, () -> Draws.of(key.evidence(), key.shared(), key.seed()))));
     for (Lot lot : lots) {
-      inHand(lot, Smelts::inBeads).ifPresent(gold -> beads.put(lot.id(), gold));
-      inHand(lot, Smelts::inSlag).ifPresent(gold -> slag.put(lot.id(), gold));
+      inHand(lot, Smelts::inBeads, BEAD_SEEDS).ifPresent(gold -> beads.put(lot.id(), gold));
+      inHand(lot, Smelts::inSlag, SLAG_SEEDS).ifPresent(gold -> slag.put(lot.id(), gold));
     }
   }
 
   /** Gold in hand from the samples of a lot that were smelted. */
-  private Optional<Draws> inHand(Lot lot, Function<List<Measure.Smelt>, Optional<Evidence>> which) {
-    List<Measure.Smelt> smelts = lot.live(Measure.Smelt.class).toList();
-    return which.apply(smelts).map(evidence -> memory.recall(new InHand(evidence, shared, lot.id()), () -> Draws.of(evidence, shared, ~lot.id().number())));
+  private Optional<Draws> inHand(Lot lot, Function<List<Measure.Smelt>, Optional<Evidence>> which, long seeds) {
+    long seed = seeds + lot.id().number();
+    return which.apply(lot.live(Measure.Smelt.class).toList()).map(evidence -> memory.recall(new OfLot(evidence, shared, seed), () -> Draws.of(evidence, shared, seed)));
   }
 
   /** The mean of the measured ones, or what is assumed. */

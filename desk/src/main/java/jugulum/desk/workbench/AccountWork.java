@@ -61,13 +61,13 @@ public final class AccountWork {
   /** Somebody looks, or nobody does any more. Looking asks for the runs of every batch, which tell what machines win. */
   public void want(boolean looking) {
     wanted = looking;
+    ask();
     if (looking) {
       List<PastRun> found = new ArrayList<>();
-      ask();
       everyBatch.runs(
-          more -> {
-            more.forEach(ran -> found.add(ran.run()));
-            if (!more.isEmpty() && wanted) {
+          more -> more.forEach(ran -> found.add(ran.run())),
+          () -> {
+            if (!found.equals(runs)) {
               runs = List.copyOf(found);
               ask();
             }
@@ -78,6 +78,11 @@ public final class AccountWork {
   /** Anything worked out for an older question is given up. For every thread. */
   void giveUp() {
     asked.incrementAndGet();
+  }
+
+  /** Works out anew what was given up for an edit that then changed nothing. */
+  void again() {
+    ask();
   }
 
   private void ask() {

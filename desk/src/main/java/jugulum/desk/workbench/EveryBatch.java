@@ -56,12 +56,18 @@ public final class EveryBatch {
 
   /** The magnetics of every batch. */
   public void magnetics(Consumer<List<Held>> more) {
-    ask(one -> book.state(one.id()).batch().map(Magnetics::of).orElse(List.of()).stream().map(lot -> new Held(one.id(), one.name(), lot)).toList(), more);
+    Runnable nothing = () -> {};
+    ask(one -> book.state(one.id()).batch().map(Magnetics::of).orElse(List.of()).stream().map(lot -> new Held(one.id(), one.name(), lot)).toList(), more, nothing);
   }
 
   /** The runs over machines of every batch. */
   public void runs(Consumer<List<Ran>> more) {
-    ask(one -> runs.computeIfAbsent(one.id(), this::runs).stream().map(run -> new Ran(one.id(), one.name(), run)).toList(), more);
+    runs(more, () -> {});
+  }
+
+  /** The runs over machines of every batch, and something to do when all were told. */
+  void runs(Consumer<List<Ran>> more, Runnable done) {
+    ask(one -> runs.computeIfAbsent(one.id(), this::runs).stream().map(run -> new Ran(one.id(), one.name(), run)).toList(), more, done);
   }
 
   /** A batch changes. For the book's thread. */
@@ -79,18 +85,23 @@ public final class EveryBatch {
         .orElse(List.of());
   }
 
-  private <T> void ask(Function<BatchSummary, List<T>> look, Consumer<List<T>> more) {
-    next(batches.getValue().iterator(), look, more);
+  private <T> void ask(Function<BatchSummary, List<T>> look, Consumer<List<T>> more, Runnable done) {
+    next(batches.getValue().iterator(), look, more, done);
   }
 
-  private <T> void next(Iterator<BatchSummary> left, Function<BatchSummary, List<T>> look, Consumer<List<T>> more) {
-    if (left.hasNext() && !bookThread.isShutdown()) {
+  private <T> void next(Iterator<BatchSummary> left, Function<BatchSummary, List<T>> look, Consumer<List<T>> more, Runnable done) {
+    if (bookThread.isShutdown()) {
+      return;
+    }
+    if (!left.hasNext()) {
+      done.run();
+    } else {
       BatchSummary one = left.next();
       CompletableFuture.supplyAsync(() -> look.apply(one), bookThread)
           .thenAcceptAsync(
               found -> {
                 more.accept(found);
-                next(left, look, more);
+                next(left, look, more, done);
               },
               interfaceThread)
           .exceptionallyAsync(onProblem, interfaceThread);

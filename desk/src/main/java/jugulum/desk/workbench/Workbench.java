@@ -309,7 +309,7 @@ public final class Workbench {
 
   private CompletionStage<Outcome> shown(Written written) {
     Outcome outcome = written.refused().<Outcome>map(no -> new Outcome.Refused(Sentences.refusal(no.refusal(), figures.get()))).orElseGet(Outcome.Recorded::new);
-    written.current().ifPresent(after -> show(after, written.line()));
+    written.current().ifPresentOrElse(after -> show(after, written.line()), accountWork::again);
     return superseding.told(outcome, written.current().isPresent());
   }
 
@@ -459,6 +459,7 @@ public final class Workbench {
 
   private Outcome failed(Throwable problem) {
     superseding.release();
+    accountWork.again();
     return refuse(problem);
   }
 
