@@ -58,9 +58,11 @@ public final class AccountView extends BorderPane {
             Buttons.plain("save-tables", Words.of("account.save.tables"), "X", out::tables),
             Buttons.plain("save-settlement", Words.of("account.save.settlement"), "S", out::settlement),
             Buttons.plain("save-labels", Words.of("account.save.labels"), "L", out::labels));
-    Region gap = new Region();
-    HBox.setHgrow(gap, Priority.ALWAYS);
-    HBox top = new HBox(12, title, gap, parts);
+    title.setWrapText(true);
+    title.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(title, Priority.ALWAYS);
+    parts.setMinWidth(Region.USE_PREF_SIZE);
+    HBox top = new HBox(12, title, parts);
     top.getStyleClass().add("page-top");
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("board-scroll");
