@@ -86,7 +86,10 @@ public final class GoldMemory {
     return draws;
   }
 
-  /** Draws by several threads what the last account did not have; each by its own key, so the order does not matter. */
+  /**
+   * Draws by several threads what the last account did not have, and finds its ranges, which every account tells; each by its own key, so the
+   * order does not matter.
+   */
   <K> void recallAll(List<K> keys, Function<K, Draws> drawn) {
     List<K> missing = keys.stream().filter(key -> !now.containsKey(key) && !before.containsKey(key)).distinct().toList();
     List<Draws> made =
@@ -94,7 +97,9 @@ public final class GoldMemory {
             .map(
                 key -> {
                   goOn();
-                  return drawn.apply(key);
+                  Draws draws = drawn.apply(key);
+                  draws.range();
+                  return draws;
                 })
             .toList();
     IntStream.range(0, made.size()).forEach(i -> now.put(missing.get(i), made.get(i)));

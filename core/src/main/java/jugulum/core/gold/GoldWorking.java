@@ -165,26 +165,29 @@ final class GoldWorking {
    */
   Map<StepId, Recovery> cumulative() {
     Draws found = found();
-    Map<StepId, Recovery> after = new LinkedHashMap<>();
     List<Lot> lost = new ArrayList<>();
-    Optional<Draws> lostSoFar = Optional.empty();
-    Recovery kept = recovery(Against.FOUND, found, found, List.of());
+    Optional<Draws> lostGold = Optional.empty();
+    List<Kept> kept = new ArrayList<>(List.of(new Kept(found, List.of())));
+    Map<StepId, Integer> stands = new LinkedHashMap<>();
     for (Step step : network.steps()) {
       List<Lot> gone = network.lots(step.outputs()).stream().filter(lot -> network.taker(lot.id()).isEmpty() && kind(lot).isLoss()).toList();
       if (!gone.isEmpty()) {
         lost.addAll(gone);
-        lostSoFar = together(List.of(lostSoFar, sum(gone, this::left)));
-        kept = kept(found, lostSoFar, lost);
+        lostGold = together(List.of(lostGold, sum(gone, this::left)));
+        Draws left = lostGold.map(away -> memory.recall(new Rest(found, away), () -> found.minus(away))).orElse(found);
+        kept.add(new Kept(left, notLookedAt(lost)));
       }
-      after.put(step.id(), kept);
+      stands.put(step.id(), kept.size() - 1);
     }
+    List<Draws> shares = kept.stream().map(one -> memory.share(one.gold(), found)).toList();
+    shares.parallelStream().forEach(Draws::range);
+    Map<StepId, Recovery> after = new LinkedHashMap<>();
+    stands.forEach((step, at) -> after.put(step, recovery(Against.FOUND, kept.get(at).gold(), found, kept.get(at).notLookedAt())));
     return after;
   }
 
-  private Recovery kept(Draws found, Optional<Draws> lostGold, List<Lot> lost) {
-    Draws left = lostGold.map(gone -> memory.recall(new Rest(found, gone), () -> found.minus(gone))).orElse(found);
-    return recovery(Against.FOUND, left, found, notLookedAt(lost));
-  }
+  /** What is not set aside yet. */
+  private record Kept(Draws gold, List<LotId> notLookedAt) {}
 
   /** Shares to be won: one doubt for all lots it is asked for. */
   Draws triangular(Band band) {
@@ -211,18 +214,23 @@ final class GoldWorking {
 
   /** Only for cuts whose gold was kept apart: with one vial for several cuts nobody can say which it came from. */
   private Map<Cut, Recovery> byCut(List<Lot> gold) {
-    Map<Cut, Recovery> all = new TreeMap<>(Cut.COARSE_FIRST);
+    Map<Cut, OfCut> told = new TreeMap<>(Cut.COARSE_FIRST);
     for (Cut cut : gold.stream().map(Lot::cut).distinct().toList()) {
       boolean apart = gold.stream().map(Lot::cut).noneMatch(other -> !other.equals(cut) && other.overlaps(cut));
       List<Lot> smelted = network.lots().stream().filter(lot -> lot.cut().equals(cut)).toList();
       Optional<Draws> won = won(gold.stream().filter(lot -> lot.cut().equals(cut)).toList(), smelted);
       if (apart && won.isPresent() && !cut.isAll()) {
         List<Lot> its = ends.stream().filter(lot -> lot.cut().equals(cut)).toList();
-        all.put(cut, recovery(Against.FOUND, won.get(), found(its, smelted).orElseThrow(), notLookedAt(its)));
+        told.put(cut, new OfCut(won.get(), found(its, smelted).orElseThrow(), notLookedAt(its)));
       }
     }
+    told.values().stream().map(cut -> memory.share(cut.won(), cut.found())).toList().parallelStream().forEach(Draws::range);
+    Map<Cut, Recovery> all = new TreeMap<>(Cut.COARSE_FIRST);
+    told.forEach((cut, of) -> all.put(cut, recovery(Against.FOUND, of.won(), of.found(), of.notLookedAt())));
     return all;
   }
+
+  private record OfCut(Draws won, Draws found, List<LotId> notLookedAt) {}
 
   private List<Place> places(Draws found, Optional<Draws> head, List<LotId> notLookedAt) {
     Map<Place.Kind, List<Lot>> byKind = new EnumMap<>(Place.Kind.class);

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import jugulum.core.check.Band;
 import jugulum.core.gold.Stage.Balance;
 import jugulum.core.gold.Stage.Bound;
@@ -43,9 +44,20 @@ final class Stages {
   }
 
   Map<StepId, Stage> all() {
+    List<Step> steps = network.steps().stream().filter(step -> parts(step.process())).toList();
+    steps.stream().flatMap(this::told).toList().parallelStream().forEach(Draws::range);
     Map<StepId, Stage> stages = new TreeMap<>();
-    network.steps().stream().filter(step -> parts(step.process())).forEach(step -> stages.put(step.id(), stage(step)));
+    steps.forEach(step -> stages.put(step.id(), stage(step)));
     return stages;
+  }
+
+  /** Draws whose ranges a stage tells: found by several threads before they are asked for one by one. */
+  private Stream<Draws> told(Step step) {
+    Optional<Draws> won = port(step, Stages::isWon).gold();
+    Optional<Draws> again = port(step, material -> material == Material.MIDDLINGS).gold();
+    Optional<Draws> left = port(step, material -> !isWon(material) && material != Material.MIDDLINGS).gold();
+    Optional<Draws> share = won.flatMap(gold -> sum(List.of(won, again, left)).map(all -> memory.share(gold, all)));
+    return Stream.of(won, again, left, share).flatMap(Optional::stream);
   }
 
   /** Whether a kind of work parts gold from sand. Screens part sizes: all of it goes on. */
