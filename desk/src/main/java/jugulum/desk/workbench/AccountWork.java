@@ -92,6 +92,9 @@ public final class AccountWork {
       account.set(Optional.empty());
       return;
     }
+    if (!account.get().map(known -> known.network().batch().id()).equals(worked.map(now -> now.batch().id()))) {
+      account.set(Optional.empty());
+    }
     Shop as = shop.getValue();
     List<PastRun> known = runs;
     CompletableFuture.supplyAsync(() -> work(worked.get(), as, known, number), bookThread)
