@@ -19,6 +19,9 @@ import jugulum.desk.words.Words;
 public final class LotList extends ListView<LotList.Row> {
   private static final double ROW = 38;
   private static final double TALL_ROW = 58;
+  /** Words in place of a figure are not cut, even where they need more room than one. */
+  private static final int LONG = 9;
+
   private static final double FIGURE = 70;
   private static final double GOLD = 96;
 
@@ -143,7 +146,7 @@ public final class LotList extends ListView<LotList.Row> {
       line.getStyleClass().add("lot-line");
       for (String figure : row.figures()) {
         Label label = Parts.styled(new Label(figure), "lot-figure");
-        label.setMinWidth(FIGURE);
+        label.setMinWidth(figure.length() > LONG ? Region.USE_PREF_SIZE : FIGURE);
         line.getChildren().add(label);
       }
       Label gold = Parts.styled(new Label(row.gold()), "lot-gold");

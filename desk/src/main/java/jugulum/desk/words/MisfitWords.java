@@ -2,6 +2,7 @@ package jugulum.desk.words;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Network;
@@ -13,7 +14,7 @@ import jugulum.core.reconcile.Adjusted;
 /** Says whether the weights of a batch fit together, and which does not. */
 public final class MisfitWords {
   /** Slips beyond the nearest few are guesses. */
-  private static final int SLIPS = 2;
+  private static final int SLIPS = 3;
 
   private MisfitWords() {}
 
@@ -44,7 +45,8 @@ public final class MisfitWords {
     if (!misfit.lossAt().isEmpty() && !misfit.lots().isEmpty()) {
       sentences.add(Words.of("misfit.or-loss", steps(misfit, network)));
     }
-    sentences.add(misfit.again().map(lot -> Words.of("misfit.again", lot(lot, network))).orElseGet(() -> misfit.lots().isEmpty() ? "" : Words.of(misfit.lots().size() == 1 ? "misfit.gone.one" : "misfit.gone.many")));
+    Optional<LotId> slipped = slips.stream().map(Suspicion::lot).filter(lot -> network.taker(lot).isEmpty()).findFirst();
+    sentences.add(slipped.or(misfit::again).map(lot -> Words.of("misfit.again", lot(lot, network))).orElseGet(() -> misfit.lots().isEmpty() ? "" : Words.of(misfit.lots().size() == 1 ? "misfit.gone.one" : "misfit.gone.many")));
     return sentences.stream().filter(sentence -> !sentence.isEmpty()).collect(Collectors.joining(" "));
   }
 
