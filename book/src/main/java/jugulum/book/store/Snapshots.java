@@ -127,8 +127,7 @@ final class Snapshots {
   }
 
   private static Optional<Double> feedG(Network network) {
-    SandAccount sand = SandAccount.of(network);
-    double feed = network.feeds().mapToDouble(lot -> sand.mass(lot.id()).grams()).sum();
+    double feed = SandAccount.of(network).feedG();
     return feed > 0 ? Optional.of(feed) : Optional.empty();
   }
 

@@ -20,7 +20,6 @@ import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
-import jugulum.core.mass.SandBalance;
 import jugulum.core.shop.Shop;
 import org.dhatim.fastexcel.reader.CellType;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
@@ -61,7 +60,7 @@ class TablesXlsxTest {
     SandAccount sand = SandAccount.of(network);
     GoldMemory memory = new GoldMemory(1_000);
     GoldAccount gold = GoldAccount.of(network, sand, memory);
-    List<Table> tables = AccountTables.all(Account.of(network, sand, SandBalance.of(network, sand), gold, memory, Shop.USUAL, List.of()));
+    List<Table> tables = AccountTables.all(Account.of(network, sand, gold, memory, Shop.USUAL, List.of()));
     try (ReadableWorkbook workbook = read(tables)) {
       for (Table table : tables) {
         List<Row> rows = workbook.findSheet(table.name()).orElseThrow().read();

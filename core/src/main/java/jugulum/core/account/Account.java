@@ -50,13 +50,13 @@ public record Account(
    * @param memory of the same batch, so that what was drawn before is not drawn again
    * @param runs the shop's runs over machines, of all batches
    */
-  public static Account of(Network network, SandAccount sand, SandBalance balance, GoldAccount gold, GoldMemory memory, Shop shop, List<PastRun> runs) {
+  public static Account of(Network network, SandAccount sand, GoldAccount gold, GoldMemory memory, Shop shop, List<PastRun> runs) {
     GoldDetails details = GoldDetails.of(network, sand, memory);
     Advisor advisor = Advisor.of(network, sand, gold, details, shop, runs);
     return new Account(
         network,
         sand,
-        balance,
+        SandBalance.of(network, sand),
         gold,
         details.cumulative(),
         advisor.advice(Advice.By.MONEY),
@@ -81,7 +81,7 @@ public record Account(
 
   /** The dry concentrate that came in, in kilograms, as far as it was weighed. */
   public double feedKg() {
-    return network.feeds().mapToDouble(lot -> sand.mass(lot.id()).grams()).sum() / 1000;
+    return sand.feedG() / 1000;
   }
 
   /** What the customer gets; empty without terms or gold. */

@@ -98,15 +98,11 @@ public final class Advisor {
   private List<Advice> forLot(Lot lot, Advice.By by) {
     Optional<GoldRange> there = Optional.ofNullable(gold.lots().get(lot.id()));
     if (there.isEmpty()) {
-      Kind kind = isSetAside(lot) ? Kind.LOOK : Kind.GO_ON;
+      Kind kind = lot.isSetAside() ? Kind.LOOK : Kind.GO_ON;
       return List.of(new Advice(kind, lot.id(), Optional.empty(), there, Band.sharp(0), false, Optional.empty(), LOOK_MINUTES, 0, Optional.empty()));
     }
     Optional<Advice> best = Stream.concat(ways(lot).min(bestFirst(by, there.get())).flatMap(this::winning).stream(), pass(lot, there.get()).stream()).min(Advice.bestFirst(by));
     return best.map(way -> assay(lot, way).map(first -> List.of(first, way)).orElse(List.of(way))).orElse(List.of());
-  }
-
-  private static boolean isSetAside(Lot lot) {
-    return lot.material().isSetAside() || lot.material() == Material.CUT && lot.cut().isOversize();
   }
 
   /**
@@ -154,7 +150,7 @@ public final class Advisor {
     Band fresh = record.orElseGet(() -> gear.sheet().expected(lot.cut()));
     double low = fresh.low() * ONCE_MISSED;
     Band again = new Band(low, (low + fresh.usual()) / 2, fresh.high());
-    boolean setAside = isSetAside(lot);
+    boolean setAside = lot.isSetAside();
     double minutes = SET_UP_MINUTES + grams / pace(gear).gramsPerMinute();
     return new Way(setAside ? Kind.RERUN : Kind.RUN, lot, Optional.of(gear), setAside ? again : fresh, record.isPresent(), minutes, 0);
   }
@@ -214,7 +210,7 @@ public final class Advisor {
   /** Where it is open whether the best way pays, and knowing is worth more than the laboratory takes. */
   private Optional<Advice> assay(Lot lot, Advice way) {
     boolean assayed = lot.latest(Measure.Assay.class).isPresent() || lot.latest(Measure.Smelt.class).isPresent();
-    Optional<Terms> terms = shop.terms().filter(_ -> !assayed && isSetAside(lot) && way.kind() != Kind.PASS);
+    Optional<Terms> terms = shop.terms().filter(_ -> !assayed && lot.isSetAside() && way.kind() != Kind.PASS);
     return terms.flatMap(
         told -> {
           double breakEven = breakEvenMg(told, way.minutes(), way.costs());

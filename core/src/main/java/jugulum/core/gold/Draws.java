@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.DoubleSupplier;
 import jugulum.core.check.Band;
+import jugulum.core.check.Normal;
 import org.hipparchus.distribution.continuous.TriangularDistribution;
 
 /**
@@ -20,9 +21,6 @@ final class Draws {
   private static final double LOW = 0.025;
 
   private static final double HIGH = 0.975;
-
-  /** The normal quantile of the ends of a 95 % range. */
-  private static final double Z95 = 1.959963984540054;
 
   /** From so many standard deviations above 0 the cut at 0 does not move the mean. */
   private static final double FAR_FROM_ZERO = 5;
@@ -76,7 +74,7 @@ final class Draws {
             fill(
                 count,
                 () -> {
-                  double z = random.normal(0, 1 / Z95);
+                  double z = random.normal(0, 1 / Normal.Z95);
                   return Math.max(0, StrictMath.expm1(StrictMath.log1p(left) + z * (z < 0 ? low : high)));
                 });
         yield specks(still, Math.max(1, left), speck, shared.speckMass(), random);

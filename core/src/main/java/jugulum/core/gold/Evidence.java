@@ -134,7 +134,7 @@ public sealed interface Evidence {
   }
 
   private static Optional<Evidence> assayed(Measure.Assay assay, LotMass mass, Speck speck) {
-    double before = assay.visible().filter(gold -> gold.state() == VisibleGold.State.TAKEN_BEFORE).map(VisibleGold::milligrams).orElse(0.0);
+    double before = assay.visible().map(VisibleGold::takenBeforeMg).orElse(0.0);
     double others = assay.composite().isPresent() ? COMPOSITE_SPREAD * COMPOSITE_SPREAD : 0;
     double spread = Math.sqrt(assay.relativeSd() * assay.relativeSd() + others);
     return ofSamples(assay.gramsPerTonne() * assay.sampleG() / 1000, before, assay.sampleG(), spread, mass, speck);

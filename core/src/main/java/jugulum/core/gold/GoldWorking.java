@@ -170,7 +170,7 @@ final class GoldWorking {
     List<Kept> kept = new ArrayList<>(List.of(new Kept(found, List.of())));
     Map<StepId, Integer> stands = new LinkedHashMap<>();
     for (Step step : network.steps()) {
-      List<Lot> gone = network.lots(step.outputs()).stream().filter(lot -> network.taker(lot.id()).isEmpty() && kind(lot).isLoss()).toList();
+      List<Lot> gone = network.lots(step.outputs()).stream().filter(lot -> network.taker(lot.id()).isEmpty() && lot.isSetAside()).toList();
       if (!gone.isEmpty()) {
         lost.addAll(gone);
         lostGold = together(List.of(lostGold, sum(gone, this::left)));
@@ -263,7 +263,7 @@ final class GoldWorking {
       case RESIDUE -> Place.Kind.RESIDUE;
       case CONCENTRATE, SECOND_CONCENTRATE -> Place.Kind.CONCENTRATE;
       case MIDDLINGS -> Place.Kind.MIDDLINGS;
-      case CUT -> lot.cut().isOversize() ? Place.Kind.OVERSIZE : Place.Kind.STILL_TO_RUN;
+      case CUT -> lot.isOversize() ? Place.Kind.OVERSIZE : Place.Kind.STILL_TO_RUN;
       case FEED, NON_MAGNETICS, MERGED, PART -> Place.Kind.STILL_TO_RUN;
     };
   }

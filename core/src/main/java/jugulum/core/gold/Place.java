@@ -17,11 +17,6 @@ public record Place(Kind kind, GoldRange gold, List<LotId> lots, List<LotId> not
     return kind != Kind.BY_DIFFERENCE && notLookedAt.size() == lots.size();
   }
 
-  /** Whether its gold is in hand. */
-  public boolean isWon() {
-    return kind == Kind.VIAL || kind == Kind.BEAD || kind == Kind.SLAG;
-  }
-
   /** The places, in the order they are shown. */
   public enum Kind {
     VIAL,
@@ -38,14 +33,6 @@ public record Place(Kind kind, GoldRange gold, List<LotId> lots, List<LotId> not
     OVERSIZE,
     RESIDUE,
     /** Gold of the head that no lot looked at explains: in the lots nobody looked at, or gone. */
-    BY_DIFFERENCE;
-
-    /** Whether gold there counts as set aside: neither in hand nor waiting to be run. */
-    public boolean isLoss() {
-      return switch (this) {
-        case MAGNETICS, TAILINGS, OVERSIZE, RESIDUE -> true;
-        case VIAL, BEAD, SLAG, CONCENTRATE, STILL_TO_RUN, MIDDLINGS, BY_DIFFERENCE -> false;
-      };
-    }
+    BY_DIFFERENCE
   }
 }

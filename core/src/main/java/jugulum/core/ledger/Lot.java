@@ -49,6 +49,16 @@ public record Lot(LotId id, Material material, Cut cut, String name, List<Readin
         .reduce(Double::sum);
   }
 
+  /** Whether it is the cut no screen bounds above. */
+  public boolean isOversize() {
+    return material == Material.CUT && cut.isOversize();
+  }
+
+  /** Whether it is normally set aside rather than run again. */
+  public boolean isSetAside() {
+    return material.isSetAside() || isOversize();
+  }
+
   /** The same lot with its readings changed. */
   public Lot with(UnaryOperator<List<Reading>> change) {
     return new Lot(id, material, cut, name, change.apply(new ArrayList<>(readings)));

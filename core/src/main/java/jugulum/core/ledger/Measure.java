@@ -148,7 +148,7 @@ public sealed interface Measure {
 
     /** Whether it tells the gold of the lot: not with visible gold left in, which spoils it. */
     public boolean isValid() {
-      return visible.map(VisibleGold::state).filter(state -> state == VisibleGold.State.LEFT_IN).isEmpty();
+      return visible.filter(VisibleGold::spoils).isEmpty();
     }
   }
 
@@ -167,13 +167,27 @@ public sealed interface Measure {
       /** Still in, and weighed apart afterwards; the result tells both together. */
       TAKEN_AFTER,
       /** Left in and not weighed: the result tells nothing of the hidden gold. */
-      LEFT_IN
+      LEFT_IN;
+
+      /** Whether what was taken out is weighed. */
+      public boolean isWeighed() {
+        return this == TAKEN_BEFORE || this == TAKEN_AFTER;
+      }
     }
 
     /** Checks the mass. */
     public VisibleGold {
-      boolean weighed = state == State.TAKEN_BEFORE || state == State.TAKEN_AFTER;
-      Check.inRange("visibleMg", milligrams, 0, weighed ? 1e6 : 0);
+      Check.inRange("visibleMg", milligrams, 0, state.isWeighed() ? 1e6 : 0);
+    }
+
+    /** Whether it spoils the result. */
+    public boolean spoils() {
+      return state == State.LEFT_IN;
+    }
+
+    /** What the result does not hold because it was taken out before, native, in milligrams. */
+    public double takenBeforeMg() {
+      return state == State.TAKEN_BEFORE ? milligrams : 0;
     }
   }
 
@@ -222,7 +236,7 @@ public sealed interface Measure {
 
     /** Whether it tells the gold of the lot: not with visible gold left in, which spoils it. */
     public boolean isValid() {
-      return visible.state() != VisibleGold.State.LEFT_IN;
+      return !visible.spoils();
     }
   }
 

@@ -51,12 +51,17 @@ public final class SandAccount {
     return closures.get(step);
   }
 
+  /** The dry sand that came in, in grams, as far as its mass is known; 0 where it is not. */
+  public double feedG() {
+    return network.feeds().mapToDouble(lot -> mass(lot.id()).grams()).sum();
+  }
+
   /**
    * The share of the feed's sand that is accounted for, 1 for all of it: what each fully weighed step lost or won is taken off or
    * added. Empty while no step was weighed in full, or the feed was not.
    */
   public OptionalDouble accountedFor() {
-    double feed = network.feeds().mapToDouble(lot -> mass(lot.id()).grams()).sum();
+    double feed = feedG();
     List<StepClosure> weighed = closures.values().stream().filter(closure -> closure.state() != State.NOT_ALL_WEIGHED && closure.inG() > 0).toList();
     if (!(feed > 0) || weighed.isEmpty()) {
       return OptionalDouble.empty();

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import jugulum.core.check.Normal;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure.SandWeight;
@@ -28,9 +29,6 @@ import jugulum.core.reconcile.Reconciliation;
  * range. Nothing is changed by this: readings stay as they are, and every other figure of the account rests on what was measured.
  */
 public final class SandBalance {
-  /** The normal quantile of the ends of a 95 % range. */
-  private static final double Z95 = 1.959963984540054;
-
   /** A slip is told where it brings the weight this many standard deviations near to what the others say: the ends of a 99 % range. */
   private static final double NEAR = 2.575829303548901;
 
@@ -113,7 +111,7 @@ public final class SandBalance {
   private double lossSdG(Step step, SandAccount sand) {
     double in = step.inputs().stream().mapToDouble(lot -> sand.mass(lot).grams()).sum();
     double out = step.outputs().stream().mapToDouble(lot -> sand.mass(lot).grams()).sum();
-    return SandAccount.tolerance(network.batch(), step) * (in > 0 ? in : out) / Z95;
+    return SandAccount.tolerance(network.batch(), step) * (in > 0 ? in : out) / Normal.Z95;
   }
 
   private Misfit misfit(GrossErrors errors, GrossErrors.Suspect suspect) {

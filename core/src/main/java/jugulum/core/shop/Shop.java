@@ -158,6 +158,11 @@ public record Shop(
     return containers.stream().filter(one -> !one.name().equalsIgnoreCase(name));
   }
 
+  /** What its containers weigh empty, in grams. */
+  public List<Double> containersG() {
+    return containers.stream().map(Container::tareG).toList();
+  }
+
   /** The container of a name, whatever its capitals. */
   public Optional<Container> container(String name) {
     return containers.stream().filter(one -> one.name().equalsIgnoreCase(name.strip())).findFirst();

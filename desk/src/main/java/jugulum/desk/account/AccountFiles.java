@@ -7,18 +7,15 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import java.util.function.Function;
-import javafx.application.Platform;
 import jugulum.book.csv.TableCsv;
 import jugulum.book.json.BatchFile;
 import jugulum.book.table.AccountTables;
 import jugulum.book.table.Table;
 import jugulum.book.xlsx.TablesXlsx;
 import jugulum.core.account.Account;
-import jugulum.core.shop.Container;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.files.Saving;
 import jugulum.desk.print.AccountPdf;
 import jugulum.desk.print.LabelsPdf;
 import jugulum.desk.print.SettlementPdf;
@@ -30,12 +27,12 @@ import jugulum.desk.words.Words;
 /** Writes the account as pages to print and as tables, while the window goes on. */
 final class AccountFiles {
   private final Workbench workbench;
-  private final FilePicker picker;
+  private final Saving saving;
   private final Clock clock;
 
   AccountFiles(Workbench workbench, FilePicker picker, Clock clock) {
     this.workbench = workbench;
-    this.picker = picker;
+    this.saving = new Saving(workbench, picker);
     this.clock = clock;
   }
 
@@ -52,9 +49,9 @@ final class AccountFiles {
   }
 
   void sheet() {
-    List<Double> containersG = workbench.shop().get().containers().stream().map(Container::tareG).toList();
+    List<Double> containersG = workbench.shop().get().containersG();
     Figures figures = workbench.figures().get();
-    account().ifPresent(account -> save(FileKind.PAGES, name(account), path -> page(path, AccountPdf.of(account, containersG, figures))));
+    account().ifPresent(account -> saving.file(FileKind.PAGES, name(account), () -> AccountPdf.of(account, containersG, figures)));
   }
 
   void labels() {
@@ -65,7 +62,7 @@ final class AccountFiles {
               if (account.vials().isEmpty()) {
                 workbench.say(new Notice(Words.of("labels.none"), true));
               } else {
-                save(FileKind.PAGES, Words.of("labels.title", name(account)), path -> page(path, LabelsPdf.of(account, figures)));
+                saving.file(FileKind.PAGES, Words.of("labels.title", name(account)), () -> LabelsPdf.of(account, figures));
               }
             });
   }
@@ -79,27 +76,14 @@ final class AccountFiles {
               if (account.settlement().isEmpty()) {
                 workbench.say(new Notice(Words.of(account.terms().isEmpty() ? "settlement.no-terms" : "settlement.no-gold"), true));
               } else {
-                save(FileKind.PAGES, Words.of("settlement.title", name(account)), path -> page(path, SettlementPdf.of(account, figures, today)));
+                saving.file(FileKind.PAGES, Words.of("settlement.title", name(account)), () -> SettlementPdf.of(account, figures, today));
               }
             });
   }
 
   /** The spreadsheet, and beside it the batch file, the account and the lots as CSV. */
   void tables() {
-    account().ifPresent(account -> save(FileKind.TABLE, name(account), path -> tables(path, account)));
-  }
-
-  private void save(FileKind kind, String title, Function<Path, Notice> write) {
-    picker.toSave(kind, kind.nameFor(title)).ifPresent(path -> CompletableFuture.supplyAsync(() -> write.apply(path)).thenAcceptAsync(workbench::say, Platform::runLater));
-  }
-
-  private static Notice page(Path path, byte[] bytes) {
-    try {
-      Files.write(path, bytes);
-      return new Notice(Words.of("file.saved", String.valueOf(path)), false);
-    } catch (IOException problem) {
-      return notWritten(path, problem);
-    }
+    account().ifPresent(account -> saving.ask(FileKind.TABLE, name(account), path -> tables(path, account)));
   }
 
   private static Notice tables(Path path, Account account) {
@@ -113,11 +97,7 @@ final class AccountFiles {
       }
       return new Notice(Words.of("file.account-written", name(account), String.valueOf(path), name), false);
     } catch (IOException problem) {
-      return notWritten(path, problem);
+      return Saving.notWritten(path, problem);
     }
-  }
-
-  private static Notice notWritten(Path path, IOException problem) {
-    return new Notice(Words.of("file.not-written", String.valueOf(path), String.valueOf(problem.getMessage())), true);
   }
 }

@@ -2,6 +2,7 @@ package jugulum.desk.account;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -9,6 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Account;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Lot;
@@ -102,8 +104,10 @@ final class GoldPart {
   }
 
   private static void misfit(Shown shown, VBox right, Runnable toSand) {
-    if (!shown.now().balance().fits()) {
-      String title = shown.now().balance().misfits().stream().findFirst().map(misfit -> MisfitWords.title(misfit, shown.network())).orElse(Words.of("balance.nobody"));
+    Optional<Account> contradicted = shown.account().filter(account -> !account.balance().fits());
+    if (contradicted.isPresent()) {
+      Account account = contradicted.get();
+      String title = account.balance().misfits().stream().findFirst().map(misfit -> MisfitWords.title(misfit, account.network())).orElse(Words.of("balance.nobody"));
       right.getChildren().addAll(Parts.advice("fault", title, Words.of("account.misfit")), Links.to("to-sand", "account.to-sand", toSand));
     }
   }

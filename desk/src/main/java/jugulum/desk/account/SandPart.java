@@ -10,6 +10,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Account;
+import jugulum.core.check.Normal;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
@@ -34,15 +36,19 @@ final class SandPart {
   private SandPart() {}
 
   static Node of(Shown shown, Consumer<LotId> toLot) {
-    SandBalance balance = shown.now().balance();
+    if (shown.account().isEmpty()) {
+      return Parts.sentence(Words.of("advice.waiting"), "muted");
+    }
+    Account account = shown.account().get();
+    SandBalance balance = account.balance();
     VBox left = new VBox(14, Parts.advice(balance.fits() ? balance.degrees() == 0 ? "idle" : "fine" : "fault", "", MisfitWords.test(balance)));
     left.getChildren().getFirst().setId("balance-test");
-    balance.misfits().forEach(misfit -> left.getChildren().add(misfit(misfit, shown, toLot)));
+    balance.misfits().forEach(misfit -> left.getChildren().add(misfit(misfit, account, shown, toLot)));
     if (!balance.isExplained()) {
       left.getChildren().add(Parts.sentence(Words.of(balance.misfits().isEmpty() ? "balance.nobody" : "balance.unexplained")));
     }
     left.getChildren().addAll(Parts.section(Words.of("account.closure")), closures(shown));
-    VBox right = new VBox(14, Parts.sentence(Words.of("balance.about"), "muted"), lots(shown));
+    VBox right = new VBox(14, Parts.sentence(Words.of("balance.about"), "muted"), lots(account, shown.figures()));
     HBox columns = new HBox(36, left, right);
     left.setPrefWidth(400);
     right.setPrefWidth(760);
@@ -52,9 +58,8 @@ final class SandPart {
     return columns;
   }
 
-  private static Node misfit(Misfit misfit, Shown shown, Consumer<LotId> toLot) {
-    SandBalance balance = shown.now().balance();
-    Node box = Parts.advice("fault", MisfitWords.title(misfit, shown.network()), MisfitWords.text(misfit, balance, shown.network(), shown.containersG(), shown.figures()));
+  private static Node misfit(Misfit misfit, Account account, Shown shown, Consumer<LotId> toLot) {
+    Node box = Parts.advice("fault", MisfitWords.title(misfit, account.network()), MisfitWords.text(misfit, account.balance(), account.network(), shown.shop().containersG(), shown.figures()));
     box.setId("misfit");
     FlowPane ways = new FlowPane(8, 8);
     for (LotId lot : misfit.lots()) {
@@ -64,20 +69,19 @@ final class SandPart {
     return new VBox(8, box, ways);
   }
 
-  private static Node lots(Shown shown) {
+  private static Node lots(Account account, Figures figures) {
     Grid grid = new Grid("balance.lot", "balance.measured", "balance.adjusted", "balance.adjustment", "balance.significance");
     List<LotId> suspect = new ArrayList<>();
-    shown.now().balance().misfits().forEach(misfit -> suspect.addAll(misfit.lots()));
-    for (Lot lot : shown.network().lots()) {
-      line(grid, lot, suspect.contains(lot.id()), shown);
+    account.balance().misfits().forEach(misfit -> suspect.addAll(misfit.lots()));
+    for (Lot lot : account.network().lots()) {
+      line(grid, lot, account, suspect.contains(lot.id()), figures);
     }
     return grid;
   }
 
-  private static void line(Grid grid, Lot lot, boolean suspect, Shown shown) {
-    Adjusted adjusted = shown.now().balance().of(lot.id());
-    var mass = shown.now().sand().mass(lot.id());
-    Figures figures = shown.figures();
+  private static void line(Grid grid, Lot lot, Account account, boolean suspect, Figures figures) {
+    Adjusted adjusted = account.balance().of(lot.id());
+    var mass = account.sand().mass(lot.id());
     String measured = mass.isMeasured() ? plusMinus(lot, mass.grams(), mass.standardUncertaintyG(), figures) : "";
     String value = adjusted.value().isPresent() ? plusMinus(lot, Math.max(0, adjusted.value().getAsDouble()), adjusted.sd(), figures) : "";
     boolean checked = adjusted.state() == Adjusted.State.CHECKED;
@@ -88,7 +92,7 @@ final class SandPart {
   /** Gold is written as gold, sand as sand. */
   private static String plusMinus(Lot lot, double grams, double sd, Figures figures) {
     DoubleFunction<String> write = lot.material() == Material.GOLD ? mass -> figures.gold(mass * 1000) : figures::sand;
-    return Words.of("balance.plus-minus", write.apply(grams), write.apply(1.96 * sd));
+    return Words.of("balance.plus-minus", write.apply(grams), write.apply(Normal.Z95 * sd));
   }
 
   private static String signed(double grams, Figures figures) {
@@ -101,7 +105,7 @@ final class SandPart {
     for (Step step : shown.network().steps()) {
       StepClosure closure = shown.now().sand().closure(step.id());
       if (closure.state() != StepClosure.State.NOTHING_TO_CLOSE) {
-        String name = Words.of("account.step", Sentences.process(step.process()), Sentences.lots(shown.network(), step.inputs()));
+        String name = Sentences.step(step, shown.network());
         all.getChildren().add(Closures.advice(name, closure, shown.now(), shown.figures()));
       }
     }

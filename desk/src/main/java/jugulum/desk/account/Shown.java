@@ -1,11 +1,9 @@
 package jugulum.desk.account;
 
-import java.util.List;
 import java.util.Optional;
 import jugulum.core.account.Account;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Network;
-import jugulum.core.shop.Container;
 import jugulum.core.shop.Shop;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
@@ -26,9 +24,5 @@ record Shown(Worked now, Optional<Account> account, Shop shop, Figures figures) 
 
   String lot(LotId id) {
     return network().lot(id).map(Sentences::lot).orElse("");
-  }
-
-  List<Double> containersG() {
-    return shop.containers().stream().map(Container::tareG).toList();
   }
 }

@@ -37,8 +37,8 @@ final class SmeltsPart {
     for (Assay assay : assays) {
       String what = assay.composite().map(bag -> Words.of("smelts.composite", bag)).orElseGet(() -> Words.of("smelts.assay", shown.figures().read(assay.sampleG(), 0.1)));
       double visible = assay.visible().map(gold -> gold.milligrams() * fineness / assay.sampleG() * 1000).orElse(0.0);
-      boolean before = assay.visible().map(gold -> gold.state() == VisibleGold.State.TAKEN_BEFORE).orElse(false);
-      double all = assay.gramsPerTonne() + (before ? visible : 0);
+      double before = assay.visible().map(VisibleGold::takenBeforeMg).orElse(0.0) * fineness / assay.sampleG() * 1000;
+      double all = assay.gramsPerTonne() + before;
       grid.line(shown.lot(lot.id()), what, hidden(assay, all - visible), grade(all), state(assay.isValid()));
     }
     for (Smelt smelt : smelts) {

@@ -29,7 +29,7 @@ final class StepsPart {
   }
 
   private static void line(Grid grid, Step step, Shown shown) {
-    String name = Words.of("account.step", Sentences.process(step.process()), Sentences.lots(shown.network(), step.inputs()));
+    String name = Sentences.step(step, shown.network());
     Optional<Stage> stage = Optional.ofNullable(shown.now().gold().stages().get(step.id()));
     var soFar = shown.account().map(account -> account.cumulative().get(step.id()));
     grid.line(

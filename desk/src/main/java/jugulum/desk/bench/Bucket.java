@@ -15,7 +15,7 @@ enum Bucket {
 
   private boolean holds(Lot lot) {
     return switch (this) {
-      case OVERSIZE -> lot.material() == Material.CUT && lot.cut().isOversize();
+      case OVERSIZE -> lot.isOversize();
       case MAGNETICS -> lot.material() == Material.MAGNETICS;
       case TAILINGS -> lot.material() == Material.TAILINGS || lot.material() == Material.RESIDUE;
       case MIDDLINGS -> lot.material() == Material.MIDDLINGS || lot.material() == Material.SECOND_CONCENTRATE;

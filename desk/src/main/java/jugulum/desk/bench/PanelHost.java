@@ -1,14 +1,10 @@
 package jugulum.desk.bench;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -25,18 +21,17 @@ import jugulum.core.shop.Shop;
 import jugulum.desk.entry.Containers;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.files.Saving;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
 import jugulum.desk.panel.StationPanel;
 import jugulum.desk.shop.ShopContainers;
 import jugulum.desk.workbench.Beat;
 import jugulum.desk.workbench.EveryBatch.Ran;
-import jugulum.desk.workbench.Notice;
 import jugulum.desk.workbench.Outcome;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
-import jugulum.desk.words.Words;
 
 /** Holds the panel at the right of the board, with those below it that one can return to. */
 final class PanelHost extends ScrollPane implements Desk {
@@ -45,7 +40,7 @@ final class PanelHost extends ScrollPane implements Desk {
 
   private final Workbench workbench;
   private final Beat beat;
-  private final FilePicker picker;
+  private final Saving saving;
   private final Containers containers;
   private final Deque<Panel> stack = new ArrayDeque<>();
 
@@ -59,7 +54,7 @@ final class PanelHost extends ScrollPane implements Desk {
   PanelHost(Workbench workbench, Beat beat, FilePicker picker) {
     this.workbench = workbench;
     this.beat = beat;
-    this.picker = picker;
+    this.saving = new Saving(workbench, picker);
     this.containers = new ShopContainers(workbench);
     getStyleClass().add("panel-host");
     setId("panel-host");
@@ -239,17 +234,6 @@ final class PanelHost extends ScrollPane implements Desk {
 
   @Override
   public void save(FileKind kind, String title, Supplier<byte[]> bytes) {
-    picker
-        .toSave(kind, kind.nameFor(title))
-        .ifPresent(path -> CompletableFuture.supplyAsync(() -> saved(path, bytes)).thenAcceptAsync(workbench::say, Platform::runLater));
-  }
-
-  private static Notice saved(Path path, Supplier<byte[]> bytes) {
-    try {
-      Files.write(path, bytes.get());
-      return new Notice(Words.of("file.saved", String.valueOf(path)), false);
-    } catch (IOException problem) {
-      return new Notice(Words.of("file.not-written", String.valueOf(path), String.valueOf(problem.getMessage())), true);
-    }
+    saving.file(kind, title, bytes);
   }
 }

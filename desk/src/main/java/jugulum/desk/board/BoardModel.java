@@ -126,7 +126,7 @@ public record BoardModel(
 
     private boolean isSetAside(Lot lot) {
       boolean lookedAt = worked.gold().lots().containsKey(lot.id());
-      return lot.material().isSetAside() || network.batch().closed() || lot.cut().isOversize() && lot.material() == Material.CUT && lookedAt;
+      return lot.material().isSetAside() || network.batch().closed() || lot.isOversize() && lookedAt;
     }
 
     private double grams(List<Lot> lots) {

@@ -63,7 +63,7 @@ record BoardTexts(Worked worked, Figures figures) {
   }
 
   private String feed() {
-    double grams = network().feeds().mapToDouble(lot -> worked.sand().mass(lot.id()).grams()).sum();
+    double grams = worked.sand().feedG();
     return grams > 0 ? Words.of("board.feed.dry", figures.sand(grams)) : Words.of("board.feed.unknown");
   }
 

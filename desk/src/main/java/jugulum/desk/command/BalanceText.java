@@ -39,7 +39,7 @@ final class BalanceText {
     for (Step step : now.network().steps()) {
       StepClosure closure = now.sand().closure(step.id());
       if (closure.state() != StepClosure.State.NOTHING_TO_CLOSE) {
-        String name = Words.of("account.step", Sentences.process(step.process()), Sentences.lots(now.network(), step.inputs()));
+        String name = Sentences.step(step, now.network());
         lines.add("  " + Words.of("balance.line", name, Closures.sentence(closure, now, figures)));
       }
     }

@@ -22,12 +22,8 @@ final class VisibleChoice extends VBox {
     state = Choices.of(id, Words.of("form.visible"), List.of(State.values()), one -> Words.of("visible", one));
     taken = new EntryField<>(id + "-mass", Words.of("form.visible.mass"), Words.of("form.visible.mass.hint"), typed -> Parsers.gold(figures.get().unit() == MassUnit.GRAM ? MassUnit.MILLIGRAM : figures.get().unit()).apply(typed));
     taken.managedProperty().bind(taken.visibleProperty());
-    taken.visibleProperty().bind(state.valueProperty().map(VisibleChoice::isWeighed));
+    taken.visibleProperty().bind(state.valueProperty().map(State::isWeighed));
     getChildren().addAll(state, taken);
-  }
-
-  private static boolean isWeighed(State state) {
-    return state == State.TAKEN_BEFORE || state == State.TAKEN_AFTER;
   }
 
   EntryField<?> mass() {
@@ -37,12 +33,12 @@ final class VisibleChoice extends VBox {
   /** What was chosen, or nothing after saying at the field what is wrong. */
   Optional<VisibleGold> read() {
     State chosen = state.getValue();
-    return isWeighed(chosen) ? taken.read().map(mass -> new VisibleGold(chosen, mass.grams() * 1000)) : Optional.of(new VisibleGold(chosen, 0));
+    return chosen.isWeighed() ? taken.read().map(mass -> new VisibleGold(chosen, mass.grams() * 1000)) : Optional.of(new VisibleGold(chosen, 0));
   }
 
   void fill(VisibleGold visible) {
     state.setValue(visible.state());
-    taken.fill(isWeighed(visible.state()) ? Figures.plain(visible.milligrams()) + " " + MassUnit.MILLIGRAM.sign() : "");
+    taken.fill(visible.state().isWeighed() ? Figures.plain(visible.milligrams()) + " " + MassUnit.MILLIGRAM.sign() : "");
   }
 
   void clear() {

@@ -40,7 +40,7 @@ public final class BatchFiles {
       Files.writeString(json.resolveSibling(name + "-readings.csv"), BatchCsv.readings(batch));
       return new Notice(Words.of("file.written", batch.label().name(), String.valueOf(json), name), false);
     } catch (IOException problem) {
-      return new Notice(Words.of("file.not-written", String.valueOf(json), String.valueOf(problem.getMessage())), true);
+      return Saving.notWritten(json, problem);
     }
   }
 

@@ -161,7 +161,7 @@ final class LotPanel extends Panel {
     if (now.material() == Material.GOLD) {
       return List.of(Kind.GOLD);
     }
-    boolean coarse = now.cut().isOversize() && now.material() == Material.CUT;
+    boolean coarse = now.isOversize();
     if (coarse) {
       return List.of(Kind.LOOKED_OVER, Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.SMELT, Kind.KNOWN);
     }

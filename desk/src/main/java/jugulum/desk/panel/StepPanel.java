@@ -118,7 +118,7 @@ class StepPanel extends Panel {
     showOwn(worked, now, figures);
     outputs.scaleUnder(again, now.outputs().stream().allMatch(id -> worked.sand().mass(id).isMeasured()));
     closure.getChildren().setAll(Closures.advice("", worked.sand().closure(step), worked, figures));
-    closure.getChildren().addAll(Suspects.of(worked.sand().closure(step), worked, desk.shop().containers(), figures));
+    closure.getChildren().addAll(Suspects.of(worked.sand().closure(step), worked, desk.shop().containersG(), figures));
     footer.show(worked, figures);
   }
 

@@ -10,7 +10,6 @@ import jugulum.core.mass.StepClosure;
 import jugulum.core.mass.Suspicion;
 import jugulum.core.mass.Suspicion.Slip;
 import jugulum.core.mass.Suspicions;
-import jugulum.core.shop.Container;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
@@ -21,9 +20,9 @@ final class Suspects {
   private Suspects() {}
 
   /** A remark for each kind of slip, nearest first: where several weights could have it they are named together. */
-  static List<Node> of(StepClosure closure, Worked worked, List<Container> containers, Figures figures) {
+  static List<Node> of(StepClosure closure, Worked worked, List<Double> containersG, Figures figures) {
     Map<Slip, List<Suspicion>> bySlip = new LinkedHashMap<>();
-    for (Suspicion one : Suspicions.of(worked.network(), closure, containers.stream().map(Container::tareG).toList())) {
+    for (Suspicion one : Suspicions.of(worked.network(), closure, containersG)) {
       bySlip.computeIfAbsent(one.slip(), _ -> new ArrayList<>()).add(one);
     }
     return bySlip.entrySet().stream().map(entry -> remark(entry.getKey(), entry.getValue(), worked, figures)).toList();

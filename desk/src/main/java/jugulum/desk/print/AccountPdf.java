@@ -183,7 +183,7 @@ public final class AccountPdf {
     Optional<Stage> stage = Optional.ofNullable(account.gold().stages().get(step.id()));
     Recovery kept = account.cumulative().get(step.id());
     return List.of(
-        Words.of("account.step", Sentences.process(step.process()), Sentences.lots(account.network(), step.inputs())),
+        Sentences.step(step, account.network()),
         stage.map(StageWords::recovery).orElse(""),
         stage.flatMap(Stage::recovery).map((Band band) -> Figures.shares(band)).orElse(""),
         Sentences.share(kept),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import jugulum.core.check.Normal;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandBalance;
@@ -56,7 +57,7 @@ public final class MisfitWords {
     double read = now.value().orElse(0) - now.adjustment();
     return expected.value().isEmpty()
         ? Words.of("misfit.read", name, figures.sand(read))
-        : Words.of("misfit.expected", name, figures.sand(read), figures.sand(Math.max(0, expected.value().getAsDouble())), figures.sand(1.96 * expected.sd()));
+        : Words.of("misfit.expected", name, figures.sand(read), figures.sand(Math.max(0, expected.value().getAsDouble())), figures.sand(Normal.Z95 * expected.sd()));
   }
 
   private static String slip(Suspicion slip, Network network, Figures figures) {
@@ -70,7 +71,7 @@ public final class MisfitWords {
   private static String steps(Misfit misfit, Network network) {
     return network.steps().stream()
         .filter(step -> misfit.lossAt().contains(step.id()))
-        .map(step -> Words.of("account.step", Sentences.process(step.process()), Sentences.lots(network, step.inputs())))
+        .map(step -> Sentences.step(step, network))
         .collect(Collectors.joining(", "));
   }
 

@@ -17,6 +17,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Refusal;
+import jugulum.core.ledger.Step;
 import jugulum.core.machine.Sheets;
 import jugulum.core.screens.Cut;
 import jugulum.core.sizes.SizeCurve;
@@ -103,6 +104,11 @@ public final class Sentences {
       case Process.Splitting _ -> Words.of("process.split");
       case Process.Finishing _ -> Words.of("process.finish");
     };
+  }
+
+  /** A step, by its kind of work and what it took. */
+  public static String step(Step step, Network network) {
+    return Words.of("account.step", process(step.process()), lots(network, step.inputs()));
   }
 
   /** A machine, by its owner's name where it has one. */

@@ -7,7 +7,6 @@ import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
-import jugulum.core.mass.SandBalance;
 import jugulum.core.runs.PastRun;
 import jugulum.core.shop.Shop;
 
@@ -17,10 +16,9 @@ import jugulum.core.shop.Shop;
  * @param batch as recorded
  * @param network its lots and steps, linked
  * @param sand its masses and closures
- * @param balance its masses made to add up, and what does not fit
  * @param gold its gold and recoveries
  */
-public record Worked(Batch batch, Network network, SandAccount sand, SandBalance balance, GoldAccount gold) {
+public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount gold) {
   /** Works a batch out. Takes a while: not for the interface thread. */
   public static Worked of(Batch batch) {
     return of(batch, new GoldMemory());
@@ -30,11 +28,11 @@ public record Worked(Batch batch, Network network, SandAccount sand, SandBalance
   public static Worked of(Batch batch, GoldMemory memory) {
     Network network = Network.of(batch);
     SandAccount sand = SandAccount.of(network);
-    return new Worked(batch, network, sand, SandBalance.of(network, sand), GoldAccount.of(network, sand, memory));
+    return new Worked(batch, network, sand, GoldAccount.of(network, sand, memory));
   }
 
   /** The whole account; takes longer, and is for those who look at it. Not for the interface thread. */
   public Account account(GoldMemory memory, Shop shop, List<PastRun> runs) {
-    return Account.of(network, sand, balance, gold, memory, shop, runs);
+    return Account.of(network, sand, gold, memory, shop, runs);
   }
 }

@@ -6,7 +6,9 @@ import static javafx.scene.input.KeyCode.DIGIT3;
 import static javafx.scene.input.KeyCode.L;
 import static javafx.scene.input.KeyCode.P;
 import static javafx.scene.input.KeyCode.S;
+import static javafx.scene.input.KeyCode.SHIFT;
 import static javafx.scene.input.KeyCode.X;
+import static javafx.scene.input.KeyCode.Z;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
@@ -80,6 +82,25 @@ class AccountViewTest extends OnTheDemoBook {
       assertThat(person.everything()).contains("by difference");
       person.press(CONTROL, DIGIT1).open(cut.id().number()).click("correct-" + weight).click("correct-trust");
       assertThat(person.everything()).doesNotContain("Doubted");
+    }
+  }
+
+  /** The sand is worked out behind the edits: what it shows in between is of the batch before, never of both. */
+  @Test
+  void lotsComeAndGoWhileTheSandIsLookedAt() {
+    try (Person person = Person.at(book)) {
+      atTheAccount(person).click("account-part-SAND");
+      assertThat(person.text("account-view")).contains("non-magnetics −50 +100");
+      for (int edit = 0; edit < 4; edit++) {
+        person.press(CONTROL, Z);
+      }
+      person.until(() -> !person.text("account-view").contains("non-magnetics −50 +100"));
+      assertThat(person.text("account-view")).doesNotContain("non-magnetics −50 +100");
+      for (int edit = 0; edit < 4; edit++) {
+        person.press(CONTROL, SHIFT, Z);
+      }
+      person.until(() -> person.text("account-view").contains("non-magnetics −50 +100"));
+      assertThat(person.text("account-view")).contains("non-magnetics −50 +100");
     }
   }
 

@@ -22,7 +22,6 @@ import jugulum.core.ledger.Measure.SandWeight;
 import jugulum.core.ledger.Measure.SpeckCount;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
-import jugulum.core.mass.SandBalance;
 import jugulum.core.mass.SandBalance.Misfit;
 import jugulum.core.shop.Charges;
 import jugulum.core.shop.Shop;
@@ -40,7 +39,7 @@ class AccountWordsTest {
     SandAccount sand = SandAccount.of(network);
     GoldMemory memory = new GoldMemory();
     GoldAccount gold = GoldAccount.of(network, sand, memory);
-    return Account.of(network, sand, SandBalance.of(network, sand), gold, memory, shop, List.of());
+    return Account.of(network, sand, gold, memory, shop, List.of());
   }
 
   private static Account of(Bench bench) {
