@@ -16,7 +16,7 @@ import jugulum.core.ledger.Machine;
  * @param machine on which machine, where it takes one
  * @param there the gold in the lot; empty where nobody looked
  * @param share the share of it to expect, 0 to 1
- * @param byRecord whether that share rests on the machine's own runs
+ * @param runs on how many of the machine's own runs that share rests; 0 where it is common practice
  * @param won what it is expected to win, with its 95 % range; empty where nobody looked, and for a look
  * @param minutes the bench time, 0 or more; above 0 where something is won
  * @param costs what it costs beside the time, in the shop's currency, 0 or more
@@ -28,7 +28,7 @@ public record Advice(
     Optional<Machine> machine,
     Optional<GoldRange> there,
     Band share,
-    boolean byRecord,
+    int runs,
     Optional<GoldRange> won,
     double minutes,
     double costs,

@@ -22,7 +22,9 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
+import jugulum.core.machine.BenchSums;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Proven;
 import jugulum.core.machine.Sheet;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.NextPass;
@@ -42,9 +44,6 @@ import jugulum.core.shop.Terms;
  * information; H. Raiffa and R. Schlaifer, Applied Statistical Decision Theory, 1961, from memory).
  */
 public final class Advisor {
-  /** Setting a machine up and cleaning it out: common practice. */
-  static final double SET_UP_MINUTES = 20;
-
   /** Panning a measured sample and counting its specks: common practice. */
   static final double LOOK_MINUTES = 10;
 
@@ -99,7 +98,7 @@ public final class Advisor {
     Optional<GoldRange> there = Optional.ofNullable(gold.lots().get(lot.id()));
     if (there.isEmpty()) {
       Kind kind = lot.isSetAside() ? Kind.LOOK : Kind.GO_ON;
-      return List.of(new Advice(kind, lot.id(), Optional.empty(), there, Band.sharp(0), false, Optional.empty(), LOOK_MINUTES, 0, Optional.empty()));
+      return List.of(new Advice(kind, lot.id(), Optional.empty(), there, Band.sharp(0), 0, Optional.empty(), LOOK_MINUTES, 0, Optional.empty()));
     }
     Optional<Advice> best = Stream.concat(ways(lot).min(bestFirst(by, there.get())).flatMap(this::winning).stream(), pass(lot, there.get()).stream()).min(Advice.bestFirst(by));
     return best.map(way -> assay(lot, way).map(first -> List.of(first, way)).orElse(List.of(way))).orElse(List.of());
@@ -110,7 +109,7 @@ public final class Advisor {
    *
    * @param costs what it costs beside the time, in the shop's currency
    */
-  private record Way(Kind kind, Lot lot, Optional<Gear> gear, Band share, boolean byRecord, double minutes, double costs) {
+  private record Way(Kind kind, Lot lot, Optional<Gear> gear, Band share, int runs, double minutes, double costs) {
     /** The mean of the triangle over the band. */
     double meanShare() {
       return (share.low() + share.usual() + share.high()) / 3;
@@ -140,19 +139,20 @@ public final class Advisor {
     return all.stream().filter(gear -> Optional.of(gear.sheet().fit(lot.cut())).equals(best));
   }
 
-  private Optional<Band> record(Gear gear, Lot lot) {
-    return MachineRecord.expected(runs.getOrDefault(gear.machine(), List.of()), lot.cut());
+  private Optional<Proven> record(Gear gear, Lot lot) {
+    PastRun.Kind kind = PastRun.Kind.of(lot, network.maker(lot.id()));
+    return MachineRecord.expected(runs.getOrDefault(gear.machine(), List.of()), lot.cut(), kind);
   }
 
-  /** What a machine wins by its record tells of fresh sand: from what was set aside it wins less. */
+  /** A record of reruns tells of reruns; without one a machine wins less of what was set aside than of fresh sand. */
   private Way overMachine(Lot lot, Gear gear, double grams) {
-    Optional<Band> record = record(gear, lot);
-    Band fresh = record.orElseGet(() -> gear.sheet().expected(lot.cut()));
+    Optional<Proven> record = record(gear, lot);
+    Band fresh = record.map(Proven::share).orElseGet(() -> gear.sheet().expected(lot.cut()));
     double low = fresh.low() * ONCE_MISSED;
-    Band again = new Band(low, (low + fresh.usual()) / 2, fresh.high());
+    Band again = record.isPresent() ? fresh : new Band(low, (low + fresh.usual()) / 2, fresh.high());
     boolean setAside = lot.isSetAside();
-    double minutes = SET_UP_MINUTES + grams / pace(gear).gramsPerMinute();
-    return new Way(setAside ? Kind.RERUN : Kind.RUN, lot, Optional.of(gear), setAside ? again : fresh, record.isPresent(), minutes, 0);
+    double minutes = pace(gear).minutes(grams);
+    return new Way(setAside ? Kind.RERUN : Kind.RUN, lot, Optional.of(gear), setAside ? again : fresh, record.map(Proven::runs).orElse(0), minutes, 0);
   }
 
   private Pace pace(Gear gear) {
@@ -161,8 +161,8 @@ public final class Advisor {
 
   private Way smelt(Lot lot, double grams) {
     Charges charges = shop.terms().map(Terms::charged).orElse(Charges.NONE);
-    double smelts = Math.ceil(grams / charges.smeltG());
-    return new Way(Kind.SMELT, lot, Optional.empty(), SMELTED, false, smelts * charges.smeltMinutes(), smelts * charges.smeltCost());
+    int smelts = BenchSums.loads(grams, charges.smeltG());
+    return new Way(Kind.SMELT, lot, Optional.empty(), SMELTED, 0, smelts * charges.smeltMinutes(), smelts * charges.smeltCost());
   }
 
   private Optional<Advice> winning(Way way) {
@@ -177,7 +177,7 @@ public final class Advisor {
                 way.gear().map(Gear::machine),
                 Optional.of(gold.lots().get(lot.id())),
                 way.share(),
-                way.byRecord(),
+                way.runs(),
                 Optional.of(told.won()),
                 way.minutes(),
                 way.costs(),
@@ -204,7 +204,7 @@ public final class Advisor {
     Optional<Money> money = next.money().map(told -> new Money(told.brings(), told.costs(), 0, told.chance()));
     GoldRange won = new GoldRange(mg.getAsDouble(), 0, Math.max(mg.getAsDouble(), share * there.highMg()));
     return Optional.of(
-        new Advice(Kind.PASS, lot.id(), Optional.empty(), Optional.of(there), Band.sharp(share), true, Optional.of(won), next.minutes().getAsDouble(), 0, money));
+        new Advice(Kind.PASS, lot.id(), Optional.empty(), Optional.of(there), Band.sharp(share), 0, Optional.of(won), next.minutes().getAsDouble(), 0, money));
   }
 
   /** Where it is open whether the best way pays, and knowing is worth more than the laboratory takes. */
@@ -217,7 +217,7 @@ public final class Advisor {
           Odds odds = details.odds(lot.id(), way.share(), breakEven).orElseThrow();
           double knowingMg = odds.meanAboveMg() - Math.max(0, odds.won().milligrams() - breakEven);
           Money money = new Money(told.worth(knowingMg, gold.fineness()), told.cost(SAMPLE_MINUTES), told.charged().assayCost(), odds.chance());
-          return Optional.of(new Advice(Kind.ASSAY, lot.id(), Optional.empty(), way.there(), way.share(), false, Optional.empty(), SAMPLE_MINUTES, told.charged().assayCost(), Optional.of(money)))
+          return Optional.of(new Advice(Kind.ASSAY, lot.id(), Optional.empty(), way.there(), way.share(), 0, Optional.empty(), SAMPLE_MINUTES, told.charged().assayCost(), Optional.of(money)))
               .filter(one -> money.net() > 0);
         });
   }

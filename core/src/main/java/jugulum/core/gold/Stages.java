@@ -41,6 +41,7 @@ final class Stages {
     this.sand = sand;
     this.draws = draws;
     this.memory = memory;
+    followAll();
   }
 
   Map<StepId, Stage> all() {
@@ -184,12 +185,14 @@ final class Stages {
   }
 
   private Through through(LotId lot) {
-    Through known = through.get(lot);
-    if (known == null) {
-      known = follow(lot);
-      through.put(lot, known);
+    return through.get(lot);
+  }
+
+  /** From the last step back, so that what became of a lot is known before the lot is asked for: no chain of runs is too long. */
+  private void followAll() {
+    for (Step step : network.steps().reversed()) {
+      step.outputs().forEach(lot -> through.put(lot, follow(lot)));
     }
-    return known;
   }
 
   /** Where lots were put together nobody can say which of them the gold came from: only a look before tells. */

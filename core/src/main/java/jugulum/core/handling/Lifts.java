@@ -1,6 +1,7 @@
 package jugulum.core.handling;
 
 import jugulum.core.check.Check;
+import jugulum.core.machine.BenchSums;
 
 /** Bucket lifts. */
 public final class Lifts {
@@ -22,6 +23,6 @@ public final class Lifts {
     Check.inRange("moisture", moisture, 0, 0.99);
     Check.inRange("limitKg", limitKg, 0.1, 100);
     Check.inRange("bucketKg", bucketKg, 0, Math.nextDown(limitKg));
-    return (int) Math.ceil(dryKg / (1 - moisture) / (limitKg - bucketKg));
+    return BenchSums.loads(dryKg / (1 - moisture), limitKg - bucketKg);
   }
 }

@@ -102,14 +102,18 @@ public final class BenchSums {
     return Check.inRange("litres", litres, 0, 1e6) / 10 * Check.inRange("drops", dropsPerTenLitres, 0, 1e6);
   }
 
+  /** A rest smaller than that share of a load is the rounding of a sum or a unit, not sand. */
+  private static final double NO_LOAD = 1e-6;
+
   /**
-   * How many charges a lot makes; the last may be smaller.
+   * How many loads a mass makes, whether charges of a bowl, smelts of a furnace or goes of a screen; the last may be smaller. Five times 0.7 lb
+   * are five loads of 0.7 lb, though their sum in binary fractions is a hair more.
    *
-   * @param grams of sand, 0 or more
-   * @param chargeG above 0
+   * @param grams 0 or more
+   * @param loadG what one takes, in grams, from 0.001
    */
-  public static int charges(double grams, double chargeG) {
+  public static int loads(double grams, double loadG) {
     Check.grams("grams", grams);
-    return (int) Math.ceil(grams / Check.inRange("chargeG", chargeG, 1e-3, Check.HEAVIEST_G));
+    return (int) Math.ceil(grams / Check.inRange("loadG", loadG, 1e-3, Check.HEAVIEST_G) * (1 - NO_LOAD) - NO_LOAD);
   }
 }

@@ -44,7 +44,7 @@ public record Due(What what, Instant at) {
 
   private static boolean isMoreToCome(Step step, RunLog log, OptionalDouble feedG) {
     OptionalDouble charge = step.setting("charge");
-    return feedG.isEmpty() || charge.isEmpty() || !(charge.getAsDouble() > 0) || log.charges().size() < BenchSums.charges(feedG.getAsDouble(), charge.getAsDouble());
+    return feedG.isEmpty() || charge.isEmpty() || !(charge.getAsDouble() > 0) || log.charges().size() < BenchSums.loads(feedG.getAsDouble(), charge.getAsDouble());
   }
 
   /** As set, or where it usually stands. */

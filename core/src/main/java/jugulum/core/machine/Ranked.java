@@ -22,9 +22,9 @@ import jugulum.core.window.Windows.Window;
  * @param fit whether the cut's sizes are those it is good for
  * @param window the settling window; empty where nothing bounds the cut above
  * @param expected the recovery to expect, 0 to 1; without a record, and where the usual grains cannot be parted, its low end is halved
- * @param byRecord whether that rests on the machine's own runs
+ * @param runs on how many of the machine's own runs that rests; 0 where it is common practice
  */
-public record Ranked(Gear gear, Fit fit, Optional<Window> window, Band expected, boolean byRecord) {
+public record Ranked(Gear gear, Fit fit, Optional<Window> window, Band expected, int runs) {
   /** Machines without a record count alike, about where common practice has its middle: those ranges are too wide to rank by. */
   private static final double UNPROVEN = 0.75;
 
@@ -42,17 +42,22 @@ public record Ranked(Gear gear, Fit fit, Optional<Window> window, Band expected,
    *
    * @param records the recovery to expect by the machine's own runs, 0 to 1, for those that have a record
    */
-  public static List<Ranked> of(Cut cut, Conditions conditions, List<Gear> gear, Map<Machine, Band> records) {
+  public static List<Ranked> of(Cut cut, Conditions conditions, List<Gear> gear, Map<Machine, Proven> records) {
     Windows windows = new Windows(conditions);
     return gear.stream().map(one -> of(one, cut, windows, Optional.ofNullable(records.get(one.machine())))).sorted(BEST_FIRST).toList();
   }
 
-  private static Ranked of(Gear gear, Cut cut, Windows windows, Optional<Band> record) {
+  private static Ranked of(Gear gear, Cut cut, Windows windows, Optional<Proven> record) {
     Sheet sheet = gear.sheet();
     Optional<Window> window = cut.passing().isEmpty() ? Optional.empty() : Optional.of(windows.of(cut.upperMm(), cut.lowerMm(), Sorting.of(gear.kind())));
     boolean parts = window.flatMap(Window::ratio).map(ratio -> ratio.usual() >= 1).orElse(true);
     Band common = parts ? sheet.expected(cut) : Sheet.lowEndHalved(sheet.expected(cut));
-    return new Ranked(gear, sheet.fit(cut), window, record.orElse(common), record.isPresent());
+    return new Ranked(gear, sheet.fit(cut), window, record.map(Proven::share).orElse(common), record.map(Proven::runs).orElse(0));
+  }
+
+  /** Whether what to expect rests on the machine's own runs. */
+  public boolean byRecord() {
+    return runs > 0;
   }
 
   /** Slowest gold over fastest other, widened by how the machine sorts; empty where nothing bounds the cut above, or nothing else is in it. */

@@ -75,7 +75,7 @@ public final class SandAccount {
     if (lot.material() == Material.GOLD) {
       return weighed(lot.live(GoldWeight.class).map(GoldWeight::massG).toList(), coarsestGold(lot), calibration);
     }
-    LotMass weighed = lot.bowls().values().stream().map(bowl -> bowl(bowl, calibration)).reduce(SandAccount::added).orElse(LotMass.UNKNOWN);
+    LotMass weighed = lot.bowls().values().stream().map(bowl -> bowl(bowl, calibration)).reduce(LotMass::plus).orElse(LotMass.UNKNOWN);
     return weighed.isKnown() || lot.material() != Material.MAGNETICS ? weighed : fromPasses(lot, calibration);
   }
 
@@ -88,11 +88,7 @@ public final class SandAccount {
     double resolution = weights.stream().mapToDouble(SandWeight::resolutionG).max().orElseThrow();
     LotMass weighed = weighed(weights.stream().map(SandWeight::dryG).toList(), resolution, calibration);
     double water = weights.stream().mapToDouble(weight -> weight.netG() * weight.moistureSd().orElse(0)).average().orElseThrow();
-    return new LotMass(weighed.grams(), Math.hypot(weighed.standardUncertaintyG(), water), Basis.WEIGHED);
-  }
-
-  private static LotMass added(LotMass one, LotMass other) {
-    return new LotMass(one.grams() + other.grams(), Math.hypot(one.standardUncertaintyG(), other.standardUncertaintyG()), Basis.WEIGHED);
+    return new LotMass(weighed.grams(), Math.hypot(weighed.ownSdG(), water), weighed.sharedSdG(), Basis.WEIGHED);
   }
 
   private static LotMass weighed(List<Double> grams, double resolutionG, double calibration) {
@@ -100,12 +96,12 @@ public final class SandAccount {
       return LotMass.UNKNOWN;
     }
     Weighing weighing = Weighing.of(grams, resolutionG, calibration);
-    return new LotMass(weighing.meanG(), weighing.standardUncertaintyG(), Basis.WEIGHED);
+    return new LotMass(weighing.meanG(), weighing.readUncertaintyG(), weighing.calibrationG(), Basis.WEIGHED);
   }
 
   private LotMass fromPasses(Lot lot, double calibration) {
     OptionalDouble heap = network.maker(lot.id()).filter(step -> step.process() instanceof Process.MagnetRun).map(Step::heapG).orElse(OptionalDouble.empty());
-    return heap.isEmpty() ? LotMass.UNKNOWN : new LotMass(heap.getAsDouble(), calibration * heap.getAsDouble(), Basis.PASSES);
+    return heap.isEmpty() ? LotMass.UNKNOWN : new LotMass(heap.getAsDouble(), 0, calibration * heap.getAsDouble(), Basis.PASSES);
   }
 
   /** Repeats until nothing more follows: one lot filled in may be the only one missing at its next step. */
@@ -132,12 +128,16 @@ public final class SandAccount {
     if (!(grams >= 0)) {
       return false;
     }
-    double variance =
-        Stream.concat(step.inputs().stream(), step.outputs().stream())
-            .mapToDouble(lot -> Math.pow(mass(lot).standardUncertaintyG(), 2))
-            .sum();
-    masses.put(missing, new LotMass(grams, Math.sqrt(variance), Basis.DIFFERENCE));
+    List<LotId> weighed = Stream.concat(step.inputs().stream(), step.outputs().stream()).toList();
+    double own = Math.sqrt(weighed.stream().mapToDouble(lot -> Math.pow(mass(lot).ownSdG(), 2)).sum());
+    double shared = Math.abs(signedShared(step.inputs()) - signedShared(step.outputs()));
+    masses.put(missing, new LotMass(grams, own, shared, Basis.DIFFERENCE));
     return true;
+  }
+
+  /** On one scale the calibration of what went in and of what came out is off the same way. */
+  private double signedShared(List<LotId> lots) {
+    return lots.stream().mapToDouble(lot -> mass(lot).sharedSdG()).sum();
   }
 
   private double sum(List<LotId> lots) {

@@ -25,7 +25,9 @@ import jugulum.core.reconcile.Reconciliation;
 /**
  * The sand of a whole batch made to add up by least squares, beside what was measured; and the weights that do not fit.
  *
- * <p>Every step gives away what it takes but for a handling loss of 0, give or take: the closure tolerance is taken for the end of its 95 %
+ * <p>All sand is weighed on one scale. Its calibration, a share c of every weight m, puts c²·m·mᵀ beside the variances V of the readings; in the
+ * balances that is c²·(A m)(A m)ᵀ, and since A m is nothing but what the balances are off, a share c of it, it falls out of them: V alone decides what
+ * fits, and c·m is added to the spread of every adjusted weight (JCGM 100:2008, 5.2.2). Every step gives away what it takes but for a handling loss of 0, give or take: the closure tolerance is taken for the end of its 95 %
  * range. Nothing is changed by this: readings stay as they are, and every other figure of the account rests on what was measured.
  */
 public final class SandBalance {
@@ -72,13 +74,20 @@ public final class SandBalance {
     this.errors = fit.fits() ? Optional.empty() : Optional.of(GrossErrors.of(nodes.size(), flows));
     this.misfits = errors.stream().flatMap(found -> found.suspects().stream().map(suspect -> misfit(found, suspect))).toList();
     Reconciliation without = errors.map(GrossErrors::left).orElse(fit);
-    IntStream.range(0, lots.size()).forEach(i -> adjusted.put(lots.get(i).id(), without.adjusted(i)));
+    double calibration = network.batch().assumptions().scaleCalibration();
+    IntStream.range(0, lots.size()).forEach(i -> adjusted.put(lots.get(i).id(), calibrated(without.adjusted(i), calibration)));
     misfits.forEach(misfit -> misfit.expected().forEach((lot, expected) -> adjusted.put(lot, suspect(lot, expected, misfit, sand))));
   }
 
   /** Works out the balance of a batch. */
   public static SandBalance of(Network network, SandAccount sand) {
     return new SandBalance(network, sand);
+  }
+
+  /** What the scale's calibration is off is the same share of every weight: no balance sees it, and every adjusted weight carries it. */
+  private static Adjusted calibrated(Adjusted one, double calibration) {
+    double sd = Math.hypot(one.sd(), calibration * one.value().orElse(0));
+    return new Adjusted(one.state(), one.value(), sd, one.adjustment(), one.significance());
   }
 
   /** A weight that cannot be right is told beside what it would have to be. */
@@ -95,7 +104,7 @@ public final class SandBalance {
       int from = network.maker(lot.id()).map(step -> number.getOrDefault(step.id(), Flow.OUTSIDE)).orElse(Flow.OUTSIDE);
       int to = network.taker(lot.id()).map(step -> number.get(step.id())).orElse(Flow.OUTSIDE);
       LotMass mass = sand.mass(lot.id());
-      flows.add(mass.isMeasured() ? Flow.measured(from, to, mass.grams(), spread(mass.standardUncertaintyG())) : Flow.free(from, to));
+      flows.add(mass.isMeasured() ? Flow.measured(from, to, mass.grams(), spread(mass.ownSdG())) : Flow.free(from, to));
     }
     for (Step step : nodes) {
       flows.add(Flow.measured(number.get(step.id()), Flow.OUTSIDE, 0, spread(lossSdG(step, sand))));

@@ -1,6 +1,7 @@
 package jugulum.core.mass;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
 import jugulum.core.sizes.SizeCurve;
 import jugulum.core.sizes.SizeCurve.Sieved;
@@ -26,15 +28,38 @@ public final class Sizings {
    * sample of it that was sieved; empty if neither is there.
    */
   public static Optional<SizeCurve> of(Network network, SandAccount sand, LotId id) {
+    return of(network, id, screenings(network, sand));
+  }
+
+  private static Optional<SizeCurve> of(Network network, LotId id, Map<StepId, SizeCurve> screened) {
     return network
         .taker(id)
-        .filter(step -> step.process() instanceof Process.Screening && step.inputs().size() == 1)
-        .flatMap(step -> screened(network, sand, step))
+        .filter(Sizings::screensOne)
+        .flatMap(step -> Optional.ofNullable(screened.get(step.id())))
         .or(() -> network.lot(id).flatMap(lot -> lot.latest(Measure.SizeAnalysis.class)).map(Measure.SizeAnalysis::curve));
+  }
+
+  private static boolean screensOne(Step step) {
+    return step.process() instanceof Process.Screening && step.inputs().size() == 1;
+  }
+
+  /** The curves of all stacks, the last first, so that those of cuts screened again are there before they are asked for. */
+  private static Map<StepId, SizeCurve> screenings(Network network, SandAccount sand) {
+    Map<StepId, SizeCurve> curves = new HashMap<>();
+    for (Step step : network.steps().reversed()) {
+      if (screensOne(step)) {
+        screened(network, sand, step, curves).ifPresent(curve -> curves.put(step.id(), curve));
+      }
+    }
+    return curves;
   }
 
   /** The size curve a stack made; empty unless every cut was weighed, the pan included. */
   public static Optional<SizeCurve> screened(Network network, SandAccount sand, Step step) {
+    return screened(network, sand, step, screenings(network, sand));
+  }
+
+  private static Optional<SizeCurve> screened(Network network, SandAccount sand, Step step, Map<StepId, SizeCurve> curves) {
     List<Lot> cuts = network.lots(step.outputs());
     if (cuts.stream().anyMatch(lot -> !sand.mass(lot.id()).isMeasured())) {
       return Optional.empty();
@@ -43,7 +68,7 @@ public final class Sizings {
     double pan = 0;
     for (Lot lot : cuts) {
       LotMass mass = sand.mass(lot.id());
-      Optional<SizeCurve> finer = of(network, sand, lot.id()).filter(curve -> within(curve, lot.cut()));
+      Optional<SizeCurve> finer = of(network, lot.id(), curves).filter(curve -> within(curve, lot.cut()));
       double share = finer.map(curve -> mass.grams() / curve.totalG()).orElse(1.0);
       finer.ifPresent(curve -> curve.sieved().forEach(one -> sieved.add(new Sieved(one.openingMm(), one.retainedG() * share))));
       double left = finer.map(curve -> curve.panG() * share).orElse(mass.grams());

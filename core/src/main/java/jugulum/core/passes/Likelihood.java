@@ -87,27 +87,31 @@ record Likelihood(int passes, double total, double weighted) {
    * 1. Even in t is to hold every order of magnitude of what is left for equally likely beforehand.
    */
   List<Weighted> nextCatches(int steps) {
-    double[] log = new double[steps + 1];
-    double most = Double.NEGATIVE_INFINITY;
-    for (int i = 0; i <= steps; i++) {
-      log[i] = logAt(specksAt(end() * i / steps));
-      most = Math.max(most, log[i]);
-    }
+    UnivariateFunction log = t -> logAt(specksAt(t));
+    double best = best(log);
+    double most = log.value(best);
+    UnivariateFunction above = t -> log.value(t) - most - NEGLIGIBLE;
+    double from = above.value(0) >= 0 ? 0 : crossing(above, 0, best);
+    double to = above.value(end()) >= 0 ? end() : crossing(above, best, end());
     List<Weighted> weighted = new ArrayList<>();
     double sum = 0;
     for (int i = 0; i <= steps; i++) {
-      double weight = Math.exp(log[i] - most);
-      double specks = specksAt(end() * i / steps);
-      if (weight > NEGLIGIBLE) {
-        weighted.add(new Weighted(shareAt(specks) * (specks - total), weight));
-        sum += weight;
-      }
+      double t = from + (to - from) * i / steps;
+      double specks = specksAt(t);
+      double weight = Math.exp(log.value(t) - most);
+      weighted.add(new Weighted(shareAt(specks) * (specks - total), weight));
+      sum += weight;
     }
     double all = sum;
     return weighted.stream().map(one -> new Weighted(one.meanCatch(), one.weight() / all)).toList();
   }
 
-  private static final double NEGLIGIBLE = 1e-9;
+  /** The logarithm of a weight that counts for nothing: the grid ends there, so that it is fine where many specks leave little doubt. */
+  private static final double NEGLIGIBLE = Math.log(1e-9);
+
+  private static double crossing(UnivariateFunction above, double low, double high) {
+    return new BrentSolver(1e-9).solve(500, above, low, high);
+  }
 
   /** A mean catch of the next pass with its weight. */
   record Weighted(double meanCatch, double weight) {}
@@ -115,19 +119,8 @@ record Likelihood(int passes, double total, double weighted) {
   Removal maximum() {
     double end = end();
     UnivariateFunction log = t -> logAt(specksAt(t));
-    double best = coarseBest(log, end);
     double step = end / GRID;
-    double t =
-        new BrentOptimizer(1e-12, 1e-12)
-            .optimize(
-                new UnivariateObjectiveFunction(log),
-                GoalType.MAXIMIZE,
-                new SearchInterval(Math.max(0, best - step), Math.min(end, best + step), best),
-                new MaxEval(500))
-            .getPoint();
-    if (log.value(0) >= log.value(t)) {
-      t = 0;
-    }
+    double t = best(log);
     double threshold = log.value(t) - new ChiSquaredDistribution(1).inverseCumulativeProbability(CONFIDENCE) / 2;
     UnivariateFunction above = at -> log.value(at) - threshold;
     double low = above.value(0) >= 0 ? total : specksAt(new BrentSolver(1e-12).solve(500, above, 0, t));
@@ -142,6 +135,21 @@ record Likelihood(int passes, double total, double weighted) {
         endless ? OptionalDouble.empty() : OptionalDouble.of(shareAt(specks)),
         low,
         high);
+  }
+
+  private double best(UnivariateFunction log) {
+    double end = end();
+    double best = coarseBest(log, end);
+    double step = end / GRID;
+    double t =
+        new BrentOptimizer(1e-12, 1e-12)
+            .optimize(
+                new UnivariateObjectiveFunction(log),
+                GoalType.MAXIMIZE,
+                new SearchInterval(Math.max(0, best - step), Math.min(end, best + step), best),
+                new MaxEval(500))
+            .getPoint();
+    return log.value(0) >= log.value(t) ? 0 : t;
   }
 
   private static double coarseBest(UnivariateFunction log, double end) {

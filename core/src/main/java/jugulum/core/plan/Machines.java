@@ -2,7 +2,10 @@ package jugulum.core.plan;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import jugulum.core.ledger.Machine;
+import jugulum.core.machine.Gear;
+import jugulum.core.runs.Pace;
 
 /**
  * Which kind of machine each cut goes to, by its coarsest grain.
@@ -10,9 +13,9 @@ import jugulum.core.ledger.Machine;
  * @param coarse for cuts that reach above {@link #COARSE_ABOVE_MM}
  * @param middle for those between
  * @param fine for cuts wholly below {@link #FINE_BELOW_MM}
- * @param rates the bench time of each; the usual where none is given
+ * @param paces the bench time of each; the usual where none is given
  */
-public record Machines(Machine.Kind coarse, Machine.Kind middle, Machine.Kind fine, Map<Machine.Kind, Rate> rates) {
+public record Machines(Machine.Kind coarse, Machine.Kind middle, Machine.Kind fine, Map<Machine.Kind, Pace> paces) {
   /** Common practice: a finishing table and a bowl take minus 30 mesh. */
   public static final double COARSE_ABOVE_MM = 0.600;
 
@@ -23,9 +26,9 @@ public record Machines(Machine.Kind coarse, Machine.Kind middle, Machine.Kind fi
   public static final Machines USUAL =
       new Machines(Machine.Kind.SHAKER_TABLE, Machine.Kind.VORTEX_BOWL, Machine.Kind.FINISHING_TABLE, Map.of());
 
-  /** Keeps its own copy of the rates. */
+  /** Keeps its own copy of the paces. */
   public Machines {
-    rates = rates.isEmpty() ? Map.of() : Map.copyOf(new EnumMap<>(rates));
+    paces = paces.isEmpty() ? Map.of() : Map.copyOf(new EnumMap<>(paces));
   }
 
   /** The machine for a cut. */
@@ -37,7 +40,7 @@ public record Machines(Machine.Kind coarse, Machine.Kind middle, Machine.Kind fi
   }
 
   /** The bench time of a kind of machine. */
-  public Rate rate(Machine.Kind kind) {
-    return rates.getOrDefault(kind, Rate.usual(kind));
+  public Pace pace(Machine.Kind kind) {
+    return Optional.ofNullable(paces.get(kind)).orElseGet(() -> Pace.usual(Gear.any(kind)));
   }
 }

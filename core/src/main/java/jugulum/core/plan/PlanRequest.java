@@ -2,6 +2,7 @@ package jugulum.core.plan;
 
 import java.util.List;
 import jugulum.core.check.Check;
+import jugulum.core.machine.BenchSums;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.sizes.SizeSpread;
@@ -74,7 +75,7 @@ public record PlanRequest(
     }
 
     double minutes(double arrivingG, double loadG) {
-      return minutesPerScreen + Math.ceil(arrivingG / loadG) * minutesPerLoad;
+      return minutesPerScreen + BenchSums.loads(arrivingG, loadG) * minutesPerLoad;
     }
   }
 

@@ -161,7 +161,7 @@ public final class Planner {
     Window window = window(windows, cut.upperMm(), cut.lowerMm(), kind);
     double shortfall = shortfall(window);
     Optional<Remedy> remedy = shortfall == 0 ? Optional.empty() : Optional.of(remedy(cut, kind));
-    return new Run(kind, request.machines().rate(kind).minutes(massG), window, shortfall, remedy);
+    return new Run(kind, request.machines().pace(kind).minutes(massG), window, shortfall, remedy);
   }
 
   private static Window window(Windows windows, double upperMm, double lowerMm, Machine.Kind kind) {

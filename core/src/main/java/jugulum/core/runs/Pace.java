@@ -3,31 +3,76 @@ package jugulum.core.runs;
 import java.util.List;
 import java.util.OptionalDouble;
 import jugulum.core.check.Band;
+import jugulum.core.check.Check;
+import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
 import org.hipparchus.stat.descriptive.rank.Median;
 
 /**
- * How fast sand goes over a machine.
+ * How fast sand goes over a machine: the one place for plan, advice and whatever else asks for time at a machine.
  *
- * @param gramsPerMinute above 0
+ * @param setUpMinutes to set it up for a cut and clean it out, in minutes, 0 to 1,000
+ * @param kgPerHour sand it takes, in kg/h, from 0.01 to 10,000
  * @param byRecord whether that is the median of the machine's own runs, not what its sheet lets expect
  */
-public record Pace(double gramsPerMinute, boolean byRecord) {
-  /** A spoon a minute, a charge every six minutes, ten kilograms an hour where a sheet tells nothing: ours. */
+public record Pace(double setUpMinutes, double kgPerHour, boolean byRecord) {
+  /** A spoon a minute, a charge every six minutes, of a pan every ten; ten kilograms an hour where a sheet tells nothing: ours. */
   private static final double SPOON_MINUTES = 1;
 
   private static final double CHARGE_MINUTES = 6;
-  private static final double UNTOLD_G_PER_MINUTE = 10_000 / 60.0;
+  private static final double PAN_MINUTES = 10;
+  private static final double UNTOLD_KG_PER_HOUR = 10;
+  private static final double SLOWEST = 0.01;
+  private static final double FASTEST = 10_000;
 
-  /** The pace of a machine. */
+  /** Checks both values against their ranges. */
+  public Pace {
+    Check.inRange("setUpMinutes", setUpMinutes, 0, 1000);
+    Check.inRange("kgPerHour", kgPerHour, SLOWEST, FASTEST);
+  }
+
+  /**
+   * The pace of a machine: the median of its own runs that were timed, else by its sheet.
+   *
+   * @param runs of any machine; only its own count
+   */
   public static Pace of(Gear gear, List<PastRun> runs) {
     double[] own =
         runs.stream()
             .filter(run -> run.machine().equals(gear.machine()) && run.fedG().orElse(0) > 0 && run.minutes().orElse(0) > 0)
-            .mapToDouble(run -> run.fedG().getAsDouble() / run.minutes().getAsDouble())
+            .mapToDouble(run -> run.fedG().getAsDouble() / 1000 / run.minutes().getAsDouble() * 60)
             .toArray();
-    return own.length > 0 ? new Pace(new Median().evaluate(own), true) : new Pace(bySheet(gear), false);
+    return own.length > 0 ? new Pace(setUpMinutes(gear.kind()), Math.clamp(new Median().evaluate(own), SLOWEST, FASTEST), true) : usual(gear);
+  }
+
+  /** By its sheet, with the dials where it usually stands. */
+  public static Pace usual(Gear gear) {
+    return new Pace(setUpMinutes(gear.kind()), Math.clamp(bySheet(gear), SLOWEST, FASTEST), false);
+  }
+
+  /** The same machine fed so fast. */
+  public Pace at(double otherKgPerHour) {
+    return new Pace(setUpMinutes, otherKgPerHour, byRecord && otherKgPerHour == kgPerHour);
+  }
+
+  /**
+   * The bench time of so much sand, in minutes.
+   *
+   * @param grams 0 or more
+   */
+  public double minutes(double grams) {
+    return setUpMinutes + Check.grams("grams", grams) / 1000 / kgPerHour * 60;
+  }
+
+  /** Small shop machines: common practice. */
+  private static double setUpMinutes(Machine.Kind kind) {
+    return switch (kind) {
+      case SHAKER_TABLE -> 20;
+      case MAT_SLUICE, FLUID_BED_TRAP, PIPE_TRAP, STACKED_TRAY, HOPPER_BOWL -> 15;
+      case VORTEX_BOWL, FINISHING_TABLE, CLEANUP_SLUICE -> 10;
+      case PAN, RIFFLED_PAN, FLAT_PAN, CONICAL_PAN -> 2;
+    };
   }
 
   private static double bySheet(Gear gear) {
@@ -35,12 +80,12 @@ public record Pace(double gramsPerMinute, boolean byRecord) {
     OptionalDouble charge = usual(gear, "charge");
     OptionalDouble spoon = usual(gear, "spoon");
     if (feed.isPresent()) {
-      return feed.getAsDouble() * 1000 / 60;
+      return feed.getAsDouble();
     }
     if (charge.isPresent()) {
-      return charge.getAsDouble() / usual(gear, "charge-time").orElse(CHARGE_MINUTES);
+      return charge.getAsDouble() / 1000 / usual(gear, "charge-time").orElse(gear.kind().isPan() ? PAN_MINUTES : CHARGE_MINUTES) * 60;
     }
-    return spoon.isPresent() ? spoon.getAsDouble() / SPOON_MINUTES : UNTOLD_G_PER_MINUTE;
+    return spoon.isPresent() ? spoon.getAsDouble() / 1000 / SPOON_MINUTES * 60 : UNTOLD_KG_PER_HOUR;
   }
 
   private static OptionalDouble usual(Gear gear, String dial) {

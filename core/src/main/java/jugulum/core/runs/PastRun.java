@@ -1,13 +1,20 @@
 package jugulum.core.runs;
 
 import java.time.Instant;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.Stage;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
@@ -24,6 +31,7 @@ import jugulum.core.screens.Cut;
  *
  * @param step which
  * @param machine on what
+ * @param kind whether its sand came to a machine for the first time
  * @param startedAt when it was begun
  * @param cut the sizes of what it took
  * @param fedG what it took, in grams; empty where that is not known
@@ -35,6 +43,7 @@ import jugulum.core.screens.Cut;
 public record PastRun(
     StepId step,
     Machine machine,
+    Kind kind,
     Instant startedAt,
     Cut cut,
     OptionalDouble fedG,
@@ -42,6 +51,29 @@ public record PastRun(
     OptionalDouble minutes,
     Stage stage,
     OptionalDouble tailingsGrade) {
+  /** Whether the sand of a run came to a machine for the first time. */
+  public enum Kind {
+    FIRST,
+    /** A concentrate, once more to make it smaller. */
+    REDUCTION,
+    /** Middlings, tailings or what else was set aside, once more to win what was missed. */
+    RERUN;
+
+    /**
+     * The kind a run of a lot is.
+     *
+     * @param maker the step that made the lot
+     */
+    public static Kind of(Lot lot, Optional<Step> maker) {
+      boolean again = maker.filter(step -> step.process() instanceof Process.GravityRun).isPresent();
+      return switch (lot.material()) {
+        case CONCENTRATE, SECOND_CONCENTRATE -> again ? REDUCTION : FIRST;
+        case MIDDLINGS, TAILINGS, RESIDUE, MAGNETICS -> RERUN;
+        case FEED, CUT, NON_MAGNETICS, GOLD, MERGED, PART -> FIRST;
+      };
+    }
+  }
+
   /** Keeps its own copy. */
   public PastRun {
     settings = Map.copyOf(settings);
@@ -60,6 +92,7 @@ public record PastRun(
     return new PastRun(
         step.id(),
         machine,
+        kind(step, network),
         step.startedAt(),
         network.cutInto(step),
         known ? OptionalDouble.of(fed) : OptionalDouble.empty(),
@@ -67,6 +100,23 @@ public record PastRun(
         RunLog.of(step).minutes(),
         stage,
         grade(step, network, sand, stage));
+  }
+
+  /** Lots joined for a run are as many kinds as they were: what was run before makes it a rerun. */
+  private static Kind kind(Step step, Network network) {
+    return parts(network, step.inputs()).map(lot -> Kind.of(lot, network.maker(lot.id()))).max(Comparator.naturalOrder()).orElse(Kind.FIRST);
+  }
+
+  /** The lots themselves, or what they were put together from or parted out of. */
+  private static Stream<Lot> parts(Network network, List<LotId> inputs) {
+    List<Lot> parts = new ArrayList<>();
+    Deque<Lot> open = new ArrayDeque<>(network.lots(inputs));
+    while (!open.isEmpty()) {
+      Lot lot = open.pop();
+      Optional<Step> joined = network.maker(lot.id()).filter(step -> step.process() instanceof Process.Merging || step.process() instanceof Process.Splitting);
+      joined.ifPresentOrElse(step -> open.addAll(network.lots(step.inputs())), () -> parts.add(lot));
+    }
+    return parts.stream();
   }
 
   /** How each dial of a step was set last. */

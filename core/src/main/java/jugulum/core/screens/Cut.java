@@ -46,6 +46,11 @@ public record Cut(Optional<Screen> passing, Optional<Screen> retained) {
     return passing.isEmpty() && retained.isPresent();
   }
 
+  /** Whether it holds the sizes another holds, whatever is written on their screens. */
+  public boolean isSameSizes(Cut other) {
+    return upperMm() == other.upperMm() && lowerMm() == other.lowerMm();
+  }
+
   /** Whether a grain size can lie in both. */
   public boolean overlaps(Cut other) {
     return lowerMm() < other.upperMm() && other.lowerMm() < upperMm();

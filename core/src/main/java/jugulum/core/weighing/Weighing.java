@@ -14,10 +14,11 @@ import org.hipparchus.stat.descriptive.moment.StandardDeviation;
  *
  * @param meanG the mean, in grams
  * @param spreadG the standard deviation of the readings, in grams; 0 for one reading
- * @param standardUncertaintyG u, in grams
+ * @param readUncertaintyG what the readings alone leave open, in grams: √(s²/n + d²/12)
+ * @param calibrationG what the scale's calibration leaves open, in grams: c·m, shared by all that is weighed on it
  * @param readings n, at least 1
  */
-public record Weighing(double meanG, double spreadG, double standardUncertaintyG, int readings) {
+public record Weighing(double meanG, double spreadG, double readUncertaintyG, double calibrationG, int readings) {
   /**
    * Computes the mean and its uncertainty.
    *
@@ -35,8 +36,12 @@ public record Weighing(double meanG, double spreadG, double standardUncertaintyG
     double[] values = readingsG.stream().mapToDouble(grams -> Check.grams("readingG", grams)).toArray();
     double mean = new Mean().evaluate(values);
     double spread = values.length < 2 ? 0 : new StandardDeviation().evaluate(values);
-    double calibration = relativeCalibration * mean;
-    double variance = spread * spread / values.length + resolutionG * resolutionG / 12 + calibration * calibration;
-    return new Weighing(mean, spread, Math.sqrt(variance), values.length);
+    double read = Math.sqrt(spread * spread / values.length + resolutionG * resolutionG / 12);
+    return new Weighing(mean, spread, read, relativeCalibration * mean, values.length);
+  }
+
+  /** u, in grams: of the readings and the calibration together. */
+  public double standardUncertaintyG() {
+    return Math.hypot(readUncertaintyG, calibrationG);
   }
 }

@@ -1,7 +1,9 @@
 package jugulum.core.window;
 
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
@@ -41,14 +43,15 @@ public final class Windows {
     double finest = Math.min(upperMm, Math.max(lowerMm, conditions.finestGoldMm()));
     Fall gold = fall(Mineral.GOLD, upperMm, finest);
     List<Fall> others = conditions.leftOver().stream().map(mineral -> fall(mineral, upperMm, Math.max(lowerMm, finest))).toList();
-    Optional<Fall> limiting = others.stream().max(Comparator.comparingDouble(fall -> fall.fastest().usual()));
-    Optional<Band> ratio =
-        limiting.map(
-            fall ->
-                gold.slowest()
-                    .over(fall.fastest())
-                    .times(sorting.factor(conditions.goldGCm3().usual(), fall.mineral().usualGCm3())));
-    return new Window(upperMm, lowerMm, gold, others, limiting.map(Fall::mineral), ratio);
+    Map<Mineral, Band> ratios = new EnumMap<>(Mineral.class);
+    others.forEach(fall -> ratios.put(fall.mineral(), gold.slowest().over(fall.fastest()).times(sorting.factor(conditions.goldGCm3().usual(), fall.mineral().usualGCm3()))));
+    Optional<Mineral> limiting = ratios.keySet().stream().min(Comparator.comparingDouble(mineral -> ratios.get(mineral).usual()));
+    return new Window(upperMm, lowerMm, gold, others, limiting, ratios.values().stream().reduce(Windows::worst));
+  }
+
+  /** At each end the mineral that is worst there: one that usually falls slower may have the faster extreme. */
+  private static Band worst(Band one, Band other) {
+    return new Band(Math.min(one.low(), other.low()), Math.min(one.usual(), other.usual()), Math.min(one.high(), other.high()));
   }
 
   private Fall fall(Mineral mineral, double upperMm, double lowerMm) {
@@ -63,8 +66,8 @@ public final class Windows {
    * @param lowerMm the opening it stayed on, in mm
    * @param gold the gold's speeds
    * @param others the speeds of the others left over, heaviest mineral first
-   * @param limiting the mineral whose coarsest grain falls fastest; empty if none is left
-   * @param ratio slowest gold over fastest other, widened by how the machine sorts; empty if no other is left
+   * @param limiting the mineral that usually leaves gold the least room; empty if none is left
+   * @param ratio slowest gold over fastest other, widened by how the machine sorts, each end by the mineral that is worst there; empty if no other is left
    */
   public record Window(double upperMm, double lowerMm, Fall gold, List<Fall> others, Optional<Mineral> limiting, Optional<Band> ratio) {
     /** Upper opening over lower opening; infinite where nothing bounds it below. */

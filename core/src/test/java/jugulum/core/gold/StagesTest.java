@@ -3,11 +3,17 @@ package jugulum.core.gold;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import jugulum.core.check.Band;
 import jugulum.core.gold.Stage.Bound;
 import jugulum.core.gold.TwoProduct.Grade;
+import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Bench;
+import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure.GoldWeight;
@@ -15,8 +21,12 @@ import jugulum.core.ledger.Measure.KnownGold;
 import jugulum.core.ledger.Measure.PannedSample;
 import jugulum.core.ledger.Measure.PannedSample.Seen;
 import jugulum.core.ledger.Measure.SpeckCount;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Reading;
+import jugulum.core.ledger.ReadingId;
+import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.screens.Cut;
@@ -54,6 +64,34 @@ class StagesTest {
     assertThat(balance.twoProduct().high() - balance.twoProduct().low()).isCloseTo(2 * 1.96 * formula.recoverySd(), within(0.001));
     assertThat(balance.checkedOut().usual()).isCloseTo(formula.recovery(), within(0.001));
     assertThat(balance.disagrees()).isFalse();
+  }
+
+  /** 3,000 runs one after the other, each over the tailings of the one before, on a thread with a small stack. */
+  @Test
+  void noChainOfRunsIsTooLong() throws InterruptedException {
+    int runs = 3_000;
+    Process table = new Process.GravityRun(new Machine(Machine.Kind.SHAKER_TABLE, ""));
+    Instant at = Instant.parse("2026-03-02T08:00:00Z");
+    List<Lot> lots = new ArrayList<>(List.of(new Lot(new LotId(1), Material.FEED, Cut.ALL, "", List.of())));
+    List<Step> steps = new ArrayList<>(List.of(new Step(new StepId(1), new Process.Receive(), List.of(), List.of(new LotId(1)), List.of(), List.of(), at, Optional.empty(), Optional.empty())));
+    for (int i = 0; i < runs; i++) {
+      LotId taken = new LotId(i == 0 ? 1 : 2 * i + 1);
+      LotId won = new LotId(2 * i + 2);
+      LotId left = new LotId(2 * i + 3);
+      lots.add(new Lot(won, Material.CONCENTRATE, Cut.ALL, "", List.of()));
+      Reading known = new Reading(new ReadingId(1), at, new KnownGold(5, 0), Optional.empty(), Optional.empty());
+      lots.add(new Lot(left, Material.TAILINGS, Cut.ALL, "", i == runs - 1 ? List.of(known) : List.of()));
+      steps.add(new Step(new StepId(i + 2), table, List.of(taken), List.of(won, left), List.of(), List.of(), at, Optional.empty(), Optional.empty()));
+    }
+    Batch started = Bench.started().batch();
+    Network network = Network.of(new Batch(started.id(), started.label(), started.assumptions(), lots, steps, false));
+    AtomicReference<GoldAccount> account = new AtomicReference<>();
+    Thread small = new Thread(null, () -> account.set(GoldAccount.of(network, SandAccount.of(network), new GoldMemory(1_000))), "small", 128 * 1024);
+    small.start();
+    small.join();
+    assertThat(account.get()).as("it came to an end").isNotNull();
+    assertThat(account.get().stages()).hasSize(runs);
+    assertThat(account.get().stages().get(new StepId(2)).left().orElseThrow().milligrams()).isEqualTo(5);
   }
 
   @Test

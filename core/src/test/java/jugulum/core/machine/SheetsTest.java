@@ -152,7 +152,7 @@ class SheetsTest {
     assertThat(BenchSums.tiltDegrees(35, 1000)).isCloseTo(2.0045, within(1e-4));
     assertThat(BenchSums.kgPerHour(1.5, 10)).isEqualTo(9);
     assertThat(BenchSums.runHours(30, 20)).isEqualTo(1.5);
-    assertThat(BenchSums.charges(3_100, 150)).isEqualTo(21);
+    assertThat(BenchSums.loads(3_100, 150)).isEqualTo(21);
     assertThat(BenchSums.batteryHours(600, 150)).isEqualTo(4);
     assertThat(BenchSums.waterOnce(17, 1.5)).isEqualTo(1_530);
     assertThat(BenchSums.waterGoingRound(17, 4, 30, 0.25)).as("68 L in the sump, 10 L with the sand").isCloseTo(78, within(1e-9));
@@ -178,7 +178,7 @@ class SheetsTest {
     assertThat(of(Ranked.of(cut("4", "8"), conditions, Gear.everyKind(), Map.of()), Kind.VORTEX_BOWL).fit()).isEqualTo(Fit.OUTSIDE);
     assertThat(Ranked.of(Cut.ALL, conditions, Gear.everyKind(), Map.of())).allMatch(one -> one.ratio().isEmpty());
     Machine proven = new Machine(Kind.VORTEX_BOWL, "");
-    List<Ranked> withRecord = Ranked.of(cut("80", "100"), conditions, Gear.everyKind(), Map.of(proven, new Band(0.97, 0.985, 0.99)));
+    List<Ranked> withRecord = Ranked.of(cut("80", "100"), conditions, Gear.everyKind(), Map.of(proven, new Proven(new Band(0.97, 0.985, 0.99), 4)));
     assertThat(of(withRecord, Kind.VORTEX_BOWL).byRecord()).isTrue();
     assertThat(withRecord.indexOf(of(withRecord, Kind.VORTEX_BOWL))).as("its own record lifts it").isLessThan(fine.indexOf(bowl));
   }

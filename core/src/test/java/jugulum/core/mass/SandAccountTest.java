@@ -78,6 +78,30 @@ class SandAccountTest {
     assertThat(bench.lot(2).bowls()).containsOnlyKeys(1, 2);
   }
 
+  /** JCGM 100:2008, 5.2.2: ten bowls of 1 kg on a scale good to 0.1 % are off by 10 g together, not by 3.2. */
+  @Test
+  void theCalibrationOfOneScaleAddsUpOverItsBowls() {
+    Bench bench = Bench.started();
+    for (int bowl = 1; bowl <= 10; bowl++) {
+      bench.measures(1, new Measure.SandWeight(1_000, 0, 0, 0).ofBowl(bowl));
+    }
+    LotMass mass = of(bench).mass(new LotId(1));
+    assertThat(mass.sharedSdG()).isCloseTo(10, within(1e-9));
+    assertThat(mass.ownSdG()).isZero();
+    Bench read = Bench.started();
+    for (int bowl = 1; bowl <= 4; bowl++) {
+      read.measures(1, new Measure.SandWeight(1_000, 0, 0, 12).ofBowl(bowl));
+    }
+    assertThat(of(read).mass(new LotId(1)).ownSdG()).as("readings are independent: 2 × 12/√12").isCloseTo(2 * 12 / Math.sqrt(12), within(1e-9));
+  }
+
+  /** What a lot by difference has of the scale's calibration is that of its own mass: both other weights are off the same way. */
+  @Test
+  void aDifferenceSharesTheCalibrationOfItsScale() {
+    Bench bench = Bench.started().measures(1, new Measure.SandWeight(10_000, 0, 0, 0)).screens(1, "30").measures(2, new Measure.SandWeight(9_000, 0, 0, 0));
+    assertThat(of(bench).mass(new LotId(3)).standardUncertaintyG()).isCloseTo(1, within(1e-9));
+  }
+
   @Test
   void theDoubtOfAMoistureIsCarried() {
     Measure wet = new Measure.SandWeight(10_000, 0, 0.08, 0, OptionalDouble.of(0.01), Optional.empty(), OptionalInt.empty());

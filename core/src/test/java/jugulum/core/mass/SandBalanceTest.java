@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.stream.Stream;
+import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -48,6 +49,31 @@ class SandBalanceTest {
     assertThat(balance.degrees()).isEqualTo(4);
     assertThat(balance.of(new LotId(1)).state()).isEqualTo(Adjusted.State.CHECKED);
     assertThat(Math.abs(balance.of(new LotId(2)).adjustment())).isLessThan(40);
+  }
+
+  /**
+   * The textbook's V with the calibration in it, solved as a matrix: x̂ = x − V Aᵀ(A V Aᵀ)⁻¹ A x with V = D + c² m mᵀ. One scale that reads 0.4 %
+   * too much moves no balance, and stays in the spread of every adjusted weight.
+   */
+  @Test
+  void theCalibrationOfOneScaleIsNoContradictionAndNoAverage() {
+    double c = Assumptions.USUAL.scaleCalibration();
+    double[] weights = {20_000, 11_000, 8_950};
+    Bench bench = Bench.started().screens(1, "30");
+    for (int i = 0; i < weights.length; i++) {
+      bench.measures(i + 1, new SandWeight(weights[i], 0, 0, 10));
+    }
+    SandBalance balance = of(bench);
+    double reading = 100 / 12.0;
+    double loss = Math.pow(Assumptions.USUAL.closureTolerance() * 20_000 / 1.959963984540054, 2);
+    double apart = 3 * reading + loss;
+    double off = 20_000 - 11_000 - 8_950;
+    double variance = apart + c * c * off * off;
+    double gain = (reading + c * c * 20_000 * off) / variance;
+    assertThat(balance.of(new LotId(1)).value().getAsDouble()).isCloseTo(20_000 - gain * off, within(0.05));
+    double left = reading + c * c * 20_000 * 20_000 - Math.pow(reading + c * c * 20_000 * off, 2) / variance;
+    assertThat(balance.of(new LotId(1)).sd()).isCloseTo(Math.sqrt(left), within(0.05));
+    assertThat(balance.statistic()).isCloseTo(off * off / variance, within(0.001));
   }
 
   @Test

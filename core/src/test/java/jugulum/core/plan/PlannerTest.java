@@ -19,6 +19,7 @@ import jugulum.core.plan.PlanRequest.Surety;
 import jugulum.core.plan.PlannedCut.LookedOver;
 import jugulum.core.plan.PlannedCut.Remedy;
 import jugulum.core.plan.PlannedCut.Run;
+import jugulum.core.runs.Pace;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
@@ -144,7 +145,7 @@ class PlannerTest {
 
   @Test
   void benchTimeComesFromTheRatesGiven() {
-    Machines slow = new Machines(Machine.Kind.PAN, Machine.Kind.PAN, Machine.Kind.PAN, Map.of(Machine.Kind.PAN, new Rate(3, 6)));
+    Machines slow = new Machines(Machine.Kind.PAN, Machine.Kind.PAN, Machine.Kind.PAN, Map.of(Machine.Kind.PAN, new Pace(3, 6, false)));
     PlanRequest asked = request(SHOP, new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100")), 0.35, true, 1);
     PlanRequest panned = new PlanRequest(asked.screens(), asked.feed(), SAND, 12_000, asked.conditions(), slow, 1, Surety.USUAL, 1, ScreeningTime.USUAL);
     assertThat(new Planner(panned).of(List.of()).minutes()).isEqualTo(3 + 12 / 6.0 * 60);

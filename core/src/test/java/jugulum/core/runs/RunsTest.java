@@ -9,7 +9,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import jugulum.core.check.Band;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Batch;
@@ -29,6 +28,9 @@ import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Refusal.Reason;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
+import jugulum.core.machine.Dial;
+import jugulum.core.machine.Gear;
+import jugulum.core.machine.Proven;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
@@ -135,21 +137,52 @@ class RunsTest {
     assertThat(run.minutes()).isEmpty();
   }
 
-  /** Prediction interval in log odds: with odds of 4, 9 and 19 the mean is (ln 4 + ln 9 + ln 19)/3, t(0.975; 2) = 4.303 (standard tables). */
+  /** Prediction interval of the normal distribution: 0.8, 0.9 and 0.94 have the mean 0.88 and s 0.07211, t(0.975; 2) = 4.303 (standard tables). */
   @Test
   void threeToldRunsMakeARecord() {
     List<PastRun> runs = new ArrayList<>();
     runs.addAll(runs(run(800, 200, 4)));
     runs.addAll(runs(run(900, 100, 3)));
-    assertThat(MachineRecord.expected(runs, Cut.ALL)).as("two are too few").isEmpty();
-    runs.addAll(runs(run(950, 50, 2)));
-    Band expected = MachineRecord.expected(runs, Cut.ALL).orElseThrow();
-    double mean = (Math.log(4) + Math.log(9) + Math.log(19)) / 3;
-    double s = Math.sqrt((Math.pow(Math.log(4) - mean, 2) + Math.pow(Math.log(9) - mean, 2) + Math.pow(Math.log(19) - mean, 2)) / 2);
-    double high = mean + 4.303 * s * Math.sqrt(4.0 / 3);
-    assertThat(expected.usual()).isCloseTo(1 / (1 + Math.exp(-mean)), within(1e-6));
-    assertThat(expected.high()).isCloseTo(1 / (1 + Math.exp(-high)), within(1e-4));
-    assertThat(expected.low()).isBetween(0.0, 0.5);
+    assertThat(MachineRecord.expected(runs, Cut.ALL, PastRun.Kind.FIRST)).as("two are too few").isEmpty();
+    runs.addAll(runs(run(940, 60, 2)));
+    Proven record = MachineRecord.expected(runs, Cut.ALL, PastRun.Kind.FIRST).orElseThrow();
+    assertThat(record.runs()).isEqualTo(3);
+    assertThat(record.share().usual()).as("what one adds up on paper").isCloseTo(0.88, within(1e-9));
+    assertThat(record.share().low()).isCloseTo(0.88 - 4.303 * 0.0721110 * Math.sqrt(4.0 / 3), within(1e-3));
+    assertThat(record.share().high()).as("no machine wins more than there is").isEqualTo(1);
+  }
+
+  /** A machine that wins 0.99 of a concentrate says nothing of fresh sand, and none of another cut. */
+  @Test
+  void runsOfOtherCutsAndKindsAreNotMixed() {
+    List<PastRun> runs = new ArrayList<>();
+    for (int i = 0; i < 3; i++) {
+      Bench bench = Bench.started().weighs(1, 5_000).screens(1, "50").weighs(2, 3_000).weighs(3, 2_000);
+      bench.table(2, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS).table(4, Material.CONCENTRATE, Material.TAILINGS).table(5, Material.CONCENTRATE, Material.TAILINGS);
+      bench.measures(5, new KnownGold(0, 0)).measures(6, new KnownGold(300, 0)).measures(7, new KnownGold(693, 0)).measures(8, new KnownGold(7, 0)).measures(9, new KnownGold(30, 0)).measures(10, new KnownGold(20, 0));
+      runs.addAll(runs(bench));
+    }
+    assertThat(runs).extracting(PastRun::kind).containsSequence(PastRun.Kind.FIRST, PastRun.Kind.REDUCTION, PastRun.Kind.RERUN);
+    Cut coarse = runs.getFirst().cut();
+    assertThat(MachineRecord.expected(runs, coarse, PastRun.Kind.REDUCTION).orElseThrow().share().usual()).isCloseTo(0.99, within(1e-9));
+    assertThat(MachineRecord.expected(runs, coarse, PastRun.Kind.RERUN).orElseThrow().share().usual()).isCloseTo(0.6, within(1e-9));
+    assertThat(MachineRecord.expected(runs, coarse, PastRun.Kind.FIRST).orElseThrow().share().usual()).isLessThan(0.8);
+    assertThat(MachineRecord.expected(runs, Cut.ALL, PastRun.Kind.REDUCTION)).isEmpty();
+  }
+
+  /** One place for the rates of machines: what the sheet says of its dials, and own runs before that. */
+  @Test
+  void thePaceOfAMachineIsThatOfItsSheetUntilItHasRun() {
+    for (Gear gear : Gear.everyKind()) {
+      Pace usual = Pace.usual(gear);
+      assertThat(usual.byRecord()).isFalse();
+      assertThat(usual).isEqualTo(Pace.of(gear, List.of()));
+      gear.sheet().dial("feed").flatMap(Dial::usual).ifPresent(feed -> assertThat(usual.kgPerHour()).as(gear.kind().name()).isEqualTo(feed.usual()));
+    }
+    Pace bowl = Pace.usual(Gear.any(Kind.VORTEX_BOWL));
+    assertThat(bowl.kgPerHour()).as("150 g every six minutes").isCloseTo(1.5, within(1e-9));
+    assertThat(bowl.minutes(3_000)).isCloseTo(10 + 120, within(1e-9));
+    assertThat(bowl.at(3).minutes(3_000)).isCloseTo(10 + 60, within(1e-9));
   }
 
   @Test

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import jugulum.core.check.Band;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Machine;
@@ -87,6 +90,32 @@ class WindowsTest {
   void withNothingElseLeftThereIsNoRatio() {
     Conditions clean = new Conditions(new Water(15), FLAKY, NATIVE, Set.of(Mineral.MAGNETITE), true, 0.075);
     assertThat(new Windows(clean).of(0.3, 0.15, Sorting.FREE).ratio()).isEmpty();
+  }
+
+  /**
+   * Magnetite usually falls faster, but the densest hematite is denser than the densest magnetite: more minerals never leave gold more room, at
+   * either end and in the middle.
+   */
+  @Test
+  void theWorstMineralCountsAtEachEnd() {
+    List<Mineral> minerals = Stream.of(Mineral.values()).filter(mineral -> mineral != Mineral.GOLD).toList();
+    for (Mineral one : minerals) {
+      for (Mineral other : minerals) {
+        for (Sorting sorting : Sorting.values()) {
+          Band alone = window(Set.of(one), sorting);
+          Band both = window(EnumSet.of(one, other), sorting);
+          assertThat(both.low()).as("%s beside %s, %s", other, one, sorting).isLessThanOrEqualTo(alone.low());
+          assertThat(both.usual()).isLessThanOrEqualTo(alone.usual());
+          assertThat(both.high()).isLessThanOrEqualTo(alone.high());
+        }
+      }
+    }
+    assertThat(window(Set.of(Mineral.MAGNETITE, Mineral.HEMATITE), Sorting.FREE).low()).isEqualTo(window(Set.of(Mineral.HEMATITE), Sorting.FREE).low());
+  }
+
+  private static Band window(Set<Mineral> others, Sorting sorting) {
+    Conditions conditions = new Conditions(new Water(15), FLAKY, NATIVE, others, false, 0.075);
+    return new Windows(conditions).of(0.30, 0.15, sorting).ratio().orElseThrow();
   }
 
   @Test

@@ -190,9 +190,17 @@ final class RunsPane extends BorderPane {
       return "";
     }
     int told = (int) runs.stream().filter(PastRun::isTold).count();
-    return MachineRecord.expected(runs, Cut.ALL)
-        .map(band -> Words.of("runs.record", Integer.toString(told), Figures.percent(band.usual()), Figures.wholeShares(band)))
-        .orElseGet(() -> Words.of("runs.record.none", Integer.toString(runs.size()), Integer.toString(told), Integer.toString(MachineRecord.LEAST)));
+    List<String> records = new ArrayList<>();
+    for (Cut cut : runs.stream().map(PastRun::cut).distinct().sorted(Cut.COARSE_FIRST).toList()) {
+      for (PastRun.Kind kind : PastRun.Kind.values()) {
+        MachineRecord.expected(runs, cut, kind)
+            .map(own -> Words.of("runs.record", Sentences.cut(cut), Words.of("runs.kind", kind), Integer.toString(own.runs()), Figures.percent(own.share().usual()), Figures.wholeShares(own.share())))
+            .ifPresent(records::add);
+      }
+    }
+    return records.isEmpty()
+        ? Words.of("runs.record.none", Integer.toString(runs.size()), Integer.toString(told), Integer.toString(MachineRecord.LEAST))
+        : String.join("\n", records);
   }
 
   private void draw() {

@@ -20,7 +20,8 @@ import jugulum.core.ledger.Process;
 import jugulum.core.magnet.MagnetSchool;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.magnet.WithOrWithout;
-import jugulum.core.plan.Rate;
+import jugulum.core.machine.Gear;
+import jugulum.core.runs.Pace;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
@@ -58,7 +59,7 @@ final class MagnetPane extends BorderPane {
     table.setId("school-table");
     said.setId("school-said");
     magnetRate.fill(Figures.plain(USUAL_MAGNET_KG_PER_HOUR));
-    gravityRate.fill(Figures.plain(Rate.usual(Machine.Kind.SHAKER_TABLE).kgPerHour()));
+    gravityRate.fill(Figures.plain(Pace.usual(Gear.any(Machine.Kind.SHAKER_TABLE)).kgPerHour()));
     concentrate.fill(Figures.plain(100 * USUAL_CONCENTRATE));
     List<EntryField<?>> fields = List.of(sand, magnetite, magnetRate, gravityRate, concentrate, gold, trapped, with, without);
     fields.forEach(field -> field.field().textProperty().addListener((_, _, _) -> tell()));

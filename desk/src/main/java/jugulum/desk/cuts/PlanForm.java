@@ -26,7 +26,8 @@ import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.PlanRequest.ScreeningTime;
 import jugulum.core.plan.PlanRequest.Sieve;
 import jugulum.core.plan.PlanRequest.Surety;
-import jugulum.core.plan.Rate;
+import jugulum.core.machine.Gear;
+import jugulum.core.runs.Pace;
 import jugulum.core.screens.Cut;
 import jugulum.core.settling.Grain;
 import jugulum.core.settling.GrainShapes;
@@ -140,9 +141,9 @@ final class PlanForm extends VBox {
       super(2);
       kind = Choices.of("machine-" + id, Words.of("plan.machine." + id), List.of(Machine.Kind.values()), one -> Words.of("machine", one));
       rate = number("rate-" + id, "plan.rate", "", 0.01, 10_000);
-      kind.valueProperty().addListener((_, _, now) -> rate.fill(Figures.plain(Rate.usual(now).kgPerHour())));
+      kind.valueProperty().addListener((_, _, now) -> rate.fill(Figures.plain(Pace.usual(Gear.any(now)).kgPerHour())));
       kind.setValue(start);
-      rate.fill(Figures.plain(Rate.usual(start).kgPerHour()));
+      rate.fill(Figures.plain(Pace.usual(Gear.any(start)).kgPerHour()));
       rate.field().textProperty().addListener((_, _, _) -> onChange.run());
       kind.valueProperty().addListener((_, _, _) -> onChange.run());
       VBox left = new VBox(3, Parts.styled(new Label(Words.of("plan.machine." + id)), "entry-label"), kind);
@@ -244,9 +245,9 @@ final class PlanForm extends VBox {
   }
 
   private Machines machines() {
-    Map<Machine.Kind, Rate> rates = new EnumMap<>(Machine.Kind.class);
+    Map<Machine.Kind, Pace> rates = new EnumMap<>(Machine.Kind.class);
     for (MachineRow row : Arrays.asList(coarse, middle, fine)) {
-      rates.put(row.kind.getValue(), new Rate(Rate.usual(row.kind.getValue()).setUpMinutes(), value(row.rate)));
+      rates.put(row.kind.getValue(), Pace.usual(Gear.any(row.kind.getValue())).at(value(row.rate)));
     }
     return new Machines(coarse.kind.getValue(), middle.kind.getValue(), fine.kind.getValue(), rates);
   }

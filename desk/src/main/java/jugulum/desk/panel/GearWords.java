@@ -32,7 +32,7 @@ final class GearWords {
     List<Node> lines = new ArrayList<>();
     String expected = Figures.wholeShares(one.expected());
     lines.add(Parts.sentence(Words.of("sheet.fit", one.fit()), "strong"));
-    lines.add(Parts.sentence(Words.of(one.byRecord() ? "gravity.expected.record" : "gravity.expected", expected)));
+    lines.add(Parts.sentence(one.byRecord() ? Words.of("gravity.expected.record", expected, Integer.toString(one.runs())) : Words.of("gravity.expected", expected)));
     lines.add(Parts.sentence(window(one), "muted"));
     one.window().flatMap(window -> window.limiting().map(other -> criterion(window, other))).ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
     return lines;

@@ -12,7 +12,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import jugulum.core.check.Band;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
@@ -22,6 +21,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
 import jugulum.core.machine.Beforehand;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Proven;
 import jugulum.core.machine.Ranked;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.minerals.Mineral;
@@ -50,6 +50,7 @@ final class GravityForm extends StepForm {
   private final List<PastRun> past = new ArrayList<>();
   private Optional<Conditions> conditions = Optional.empty();
   private Cut cut = Cut.ALL;
+  private PastRun.Kind kind = PastRun.Kind.FIRST;
   private boolean chosen;
   private boolean filling;
 
@@ -109,6 +110,7 @@ final class GravityForm extends StepForm {
   protected void update(Worked now, Lot taken) {
     if (conditions.isEmpty()) {
       cut = taken.cut();
+      kind = PastRun.Kind.of(taken, now.network().maker(taken.id()));
       conditions = Optional.of(conditions(now.batch().assumptions(), taken));
       rank();
     }
@@ -128,11 +130,11 @@ final class GravityForm extends StepForm {
     filling = false;
   }
 
-  private Map<Machine, Band> records(List<Gear> gear) {
-    Map<Machine, Band> records = new HashMap<>();
+  private Map<Machine, Proven> records(List<Gear> gear) {
+    Map<Machine, Proven> records = new HashMap<>();
     for (Gear one : gear) {
       List<PastRun> its = past.stream().filter(run -> run.machine().equals(one.machine())).toList();
-      MachineRecord.expected(its, cut).ifPresent(band -> records.put(one.machine(), band));
+      MachineRecord.expected(its, cut, kind).ifPresent(record -> records.put(one.machine(), record));
     }
     return records;
   }

@@ -100,7 +100,7 @@ final class RunBox extends VBox {
 
   private OptionalInt chargesInAll() {
     OptionalDouble set = now().setting("charge");
-    return set.isPresent() && set.getAsDouble() > 0 && fedG().isPresent() ? OptionalInt.of(BenchSums.charges(fedG().getAsDouble(), set.getAsDouble())) : OptionalInt.empty();
+    return set.isPresent() && set.getAsDouble() > 0 && fedG().isPresent() ? OptionalInt.of(BenchSums.loads(fedG().getAsDouble(), set.getAsDouble())) : OptionalInt.empty();
   }
 
   private void send(Measure measure) {

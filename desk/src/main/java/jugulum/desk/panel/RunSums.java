@@ -93,7 +93,7 @@ final class RunSums extends VBox {
     List<String> lines = new ArrayList<>();
     OptionalDouble charge = above0(step.setting("charge"));
     if (grams > 0 && charge.isPresent()) {
-      lines.add(Words.counted("sheet.charges", BenchSums.charges(grams, charge.getAsDouble())));
+      lines.add(Words.counted("sheet.charges", BenchSums.loads(grams, charge.getAsDouble())));
     }
     OptionalDouble hours = hours(step, charge);
     hours.ifPresent(time -> lines.add(Words.of("sheet.run-time", Figures.time(60 * time))));
@@ -115,7 +115,7 @@ final class RunSums extends VBox {
       return OptionalDouble.of(BenchSums.runHours(grams / 1000, feed.getAsDouble()));
     }
     return charge.isPresent() && minutes.isPresent()
-        ? OptionalDouble.of(BenchSums.charges(grams, charge.getAsDouble()) * minutes.getAsDouble() / 60)
+        ? OptionalDouble.of(BenchSums.loads(grams, charge.getAsDouble()) * minutes.getAsDouble() / 60)
         : OptionalDouble.empty();
   }
 

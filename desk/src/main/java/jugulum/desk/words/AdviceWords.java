@@ -61,7 +61,7 @@ public final class AdviceWords {
     if (advice.won().isEmpty()) {
       return there;
     }
-    String share = advice.kind() == Kind.PASS ? Words.of("advice.by-passes") : Words.of(advice.byRecord() ? "advice.by-record" : "advice.by-practice", Figures.wholeShares(advice.share()));
+    String share = advice.kind() == Kind.PASS ? Words.of("advice.by-passes") : Words.of(advice.runs() > 0 ? "advice.by-record" : "advice.by-practice", Figures.wholeShares(advice.share()), Integer.toString(advice.runs()));
     String won = Words.of("advice.won", figures.gold(advice.won().get().milligrams()), figures.goldRange(advice.won().get()));
     return String.join(" ", there, share, won);
   }

@@ -1,0 +1,137 @@
+package jugulum.core.passes;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.stream.DoubleStream;
+import jugulum.core.ledger.Assumptions;
+import jugulum.core.screens.Cut;
+import jugulum.core.screens.StandardScreens;
+import jugulum.core.shop.StopRule;
+import jugulum.core.shop.Terms;
+import jugulum.core.specks.SpeckMass;
+import org.hipparchus.distribution.discrete.PoissonDistribution;
+import org.hipparchus.special.Gamma;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class NextCatchTest {
+  /** Points over what is left, in the logarithm, over all of its range. */
+  private static final int POINTS = 20_000;
+
+  /**
+   * The same law of total probability, added up anew: the likelihood by log gamma functions, the catch by the library's Poisson distribution.
+   */
+  private static double chance(List<Double> catches, int specks) {
+    double total = catches.stream().mapToDouble(Double::doubleValue).sum();
+    double end = Math.log1p(1e6 * total);
+    double[] log = new double[POINTS + 1];
+    double[] mean = new double[POINTS + 1];
+    for (int i = 0; i <= POINTS; i++) {
+      double left = Math.expm1(end * i / POINTS);
+      double there = total + left;
+      double missed = 0;
+      double before = there;
+      for (double one : catches) {
+        missed += before - one;
+        before -= one;
+      }
+      double share = total / (total + missed);
+      double misses = missed < 1e-12 ? 0 : missed * Math.log1p(-share);
+      log[i] = logOfRatio(there, total) + total * Math.log(share) + misses;
+      mean[i] = share * left;
+    }
+    double most = DoubleStream.of(log).max().orElseThrow();
+    double sum = 0;
+    double weights = 0;
+    for (int i = 0; i <= POINTS; i++) {
+      double weight = Math.exp(log[i] - most);
+      weights += weight;
+      sum += weight < 1e-12 || mean[i] == 0 ? 0 : weight * (1 - new PoissonDistribution(mean[i]).cumulativeProbability(specks - 1));
+    }
+    return sum / weights;
+  }
+
+  /** lnΓ(N+1) − lnΓ(N−T+1), by Stirling's series where both are large. */
+  private static double logOfRatio(double there, double total) {
+    double rest = there - total;
+    if (rest < 1e6) {
+      return Gamma.logGamma(there + 1) - Gamma.logGamma(rest + 1);
+    }
+    return there * Math.log(there) - rest * Math.log(rest) - total + 0.5 * Math.log(there / rest) + (1 / there - 1 / rest) / 12;
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {10, 30, 100, 400, 1_000, 3_000, 10_000, 30_000, 100_000})
+  void theChanceOfACatchIsThatOfAnIndependentSum(int first) {
+    List<Double> catches = List.of((double) first, Math.rint(0.6 * first), Math.rint(0.4 * first));
+    NextCatch next = NextCatch.after(catches);
+    for (double share : List.of(0.05, 0.15, 0.25, 0.4)) {
+      int specks = (int) Math.max(1, share * first);
+      assertThat(next.chanceOf(specks)).as("%d specks or more after %s", specks, catches).isCloseTo(chance(catches, specks), within(0.01));
+    }
+  }
+
+  /** Specks drawn one by one: a Poisson number, each of a size of its own, all as flat as this place's gold is. */
+  @ParameterizedTest
+  @ValueSource(ints = {60, 600, 2_400})
+  void theChanceOfAMassIsThatOfSpecksDrawnOneByOne(int first) {
+    List<Double> catches = List.of((double) first, Math.rint(0.6 * first), Math.rint(0.36 * first));
+    NextCatch next = NextCatch.after(catches);
+    Cut cut = new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100"));
+    double variance = SpeckMass.relativeVariance(cut);
+    double speckMg = SpeckMass.meanMg(cut, 0.3, 17.5);
+    List<Likelihood.Weighted> left = Likelihood.of(catches).nextCatches(240);
+    Random random = new Random(first);
+    double mg = 0.2 * first * speckMg;
+    int draws = 4_000;
+    int reached = 0;
+    for (int i = 0; i < draws; i++) {
+      double at = random.nextDouble();
+      double mean = 0;
+      for (Likelihood.Weighted one : left) {
+        at -= one.weight();
+        mean = one.meanCatch();
+        if (at < 0) {
+          break;
+        }
+      }
+      int specks = mean > 0 ? new PoissonDistribution(mean).inverseCumulativeProbability(random.nextDouble()) : 0;
+      double flat = Math.exp(SpeckMass.FLATNESS_LOG_SD * random.nextGaussian() - SpeckMass.FLATNESS_LOG_SD * SpeckMass.FLATNESS_LOG_SD / 2);
+      double sum = 0;
+      for (int k = 0; k < specks; k++) {
+        double mm = 0.15 * Math.pow(2, random.nextDouble());
+        sum += Math.PI / 6 * 0.3 * 17.5 * mm * mm * mm * flat;
+      }
+      reached += sum >= mg ? 1 : 0;
+    }
+    assertThat(next.chanceOfMass(mg, speckMg, variance)).isCloseTo(reached / (double) draws, within(0.02));
+  }
+
+  /** Weighed passes of as much gold as 1,200, 900 and 660 specks: a pass that brings 0.17 and costs 3.33 hardly ever pays. */
+  @Test
+  void manySpecksAreNoCertainty() {
+    Cut fine = new Cut(StandardScreens.numbered("100"), StandardScreens.numbered("200"));
+    Terms terms = new Terms(80, 0.95, 33.3, 6, "", LocalDate.EPOCH);
+    NextPass next = NextPass.of(List.of(1_200.0, 900.0, 660.0), OptionalDouble.of(6), fine, Assumptions.USUAL, 0.9, Optional.of(terms), StopRule.USUAL);
+    NextPass.Money money = next.money().orElseThrow();
+    assertThat(money.brings()).isLessThan(0.2);
+    assertThat(money.costs()).isCloseTo(3.33, within(0.001));
+    assertThat(money.chance()).isLessThan(0.01);
+  }
+
+  @Test
+  void aMassOfNothingIsCertainAndAnEndlessOneNever() {
+    NextCatch next = NextCatch.after(List.of(46.0, 21.0, 9.0));
+    assertThat(next.chanceOfMass(0, 0.03, 0.4)).isEqualTo(1);
+    assertThat(next.chanceOfMass(1e6, 0.03, 0.4)).isZero();
+    assertThat(next.chanceOf(0)).isEqualTo(1);
+    assertThat(next.chanceOf(1_000_000)).isLessThan(1e-6);
+  }
+}
