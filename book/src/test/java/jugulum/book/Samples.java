@@ -39,12 +39,12 @@ public final class Samples {
     bench.table(6, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS).measures(9, new Measure.SpeckCount(3, 0.04));
     bench.runs(new Process.Splitting(), List.of(4), Material.PART, Material.PART);
     bench.runs(new Process.Merging(), List.of(8, 10), Material.MERGED).measures(12, new Measure.KnownGold(12.5, 0.7));
-    bench.runs(new Process.GravityRun(new Machine(Machine.Kind.VORTEX_BOWL, "the blue one")), List.of(12), Material.CONCENTRATE, Material.TAILINGS);
+    bench.runs(new Process.GravityRun(new Machine(Machine.Kind.VORTEX_BOWL, "the small one")), List.of(12), Material.CONCENTRATE, Material.TAILINGS);
     bench.does(new Edit.AddNote(new StepId(7), "level checked; ünïcode −30 +50"));
     bench.finishes(7).measures(15, new Measure.GoldWeight(3.934, 0.001)).measures(15, new Measure.Fineness(0.871, 0.01));
     bench.measures(1, new Measure.SizeAnalysis(new SizeCurve(List.of(new SizeCurve.Sieved(1.18, 40.5), new SizeCurve.Sieved(0.3, 210)), 61.2)));
     bench.measures(2, new Measure.LookedOver(2, 0.41));
-    bench.measures(2, new Measure.SandWeight(1_260, 315, 0.06, 5, OptionalDouble.of(0.006), Optional.of("blue bowl"), OptionalInt.of(2)));
+    bench.measures(2, new Measure.SandWeight(1_260, 315, 0.06, 5, OptionalDouble.of(0.006), Optional.of("tin bowl"), OptionalInt.of(2)));
     bench.does(new Edit.RecordOnStep(new StepId(2), new Measure.LastMinute(StandardScreens.numbered("50").orElseThrow(), 120)));
     bench.magnet(11).does(new Edit.WithdrawStep(new StepId(9), "wrong bucket"));
     magnetics(bench);

@@ -39,7 +39,7 @@ import org.junit.jupiter.api.io.TempDir;
 class BookTest {
   private static final Shop TWO_SCREENS =
       new Shop(Shop.USUAL.screens().subList(0, 2), Assumptions.USUAL, List.of(), List.of(), Optional.empty(), Optional.empty(), List.of())
-          .with(new Container("blue bowl", 315))
+          .with(new Container("tin bowl", 315))
           .with(new Magnet("pull rod", 280))
           .with(new Terms(75, 0.96, 18, 6, "", LocalDate.parse("2026-10-01")))
           .with(new StopRule(StopRule.Kind.PAYS, 3));

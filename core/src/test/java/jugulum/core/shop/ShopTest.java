@@ -47,9 +47,9 @@ class ShopTest {
 
   @Test
   void aContainerIsRememberedByItsNameWhateverItsCapitals() {
-    Shop shop = Shop.USUAL.with(new Container("Blue bowl", 315)).with(new Container("blue bowl", 318)).with(new Container("Tin", 120));
+    Shop shop = Shop.USUAL.with(new Container("Tin bowl", 315)).with(new Container("tin bowl", 318)).with(new Container("Tin", 120));
     assertThat(shop.containers()).hasSize(2);
-    assertThat(shop.container(" BLUE BOWL ").orElseThrow().tareG()).isEqualTo(318);
+    assertThat(shop.container(" TIN BOWL ").orElseThrow().tareG()).isEqualTo(318);
     assertThat(shop.withoutContainer("tin").containers()).hasSize(1);
     assertThatThrownBy(() -> new Container("x", 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("tareG");
   }

@@ -38,7 +38,7 @@ import jugulum.core.shop.Container;
 
 /** Works a made-up batch through a book, one edit after the other, as a person would. */
 final class Bencher {
-  static final Container BUCKET = new Container("white bucket", 710);
+  static final Container BUCKET = new Container("lidded bucket", 710);
 
   private final Book book;
   private final DemoClock clock;
@@ -69,7 +69,7 @@ final class Bencher {
     does(new Edit.RecordOnLot(lot, measure));
   }
 
-  /** Dry sand: what is more than a handful is weighed in the white bucket. */
+  /** Dry sand: what is more than a handful is weighed in the lidded bucket. */
   void weigh(LotId lot, double grams) {
     measure(lot, grams < 1000 ? new SandWeight(grams, 0, 0, 0.1) : inBucket(grams));
   }

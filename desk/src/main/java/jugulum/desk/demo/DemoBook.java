@@ -68,8 +68,8 @@ public final class DemoBook {
       double opening = StandardScreens.numbered(label).orElseThrow().openingMm();
       shop = shop.with(new OwnedScreen(label, opening, Having.OWNED, Use.WET, OptionalDouble.of(305), OptionalDouble.of(900)));
     }
-    shop = shop.with(new Container("blue bowl", 318)).with(new Container("steel pan", 642)).with(Bencher.BUCKET);
-    for (Gear gear : List.of(DECK, BOWL, SLATE, GREEN_PAN, CONE)) {
+    shop = shop.with(new Container("tin bowl", 318)).with(new Container("steel pan", 642)).with(Bencher.BUCKET);
+    for (Gear gear : List.of(DECK, BOWL, SLATE, OLD_PAN, CONE)) {
       shop = shop.with(gear);
     }
     shop = shop.with(new Magnet("pull rod", 180)).with(new Magnet("block in a bag", 420));
@@ -80,7 +80,7 @@ public final class DemoBook {
   private static final Gear DECK = gear("long deck", Kind.SHAKER_TABLE, 180, 60);
   private static final Gear BOWL = gear("garden bowl", Kind.VORTEX_BOWL, 60, 40);
   private static final Gear SLATE = gear("slate", Kind.FINISHING_TABLE, 25, 20);
-  private static final Gear GREEN_PAN = new Gear("green pan", Kind.RIFFLED_PAN, Optional.empty(), Map.of(), OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+  private static final Gear OLD_PAN = new Gear("old pan", Kind.RIFFLED_PAN, Optional.empty(), Map.of(), OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
   private static final Gear CONE = new Gear("little cone", Kind.CONICAL_PAN, Optional.empty(), Map.of(), OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
 
   private static Gear gear(String name, Kind kind, double watts, double sumpL) {
@@ -100,7 +100,7 @@ public final class DemoBook {
     bench.weigh(cuts.get(1), 10_870);
     bench.weigh(cuts.get(2), 7_390);
     bench.done();
-    List<LotId> coarse = bench.machine(GREEN_PAN, cuts.get(0), Material.CONCENTRATE, Material.TAILINGS);
+    List<LotId> coarse = bench.machine(OLD_PAN, cuts.get(0), Material.CONCENTRATE, Material.TAILINGS);
     bench.set("charge", 800);
     bench.weigh(coarse.get(0), 41.2);
     bench.weigh(coarse.get(1), 3_870);
@@ -279,7 +279,7 @@ public final class DemoBook {
 
   private static void oversize(Bencher bench, LotId cut) {
     bench.measure(cut, new LookedOver(2, 0.218));
-    List<LotId> panned = bench.machine(GREEN_PAN, cut, Material.CONCENTRATE, Material.TAILINGS);
+    List<LotId> panned = bench.machine(OLD_PAN, cut, Material.CONCENTRATE, Material.TAILINGS);
     bench.weigh(panned.get(0), 22.5);
     bench.weigh(panned.get(1), 4_155);
     bench.note("Panned after the two pickers were out.");

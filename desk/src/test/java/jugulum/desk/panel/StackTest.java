@@ -85,17 +85,17 @@ class StackTest extends OnTheDemoBook {
   void aContainerToldWithItsNameIsRemembered() {
     try (Person person = Person.at(book)) {
       screened(person, "16 50");
-      person.type("gross", "3.3 kg").type("tare", "green tub = 400 g").press(ENTER);
+      person.type("gross", "3.3 kg").type("tare", "deep tub = 400 g").press(ENTER);
       assertThat(lot(person, 2).latest(Measure.SandWeight.class).orElseThrow())
-          .satisfies(weight -> assertThat(weight.container()).contains("green tub"))
+          .satisfies(weight -> assertThat(weight.container()).contains("deep tub"))
           .satisfies(weight -> assertThat(weight.netG()).isEqualTo(2_900));
-      person.type("gross", "14.6 kg").type("tare", "Green Tub").press(ENTER);
+      person.type("gross", "14.6 kg").type("tare", "Deep Tub").press(ENTER);
       assertThat(lot(person, 3).weighedDryG()).hasValue(14_200);
       person.type("gross", "10.2 kg").type("tare", "tin").press(ENTER);
       assertThat(person.text("tare-error")).contains("“tin” is no container known here", "name and weight");
       assertThat(person.text("gross")).as("what was typed stays").isEqualTo("10.2 kg");
       person.click("container-0");
-      assertThat(person.text("tare")).isEqualTo("blue bowl");
+      assertThat(person.text("tare")).isEqualTo("tin bowl");
     }
   }
 

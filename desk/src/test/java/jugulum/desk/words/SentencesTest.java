@@ -109,7 +109,7 @@ class SentencesTest {
     assertThat(Sentences.sizes(over)).isEqualTo("over 1.18 mm");
     assertThat(Sentences.sizes(new Cut(Optional.of(sixteen), Optional.empty()))).isEqualTo("under 1.18 mm");
     assertThat(Sentences.cut(Cut.ALL)).isEqualTo("all sizes");
-    assertThat(Sentences.machine(new Machine(Machine.Kind.VORTEX_BOWL, "the blue one"))).isEqualTo("Vortex bowl, the blue one");
+    assertThat(Sentences.machine(new Machine(Machine.Kind.VORTEX_BOWL, "the small one"))).isEqualTo("Vortex bowl, the small one");
     Lot lot = new Lot(new LotId(3), Material.TAILINGS, over, "", List.of());
     assertThat(Sentences.lot(lot)).isEqualTo("tailings +16");
     assertThat(Sentences.title(lot)).isEqualTo("Tailings +16");
