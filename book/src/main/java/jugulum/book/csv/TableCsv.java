@@ -3,6 +3,7 @@ package jugulum.book.csv;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import jugulum.book.table.PlainText;
 import jugulum.book.table.Table;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -11,13 +12,17 @@ import org.apache.commons.csv.CSVPrinter;
 public final class TableCsv {
   private TableCsv() {}
 
+  private static Object cell(Object value) {
+    return value instanceof String text ? PlainText.guarded(text) : value;
+  }
+
   /** The whole file. */
   public static String print(Table table) {
     StringBuilder text = new StringBuilder();
     try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
       csv.printRecord(table.heads());
       for (List<Object> row : table.rows()) {
-        csv.printRecord(row);
+        csv.printRecord(row.stream().map(TableCsv::cell));
       }
     } catch (IOException impossible) {
       throw new UncheckedIOException(impossible);

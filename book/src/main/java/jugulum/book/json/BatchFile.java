@@ -11,6 +11,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Objects;
 import jugulum.book.file.FileFault;
@@ -31,6 +34,9 @@ public final class BatchFile {
   public static final int VERSION = 1;
 
   private static final String FORMAT = "jugulum-batch";
+  /** No quantity of a batch comes near it. */
+  private static final double LARGEST = 1e15;
+
   private static final String SCHEMA = "batch-1.schema.json";
 
   private BatchFile() {}
@@ -69,8 +75,34 @@ public final class BatchFile {
       String reason = "the file is of version " + version.intValue() + "; this program reads version " + VERSION;
       return new Faulty(List.of(at(version, "/version", reason)));
     }
+    List<FileFault> beyond = beyondNumbers(tree);
+    if (!beyond.isEmpty()) {
+      return new Faulty(beyond);
+    }
     List<FileFault> faults = Holder.INSTANCE.validate(tree).stream().map(BatchFile::fault).toList();
     return faults.isEmpty() ? network(tree, text) : new Faulty(faults);
+  }
+
+  private record Placed(JsonNode node, String where) {}
+
+  /** Numbers larger than anything a batch holds: the schema's own check cannot take them. Goes through the tree without recursion. */
+  private static List<FileFault> beyondNumbers(JsonNode tree) {
+    List<FileFault> faults = new ArrayList<>();
+    Deque<Placed> open = new ArrayDeque<>(List.of(new Placed(tree, "")));
+    while (!open.isEmpty()) {
+      Placed placed = open.pop();
+      JsonNode node = placed.node();
+      if (node.isNumber() && !(Math.abs(node.doubleValue()) <= LARGEST)) {
+        faults.add(at(node, placed.where(), "the number is larger than any that belongs here"));
+      }
+      for (int i = 0; node.isArray() && i < node.size(); i++) {
+        open.add(new Placed(node.get(i), placed.where() + "/" + i));
+      }
+      if (node.isObject()) {
+        node.properties().forEach(one -> open.add(new Placed(one.getValue(), placed.where() + "/" + one.getKey())));
+      }
+    }
+    return faults;
   }
 
   private static Result network(JsonNode tree, String text) {

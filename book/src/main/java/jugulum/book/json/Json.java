@@ -1,10 +1,14 @@
 package jugulum.book.json;
 
+import jugulum.core.check.Check;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.shop.Shop;
 
-/** The parts of the model as JSON text, for the book's own rows. Files for others go through {@link BatchFile}. */
+/**
+ * The parts of the model as JSON text, for the book's own rows: what was once recorded is read whatever ranges a later version allows. Files for
+ * others go through {@link BatchFile}.
+ */
 public final class Json {
   private Json() {}
 
@@ -29,7 +33,7 @@ public final class Json {
    * @throws tools.jackson.core.JacksonException if it is something else
    */
   public static Edit edit(String json) {
-    return Mappers.COMPACT.readValue(json, Edit.class);
+    return Check.asRecorded(() -> Mappers.COMPACT.readValue(json, Edit.class));
   }
 
   /**
@@ -38,7 +42,7 @@ public final class Json {
    * @throws tools.jackson.core.JacksonException if it is something else
    */
   public static Batch batch(String json) {
-    return Mappers.COMPACT.readValue(json, Batch.class);
+    return Check.asRecorded(() -> Mappers.COMPACT.readValue(json, Batch.class));
   }
 
   /**
@@ -47,6 +51,6 @@ public final class Json {
    * @throws tools.jackson.core.JacksonException if it is something else
    */
   public static Shop shop(String json) {
-    return Mappers.COMPACT.readValue(json, Shop.class);
+    return Check.asRecorded(() -> Mappers.COMPACT.readValue(json, Shop.class));
   }
 }

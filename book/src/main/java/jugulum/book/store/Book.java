@@ -16,6 +16,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import jugulum.book.json.Json;
 import jugulum.book.store.BookProblem.Kind;
+import jugulum.core.check.Check;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
@@ -352,7 +353,7 @@ public final class Book implements AutoCloseable {
 
   private <T> T reading(Supplier<T> work) {
     try {
-      return work.get();
+      return Check.asRecorded(work);
     } catch (RuntimeException problem) {
       throw Faults.of(problem, path);
     }
@@ -363,7 +364,7 @@ public final class Book implements AutoCloseable {
       throw new BookProblem(Kind.READ_ONLY, path, readOnly.get().toString(), null);
     }
     try {
-      return handle.inTransaction(_ -> work.get());
+      return handle.inTransaction(_ -> Check.asRecorded(work));
     } catch (RuntimeException problem) {
       throw Faults.of(problem, path);
     }

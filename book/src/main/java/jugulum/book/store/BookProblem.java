@@ -14,6 +14,8 @@ public final class BookProblem extends RuntimeException {
     NEWER_VERSION,
     /** Its contents do not hold together. */
     DAMAGED,
+    /** A row of it says what this version does not understand; the row is as it was written. */
+    NOT_UNDERSTOOD,
     /** It could not be made where it was asked for. */
     CANNOT_CREATE,
     /** The disk is full. */
@@ -28,16 +30,23 @@ public final class BookProblem extends RuntimeException {
 
   private final Kind kind;
   private final transient Path path;
+  private final String detail;
 
   BookProblem(Kind kind, Path path, String detail, Throwable cause) {
     super(kind + " " + path + (detail.isEmpty() ? "" : ": " + detail), cause);
     this.kind = kind;
     this.path = path;
+    this.detail = detail;
   }
 
   /** What is wrong. */
   public Kind kind() {
     return kind;
+  }
+
+  /** What the database or the reader said; may be empty. */
+  public String detail() {
+    return detail;
   }
 
   /** The book's file. */

@@ -1,9 +1,12 @@
 package jugulum.book.store;
 
 import java.nio.file.Path;
+import java.time.DateTimeException;
 import jugulum.book.store.BookProblem.Kind;
+import jugulum.core.check.OutOfRange;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
+import tools.jackson.core.JacksonException;
 
 /** Tells what a failure of the database means for the person at the bench. */
 final class Faults {
@@ -16,6 +19,12 @@ final class Faults {
       }
       if (cause instanceof SQLiteException sqlite) {
         return new BookProblem(kind(sqlite.getResultCode()), path, sqlite.getMessage(), problem);
+      }
+      if (cause instanceof JacksonException unread) {
+        return new BookProblem(Kind.NOT_UNDERSTOOD, path, unread.getOriginalMessage(), problem);
+      }
+      if (cause instanceof OutOfRange || cause instanceof DateTimeException) {
+        return new BookProblem(Kind.NOT_UNDERSTOOD, path, String.valueOf(cause.getMessage()), problem);
       }
     }
     return new BookProblem(Kind.DISK_ERROR, path, String.valueOf(problem.getMessage()), problem);

@@ -1,5 +1,6 @@
 package jugulum.book.store;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
@@ -8,7 +9,9 @@ import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.UUID;
+import java.util.stream.Stream;
 import jugulum.book.json.Json;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
@@ -25,10 +28,26 @@ import org.sqlite.SQLiteConfig;
  * snapshot kept of it is taken if it is whole, else the journal up to the hole.
  *
  * @param batches how many batches were copied
- * @param rowsLost how many journal rows could not be read
+ * @param rowsLost how many journal rows could not be read or, after one that could not, not be used; where not even the book tells how many it
+ *     had, at least so many
  */
 public record Rescue(int batches, int rowsLost) {
-  private record Found(History<Edit> history, boolean holed) {}
+  /**
+   * What was found of a batch.
+   *
+   * @param history up to the first hole
+   * @param holed whether there is one
+   * @param after how many rows of it come after that, the one that does not fit included
+   */
+  private record Found(History<Edit> history, boolean holed, int after) {
+    Found lost() {
+      return new Found(history, true, after + 1);
+    }
+
+    Found with(History<Edit> next) {
+      return new Found(next, false, 0);
+    }
+  }
 
   /**
    * Rescues a book.
@@ -46,28 +65,33 @@ public record Rescue(int batches, int rowsLost) {
     try (var connection = DriverManager.getConnection("jdbc:sqlite:" + damaged, config.toProperties());
         Handle handle = Jdbi.create(connection).open();
         Book book = Book.open(fresh, clock)) {
-      return new Copying(handle, book).run();
-    } catch (SQLException | RuntimeException problem) {
+      return new Copying(handle, book, Files.size(damaged)).run();
+    } catch (IOException | SQLException | RuntimeException problem) {
       throw Faults.of(problem, damaged);
     }
   }
 
   private static final class Copying {
-    private static final int ROWS_PAST_THE_LAST = 1_000;
+    /** No row takes fewer bytes: how many there can be at most where the book no longer tells. */
+    private static final int LEAST_ROW_BYTES = 24;
 
     private final Handle handle;
     private final Book book;
     private final Map<String, Found> streams = new LinkedHashMap<>();
+    private final long bytes;
     private int lost;
 
-    Copying(Handle handle, Book book) {
+    Copying(Handle handle, Book book, long bytes) {
       this.handle = handle;
       this.book = book;
+      this.bytes = bytes;
     }
 
     Rescue run() {
+      OptionalLong last = lastRow();
+      long end = last.orElse(bytes / LEAST_ROW_BYTES);
       int missing = 0;
-      for (long seq = 1; missing < ROWS_PAST_THE_LAST; seq++) {
+      for (long seq = 1; seq <= end; seq++) {
         if (readable(seq)) {
           lost += missing;
           missing = 0;
@@ -75,8 +99,27 @@ public record Rescue(int batches, int rowsLost) {
           missing++;
         }
       }
+      if (last.isPresent()) {
+        lost += missing;
+      }
       streams.forEach(this::copy);
       return new Rescue((int) streams.keySet().stream().filter(stream -> !stream.equals("shop")).count(), lost);
+    }
+
+    /** The number of the last row, by whichever of two places can still be read; rows are never removed, so all before it were written. */
+    private OptionalLong lastRow() {
+      return Stream.of("SELECT seq FROM sqlite_sequence WHERE name = 'journal'", "SELECT max(seq) FROM journal")
+          .map(this::number)
+          .flatMapToLong(OptionalLong::stream)
+          .max();
+    }
+
+    private OptionalLong number(String query) {
+      try {
+        return handle.createQuery(query).mapTo(Long.class).findOne().map(OptionalLong::of).orElse(OptionalLong.empty());
+      } catch (RuntimeException unreadable) {
+        return OptionalLong.empty();
+      }
     }
 
     /** Reads one row at a time, so that one bad page costs its own rows only. */
@@ -104,27 +147,27 @@ public record Rescue(int batches, int rowsLost) {
         }
         return;
       }
-      Found before = streams.getOrDefault(stream, new Found(History.empty(), false));
-      streams.put(stream, before.holed() ? before : next(before.history(), row));
+      Found before = streams.getOrDefault(stream, new Found(History.empty(), false, 0));
+      streams.put(stream, before.holed() ? before.lost() : next(before, row));
     }
 
-    private Found next(History<Edit> history, Journal.Row row) {
+    private static Found next(Found before, Journal.Row row) {
+      History<Edit> history = before.history();
       if (!row.whole()) {
-        lost++;
-        return new Found(history, true);
+        return before.lost();
       }
       try {
         return switch (row.kind()) {
-          case UNDO -> new Found(history.undo().orElse(history), false);
-          case REDO -> new Found(history.redo().orElse(history), false);
+          case UNDO -> before.with(history.undo().orElse(history));
+          case REDO -> before.with(history.redo().orElse(history));
           case EDIT -> {
             Edit edit = Json.edit(row.body());
             boolean fits = Ledger.apply(Ledger.replay(history), edit, row.at()) instanceof EditResult.Done;
-            yield fits ? new Found(history.and(row.at(), edit), false) : new Found(history, true);
+            yield fits ? before.with(history.and(row.at(), edit)) : before.lost();
           }
         };
       } catch (RuntimeException hole) {
-        return new Found(history, true);
+        return before.lost();
       }
     }
 
@@ -134,6 +177,7 @@ public record Rescue(int batches, int rowsLost) {
       if (snapshot.isPresent()) {
         book.submit(id, new Edit.Adopt(snapshot.get()));
       } else {
+        lost += found.after();
         found.history().done().forEach(dated -> book.submitAs(dated.at(), id, dated.edit()));
       }
     }

@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
+import jugulum.book.table.PlainText;
 import jugulum.book.table.Table;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
@@ -54,7 +55,7 @@ public final class TablesXlsx {
         sheet.value(row, column, at.atZone(ZoneOffset.UTC).toLocalDateTime());
         sheet.style(row, column).format(MOMENT).set();
       }
-      default -> sheet.value(row, column, value.toString());
+      default -> sheet.value(row, column, PlainText.guarded(value.toString()));
     }
   }
 }

@@ -8,7 +8,11 @@ import java.io.RandomAccessFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.Statement;
 import java.sql.SQLException;
+import jugulum.core.check.OutOfRange;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -252,6 +256,97 @@ class BookTest {
       assertThat(book.list()).hasSize(2);
     }
     assertThatThrownBy(() -> Rescue.copy(file, fresh, CLOCK)).isInstanceOf(BookProblem.class);
+  }
+
+  /** A hole of more than a thousand rows: what comes after it is found, and what is in it is told. */
+  @Test
+  void aLongHoleIsCountedAndWhatComesAfterItIsRescued() throws SQLException {
+    BatchId after;
+    Batch written;
+    try (Book book = open()) {
+      BatchId first = start(book, "Hollin 1");
+      for (int i = 0; i < 1_500; i++) {
+        book.submit(first, weight(1_000 + i));
+      }
+      after = start(book, "Cindermoor 3");
+      book.submit(after, weight(9_000));
+      written = book.state(after).batch().orElseThrow();
+    }
+    changed("DELETE FROM journal WHERE seq BETWEEN 51 AND 1450", "DELETE FROM snapshot WHERE name = 'Hollin 1'");
+    Path fresh = folder.resolve("rescued.book");
+    Rescue rescue = Rescue.copy(file, fresh, CLOCK);
+    assertThat(rescue.rowsLost()).isGreaterThanOrEqualTo(1_400);
+    try (Book book = Book.open(fresh, CLOCK)) {
+      assertThat(book.state(after).batch()).contains(written);
+    }
+  }
+
+  /** The rows at the end are gone: the book still says how many there were. */
+  @Test
+  void rowsMissingAtTheEndAreCounted() throws SQLException {
+    try (Book book = open()) {
+      BatchId first = start(book, "Hollin 1");
+      for (int i = 0; i < 40; i++) {
+        book.submit(first, weight(1_000 + i));
+      }
+    }
+    changed("DELETE FROM journal WHERE seq > 30", "DELETE FROM snapshot");
+    assertThat(Rescue.copy(file, folder.resolve("rescued.book"), CLOCK).rowsLost()).isEqualTo(11);
+  }
+
+  private void changed(String... statements) throws SQLException {
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+        Statement statement = connection.createStatement()) {
+      for (String trigger : List.of("journal_is_never_changed", "journal_is_never_shortened")) {
+        statement.execute("DROP TRIGGER IF EXISTS " + trigger);
+      }
+      for (String one : statements) {
+        statement.execute(one);
+      }
+    }
+  }
+
+  /** A version whose ranges were wider recorded twelve tonnes: this one reads it, and only then refuses to take more of that kind. */
+  @Test
+  void aValueOutsideTodaysRangeStaysReadable() throws SQLException {
+    BatchId id;
+    try (Book book = open()) {
+      id = start(book, "Hollin 1");
+      book.submit(id, weight(9_000_000));
+    }
+    String body;
+    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+        Statement statement = connection.createStatement();
+        ResultSet row = statement.executeQuery("SELECT body FROM journal WHERE seq = 2")) {
+      body = row.getString(1).replaceAll("9000000\\.0|9\\.0E6|9000000", "1.2E7");
+    }
+    assertThat(body).contains("1.2E7");
+    changed("UPDATE journal SET body = '" + body + "', crc = " + Journal.crc(body) + " WHERE seq = 2", "DELETE FROM snapshot");
+    try (Book book = open()) {
+      book.verify();
+      Batch batch = book.state(id).batch().orElseThrow();
+      assertThat(batch.lots().getFirst().weighedDryG()).hasValue(1.2e7);
+      assertThat(book.list()).hasSize(1);
+      assertThat(book.submit(id, weight(1_000))).isInstanceOf(Saved.Recorded.class);
+    }
+    assertThatThrownBy(() -> weight(1.2e7)).isInstanceOf(OutOfRange.class);
+  }
+
+  /** A row no version of today understands is no fault of the disk, and the other batches stay open. */
+  @Test
+  void whatIsNotUnderstoodIsCalledThat() throws SQLException {
+    BatchId strange;
+    BatchId whole;
+    try (Book book = open()) {
+      strange = start(book, "Hollin 1");
+      whole = start(book, "Cindermoor 3");
+    }
+    String body = "{\"edit\":\"weigh-by-ear\"}";
+    changed("INSERT INTO journal (stream, at, kind, body, crc) VALUES ('" + strange.value() + "', '2026-11-01T08:00:00Z', 'edit', '" + body + "', " + Journal.crc(body) + ")");
+    try (Book book = open()) {
+      assertThatThrownBy(() -> book.state(strange)).isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.NOT_UNDERSTOOD));
+      assertThat(book.state(whole).batch()).isPresent();
+    }
   }
 
   @Test

@@ -1,11 +1,23 @@
 package jugulum.core.check;
 
+import java.util.function.Supplier;
+
 /** Range checks at the edge of the model. Each tests the valid range, so NaN never passes. */
 public final class Check {
   /** The heaviest container of material the model takes, in grams: ten tonnes. */
   public static final double HEAVIEST_G = 1e7;
 
+  private static final ScopedValue<Boolean> AS_RECORDED = ScopedValue.newInstance();
+
   private Check() {}
+
+  /**
+   * Does a piece of work with what was recorded before: values that were in their range then are taken as they are, though a later version may
+   * have made the range narrower. What is not a number is refused all the same. Only for reading one's own records.
+   */
+  public static <T> T asRecorded(Supplier<T> work) {
+    return ScopedValue.where(AS_RECORDED, true).call(work::get);
+  }
 
   /**
    * Gives the value back if it lies in the closed range.
@@ -13,7 +25,7 @@ public final class Check {
    * @throws OutOfRange if it does not, or is NaN
    */
   public static double inRange(String quantity, double value, double low, double high) {
-    if (value >= low && value <= high) {
+    if (value >= low && value <= high || AS_RECORDED.isBound() && Double.isFinite(value)) {
       return value;
     }
     throw new OutOfRange(quantity, low, high, value);

@@ -48,7 +48,7 @@ public final class Sentences {
 
   /** What is wrong with the book and what to do. */
   public static String problem(BookProblem problem) {
-    return Words.of("book", problem.kind(), String.valueOf(problem.path()));
+    return Words.of("book", problem.kind(), String.valueOf(problem.path()), problem.detail());
   }
 
   /** What went wrong, by its cause where it was thrown on another thread. */

@@ -2,6 +2,7 @@ package jugulum.desk.workbench;
 
 import java.util.List;
 import jugulum.core.account.Account;
+import jugulum.core.check.Check;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
@@ -26,13 +27,16 @@ public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount
 
   /** Works a batch out, sooner where the memory is of the same batch before its last edit. */
   public static Worked of(Batch batch, GoldMemory memory) {
-    Network network = Network.of(batch);
-    SandAccount sand = SandAccount.of(network);
-    return new Worked(batch, network, sand, GoldAccount.of(network, sand, memory));
+    return Check.asRecorded(
+        () -> {
+          Network network = Network.of(batch);
+          SandAccount sand = SandAccount.of(network);
+          return new Worked(batch, network, sand, GoldAccount.of(network, sand, memory));
+        });
   }
 
   /** The whole account; takes longer, and is for those who look at it. Not for the interface thread. */
   public Account account(GoldMemory memory, Shop shop, List<PastRun> runs) {
-    return Account.of(network, sand, gold, memory, shop, runs);
+    return Check.asRecorded(() -> Account.of(network, sand, gold, memory, shop, runs));
   }
 }
