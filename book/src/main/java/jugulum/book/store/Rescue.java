@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -16,7 +17,6 @@ import jugulum.book.json.Json;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
-import jugulum.core.ledger.EditResult;
 import jugulum.core.ledger.History;
 import jugulum.core.ledger.Ledger;
 import org.jdbi.v3.core.Handle;
@@ -36,16 +36,21 @@ public record Rescue(int batches, int rowsLost) {
    * What was found of a batch.
    *
    * @param history up to the first hole
+   * @param batch what it comes to
    * @param holed whether there is one
    * @param after how many rows of it come after that, the one that does not fit included
    */
-  private record Found(History<Edit> history, boolean holed, int after) {
+  private record Found(History<Edit> history, Optional<Batch> batch, boolean holed, int after) {
     Found lost() {
-      return new Found(history, true, after + 1);
+      return new Found(history, batch, true, after + 1);
     }
 
-    Found with(History<Edit> next) {
-      return new Found(next, false, 0);
+    Found folded(History<Edit> next) {
+      return new Found(next, Ledger.replay(next), false, 0);
+    }
+
+    Found and(Instant at, Edit edit) {
+      return new Found(history.and(at, edit), Optional.of(Ledger.replay(batch, edit, at)), false, 0);
     }
   }
 
@@ -147,7 +152,7 @@ public record Rescue(int batches, int rowsLost) {
         }
         return;
       }
-      Found before = streams.getOrDefault(stream, new Found(History.empty(), false, 0));
+      Found before = streams.getOrDefault(stream, new Found(History.empty(), Optional.empty(), false, 0));
       streams.put(stream, before.holed() ? before.lost() : next(before, row));
     }
 
@@ -158,13 +163,9 @@ public record Rescue(int batches, int rowsLost) {
       }
       try {
         return switch (row.kind()) {
-          case UNDO -> before.with(history.undo().orElse(history));
-          case REDO -> before.with(history.redo().orElse(history));
-          case EDIT -> {
-            Edit edit = Json.edit(row.body());
-            boolean fits = Ledger.apply(Ledger.replay(history), edit, row.at()) instanceof EditResult.Done;
-            yield fits ? before.with(history.and(row.at(), edit)) : before.lost();
-          }
+          case UNDO -> before.folded(history.undo().orElse(history));
+          case REDO -> before.folded(history.redo().orElse(history));
+          case EDIT -> before.and(row.at(), Json.edit(row.body()));
         };
       } catch (RuntimeException hole) {
         return before.lost();
@@ -178,7 +179,7 @@ public record Rescue(int batches, int rowsLost) {
         book.submit(id, new Edit.Adopt(snapshot.get()));
       } else {
         lost += found.after();
-        found.history().done().forEach(dated -> book.submitAs(dated.at(), id, dated.edit()));
+        found.history().done().forEach(dated -> book.restore(dated.at(), id, dated.edit()));
       }
     }
 

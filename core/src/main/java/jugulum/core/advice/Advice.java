@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.check.Band;
 import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 
@@ -14,7 +15,8 @@ import jugulum.core.ledger.Machine;
  * @param kind what
  * @param lot with which lot
  * @param machine on which machine, where it takes one
- * @param there the gold in the lot; empty where nobody looked
+ * @param of which gold it acts on: machines, magnet and pan on free gold alone
+ * @param there that gold in the lot; empty where nobody looked
  * @param share the share of it to expect, 0 to 1
  * @param runs on how many of the machine's own runs that share rests; 0 where it is common practice
  * @param won what it is expected to win, with its 95 % range; empty where nobody looked, and for a look
@@ -26,6 +28,7 @@ public record Advice(
     Kind kind,
     LotId lot,
     Optional<Machine> machine,
+    Recovery.Of of,
     Optional<GoldRange> there,
     Band share,
     int runs,
@@ -43,6 +46,8 @@ public record Advice(
     /** One more pass of the magnet over the heap. */
     PASS,
     SMELT,
+    /** Sold as it is. */
+    SELL,
     /** An assay, before anything is done. */
     ASSAY,
     /** It waits to be run or finished, and nobody knows its gold. */

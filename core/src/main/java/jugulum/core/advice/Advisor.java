@@ -11,10 +11,14 @@ import java.util.stream.Stream;
 import jugulum.core.advice.Advice.Kind;
 import jugulum.core.advice.Advice.Money;
 import jugulum.core.check.Band;
+import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldDetails;
 import jugulum.core.gold.GoldDetails.Odds;
 import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.LotGold;
+import jugulum.core.gold.Recovery.Of;
+import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
@@ -61,6 +65,7 @@ public final class Advisor {
   private final GoldAccount gold;
   private final GoldDetails details;
   private final Shop shop;
+  private final BatchSpecks specks;
   private final Map<Machine, List<PastRun>> runs;
   private final Map<Gear, Pace> paces = new HashMap<>();
 
@@ -73,6 +78,7 @@ public final class Advisor {
     this.gold = gold;
     this.details = details;
     this.shop = shop;
+    this.specks = BatchSpecks.of(network);
     this.runs = runs.stream().collect(Collectors.groupingBy(PastRun::machine));
   }
 
@@ -95,41 +101,64 @@ public final class Advisor {
   }
 
   private List<Advice> forLot(Lot lot, Advice.By by) {
-    Optional<GoldRange> there = Optional.ofNullable(gold.lots().get(lot.id()));
+    Optional<LotGold> there = Optional.ofNullable(gold.lots().get(lot.id()));
     if (there.isEmpty()) {
-      Kind kind = lot.isSetAside() ? Kind.LOOK : Kind.GO_ON;
-      return List.of(new Advice(kind, lot.id(), Optional.empty(), there, Band.sharp(0), 0, Optional.empty(), LOOK_MINUTES, 0, Optional.empty()));
+      return List.of(look(lot, lot.isSetAside() ? Kind.LOOK : Kind.GO_ON));
     }
-    Optional<Advice> best = Stream.concat(ways(lot).min(bestFirst(by, there.get())).flatMap(this::winning).stream(), pass(lot, there.get()).stream()).min(Advice.bestFirst(by));
-    return best.map(way -> assay(lot, way).map(first -> List.of(first, way)).orElse(List.of(way))).orElse(List.of());
+    Optional<Advice> best =
+        Stream.concat(ways(lot, there.get()).min(bestFirst(by, there.get())).flatMap(this::winning).stream(), pass(lot, there.get()).stream()).min(Advice.bestFirst(by));
+    Stream<Advice> untold = Stream.of(look(lot, Kind.LOOK)).filter(_ -> lot.isSetAside() && there.get().isTogether());
+    Stream<Advice> told = best.stream().flatMap(way -> Stream.concat(assay(lot, way).stream(), Stream.of(way)));
+    return Stream.concat(untold, told).toList();
+  }
+
+  private static Advice look(Lot lot, Kind kind) {
+    return new Advice(kind, lot.id(), Optional.empty(), Of.FREE, Optional.empty(), Band.sharp(0), 0, Optional.empty(), LOOK_MINUTES, 0, Optional.empty());
+  }
+
+  /** The gold a way acts on; empty where nothing is known of it. */
+  private static Optional<GoldRange> there(LotGold lot, Of of) {
+    return of == Of.ALL ? Optional.of(lot.all()) : lot.free();
   }
 
   /**
    * A way to win gold out of a lot.
    *
+   * @param of which gold it wins
    * @param costs what it costs beside the time, in the shop's currency
    */
-  private record Way(Kind kind, Lot lot, Optional<Gear> gear, Band share, int runs, double minutes, double costs) {
+  private record Way(Kind kind, Lot lot, Of of, Optional<Gear> gear, Band share, int runs, double minutes, double costs) {
     /** The mean of the triangle over the band. */
     double meanShare() {
       return (share.low() + share.usual() + share.high()) / 3;
     }
   }
 
-  private Stream<Way> ways(Lot lot) {
+  /** Machines win free gold, so a lot in which nobody saw any is not sent to one; fire and buyer take all of it. */
+  private Stream<Way> ways(Lot lot, LotGold there) {
     double grams = sand.mass(lot.id()).grams();
-    return grams > 0 ? Stream.concat(suited(lot).map(gear -> overMachine(lot, gear, grams)), Stream.of(smelt(lot, grams))) : Stream.empty();
+    if (!(grams > 0)) {
+      return Stream.empty();
+    }
+    Of of = there.isTogether() ? Of.ALL : Of.FREE;
+    boolean run = there.isTogether() ? !lot.isSetAside() : there.free().isPresent() && !there.isNothingSeen();
+    Stream<Way> machines = run ? suited(lot).map(gear -> overMachine(lot, of, gear, grams)) : Stream.empty();
+    return Stream.of(machines, Stream.of(smelt(lot, grams)), sale(lot)).flatMap(part -> part);
+  }
+
+  private Stream<Way> sale(Lot lot) {
+    return shop.terms().map(Terms::charged).flatMap(Charges::sale).map(sale -> new Way(Kind.SELL, lot, Of.ALL, Optional.empty(), Band.sharp(1 - sale.commission()), 0, SAMPLE_MINUTES, 0)).stream();
   }
 
   /** By their means, which need no draws: only the best is drawn. */
-  private Comparator<Way> bestFirst(Advice.By by, GoldRange there) {
+  private Comparator<Way> bestFirst(Advice.By by, LotGold there) {
     return Comparator.<Way, Boolean>comparing(way -> shop.terms().isPresent() && !(net(way, there) > 0))
-        .thenComparing(way -> -(by == Advice.By.MONEY && shop.terms().isPresent() ? net(way, there) : there.milligrams() * way.meanShare()) / way.minutes())
+        .thenComparing(way -> -(by == Advice.By.MONEY && shop.terms().isPresent() ? net(way, there) : there(there, way.of()).orElseThrow().milligrams() * way.meanShare()) / way.minutes())
         .thenComparing(Way::kind);
   }
 
-  private double net(Way way, GoldRange there) {
-    return shop.terms().map(terms -> terms.worth(there.milligrams() * way.meanShare(), gold.fineness()) - terms.cost(way.minutes()) - way.costs()).orElse(0.0);
+  private double net(Way way, LotGold there) {
+    return shop.terms().map(terms -> terms.worth(there(there, way.of()).orElseThrow().milligrams() * way.meanShare(), gold.fineness()) - terms.cost(way.minutes()) - way.costs()).orElse(0.0);
   }
 
   /** The machines whose sizes suit it, or suit it in part where none does better. */
@@ -145,14 +174,14 @@ public final class Advisor {
   }
 
   /** A record of reruns tells of reruns; without one a machine wins less of what was set aside than of fresh sand. */
-  private Way overMachine(Lot lot, Gear gear, double grams) {
+  private Way overMachine(Lot lot, Of of, Gear gear, double grams) {
     Optional<Proven> record = record(gear, lot);
     Band fresh = record.map(Proven::share).orElseGet(() -> gear.sheet().expected(lot.cut()));
     double low = fresh.low() * ONCE_MISSED;
     Band again = record.isPresent() ? fresh : new Band(low, (low + fresh.usual()) / 2, fresh.high());
     boolean setAside = lot.isSetAside();
     double minutes = pace(gear).minutes(grams);
-    return new Way(setAside ? Kind.RERUN : Kind.RUN, lot, Optional.of(gear), setAside ? again : fresh, record.map(Proven::runs).orElse(0), minutes, 0);
+    return new Way(setAside ? Kind.RERUN : Kind.RUN, lot, of, Optional.of(gear), setAside ? again : fresh, record.map(Proven::runs).orElse(0), minutes, 0);
   }
 
   private Pace pace(Gear gear) {
@@ -162,20 +191,21 @@ public final class Advisor {
   private Way smelt(Lot lot, double grams) {
     Charges charges = shop.terms().map(Terms::charged).orElse(Charges.NONE);
     int smelts = BenchSums.loads(grams, charges.smeltG());
-    return new Way(Kind.SMELT, lot, Optional.empty(), SMELTED, 0, smelts * charges.smeltMinutes(), smelts * charges.smeltCost());
+    return new Way(Kind.SMELT, lot, Of.ALL, Optional.empty(), SMELTED, 0, smelts * charges.smeltMinutes(), smelts * charges.smeltCost());
   }
 
   private Optional<Advice> winning(Way way) {
     Lot lot = way.lot();
     double least = shop.terms().map(terms -> breakEvenMg(terms, way.minutes(), way.costs())).orElse(0.0);
-    Optional<Odds> odds = Optional.ofNullable(drawn.computeIfAbsent(way, _ -> details.odds(lot.id(), way.share(), least).orElse(null)));
+    Optional<Odds> odds = Optional.ofNullable(drawn.computeIfAbsent(way, _ -> details.odds(lot.id(), way.of(), way.share(), least).orElse(null)));
     return odds.map(
         told ->
             new Advice(
                 way.kind(),
                 lot.id(),
                 way.gear().map(Gear::machine),
-                Optional.of(gold.lots().get(lot.id())),
+                way.of(),
+                there(gold.lots().get(lot.id()), way.of()),
                 way.share(),
                 way.runs(),
                 Optional.of(told.won()),
@@ -190,9 +220,10 @@ public final class Advisor {
     return perMg > 0 ? (terms.cost(minutes) + costs) / perMg : Double.MAX_VALUE;
   }
 
-  private Optional<Advice> pass(Lot lot, GoldRange there) {
+  private Optional<Advice> pass(Lot lot, LotGold all) {
+    Optional<GoldRange> there = all.free();
     Optional<Step> magnet = network.maker(lot.id()).filter(step -> lot.material() == Material.MAGNETICS && step.process() instanceof Process.MagnetRun);
-    return magnet.flatMap(step -> pass(lot, there, NextPass.of(step, lot.cut(), network.batch().assumptions(), gold.fineness(), shop.terms(), shop.stopRule())));
+    return magnet.flatMap(step -> there.flatMap(free -> pass(lot, free, NextPass.of(step, specks.of(lot.cut()), gold.fineness(), shop.terms(), shop.stopRule()))));
   }
 
   private static Optional<Advice> pass(Lot lot, GoldRange there, NextPass next) {
@@ -204,20 +235,20 @@ public final class Advisor {
     Optional<Money> money = next.money().map(told -> new Money(told.brings(), told.costs(), 0, told.chance()));
     GoldRange won = new GoldRange(mg.getAsDouble(), 0, Math.max(mg.getAsDouble(), share * there.highMg()));
     return Optional.of(
-        new Advice(Kind.PASS, lot.id(), Optional.empty(), Optional.of(there), Band.sharp(share), 0, Optional.of(won), next.minutes().getAsDouble(), 0, money));
+        new Advice(Kind.PASS, lot.id(), Optional.empty(), Of.FREE, Optional.of(there), Band.sharp(share), 0, Optional.of(won), next.minutes().getAsDouble(), 0, money));
   }
 
   /** Where it is open whether the best way pays, and knowing is worth more than the laboratory takes. */
   private Optional<Advice> assay(Lot lot, Advice way) {
-    boolean assayed = lot.latest(Measure.Assay.class).isPresent() || lot.latest(Measure.Smelt.class).isPresent();
+    boolean assayed = Look.isAtHidden(lot);
     Optional<Terms> terms = shop.terms().filter(_ -> !assayed && lot.isSetAside() && way.kind() != Kind.PASS);
     return terms.flatMap(
         told -> {
           double breakEven = breakEvenMg(told, way.minutes(), way.costs());
-          Odds odds = details.odds(lot.id(), way.share(), breakEven).orElseThrow();
+          Odds odds = details.odds(lot.id(), way.of(), way.share(), breakEven).orElseThrow();
           double knowingMg = odds.meanAboveMg() - Math.max(0, odds.won().milligrams() - breakEven);
           Money money = new Money(told.worth(knowingMg, gold.fineness()), told.cost(SAMPLE_MINUTES), told.charged().assayCost(), odds.chance());
-          return Optional.of(new Advice(Kind.ASSAY, lot.id(), Optional.empty(), way.there(), way.share(), 0, Optional.empty(), SAMPLE_MINUTES, told.charged().assayCost(), Optional.of(money)))
+          return Optional.of(new Advice(Kind.ASSAY, lot.id(), Optional.empty(), way.of(), way.there(), way.share(), 0, Optional.empty(), SAMPLE_MINUTES, told.charged().assayCost(), Optional.of(money)))
               .filter(one -> money.net() > 0);
         });
   }

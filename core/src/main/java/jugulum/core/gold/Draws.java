@@ -6,13 +6,14 @@ import java.util.function.DoubleBinaryOperator;
 import java.util.function.DoubleSupplier;
 import jugulum.core.check.Band;
 import jugulum.core.check.Normal;
+import jugulum.core.specks.Speck;
 import org.hipparchus.distribution.continuous.TriangularDistribution;
 
 /**
  * Random amounts of gold that agree with a piece of evidence.
  *
  * <p>Propagation of distributions by Monte Carlo, JCGM 101:2008, 6.4: weighed gold is normal and cut at 0, a count is gamma with
- * shape n + ½ (the ½ shared between the classes of a count by size), an assay is lognormal, a removal is split normal about its estimate in the logarithm of what is left. Every lot has a
+ * shape n + ½ (the ½ shared between the classes of a count by size), what samples hold is gamma by their grains and lognormal by the laboratory, a removal is split normal about its estimate in the logarithm of what is left. Every lot has a
  * seed of its own, so the draws of one lot do not depend on which other lots there are, nor on how many threads draw. Exponentials and
  * logarithms are those of {@link StrictMath}: others may differ in the last place from one machine to the next.
  */
@@ -65,7 +66,13 @@ final class Draws {
                 .map(one -> specks(fill(count, random.gamma(one.specks() + unseen, 1 / share)), one.specks() + unseen, one.speck(), shared.speckMass(), random))
                 .toList());
       }
-      case Evidence.Assayed(double fine, double visible, double sd) -> assayed(random, fine, visible, sd, shared.fineness());
+      case Evidence.Picked(double found, var speck) -> {
+        Draws missed = specks(fill(count, random.gamma(0.5, 1)), 0.5, speck, shared.speckMass(), random);
+        yield sum(List.of(constant(found, count), missed));
+      }
+      case Evidence.Sampled sampled -> sampled(random, sampled, shared);
+      case Evidence.Judged(double low, double high) -> fill(count, () -> low + (high - low) * random.uniform());
+      case Evidence.InHand(double fine, double metal, double sd) -> metal(random, fine, metal, sd, shared.fineness());
       case Evidence.FromPasses(var removal, var speck) -> {
         double left = removal.left().orElse(0);
         double low = StrictMath.log1p(left) - StrictMath.log1p(removal.leftLow());
@@ -91,12 +98,13 @@ final class Draws {
   record Shared(Draws fineness, Draws speckMass) {}
 
   /** Turns numbers of specks into milligrams: so many specks weigh together what their mean lets expect, give or take, lognormal. */
-  private static Draws specks(Draws counts, double about, Evidence.Speck speck, Draws speckMass, Sampler random) {
+  private static Draws specks(Draws counts, double about, Speck speck, Draws speckMass, Sampler random) {
     double[] mg = new double[counts.milligrams.length];
-    double variance = StrictMath.log1p(speck.variance() / about);
+    double variance = StrictMath.log1p(speck.variance() / about) + (speck.shared() ? 0 : speck.logSd() * speck.logSd());
     double scale = Math.sqrt(variance);
     for (int i = 0; i < mg.length; i++) {
-      mg[i] = counts.milligrams[i] * speck.meanMg() * speckMass.milligrams[i] * StrictMath.exp(random.normal(-variance / 2, scale));
+      double flat = speck.shared() ? speckMass.milligrams[i] : 1;
+      mg[i] = counts.milligrams[i] * speck.meanMg() * flat * StrictMath.exp(random.normal(-variance / 2, scale));
     }
     return new Draws(mg);
   }
@@ -129,14 +137,35 @@ final class Draws {
     return mean > FAR_FROM_ZERO * sd ? new Draws(drawn, mean) : new Draws(drawn);
   }
 
-  /** Mean-preserving lognormal; what the assay tells is turned from fine to native gold, what was taken out before is native. */
-  private static Draws assayed(Sampler random, double fineMg, double visibleMg, double relativeSd, Draws fineness) {
+  /** Mean-preserving lognormal; what was told as fine gold is turned to native. */
+  private static Draws metal(Sampler random, double fineMg, double nativeMg, double relativeSd, Draws fineness) {
     double variance = StrictMath.log1p(relativeSd * relativeSd);
     double scale = Math.sqrt(variance);
     double[] drawn = new double[fineness.milligrams.length];
     for (int i = 0; i < drawn.length; i++) {
       double spread = scale == 0 ? 1 : StrictMath.exp(random.normal(-variance / 2, scale));
-      drawn[i] = (fineMg / fineness.milligrams[i] + visibleMg) * spread;
+      drawn[i] = Math.max(0, fineMg / fineness.milligrams[i] + nativeMg) * spread;
+    }
+    return new Draws(drawn);
+  }
+
+  /**
+   * What the samples tell of the whole lot. A sample holds n = mg ÷ (mass of a grain, by mass) grains, as if all were alike, and the lot
+   * gamma(n + ½) of them for each share that was taken; of the grains in the sample itself nothing is open, so the doubt is that of the rest.
+   */
+  private static Draws sampled(Sampler random, Evidence.Sampled of, Shared shared) {
+    int count = shared.fineness().milligrams.length;
+    Draws inSample = metal(random, of.fineMg(), of.nativeMg(), of.relativeSd(), shared.fineness());
+    if (of.share() >= 1) {
+      return inSample;
+    }
+    double grain = of.grain().meanMg();
+    double grains = inSample.mean() / grain;
+    DoubleSupplier more = random.gamma(grains + 0.5, 1 / (grains + 0.5));
+    double rest = 1 / of.share() - 1;
+    double[] drawn = new double[count];
+    for (int i = 0; i < count; i++) {
+      drawn[i] = inSample.milligrams[i] + (inSample.milligrams[i] + grain / 2) * more.getAsDouble() * rest;
     }
     return new Draws(drawn);
   }
@@ -173,7 +202,7 @@ final class Draws {
   }
 
   Draws times(double factor) {
-    return new Draws(Arrays.stream(milligrams).map(value -> value * factor).toArray());
+    return new Draws(Arrays.stream(milligrams).map(value -> value * factor).toArray(), mean * factor);
   }
 
   /** The recovery c(f − t)/(f(c − t)) of grades, draw by draw; 0 where the grades of a draw do not tell one. */
@@ -209,6 +238,11 @@ final class Draws {
       sum += Math.max(0, value - limit);
     }
     return sum / milligrams.length;
+  }
+
+  /** Whichever is more, draw by draw. */
+  Draws orMore(Draws other) {
+    return combine(other, Math::max);
   }
 
   Draws minus(Draws other) {

@@ -18,11 +18,11 @@ import jugulum.core.screens.Cut;
  * @param won the gold in hand: weighed, and in beads and slag of samples smelted; empty before the first
  * @param fineness the fineness used, 0 to 1: the mean of those measured, or the batch's assumption
  * @param finenessMeasured whether any was measured
- * @param head the gold in the feed; empty without evidence on it
- * @param recoveries what can be said, at most one of each kind, in the order of {@link Against}
- * @param byCut recovery against the gold found of each cut that has gold lots of its own, coarse first
+ * @param head the gold in the feed: all of it by an assay, or the free gold where only that was told; empty without evidence on it
+ * @param recoveries what can be said, at most one of each: of the free gold first, each in the order of {@link Against}
+ * @param byCut recovery of the free gold against the gold found of each cut that has gold lots of its own, coarse first
  * @param places where the gold is, in the order of {@link Place.Kind}
- * @param lots the gold in each live lot that has evidence
+ * @param lots the gold in each live lot of whose gold anything is known
  * @param stages what each live step that parts gold from sand did to it
  */
 public record GoldAccount(
@@ -33,7 +33,7 @@ public record GoldAccount(
     List<Recovery> recoveries,
     Map<Cut, Recovery> byCut,
     List<Place> places,
-    Map<LotId, GoldRange> lots,
+    Map<LotId, LotGold> lots,
     Map<StepId, Stage> stages) {
 
   /** Works out the gold of a batch. */
@@ -50,13 +50,28 @@ public record GoldAccount(
   }
 
   /** The gold of some lots alone, as the whole account tells it; those without evidence are left out. */
-  public static Map<LotId, GoldRange> ranges(Network network, SandAccount sand, List<Lot> lots) {
-    return new GoldWorking(network, sand, new GoldMemory(), lots).ranges();
+  public static Map<LotId, LotGold> lots(Network network, SandAccount sand, List<Lot> lots) {
+    return new GoldWorking(network, sand, new GoldMemory(), lots).lots();
   }
 
-  /** The recovery measured so, if it can be told. */
+  /** The recovery measured so, of the free gold where that can be told, else of all. */
   public Optional<Recovery> recovery(Against against) {
     return recoveries.stream().filter(recovery -> recovery.against() == against).findFirst();
+  }
+
+  /** The recovery of that gold measured so, if it can be told. */
+  public Optional<Recovery> recovery(Recovery.Of of, Against against) {
+    return recoveries.stream().filter(recovery -> recovery.of() == of && recovery.against() == against).findFirst();
+  }
+
+  /** The gold known to be in a lot, both kinds together; empty where nothing is known. */
+  public Optional<GoldRange> known(LotId lot) {
+    return Optional.ofNullable(lots.get(lot)).map(LotGold::all);
+  }
+
+  /** The kind of place an end lot is. */
+  public static Place.Kind placeOf(Lot lot) {
+    return Places.kind(lot);
   }
 
   /** The end lots nobody looked at, by place. */

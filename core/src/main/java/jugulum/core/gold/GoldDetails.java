@@ -40,15 +40,16 @@ public final class GoldDetails {
   public record Odds(GoldRange won, double chance, double meanAboveMg) {}
 
   /**
-   * What winning a share of the gold still in a lot comes to; empty where nobody looked.
+   * What winning a share of the gold still in a lot comes to; empty where nothing is known of that gold.
    *
    * @param lot which
+   * @param of of which gold: gravity, magnet and pan win free gold only, and only where it was told apart
    * @param share the share that would be won, 0 to 1
    * @param atLeastMg how much it should be, native, in milligrams, 0 or more
    */
-  public Optional<Odds> odds(LotId lot, Band share, double atLeastMg) {
+  public Optional<Odds> odds(LotId lot, Recovery.Of of, Band share, double atLeastMg) {
     Check.share("share", share.high());
     Check.inRange("atLeastMg", atLeastMg, 0, Double.MAX_VALUE);
-    return working.leftIn(lot).map(gold -> gold.times(working.triangular(share))).map(won -> new Odds(won.range(), won.shareAbove(atLeastMg), won.meanAbove(atLeastMg)));
+    return (of == Recovery.Of.FREE ? working.free(lot) : working.left(lot, of)).map(gold -> gold.times(working.triangular(share))).map(won -> new Odds(won.range(), won.shareAbove(atLeastMg), won.meanAbove(atLeastMg)));
   }
 }

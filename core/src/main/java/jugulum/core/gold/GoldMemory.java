@@ -110,9 +110,16 @@ public final class GoldMemory {
 
   private record Share(Draws won, Draws of) {}
 
+  private record Minus(Draws all, Draws part) {}
+
   /** The sum of those that are known; empty if none is. */
   Optional<Draws> sum(List<Draws> known) {
     return known.size() <= 1 ? known.stream().findFirst() : Optional.of(recall(new Sum(known), () -> Draws.sum(known)));
+  }
+
+  /** One less the other, not below 0. */
+  Draws minus(Draws all, Draws part) {
+    return recall(new Minus(all, part), () -> all.minus(part));
   }
 
   /** One over the other. */

@@ -2,17 +2,17 @@ package jugulum.core.gold;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import jugulum.core.check.Band;
 import jugulum.core.gold.Recovery.Against;
+import jugulum.core.gold.Recovery.Of;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -22,7 +22,6 @@ import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
-import jugulum.core.specks.SpeckMass;
 import jugulum.core.screens.Cut;
 
 /** Works out the gold of a batch: the draws of every lot, and what is made of them. */
@@ -32,10 +31,13 @@ final class GoldWorking {
 
   private static final long SHARE_SEED = 0x73686172L;
 
-  /** Lots have their own numbers for seeds; what was taken out of them begins beyond all of those. */
+  /** Lots have their own numbers for seeds; their other kinds of gold, and what was taken out of them, begin beyond all of those. */
   private static final long BEAD_SEEDS = 1L << 33;
 
   private static final long SLAG_SEEDS = 1L << 34;
+  private static final long HIDDEN_SEEDS = 1L << 35;
+  private static final long TOGETHER_SEEDS = 1L << 36;
+  private static final long VISIBLE_SEEDS = 1L << 37;
 
   /** Below that it is no native gold. */
   private static final double LOWEST_FINENESS = 0.3;
@@ -45,20 +47,21 @@ final class GoldWorking {
   private final SandAccount sand;
   private final Draws.Shared shared;
   private final boolean finenessMeasured;
-  private final Map<LotId, Draws> draws = new HashMap<>();
+  private final Map<LotId, LotDraws> known = new HashMap<>();
 
-  /** Beads, and what was taken out of samples by eye. */
+  /** Free gold weighed out of samples that were smelted. */
+  private final Map<LotId, Draws> visible = new TreeMap<>();
+
   private final Map<LotId, Draws> beads = new TreeMap<>();
-
   private final Map<LotId, Draws> slag = new TreeMap<>();
   private final List<Lot> ends;
 
-  /** What the draws of a lot depend on. */
+  /** What draws depend on. */
   private record OfLot(Evidence evidence, Draws.Shared shared, long seed) {}
 
-  private record Both(Draws found, Draws head) {}
+  private record Flatness(double logSd) {}
 
-  private record Rest(Draws fed, Draws found) {}
+  private record Both(Draws found, Draws head) {}
 
   private record Left(Draws gold, double share) {}
 
@@ -71,28 +74,48 @@ final class GoldWorking {
     this.network = network;
     this.sand = sand;
     this.ends = network.endLots().toList();
+    BatchSpecks specks = BatchSpecks.of(network);
     List<Measure.Fineness> measured = network.lots().stream().flatMap(lot -> lot.live(Measure.Fineness.class)).toList();
     this.finenessMeasured = !measured.isEmpty();
     Measure.Fineness purity = fineness(network.batch().assumptions(), measured);
     Evidence pure = new Evidence.Known(purity.fraction(), purity.sd());
     Draws fineness = memory.recall(pure, () -> Draws.normal(FINENESS_SEED, purity.fraction(), purity.sd(), memory.count()).clamped(LOWEST_FINENESS, 1));
-    this.shared = new Draws.Shared(fineness, memory.recall(SpeckMass.class, () -> Draws.factors(FLATNESS_SEED, SpeckMass.FLATNESS_LOG_SD, memory.count())));
-    Map<LotId, OfLot> known = new TreeMap<>();
+    this.shared = new Draws.Shared(fineness, memory.recall(new Flatness(specks.logSd()), () -> Draws.factors(FLATNESS_SEED, specks.logSd(), memory.count())));
+    Map<LotId, LotEvidence> told = new TreeMap<>();
     for (Lot lot : lots) {
-      Evidence.of(lot, network, sand).ifPresent(evidence -> known.put(lot.id(), new OfLot(evidence, shared, lot.id().number())));
+      Optional.of(LotEvidence.of(lot, network, sand, specks)).filter(evidence -> !evidence.isEmpty()).ifPresent(evidence -> told.put(lot.id(), evidence));
     }
-    memory.recallAll(List.copyOf(known.values()), key -> Draws.of(key.evidence(), key.shared(), key.seed()));
-    known.forEach((lot, key) -> draws.put(lot, memory.recall(key, () -> Draws.of(key.evidence(), key.shared(), key.seed()))));
+    memory.recallAll(told.entrySet().stream().flatMap(one -> keys(one.getKey(), one.getValue())).toList(), key -> Draws.of(key.evidence(), key.shared(), key.seed()));
+    told.forEach((lot, evidence) -> known.put(lot, draws(lot, evidence)));
     for (Lot lot : lots) {
+      inHand(lot, Smelts::visible, VISIBLE_SEEDS).ifPresent(gold -> visible.put(lot.id(), gold));
       inHand(lot, Smelts::inBeads, BEAD_SEEDS).ifPresent(gold -> beads.put(lot.id(), gold));
       inHand(lot, Smelts::inSlag, SLAG_SEEDS).ifPresent(gold -> slag.put(lot.id(), gold));
     }
   }
 
+  private Stream<OfLot> keys(LotId lot, LotEvidence told) {
+    long seed = lot.number();
+    return Stream.of(told.free().map(one -> key(one, seed)), told.hidden().map(one -> key(one, HIDDEN_SEEDS + seed)), told.together().map(one -> key(one, TOGETHER_SEEDS + seed)))
+        .flatMap(Optional::stream);
+  }
+
+  private OfLot key(Evidence evidence, long seed) {
+    return new OfLot(evidence, shared, seed);
+  }
+
+  private Draws drawn(Evidence evidence, long seed) {
+    return memory.recall(key(evidence, seed), () -> Draws.of(evidence, shared, seed));
+  }
+
+  private LotDraws draws(LotId lot, LotEvidence told) {
+    long seed = lot.number();
+    return new LotDraws(told.free().map(one -> drawn(one, seed)), told.hidden().map(one -> drawn(one, HIDDEN_SEEDS + seed)), told.together().map(one -> drawn(one, TOGETHER_SEEDS + seed)), told);
+  }
+
   /** Gold in hand from the samples of a lot that were smelted. */
   private Optional<Draws> inHand(Lot lot, Function<List<Measure.Smelt>, Optional<Evidence>> which, long seeds) {
-    long seed = seeds + lot.id().number();
-    return which.apply(lot.live(Measure.Smelt.class).toList()).map(evidence -> memory.recall(new OfLot(evidence, shared, seed), () -> Draws.of(evidence, shared, seed)));
+    return which.apply(lot.live(Measure.Smelt.class).toList()).map(evidence -> drawn(evidence, seeds + lot.id().number()));
   }
 
   /** The mean of the measured ones, or what is assumed. */
@@ -108,108 +131,185 @@ final class GoldWorking {
   GoldAccount account() {
     List<Lot> gold = ends.stream().filter(lot -> lot.material() == Material.GOLD).toList();
     Optional<Draws> won = won(gold, network.lots());
-    Optional<Draws> head = sum(network.feeds().toList(), draws::get);
-    List<LotId> notLookedAt = notLookedAt(ends);
-    Draws found = found();
+    Optional<Draws> head = sum(network.feeds().toList(), lot -> known(lot).filter(LotDraws::isWhole).map(told -> told.all(memory)));
+    Draws found = found(Of.ALL);
     return new GoldAccount(
         won.map(Draws::range),
         shared.fineness().mean(),
         finenessMeasured,
-        head.map(Draws::range),
-        won.map(product -> recoveries(product, found, head, notLookedAt)).orElse(List.of()),
+        head.or(this::freeHead).map(Draws::range),
+        won.map(product -> recoveries(product, gold, head)).orElse(List.of()),
         byCut(gold),
-        places(found, head, notLookedAt),
-        ranges(),
-        new Stages(network, sand, draws, memory).all());
+        new Places(this, memory).all(ends, found, head),
+        lots(),
+        new Stages(network, sand, freeAtMost(), allTogether(), memory).all());
   }
 
-  /** All gold found: what lies in end lots, and what is in hand of lots that were run on. */
-  Draws found() {
-    return found(ends, network.lots()).orElseGet(() -> Draws.constant(0, memory.count()));
+  private Optional<Draws> freeHead() {
+    return sum(network.feeds().toList(), lot -> known(lot).flatMap(LotDraws::free));
   }
 
-  private Optional<Draws> found(List<Lot> left, List<Lot> smelted) {
-    return together(List.of(sum(left, this::left), sum(smelted, beads::get), sum(smelted, slag::get)));
+  Optional<LotDraws> known(LotId lot) {
+    return Optional.ofNullable(known.get(lot));
+  }
+
+  private Optional<LotDraws> known(Lot lot) {
+    return known(lot.id());
+  }
+
+  /** What counts as free gold in each lot, at most. */
+  private Map<LotId, Draws> freeAtMost() {
+    Map<LotId, Draws> free = new HashMap<>();
+    known.forEach((lot, told) -> told.freeAtMost().filter(_ -> !told.evidence().finerOpen()).ifPresent(gold -> free.put(lot, gold)));
+    return free;
+  }
+
+  private List<LotId> allTogether() {
+    return known.entrySet().stream().filter(one -> one.getValue().isTogether()).map(Map.Entry::getKey).sorted(Comparator.comparingInt(LotId::number)).toList();
+  }
+
+  /** All gold found of a kind: what lies in end lots, and what is in hand of lots that were run on. */
+  Draws found(Of of) {
+    return found(of, ends, network.lots()).orElseGet(() -> Draws.constant(0, memory.count()));
+  }
+
+  private Optional<Draws> found(Of of, List<Lot> left, List<Lot> smelted) {
+    Optional<Draws> inLots = sum(left, lot -> left(lot.id(), of));
+    return of == Of.FREE
+        ? added(List.of(inLots, sum(smelted, lot -> taken(lot, visible))))
+        : added(List.of(inLots, sum(smelted, lot -> taken(lot, visible)), sum(smelted, lot -> taken(lot, beads)), sum(smelted, lot -> taken(lot, slag))));
+  }
+
+  private static Optional<Draws> taken(Lot lot, Map<LotId, Draws> gold) {
+    return Optional.ofNullable(gold.get(lot.id()));
   }
 
   /** Gold in hand: weighed, and of smelts. */
   private Optional<Draws> won(List<Lot> gold, List<Lot> smelted) {
-    return together(List.of(sum(gold, draws::get), sum(smelted, beads::get), sum(smelted, slag::get)));
+    return added(List.of(wonFree(gold, smelted), sum(smelted, lot -> taken(lot, beads)), sum(smelted, lot -> taken(lot, slag))));
   }
 
-  private Optional<Draws> together(List<Optional<Draws>> parts) {
+  private Optional<Draws> wonFree(List<Lot> gold, List<Lot> smelted) {
+    return added(List.of(sum(gold, lot -> known(lot).flatMap(LotDraws::free)), sum(smelted, lot -> taken(lot, visible))));
+  }
+
+  Map<LotId, Draws> visible() {
+    return visible;
+  }
+
+  Map<LotId, Draws> beads() {
+    return beads;
+  }
+
+  Map<LotId, Draws> slag() {
+    return slag;
+  }
+
+  Optional<Draws> added(List<Optional<Draws>> parts) {
     return memory.sum(parts.stream().flatMap(Optional::stream).toList());
   }
 
-  /** The gold still in a lot, or null where nobody looked: samples that were smelted took theirs along. */
-  private Draws left(LotId id) {
-    Draws gold = draws.get(id);
+  /** The gold of a kind still in a lot; empty where nothing is known of it. Free gold that was not told apart counts as all of it. */
+  Optional<Draws> left(LotId id, Of of) {
+    return known(id).flatMap(told -> of == Of.FREE ? told.freeAtMost() : Optional.of(told.all(memory))).map(gold -> still(id, gold));
+  }
+
+  /** Free gold still in a lot that was told apart; hidden gold still in it that was measured. */
+  Optional<Draws> free(LotId id) {
+    return known(id).flatMap(LotDraws::free).map(gold -> still(id, gold));
+  }
+
+  Optional<Draws> hidden(LotId id) {
+    return known(id).flatMap(told -> told.hiddenGold(memory)).map(gold -> still(id, gold));
+  }
+
+  /** Samples that were smelted took theirs along. */
+  private Draws still(LotId id, Draws gold) {
     double taken = network.lot(id).map(lot -> Smelts.shareTaken(lot, sand.mass(id))).orElse(0.0);
-    return gold == null || taken == 0 ? gold : memory.recall(new Left(gold, 1 - taken), () -> gold.times(1 - taken));
+    return taken == 0 ? gold : memory.recall(new Left(gold, 1 - taken), () -> gold.times(1 - taken));
   }
 
-  /** The gold still in a lot; empty where nobody looked. */
-  Optional<Draws> leftIn(LotId lot) {
-    return Optional.ofNullable(left(lot));
-  }
-
-  Map<LotId, GoldRange> ranges() {
-    Map<LotId, GoldRange> lots = new TreeMap<>();
-    draws.keySet().forEach(id -> lots.put(id, left(id).range()));
+  Map<LotId, LotGold> lots() {
+    Map<LotId, LotGold> lots = new TreeMap<>();
+    known.forEach(
+        (id, told) ->
+            lots.put(
+                id,
+                new LotGold(
+                    free(id).map(Draws::range),
+                    told.evidence().finerOpen(),
+                    hidden(id).map(Draws::range),
+                    left(id, Of.ALL).orElseThrow().range(),
+                    told.isWhole(),
+                    told.evidence().isNothingSeen(),
+                    told.evidence().isAtLeast())));
     return lots;
   }
 
   /**
-   * After each step the share of all gold found that was not set aside by it or a step before: what is in hand or still to be run. The last one
+   * After each step the share of all free gold found that was not set aside by it or a step before: what is in hand or still to be run. The last one
    * is the recovery where nothing is left to run.
    */
   Map<StepId, Recovery> cumulative() {
-    Draws found = found();
+    Draws found = found(Of.FREE);
     List<Lot> lost = new ArrayList<>();
     Optional<Draws> lostGold = Optional.empty();
-    List<Kept> kept = new ArrayList<>(List.of(new Kept(found, List.of())));
+    List<Kept> kept = new ArrayList<>(List.of(new Kept(found, List.of(), List.of())));
     Map<StepId, Integer> stands = new LinkedHashMap<>();
     for (Step step : network.steps()) {
       List<Lot> gone = network.lots(step.outputs()).stream().filter(lot -> network.taker(lot.id()).isEmpty() && lot.isSetAside()).toList();
       if (!gone.isEmpty()) {
         lost.addAll(gone);
-        lostGold = together(List.of(lostGold, sum(gone, this::left)));
-        Draws left = lostGold.map(away -> memory.recall(new Rest(found, away), () -> found.minus(away))).orElse(found);
-        kept.add(new Kept(left, notLookedAt(lost)));
+        lostGold = added(List.of(lostGold, sum(gone, lot -> left(lot.id(), Of.FREE))));
+        Draws left = lostGold.map(away -> memory.minus(found, away)).orElse(found);
+        kept.add(new Kept(left, open(lost, Of.FREE), together(lost)));
       }
       stands.put(step.id(), kept.size() - 1);
     }
     List<Draws> shares = kept.stream().map(one -> memory.share(one.gold(), found)).toList();
     shares.parallelStream().forEach(Draws::range);
     Map<StepId, Recovery> after = new LinkedHashMap<>();
-    stands.forEach((step, at) -> after.put(step, recovery(Against.FOUND, kept.get(at).gold(), found, kept.get(at).notLookedAt())));
+    stands.forEach((step, at) -> after.put(step, recovery(Of.FREE, Against.FOUND, kept.get(at).gold(), found, kept.get(at).open(), kept.get(at).together())));
     return after;
   }
 
   /** What is not set aside yet. */
-  private record Kept(Draws gold, List<LotId> notLookedAt) {}
+  private record Kept(Draws gold, List<LotId> open, List<LotId> together) {}
 
   /** Shares to be won: one doubt for all lots it is asked for. */
   Draws triangular(Band band) {
     return memory.recall(band, () -> Draws.triangular(SHARE_SEED, band, memory.count()));
   }
 
-  private List<Recovery> recoveries(Draws won, Draws found, Optional<Draws> head, List<LotId> notLookedAt) {
+  private List<Recovery> recoveries(Draws won, List<Lot> gold, Optional<Draws> head) {
     List<Recovery> all = new ArrayList<>();
-    all.add(recovery(Against.FOUND, won, found, notLookedAt));
-    head.filter(fed -> fed.mean() > 0).ifPresent(fed -> all.add(recovery(Against.HEAD, won, fed, notLookedAt)));
-    boolean everyLotKnown = notLookedAt.isEmpty();
-    if (everyLotKnown && head.filter(fed -> fed.variance() > 0 && found.variance() > 0).isPresent()) {
+    Optional<Draws> wonFree = wonFree(gold, network.lots());
+    wonFree.ifPresent(product -> all.addAll(recoveries(Of.FREE, product, head.isPresent() ? Optional.empty() : freeHead())));
+    boolean measured = ends.stream().anyMatch(lot -> lot.material() != Material.GOLD && known(lot).filter(LotDraws::isWhole).isPresent());
+    List<Recovery> whole = measured || head.isPresent() ? recoveries(Of.ALL, won, head) : List.of();
+    whole.stream().filter(recovery -> measured || recovery.against() == Against.HEAD).forEach(all::add);
+    return all;
+  }
+
+  private List<Recovery> recoveries(Of of, Draws won, Optional<Draws> head) {
+    List<Recovery> all = new ArrayList<>();
+    Draws found = found(of);
+    List<LotId> open = open(ends, of);
+    List<LotId> together = of == Of.FREE ? together(ends) : List.of();
+    all.add(recovery(of, Against.FOUND, won, found, open, together));
+    head.filter(fed -> fed.mean() > 0).ifPresent(fed -> all.add(recovery(of, Against.HEAD, won, fed, open, together)));
+    boolean told = open.isEmpty() && together.isEmpty();
+    if (told && head.filter(fed -> fed.variance() > 0 && found.variance() > 0).isPresent()) {
       Draws both = memory.recall(new Both(found, head.get()), () -> found.weighted(1 / found.variance(), head.get(), 1 / head.get().variance()));
-      all.add(recovery(Against.BOTH, won, both, notLookedAt));
+      all.add(recovery(of, Against.BOTH, won, both, open, together));
     }
     return all;
   }
 
-  private Recovery recovery(Against against, Draws won, Draws of, List<LotId> notLookedAt) {
+  private Recovery recovery(Of kind, Against against, Draws won, Draws of, List<LotId> open, List<LotId> together) {
     GoldRange range = memory.share(won, of).range();
     double share = of.mean() > 0 ? won.mean() / of.mean() : 0;
-    return new Recovery(against, share, range.lowMg(), range.highMg(), memory.share(won, of).endSd(), notLookedAt);
+    return new Recovery(kind, against, share, range.lowMg(), range.highMg(), memory.share(won, of).endSd(), open, together);
   }
 
   /** Only for cuts whose gold was kept apart: with one vial for several cuts nobody can say which it came from. */
@@ -218,61 +318,30 @@ final class GoldWorking {
     for (Cut cut : gold.stream().map(Lot::cut).distinct().toList()) {
       boolean apart = gold.stream().map(Lot::cut).noneMatch(other -> !other.equals(cut) && other.overlaps(cut));
       List<Lot> smelted = network.lots().stream().filter(lot -> lot.cut().equals(cut)).toList();
-      Optional<Draws> won = won(gold.stream().filter(lot -> lot.cut().equals(cut)).toList(), smelted);
+      Optional<Draws> won = wonFree(gold.stream().filter(lot -> lot.cut().equals(cut)).toList(), smelted);
       if (apart && won.isPresent() && !cut.isAll()) {
         List<Lot> its = ends.stream().filter(lot -> lot.cut().equals(cut)).toList();
-        told.put(cut, new OfCut(won.get(), found(its, smelted).orElseThrow(), notLookedAt(its)));
+        told.put(cut, new OfCut(won.get(), found(Of.FREE, its, smelted).orElseThrow(), open(its, Of.FREE), together(its)));
       }
     }
     told.values().stream().map(cut -> memory.share(cut.won(), cut.found())).toList().parallelStream().forEach(Draws::range);
     Map<Cut, Recovery> all = new TreeMap<>(Cut.COARSE_FIRST);
-    told.forEach((cut, of) -> all.put(cut, recovery(Against.FOUND, of.won(), of.found(), of.notLookedAt())));
+    told.forEach((cut, of) -> all.put(cut, recovery(Of.FREE, Against.FOUND, of.won(), of.found(), of.open(), of.together())));
     return all;
   }
 
-  private record OfCut(Draws won, Draws found, List<LotId> notLookedAt) {}
+  private record OfCut(Draws won, Draws found, List<LotId> open, List<LotId> together) {}
 
-  private List<Place> places(Draws found, Optional<Draws> head, List<LotId> notLookedAt) {
-    Map<Place.Kind, List<Lot>> byKind = new EnumMap<>(Place.Kind.class);
-    ends.forEach(lot -> byKind.computeIfAbsent(kind(lot), _ -> new ArrayList<>()).add(lot));
-    List<Place> places = new ArrayList<>();
-    byKind.forEach((kind, lots) -> places.add(place(kind, lots)));
-    inHand(Place.Kind.BEAD, beads).ifPresent(places::add);
-    inHand(Place.Kind.SLAG, slag).ifPresent(places::add);
-    places.sort(Comparator.comparing(Place::kind));
-    head.map(fed -> memory.recall(new Rest(fed, found), () -> fed.minus(found)).range())
-        .filter(range -> range.highMg() > 0)
-        .ifPresent(range -> places.add(new Place(Place.Kind.BY_DIFFERENCE, range, notLookedAt, notLookedAt)));
-    return places;
+  /** Lots of whose gold of that kind nothing is known, or not all: those smelted whole have none any more. */
+  List<LotId> open(List<Lot> lots, Of of) {
+    return lots.stream().filter(lot -> Smelts.shareTaken(lot, sand.mass(lot.id())) < 1).filter(lot -> known(lot).map(told -> of == Of.FREE ? told.isFreeOpen() : !told.isWhole()).orElse(true)).map(Lot::id).toList();
   }
 
-  private Place place(Place.Kind kind, List<Lot> lots) {
-    GoldRange range = sum(lots, this::left).map(Draws::range).orElse(GoldRange.NONE);
-    return new Place(kind, range, lots.stream().map(Lot::id).toList(), notLookedAt(lots));
+  private List<LotId> together(List<Lot> lots) {
+    return lots.stream().filter(lot -> known(lot).filter(LotDraws::isTogether).isPresent()).map(Lot::id).toList();
   }
 
-  private Optional<Place> inHand(Place.Kind kind, Map<LotId, Draws> gold) {
-    return memory.sum(List.copyOf(gold.values())).map(sum -> new Place(kind, sum.range(), List.copyOf(gold.keySet()), List.of()));
-  }
-
-  private static Place.Kind kind(Lot lot) {
-    return switch (lot.material()) {
-      case GOLD -> Place.Kind.VIAL;
-      case MAGNETICS -> Place.Kind.MAGNETICS;
-      case TAILINGS -> Place.Kind.TAILINGS;
-      case RESIDUE -> Place.Kind.RESIDUE;
-      case CONCENTRATE, SECOND_CONCENTRATE -> Place.Kind.CONCENTRATE;
-      case MIDDLINGS -> Place.Kind.MIDDLINGS;
-      case CUT -> lot.isOversize() ? Place.Kind.OVERSIZE : Place.Kind.STILL_TO_RUN;
-      case FEED, NON_MAGNETICS, MERGED, PART -> Place.Kind.STILL_TO_RUN;
-    };
-  }
-
-  private List<LotId> notLookedAt(List<Lot> lots) {
-    return lots.stream().map(Lot::id).filter(id -> !draws.containsKey(id)).toList();
-  }
-
-  private Optional<Draws> sum(List<Lot> lots, Function<LotId, Draws> gold) {
-    return memory.sum(lots.stream().map(lot -> gold.apply(lot.id())).filter(Objects::nonNull).toList());
+  Optional<Draws> sum(List<Lot> lots, Function<Lot, Optional<Draws>> gold) {
+    return memory.sum(lots.stream().map(gold).flatMap(Optional::stream).toList());
   }
 }

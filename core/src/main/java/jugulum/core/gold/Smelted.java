@@ -65,12 +65,4 @@ public record Smelted(double sampleG, double fineMg, double nativeMg, double vis
     smelts.forEach(one -> grades.addValue(one.hiddenGramsPerTonne(fineness)));
     return smelts.size() < 2 ? Optional.empty() : Optional.of(new Mean(grades.getMean(), grades.getStandardDeviation() / Math.sqrt(smelts.size()), smelts.size()));
   }
-
-  /** The relative standard deviation of the mean of several smelts by their own spread, of one by {@link Evidence#SMELT_SPREAD}. */
-  static double relativeSd(List<Smelted> smelts) {
-    StreamingStatistics grades = new StreamingStatistics();
-    smelts.forEach(one -> grades.addValue(one.gramsPerTonne(1)));
-    boolean told = smelts.size() > 1 && grades.getMean() > 0;
-    return told ? grades.getStandardDeviation() / grades.getMean() / Math.sqrt(smelts.size()) : Evidence.SMELT_SPREAD;
-  }
 }

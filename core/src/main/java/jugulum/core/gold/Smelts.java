@@ -13,17 +13,26 @@ final class Smelts {
 
   private Smelts() {}
 
-  /** Beads, and gold taken out of the samples by eye before. */
+  /** Free gold weighed out of the samples, before or after. */
+  static Optional<Evidence> visible(List<Smelt> smelts) {
+    double metal = smelts.stream().map(Grade::of).mapToDouble(Grade::visibleWeighedMg).sum();
+    return inHand(metal);
+  }
+
+  /** Beads, less visible gold that was weighed out of them. */
   static Optional<Evidence> inBeads(List<Smelt> smelts) {
-    double fine = smelts.stream().mapToDouble(smelt -> Smelted.of(smelt).fineMg()).sum();
-    double metal = smelts.stream().mapToDouble(smelt -> Smelted.of(smelt).nativeMg() - smelt.slagMg().orElse(0)).sum();
-    return fine + metal > 0 ? Optional.of(new Evidence.Assayed(fine, metal, WEIGHED)) : Optional.empty();
+    double fine = smelts.stream().mapToDouble(smelt -> Grade.of(smelt).fineMg()).sum();
+    double metal = smelts.stream().mapToDouble(smelt -> Grade.of(smelt).nativeMg() - Grade.of(smelt).visibleInsideMg() - smelt.slagMg().orElse(0)).sum();
+    return fine > 0 || metal > 0 ? Optional.of(new Evidence.InHand(fine, metal, WEIGHED)) : Optional.empty();
   }
 
   /** Metal got out of the slag. */
   static Optional<Evidence> inSlag(List<Smelt> smelts) {
-    double metal = smelts.stream().mapToDouble(smelt -> smelt.slagMg().orElse(0)).sum();
-    return metal > 0 ? Optional.of(new Evidence.Assayed(0, metal, WEIGHED)) : Optional.empty();
+    return inHand(smelts.stream().mapToDouble(smelt -> smelt.slagMg().orElse(0)).sum());
+  }
+
+  private static Optional<Evidence> inHand(double metal) {
+    return metal > 0 ? Optional.of(new Evidence.InHand(0, metal, WEIGHED)) : Optional.empty();
   }
 
   /** The share of a lot that its smelted samples took, 0 to 1. */

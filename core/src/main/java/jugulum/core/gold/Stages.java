@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -26,20 +27,34 @@ final class Stages {
   private final Network network;
   private final SandAccount sand;
   private final Map<LotId, Draws> draws;
+  private final Set<LotId> together;
   private final GoldMemory memory;
   private final Map<LotId, Through> through = new HashMap<>();
 
-  /** The gold that went through a lot, with the lots nobody looked at that it may also lie in. */
-  private record Through(Optional<Draws> gold, List<LotId> unseen) {}
+  /**
+   * The gold that went through a lot.
+   *
+   * @param gold free gold, or both kinds where nobody told them apart
+   * @param unseen lots nobody looked at that it may also lie in
+   * @param seen the lots it was found in
+   */
+  private record Through(Optional<Draws> gold, List<LotId> unseen, List<LotId> seen) {}
 
   private record TwoProductKey(Draws fed, Draws won, Draws left, List<Double> masses) {}
 
   private record Gap(Draws one, Draws other) {}
 
-  Stages(Network network, SandAccount sand, Map<LotId, Draws> draws, GoldMemory memory) {
+  /**
+   * For a batch.
+   *
+   * @param draws free gold of the lots, or both kinds where nobody told them apart
+   * @param together the lots of which nobody told them apart
+   */
+  Stages(Network network, SandAccount sand, Map<LotId, Draws> draws, List<LotId> together, GoldMemory memory) {
     this.network = network;
     this.sand = sand;
     this.draws = draws;
+    this.together = Set.copyOf(together);
     this.memory = memory;
     followAll();
   }
@@ -76,8 +91,13 @@ final class Stages {
     List<LotId> unseen = new ArrayList<>(won.unseen());
     unseen.addAll(again.unseen());
     unseen.addAll(left.unseen());
+    List<LotId> seen = Stream.of(won, again, left).flatMap(part -> part.seen().stream()).toList();
+    List<LotId> mixed = seen.stream().filter(together::contains).toList();
+    boolean allTogether = mixed.size() == seen.size();
+    boolean mixedWon = !allTogether && won.seen().stream().anyMatch(together::contains);
+    boolean mixedLoss = !allTogether && Stream.of(again, left).flatMap(part -> part.seen().stream()).anyMatch(together::contains);
     boolean openLoss = unseen.size() > won.unseen().size();
-    Bound bound = bound(!won.unseen().isEmpty(), openLoss);
+    Bound bound = bound(!won.unseen().isEmpty() || mixedLoss, openLoss || mixedWon);
     Optional<Band> recovery = won.gold().filter(_ -> bound != Bound.OPEN).map(gold -> recovery(gold, List.of(again, left)));
     OptionalDouble ratio = ratio(step);
     Optional<Draws> fed = sum(step.inputs().stream().map(id -> Optional.ofNullable(draws.get(id))).toList()).filter(_ -> draws.keySet().containsAll(step.inputs()));
@@ -87,11 +107,13 @@ final class Stages {
         again.gold().map(Draws::range),
         left.gold().map(Draws::range),
         bound,
+        allTogether && !seen.isEmpty() ? Recovery.Of.ALL : Recovery.Of.FREE,
         unseen,
+        allTogether ? List.of() : mixed,
         recovery,
         ratio,
         recovery.filter(_ -> ratio.isPresent()).map(share -> share.times(ratio.getAsDouble())),
-        unseen.isEmpty() ? balance(step, fed, won.gold(), left.gold()) : Optional.empty());
+        unseen.isEmpty() && (mixed.isEmpty() ? step.inputs().stream().noneMatch(together::contains) : allTogether) ? balance(step, fed, won.gold(), left.gold()) : Optional.empty());
   }
 
   /** What goes on towards the vial. */
@@ -177,7 +199,10 @@ final class Stages {
   }
 
   private Through together(List<Through> parts) {
-    return new Through(sum(parts.stream().map(Through::gold).toList()), parts.stream().flatMap(part -> part.unseen().stream()).toList());
+    return new Through(
+        sum(parts.stream().map(Through::gold).toList()),
+        parts.stream().flatMap(part -> part.unseen().stream()).toList(),
+        parts.stream().flatMap(part -> part.seen().stream()).toList());
   }
 
   private Optional<Draws> sum(List<Optional<Draws>> parts) {
@@ -200,9 +225,9 @@ final class Stages {
     Optional<Draws> own = Optional.ofNullable(draws.get(lot));
     Optional<Step> taker = network.taker(lot);
     if (taker.isEmpty() || taker.get().inputs().size() > 1) {
-      return new Through(own, own.isPresent() ? List.of() : List.of(lot));
+      return new Through(own, own.isPresent() ? List.of() : List.of(lot), own.isPresent() ? List.of(lot) : List.of());
     }
     Through on = together(taker.get().outputs().stream().map(this::through).toList());
-    return on.unseen().isEmpty() || own.isEmpty() ? on : new Through(own, List.of());
+    return on.unseen().isEmpty() || own.isEmpty() ? on : new Through(own, List.of(), List.of(lot));
   }
 }

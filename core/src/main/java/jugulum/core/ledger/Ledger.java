@@ -64,7 +64,8 @@ public final class Ledger {
     return batch;
   }
 
-  private static Batch replay(Optional<Batch> before, Edit edit, Instant at) {
+  /** The batch after one more edit that stood once, not asked again. */
+  public static Batch replay(Optional<Batch> before, Edit edit, Instant at) {
     return before.isPresent() ? new Ledger(before.get(), at).after(edit) : begin(edit, at);
   }
 

@@ -146,9 +146,9 @@ public sealed interface Measure {
       this(gramsPerTonne, relativeSd, sampleG, composite, Optional.empty());
     }
 
-    /** Whether it tells the gold of the lot: not with visible gold left in, which spoils it. */
-    public boolean isValid() {
-      return visible.filter(VisibleGold::spoils).isEmpty();
+    /** Whether it was told what became of visible gold, so that the result tells hidden gold apart. */
+    public boolean isApart() {
+      return visible.filter(VisibleGold::isApart).isPresent();
     }
   }
 
@@ -156,9 +156,10 @@ public sealed interface Measure {
    * What became of the gold one could see in a sample that was assayed or smelted.
    *
    * @param state what was done
-   * @param milligrams what was taken out weighed, native, in milligrams, 0 or more; 0 where none was taken out
+   * @param milligrams what was taken out weighed, or the least that is judged to be visible gold, native, in milligrams, 0 or more; else 0
+   * @param upToMg the most that is judged to be visible gold, native, in milligrams; empty where nothing was judged
    */
-  record VisibleGold(State state, double milligrams) {
+  record VisibleGold(State state, double milligrams, OptionalDouble upToMg) {
     /** What was done with it. */
     public enum State {
       NONE_SEEN,
@@ -166,8 +167,10 @@ public sealed interface Measure {
       TAKEN_BEFORE,
       /** Still in, and weighed apart afterwards; the result tells both together. */
       TAKEN_AFTER,
-      /** Left in and not weighed: the result tells nothing of the hidden gold. */
-      LEFT_IN;
+      /** Left in and not weighed: the result tells visible and hidden gold together. */
+      LEFT_IN,
+      /** Left in and not weighed, but judged by eye to be from so much to so much. */
+      JUDGED;
 
       /** Whether what was taken out is weighed. */
       public boolean isWeighed() {
@@ -177,12 +180,29 @@ public sealed interface Measure {
 
     /** Checks the mass. */
     public VisibleGold {
-      Check.inRange("visibleMg", milligrams, 0, state.isWeighed() ? 1e6 : 0);
+      Check.inRange("visibleMg", milligrams, 0, state.isWeighed() || state == State.JUDGED ? 1e6 : 0);
+      upToMg.ifPresent(mg -> Check.inRange("upToMg", mg, milligrams, state == State.JUDGED ? 1e6 : milligrams));
+      if (state == State.JUDGED && upToMg.isEmpty()) {
+        throw new IllegalArgumentException("a judgement needs both its ends");
+      }
     }
 
-    /** Whether it spoils the result. */
-    public boolean spoils() {
-      return state == State.LEFT_IN;
+    /** Nothing judged. */
+    public VisibleGold(State state, double milligrams) {
+      this(state, milligrams, OptionalDouble.empty());
+    }
+
+    /** Judged by eye. */
+    public static VisibleGold judged(double fromMg, double toMg) {
+      return new VisibleGold(State.JUDGED, fromMg, OptionalDouble.of(toMg));
+    }
+
+    /** Whether the result tells hidden gold apart: visible gold was taken out, weighed apart, or there was none. */
+    public boolean isApart() {
+      return switch (state) {
+        case NONE_SEEN, TAKEN_BEFORE, TAKEN_AFTER -> true;
+        case LEFT_IN, JUDGED -> false;
+      };
     }
 
     /** What the result does not hold because it was taken out before, native, in milligrams. */
@@ -234,9 +254,9 @@ public sealed interface Measure {
       cost.ifPresent(money -> Check.inRange("cost", money, 0, 1e6));
     }
 
-    /** Whether it tells the gold of the lot: not with visible gold left in, which spoils it. */
-    public boolean isValid() {
-      return !visible.spoils();
+    /** Whether the bead was parted: one that was not holds silver and other metal too. */
+    public boolean isParted() {
+      return partedMg.isPresent() || beadMg == 0;
     }
   }
 
@@ -312,6 +332,22 @@ public sealed interface Measure {
    * @param curve what stayed on each screen
    */
   record SizeAnalysis(SizeCurve curve) implements Measure {}
+
+  /**
+   * Specks of the lot were counted out and weighed together, which tells what one of them weighs.
+   *
+   * @param specks how many, from 1
+   * @param milligrams what they weigh together, native, in milligrams, above 0
+   * @param resolutionMg the size of the last place read, in milligrams
+   */
+  record WeighedSpecks(int specks, double milligrams, double resolutionMg) implements Measure {
+    /** Checks every value against its range. */
+    public WeighedSpecks {
+      Check.inRange("specks", specks, 1, 1e6);
+      Check.inRange("milligrams", milligrams, 1e-6, 1e9);
+      Check.inRange("resolutionMg", resolutionMg, 0, 1e9);
+    }
+  }
 
   /**
    * The lot was looked over by eye, pieces big enough for tweezers taken note of.

@@ -91,25 +91,12 @@ final class ReadingRules {
               .or(() -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, (smelt.beadMg() + smelt.slagMg().orElse(0) + smelt.visible().milligrams()) / 1000, OptionalDouble.of(smelt.sampleG()), 0));
       case Measure.Bagged(String bag) when bag.isEmpty() -> Optional.of(Refusal.of(Reason.BAG_WITHOUT_NAME));
       case Measure.Discarded _ when network.taker(lot.id()).isPresent() -> Optional.of(Refusal.of(Reason.LOT_ALREADY_TAKEN));
-      case Measure.Discarded(String reason) when reason.isEmpty() && !isLookedAt(lot) -> Optional.of(Refusal.of(Reason.DISCARDED_UNSEEN));
+      case Measure.Discarded(String reason) when reason.isEmpty() && !Look.isAtAll(lot) -> Optional.of(Refusal.of(Reason.DISCARDED_UNSEEN));
+      case Measure.Discarded(String reason) when reason.isEmpty() && lot.material() == Material.MAGNETICS && !Look.isAtHidden(lot) -> Optional.of(Refusal.of(Reason.DISCARDED_HIDDEN_OPEN));
+      case Measure.WeighedSpecks specks -> heavier(Reason.GOLD_HEAVIER_THAN_LOT, specks.milligrams() / 1000, massOrInputG(network, lot), 0);
       case Measure.SpeckCount _, Measure.Assay _, Measure.Fineness _, Measure.SizeAnalysis _, Measure.Bagged _, Measure.Discarded _ -> Optional.empty();
       case Measure.Pass _, Measure.LastMinute _, Measure.FeedRate _, Measure.Setting _, Measure.Running _, Measure.Charge _, Measure.Checked _ -> Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
     };
-  }
-
-  /** Whether someone looked for gold in it: what the passes let expect is no look. */
-  private static boolean isLookedAt(Lot lot) {
-    return lot.readings().stream()
-        .filter(Reading::isLive)
-        .map(Reading::measure)
-        .anyMatch(
-            measure ->
-                measure instanceof Measure.SpeckCount
-                    || measure instanceof Measure.PannedSample
-                    || measure instanceof Measure.Assay assay && assay.isValid()
-                    || measure instanceof Measure.Smelt smelt && smelt.isValid()
-                    || measure instanceof Measure.KnownGold
-                    || measure instanceof Measure.LookedOver);
   }
 
   /** This weighing, with the other bowls of its lot. */

@@ -37,6 +37,8 @@ public record Refusal(Reason reason, List<Told> values) {
     LOT_DISCARDED,
     /** Nobody looked for gold in it, and no reason is given. */
     DISCARDED_UNSEEN,
+    /** Only free gold was looked for in magnetics, and no reason is given. */
+    DISCARDED_HIDDEN_OPEN,
     BAG_WITHOUT_NAME,
     NO_INPUT,
     NO_OUTPUT,

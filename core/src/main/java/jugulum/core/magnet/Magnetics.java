@@ -3,17 +3,16 @@ package jugulum.core.magnet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import jugulum.core.gold.GoldAccount;
-import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
-import jugulum.core.ledger.Measure.Assay;
 import jugulum.core.ledger.Measure.Bagged;
 import jugulum.core.ledger.Measure.Discarded;
-import jugulum.core.ledger.Measure.KnownGold;
-import jugulum.core.ledger.Measure.SpeckCount;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.LotMass;
 import jugulum.core.mass.SandAccount;
@@ -23,24 +22,12 @@ import jugulum.core.mass.SandAccount;
  *
  * @param lot which
  * @param mass its dry mass
- * @param look what was checked
+ * @param looks what was done to find out; nothing where only the passes let expect something
  * @param gold the gold in it, native, with its 95 % range; empty where nobody looked and the passes cannot tell
  * @param bag the bag it is kept in, if any
  * @param discarded why it was thrown away, if it was; may be empty text
  */
-public record Magnetics(Lot lot, LotMass mass, Look look, Optional<GoldRange> gold, Optional<String> bag, Optional<String> discarded) {
-  /** What was checked. */
-  public enum Look {
-    /** A share was panned and its specks counted. */
-    PANNED,
-    ASSAYED,
-    /** Its gold counts as known. */
-    KNOWN,
-    /** Nobody looked; the passes of the magnet let expect something. */
-    BY_PASSES,
-    NONE
-  }
-
+public record Magnetics(Lot lot, LotMass mass, Set<Look> looks, Optional<LotGold> gold, Optional<String> bag, Optional<String> discarded) {
   /** The magnetics of a batch no step has taken, in the order made. */
   public static List<Magnetics> of(Batch batch) {
     Network network = Network.of(batch);
@@ -49,29 +36,16 @@ public record Magnetics(Lot lot, LotMass mass, Look look, Optional<GoldRange> go
     if (lots.isEmpty()) {
       return List.of();
     }
-    Map<LotId, GoldRange> gold = GoldAccount.ranges(network, sand, lots);
+    Map<LotId, LotGold> gold = GoldAccount.lots(network, sand, lots);
     return lots.stream().map(lot -> of(lot, sand.mass(lot.id()), Optional.ofNullable(gold.get(lot.id())))).toList();
   }
 
-  private static Magnetics of(Lot lot, LotMass mass, Optional<GoldRange> gold) {
-    return new Magnetics(lot, mass, look(lot, gold), gold, lot.latest(Bagged.class).map(Bagged::bag), lot.latest(Discarded.class).map(Discarded::reason));
-  }
-
-  private static Look look(Lot lot, Optional<GoldRange> gold) {
-    if (lot.latest(KnownGold.class).isPresent()) {
-      return Look.KNOWN;
-    }
-    if (lot.latest(Assay.class).isPresent()) {
-      return Look.ASSAYED;
-    }
-    if (lot.latest(SpeckCount.class).isPresent()) {
-      return Look.PANNED;
-    }
-    return gold.isPresent() ? Look.BY_PASSES : Look.NONE;
+  private static Magnetics of(Lot lot, LotMass mass, Optional<LotGold> gold) {
+    return new Magnetics(lot, mass, Look.of(lot), gold, lot.latest(Bagged.class).map(Bagged::bag), lot.latest(Discarded.class).map(Discarded::reason));
   }
 
   /** Whether someone looked, or its gold is known. */
   public boolean isLookedAt() {
-    return look != Look.NONE && look != Look.BY_PASSES;
+    return !looks.isEmpty();
   }
 }

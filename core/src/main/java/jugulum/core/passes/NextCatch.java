@@ -3,7 +3,7 @@ package jugulum.core.passes;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import jugulum.core.check.Check;
-import jugulum.core.specks.SpeckMass;
+import jugulum.core.specks.Speck;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.hipparchus.special.Erf;
@@ -35,6 +35,9 @@ public final class NextCatch {
 
   /** Specks that are all alike would have no gamma: so little variance changes no chance by a thousandth. */
   private static final double LEAST_VARIANCE = 1e-6;
+
+  /** So little doubt of the mean changes no chance by a thousandth. */
+  private static final double LEAST_DOUBT = 1e-4;
 
   private static final GaussIntegrator OVER_NORMAL = new GaussIntegratorFactory().hermite(POINTS);
 
@@ -68,19 +71,17 @@ public final class NextCatch {
    * The chance that what it frees weighs so much or more, 0 to 1.
    *
    * @param milligrams native gold, in mg; 0 or less is certain
-   * @param speckMg the mean mass of a speck, in mg, above 0
-   * @param variance how much single specks differ, as variance over the square of the mean, 0 or more
+   * @param speck what one speck weighs
    */
-  public double chanceOfMass(double milligrams, double speckMg, double variance) {
-    Check.inRange("speckMg", speckMg, Double.MIN_NORMAL, 1e9);
-    Check.inRange("variance", variance, 0, 1e3);
+  public double chanceOfMass(double milligrams, Speck speck) {
     if (milligrams <= 0) {
       return 1;
     }
-    double meanSpecks = milligrams / speckMg;
-    double spread = Math.max(variance, LEAST_VARIANCE);
-    double few = fewWeighAtLeast(meanSpecks, spread);
-    return Math.min(1, few + over(one -> one.meanCatch() > FEW ? overFlatness(one.meanCatch() / (1 + spread), meanSpecks / (1 + spread)) : 0));
+    double meanSpecks = milligrams / speck.meanMg();
+    double spread = Math.max(speck.variance(), LEAST_VARIANCE);
+    double sd = Math.max(speck.logSd(), LEAST_DOUBT);
+    double few = fewWeighAtLeast(meanSpecks, spread, sd);
+    return Math.min(1, few + over(one -> one.meanCatch() > FEW ? overDoubt(one.meanCatch() / (1 + spread), meanSpecks / (1 + spread), sd) : 0));
   }
 
   private double over(ToDoubleFunction<Likelihood.Weighted> chance) {
@@ -91,7 +92,7 @@ public final class NextCatch {
     return Math.min(1, sum);
   }
 
-  private double fewWeighAtLeast(double meanSpecks, double variance) {
+  private double fewWeighAtLeast(double meanSpecks, double variance, double sd) {
     double[] chances = new double[MOST_OF_FEW + 1];
     for (Likelihood.Weighted one : catches) {
       double poisson = one.meanCatch() > FEW ? 0 : one.weight() * Math.exp(-one.meanCatch());
@@ -103,23 +104,22 @@ public final class NextCatch {
     double sum = 0;
     for (int k = 1; k <= MOST_OF_FEW; k++) {
       if (chances[k] > 1e-12) {
-        sum += chances[k] * overFlatness(k / variance, meanSpecks / variance);
+        sum += chances[k] * overDoubt(k / variance, meanSpecks / variance, sd);
       }
     }
     return sum;
   }
 
   /**
-   * The chance that a gamma of that shape is so much or more, over the doubt of the flatness. A narrow gamma would be a step between the points
+   * The chance that a gamma of that shape is so much or more, over the doubt of the mass of a speck. A narrow gamma would be a step between the points
    * over the flatness: there the points lie over the gamma, as the cube of a normal (E. Wilson and M. Hilferty, 1931; from memory), and the
    * flatness has its normal distribution.
    */
-  private static double overFlatness(double shape, double least) {
-    double sd = SpeckMass.FLATNESS_LOG_SD;
+  private static double overDoubt(double shape, double least, double sd) {
     double weighted =
         shape < NARROW
             ? OVER_NORMAL.integrate(x -> Gamma.regularizedGammaQ(shape, least / StrictMath.exp(sd * Math.sqrt(2) * x - sd * sd / 2)))
-            : OVER_NORMAL.integrate(x -> flatEnough(shape * cube(1 - 1 / (9 * shape) + Math.sqrt(2) * x / (3 * Math.sqrt(shape))) / least));
+            : OVER_NORMAL.integrate(x -> heavyEnough(shape * cube(1 - 1 / (9 * shape) + Math.sqrt(2) * x / (3 * Math.sqrt(shape))) / least, sd));
     return weighted / Math.sqrt(Math.PI);
   }
 
@@ -127,9 +127,8 @@ public final class NextCatch {
     return Math.max(Double.MIN_NORMAL, root * root * root);
   }
 
-  /** The chance that the factor of the flatness makes up for so much more or less than asked for. */
-  private static double flatEnough(double more) {
-    double sd = SpeckMass.FLATNESS_LOG_SD;
+  /** The chance that the doubt of the mass makes up for so much more or less than asked for. */
+  private static double heavyEnough(double more, double sd) {
     return 1 - 0.5 * Erf.erfc((StrictMath.log(more) - sd * sd / 2) / sd / Math.sqrt(2));
   }
 }

@@ -3,13 +3,11 @@ package jugulum.core.passes;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Measure.Pass;
 import jugulum.core.ledger.Step;
-import jugulum.core.screens.Cut;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.Terms;
-import jugulum.core.specks.SpeckMass;
+import jugulum.core.specks.Speck;
 
 /**
  * Whether another pass, of the magnet or over a machine, is worth it. Worth of the next pass = expected catch × fineness × price × payable − minutes × hourly
@@ -61,17 +59,15 @@ public record NextPass(Verdict verdict, Why why, Removal removal, double speckMg
   /**
    * The advice after the passes of a step.
    *
-   * @param cut the sizes of the sand, which tell the mass of a speck
-   * @param given flatness and density of the gold
+   * @param speck what a speck of that sand weighs
    * @param fineness the fineness of the gold, 0 to 1
    * @param terms what gold and time are worth, if told
    * @param rule the shop's own rule
    */
-  public static NextPass of(Step step, Cut cut, Assumptions given, double fineness, Optional<Terms> terms, StopRule rule) {
-    double speckMg = SpeckMass.meanMg(cut, given.flatness(), given.goldDensity());
+  public static NextPass of(Step step, Speck speck, double fineness, Optional<Terms> terms, StopRule rule) {
     OptionalDouble timed = step.passes().stream().map(Pass::minutes).flatMapToDouble(OptionalDouble::stream).average();
     OptionalDouble minutes = timed.isPresent() || terms.isEmpty() ? timed : OptionalDouble.of(terms.get().minutesPerPass());
-    return of(step.catches(speckMg), minutes, cut, given, fineness, terms, rule);
+    return of(step.catches(speck.meanMg()), minutes, speck, fineness, terms, rule);
   }
 
   /**
@@ -79,26 +75,24 @@ public record NextPass(Verdict verdict, Why why, Removal removal, double speckMg
    *
    * @param catches what each pass caught, in mean specks of the cut
    * @param minutes how long the next pass takes; empty where nobody can tell: no money then
-   * @param cut the sizes of the sand, which tell the mass of a speck
-   * @param given flatness and density of the gold
+   * @param speck what a speck of that sand weighs
    * @param fineness the fineness of the gold, 0 to 1
    * @param terms what gold and time are worth, if told
    * @param rule the shop's own rule
    */
   public static NextPass of(
-      List<Double> catches, OptionalDouble minutes, Cut cut, Assumptions given, double fineness, Optional<Terms> terms, StopRule rule) {
-    double speckMg = SpeckMass.meanMg(cut, given.flatness(), given.goldDensity());
+      List<Double> catches, OptionalDouble minutes, Speck speck, double fineness, Optional<Terms> terms, StopRule rule) {
     Removal removal = Removal.of(catches);
-    Optional<Money> money = terms.filter(_ -> removal.nextCatch().isPresent() && minutes.isPresent()).map(told -> money(told, removal, catches, speckMg, SpeckMass.relativeVariance(cut), minutes.orElseThrow(), fineness));
+    Optional<Money> money = terms.filter(_ -> removal.nextCatch().isPresent() && minutes.isPresent()).map(told -> money(told, removal, catches, speck, minutes.orElseThrow(), fineness));
     Why why = why(catches, removal, rule, money);
-    return new NextPass(verdict(why), why, removal, speckMg, minutes, money);
+    return new NextPass(verdict(why), why, removal, speck.meanMg(), minutes, money);
   }
 
-  private static Money money(Terms terms, Removal removal, List<Double> catches, double speckMg, double variance, double minutes, double fineness) {
-    double brings = terms.worth(removal.nextCatch().orElseThrow() * speckMg, fineness);
+  private static Money money(Terms terms, Removal removal, List<Double> catches, Speck speck, double minutes, double fineness) {
+    double brings = terms.worth(removal.nextCatch().orElseThrow() * speck.meanMg(), fineness);
     double costs = terms.cost(minutes);
     double perMg = terms.worth(1, fineness);
-    double chance = perMg > 0 ? NextCatch.after(catches).chanceOfMass(costs / perMg, speckMg, variance) : 0;
+    double chance = perMg > 0 ? NextCatch.after(catches).chanceOfMass(costs / perMg, speck) : 0;
     return new Money(brings, costs, chance);
   }
 

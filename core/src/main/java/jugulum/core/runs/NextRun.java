@@ -4,17 +4,16 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.Stage;
-import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Step;
 import jugulum.core.machine.RunLog;
 import jugulum.core.passes.NextPass;
-import jugulum.core.screens.Cut;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.Terms;
-import jugulum.core.specks.SpeckMass;
+import jugulum.core.specks.Speck;
 
 /** What running the same tailings once more is worth, from what each run over them won: as for the passes of a magnet. */
 public final class NextRun {
@@ -34,10 +33,8 @@ public final class NextRun {
     if (runs.size() < 2 || won.size() < runs.size()) {
       return Optional.empty();
     }
-    Cut cut = network.cutInto(runs.getFirst());
-    Assumptions given = network.batch().assumptions();
-    double speckMg = SpeckMass.meanMg(cut, given.flatness(), given.goldDensity());
-    return Optional.of(NextPass.of(won.stream().map(mg -> mg / speckMg).toList(), minutes(runs), cut, given, gold.fineness(), terms, rule));
+    Speck speck = BatchSpecks.of(network).of(network.cutInto(runs.getFirst()));
+    return Optional.of(NextPass.of(won.stream().map(mg -> mg / speck.meanMg()).toList(), minutes(runs), speck, gold.fineness(), terms, rule));
   }
 
   private static Optional<Double> wonMg(Stage stage) {

@@ -1,5 +1,6 @@
 package jugulum.core.shop;
 
+import java.util.Optional;
 import jugulum.core.check.Check;
 
 /**
@@ -12,10 +13,30 @@ import jugulum.core.check.Check;
  * @param assayCost what the laboratory takes for one assay, from 0 to 100,000
  * @param feePerKg what a customer pays for each kilogram of concentrate, dry, from 0 to 100,000
  * @param ownersShare the customer's share of the gold, 0 to 1
+ * @param sale what a buyer of concentrates as they are takes; empty where there is none
  */
-public record Charges(double refiningPerGram, double smeltCost, double smeltG, double smeltMinutes, double assayCost, double feePerKg, double ownersShare) {
+public record Charges(double refiningPerGram, double smeltCost, double smeltG, double smeltMinutes, double assayCost, double feePerKg, double ownersShare, Optional<Sale> sale) {
   /** Nobody takes anything; a smelt of 200 g takes an hour and a half: common practice for a small furnace. */
-  public static final Charges NONE = new Charges(0, 0, 200, 90, 0, 0, 1);
+  public static final Charges NONE = new Charges(0, 0, 200, 90, 0, 0, 1, Optional.empty());
+
+  /**
+   * Selling sand as it is.
+   *
+   * @param commission the share of the gold's worth the buyer keeps, 0 to 1
+   * @param waitingDays how long the money takes, in days, from 0 to 1,000
+   */
+  public record Sale(double commission, double waitingDays) {
+    /** Checks both values against their ranges. */
+    public Sale {
+      Check.share("commission", commission);
+      Check.inRange("waitingDays", waitingDays, 0, 1000);
+    }
+  }
+
+  /** Without a buyer of concentrates. */
+  public Charges(double refiningPerGram, double smeltCost, double smeltG, double smeltMinutes, double assayCost, double feePerKg, double ownersShare) {
+    this(refiningPerGram, smeltCost, smeltG, smeltMinutes, assayCost, feePerKg, ownersShare, Optional.empty());
+  }
 
   /** Checks every value against its range. */
   public Charges {

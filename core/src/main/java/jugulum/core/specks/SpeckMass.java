@@ -20,6 +20,12 @@ public final class SpeckMass {
    */
   public static final double FLATNESS_LOG_SD = StrictMath.log(1.5) / 1.645;
 
+  /** The finest speck one sees with a loupe, in mm: an assumption of ours until a shop says otherwise. People win gold of 0.03 to 0.05 mm so. */
+  public static final double USUAL_FINEST_SEEN_MM = 0.05;
+
+  /** Gold this coarse is seen and picked by eye, in mm: common practice, No. 18 and up. */
+  public static final double PICKED_FROM_MM = 1.0;
+
   /** Where a cut has no lower screen its specks are taken down to this part of the upper one. */
   private static final double OPEN_END = 0.5;
 
@@ -52,7 +58,16 @@ public final class SpeckMass {
    * @param densityMgPerMm3 the density of the gold, in mg/mm³, from 10 to 20
    */
   public static double meanMg(Cut cut, double flatness, double densityMgPerMm3) {
-    Ends ends = Ends.of(cut);
+    return meanMg(cut, 0, flatness, densityMgPerMm3);
+  }
+
+  /**
+   * The mean mass of those specks of a cut one can see, in milligrams.
+   *
+   * @param finestMm the finest one sees, in mm, below the cut's upper screen; 0 for all
+   */
+  static double meanMg(Cut cut, double finestMm, double flatness, double densityMgPerMm3) {
+    Ends ends = Ends.of(cut, finestMm);
     return meanMg(ends.upperMm(), ends.lowerMm(), flatness, densityMgPerMm3);
   }
 
@@ -61,19 +76,23 @@ public final class SpeckMass {
    * the ratio r of its screens it is 3 ln r (r³ + 1)/(2 (r³ − 1)) − 1, from the same assumption as the mean.
    */
   public static double relativeVariance(Cut cut) {
-    Ends ends = Ends.of(cut);
+    return relativeVariance(cut, 0);
+  }
+
+  static double relativeVariance(Cut cut, double finestMm) {
+    Ends ends = Ends.of(cut, finestMm);
     double cube = StrictMath.pow(ends.upperMm() / ends.lowerMm(), 3);
     return Math.max(0, StrictMath.log(cube) * (cube + 1) / (2 * (cube - 1)) - 1);
   }
 
   private record Ends(double upperMm, double lowerMm) {
-    static Ends of(Cut cut) {
+    static Ends of(Cut cut, double finestMm) {
       if (cut.isAll()) {
-        return new Ends(0.60, 0.25);
+        return new Ends(0.60, Math.max(0.25, finestMm));
       }
       double lower = cut.retained().isPresent() ? cut.lowerMm() : cut.upperMm() * OPEN_END;
       double upper = cut.passing().isPresent() ? cut.upperMm() : cut.lowerMm() / OPEN_END;
-      return new Ends(upper, lower);
+      return new Ends(upper, Math.max(lower, finestMm));
     }
   }
 }

@@ -69,7 +69,7 @@ class GoldAccountTest {
   /** A count n in a share s is gamma(n + ½) ÷ s, by the library's distribution; flatness and sizes widen it by their own spread. */
   @Test
   void countedSpecksCarryTheirPoissonSpreadAndThatOfTheirMasses() {
-    GoldRange gold = of(finished().measures(3, new SpeckCount(4, 0.05))).lots().get(new LotId(3));
+    GoldRange gold = of(finished().measures(3, new SpeckCount(4, 0.05))).known(new LotId(3)).orElseThrow();
     double speckMg = SpeckMass.meanMg(0.60, 0.25, 0.3, 17.5);
     GammaDistribution expected = new GammaDistribution(4.5, speckMg / 0.05);
     assertThat(gold.milligrams()).isCloseTo(4.5 * speckMg / 0.05, within(0.02 * gold.milligrams()));
@@ -81,7 +81,7 @@ class GoldAccountTest {
 
   @Test
   void seeingNoSpeckIsNeverZeroGold() {
-    GoldRange gold = of(finished().measures(3, new SpeckCount(0, 0.05))).lots().get(new LotId(3));
+    GoldRange gold = of(finished().measures(3, new SpeckCount(0, 0.05))).known(new LotId(3)).orElseThrow();
     assertThat(gold.highMg()).isPositive();
   }
 
@@ -137,7 +137,7 @@ class GoldAccountTest {
       Measure.Pass.From from = pass[2] == 46 ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP;
       bench.does(new Edit.RecordOnStep(new StepId(2), new Measure.Pass(from, pass[0], pass[1], pass[2])));
     }
-    GoldRange caught = of(bench).lots().get(new LotId(2));
+    GoldRange caught = of(bench).known(new LotId(2)).orElseThrow();
     double speckMg = SpeckMass.meanMg(0.60, 0.25, 0.3, 17.5);
     assertThat(caught.lowMg() / speckMg).isCloseTo(0.4, within(0.3));
     assertThat(caught.highMg() / speckMg).as("20.7 specks, and the doubt of their mass").isBetween(20.7, 25.0);

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.gold.Recovery.Against;
+import jugulum.core.gold.Recovery.Of;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -22,8 +23,6 @@ import jugulum.core.ledger.Measure.VisibleGold.State;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Refusal.Reason;
 import jugulum.core.mass.SandAccount;
-import jugulum.core.screens.Cut;
-import jugulum.core.specks.SpeckMass;
 import org.junit.jupiter.api.Test;
 
 class SmeltTest {
@@ -66,47 +65,69 @@ class SmeltTest {
   void aSmeltTellsTheLotAndItsBeadIsInHand() {
     GoldAccount account = of(finished().measures(3, smelt(100, 2, 1.8, NONE)));
     assertThat(account.place(Place.Kind.BEAD).orElseThrow().gold().milligrams()).as("1.8 mg fine, 900 fine").isCloseTo(2, within(0.01));
-    assertThat(account.lots().get(new LotId(3)).milligrams()).as("18 g/t of the 9.9 kg left").isCloseTo(198, within(8.0));
-    Recovery recovery = account.recovery(Against.FOUND).orElseThrow();
-    assertThat(recovery.share()).isCloseTo(3_002.0 / 3_200, within(0.003));
-    assertThat(recovery.isAtMost()).isFalse();
+    LotGold lot = account.lots().get(new LotId(3));
+    assertThat(lot.hidden().orElseThrow().milligrams()).as("18 g/t of the 9.9 kg left").isCloseTo(198, within(1.0));
+    assertThat(lot.free().orElseThrow().lowMg()).as("none was seen: a bound").isLessThan(1);
+    assertThat(lot.isNothingSeen()).isTrue();
+    assertThat(account.recovery(Of.FREE, Against.FOUND).orElseThrow().share()).as("of the free gold").isGreaterThan(0.99);
+    Recovery all = account.recovery(Of.ALL, Against.FOUND).orElseThrow();
+    assertThat(all.share()).isCloseTo(3_002.0 / 3_211, within(0.004));
+    assertThat(all.notLookedAt()).as("of the residue only its free gold is known").containsExactly(new LotId(5));
   }
 
   @Test
-  void goldLeftInSpoilsTheSmeltButNotTheBead() {
+  void goldLeftInTellsTheSumAndNotTheHiddenGold() {
     GoldAccount account = of(finished().measures(3, smelt(100, 2, 1.8, new VisibleGold(State.LEFT_IN, 0))));
-    assertThat(account.lots()).doesNotContainKey(new LotId(3));
-    assertThat(account.recovery(Against.FOUND).orElseThrow().notLookedAt()).containsExactly(new LotId(3));
+    LotGold lot = account.lots().get(new LotId(3));
+    assertThat(lot.isTogether()).isTrue();
+    assertThat(lot.free()).isEmpty();
+    assertThat(lot.hidden()).isEmpty();
+    assertThat(lot.isHiddenOpen()).isFalse();
+    Recovery free = account.recovery(Of.FREE, Against.FOUND).orElseThrow();
+    assertThat(free.together()).containsExactly(new LotId(3));
+    assertThat(free.isAtLeast()).as("what counts as lost is not all free gold").isTrue();
     assertThat(account.place(Place.Kind.BEAD)).isPresent();
     Measure.Assay assay = new Measure.Assay(18, 0.05, 100, Optional.empty(), Optional.of(new VisibleGold(State.LEFT_IN, 0)));
-    assertThat(of(finished().measures(3, assay)).lots()).doesNotContainKey(new LotId(3));
+    assertThat(of(finished().measures(3, assay)).lots().get(new LotId(3)).isTogether()).isTrue();
+  }
+
+  /** Of 6 mg got out 2 to 4 were judged to be visible: the rest is hidden, and the sum may be more. */
+  @Test
+  void judgedGoldIsARangeOfItsOwn() {
+    LotGold lot = of(finished().measures(3, smelt(1_000, 6, 5.4, VisibleGold.judged(2, 4)))).lots().get(new LotId(3));
+    assertThat(lot.isAtLeast()).isTrue();
+    assertThat(lot.free().orElseThrow().milligrams()).as("3 of the 6, of nine of the ten kilograms").isCloseTo(27, within(0.3));
+    assertThat(lot.free().orElseThrow().lowMg()).isCloseTo(9 * 2.05, within(0.3));
+    assertThat(lot.free().orElseThrow().highMg()).isCloseTo(9 * 3.95, within(0.3));
+    assertThat(lot.all().milligrams()).isCloseTo(54, within(4.0));
+    assertThat(lot.hidden().orElseThrow().milligrams()).isCloseTo(27, within(4.0));
+    assertThatThrownBy(() -> VisibleGold.judged(4, 2)).isInstanceOf(OutOfRange.class).hasMessageContaining("upToMg");
+    assertThatThrownBy(() -> new VisibleGold(State.JUDGED, 3)).isInstanceOf(IllegalArgumentException.class);
   }
 
   @Test
   void severalSmeltsAreAveragedAndTellTheirOwnSpread() {
-    GoldRange one = of(finished().measures(3, smelt(300, 60, 54, NONE))).lots().get(new LotId(3));
+    GoldRange one = of(finished().measures(3, smelt(300, 60, 54, NONE))).lots().get(new LotId(3)).hidden().orElseThrow();
     Bench bench = finished().measures(3, smelt(100, 22, 19.8, NONE)).measures(3, smelt(100, 18, 16.2, NONE)).measures(3, smelt(100, 20, 18, NONE));
-    GoldRange three = of(bench).lots().get(new LotId(3));
+    GoldRange three = of(bench).lots().get(new LotId(3)).hidden().orElseThrow();
     assertThat(three.milligrams()).isCloseTo(one.milligrams(), within(0.02 * one.milligrams()));
     double spread = (three.highMg() - three.lowMg()) / three.milligrams();
-    double specks = 54 / SpeckMass.meanMg(0.60, 0.25, 0.3, 17.5);
-    double few = (1 + SpeckMass.relativeVariance(Cut.ALL)) / specks;
-    assertThat(spread).as("0.1/√3 between them and that of few specks, ± 1.96").isCloseTo(2 * 1.96 * Math.sqrt(0.01 / 3 + few), within(0.02));
+    assertThat(spread).as("0.1/√3 between them, ± 1.96; hidden gold has no coarse specks").isCloseTo(2 * 1.96 * Math.sqrt(0.01 / 3), within(0.01));
     assertThat(spread).isLessThan((one.highMg() - one.lowMg()) / one.milligrams());
   }
 
   @Test
   void noBeadIsABoundAndNeverNone() {
-    GoldRange none = of(finished().measures(3, smelt(100, 0, 0, NONE))).lots().get(new LotId(3));
+    GoldRange none = of(finished().measures(3, smelt(100, 0, 0, NONE))).known(new LotId(3)).orElseThrow();
     assertThat(none.highMg()).isPositive();
-    GoldRange assayed = of(finished().measures(3, new Measure.Assay(0, 0.05, 29.166667))).lots().get(new LotId(3));
+    GoldRange assayed = of(finished().measures(3, new Measure.Assay(0, 0.05, 29.166667))).known(new LotId(3)).orElseThrow();
     assertThat(assayed.highMg()).as("a smaller sample tells less").isGreaterThan(none.highMg());
   }
 
   @Test
   void aLotSmeltedWholeHasNothingLeft() {
     GoldAccount account = of(finished().measures(3, smelt(10_000, 200, 180, NONE)));
-    assertThat(account.lots().get(new LotId(3))).isEqualTo(GoldRange.NONE);
+    assertThat(account.known(new LotId(3)).orElseThrow()).isEqualTo(GoldRange.NONE);
     assertThat(account.recovery(Against.FOUND).orElseThrow().share()).isEqualTo(1);
     assertThat(account.won().orElseThrow().milligrams()).isCloseTo(3_200, within(1.0));
   }

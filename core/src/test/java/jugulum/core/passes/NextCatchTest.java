@@ -9,11 +9,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.stream.DoubleStream;
-import jugulum.core.ledger.Assumptions;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.Terms;
+import jugulum.core.specks.Speck;
 import jugulum.core.specks.SpeckMass;
 import org.hipparchus.distribution.discrete.PoissonDistribution;
 import org.hipparchus.special.Gamma;
@@ -85,7 +85,6 @@ class NextCatchTest {
     List<Double> catches = List.of((double) first, Math.rint(0.6 * first), Math.rint(0.36 * first));
     NextCatch next = NextCatch.after(catches);
     Cut cut = new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100"));
-    double variance = SpeckMass.relativeVariance(cut);
     double speckMg = SpeckMass.meanMg(cut, 0.3, 17.5);
     List<Likelihood.Weighted> left = Likelihood.of(catches).nextCatches(240);
     Random random = new Random(first);
@@ -111,7 +110,7 @@ class NextCatchTest {
       }
       reached += sum >= mg ? 1 : 0;
     }
-    assertThat(next.chanceOfMass(mg, speckMg, variance)).isCloseTo(reached / (double) draws, within(0.02));
+    assertThat(next.chanceOfMass(mg, Speck.of(cut, 0.3, 17.5))).isCloseTo(reached / (double) draws, within(0.02));
   }
 
   /** Weighed passes of as much gold as 1,200, 900 and 660 specks: a pass that brings 0.17 and costs 3.33 hardly ever pays. */
@@ -119,7 +118,7 @@ class NextCatchTest {
   void manySpecksAreNoCertainty() {
     Cut fine = new Cut(StandardScreens.numbered("100"), StandardScreens.numbered("200"));
     Terms terms = new Terms(80, 0.95, 33.3, 6, "", LocalDate.EPOCH);
-    NextPass next = NextPass.of(List.of(1_200.0, 900.0, 660.0), OptionalDouble.of(6), fine, Assumptions.USUAL, 0.9, Optional.of(terms), StopRule.USUAL);
+    NextPass next = NextPass.of(List.of(1_200.0, 900.0, 660.0), OptionalDouble.of(6), Speck.of(fine, 0.3, 17.5), 0.9, Optional.of(terms), StopRule.USUAL);
     NextPass.Money money = next.money().orElseThrow();
     assertThat(money.brings()).isLessThan(0.2);
     assertThat(money.costs()).isCloseTo(3.33, within(0.001));
@@ -129,8 +128,9 @@ class NextCatchTest {
   @Test
   void aMassOfNothingIsCertainAndAnEndlessOneNever() {
     NextCatch next = NextCatch.after(List.of(46.0, 21.0, 9.0));
-    assertThat(next.chanceOfMass(0, 0.03, 0.4)).isEqualTo(1);
-    assertThat(next.chanceOfMass(1e6, 0.03, 0.4)).isZero();
+    Speck speck = new Speck(0.03, 0.4, 0.2, true);
+    assertThat(next.chanceOfMass(0, speck)).isEqualTo(1);
+    assertThat(next.chanceOfMass(1e6, speck)).isZero();
     assertThat(next.chanceOf(0)).isEqualTo(1);
     assertThat(next.chanceOf(1_000_000)).isLessThan(1e-6);
   }

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Measure.Pass;
@@ -20,6 +19,7 @@ import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.StopRule.Kind;
 import jugulum.core.shop.Terms;
+import jugulum.core.specks.Speck;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -35,7 +35,7 @@ class NextPassTest {
       bench.does(new Edit.RecordOnStep(new StepId(2), new Pass(i == 0 ? From.SAND : From.HEAP, heap, 10, catches[i])));
       heap -= 10;
     }
-    return NextPass.of(bench.step(2).orElseThrow(), CUT, Assumptions.USUAL, 0.9, terms, rule);
+    return NextPass.of(bench.step(2).orElseThrow(), Speck.of(CUT, 0.3, 17.5), 0.9, terms, rule);
   }
 
   private static int[] catches(String text) {
@@ -95,7 +95,7 @@ class NextPassTest {
     How nine = new How(OptionalDouble.of(9), Optional.empty(), OptionalDouble.empty());
     bench.does(new Edit.RecordOnStep(new StepId(2), new Pass(From.SAND, 4_000, 10, 20, OptionalDouble.empty(), Optional.of(nine))));
     bench.does(new Edit.RecordOnStep(new StepId(2), new Pass(From.HEAP, 3_990, 10, 6)));
-    NextPass next = NextPass.of(bench.step(2).orElseThrow(), CUT, Assumptions.USUAL, 0.9, Optional.of(TERMS), StopRule.USUAL);
+    NextPass next = NextPass.of(bench.step(2).orElseThrow(), Speck.of(CUT, 0.3, 17.5), 0.9, Optional.of(TERMS), StopRule.USUAL);
     assertThat(next.minutes()).hasValue(9);
     assertThat(next.money().orElseThrow().costs()).isCloseTo(3, within(1e-12));
   }

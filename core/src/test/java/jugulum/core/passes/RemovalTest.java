@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Random;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.passes.Removal.State;
+import jugulum.core.specks.Speck;
 import org.junit.jupiter.api.Test;
 
 class RemovalTest {
@@ -126,7 +127,7 @@ class RemovalTest {
     assertThat(next.chanceOf(3)).isCloseTo((double) three / like, within(0.12));
     assertThat(next.chanceOf(0)).isCloseTo(1, within(1e-9));
     assertThat(next.chanceOf(40)).isLessThan(0.01);
-    assertThat(next.chanceOfMass(0, 0.03, 0.3)).isEqualTo(1);
-    assertThat(next.chanceOfMass(0.03 * 2.5, 0.03, 0.0)).as("three specks of one mass each, give or take their flatness").isCloseTo(next.chanceOf(3), within(0.12));
+    assertThat(next.chanceOfMass(0, new Speck(0.03, 0.3, 0.2, true))).isEqualTo(1);
+    assertThat(next.chanceOfMass(0.03 * 2.5, new Speck(0.03, 0, 0.2, true))).as("three specks of one mass each, give or take their flatness").isCloseTo(next.chanceOf(3), within(0.12));
   }
 }

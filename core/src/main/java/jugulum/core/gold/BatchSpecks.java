@@ -1,0 +1,162 @@
+package jugulum.core.gold;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure.GoldWeight;
+import jugulum.core.ledger.Measure.WeighedSpecks;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.screens.Cut;
+import jugulum.core.screens.Screen;
+import jugulum.core.specks.Speck;
+import jugulum.core.specks.SpeckMass;
+
+/**
+ * What the specks of one batch weigh.
+ *
+ * <p>Without more, a speck of a cut weighs what {@link SpeckMass} says for the assumed flatness. Specks counted out and weighed replace that: those
+ * of a cut with two screens tell the flatness of the whole batch's gold, f = (mg ÷ n) ÷ (mean mass at f = 1), and its doubt, √(v/n + (d²/12)/mg² + s²)
+ * in the logarithm, with v the variance of single specks, d the resolution and s = {@link #OTHER_CUTS} for how other cuts may differ; those of an open
+ * cut tell the mass of its specks alone, where no screen does. Several are averaged in the logarithm by the inverse of their variances.
+ */
+public final class BatchSpecks {
+  /** How far the flatness of one cut's gold tells that of another: an assumption of ours, as a standard deviation of the logarithm. */
+  static final double OTHER_CUTS = 0.1;
+
+  /** Gold of which nothing is known yet may be from so fine to so coarse, in mm: an assumption of ours. */
+  private static final Cut UNKNOWN = new Cut(Optional.of(new Screen("0.85 mm", 0.85)), Optional.of(new Screen("0.15 mm", 0.15)));
+
+  private final Assumptions given;
+  private final Network network;
+  private final List<Told> closed = new ArrayList<>();
+  private final List<Told> open = new ArrayList<>();
+  private final double flatness;
+  private final double logSd;
+
+  /** Specks that were counted out and weighed. */
+  private record Told(Cut cut, WeighedSpecks specks) {
+    double meanMg() {
+      return specks.milligrams() / specks.specks();
+    }
+
+    /** The variance of the logarithm of that mean. */
+    double logVariance() {
+      double read = specks.resolutionMg() / specks.milligrams();
+      return SpeckMass.relativeVariance(cut) / specks.specks() + read * read / 12;
+    }
+  }
+
+  private BatchSpecks(Network network) {
+    this.network = network;
+    this.given = network.batch().assumptions();
+    for (Lot lot : network.lots()) {
+      boolean both = lot.cut().passing().isPresent() && lot.cut().retained().isPresent();
+      lot.live(WeighedSpecks.class).map(specks -> new Told(lot.cut(), specks)).forEach(both ? closed::add : open::add);
+    }
+    double weights = closed.stream().mapToDouble(told -> 1 / told.logVariance()).sum();
+    double log = closed.stream().mapToDouble(told -> Math.log(told.meanMg() / SpeckMass.meanMg(told.cut(), 1, given.goldDensity())) / told.logVariance()).sum();
+    this.flatness = closed.isEmpty() ? given.flatness() : Math.clamp(Math.exp(log / weights), SpeckMass.FLATTEST, 1);
+    this.logSd = closed.isEmpty() ? SpeckMass.FLATNESS_LOG_SD : Math.min(SpeckMass.FLATNESS_LOG_SD, Math.sqrt(1 / weights + OTHER_CUTS * OTHER_CUTS));
+  }
+
+  /** What is known of the specks of a batch. */
+  public static BatchSpecks of(Network network) {
+    return new BatchSpecks(network);
+  }
+
+  /** The flatness of the batch's gold: measured, or as assumed. */
+  public double flatness() {
+    return flatness;
+  }
+
+  /** How far that is in doubt, as a standard deviation of its logarithm. */
+  public double logSd() {
+    return logSd;
+  }
+
+  /** Whether it was measured. */
+  public boolean isMeasured() {
+    return !closed.isEmpty();
+  }
+
+  /** A speck of a cut. */
+  public Speck of(Cut cut) {
+    return of(cut, 0);
+  }
+
+  private Speck of(Cut cut, double finestMm) {
+    List<Told> its = open.stream().filter(told -> told.cut().isSameSizes(cut)).toList();
+    if (its.isEmpty()) {
+      return Speck.of(cut, finestMm, flatness, logSd, given.goldDensity());
+    }
+    double weights = its.stream().mapToDouble(told -> 1 / told.logVariance()).sum();
+    double log = its.stream().mapToDouble(told -> Math.log(told.meanMg()) / told.logVariance()).sum();
+    return new Speck(Math.exp(log / weights), SpeckMass.relativeVariance(cut), Math.sqrt(1 / weights), false);
+  }
+
+  /** A speck of a cut that one can see; empty where none of its sizes can be seen. */
+  public Optional<Speck> seen(Cut cut) {
+    return cut.upperMm() > given.finestSeenMm() ? Optional.of(of(cut, given.finestSeenMm())) : Optional.empty();
+  }
+
+  /**
+   * The gold of a sample by mass: how coarse it is decides how small samples scatter. Of a cut with two screens its own specks; of wider sand by the
+   * gold the batch won cut by cut; before that evenly by the cuts it was screened into; before that {@link #UNKNOWN}.
+   */
+  Speck sampled(Cut cut) {
+    if (cut.passing().isPresent() && cut.retained().isPresent()) {
+      return byMass(Map.of(cut, 1.0));
+    }
+    Map<Cut, Double> shares = wonByCut(cut);
+    if (shares.isEmpty()) {
+      cuts(cut).forEach(one -> shares.put(one, 1.0));
+    }
+    if (shares.isEmpty()) {
+      shares.put(cut.isAll() ? UNKNOWN : cut, 1.0);
+    }
+    return byMass(shares);
+  }
+
+  private Speck byMass(Map<Cut, Double> shares) {
+    double all = shares.values().stream().mapToDouble(Double::doubleValue).sum();
+    double mean = shares.entrySet().stream().mapToDouble(one -> one.getValue() * of(one.getKey()).massWeightedMg()).sum();
+    return new Speck(mean / all, 0, logSd, true);
+  }
+
+  private Map<Cut, Double> wonByCut(Cut within) {
+    Map<Cut, Double> won = new TreeMap<>(Cut.COARSE_FIRST);
+    for (Lot lot : network.lots()) {
+      if (lot.material() == Material.GOLD && !lot.cut().isAll() && lot.cut().overlaps(within)) {
+        lot.live(GoldWeight.class).mapToDouble(GoldWeight::massG).average().ifPresent(grams -> won.merge(lot.cut(), grams, Double::sum));
+      }
+    }
+    won.values().removeIf(grams -> !(grams > 0));
+    return won;
+  }
+
+  /** The cuts sand was screened into, but for the oversize and what was screened again. */
+  private List<Cut> cuts(Cut within) {
+    return network.lots().stream()
+        .filter(lot -> lot.material() == Material.CUT && !lot.isOversize() && lot.cut().overlaps(within))
+        .filter(lot -> network.taker(lot.id()).filter(step -> step.process() instanceof Process.Screening).isEmpty())
+        .map(Lot::cut)
+        .distinct()
+        .toList();
+  }
+
+  /** A grain too fine to see: what an assay or a smelt of gold nobody sees counts by. */
+  Speck hiddenGrain() {
+    double finest = given.finestSeenMm();
+    double mg = Math.PI / 6 * flatness * given.goldDensity() * finest * finest * finest;
+    return new Speck(Math.max(LEAST_BEAD_MG / 2, mg), 0, 0, true);
+  }
+
+  /** A bead so small is not read: an assumption of ours, in milligrams. */
+  private static final double LEAST_BEAD_MG = 0.01;
+}

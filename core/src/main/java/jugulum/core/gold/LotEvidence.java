@@ -1,0 +1,184 @@
+package jugulum.core.gold;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.ToDoubleFunction;
+import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Look;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Measure.VisibleGold;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.mass.LotMass;
+import jugulum.core.mass.SandAccount;
+import jugulum.core.passes.Removal;
+import jugulum.core.screens.Cut;
+import jugulum.core.specks.Speck;
+import jugulum.core.weighing.Weighing;
+
+/**
+ * What is known of the two kinds of gold in one lot: free gold, which a pan or a machine parts and an eye sees, and hidden gold, locked in grains or
+ * too fine to see.
+ *
+ * <p>Of free gold the strongest speaks: weighed, then known, visible gold weighed out of samples or specks counted in them, whichever looked through
+ * more, then counted in a share, picked by eye, judged, and last what the magnet's passes let expect. Of hidden gold speak assays and smelts of which
+ * it was told that visible gold was out or weighed apart, or that there was none; all of them together. Those of which nobody told speak of both kinds
+ * together.
+ *
+ * @param free evidence on free gold
+ * @param finerOpen whether that speaks of the coarser pieces only, so that finer free gold may be there besides
+ * @param hidden evidence on hidden gold
+ * @param together evidence on both, not told apart
+ * @param isAtLeast whether the sum may be more than told, because visible gold was judged and not weighed
+ */
+public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<Evidence> hidden, Optional<Evidence> together, boolean isAtLeast) {
+  /** Whether somebody looked for free gold and saw none. */
+  boolean isNothingSeen() {
+    return free
+        .map(
+            told ->
+                switch (told) {
+                  case Evidence.Counted counted -> counted.specks() == 0;
+                  case Evidence.Panned panned -> panned.classes().stream().allMatch(one -> one.specks() == 0);
+                  case Evidence.Picked picked -> picked.milligrams() == 0;
+                  case Evidence.Known known -> known.milligrams() == 0 && known.sdMg() == 0;
+                  default -> false;
+                })
+        .orElse(false);
+  }
+
+  /** Whether nothing is known of its gold. */
+  boolean isEmpty() {
+    return free.isEmpty() && hidden.isEmpty() && together.isEmpty();
+  }
+
+  /** What is known of a lot. */
+  static LotEvidence of(Lot lot, Network network, SandAccount sand, BatchSpecks specks) {
+    return new Reading(lot, network, sand.mass(lot.id()), specks).evidence();
+  }
+
+  /** One lot with all it takes to read its evidence. */
+  private record Reading(Lot lot, Network network, LotMass mass, BatchSpecks specks) {
+    LotEvidence evidence() {
+      List<Grade> grades = mass.grams() > 0 ? Grade.of(lot) : List.of();
+      List<Grade> apart = grades.stream().filter(Grade::isApart).toList();
+      List<Grade> mixed = grades.stream().filter(grade -> !grade.isApart()).toList();
+      Optional<Grade> judged = mixed.stream().filter(Grade::isJudged).reduce((_, later) -> later);
+      Optional<Evidence> free = free(apart).or(() -> judged.map(this::judged)).or(this::fromPasses);
+      Optional<Evidence> pieces = free.isEmpty() ? pieces() : Optional.empty();
+      Optional<Evidence> hidden = apart.isEmpty() ? none() : Optional.of(sampled(apart, Grade::visibleInsideMg, specks.hiddenGrain()));
+      Optional<Evidence> together = apart.isEmpty() && !mixed.isEmpty() ? Optional.of(sampled(mixed, _ -> 0, specks.sampled(lot.cut()))) : Optional.empty();
+      return new LotEvidence(free.or(() -> pieces), pieces.isPresent(), hidden, together, apart.isEmpty() && judged.isPresent());
+    }
+
+    /** Won gold hides none. */
+    private Optional<Evidence> none() {
+      return lot.material() == Material.GOLD ? Optional.of(new Evidence.Known(0, 0)) : Optional.empty();
+    }
+
+    private Optional<Evidence> free(List<Grade> apart) {
+      return weighed()
+          .or(() -> lot.latest(Measure.KnownGold.class).map(known -> new Evidence.Known(known.milligrams(), known.sdMg())))
+          .or(() -> samples(apart))
+          .or(() -> lot.latest(Measure.SpeckCount.class).flatMap(count -> specks.seen(lot.cut()).map(speck -> new Evidence.Counted(count.specks(), count.shareChecked(), speck))))
+          .or(this::picked);
+    }
+
+    private Optional<Evidence> weighed() {
+      Assumptions given = network.batch().assumptions();
+      List<Measure.GoldWeight> weights = lot.live(Measure.GoldWeight.class).toList();
+      if (weights.isEmpty()) {
+        return Optional.empty();
+      }
+      double resolution = weights.stream().mapToDouble(Measure.GoldWeight::resolutionG).max().orElseThrow();
+      List<Double> grams = weights.stream().map(Measure.GoldWeight::massG).toList();
+      return Optional.of(new Evidence.Weighed(Weighing.of(grams, resolution, given.scaleCalibration())));
+    }
+
+    /** Samples whose free gold was weighed, or those whose specks were counted: whichever are more sand. */
+    private Optional<Evidence> samples(List<Grade> apart) {
+      List<Grade> weighed = apart.stream().filter(grade -> grade.visibleWeighedMg() > 0).toList();
+      double weighedG = weighed.stream().mapToDouble(Grade::sampleG).sum();
+      double unseenG = apart.stream().filter(grade -> grade.visibleWeighedMg() == 0).mapToDouble(Grade::sampleG).sum();
+      List<Measure.PannedSample> panned = lot.live(Measure.PannedSample.class).toList();
+      double countedG = unseenG + panned.stream().mapToDouble(Measure.PannedSample::sampleG).sum();
+      if (weighedG > 0 && weighedG >= countedG) {
+        double mg = weighed.stream().mapToDouble(Grade::visibleWeighedMg).sum();
+        return Optional.of(new Evidence.Sampled(0, mg, WEIGHED, share(weighedG), specks.sampled(lot.cut())));
+      }
+      return countedG > 0 && mass.grams() > 0 ? counted(panned, share(countedG)) : Optional.empty();
+    }
+
+    private double share(double sampleG) {
+      return Math.min(1, sampleG / mass.grams());
+    }
+
+    private Optional<Evidence> counted(List<Measure.PannedSample> panned, double share) {
+      Map<Cut, Integer> seen = new TreeMap<>(Cut.COARSE_FIRST);
+      panned.stream().flatMap(sample -> sample.seen().stream()).forEach(one -> seen.merge(one.cut(), one.specks(), Integer::sum));
+      if (seen.isEmpty()) {
+        seen.put(lot.cut(), 0);
+      }
+      List<Evidence.Panned.Class> classes =
+          seen.entrySet().stream().flatMap(one -> specks.seen(one.getKey()).map(speck -> new Evidence.Panned.Class(one.getValue(), speck)).stream()).toList();
+      return classes.isEmpty() ? Optional.empty() : Optional.of(new Evidence.Panned(classes, share));
+    }
+
+    /** Where every piece is so coarse that an eye picks it, looking over tells; elsewhere it tells the pieces found, and no more. */
+    private Optional<Evidence> picked() {
+      return lot.latest(Measure.LookedOver.class).filter(_ -> Look.isPicked(lot)).map(seen -> new Evidence.Picked(found(seen), specks.of(lot.cut())));
+    }
+
+    private Optional<Evidence> pieces() {
+      return lot.latest(Measure.LookedOver.class).filter(seen -> seen.pickers() > 0 && !Look.isPicked(lot)).map(seen -> new Evidence.Known(found(seen), 0));
+    }
+
+    /** Pickers nobody weighed count by their number, each as the least an eye picks. */
+    private double found(Measure.LookedOver seen) {
+      return seen.pickersG() > 0 ? seen.pickersG() * 1000 : seen.pickers() * specks.of(lot.cut()).meanMg();
+    }
+
+    private Evidence judged(Grade grade) {
+      VisibleGold gold = grade.visible().orElseThrow();
+      double scale = mass.grams() / grade.sampleG();
+      return new Evidence.Judged(gold.milligrams() * scale, gold.upToMg().orElseThrow() * scale);
+    }
+
+    private Evidence sampled(List<Grade> grades, ToDoubleFunction<Grade> takenOff, Speck grain) {
+      double fine = grades.stream().mapToDouble(Grade::fineMg).sum();
+      double metal = grades.stream().mapToDouble(grade -> grade.nativeMg() - takenOff.applyAsDouble(grade)).sum();
+      double sample = grades.stream().mapToDouble(Grade::sampleG).sum();
+      return new Evidence.Sampled(fine, metal, Grade.relativeSd(grades), share(sample), grain);
+    }
+
+    private Optional<Evidence> fromPasses() {
+      if (lot.material() != Material.MAGNETICS) {
+        return Optional.empty();
+      }
+      Speck speck = specks.of(lot.cut());
+      return network
+          .maker(lot.id())
+          .filter(step -> step.process() instanceof Process.MagnetRun)
+          .map(step -> removal(step, speck.meanMg()))
+          .filter(removal -> removal.state() == Removal.State.DECLINING)
+          .map(removal -> new Evidence.FromPasses(removal, speck));
+    }
+  }
+
+  /** How closely grains taken out of a sample are weighed, as a relative standard deviation: an assumption of ours. */
+  private static final double WEIGHED = 0.01;
+
+  /**
+   * The removal estimate of a magnet step from what its passes freed.
+   *
+   * @param speckMg the mean mass of a speck, in milligrams, for catches that were weighed
+   */
+  public static Removal removal(Step step, double speckMg) {
+    return Removal.of(step.catches(speckMg));
+  }
+}
