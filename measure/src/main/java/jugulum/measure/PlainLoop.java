@@ -3,11 +3,14 @@ package jugulum.measure;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.Evidence;
+import jugulum.core.gold.LotEvidence;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
+import jugulum.core.specks.Speck;
 import org.hipparchus.random.MersenneTwister;
 import org.hipparchus.random.RandomDataGenerator;
 
@@ -22,7 +25,8 @@ final class PlainLoop {
   static double[] recovery(Network network, SandAccount sand, int draws) {
     List<Evidence> won = new ArrayList<>();
     List<Evidence> left = new ArrayList<>();
-    network.endLots().forEach(lot -> Evidence.of(lot, network, sand).ifPresent(evidence -> (isWon(lot) ? won : left).add(evidence)));
+    BatchSpecks specks = BatchSpecks.of(network);
+    network.endLots().forEach(lot -> LotEvidence.of(lot, network, sand, specks).free().ifPresent(evidence -> (isWon(lot) ? won : left).add(evidence)));
     RandomDataGenerator random = RandomDataGenerator.of(new MersenneTwister(1));
     double[] shares = new double[draws];
     for (int i = 0; i < draws; i++) {
@@ -49,10 +53,14 @@ final class PlainLoop {
             case Evidence.Counted(int specks, double share, var speck) -> specks(random, specks + 0.5, share, speck) * flat;
             case Evidence.Panned(var classes, double share) ->
                 classes.stream().mapToDouble(one -> specks(random, one.specks() + 0.5 / classes.size(), share, one.speck())).sum() * flat;
-            case Evidence.Assayed(double fine, double visible, double sd) -> {
-              double variance = Math.log1p(sd * sd);
-              yield (fine / fineness + visible) * Math.exp(random.nextNormal(-variance / 2, Math.sqrt(variance)));
+            case Evidence.Picked(double found, var speck) -> found + specks(random, 0.5, 1, speck) * flat;
+            case Evidence.Sampled of -> {
+              double inSample = metal(random, of.fineMg(), of.nativeMg(), of.relativeSd(), fineness);
+              double grains = inSample / of.grain().meanMg() + 0.5;
+              yield inSample + random.nextGamma(grains, of.grain().meanMg()) * (1 / of.share() - 1);
             }
+            case Evidence.Judged(double low, double high) -> low + (high - low) * random.nextUniform(0, 1);
+            case Evidence.InHand(double fine, double metal, double sd) -> metal(random, fine, metal, sd, fineness);
             case Evidence.FromPasses(var removal, var speck) -> {
               double middle = Math.log1p(removal.left().orElse(0));
               double high = Math.log1p(removal.leftHigh().orElse(removal.left().orElse(0))) - middle;
@@ -63,7 +71,12 @@ final class PlainLoop {
     return sum;
   }
 
-  private static double specks(RandomDataGenerator random, double shape, double share, Evidence.Speck speck) {
+  private static double metal(RandomDataGenerator random, double fine, double metal, double sd, double fineness) {
+    double variance = Math.log1p(sd * sd);
+    return Math.max(0, fine / fineness + metal) * Math.exp(random.nextNormal(-variance / 2, Math.sqrt(variance)));
+  }
+
+  private static double specks(RandomDataGenerator random, double shape, double share, Speck speck) {
     double variance = Math.log1p(speck.variance() / shape);
     return random.nextGamma(shape, 1 / share) * speck.meanMg() * Math.exp(random.nextNormal(-variance / 2, Math.sqrt(variance)));
   }

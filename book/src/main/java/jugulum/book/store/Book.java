@@ -214,6 +214,51 @@ public final class Book implements AutoCloseable {
     };
   }
 
+  /**
+   * An edit of one batch.
+   *
+   * @param batch which
+   * @param edit what changes
+   */
+  public record Order(BatchId batch, Edit edit) {}
+
+  /** Ends a transaction whose edits are not all taken. */
+  private static final class NotAll extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+    private final transient Saved.Refused refused;
+
+    NotAll(Saved.Refused refused) {
+      super(null, null, false, false);
+      this.refused = refused;
+    }
+  }
+
+  /** Carries out edits of several batches and writes them, all of them or, where one is refused, none; gives the first refusal. */
+  public Optional<Saved.Refused> submitAll(List<Order> orders) {
+    Instant now = clock.instant();
+    try {
+      writing(
+          () -> {
+            for (Order order : orders) {
+              BatchState before = current(order.batch());
+              switch (Ledger.apply(before.batch(), order.edit(), now)) {
+                case EditResult.Refused(var refusal) -> throw new NotAll(new Saved.Refused(refusal));
+                case EditResult.Done(Batch after) -> {
+                  BatchState state = new BatchState(order.batch(), Optional.of(after), before.undoable() + 1, 0);
+                  last = Optional.of(new Known(write(now, order.edit(), state, after.label()), state));
+                }
+              }
+            }
+            return null;
+          });
+      return Optional.empty();
+    } catch (NotAll ended) {
+      return Optional.of(ended.refused);
+    } finally {
+      last = Optional.empty();
+    }
+  }
+
   /** Writes an edit that stood in another book; the rules are not asked again, they may have become stricter since. */
   void restore(Instant at, BatchId id, Edit edit) {
     BatchState before = reading(() -> current(id));
@@ -373,6 +418,8 @@ public final class Book implements AutoCloseable {
     }
     try {
       return handle.inTransaction(_ -> Check.asRecorded(work));
+    } catch (NotAll ended) {
+      throw ended;
     } catch (RuntimeException problem) {
       throw Faults.of(problem, path);
     }

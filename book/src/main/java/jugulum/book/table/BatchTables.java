@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure;
@@ -24,17 +25,20 @@ import jugulum.core.sizes.SizeCurve;
 /** A batch as tables: its lots with what they come to, and every reading as it was recorded. The columns are told in docs/format.md. */
 public final class BatchTables {
   /** As many values as the measure with the most has. */
-  private static final int VALUES = 10;
+  private static final int VALUES = 11;
 
   private BatchTables() {}
 
   /** One row a live lot. */
   public static Table lots(Network network, SandAccount sand, GoldAccount gold) {
-    List<String> heads = List.of("lot", "material", "cut", "name", "made_by_step", "taken_by_step", "dry_g", "basis", "gold_mg", "gold_low_mg", "gold_high_mg");
+    List<String> heads = List.of("lot", "material", "cut", "name", "made_by_step", "taken_by_step", "dry_g", "basis", "gold_mg", "gold_low_mg", "gold_high_mg", "free_mg", "free_low_mg", "free_high_mg", "hidden_mg", "hidden_low_mg", "hidden_high_mg", "gold_is");
     List<List<Object>> rows = new ArrayList<>();
     for (Lot lot : network.lots()) {
       LotMass mass = sand.mass(lot.id());
-      Optional<GoldRange> range = Optional.ofNullable(gold.lots().get(lot.id()));
+      Optional<LotGold> known = Optional.ofNullable(gold.lots().get(lot.id()));
+      Optional<GoldRange> range = known.map(LotGold::all);
+      Optional<GoldRange> free = known.flatMap(LotGold::free);
+      Optional<GoldRange> hidden = known.flatMap(LotGold::hidden);
       rows.add(
           Arrays.asList(
               lot.id().number(),
@@ -47,9 +51,24 @@ public final class BatchTables {
               mass.basis(),
               range.map(GoldRange::milligrams).orElse(null),
               range.map(GoldRange::lowMg).orElse(null),
-              range.map(GoldRange::highMg).orElse(null)));
+              range.map(GoldRange::highMg).orElse(null),
+              free.map(GoldRange::milligrams).orElse(null),
+              free.map(GoldRange::lowMg).orElse(null),
+              free.map(GoldRange::highMg).orElse(null),
+              hidden.map(GoldRange::milligrams).orElse(null),
+              hidden.map(GoldRange::lowMg).orElse(null),
+              hidden.map(GoldRange::highMg).orElse(null),
+              known.map(BatchTables::kind).orElse(null)));
     }
     return new Table("lots", heads, rows);
+  }
+
+  /** What the sum speaks of. */
+  private static String kind(LotGold gold) {
+    if (gold.isTogether()) {
+      return "BOTH_TOGETHER";
+    }
+    return gold.isHiddenOpen() ? "FREE_ONLY" : "BOTH_APART";
   }
 
   /** One row a reading, struck ones included. */
@@ -86,13 +105,15 @@ public final class BatchTables {
             weight.resolutionG(),
             orNull(weight.moistureSd()),
             weight.container().orElse(null),
-            weight.bowlNumber()
+            weight.bowlNumber(),
+            weight.typed().orElse(null)
           };
-      case Measure.GoldWeight(double mass, double resolution) -> new Object[] {mass, resolution};
+      case Measure.GoldWeight(double mass, double resolution, var typed) -> new Object[] {mass, resolution, typed.orElse(null)};
+      case Measure.WeighedSpecks(int specks, double mg, double resolution) -> new Object[] {specks, mg, resolution};
       case Measure.Fineness(double fraction, double sd) -> new Object[] {fraction, sd};
       case Measure.SpeckCount(int specks, double share) -> new Object[] {specks, share};
       case Measure.Assay(double grade, double sd, double sample, var composite, var visible) ->
-          new Object[] {grade, sd, sample, composite.orElse(null), visible.map(VisibleGold::state).orElse(null), visible.map(VisibleGold::milligrams).orElse(null)};
+          new Object[] {grade, sd, sample, composite.orElse(null), visible.map(VisibleGold::state).orElse(null), visible.map(VisibleGold::milligrams).orElse(null), orNull(visible.map(VisibleGold::upToMg).orElse(OptionalDouble.empty()))};
       case Measure.Smelt smelt ->
           new Object[] {
             smelt.sampleG(),
@@ -104,7 +125,8 @@ public final class BatchTables {
             orNull(smelt.slagMg()),
             smelt.visible().state(),
             smelt.visible().milligrams(),
-            orNull(smelt.cost())
+            orNull(smelt.cost()),
+            orNull(smelt.visible().upToMg())
           };
       case Measure.MagnetTest(double sample, double weak, double strong) -> new Object[] {sample, weak, strong};
       case Measure.Bagged(String bag) -> new Object[] {bag};

@@ -57,8 +57,19 @@ public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<E
     return free.isEmpty() && hidden.isEmpty() && together.isEmpty();
   }
 
+  /** The weighings of the gold in a lot, together; empty where it was not weighed. */
+  public static Optional<Weighing> weighing(Lot lot, Assumptions given) {
+    List<Measure.GoldWeight> weights = lot.live(Measure.GoldWeight.class).toList();
+    if (weights.isEmpty()) {
+      return Optional.empty();
+    }
+    double resolution = weights.stream().mapToDouble(Measure.GoldWeight::resolutionG).max().orElseThrow();
+    List<Double> grams = weights.stream().map(Measure.GoldWeight::massG).toList();
+    return Optional.of(Weighing.of(grams, resolution, given.scaleCalibration()));
+  }
+
   /** What is known of a lot. */
-  static LotEvidence of(Lot lot, Network network, SandAccount sand, BatchSpecks specks) {
+  public static LotEvidence of(Lot lot, Network network, SandAccount sand, BatchSpecks specks) {
     return new Reading(lot, network, sand.mass(lot.id()), specks).evidence();
   }
 
@@ -90,14 +101,7 @@ public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<E
     }
 
     private Optional<Evidence> weighed() {
-      Assumptions given = network.batch().assumptions();
-      List<Measure.GoldWeight> weights = lot.live(Measure.GoldWeight.class).toList();
-      if (weights.isEmpty()) {
-        return Optional.empty();
-      }
-      double resolution = weights.stream().mapToDouble(Measure.GoldWeight::resolutionG).max().orElseThrow();
-      List<Double> grams = weights.stream().map(Measure.GoldWeight::massG).toList();
-      return Optional.of(new Evidence.Weighed(Weighing.of(grams, resolution, given.scaleCalibration())));
+      return weighing(lot, network.batch().assumptions()).map(Evidence.Weighed::new);
     }
 
     /** Samples whose free gold was weighed, or those whose specks were counted: whichever are more sand. */

@@ -28,8 +28,8 @@ final class Places {
       case MAGNETICS -> Kind.MAGNETICS;
       case TAILINGS -> Kind.TAILINGS;
       case RESIDUE -> Kind.RESIDUE;
-      case CONCENTRATE, SECOND_CONCENTRATE -> Kind.CONCENTRATE;
-      case MIDDLINGS -> Kind.MIDDLINGS;
+      case CONCENTRATE -> Kind.CONCENTRATE;
+      case MIDDLINGS, SECOND_CONCENTRATE -> Kind.MIDDLINGS;
       case CUT -> lot.isOversize() ? Kind.OVERSIZE : Kind.STILL_TO_RUN;
       case FEED, NON_MAGNETICS, MERGED, PART -> Kind.STILL_TO_RUN;
     };

@@ -37,9 +37,17 @@ public sealed interface Measure {
    * @param moistureSd the standard deviation of the moisture, 0 to 0.5; empty where it counts as known
    * @param container the name of the container, if it has one
    * @param bowl which bowl of the lot was weighed, from 1: bowls add up, weighings of one bowl are averaged; empty for the first
+   * @param typed the gross weight as it was typed, with its unit; empty where it did not come from a keyboard
    */
   record SandWeight(
-      double grossG, double tareG, double moisture, double resolutionG, OptionalDouble moistureSd, Optional<String> container, OptionalInt bowl)
+      double grossG,
+      double tareG,
+      double moisture,
+      double resolutionG,
+      OptionalDouble moistureSd,
+      Optional<String> container,
+      OptionalInt bowl,
+      Optional<String> typed)
       implements Measure {
     /** Checks every value against its range. */
     public SandWeight {
@@ -51,6 +59,11 @@ public sealed interface Measure {
       bowl.ifPresent(number -> Check.inRange("bowl", number, 1, 1000));
     }
 
+    /** A weight that was not typed. */
+    public SandWeight(double grossG, double tareG, double moisture, double resolutionG, OptionalDouble moistureSd, Optional<String> container, OptionalInt bowl) {
+      this(grossG, tareG, moisture, resolutionG, moistureSd, container, bowl, Optional.empty());
+    }
+
     /** The first bowl in a container without a name, its moisture known. */
     public SandWeight(double grossG, double tareG, double moisture, double resolutionG) {
       this(grossG, tareG, moisture, resolutionG, OptionalDouble.empty(), Optional.empty(), OptionalInt.empty());
@@ -58,7 +71,7 @@ public sealed interface Measure {
 
     /** The same weighing of another bowl. */
     public SandWeight ofBowl(int number) {
-      return new SandWeight(grossG, tareG, moisture, resolutionG, moistureSd, container, number == 1 ? OptionalInt.empty() : OptionalInt.of(number));
+      return new SandWeight(grossG, tareG, moisture, resolutionG, moistureSd, container, number == 1 ? OptionalInt.empty() : OptionalInt.of(number), typed);
     }
 
     /** The number of the bowl, from 1. */
@@ -82,12 +95,18 @@ public sealed interface Measure {
    *
    * @param massG in grams, as read
    * @param resolutionG the size of the last place read, in grams
+   * @param typed the mass as it was typed, with its unit; empty where it did not come from a keyboard
    */
-  record GoldWeight(double massG, double resolutionG) implements Measure {
+  record GoldWeight(double massG, double resolutionG, Optional<String> typed) implements Measure {
     /** Checks every value against its range. */
     public GoldWeight {
       Check.grams("massG", massG);
       Check.grams("resolutionG", resolutionG);
+    }
+
+    /** A mass that was not typed. */
+    public GoldWeight(double massG, double resolutionG) {
+      this(massG, resolutionG, Optional.empty());
     }
   }
 
@@ -160,6 +179,9 @@ public sealed interface Measure {
    * @param upToMg the most that is judged to be visible gold, native, in milligrams; empty where nothing was judged
    */
   record VisibleGold(State state, double milligrams, OptionalDouble upToMg) {
+    /** Still in, or nobody looked. */
+    public static final VisibleGold LEFT = new VisibleGold(State.LEFT_IN, 0);
+
     /** What was done with it. */
     public enum State {
       NONE_SEEN,

@@ -40,18 +40,22 @@ final class RunRules {
     } else {
       order.add(added);
     }
-    return inOrder(step, order);
+    return inOrder(step, order, added);
   }
 
-  private static Optional<Refusal> inOrder(Step step, List<Reading> order) {
+  /** A start or stop left over because its partner was struck changes nothing, and stands in nobody's way. */
+  private static Optional<Refusal> inOrder(Step step, List<Reading> order, Reading added) {
     boolean told = order.getFirst().measure() instanceof Running first && first.toldAt().isPresent();
     Instant before = told ? Instant.MIN : step.startedAt();
     Running.State state = Running.State.STOPPED;
     for (Reading one : order) {
+      Running.State next = ((Running) one.measure()).state();
+      if (next == state && one != added) {
+        continue;
+      }
       if (one.moment().isBefore(before)) {
         return Optional.of(Refusal.of(Reason.TIME_BACKWARDS, new Told.Moment(one.moment()), new Told.Moment(before)));
       }
-      Running.State next = ((Running) one.measure()).state();
       if (next == state) {
         return Optional.of(Refusal.of(next == Running.State.STARTED ? Reason.ALREADY_RUNNING : Reason.NOT_RUNNING));
       }

@@ -67,9 +67,9 @@ final class GoldPart {
   }
 
   private static Node recovery(Shown shown, Recovery recovery) {
-    Label name = Parts.styled(new Label(Words.of("recovery", recovery.against())), "strong");
+    Label name = Parts.styled(new Label(Words.of("recovery." + Sentences.kind(recovery))), "strong");
     Label figure = Parts.styled(new Label(Sentences.share(recovery)), "figure");
-    figure.setId("account-" + recovery.against());
+    figure.setId("account-" + Sentences.kind(recovery));
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
     HBox line = new HBox(8, name, gap, figure, Parts.styled(new Label(Words.of("account.range", Figures.range(recovery))), "muted"));
@@ -94,11 +94,12 @@ final class GoldPart {
   }
 
   private static Node places(Shown shown) {
-    Grid grid = new Grid("account.place", "account.gold", "account.range.head");
+    Grid grid = new Grid("account.place", "account.gold", "account.range.head", "gold.free", "gold.hidden");
     for (Place place : shown.now().gold().places()) {
       boolean nothing = place.isUnseen();
       String gold = nothing ? Words.of("account.place.unseen") : shown.figures().gold(place.gold().milligrams());
-      grid.line(PlaceWords.name(place), Grid.cell(gold, "strong"), nothing ? "" : shown.figures().goldRange(place.gold()));
+      String range = nothing ? "" : shown.figures().goldRange(place.gold());
+      grid.line(PlaceWords.name(place), Grid.cell(gold, "strong"), range, PlaceWords.free(place, shown.figures()), PlaceWords.hidden(place, shown.figures()));
     }
     return grid;
   }

@@ -39,14 +39,14 @@ final class SmeltsPart {
       double visible = assay.visible().map(gold -> gold.milligrams() * fineness / assay.sampleG() * 1000).orElse(0.0);
       double before = assay.visible().map(VisibleGold::takenBeforeMg).orElse(0.0) * fineness / assay.sampleG() * 1000;
       double all = assay.gramsPerTonne() + before;
-      grid.line(shown.lot(lot.id()), what, hidden(assay, all - visible), grade(all), state(assay.isValid()));
+      grid.line(shown.lot(lot.id()), what, assay.isApart() ? grade(all - visible) : Words.of("smelts.not-told"), grade(all), state(assay));
     }
     for (Smelt smelt : smelts) {
       Smelted told = Smelted.of(smelt);
-      String hidden = smelt.isValid() ? grade(told.hiddenGramsPerTonne(fineness)) : "";
-      grid.line(shown.lot(lot.id()), Words.of("smelts.smelt", shown.figures().read(smelt.sampleG(), 0.1)), hidden, grade(told.gramsPerTonne(fineness)), state(smelt.isValid()));
+      String hidden = smelt.visible().isApart() ? grade(told.hiddenGramsPerTonne(fineness)) : Words.of("smelts.not-told");
+      grid.line(shown.lot(lot.id()), Words.of("smelts.smelt", shown.figures().read(smelt.sampleG(), 0.1)), hidden, grade(told.gramsPerTonne(fineness)), state(smelt));
     }
-    Smelted.mean(smelts.stream().filter(Smelt::isValid).map(Smelted::of).toList(), fineness)
+    Smelted.mean(smelts.stream().filter(smelt -> smelt.visible().isApart()).map(Smelted::of).toList(), fineness)
         .ifPresent(
             mean -> {
               String grade = Words.of("smelts.mean.grade", Figures.rounded(mean.gramsPerTonne(), 1), Figures.rounded(mean.sd(), 1));
@@ -54,16 +54,16 @@ final class SmeltsPart {
             });
   }
 
-  /** Hidden gold is known only where somebody said what became of the visible. */
-  private static String hidden(Assay assay, double gramsPerTonne) {
+  private static Node state(Assay assay) {
     if (assay.visible().isEmpty()) {
-      return Words.of("smelts.not-told");
+      return Grid.cell(Words.of("smelts.untold"), "muted");
     }
-    return assay.isValid() ? grade(gramsPerTonne) : "";
+    return Grid.cell(Words.of(assay.isApart() ? "smelts.used" : "smelts.invalid"), "muted");
   }
 
-  private static Node state(boolean valid) {
-    return Grid.cell(Words.of(valid ? "smelts.used" : "smelts.invalid"), valid ? "muted" : "loss-text");
+  private static Node state(Smelt smelt) {
+    String kind = Words.of(smelt.visible().isApart() ? "smelts.used" : "smelts.invalid");
+    return Grid.cell(smelt.isParted() ? kind : Words.of("smelts.and", kind, Words.of("smelts.unparted")), "muted");
   }
 
   /** A grade in both habits. */

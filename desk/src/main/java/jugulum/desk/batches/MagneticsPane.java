@@ -13,6 +13,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jugulum.book.store.Book;
 import jugulum.core.magnet.Composite;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
@@ -25,9 +26,9 @@ import jugulum.desk.entry.TextColumns;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.workbench.EveryBatch.Held;
 import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Workbench.Elsewhere;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -63,7 +64,7 @@ final class MagneticsPane extends BorderPane {
     TextColumns.add(table, "batches.name", 200, Held::name, false);
     TextColumns.add(table, "magnetics.cut", 110, held -> Sentences.cut(held.magnetics().lot().cut()), false);
     TextColumns.add(table, "magnetics.mass", 110, held -> held.magnetics().mass().isKnown() ? figures().sand(held.magnetics().mass().grams()) : Words.of("mass.unknown"), true);
-    TextColumns.add(table, "magnetics.look", 180, held -> Words.of("look", held.magnetics().look()), false);
+    TextColumns.add(table, "magnetics.look", 180, MagneticsPane::looks, false);
     TextColumns.add(table, "magnetics.gold", 250, this::gold, true);
     TextColumns.add(table, "magnetics.fate", 180, this::fate, false);
     table.setOnKeyPressed(
@@ -107,8 +108,15 @@ final class MagneticsPane extends BorderPane {
   private String gold(Held held) {
     return held.magnetics()
         .gold()
-        .map(gold -> Words.of("magnetics.gold.range", figures().gold(gold.milligrams()), figures().goldRange(gold)))
+        .map(gold -> GoldWords.both(gold, figures()))
         .orElse(Words.of("magnetics.gold.unknown"));
+  }
+
+  private static String looks(Held held) {
+    if (held.magnetics().looks().isEmpty()) {
+      return Words.of(held.magnetics().gold().isPresent() ? "look.BY_PASSES" : "look.NONE");
+    }
+    return held.magnetics().looks().stream().map(look -> Words.of("look", look)).collect(Collectors.joining(", "));
   }
 
   private String fate(Held held) {
@@ -172,7 +180,7 @@ final class MagneticsPane extends BorderPane {
 
   private void share(Composite assayed, List<Held> lots) {
     workbench
-        .submitElsewhere(lots.stream().map(held -> new Elsewhere(held.batch(), assayed.share(held.magnetics().lot().id()))).toList())
+        .submitElsewhere(lots.stream().map(held -> new Book.Order(held.batch(), assayed.share(held.magnetics().lot().id()))).toList())
         .thenAccept(
             outcome -> {
               switch (outcome) {

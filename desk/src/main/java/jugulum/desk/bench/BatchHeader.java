@@ -85,7 +85,7 @@ final class BatchHeader extends HBox {
   private static void showRecovery(Stat stat, Worked now, Recovery.Against against) {
     Optional<Recovery> recovery = now.gold().recovery(against);
     String share = recovery.map(Sentences::share).orElse(Words.of("header.none"));
-    String of = Words.of("recovery.of", against);
+    String of = Words.of("recovery.of." + recovery.map(Sentences::kind).orElse(Recovery.Of.FREE + "_" + against));
     stat.show(share, recovery.map(one -> Words.of("header.recovery", of, Figures.range(one))).orElse(of));
   }
 }

@@ -1,29 +1,33 @@
 package jugulum.desk.bench;
 
 import java.util.List;
+import jugulum.core.gold.GoldAccount;
+import jugulum.core.gold.Place;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
-import jugulum.core.ledger.Material;
 import jugulum.desk.workbench.Worked;
 
-/** The buckets material is set aside in. */
+/** The buckets material is set aside in: the same sand as the places of the account of that name. */
 enum Bucket {
-  OVERSIZE,
-  MAGNETICS,
-  TAILINGS,
-  MIDDLINGS;
+  OVERSIZE(Place.Kind.OVERSIZE),
+  MAGNETICS(Place.Kind.MAGNETICS),
+  TAILINGS(Place.Kind.TAILINGS),
+  RESIDUE(Place.Kind.RESIDUE),
+  MIDDLINGS(Place.Kind.MIDDLINGS);
 
-  private boolean holds(Lot lot) {
-    return switch (this) {
-      case OVERSIZE -> lot.isOversize();
-      case MAGNETICS -> lot.material() == Material.MAGNETICS;
-      case TAILINGS -> lot.material() == Material.TAILINGS || lot.material() == Material.RESIDUE;
-      case MIDDLINGS -> lot.material() == Material.MIDDLINGS || lot.material() == Material.SECOND_CONCENTRATE;
-    };
+  private final Place.Kind place;
+
+  Bucket(Place.Kind place) {
+    this.place = place;
+  }
+
+  /** The place of the account it is. */
+  Place.Kind place() {
+    return place;
   }
 
   /** The lots of a batch in this bucket: those no step has taken. */
   List<LotId> lots(Worked worked) {
-    return worked.network().endLots().filter(this::holds).map(Lot::id).toList();
+    return worked.network().endLots().filter(lot -> GoldAccount.placeOf(lot) == place).map(Lot::id).toList();
   }
 }

@@ -2,7 +2,7 @@ package jugulum.desk.bench;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
@@ -11,11 +11,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.Place;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Words;
 
 /** One bucket: how much is in it, and how much gold with it. */
@@ -46,9 +47,10 @@ final class BucketButton extends Button {
 
   void show(Worked worked, Figures figures) {
     List<LotId> lots = bucket.lots(worked);
-    int unseen = (int) lots.stream().filter(lot -> !worked.gold().lots().containsKey(lot)).count();
+    Optional<Place> place = worked.gold().place(bucket.place());
+    int unseen = place.map(one -> one.notLookedAt().size()).orElse(0);
     mass.setText(lots.isEmpty() ? "" : figures.sand(lots.stream().mapToDouble(lot -> worked.sand().mass(lot).grams()).sum()));
-    gold.setText(gold(lots, unseen, worked, figures));
+    gold.setText(place.map(one -> gold(one, worked, figures)).orElse(Words.of("bucket.none")));
     String style = unseen > 0 ? "loss-text" : "muted";
     if (!gold.getStyleClass().contains(style)) {
       gold.getStyleClass().setAll("label", style);
@@ -56,15 +58,14 @@ final class BucketButton extends Button {
     setAccessibleText(Words.of("bucket.spoken", name.getText(), mass.getText(), gold.getText()));
   }
 
-  private static String gold(List<LotId> lots, int unseen, Worked worked, Figures figures) {
-    if (lots.isEmpty()) {
-      return Words.of("bucket.none");
+  private static String gold(Place place, Worked worked, Figures figures) {
+    int unseen = place.notLookedAt().size();
+    String found = figures.gold(place.gold().milligrams());
+    if (unseen > 0) {
+      boolean any = place.lots().stream().anyMatch(worked.gold().lots()::containsKey);
+      return any ? Words.counted("bucket.part-seen", unseen, found) : Words.counted("bucket.unseen", unseen);
     }
-    List<GoldRange> known = lots.stream().map(worked.gold().lots()::get).filter(Objects::nonNull).toList();
-    String found = figures.gold(known.stream().mapToDouble(GoldRange::milligrams).sum());
-    if (unseen == 0) {
-      return Words.of("bucket.gold", found);
-    }
-    return known.isEmpty() ? Words.counted("bucket.unseen", unseen) : Words.counted("bucket.part-seen", unseen, found);
+    boolean bound = place.lots().stream().map(worked.gold().lots()::get).allMatch(GoldWords::isBound);
+    return bound ? Words.of("bucket.at-most", figures.gold(place.gold().highMg())) : Words.of("bucket.gold", found);
   }
 }

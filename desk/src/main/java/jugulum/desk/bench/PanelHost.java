@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -228,8 +229,8 @@ final class PanelHost extends ScrollPane implements Desk {
   }
 
   @Override
-  public CompletionStage<Outcome> submit(Shop shop) {
-    return workbench.submit(shop);
+  public CompletionStage<Outcome> change(UnaryOperator<Shop> how) {
+    return workbench.change(how);
   }
 
   @Override

@@ -101,7 +101,7 @@ public record BoardModel(
         if (taker.isPresent()) {
           move(lot, from, cell(taker.get()));
         } else if (lot.material() == Material.GOLD) {
-          Optional<GoldRange> weighed = Optional.ofNullable(worked.gold().lots().get(lot.id()));
+          Optional<GoldRange> weighed = worked.gold().known(lot.id());
           weighed.ifPresent(range -> gold.merge(from, range.milligrams(), Double::sum));
           weighed.ifPresent(range -> thread(lot, goldMg > 0 ? range.milligrams() / goldMg : 0));
         } else if (isSetAside(lot)) {

@@ -3,7 +3,8 @@ package jugulum.desk.board;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import jugulum.core.gold.Evidence;
+import jugulum.core.gold.BatchSpecks;
+import jugulum.core.gold.LotEvidence;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -136,7 +137,7 @@ record BoardTexts(Worked worked, Figures figures) {
       return Words.of("board.magnet.pass", Integer.toString(passes + 1));
     }
     Cut cut = network().cutInto(step);
-    Removal removal = Evidence.removal(step, SpeckMass.meanMg(cut, given().flatness(), given().goldDensity()));
+    Removal removal = LotEvidence.removal(step, BatchSpecks.of(network()).of(cut).meanMg());
     boolean clean = removal.left().isPresent() && removal.left().getAsDouble() < 1;
     return Words.counted(clean ? "board.magnet.clean" : "board.magnet.passes", passes);
   }

@@ -12,6 +12,7 @@ import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.LotId;
 import jugulum.core.mass.StepClosure;
 import jugulum.desk.workbench.Worked;
+import jugulum.desk.words.Sentences;
 
 /**
  * The figures of a batch for scripts: masses in grams, gold in milligrams of native metal, shares from 0 to 1. The names are told in
@@ -24,16 +25,16 @@ record Balance(
     double fineness,
     boolean finenessMeasured,
     Optional<GoldRange> headMg,
-    Map<Recovery.Against, Share> recovery,
+    Map<String, Share> recovery,
     Map<Place.Kind, Where> where,
     OptionalDouble sandAccountedFor,
     List<Closure> closure) {
 
   /** A recovery. */
-  record Share(double share, double low, double high, boolean atMost, List<Integer> lotsNotLookedAt) {}
+  record Share(Recovery.Of gold, double share, double low, double high, boolean atMost, boolean atLeast, List<Integer> lotsNotLookedAt, List<Integer> lotsNotToldApart) {}
 
   /** A place the gold is. */
-  record Where(GoldRange goldMg, List<Integer> lots, List<Integer> lotsNotLookedAt) {}
+  record Where(GoldRange goldMg, Optional<GoldRange> freeMg, Optional<GoldRange> hiddenMg, List<Integer> lots, List<Integer> lotsNotLookedAt, List<Integer> lotsHiddenOpen, boolean byHead) {}
 
   /** How a step's sand adds up. */
   record Closure(int step, double inG, double outG, StepClosure.State state, List<Integer> lotsNotWeighed) {}
@@ -45,7 +46,7 @@ record Balance(
         worked.gold().fineness(),
         worked.gold().finenessMeasured(),
         worked.gold().head(),
-        worked.gold().recoveries().stream().collect(Collectors.toMap(Recovery::against, Balance::share)),
+        worked.gold().recoveries().stream().collect(Collectors.toMap(Sentences::kind, Balance::share)),
         worked.gold().places().stream().collect(Collectors.toMap(Place::kind, Balance::where)),
         worked.sand().accountedFor(),
         worked.network().steps().stream()
@@ -56,11 +57,12 @@ record Balance(
   }
 
   private static Share share(Recovery recovery) {
-    return new Share(recovery.share(), recovery.low(), recovery.high(), recovery.isAtMost(), numbers(recovery.notLookedAt()));
+    return new Share(
+        recovery.of(), recovery.share(), recovery.low(), recovery.high(), recovery.isAtMost(), recovery.isAtLeast(), numbers(recovery.notLookedAt()), numbers(recovery.together()));
   }
 
   private static Where where(Place place) {
-    return new Where(place.gold(), numbers(place.lots()), numbers(place.notLookedAt()));
+    return new Where(place.gold(), place.free(), place.hidden(), numbers(place.lots()), numbers(place.notLookedAt()), numbers(place.hiddenOpen()), place.isByHead());
   }
 
   private static List<Integer> numbers(List<LotId> lots) {

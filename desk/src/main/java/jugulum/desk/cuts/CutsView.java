@@ -134,15 +134,19 @@ public final class CutsView extends BorderPane {
     return Optional.ofNullable(lots.getValue()).map(Lot::id);
   }
 
+  private Optional<LotKey> key() {
+    return workbench.current().get().worked().flatMap(now -> chosen().map(lot -> new LotKey(now.batch().id(), lot)));
+  }
+
   private void refresh() {
     if (filling || getScene() == null) {
       return;
     }
     switch (parts.chosen()) {
-      case PLAN -> plan.show(chosen());
-      case SIZES -> sizes.show(chosen());
-      case MAGNET -> magnet.show(chosen());
-      case HANDLING -> handling.show(workbench.current().get().worked().flatMap(now -> chosen().map(id -> now.sand().mass(id).grams())).orElse(0.0));
+      case PLAN -> plan.show(key());
+      case SIZES -> sizes.show(key());
+      case MAGNET -> magnet.show(key());
+      case HANDLING -> handling.show(key(), workbench.current().get().worked().flatMap(now -> chosen().map(id -> now.sand().mass(id).grams())).orElse(0.0));
     }
   }
 

@@ -23,6 +23,7 @@ import jugulum.desk.words.Words;
 
 /** Bench arithmetic around screening: water and time, bucket lifts, and whether the sand is dry. */
 final class HandlingPane extends BorderPane {
+  private Optional<LotKey> lot = Optional.empty();
   private final EntryField<Double> sand = number("handling-sand", "handling.sand", "30", 0.001, 10_000);
   private final EntryField<Double> perKg = number("handling-per-kg", "handling.per-kg", Figures.plain(WetScreening.USUAL_LITRES_PER_KG), 0.1, 1000);
   private final EntryField<Double> flow = number("handling-flow", "handling.flow", "17", 0.01, 10_000);
@@ -87,10 +88,15 @@ final class HandlingPane extends BorderPane {
     return label;
   }
 
-  /** Starts from the sand of a lot. */
-  void show(double grams) {
-    if (grams > 0) {
-      sand.fill(Figures.rounded(grams / 1000, 3));
+  /** Starts from the sand of a lot; what was typed for the same one stays. */
+  void show(Optional<LotKey> other, double grams) {
+    if (!other.equals(lot)) {
+      lot = other;
+      if (grams > 0) {
+        sand.put(Figures.rounded(grams / 1000, 3), grams / 1000);
+      }
+    } else if (grams > 0) {
+      sand.offer(Figures.rounded(grams / 1000, 3), grams / 1000);
     }
   }
 

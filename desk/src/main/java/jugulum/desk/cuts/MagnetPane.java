@@ -51,16 +51,14 @@ final class MagnetPane extends BorderPane {
   private final EntryField<Optional<Double>> without = optional("school-without", "school.without", "", 100);
   private final GridPane table = Parts.styled(new GridPane(), "school-table");
   private final VBox said = new VBox(8);
-  private Optional<LotId> lot = Optional.empty();
+  private Optional<LotKey> lot = Optional.empty();
   private boolean filling;
 
   MagnetPane(Workbench workbench) {
     this.workbench = workbench;
     table.setId("school-table");
     said.setId("school-said");
-    magnetRate.fill(Figures.plain(USUAL_MAGNET_KG_PER_HOUR));
-    gravityRate.fill(Figures.plain(Pace.usual(Gear.any(Machine.Kind.SHAKER_TABLE)).kgPerHour()));
-    concentrate.fill(Figures.plain(100 * USUAL_CONCENTRATE));
+    startRates();
     List<EntryField<?>> fields = List.of(sand, magnetite, magnetRate, gravityRate, concentrate, gold, trapped, with, without);
     fields.forEach(field -> field.field().textProperty().addListener((_, _, _) -> tell()));
     VBox left =
@@ -99,21 +97,31 @@ final class MagnetPane extends BorderPane {
   }
 
   /** Starts from what is known of a lot; the same one keeps what was typed. */
-  void show(Optional<LotId> other) {
+  void show(Optional<LotKey> other) {
     if (!other.equals(lot)) {
       lot = other;
       filling = true;
-      workbench.current().get().worked().ifPresent(now -> other.flatMap(id -> now.network().lot(id)).ifPresent(one -> start(now, one)));
+      workbench.current().get().worked().ifPresent(now -> other.flatMap(key -> now.network().lot(key.lot())).ifPresent(one -> start(now, one)));
       filling = false;
     }
     tell();
   }
 
+  private void startRates() {
+    magnetRate.fill(Figures.plain(USUAL_MAGNET_KG_PER_HOUR));
+    gravityRate.fill(Figures.plain(Pace.usual(Gear.any(Machine.Kind.SHAKER_TABLE)).kgPerHour()));
+    concentrate.fill(Figures.plain(100 * USUAL_CONCENTRATE));
+  }
+
+  /** Nothing of the lot shown before stays. */
   private void start(Worked worked, Lot one) {
+    startRates();
+    with.clear();
+    without.clear();
     double grams = worked.sand().mass(one.id()).grams();
     sand.fill(grams > 0 ? Figures.rounded(grams / 1000, 3) : "");
     magnetite.fill(magnetite(worked, one).map(share -> Figures.rounded(100 * share, 1)).orElse(""));
-    Optional<GoldRange> there = Optional.ofNullable(worked.gold().lots().get(one.id()));
+    Optional<GoldRange> there = worked.gold().known(one.id());
     gold.fill(there.map(range -> Figures.rounded(range.milligrams(), 0)).orElse(""));
     trapped.fill(Figures.rounded(trapped(worked, one), 2));
   }
@@ -127,7 +135,7 @@ final class MagnetPane extends BorderPane {
   }
 
   private static double trapped(Worked worked, Lot one) {
-    return magnetics(worked, one).flatMap(lot -> Stream.ofNullable(worked.gold().lots().get(lot.id()))).mapToDouble(GoldRange::milligrams).sum();
+    return magnetics(worked, one).flatMap(lot -> worked.gold().known(lot.id()).stream()).mapToDouble(GoldRange::milligrams).sum();
   }
 
   /** The magnetics made of this lot, or of the whole batch where it is the feed. */

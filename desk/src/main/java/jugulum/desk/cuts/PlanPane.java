@@ -60,7 +60,7 @@ final class PlanPane extends BorderPane {
   private final VBox remarks = new VBox(6);
   private final Button use;
   private final PauseTransition settled = new PauseTransition(Duration.millis(STILL_MILLIS));
-  private Optional<LotId> lot = Optional.empty();
+  private Optional<LotKey> lot = Optional.empty();
   private Optional<PlanRequest> asked = Optional.empty();
   private Sand sand = new Sand(Optional.empty(), 0);
 
@@ -72,7 +72,7 @@ final class PlanPane extends BorderPane {
 
   PlanPane(Workbench workbench, BiConsumer<LotId, List<Screen>> onUse) {
     this.workbench = workbench;
-    use = Buttons.primary("use-plan", Words.of("plan.use"), "S", () -> chosen().ifPresent(plan -> lot.ifPresent(id -> onUse.accept(id, plan.stack()))));
+    use = Buttons.primary("use-plan", Words.of("plan.use"), "S", () -> chosen().ifPresent(plan -> id().ifPresent(id -> onUse.accept(id, plan.stack()))));
     plans.setId("plans");
     plans.setAccessibleText(Words.of("plan.plans"));
     plans.getStyleClass().add("lot-list");
@@ -105,8 +105,13 @@ final class PlanPane extends BorderPane {
     return workbench.current().get().worked();
   }
 
+  /** The lot shown, while its batch is on the bench. */
+  private Optional<LotId> id() {
+    return lot.filter(key -> worked().filter(now -> now.batch().id().equals(key.batch())).isPresent()).map(LotKey::lot);
+  }
+
   /** Plans for another lot; the same one keeps what was typed. */
-  void show(Optional<LotId> other) {
+  void show(Optional<LotKey> other) {
     boolean changed = !other.equals(lot);
     lot = other;
     if (changed) {
@@ -121,11 +126,11 @@ final class PlanPane extends BorderPane {
   }
 
   private Optional<SizeSpread> sizes() {
-    return worked().flatMap(now -> lot.flatMap(id -> Sizings.of(now.network(), now.sand(), id)));
+    return worked().flatMap(now -> id().flatMap(id -> Sizings.of(now.network(), now.sand(), id)));
   }
 
   private double grams() {
-    return worked().flatMap(now -> lot.map(id -> now.sand().mass(id).grams())).orElse(0.0);
+    return worked().flatMap(now -> id().map(id -> now.sand().mass(id).grams())).orElse(0.0);
   }
 
   private Cut cut() {
@@ -133,7 +138,7 @@ final class PlanPane extends BorderPane {
   }
 
   private Optional<Lot> taken() {
-    return worked().flatMap(now -> lot.flatMap(id -> now.network().lot(id)));
+    return worked().flatMap(now -> id().flatMap(id -> now.network().lot(id)));
   }
 
   /** The windows of the stack shown follow the slider at once; the search comes when it rests. */
@@ -201,7 +206,7 @@ final class PlanPane extends BorderPane {
     Stream<Node> reason = row.reason().isEmpty() ? Stream.empty() : Stream.of(Parts.advice("water", "", row.reason()));
     Stream<Node> cuts = plan.cuts().stream().map(cut -> Parts.advice(kind(cut), "", PlanWords.sentence(cut, figures)));
     why.getChildren().setAll(Stream.of(reason, cuts, criterion(plan)).flatMap(part -> part).toList());
-    boolean free = taken().isPresent() && worked().filter(now -> !now.batch().closed() && now.network().taker(lot.orElseThrow()).isEmpty()).isPresent();
+    boolean free = taken().isPresent() && worked().filter(now -> !now.batch().closed() && now.network().taker(id().orElseThrow()).isEmpty()).isPresent();
     use.setDisable(!free || plan.stack().isEmpty());
   }
 

@@ -79,7 +79,7 @@ final class SizesPane extends BorderPane {
   private final ComboBox<Layout> layout = Choices.of("csv-layout", Words.of("sizes.layout"), List.of(Layout.values()), one -> Words.of("csv", one));
   private final HBox exports;
   private final Map<BatchId, Series> others = new LinkedHashMap<>();
-  private Optional<LotId> lot = Optional.empty();
+  private Optional<LotKey> lot = Optional.empty();
   private boolean withGold;
 
   SizesPane(Workbench workbench, FilePicker picker) {
@@ -113,8 +113,13 @@ final class SizesPane extends BorderPane {
     return workbench.current().get().worked();
   }
 
+  /** The lot shown, while its batch is on the bench. */
+  private Optional<LotId> id() {
+    return lot.filter(key -> worked().filter(now -> now.batch().id().equals(key.batch())).isPresent()).map(LotKey::lot);
+  }
+
   private Optional<SizeCurve> curve() {
-    return worked().flatMap(now -> lot.flatMap(id -> Sizings.of(now.network(), now.sand(), id)));
+    return worked().flatMap(now -> id().flatMap(id -> Sizings.of(now.network(), now.sand(), id)));
   }
 
   private Optional<SizeCurve> goldCurve() {
@@ -122,16 +127,14 @@ final class SizesPane extends BorderPane {
         .flatMap(
             now -> {
               Map<LotId, Double> milligrams = new LinkedHashMap<>();
-              for (Map.Entry<LotId, GoldRange> one : now.gold().lots().entrySet()) {
-                milligrams.put(one.getKey(), one.getValue().milligrams());
-              }
+              now.gold().lots().forEach((id, gold) -> milligrams.put(id, gold.all().milligrams()));
               return Sizings.gold(now.network(), milligrams);
             });
   }
 
   private String name() {
     return worked()
-        .flatMap(now -> lot.flatMap(id -> now.network().lot(id)).map(one -> Words.of("sizes.series", now.batch().label().name(), Sentences.lot(one))))
+        .flatMap(now -> id().flatMap(id -> now.network().lot(id)).map(one -> Words.of("sizes.series", now.batch().label().name(), Sentences.lot(one))))
         .orElse("");
   }
 
@@ -146,7 +149,7 @@ final class SizesPane extends BorderPane {
   }
 
   /** Shows another lot. */
-  void show(Optional<LotId> other) {
+  void show(Optional<LotKey> other) {
     lot = other;
     if (getScene() == null) {
       return;
@@ -301,7 +304,7 @@ final class SizesPane extends BorderPane {
 
   private void importCsv() {
     Layout told = layout.getValue();
-    lot.ifPresent(
+    id().ifPresent(
         id ->
             picker
                 .toOpen(FileKind.SIZES)

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import jugulum.core.ledger.Measure;
 import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
@@ -43,7 +44,7 @@ public final class AssayForm extends MeasureForm {
 
   @Override
   public List<EntryField<?>> fields() {
-    return List.of(grade, sample, spread, visible.mass());
+    return Stream.concat(Stream.of(grade, sample, spread), visible.fields()).toList();
   }
 
   @Override
@@ -51,24 +52,24 @@ public final class AssayForm extends MeasureForm {
     return visible.read().flatMap(this::read);
   }
 
-  private Optional<Measure> read(Measure.VisibleGold seen) {
+  private Optional<Measure> read(Optional<Measure.VisibleGold> seen) {
     return read(
         grade,
         sample,
         spread,
         Map.of("gramsPerTonne", grade, "relativeSd", spread, "sampleG", sample),
         (gramsPerTonne, mass, sd) ->
-            new Measure.Assay(gramsPerTonne, sd.orElse(USUAL_SPREAD), mass.map(MassText.Mass::grams).orElse(USUAL_SAMPLE_G), composite, Optional.of(seen)));
+            new Measure.Assay(gramsPerTonne, sd.orElse(USUAL_SPREAD), mass.map(MassText.Mass::grams).orElse(USUAL_SAMPLE_G), composite, seen));
   }
 
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.Assay(double gramsPerTonne, double sd, double sampleG, Optional<String> bag, Optional<Measure.VisibleGold> seen)) {
       composite = bag;
-      seen.ifPresent(visible::fill);
-      grade.fill(Figures.plain(gramsPerTonne));
-      sample.fill(grams(sampleG));
-      spread.fill(Figures.plain(sd * 100));
+      seen.ifPresentOrElse(visible::fill, visible::fillUntold);
+      putNumber(grade, gramsPerTonne, gramsPerTonne);
+      putOptional(sample, sampleG);
+      putOptionalNumber(spread, sd * 100, sd);
     }
   }
 }

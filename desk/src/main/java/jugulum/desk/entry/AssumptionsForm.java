@@ -2,6 +2,7 @@ package jugulum.desk.entry;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Assumptions;
@@ -15,9 +16,12 @@ public final class AssumptionsForm {
   private final EntryField<Double> flatness = new EntryField<>("flatness", Words.of("shop.flatness"), "0.3", typed -> Parsers.number(typed, SpeckMass.FLATTEST, 1));
   private final EntryField<Double> fineness = new EntryField<>("usual-fineness", Words.of("shop.fineness"), "900", typed -> Parsers.number(typed, 10, 1000));
 
+  private final EntryField<Double> finest =
+      new EntryField<>("finest-seen", Words.of("shop.finest-seen"), Figures.plain(SpeckMass.USUAL_FINEST_SEEN_MM), typed -> Parsers.number(typed, 0.005, 1));
+
   /** The fields in order. */
   public List<EntryField<?>> fields() {
-    return List.of(tolerance, flatness, fineness);
+    return List.of(tolerance, flatness, fineness, finest);
   }
 
   /** The fields side by side. */
@@ -27,32 +31,40 @@ public final class AssumptionsForm {
 
   /** The fields one below the other. */
   public Node inColumn() {
-    VBox column = new VBox(tolerance, flatness, fineness);
+    VBox column = new VBox(tolerance, flatness, fineness, finest);
     column.getStyleClass().add("form");
     return column;
   }
 
   /** What is asked for, the rest as it was; or nothing after saying at the field what is wrong. */
   public Optional<Assumptions> read(Assumptions before) {
-    return tolerance
-        .read()
-        .flatMap(
-            closure ->
-                flatness
-                    .read()
-                    .flatMap(
-                        flat ->
-                            fineness
-                                .read()
-                                .map(
-                                    parts ->
-                                        new Assumptions(closure, flat, before.goldDensity(), parts / 1000, before.finenessSd(), before.scaleCalibration()))));
+    boolean understood = fields().stream().allMatch(field -> field.read().isPresent());
+    return understood ? Optional.of(told(before)) : Optional.empty();
+  }
+
+  private Assumptions told(Assumptions before) {
+    double seen = value(finest);
+    OptionalDouble finestSeen = seen == before.finestSeenMm() ? before.finestSeen() : OptionalDouble.of(seen);
+    return new Assumptions(value(tolerance), value(flatness), before.goldDensity(), value(fineness) / 1000, before.finenessSd(), before.scaleCalibration(), finestSeen);
+  }
+
+  private static double value(EntryField<Double> field) {
+    return field.read().orElseThrow();
   }
 
   /** Fills the fields. */
   public void fill(Assumptions given) {
-    tolerance.fill(Figures.plain(given.closureTolerance() * 100));
-    flatness.fill(Figures.plain(given.flatness()));
-    fineness.fill(Figures.plain(given.fineness() * 1000));
+    tolerance.put(Figures.plain(given.closureTolerance() * 100), given.closureTolerance());
+    flatness.put(Figures.plain(given.flatness()), given.flatness());
+    fineness.put(Figures.plain(given.fineness() * 1000), given.fineness() * 1000);
+    finest.put(Figures.plain(given.finestSeenMm()), given.finestSeenMm());
+  }
+
+  /** Fills the fields but for those in which something was typed and not kept. */
+  public void offer(Assumptions given) {
+    tolerance.offer(Figures.plain(given.closureTolerance() * 100), given.closureTolerance());
+    flatness.offer(Figures.plain(given.flatness()), given.flatness());
+    fineness.offer(Figures.plain(given.fineness() * 1000), given.fineness() * 1000);
+    finest.offer(Figures.plain(given.finestSeenMm()), given.finestSeenMm());
   }
 }

@@ -22,6 +22,11 @@ public final class EntryField<T> extends VBox {
   private final Function<String, Entry<T>> parser;
   private final String name;
 
+  /** What the text in it stands for as long as nobody changes it; the text itself is only shown. */
+  private Optional<Put<T>> put = Optional.empty();
+
+  private record Put<T>(String text, T value) {}
+
   /**
    * Makes an empty field.
    *
@@ -52,7 +57,7 @@ public final class EntryField<T> extends VBox {
 
   /** The value, or nothing after saying at the field why. */
   public Optional<T> read() {
-    return switch (parser.apply(field.getText())) {
+    return switch (parsed()) {
       case Entry.Value<T>(T value) -> Optional.of(value);
       case Entry.Bad<T>(String sentence) -> {
         refuse(sentence);
@@ -77,12 +82,12 @@ public final class EntryField<T> extends VBox {
 
   /** What was typed, as understood, without saying anything. */
   public Entry<T> parsed() {
-    return parser.apply(field.getText());
+    return isPut() ? new Entry.Value<>(put.orElseThrow().value()) : parser.apply(field.getText());
   }
 
   /** Whether what is typed is understood; says at the field if it is not, while the focus stays where it is. */
   public boolean check() {
-    return switch (parser.apply(field.getText())) {
+    return switch (parsed()) {
       case Entry.Value<T> _ -> true;
       case Entry.Bad<T>(String sentence) -> {
         say(sentence);
@@ -108,6 +113,33 @@ public final class EntryField<T> extends VBox {
     return field;
   }
 
+  /** Shows a value: as long as nobody changes the text, reading gives that very value back, whatever was rounded away to show it. */
+  public void put(String text, T value) {
+    put = Optional.of(new Put<>(text, value));
+    field.setText(text);
+  }
+
+  /**
+   * Shows a value unless something else was typed since the last one was shown: typing that was not kept yet stays.
+   */
+  public void offer(String text, T value) {
+    String now = field.getText();
+    boolean untouched = put.map(one -> one.text().equals(now)).orElse(now.isEmpty()) || now.equals(text);
+    if (untouched) {
+      put(text, value);
+    }
+  }
+
+  /** Whether the text is still that of the value put in. */
+  public boolean isPut() {
+    return put.filter(one -> one.text().equals(field.getText())).isPresent();
+  }
+
+  /** What was typed, or is shown. */
+  public String text() {
+    return field.getText().strip();
+  }
+
   /** Puts a text in, as if typed. */
   public void fill(String text) {
     field.setText(text);
@@ -115,6 +147,7 @@ public final class EntryField<T> extends VBox {
 
   /** Empties it. */
   public void clear() {
+    put = Optional.empty();
     field.setText("");
     clearError();
   }

@@ -43,8 +43,8 @@ public final class FinenessForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.Fineness(double fraction, double sd)) {
-      fineness.fill(Figures.plain(fraction * 1000));
-      spread.fill(Figures.plain(sd * 1000));
+      putNumber(fineness, fraction * 1000, fraction);
+      putOptionalNumber(spread, sd * 1000, sd);
     }
   }
 }

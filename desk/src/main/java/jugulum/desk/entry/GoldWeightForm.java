@@ -12,6 +12,7 @@ import jugulum.desk.words.Words;
 /** Asks for one weighing of the gold. */
 public final class GoldWeightForm extends MeasureForm {
   private final EntryField<MassText.Mass> mass;
+  private Optional<String> given = Optional.empty();
 
   /** Makes an empty form. */
   public GoldWeightForm(Supplier<Figures> figures) {
@@ -27,13 +28,14 @@ public final class GoldWeightForm extends MeasureForm {
 
   @Override
   public Optional<Measure> read() {
-    return read(mass, Map.of("massG", mass, "resolutionG", mass), read -> new Measure.GoldWeight(read.grams(), read.resolutionG()));
+    return read(mass, Map.of("massG", mass, "resolutionG", mass), read -> new Measure.GoldWeight(read.grams(), read.resolutionG(), mass.isPut() ? given : Optional.of(mass.text())));
   }
 
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.GoldWeight weight) {
-      mass.fill(grams(weight.massG()));
+      mass.put(weight.typed().orElseGet(() -> grams(weight.massG())), new MassText.Mass(weight.massG(), weight.resolutionG()));
+      given = weight.typed();
     }
   }
 }

@@ -13,6 +13,9 @@ import jugulum.desk.words.Words;
 public final class KnownGoldForm extends MeasureForm {
   private final EntryField<MassText.Mass> gold;
 
+  /** A corrected amount keeps the doubt it was told with. */
+  private double sdMg;
+
   /** Makes an empty form. */
   public KnownGoldForm(Supplier<Figures> figures) {
     super(figures);
@@ -27,13 +30,14 @@ public final class KnownGoldForm extends MeasureForm {
 
   @Override
   public Optional<Measure> read() {
-    return read(gold, Map.of("milligrams", gold), mass -> new Measure.KnownGold(mass.grams() * 1000, 0));
+    return read(gold, Map.of("milligrams", gold), mass -> new Measure.KnownGold(mass.grams() * 1000, sdMg));
   }
 
   @Override
   void fill(Measure measure) {
-    if (measure instanceof Measure.KnownGold(double mg, double _)) {
-      gold.fill(Figures.plain(mg) + " mg");
+    if (measure instanceof Measure.KnownGold(double mg, double sd)) {
+      putMilligrams(gold, mg);
+      sdMg = sd;
     }
   }
 }

@@ -42,7 +42,7 @@ public final class LastMinuteForm extends MeasureForm {
   void fill(Measure measure) {
     if (measure instanceof Measure.LastMinute(Screen read, double grams)) {
       screen = read;
-      passed.fill(grams(grams));
+      put(passed, grams);
     }
   }
 }

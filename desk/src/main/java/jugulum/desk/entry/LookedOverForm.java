@@ -44,7 +44,9 @@ public final class LookedOverForm extends MeasureForm {
   void fill(Measure measure) {
     if (measure instanceof Measure.LookedOver(int count, double together)) {
       pickers.fill(Integer.toString(count));
-      mass.fill(together > 0 ? grams(together) : "");
+      if (together > 0) {
+        putOptional(mass, together);
+      }
     }
   }
 }

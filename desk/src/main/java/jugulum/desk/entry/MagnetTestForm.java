@@ -49,9 +49,9 @@ public final class MagnetTestForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.MagnetTest(double all, double first, double second)) {
-      sample.fill(grams(all));
-      weak.fill(grams(first));
-      strong.fill(grams(second));
+      put(sample, all);
+      put(weak, first);
+      put(strong, second);
     }
   }
 }

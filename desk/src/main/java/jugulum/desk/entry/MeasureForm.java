@@ -10,6 +10,7 @@ import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Measure;
 import jugulum.core.machine.Sheets;
 import jugulum.core.shop.Magnet;
+import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
@@ -35,6 +36,7 @@ public abstract class MeasureForm extends VBox {
           case Measure.Assay _ -> new AssayForm(figures);
           case Measure.Smelt _ -> new SmeltForm(figures);
           case Measure.KnownGold _ -> new KnownGoldForm(figures);
+          case Measure.WeighedSpecks _ -> new WeighedSpecksForm(figures);
           case Measure.SizeAnalysis _ -> new SizeAnalysisForm(figures);
           case Measure.LookedOver _ -> new LookedOverForm(figures);
           case Measure.LastMinute(var screen, double _) -> new LastMinuteForm(figures, screen);
@@ -88,6 +90,40 @@ public abstract class MeasureForm extends VBox {
   /** Where the clock on the wall hangs. */
   ZoneId zone() {
     return figures.get().zone();
+  }
+
+  /** Shows a mass; the reading keeps its own. */
+  static void put(EntryField<MassText.Mass> field, double grams) {
+    field.put(grams(grams), mass(grams));
+  }
+
+  static void putOptional(EntryField<Optional<MassText.Mass>> field, double grams) {
+    field.put(grams(grams), Optional.of(mass(grams)));
+  }
+
+  static void putMilligrams(EntryField<MassText.Mass> field, double mg) {
+    field.put(milligrams(mg), mass(mg / 1000));
+  }
+
+  static void putOptionalMilligrams(EntryField<Optional<MassText.Mass>> field, double mg) {
+    field.put(milligrams(mg), Optional.of(mass(mg / 1000)));
+  }
+
+  static void putNumber(EntryField<Double> field, double shown, double value) {
+    field.put(Figures.plain(shown), value);
+  }
+
+  static void putOptionalNumber(EntryField<Optional<Double>> field, double shown, double value) {
+    field.put(Figures.plain(shown), Optional.of(value));
+  }
+
+  /** Where the reading itself keeps no last place. */
+  private static MassText.Mass mass(double grams) {
+    return new MassText.Mass(grams, Double.MIN_NORMAL);
+  }
+
+  static String milligrams(double mg) {
+    return Figures.plain(mg) + " " + MassUnit.MILLIGRAM.sign();
   }
 
   static String grams(double grams) {

@@ -22,27 +22,30 @@ public final class OneField<T> extends MeasureForm {
   private final EntryField<T> field;
   private final String quantity;
   private final From1<T> maker;
-  private final Function<Measure, String> text;
+  private final Function<Measure, Optional<Shown<T>>> shown;
 
-  private OneField(Supplier<Figures> figures, EntryField<T> field, String quantity, From1<T> maker, Function<Measure, String> text) {
+  /** A value as it is shown. */
+  private record Shown<T>(String text, T value) {}
+
+  private OneField(Supplier<Figures> figures, EntryField<T> field, String quantity, From1<T> maker, Function<Measure, Optional<Shown<T>>> shown) {
     super(figures);
     this.field = field;
     this.quantity = quantity;
     this.maker = maker;
-    this.text = text;
+    this.shown = shown;
     getChildren().add(field);
   }
 
   /** Asks into which bag a lot goes. */
   public static MeasureForm bag(Supplier<Figures> figures) {
     EntryField<String> bag = new EntryField<>("bag", Words.of("form.bag"), Words.of("form.bag.hint"), Parsers.text("refusal.BAG_WITHOUT_NAME"));
-    return new OneField<>(figures, bag, "bag", Measure.Bagged::new, measure -> measure instanceof Measure.Bagged(String name) ? name : "");
+    return new OneField<>(figures, bag, "bag", Measure.Bagged::new, measure -> measure instanceof Measure.Bagged(String name) ? Optional.of(new Shown<>(name, name)) : Optional.empty());
   }
 
   /** Asks why a lot is thrown away. */
   public static MeasureForm discard(Supplier<Figures> figures) {
     EntryField<String> why = new EntryField<>("discard-reason", Words.of("form.discard"), Words.of("form.discard.hint"), Entry.Value::new);
-    return new OneField<>(figures, why, "reason", Measure.Discarded::new, measure -> measure instanceof Measure.Discarded(String reason) ? reason : "");
+    return new OneField<>(figures, why, "reason", Measure.Discarded::new, measure -> measure instanceof Measure.Discarded(String reason) ? Optional.of(new Shown<>(reason, reason)) : Optional.empty());
   }
 
   /** Asks how a dial is set. */
@@ -50,7 +53,7 @@ public final class OneField<T> extends MeasureForm {
     EntryField<Double> value = new EntryField<>(
             "dial-" + dial, name, "", typed -> Sheets.dial(dial).map(known -> DialText.parse(known.unit(), typed)).orElseGet(() -> Parsers.number(typed, 0, 1e6)));
     return new OneField<>(
-        figures, value, "setting", set -> new Measure.Setting(dial, set), measure -> measure instanceof Measure.Setting(var _, double set) ? Figures.plain(set) : "");
+        figures, value, "setting", set -> new Measure.Setting(dial, set), measure -> measure instanceof Measure.Setting(var _, double set) ? Optional.of(new Shown<>(Figures.plain(set), set)) : Optional.empty());
   }
 
   /** Asks what a charge weighed. */
@@ -62,13 +65,15 @@ public final class OneField<T> extends MeasureForm {
         grams,
         "chargeG",
         mass -> new Measure.Charge(mass.map(told -> OptionalDouble.of(told.grams())).orElse(OptionalDouble.empty())),
-        measure -> measure instanceof Measure.Charge(OptionalDouble told) && told.isPresent() ? grams(told.getAsDouble()) : "");
+        measure -> measure instanceof Measure.Charge(OptionalDouble told) && told.isPresent()
+                ? Optional.of(new Shown<>(grams(told.getAsDouble()), Optional.of(new MassText.Mass(told.getAsDouble(), Double.MIN_NORMAL))))
+                : Optional.empty());
   }
 
   /** Asks how fast a machine was fed. */
   public static MeasureForm feedRate(Supplier<Figures> figures) {
     EntryField<Double> rate = new EntryField<>("feed-rate", Words.of("form.feed-rate"), "25", typed -> Parsers.number(typed, 0.01, 10_000));
-    return new OneField<>(figures, rate, "kgPerHour", Measure.FeedRate::new, measure -> measure instanceof Measure.FeedRate(double kg) ? Figures.plain(kg) : "");
+    return new OneField<>(figures, rate, "kgPerHour", Measure.FeedRate::new, measure -> measure instanceof Measure.FeedRate(double kg) ? Optional.of(new Shown<>(Figures.plain(kg), kg)) : Optional.empty());
   }
 
   @Override
@@ -83,6 +88,6 @@ public final class OneField<T> extends MeasureForm {
 
   @Override
   void fill(Measure measure) {
-    field.fill(text.apply(measure));
+    shown.apply(measure).ifPresent(one -> field.put(one.text(), one.value()));
   }
 }

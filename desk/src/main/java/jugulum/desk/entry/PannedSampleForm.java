@@ -52,11 +52,12 @@ public final class PannedSampleForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof PannedSample(double grams, List<PannedSample.Seen> specks)) {
-      sample.fill(Figures.plain(grams) + " " + MassUnit.GRAM.sign());
-      seen.fill(
+      put(sample, grams);
+      seen.put(
           specks.size() == 1
               ? Integer.toString(specks.getFirst().specks())
-              : specks.stream().map(one -> one.cut().notation() + " " + one.specks()).collect(Collectors.joining(", ")));
+              : specks.stream().map(one -> one.cut().notation() + " " + one.specks()).collect(Collectors.joining(", ")),
+          specks);
     }
   }
 }

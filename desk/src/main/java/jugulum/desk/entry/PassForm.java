@@ -146,18 +146,18 @@ public final class PassForm extends MeasureForm {
   void fill(Measure measure) {
     if (measure instanceof Pass pass) {
       from(pass.from());
-      lifted.fill(grams(pass.liftedG()));
-      dropped.fill(grams(pass.droppedBackG()));
+      put(lifted, pass.liftedG());
+      putOptional(dropped, pass.droppedBackG());
       specks.fill(Integer.toString(pass.specks()));
-      pass.goldMg().ifPresent(mg -> gold.fill(grams(mg / 1000)));
+      pass.goldMg().ifPresent(mg -> putOptional(gold, mg / 1000));
       pass.how().ifPresent(this::fill);
     }
   }
 
   private void fill(Pass.How how) {
-    how.minutes().ifPresent(time -> minutes.fill(Figures.plain(time)));
-    how.gapMm().ifPresent(height -> gap.fill(Figures.plain(height)));
-    how.magnet().ifPresent(magnet::fill);
+    how.minutes().ifPresent(time -> putOptionalNumber(minutes, time, time));
+    how.gapMm().ifPresent(height -> putOptionalNumber(gap, height, height));
+    how.magnet().ifPresent(name -> magnet.put(name, Optional.of(name)));
     showMore(true);
   }
 

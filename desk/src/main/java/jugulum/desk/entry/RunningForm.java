@@ -48,7 +48,7 @@ final class RunningForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.Running(var _, Optional<Instant> told)) {
-      told.ifPresent(moment -> at.fill(TYPED.format(moment.atZone(zone()))));
+      told.ifPresent(moment -> at.put(TYPED.format(moment.atZone(zone())), moment));
     }
   }
 }

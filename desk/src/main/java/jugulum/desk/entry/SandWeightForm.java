@@ -26,6 +26,9 @@ public final class SandWeightForm extends MeasureForm {
   private List<Container> shown = List.of();
   private int bowl = 1;
 
+  /** How the weight shown was typed; empty where that is not known. */
+  private Optional<String> given = Optional.empty();
+
   /** Makes an empty form. */
   public SandWeightForm(Supplier<Figures> figures, Containers containers) {
     super(figures);
@@ -84,8 +87,13 @@ public final class SandWeightForm extends MeasureForm {
           OptionalDouble sd = water.map(Moisture::sd).orElse(OptionalDouble.empty());
           double grams = container.map(Tare::grams).orElse(0.0);
           double share = water.map(Moisture::share).orElse(0.0);
-          return new Measure.SandWeight(whole.grams(), grams, share, whole.resolutionG(), sd, container.flatMap(Tare::name), OptionalInt.empty()).ofBowl(bowl);
+          return new Measure.SandWeight(whole.grams(), grams, share, whole.resolutionG(), sd, container.flatMap(Tare::name), OptionalInt.empty(), typed()).ofBowl(bowl);
         });
+  }
+
+  /** What was typed now, or then. */
+  private Optional<String> typed() {
+    return gross.isPut() ? given : Optional.of(gross.text());
   }
 
   /** Remembers the container if one was told with its name. */
@@ -103,9 +111,13 @@ public final class SandWeightForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.SandWeight weight) {
-      gross.fill(grams(weight.grossG()));
-      tare.fill(weight.tareG() > 0 ? weight.container().map(name -> name + " = ").orElse("") + grams(weight.tareG()) : "");
-      moisture.fill(Moisture.typed(weight.moisture(), weight.moistureSd()));
+      gross.put(weight.typed().orElseGet(() -> grams(weight.grossG())), new MassText.Mass(weight.grossG(), weight.resolutionG()));
+      Tare container = new Tare(weight.tareG(), weight.container(), false);
+      boolean told = weight.tareG() > 0 || weight.container().isPresent();
+      tare.put(told ? weight.container().map(name -> name + " = ").orElse("") + grams(weight.tareG()) : "", told ? Optional.of(container) : Optional.empty());
+      boolean wet = weight.moisture() > 0 || weight.moistureSd().isPresent();
+      moisture.put(Moisture.typed(weight.moisture(), weight.moistureSd()), wet ? Optional.of(new Moisture(weight.moisture(), weight.moistureSd())) : Optional.empty());
+      given = weight.typed();
       bowl = weight.bowlNumber();
     }
   }

@@ -64,8 +64,8 @@ public final class SizeAnalysisForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.SizeAnalysis(SizeCurve curve)) {
-      sieved.fill(curve.sieved().stream().map(one -> Figures.plain(one.openingMm()) + ":" + Figures.plain(one.retainedG())).collect(Collectors.joining(" ")));
-      pan.fill(Figures.plain(curve.panG()));
+      sieved.put(curve.sieved().stream().map(one -> Figures.plain(one.openingMm()) + ":" + Figures.plain(one.retainedG())).collect(Collectors.joining(" ")), curve.sieved());
+      putNumber(pan, curve.panG(), curve.panG());
     }
   }
 }

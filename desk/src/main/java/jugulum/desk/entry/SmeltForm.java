@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Measure;
@@ -57,7 +58,7 @@ public final class SmeltForm extends MeasureForm {
 
   @Override
   public List<EntryField<?>> fields() {
-    return List.of(sample, bead, parted, slag, visible.mass(), collectorMass, button, cost);
+    return Stream.of(Stream.of(sample, bead, parted, slag), visible.fields(), Stream.of(collectorMass, button, cost)).<EntryField<?>>flatMap(part -> part).toList();
   }
 
   @Override
@@ -66,7 +67,7 @@ public final class SmeltForm extends MeasureForm {
     Optional<MassText.Mass> out = in.flatMap(_ -> bead.read());
     Optional<Optional<MassText.Mass>> fine = out.flatMap(_ -> parted.read());
     Optional<Optional<MassText.Mass>> metal = fine.flatMap(_ -> slag.read());
-    Optional<VisibleGold> seen = metal.flatMap(_ -> visible.read());
+    Optional<VisibleGold> seen = metal.flatMap(_ -> visible.read()).map(told -> told.orElse(VisibleGold.LEFT));
     Optional<Optional<MassText.Mass>> gathered = seen.flatMap(_ -> collectorMass.read());
     Optional<Optional<MassText.Mass>> metalButton = gathered.flatMap(_ -> button.read());
     Optional<Optional<Double>> money = metalButton.flatMap(_ -> cost.read());
@@ -109,19 +110,15 @@ public final class SmeltForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof Smelt smelt) {
-      sample.fill(grams(smelt.sampleG()));
+      put(sample, smelt.sampleG());
       collector.setValue(smelt.collector());
-      smelt.collectorG().ifPresent(mass -> collectorMass.fill(grams(mass)));
-      smelt.buttonG().ifPresent(mass -> button.fill(grams(mass)));
-      bead.fill(mg(smelt.beadMg()));
-      smelt.partedMg().ifPresent(mass -> parted.fill(mg(mass)));
-      smelt.slagMg().ifPresent(mass -> slag.fill(mg(mass)));
-      smelt.cost().ifPresent(money -> cost.fill(Figures.plain(money)));
+      smelt.collectorG().ifPresent(mass -> putOptional(collectorMass, mass));
+      smelt.buttonG().ifPresent(mass -> putOptional(button, mass));
+      putMilligrams(bead, smelt.beadMg());
+      smelt.partedMg().ifPresent(mass -> putOptionalMilligrams(parted, mass));
+      smelt.slagMg().ifPresent(mass -> putOptionalMilligrams(slag, mass));
+      smelt.cost().ifPresent(money -> putOptionalNumber(cost, money, money));
       visible.fill(smelt.visible());
     }
-  }
-
-  private static String mg(double milligrams) {
-    return Figures.plain(milligrams) + " " + MassUnit.MILLIGRAM.sign();
   }
 }

@@ -37,7 +37,7 @@ public final class SpeckCountForm extends MeasureForm {
   void fill(Measure measure) {
     if (measure instanceof Measure.SpeckCount(int count, double part)) {
       specks.fill(Integer.toString(count));
-      share.fill(Figures.plain(part * 100));
+      putNumber(share, part * 100, part);
     }
   }
 }

@@ -3,6 +3,7 @@ package jugulum.desk.entry;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure.VisibleGold;
@@ -12,33 +13,79 @@ import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Asks what became of the gold one could see in a sample: left in, it spoils an assay. */
+/** Asks what became of the gold one could see in a sample: it decides of which gold the result speaks. */
 final class VisibleChoice extends VBox {
   private final ComboBox<State> state;
   private final EntryField<MassText.Mass> taken;
+  private final EntryField<MassText.Mass> from;
+  private final EntryField<MassText.Mass> to;
+
+  /** Whether what is shown was recorded without a word on visible gold, and nobody has chosen since. */
+  private boolean untold;
 
   VisibleChoice(String id, Supplier<Figures> figures) {
     getStyleClass().add("form");
     state = Choices.of(id, Words.of("form.visible"), List.of(State.values()), one -> Words.of("visible", one));
-    taken = new EntryField<>(id + "-mass", Words.of("form.visible.mass"), Words.of("form.visible.mass.hint"), typed -> Parsers.gold(figures.get().unit() == MassUnit.GRAM ? MassUnit.MILLIGRAM : figures.get().unit()).apply(typed));
+    taken = gold(id + "-mass", "form.visible.mass", "form.visible.mass.hint", figures);
+    from = gold(id + "-from", "form.visible.judged", "form.visible.judged.hint", figures);
+    to = gold(id + "-to", "form.visible.judged.to", "form.visible.mass.hint", figures);
+    FieldRow judged = new FieldRow(List.of(from, to));
     taken.managedProperty().bind(taken.visibleProperty());
     taken.visibleProperty().bind(state.valueProperty().map(State::isWeighed));
-    getChildren().addAll(state, taken);
+    judged.managedProperty().bind(judged.visibleProperty());
+    judged.visibleProperty().bind(state.valueProperty().isEqualTo(State.JUDGED));
+    state.valueProperty().addListener((_, _, _) -> untold = false);
+    getChildren().addAll(state, taken, judged);
   }
 
-  EntryField<?> mass() {
-    return taken;
+  private static EntryField<MassText.Mass> gold(String id, String key, String hint, Supplier<Figures> figures) {
+    return new EntryField<>(
+        id, Words.of(key), Words.of(hint), typed -> Parsers.gold(figures.get().unit() == MassUnit.GRAM ? MassUnit.MILLIGRAM : figures.get().unit()).apply(typed));
   }
 
-  /** What was chosen, or nothing after saying at the field what is wrong. */
-  Optional<VisibleGold> read() {
+  Stream<EntryField<?>> fields() {
+    return Stream.of(taken, from, to);
+  }
+
+  /** What was chosen, nothing inside where nobody said then or now; nothing outside after saying at the field what is wrong. */
+  Optional<Optional<VisibleGold>> read() {
     State chosen = state.getValue();
-    return chosen.isWeighed() ? taken.read().map(mass -> new VisibleGold(chosen, mass.grams() * 1000)) : Optional.of(new VisibleGold(chosen, 0));
+    if (untold) {
+      return Optional.of(Optional.empty());
+    }
+    return switch (chosen) {
+      case TAKEN_BEFORE, TAKEN_AFTER -> taken.read().map(mass -> Optional.of(new VisibleGold(chosen, mass.grams() * 1000)));
+      case JUDGED -> from.read().flatMap(least -> to.read().flatMap(most -> judged(least.grams() * 1000, most.grams() * 1000)));
+      case NONE_SEEN, LEFT_IN -> Optional.of(Optional.of(new VisibleGold(chosen, 0)));
+    };
+  }
+
+  private Optional<Optional<VisibleGold>> judged(double leastMg, double mostMg) {
+    if (mostMg < leastMg) {
+      to.refuse(Words.of("form.visible.judged.order"));
+      return Optional.empty();
+    }
+    return Optional.of(Optional.of(VisibleGold.judged(leastMg, mostMg)));
   }
 
   void fill(VisibleGold visible) {
     state.setValue(visible.state());
-    taken.fill(visible.state().isWeighed() ? Figures.plain(visible.milligrams()) + " " + MassUnit.MILLIGRAM.sign() : "");
+    if (visible.state().isWeighed()) {
+      MeasureForm.putMilligrams(taken, visible.milligrams());
+    }
+    visible
+        .upToMg()
+        .ifPresent(
+            most -> {
+              MeasureForm.putMilligrams(from, visible.milligrams());
+              MeasureForm.putMilligrams(to, most);
+            });
+  }
+
+  /** Nobody said: shown as left in, and recorded as it was unless somebody chooses. */
+  void fillUntold() {
+    state.setValue(State.LEFT_IN);
+    untold = true;
   }
 
   void clear() {

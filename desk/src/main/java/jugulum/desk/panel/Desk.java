@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
@@ -51,7 +52,7 @@ public interface Desk {
   void runs(Consumer<List<Ran>> more);
 
   /** Changes the shop. */
-  CompletionStage<Outcome> submit(Shop shop);
+  CompletionStage<Outcome> change(UnaryOperator<Shop> how);
 
   /**
    * Asks where to put a file, writes it while the window goes on, and says what came of it.

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletionStage;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import jugulum.core.gold.Evidence;
+import jugulum.core.gold.LotEvidence;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -57,10 +57,9 @@ final class FinishPanel extends StepPanel {
     Optional<Lot> lot = worked.network().lots(now.outputs()).stream().filter(one -> one.material() == Material.GOLD).findFirst();
     gold = lot.map(Lot::id);
     weighed.getChildren().clear();
-    lot.flatMap(one -> Evidence.of(one, worked.network(), worked.sand()))
+    lot.flatMap(one -> LotEvidence.weighing(one, worked.batch().assumptions()))
         .ifPresent(
-            evidence -> {
-              if (evidence instanceof Evidence.Weighed(var weighing)) {
+            weighing -> {
                 Label mean = Parts.styled(new Label(figures.gold(weighing.meanG() * 1000)), "gold-figure");
                 String spread =
                     weighing.readings() > 1
@@ -69,7 +68,6 @@ final class FinishPanel extends StepPanel {
                 weighed
                     .getChildren()
                     .addAll(mean, Parts.sentence(spread), Parts.sentence(Words.of("finish.uncertainty", figures.gold(2 * weighing.standardUncertaintyG() * 1000)), "muted"));
-              }
             });
     readings.show(lot.map(Lot::readings).orElse(List.of()), figures, !worked.batch().closed());
   }

@@ -52,6 +52,10 @@ final class GravityForm extends StepForm {
   private Cut cut = Cut.ALL;
   private PastRun.Kind kind = PastRun.Kind.FIRST;
   private boolean chosen;
+
+  /** The machine whose ports were ticked: ranked anew it keeps what a person ticked. */
+  private Optional<Gear> ticked = Optional.empty();
+
   private boolean filling;
 
   /** The best machine for the lot is offered first. */
@@ -82,7 +86,10 @@ final class GravityForm extends StepForm {
     if (one != null) {
       chosen |= !filling;
       Parts.shown(name, one.gear().name().isEmpty());
-      tick(EnumSet.copyOf(one.gear().sheet().ports()));
+      if (!Optional.of(one.gear()).equals(ticked)) {
+        ticked = Optional.of(one.gear());
+        tick(EnumSet.copyOf(one.gear().sheet().ports()));
+      }
       why.getChildren().setAll(why(one));
       cautions.getChildren().setAll(one.gear().sheet().cautions().stream().map(id -> Parts.advice("caution", "", SheetWords.caution(id))).toList());
     }

@@ -19,6 +19,9 @@ final class InsertPassPanel extends Panel {
   private final PassForm form;
   private final RecordBox box;
 
+  /** The form is set up once: what a person chose since then stays. */
+  private boolean asked;
+
   InsertPassPanel(StepId step, Reading before, Desk desk) {
     this.step = step;
     this.before = before;
@@ -37,6 +40,10 @@ final class InsertPassPanel extends Panel {
 
   @Override
   public void show(Worked worked, Figures figures) {
+    if (asked) {
+      return;
+    }
+    asked = true;
     boolean first = worked.batch().step(step).filter(now -> now.readings().getFirst().equals(before)).isPresent();
     form.from(first ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP);
   }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -52,7 +53,7 @@ final class LookPanel extends Panel {
   public void show(Worked worked, Figures figures) {
     Lot now = there(worked.network().lot(lot));
     List<Measure.PannedSample> samples = now.live(Measure.PannedSample.class).toList();
-    Optional<GoldRange> gold = Optional.ofNullable(worked.gold().lots().get(lot));
+    Optional<GoldRange> gold = Optional.ofNullable(worked.gold().lots().get(lot)).flatMap(LotGold::free);
     double grams = worked.sand().mass(lot).grams();
     loss.setText(loss(samples, gold, grams, figures));
     Parts.shown(loss, !samples.isEmpty());

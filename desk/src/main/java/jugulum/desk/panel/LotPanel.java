@@ -7,7 +7,7 @@ import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -28,7 +28,9 @@ import jugulum.desk.entry.PannedSampleForm;
 import jugulum.desk.entry.RecordBox;
 import jugulum.desk.entry.SmeltForm;
 import jugulum.desk.entry.SpeckCountForm;
+import jugulum.desk.entry.WeighedSpecksForm;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 import jugulum.desk.workbench.Worked;
@@ -61,6 +63,7 @@ final class LotPanel extends Panel {
     ASSAY,
     SMELT,
     KNOWN,
+    WEIGHED_SPECKS,
     LOOKED_OVER,
     MAGNET_TEST,
     GOLD
@@ -123,10 +126,14 @@ final class LotPanel extends Panel {
     if (mass.isKnown()) {
       lines.add(Parts.sentence(Words.of("lot.basis", mass.basis()), "muted"));
     }
-    Optional<GoldRange> gold = Optional.ofNullable(worked.gold().lots().get(lot));
-    if (gold.isPresent()) {
-      lines.add(Parts.line(Words.of("lot.gold.line"), Words.of("lot.gold", figures.gold(gold.get().milligrams())), "gold-text"));
-      lines.add(Parts.sentence(Words.of("lot.gold.range", figures.goldRange(gold.get())), "muted"));
+    Optional<LotGold> gold = Optional.ofNullable(worked.gold().lots().get(lot));
+    if (gold.isPresent() && now.material() == Material.GOLD) {
+      lines.add(Parts.line(Words.of("lot.gold.line"), GoldWords.figure(gold.get(), figures), "gold-text"));
+      lines.add(Parts.sentence(Words.of("lot.gold.range", figures.goldRange(gold.get().all())), "muted"));
+    } else if (gold.isPresent()) {
+      lines.add(Parts.line(Words.of("lot.gold.line"), GoldWords.figure(gold.get(), figures), "gold-text"));
+      lines.add(Parts.line(Words.of("gold.free"), GoldWords.free(gold.get(), figures)));
+      lines.add(Parts.line(Words.of("gold.hidden"), GoldWords.hidden(gold.get(), figures)));
       now.latest(Measure.SpeckCount.class).map(LotPanel::specks).ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
     } else if (worked.network().taker(lot).isEmpty()) {
       lines.add(Parts.advice("fault", "", Words.of("lot.unseen.long")));
@@ -159,13 +166,13 @@ final class LotPanel extends Panel {
   /** Sand no screen bounds above may hold pickers; it is looked over by eye first. */
   private static List<Kind> possible(Lot now) {
     if (now.material() == Material.GOLD) {
-      return List.of(Kind.GOLD);
+      return List.of(Kind.GOLD, Kind.WEIGHED_SPECKS);
     }
     boolean coarse = now.isOversize();
     if (coarse) {
-      return List.of(Kind.LOOKED_OVER, Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.SMELT, Kind.KNOWN);
+      return List.of(Kind.LOOKED_OVER, Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.SMELT, Kind.KNOWN, Kind.WEIGHED_SPECKS);
     }
-    return List.of(Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.SMELT, Kind.KNOWN, Kind.MAGNET_TEST);
+    return List.of(Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.SMELT, Kind.KNOWN, Kind.WEIGHED_SPECKS, Kind.MAGNET_TEST);
   }
 
   private Node box(Kind kind) {
@@ -183,6 +190,7 @@ final class LotPanel extends Panel {
           case ASSAY -> new AssayForm(figures);
           case SMELT -> new SmeltForm(figures);
           case KNOWN -> new KnownGoldForm(figures);
+          case WEIGHED_SPECKS -> new WeighedSpecksForm(figures);
           case GOLD -> new GoldWeightForm(figures);
         };
     RecordBox box = new RecordBox("record", Words.of("lot.record", kind), form, measure -> desk.submit(new Edit.RecordOnLot(lot, measure)));

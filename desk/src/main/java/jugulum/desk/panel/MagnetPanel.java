@@ -3,10 +3,13 @@ package jugulum.desk.panel;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import jugulum.core.gold.Evidence;
+import jugulum.core.gold.BatchSpecks;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
@@ -41,6 +44,9 @@ final class MagnetPanel extends StepPanel {
   private RecordBox record;
   private VBox dust;
   private final LeftOverBox leftOver;
+
+  /** For which pass the form was set up: what a person chose since then stays. */
+  private OptionalInt asked = OptionalInt.empty();
 
   MagnetPanel(StepId step, Desk desk) {
     super(step, desk);
@@ -82,14 +88,17 @@ final class MagnetPanel extends StepPanel {
     Parts.shown(dust, now.process() instanceof MagnetRun run && run.medium() != Medium.UNDER_WATER);
     int made = now.passes().size();
     Cut cut = worked.network().cutInto(now);
-    NextPass next = NextPass.of(now, cut, worked.batch().assumptions(), worked.gold().fineness(), desk.shop().terms(), desk.shop().stopRule());
+    NextPass next = NextPass.of(now, BatchSpecks.of(worked.network()).of(cut), worked.gold().fineness(), desk.shop().terms(), desk.shop().stopRule());
     Parts.shown(trapped, next.removal().state() == Removal.State.DECLINING);
     trapped.getChildren().setAll(trapped(next, worked, now, figures));
     decline(now.catches(next.speckMg()), next.removal().nextCatch());
     advice.getChildren().setAll(PassAdvice.of(next, desk.shop(), figures));
     advice.getChildren().addAll(strays(worked, now, figures));
     leftOver.show(worked, now, figures);
-    form.from(made == 0 ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP);
+    if (!asked.equals(OptionalInt.of(made))) {
+      asked = OptionalInt.of(made);
+      form.from(made == 0 ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP);
+    }
     record.label(Words.of("pass.record", Integer.toString(made + 1)));
   }
 
@@ -103,19 +112,15 @@ final class MagnetPanel extends StepPanel {
     if (removal.state() != Removal.State.DECLINING) {
       return List.of();
     }
-    double left = removal.left().orElse(0);
-    Label about = Parts.styled(new Label(Words.counted("trapped.specks", (int) Math.round(left))), "trapped");
-    String range = Words.of("trapped.range", Figures.fixed(removal.leftLow(), 0), Figures.fixed(removal.leftHigh().orElse(left), 0));
-    String mass = Words.of("trapped.mass", figures.gold(left * next.speckMg()));
-    String massRange =
-        worked
-            .network()
-            .output(now, Material.MAGNETICS)
-            .filter(lot -> Evidence.of(lot, worked.network(), worked.sand()).filter(Evidence.FromPasses.class::isInstance).isPresent())
-            .map(lot -> worked.gold().lots().get(lot.id()))
-            .map(gold -> Words.of("trapped.mass.range", mass, figures.goldRange(gold)))
-            .orElse(mass);
-    return List.of(Parts.row(about, Parts.styled(new Label(range), "muted")), Parts.sentence(massRange));
+    Optional<GoldRange> free = worked.network().output(now, Material.MAGNETICS).flatMap(lot -> Optional.ofNullable(worked.gold().lots().get(lot.id()))).flatMap(LotGold::free);
+    if (free.isEmpty()) {
+      return List.of();
+    }
+    double mg = free.get().milligrams();
+    Label about = Parts.styled(new Label(Words.counted("trapped.specks", (int) Math.round(mg / next.speckMg()))), "trapped");
+    String range = Words.of("trapped.range", Figures.fixed(removal.leftLow(), 0), Figures.fixed(removal.leftHigh().orElse(removal.left().orElse(0)), 0));
+    String mass = Words.of("trapped.mass.range", Words.of("trapped.mass", figures.gold(mg)), figures.goldRange(free.get()));
+    return List.of(Parts.row(about, Parts.styled(new Label(range), "muted")), Parts.sentence(mass));
   }
 
   /** Where a lift and the heap before it do not fit, something was spilt, stayed in the pan, or was read wrong. */

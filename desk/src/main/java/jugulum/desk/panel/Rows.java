@@ -2,12 +2,13 @@ package jugulum.desk.panel;
 
 import java.util.List;
 import java.util.Optional;
-import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
 import jugulum.core.mass.LotMass;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -38,8 +39,8 @@ final class Rows {
 
   /** The gold, or that nobody looked. */
   static String gold(Lot lot, Worked worked, Figures figures) {
-    Optional<GoldRange> gold = Optional.ofNullable(worked.gold().lots().get(lot.id()));
+    Optional<LotGold> gold = Optional.ofNullable(worked.gold().lots().get(lot.id()));
     boolean end = worked.network().taker(lot.id()).isEmpty();
-    return gold.map(range -> Words.of("lot.gold", figures.gold(range.milligrams()))).orElse(end ? Words.of("lot.unseen") : Words.of("lot.taken"));
+    return gold.map(known -> GoldWords.figure(known, figures)).orElse(end ? Words.of("lot.unseen") : Words.of("lot.taken"));
   }
 }

@@ -141,7 +141,7 @@ final class SheetPanel extends Panel {
     worked
         .flatMap(shown -> shown.batch().step(step))
         .map(PastRun::settings)
-        .ifPresent(set -> desk.submit(desk.shop().with(gear.usuallyAt(set))).thenRun(() -> desk.openStep(step)));
+        .ifPresent(set -> desk.change(shop -> shop.with(gear.usuallyAt(set))).thenRun(() -> desk.openStep(step)));
   }
 
   private void print() {

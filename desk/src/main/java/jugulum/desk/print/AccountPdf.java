@@ -90,12 +90,12 @@ public final class AccountPdf {
     for (String head : List.of("", Words.of("account.recovered"), Words.of("account.range.head"), Words.of("page.scale"))) {
       table.addCell(Paper.lined(head, paper.text));
     }
-    gold.recoveries().forEach(recovery -> row(table, Words.of("recovery", recovery.against()), recovery));
+    gold.recoveries().forEach(recovery -> row(table, Words.of("recovery." + Sentences.kind(recovery)), recovery));
     for (Map.Entry<Cut, Recovery> cut : gold.byCut().entrySet()) {
       row(table, Words.of("page.cut", Sentences.cut(cut.getKey())), cut.getValue());
     }
     paper.add(table);
-    gold.recoveries().forEach(recovery -> paper.write(Words.of("page.rests", Words.of("recovery", recovery.against()), RecoveryWords.rests(recovery, gold, figures)), paper.text));
+    gold.recoveries().forEach(recovery -> paper.write(Words.of("page.rests", Words.of("recovery." + Sentences.kind(recovery)), RecoveryWords.rests(recovery, gold, figures)), paper.text));
     account.best().map(RecoveryWords::settled).ifPresent(settled -> paper.write(settled, paper.text));
     if (gold.recoveries().isEmpty()) {
       paper.write(Words.of("account.no-recovery"), paper.text);

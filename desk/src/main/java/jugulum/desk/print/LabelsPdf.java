@@ -1,6 +1,7 @@
 package jugulum.desk.print;
 
 import java.util.List;
+import java.util.Optional;
 import jugulum.core.account.Account;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.Lot;
@@ -42,8 +43,8 @@ public final class LabelsPdf {
     var batch = account.network().batch();
     cell.addElement(new Paragraph(batch.label().name(), paper.bold));
     cell.addElement(new Paragraph(Words.of("labels.cut", Sentences.cut(lot.cut()), Integer.toString(lot.id().number())), paper.text));
-    GoldRange gold = account.gold().lots().get(lot.id());
-    cell.addElement(new Paragraph(gold == null ? Words.of("header.none") : figures.gold(gold.milligrams()), paper.head));
+    Optional<GoldRange> gold = account.gold().known(lot.id());
+    cell.addElement(new Paragraph(gold.map(range -> figures.gold(range.milligrams())).orElse(Words.of("header.none")), paper.head));
     cell.addElement(new Paragraph(Words.of("labels.fineness", Figures.fixed(account.gold().fineness() * 1000, 0), weighedOn(lot, figures)), paper.text));
     cell.addElement(new Paragraph(batch.label().source(), paper.text));
     return cell;

@@ -1,6 +1,5 @@
 package jugulum.desk.shop;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -22,6 +21,9 @@ final class ChargesFields extends VBox {
   private final EntryField<Double> assay = number("charge-assay", "shop.assay-cost", Charges.NONE.assayCost(), 0, 100_000);
   private final EntryField<Double> fee = number("charge-fee", "shop.fee", Charges.NONE.feePerKg(), 0, 100_000);
   private final EntryField<Double> share = number("charge-share", "shop.owners-share", Charges.NONE.ownersShare() * 100, 0, 100);
+  private final EntryField<Optional<Double>> commission =
+      new EntryField<>("charge-commission", Words.of("shop.commission"), Words.of("shop.commission.hint"), Parsers.optional(typed -> Parsers.percent(typed, 0, 100)));
+  private final EntryField<Double> waiting = number("charge-waiting", "shop.waiting", 0, 0, 1000);
 
   ChargesFields(Runnable keep) {
     super(10);
@@ -30,8 +32,9 @@ final class ChargesFields extends VBox {
             Parts.section(Words.of("shop.charges")),
             new FieldRow(List.of(refining, assay, smeltCost)),
             new FieldRow(List.of(smeltG, smeltMinutes)),
-            new FieldRow(List.of(fee, share)));
-    fields().forEach(field -> field.field().setOnAction(_ -> keep.run()));
+            new FieldRow(List.of(fee, share)),
+            new FieldRow(List.of(commission, waiting)));
+    Stream.concat(fields(), Stream.of(commission, waiting)).forEach(field -> field.field().setOnAction(_ -> keep.run()));
   }
 
   private Stream<EntryField<Double>> fields() {
@@ -43,25 +46,33 @@ final class ChargesFields extends VBox {
   }
 
   void fill(Charges charges) {
-    refining.fill(Figures.plain(charges.refiningPerGram()));
-    smeltCost.fill(Figures.plain(charges.smeltCost()));
-    smeltG.fill(Figures.plain(charges.smeltG()));
-    smeltMinutes.fill(Figures.plain(charges.smeltMinutes()));
-    assay.fill(Figures.plain(charges.assayCost()));
-    fee.fill(Figures.plain(charges.feePerKg()));
-    share.fill(Figures.plain(charges.ownersShare() * 100));
+    offer(refining, charges.refiningPerGram());
+    offer(smeltCost, charges.smeltCost());
+    offer(smeltG, charges.smeltG());
+    offer(smeltMinutes, charges.smeltMinutes());
+    offer(assay, charges.assayCost());
+    offer(fee, charges.feePerKg());
+    share.offer(Figures.plain(charges.ownersShare() * 100), charges.ownersShare() * 100);
+    Optional<Double> taken = charges.sale().map(Charges.Sale::commission);
+    commission.offer(taken.map(part -> Figures.plain(part * 100)).orElse(""), taken);
+    offer(waiting, charges.sale().map(Charges.Sale::waitingDays).orElse(0.0));
+  }
+
+  private static void offer(EntryField<Double> field, double value) {
+    field.offer(Figures.plain(value), value);
   }
 
   /** The charges, or nothing after saying at the field what is wrong. */
   Optional<Charges> read() {
-    List<Double> told = new ArrayList<>();
-    for (EntryField<Double> field : fields().toList()) {
-      Optional<Double> value = field.read();
-      if (value.isEmpty()) {
-        return Optional.empty();
-      }
-      told.add(value.get());
+    boolean understood = Stream.concat(fields(), Stream.of(commission, waiting)).allMatch(field -> field.read().isPresent());
+    if (!understood) {
+      return Optional.empty();
     }
-    return Optional.of(new Charges(told.get(0), told.get(2), told.get(3), told.get(4), told.get(1), told.get(5), told.get(6) / 100));
+    Optional<Charges.Sale> sale = commission.read().orElseThrow().map(part -> new Charges.Sale(part, value(waiting)));
+    return Optional.of(new Charges(value(refining), value(smeltCost), value(smeltG), value(smeltMinutes), value(assay), value(fee), value(share) / 100, sale));
+  }
+
+  private static double value(EntryField<Double> field) {
+    return field.read().orElseThrow();
   }
 }

@@ -65,7 +65,7 @@ final class ContainersCard extends VBox {
   }
 
   private void forget(Container container) {
-    workbench.submit(workbench.shop().get().withoutContainer(container.name()));
+    workbench.change(shop -> shop.withoutContainer(container.name()));
   }
 
   private void keep() {
@@ -73,12 +73,6 @@ final class ContainersCard extends VBox {
         .ifPresent(
             called ->
                 tare.read()
-                    .ifPresent(
-                        mass -> {
-                          workbench.submit(workbench.shop().get().with(new Container(called, mass.grams())));
-                          name.clear();
-                          tare.clear();
-                          name.field().requestFocus();
-                        }));
+                    .ifPresent(mass -> Kept.clearing(workbench.change(shop -> shop.with(new Container(called, mass.grams()))), name, tare)));
   }
 }

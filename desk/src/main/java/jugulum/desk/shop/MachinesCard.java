@@ -82,7 +82,7 @@ final class MachinesCard extends VBox {
     String id = gear.name().replace(' ', '-');
     Button change = Buttons.quiet("change-gear-" + id, Words.of("shop.gear.change"), "", () -> fill(gear));
     change.setAccessibleText(Words.of("shop.gear.change.spoken", gear.name()));
-    Button forget = Buttons.quiet("forget-gear-" + id, Words.of("shop.container.forget"), "", () -> workbench.submit(workbench.shop().get().withoutGear(gear.name())));
+    Button forget = Buttons.quiet("forget-gear-" + id, Words.of("shop.container.forget"), "", () -> workbench.change(shop -> shop.withoutGear(gear.name())));
     forget.setAccessibleText(Words.of("shop.container.forget.spoken", gear.name()));
     line.getChildren().addAll(change, forget);
     return line;
@@ -127,8 +127,6 @@ final class MachinesCard extends VBox {
   }
 
   private void keep(Gear gear) {
-    workbench.submit(workbench.shop().get().with(gear));
-    Stream.of(name, finest, coarsest, watts, battery, sump).forEach(EntryField::clear);
-    name.field().requestFocus();
+    Kept.clearing(workbench.change(shop -> shop.with(gear)), name, finest, coarsest, watts, battery, sump);
   }
 }

@@ -43,7 +43,7 @@ final class MagnetsCard extends VBox {
 
   private HBox line(Magnet magnet) {
     HBox line = Parts.line(magnet.name(), Words.of("shop.magnet.mt", Figures.plain(magnet.strengthMt())));
-    Button forget = Buttons.quiet("forget-magnet-" + magnet.name().replace(' ', '-'), Words.of("shop.container.forget"), "", () -> workbench.submit(workbench.shop().get().withoutMagnet(magnet.name())));
+    Button forget = Buttons.quiet("forget-magnet-" + magnet.name().replace(' ', '-'), Words.of("shop.container.forget"), "", () -> workbench.change(shop -> shop.withoutMagnet(magnet.name())));
     forget.setAccessibleText(Words.of("shop.container.forget.spoken", magnet.name()));
     line.getChildren().add(forget);
     return line;
@@ -54,9 +54,6 @@ final class MagnetsCard extends VBox {
   }
 
   private void keep(Magnet magnet) {
-    workbench.submit(workbench.shop().get().with(magnet));
-    name.clear();
-    strength.clear();
-    name.field().requestFocus();
+    Kept.clearing(workbench.change(shop -> shop.with(magnet)), name, strength);
   }
 }

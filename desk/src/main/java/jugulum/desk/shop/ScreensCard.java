@@ -129,10 +129,12 @@ final class ScreensCard extends VBox {
   }
 
   private void own(Screen screen, boolean owned) {
-    Shop shop = workbench.shop().get();
-    OwnedScreen before = shop.screen(screen.label()).orElseGet(() -> OwnedScreen.of(screen));
     Having having = owned ? Having.OWNED : Having.NOT_OWNED;
-    workbench.submit(shop.with(new OwnedScreen(before.label(), before.openingMm(), having, before.use(), before.diameterMm(), before.loadG())));
+    workbench.change(
+        shop -> {
+          OwnedScreen before = shop.screen(screen.label()).orElseGet(() -> OwnedScreen.of(screen));
+          return shop.with(new OwnedScreen(before.label(), before.openingMm(), having, before.use(), before.diameterMm(), before.loadG()));
+        });
   }
 
   private void fill(OwnedScreen screen) {
@@ -162,8 +164,7 @@ final class ScreensCard extends VBox {
     read.ifPresent(
         screen -> {
           table.getSelectionModel().clearSelection();
-          workbench.submit(workbench.shop().get().with(screen));
-          Stream.of(label, opening, diameter, load).forEach(EntryField::clear);
+          Kept.clearing(workbench.change(shop -> shop.with(screen)), label, opening, diameter, load);
         });
   }
 

@@ -21,6 +21,6 @@ public final class ShopContainers implements Containers {
 
   @Override
   public void remember(Container container) {
-    workbench.submit(workbench.shop().get().with(container));
+    workbench.change(shop -> shop.with(container));
   }
 }

@@ -11,6 +11,7 @@ import jugulum.core.shop.Shop;
 import jugulum.desk.entry.AssumptionsForm;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.panel.Parts;
+import jugulum.desk.workbench.Outcome;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.words.Words;
 
@@ -71,11 +72,22 @@ public final class ShopView extends BorderPane {
     magnets.show(shop);
     terms.show(shop);
     machines.show(shop);
-    given.fill(shop.assumptions());
+    given.offer(shop.assumptions());
   }
 
   private void assume() {
-    Shop before = workbench.shop().get();
-    given.read(before.assumptions()).ifPresent(assumed -> workbench.submit(before.with(assumed)).thenRun(() -> said.setText(Words.of("shop.said"))));
+    given
+        .read(workbench.shop().get().assumptions())
+        .ifPresent(
+            assumed ->
+                workbench
+                    .change(shop -> shop.with(assumed))
+                    .thenAccept(
+                        outcome ->
+                            said.setText(
+                                switch (outcome) {
+                                  case Outcome.Recorded _ -> Words.of("shop.said");
+                                  case Outcome.Refused(String sentence) -> sentence;
+                                })));
   }
 }

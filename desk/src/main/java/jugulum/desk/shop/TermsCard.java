@@ -18,6 +18,7 @@ import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
+import jugulum.desk.workbench.Outcome;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
@@ -68,22 +69,28 @@ final class TermsCard extends VBox {
     shop.terms().ifPresent(this::fill);
     said.setText(shop.terms().map(terms -> Words.of("shop.terms.as-of", Figures.day(terms.asOf()))).orElse(Words.of("shop.terms.none")));
     rule.choose(shop.stopRule().kind());
-    fewer.fill(Integer.toString(shop.stopRule().specks()));
+    fewer.offer(Integer.toString(shop.stopRule().specks()), (double) shop.stopRule().specks());
     Parts.shown(fewer, shop.stopRule().kind() == Kind.UNDER_SPECKS);
     filling = false;
   }
 
   private void fill(Terms terms) {
-    price.fill(Figures.plain(terms.pricePerGram()));
-    payable.fill(Figures.plain(terms.payable() * 100));
-    currency.fill(terms.currency());
-    hour.fill(Figures.plain(terms.hourlyRate()));
-    minutes.fill(Figures.plain(terms.minutesPerPass()));
+    price.offer(Figures.plain(terms.pricePerGram()), terms.pricePerGram());
+    payable.offer(Figures.plain(terms.payable() * 100), terms.payable());
+    currency.offer(terms.currency(), terms.currency());
+    hour.offer(Figures.plain(terms.hourlyRate()), terms.hourlyRate());
+    minutes.offer(Figures.plain(terms.minutesPerPass()), terms.minutesPerPass());
     charges.fill(terms.charged());
   }
 
   private void keep() {
-    read().ifPresent(terms -> workbench.submit(workbench.shop().get().with(terms)));
+    read().ifPresent(terms -> workbench.change(shop -> shop.with(terms)).thenAccept(this::told));
+  }
+
+  private void told(Outcome outcome) {
+    if (outcome instanceof Outcome.Refused(String sentence)) {
+      price.say(sentence);
+    }
   }
 
   private Optional<Terms> read() {
@@ -106,6 +113,6 @@ final class TermsCard extends VBox {
   private void keepRule() {
     int before = workbench.shop().get().stopRule().specks();
     int specks = rule.chosen() == Kind.UNDER_SPECKS ? fewer.read().map(number -> (int) Math.rint(number)).orElse(before) : before;
-    workbench.submit(workbench.shop().get().with(new StopRule(rule.chosen(), specks)));
+    workbench.change(shop -> shop.with(new StopRule(rule.chosen(), specks)));
   }
 }

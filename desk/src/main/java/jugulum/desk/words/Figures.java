@@ -66,7 +66,7 @@ public record Figures(MassUnit unit, ZoneId zone) {
   /** A span of time as a watch shows it, "4:05" or "1:02:09"; what is late has a minus. */
   public static String watch(Duration span) {
     long seconds = Math.abs(span.toSeconds());
-    String text = seconds < 3600 ? String.format("%d:%02d", seconds / 60, seconds % 60) : String.format("%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60);
+    String text = seconds < 3600 ? String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60) : String.format(Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60);
     return span.toSeconds() < 0 ? "−" + text : text;
   }
 
@@ -150,7 +150,7 @@ public record Figures(MassUnit unit, ZoneId zone) {
   /** Bench time given in minutes, "6 h 20" or "45 min". */
   public static String time(double minutes) {
     int whole = (int) Math.round(minutes);
-    return whole < 60 ? Words.of("time.minutes", Integer.toString(whole)) : Words.of("time.hours", Integer.toString(whole / 60), String.format("%02d", whole % 60));
+    return whole < 60 ? Words.of("time.minutes", Integer.toString(whole)) : Words.of("time.hours", Integer.toString(whole / 60), String.format(Locale.ROOT, "%02d", whole % 60));
   }
 
   /** A share from 0 to 1 as percent. */

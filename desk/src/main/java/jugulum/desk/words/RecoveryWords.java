@@ -16,7 +16,7 @@ public final class RecoveryWords {
   /** What a recovery rests on, and what is odd about it. */
   public static String rests(Recovery recovery, GoldAccount gold, Figures figures) {
     List<String> sentences = new ArrayList<>();
-    sentences.add(Words.of("recovery.rests", recovery.against(), gold.head().map(head -> figures.gold(head.milligrams())).orElse("")));
+    sentences.add(Words.of("recovery.rests." + Sentences.kind(recovery), gold.head().map(head -> figures.gold(head.milligrams())).orElse("")));
     oddity(recovery, gold).ifPresent(sentences::add);
     return String.join(" ", sentences);
   }
@@ -26,7 +26,10 @@ public final class RecoveryWords {
       return Optional.of(Words.of(recovery.low() > 1 ? "recovery.more-than-head" : "recovery.maybe-more-than-head"));
     }
     if (recovery.isAtMost()) {
-      return Optional.of(Words.counted("recovery.because-unseen", recovery.notLookedAt().size()));
+      return Optional.of(Words.counted(recovery.of() == Recovery.Of.FREE ? "recovery.because-unseen" : "recovery.because-hidden", recovery.notLookedAt().size()));
+    }
+    if (recovery.isAtLeast()) {
+      return Optional.of(Words.counted("recovery.because-together", recovery.together().size()));
     }
     if (gold.won().map(won -> won.milligrams() == 0).orElse(false)) {
       return Optional.of(Words.of(recovery.share() == 0 && recovery.high() == 0 && found(gold) == 0 ? "recovery.nothing-anywhere" : "recovery.nothing-won"));

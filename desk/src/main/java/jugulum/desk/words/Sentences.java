@@ -57,10 +57,18 @@ public final class Sentences {
     return cause instanceof BookProblem known ? problem(known) : Words.of("notice.unexpected", String.valueOf(cause));
   }
 
-  /** A recovery, "at most" where lots were not looked at. */
+  /** A recovery, "at most" where lots were not looked at, "at least" where not all that counts as lost is such gold. */
   public static String share(Recovery recovery) {
     String share = Figures.percent(recovery.share());
-    return recovery.isAtMost() ? Words.of("recovery.at-most", share) : share;
+    if (recovery.isAtMost()) {
+      return Words.of("recovery.at-most", share);
+    }
+    return recovery.isAtLeast() ? Words.of("account.at-least", share) : share;
+  }
+
+  /** Of which gold a recovery is and against what, as the end of a key. */
+  public static String kind(Recovery recovery) {
+    return recovery.of() + "_" + recovery.against();
   }
 
   /** Why this window may only read. */
@@ -121,7 +129,8 @@ public final class Sentences {
   public static String measure(Measure measure, Figures figures) {
     return switch (measure) {
       case Measure.SandWeight weight -> sandWeight(weight, figures);
-      case Measure.GoldWeight(double mass, double resolution) -> Words.of("measure.gold", figures.read(mass, resolution));
+      case Measure.GoldWeight(double mass, double resolution, var _) -> Words.of("measure.gold", figures.read(mass, resolution));
+      case Measure.WeighedSpecks(int specks, double mg, double _) -> Words.counted("measure.weighed-specks", specks, figures.gold(mg));
       case Measure.Fineness(double fraction, double sd) ->
           Words.of("measure.fineness", Figures.fixed(fraction * 1000, 0), Figures.fixed(sd * 1000, 0));
       case Measure.SpeckCount(int specks, double share) -> Words.counted("measure.specks", specks, Figures.percent(share));
@@ -170,7 +179,7 @@ public final class Sentences {
 
   /** What became of the gold one could see. */
   public static String visible(Measure.VisibleGold visible, Figures figures) {
-    return Words.of("visible.said", visible.state(), figures.gold(visible.milligrams()));
+    return Words.of("visible.said", visible.state(), figures.gold(visible.milligrams()), figures.gold(visible.upToMg().orElse(0)));
   }
 
   /** A dial of a machine this program knows nothing of is called by its name in the file. */

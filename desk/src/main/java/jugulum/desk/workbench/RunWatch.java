@@ -23,6 +23,10 @@ import jugulum.core.shop.Shop;
 /** Keeps in view which machines run and what they ask for, also while another batch is on the bench. For the interface thread. */
 public final class RunWatch {
   private final Map<BatchId, List<Watched>> byBatch = new LinkedHashMap<>();
+
+  /** The batches with a machine that runs, as they were seen last. */
+  private final Map<BatchId, Network> networks = new LinkedHashMap<>();
+
   private final ReadOnlyObjectWrapper<List<Watched>> running = new ReadOnlyObjectWrapper<>(List.of());
 
   /**
@@ -62,11 +66,18 @@ public final class RunWatch {
       forget(id);
     } else {
       byBatch.put(id, found);
+      networks.put(id, network);
       tell();
     }
   }
 
+  /** The machines of the shop changed, and so may what they ask for. */
+  void again(Shop shop) {
+    List.copyOf(networks.values()).forEach(network -> watch(network, shop));
+  }
+
   void forget(BatchId id) {
+    networks.remove(id);
     if (byBatch.remove(id) != null) {
       tell();
     }

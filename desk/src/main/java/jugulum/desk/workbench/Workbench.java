@@ -12,6 +12,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -83,6 +84,7 @@ public final class Workbench {
     everyBatch = new EveryBatch(book, bookThread, interfaceThread, batches.getReadOnlyProperty(), this::tell);
     accountWork = new AccountWork(bookThread, interfaceThread, memory, current, shop, everyBatch, this::tell);
     current.addListener((_, _, now) -> watch(now));
+    shop.addListener((_, _, now) -> running.again(now));
     book.readOnly().ifPresent(why -> notice.set(new Notice(Sentences.readOnly(why), true)));
   }
 
@@ -236,27 +238,14 @@ public final class Workbench {
     return running.running();
   }
 
-  /**
-   * An edit of one batch.
-   *
-   * @param batch which
-   * @param edit what changes
-   */
-  public record Elsewhere(BatchId batch, Edit edit) {}
-
-  /** Sends edits for several batches, up to the first that is refused; the batch on the bench stays there. */
-  public CompletionStage<Outcome> submitElsewhere(List<Elsewhere> edits) {
+  /** Sends edits for several batches, all of them or, where one is refused, none; the batch on the bench stays there. */
+  public CompletionStage<Outcome> submitElsewhere(List<Book.Order> edits) {
     Optional<BatchId> here = current.get().id();
     record Done(List<BatchSummary> list, Optional<Current> current, Optional<Saved.Refused> refused) {}
     return onBook(
             () -> {
-              Optional<Saved.Refused> refused = Optional.empty();
-              for (Elsewhere one : edits) {
-                everyBatch.forget(one.batch());
-                if (refused.isEmpty() && book.submit(one.batch(), one.edit()) instanceof Saved.Refused no) {
-                  refused = Optional.of(no);
-                }
-              }
+              edits.forEach(one -> everyBatch.forget(one.batch()));
+              Optional<Saved.Refused> refused = book.submitAll(edits);
               return new Done(book.list(), here.map(id -> worked(book.state(id))), refused);
             })
         .<Outcome>thenApplyAsync(
@@ -363,11 +352,11 @@ public final class Workbench {
         .exceptionallyAsync(this::refuse, interfaceThread);
   }
 
-  /** Changes the shop. */
-  public CompletionStage<Outcome> submit(Shop changed) {
+  /** Changes the shop as it is when the change is written: two changes made quickly both stand. */
+  public CompletionStage<Outcome> change(UnaryOperator<Shop> how) {
     return changeShop(
         () -> {
-          book.submit(changed);
+          book.submit(how.apply(book.shop()));
           return true;
         });
   }

@@ -86,8 +86,8 @@ class AccountWordsTest {
   void howFarARangeIsSettledIsSaidAndNothingWhereThereIsNone() {
     Bench bench = finished().measures(4, new GoldWeight(3, 0.001)).measures(3, new SpeckCount(4, 0.05)).measures(5, new SpeckCount(0, 1));
     assertThat(RecoveryWords.settled(of(bench).gold().recoveries().getFirst())).matches("Drawn anew, .* ± 0\\.\\d\\d points, \\d\\.\\d % of its width\\.");
-    assertThat(RecoveryWords.settled(new Recovery(Against.FOUND, 0.5, 0.5, 0.5, 0, List.of()))).isEmpty();
-    assertThat(RecoveryWords.settled(new Recovery(Against.FOUND, 0.5, 0.4, 0.6, 0.05, List.of()))).contains("not settled");
+    assertThat(RecoveryWords.settled(new Recovery(Recovery.Of.FREE, Against.FOUND, 0.5, 0.5, 0.5, 0, List.of(), List.of()))).isEmpty();
+    assertThat(RecoveryWords.settled(new Recovery(Recovery.Of.FREE, Against.FOUND, 0.5, 0.4, 0.6, 0.05, List.of(), List.of()))).contains("not settled");
   }
 
   @Test

@@ -20,6 +20,7 @@ import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
 import jugulum.core.gold.Stage;
+import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
@@ -32,7 +33,6 @@ import jugulum.core.minerals.Mineral;
 import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Due;
 import jugulum.core.magnet.MagnetSchool;
-import jugulum.core.magnet.Magnetics;
 import jugulum.core.passes.NextPass;
 import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.School;
@@ -113,7 +113,7 @@ class WordsTest {
           Map.entry("file.kind", FileKind.values()),
           Map.entry("way", Process.MagnetRun.Way.values()),
           Map.entry("sheet.fit", Sheet.Fit.values()),
-          Map.entry("look", Magnetics.Look.values()),
+          Map.entry("look", Look.values()),
           Map.entry("verdict", NextPass.Verdict.values()),
           Map.entry("next-pass", NextPass.Why.values()),
           Map.entry("next-run", NextPass.Why.values()),

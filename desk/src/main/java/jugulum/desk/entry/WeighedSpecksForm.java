@@ -1,0 +1,54 @@
+package jugulum.desk.entry;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import jugulum.core.ledger.Measure;
+import jugulum.core.units.MassText;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** Asks how many specks were counted out and what they weigh together: it tells what one speck weighs. */
+public final class WeighedSpecksForm extends MeasureForm {
+  private static final int MOST = 1_000_000;
+
+  private final EntryField<Integer> specks;
+  private final EntryField<MassText.Mass> mass;
+
+  /** Makes an empty form. */
+  public WeighedSpecksForm(Supplier<Figures> figures) {
+    super(figures);
+    specks = new EntryField<>("weighed-specks", Words.of("form.weighed-specks"), "50", typed -> Parsers.count(typed, MOST));
+    mass = new EntryField<>("weighed-specks-mass", Words.of("form.weighed-specks.mass"), Words.of("form.weighed-specks.mass.hint"), typed -> Parsers.gold(unit()).apply(typed));
+    getChildren().add(new FieldRow(List.of(specks, mass)));
+  }
+
+  /** So little is read in milligrams by whoever weighs in grams. */
+  private MassUnit unit() {
+    return goldUnit() == MassUnit.GRAM ? MassUnit.MILLIGRAM : goldUnit();
+  }
+
+  @Override
+  public List<EntryField<?>> fields() {
+    return List.of(specks, mass);
+  }
+
+  @Override
+  public Optional<Measure> read() {
+    return read(
+        specks,
+        mass,
+        Map.of("specks", specks, "milligrams", mass, "resolutionMg", mass),
+        (count, together) -> new Measure.WeighedSpecks(count, together.grams() * 1000, together.resolutionG() * 1000));
+  }
+
+  @Override
+  void fill(Measure measure) {
+    if (measure instanceof Measure.WeighedSpecks(int count, double mg, double resolutionMg)) {
+      specks.fill(Integer.toString(count));
+      mass.put(milligrams(mg), new MassText.Mass(mg / 1000, resolutionMg / 1000));
+    }
+  }
+}
