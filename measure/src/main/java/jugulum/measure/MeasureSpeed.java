@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
@@ -37,6 +38,7 @@ import jugulum.core.mass.SandAccount;
 import jugulum.core.mass.SandBalance;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.passes.Removal;
+import jugulum.core.plan.GoldExpected;
 import jugulum.core.plan.Machines;
 import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.PlanRequest.ScreeningTime;
@@ -112,7 +114,8 @@ public final class MeasureSpeed {
     List<Sieve> screens = StandardScreens.all().stream().filter(screen -> screen.openingMm() <= 2.36 && screen.openingMm() > 0.075).limit(16).map(screen -> new Sieve(screen, 2_000)).toList();
     Set<Mineral> heavies = EnumSet.of(Mineral.MAGNETITE, Mineral.ILMENITE, Mineral.GARNET, Mineral.QUARTZ);
     Conditions conditions = new Conditions(new Water(12), Conditions.flatnessAround(0.2), Conditions.densityAround(17.5), heavies, true, 0.075);
-    return new PlanRequest(screens, Cut.ALL, new GuessedSizes(0.4, 0.7), 30_000, conditions, Machines.USUAL, 1, Surety.WHOLE_BAND, 1, ScreeningTime.USUAL);
+    GoldExpected gold = new GoldExpected(4_000, new GuessedSizes(0.3, 0.6), 0.9, Optional.empty());
+    return new PlanRequest(screens, Cut.ALL, new GuessedSizes(0.4, 0.7), 30_000, conditions, Machines.USUAL, gold, 1, Surety.WHOLE_BAND, 1, ScreeningTime.USUAL);
   }
 
   /** A magnet run of thirty passes, every figure written anew in another unit and laid out; then scrolled by a line. */

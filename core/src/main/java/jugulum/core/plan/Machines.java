@@ -1,46 +1,50 @@
 package jugulum.core.plan;
 
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Proven;
+import jugulum.core.runs.MachineRecord;
 import jugulum.core.runs.Pace;
+import jugulum.core.runs.PastRun;
+import jugulum.core.screens.Cut;
 
 /**
- * Which kind of machine each cut goes to, by its coarsest grain.
+ * The machines a plan may use, each with how fast it is fed: every cut goes to the one that is worth most there.
  *
- * @param coarse for cuts that reach above {@link #COARSE_ABOVE_MM}
- * @param middle for those between
- * @param fine for cuts wholly below {@link #FINE_BELOW_MM}
- * @param paces the bench time of each; the usual where none is given
+ * @param paces the machines, in the order they are asked
+ * @param runs the shop's runs, of which a machine's own on the same cut go before common practice
  */
-public record Machines(Machine.Kind coarse, Machine.Kind middle, Machine.Kind fine, Map<Machine.Kind, Pace> paces) {
-  /** Common practice: a finishing table and a bowl take minus 30 mesh. */
-  public static final double COARSE_ABOVE_MM = 0.600;
-
-  /** Common practice: minus 100 mesh belongs apart, on the gentlest machine. */
-  public static final double FINE_BELOW_MM = 0.150;
-
-  /** A shaker table for the coarse, a bowl for the middle, a finishing table for the fine. */
+public record Machines(Map<Gear, Pace> paces, List<PastRun> runs) {
+  /** A shaker table, a bowl, a finishing table and a riffled pan, of which nobody said more. */
   public static final Machines USUAL =
-      new Machines(Machine.Kind.SHAKER_TABLE, Machine.Kind.VORTEX_BOWL, Machine.Kind.FINISHING_TABLE, Map.of());
+      of(Stream.of(Machine.Kind.SHAKER_TABLE, Machine.Kind.VORTEX_BOWL, Machine.Kind.FINISHING_TABLE, Machine.Kind.RIFFLED_PAN).map(Gear::any).toList(), List.of());
 
-  /** Keeps its own copy of the paces. */
+  /** Keeps its own copies, in the order given. */
   public Machines {
-    paces = paces.isEmpty() ? Map.of() : Map.copyOf(new EnumMap<>(paces));
+    paces = new LinkedHashMap<>(paces);
+    runs = List.copyOf(runs);
   }
 
-  /** The machine for a cut. */
-  public Machine.Kind kindFor(double upperMm) {
-    if (upperMm > COARSE_ABOVE_MM) {
-      return coarse;
-    }
-    return upperMm > FINE_BELOW_MM ? middle : fine;
+  /** Machines at the pace of their own runs or of their sheets. */
+  public static Machines of(List<Gear> gear, List<PastRun> runs) {
+    Map<Gear, Pace> paces = new LinkedHashMap<>();
+    gear.forEach(one -> paces.put(one, Pace.of(one, runs)));
+    return new Machines(paces, runs);
   }
 
-  /** The bench time of a kind of machine. */
-  public Pace pace(Machine.Kind kind) {
-    return Optional.ofNullable(paces.get(kind)).orElseGet(() -> Pace.usual(Gear.any(kind)));
+  /** The machines. */
+  public List<Gear> gear() {
+    return List.copyOf(paces.keySet());
+  }
+
+  /** What a machine's own first runs on a cut let expect. */
+  Optional<Proven> proven(Gear gear, Cut cut) {
+    List<PastRun> its = runs.stream().filter(run -> run.machine().equals(gear.machine())).toList();
+    return its.isEmpty() ? Optional.empty() : MachineRecord.expected(its, cut, PastRun.Kind.FIRST);
   }
 }

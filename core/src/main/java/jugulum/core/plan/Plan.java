@@ -3,6 +3,7 @@ package jugulum.core.plan;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
+import jugulum.core.check.Band;
 import jugulum.core.plan.PlannedCut.Run;
 import jugulum.core.screens.Screen;
 
@@ -36,6 +37,16 @@ public record Plan(List<Screen> stack, List<PlannedCut> cuts) {
   /** The bench time of screening and running, in minutes. */
   public double minutes() {
     return cuts.stream().mapToDouble(PlannedCut::minutes).sum();
+  }
+
+  /** The free gold expected in the feed, native, in mg. */
+  public double goldMg() {
+    return cuts.stream().mapToDouble(PlannedCut::goldMg).sum();
+  }
+
+  /** What is expected to be won of it, native, in mg; the cuts are off together, so their ranges add up. */
+  public Band won() {
+    return cuts.stream().map(PlannedCut::won).reduce(Band.sharp(0), (one, other) -> new Band(one.low() + other.low(), one.usual() + other.usual(), one.high() + other.high()));
   }
 
   /** The least ratio of its windows, as usual; empty if none is run against another heavy. */

@@ -6,6 +6,7 @@ import jugulum.core.machine.BenchSums;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.sizes.SizeSpread;
+import jugulum.core.specks.SpeckMass;
 import jugulum.core.window.Conditions;
 
 /**
@@ -16,7 +17,8 @@ import jugulum.core.window.Conditions;
  * @param sizes how it is spread over sizes; decides bench time, not windows
  * @param feedG its mass, in grams
  * @param conditions water, gold and the other heavies
- * @param machines which machine each cut goes to
+ * @param machines the machines there are
+ * @param gold the free gold expected
  * @param margin the ratio every window must reach, from 0.1 to 10
  * @param surety what must reach it
  * @param lookedOverAboveMm sand coarser than this may be looked over by hand instead of run, in mm
@@ -29,13 +31,14 @@ public record PlanRequest(
     double feedG,
     Conditions conditions,
     Machines machines,
+    GoldExpected gold,
     double margin,
     Surety surety,
     double lookedOverAboveMm,
     ScreeningTime screening) {
 
-  /** Gold this coarse is seen and picked: common practice, No. 18 and up. */
-  public static final double USUAL_LOOKED_OVER_ABOVE_MM = 1.0;
+  /** Sand so coarse may be looked over: its gold is seen and picked. */
+  public static final double USUAL_LOOKED_OVER_ABOVE_MM = SpeckMass.PICKED_FROM_MM;
 
   /**
    * A screen with what it takes in one go.

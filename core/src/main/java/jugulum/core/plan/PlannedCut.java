@@ -1,8 +1,11 @@
 package jugulum.core.plan;
 
 import java.util.Optional;
+import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine;
+import jugulum.core.machine.Gear;
 import jugulum.core.screens.Cut;
+import jugulum.core.window.Sorting;
 import jugulum.core.window.Windows.Window;
 
 /**
@@ -12,8 +15,10 @@ import jugulum.core.window.Windows.Window;
  * @param massG the sand expected in it, in grams
  * @param screeningMinutes the bench time of the screen it stays on; 0 for the last cut
  * @param fate what becomes of it
+ * @param goldMg the free gold expected in it, native, in mg
+ * @param won what is expected to be won of that, native, in mg, with how far it may be off
  */
-public record PlannedCut(Cut cut, double massG, double screeningMinutes, Fate fate) {
+public record PlannedCut(Cut cut, double massG, double screeningMinutes, Fate fate, double goldMg, Band won) {
   /** What becomes of a cut. */
   public sealed interface Fate {}
 
@@ -23,13 +28,21 @@ public record PlannedCut(Cut cut, double massG, double screeningMinutes, Fate fa
   /**
    * It is run over a machine.
    *
-   * @param kind the machine
+   * @param gear the machine
    * @param minutes the bench time, in minutes
-   * @param window its settling window
+   * @param byRecord whether what it wins rests on its own runs on such a cut
+   * @param window its settling window, as that machine sorts
+   * @param sorting how that machine sorts
+   * @param otherwise what the ratio of the window would be if it sorted the other way; empty if no other mineral is left
    * @param shortfall how far the window stays below the margin, as the logarithm of their ratio; 0 if it reaches it
    * @param remedy what would help; empty if the margin is reached
    */
-  public record Run(Machine.Kind kind, double minutes, Window window, double shortfall, Optional<Remedy> remedy) implements Fate {
+  public record Run(Gear gear, double minutes, boolean byRecord, Window window, Sorting sorting, Optional<Band> otherwise, double shortfall, Optional<Remedy> remedy) implements Fate {
+    /** What kind of machine it is. */
+    public Machine.Kind kind() {
+      return gear.kind();
+    }
+
     /** Whether the window reaches the margin. */
     public boolean meets() {
       return shortfall == 0;

@@ -2,14 +2,18 @@ package jugulum.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine;
+import jugulum.core.machine.Gear;
+import jugulum.core.machine.Proven;
 import jugulum.core.plan.PlanRequest.Sieve;
-import jugulum.core.plan.PlannedCut.Fate;
 import jugulum.core.plan.PlannedCut.LookedOver;
 import jugulum.core.plan.PlannedCut.Remedy;
 import jugulum.core.plan.PlannedCut.Run;
@@ -24,10 +28,10 @@ import jugulum.core.window.Windows.Window;
 /**
  * Finds the best stacks among all subsets of the screens there are.
  *
- * <p>What a cut is worth depends on its two screens alone, so every stack is a path from the coarsest sand to the pan, and the best
- * paths are found exactly by dynamic programming that keeps the best few at every screen: a best path has only best beginnings. Stacks
- * are ordered by how far their cuts stay below the margin, then by the number of screens, then by bench time. Not safe for several
- * threads.
+ * <p>What a cut is worth depends on its two screens alone, so every stack is a path from the coarsest sand to the pan, and the best paths are
+ * found exactly by dynamic programming: a best path has only best beginnings. Two questions are answered. {@link #trade} gives the stack of each
+ * number of screens that is worth most, gold won less hours paid; {@link #best} the fewest screens whose settling windows all reach the margin,
+ * nearest first, then fewest screens, then least bench time. Not safe for several threads.
  */
 public final class Planner {
   private static final int HALVINGS = 20;
@@ -38,6 +42,8 @@ public final class Planner {
   private final Optional<Screen> top;
   private final List<Sieve> sieves;
   private final PlannedCut[][] known;
+  private final Cells cells;
+  private final Map<Band, Yield> yields = new HashMap<>();
 
   /** A planner for one request. */
   public Planner(PlanRequest request) {
@@ -49,6 +55,7 @@ public final class Planner {
     this.sieves = within(request, top);
     int ends = sieves.size() + 1;
     this.known = new PlannedCut[ends][ends];
+    this.cells = new Cells(request, top.map(Screen::openingMm), usable());
   }
 
   /** Where a size analysis shows that everything passed a screen, that screen bounds the sand as if it had been screened by it. */
@@ -85,12 +92,61 @@ public final class Planner {
           IntStream.range(0, to)
               .boxed()
               .filter(from -> isAllowed(from, end))
-              .flatMap(from -> bestTo.get(from).stream().map(path -> path.with(cut(from, end), end)))
+              .flatMap(from -> bestTo.get(from).stream().map(path -> path.with(cut(from, end), end, 0)))
               .sorted(Path.BEST_FIRST)
               .limit(howMany)
               .toList());
     }
     return bestTo.getLast().stream().map(path -> plan(path.ends().subList(0, path.ends().size() - 1))).toList();
+  }
+
+  /** The stack of each number of screens that is worth most: gold won less what its hours have to win. */
+  public Trade trade() {
+    List<List<Optional<Path>>> best = new ArrayList<>();
+    best.add(List.of(Optional.of(Path.START)));
+    for (int to = 1; to <= sieves.size() + 1; to++) {
+      List<Optional<Path>> ending = new ArrayList<>();
+      for (int screens = 0; screens <= to; screens++) {
+        ending.add(bestEnding(to, screens, best));
+      }
+      best.add(ending);
+    }
+    List<Trade.Point> points = new ArrayList<>();
+    for (Optional<Path> path : best.getLast()) {
+      path.map(one -> plan(one.ends().subList(0, one.ends().size() - 1))).ifPresent(plan -> points.add(point(points, plan)));
+    }
+    int proposed = IntStream.range(0, points.size()).boxed().max(Comparator.comparingDouble(i -> worthMg(points.get(i).plan()))).orElse(-1);
+    return new Trade(points, proposed);
+  }
+
+  /** The best path of so many cuts that ends there. */
+  private Optional<Path> bestEnding(int to, int cuts, List<List<Optional<Path>>> best) {
+    Optional<Path> found = Optional.empty();
+    for (int from = 0; from < to && cuts > 0; from++) {
+      Optional<Path> before = cuts - 1 < best.get(from).size() ? best.get(from).get(cuts - 1) : Optional.empty();
+      if (before.isPresent() && isAllowed(from, to)) {
+        Path path = before.get().with(cut(from, to), to, worthMg(cut(from, to)));
+        found = found.filter(other -> other.worthMg() >= path.worthMg()).or(() -> Optional.of(path));
+      }
+    }
+    return found;
+  }
+
+  private static Trade.Point point(List<Trade.Point> points, Plan plan) {
+    if (points.isEmpty()) {
+      return new Trade.Point(plan, plan.won().usual(), plan.minutes());
+    }
+    Plan before = points.getLast().plan();
+    return new Trade.Point(plan, plan.won().usual() - before.won().usual(), plan.minutes() - before.minutes());
+  }
+
+  private double worthMg(PlannedCut cut) {
+    return cut.won().usual() - cut.minutes() / 60 * request.gold().hourMg();
+  }
+
+  /** What a plan wins more than its hours have to, native, in mg. */
+  public double worthMg(Plan plan) {
+    return plan.cuts().stream().mapToDouble(this::worthMg).sum();
   }
 
   /**
@@ -109,14 +165,14 @@ public final class Planner {
   }
 
   /** A beginning of a stack: the screens by their place among the usable ones, from 1. */
-  private record Path(double shortfall, int screens, double minutes, List<Integer> ends) {
-    static final Path START = new Path(0, 0, 0, List.of());
+  private record Path(double shortfall, int screens, double minutes, double worthMg, List<Integer> ends) {
+    static final Path START = new Path(0, 0, 0, 0, List.of());
     static final Comparator<Path> BEST_FIRST =
         Comparator.comparingDouble(Path::shortfall).thenComparingInt(Path::screens).thenComparingDouble(Path::minutes);
 
-    Path with(PlannedCut cut, int end) {
+    Path with(PlannedCut cut, int end, double cutWorthMg) {
       return new Path(
-          shortfall + cut.shortfall(), screens + 1, minutes + cut.minutes(), Stream.concat(ends.stream(), Stream.of(end)).toList());
+          shortfall + cut.shortfall(), screens + 1, minutes + cut.minutes(), worthMg + cutWorthMg, Stream.concat(ends.stream(), Stream.of(end)).toList());
     }
   }
 
@@ -144,8 +200,11 @@ public final class Planner {
     double arriving = share(finer(cut.upperMm()) - finer(request.feed().lowerMm()), inFeed) * request.feedG();
     double mass = share(finer(cut.upperMm()) - finer(cut.lowerMm()), inFeed) * request.feedG();
     double minutes = to <= sieves.size() ? request.screening().minutes(arriving, sieves.get(to - 1).loadG()) : 0;
-    Fate fate = passing.isEmpty() ? new LookedOver() : run(cut, mass);
-    return new PlannedCut(cut, mass, minutes, fate);
+    double gold = cells.goldMg(cut);
+    if (passing.isEmpty()) {
+      return new PlannedCut(cut, mass, minutes, new LookedOver(), gold, PICKED.times(gold));
+    }
+    return request.machines().gear().stream().map(gear -> onto(gear, cut, mass, minutes, gold)).max(Comparator.comparingDouble(this::worthMg)).orElseThrow();
   }
 
   private double finer(double sizeMm) {
@@ -156,12 +215,27 @@ public final class Planner {
     return whole > 0 ? Math.clamp(part / whole, 0, 1) : 0;
   }
 
-  private Run run(Cut cut, double massG) {
-    Machine.Kind kind = request.machines().kindFor(cut.upperMm());
-    Window window = window(windows, cut.upperMm(), cut.lowerMm(), kind);
+  /** What is won of gold so coarse that it is picked by hand: an assumption of ours. */
+  private static final Band PICKED = new Band(0.70, 0.90, 0.98);
+
+  private PlannedCut onto(Gear gear, Cut cut, double massG, double screeningMinutes, double goldMg) {
+    Optional<Proven> proven = request.machines().proven(gear, cut);
+    Run run = run(gear, cut, massG, proven.isPresent());
+    Band won = proven.map(record -> record.share().times(goldMg)).orElseGet(() -> cells.won(cut, gear, run, this::yield));
+    return new PlannedCut(cut, massG, screeningMinutes, run, goldMg, won);
+  }
+
+  private Yield yield(Band expected) {
+    return yields.computeIfAbsent(expected, Yield::of);
+  }
+
+  private Run run(Gear gear, Cut cut, double massG, boolean byRecord) {
+    Sorting sorting = Sorting.of(gear.kind());
+    Window window = windows.of(cut.upperMm(), cut.lowerMm(), sorting);
+    Optional<Band> otherwise = windows.of(cut.upperMm(), cut.lowerMm(), sorting.other()).ratio();
     double shortfall = shortfall(window);
-    Optional<Remedy> remedy = shortfall == 0 ? Optional.empty() : Optional.of(remedy(cut, kind));
-    return new Run(kind, request.machines().pace(kind).minutes(massG), window, shortfall, remedy);
+    Optional<Remedy> remedy = shortfall == 0 ? Optional.empty() : Optional.of(remedy(cut, gear.kind()));
+    return new Run(gear, request.machines().paces().get(gear).minutes(massG), byRecord, window, sorting, otherwise, shortfall, remedy);
   }
 
   private static Window window(Windows windows, double upperMm, double lowerMm, Machine.Kind kind) {
@@ -192,7 +266,7 @@ public final class Planner {
   }
 
   private boolean reaches(double upperMm, double lowerMm) {
-    return reaches(upperMm, lowerMm, request.machines().kindFor(upperMm));
+    return request.machines().gear().stream().anyMatch(gear -> reaches(upperMm, lowerMm, gear.kind()));
   }
 
   private boolean reaches(double upperMm, double lowerMm, Machine.Kind kind) {

@@ -24,8 +24,8 @@ public record Conditions(Water water, Band flatness, Band goldGCm3, Set<Mineral>
   /** The flatness of sand grains: subrounded heavy minerals and quartz, 0.5 to 0.85, most often 0.7 (common practice). */
   static final Band SAND_FLATNESS = new Band(0.5, 0.7, 0.85);
 
-  /** Finer gold than 200 mesh is seldom won by hand-fed gear: common practice. */
-  public static final double USUAL_FINEST_GOLD_MM = 0.075;
+  /** The finest gold a person still wins by eye and loupe is 0.03 to 0.05 mm: common practice; one starts from the coarser end. */
+  public static final double USUAL_FINEST_GOLD_MM = 0.05;
 
   /** Grains of one place differ about so much in flatness either way: an assumption of ours until some are measured. */
   private static final double FLATNESS_SPREAD = 1.5;

@@ -24,6 +24,11 @@ public enum Sorting {
     };
   }
 
+  /** The other way. */
+  public Sorting other() {
+    return this == FREE ? HINDERED : FREE;
+  }
+
   /** By what factor the ratio of two speeds is widened, 1 or more; 1 for gold alloyed so much that it is no heavier than the other. */
   double factor(double goldGCm3, double otherGCm3) {
     if (this == FREE || goldGCm3 <= otherGCm3) {

@@ -12,6 +12,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine;
+import jugulum.core.machine.Gear;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.plan.PlanRequest.ScreeningTime;
 import jugulum.core.plan.PlanRequest.Sieve;
@@ -35,6 +36,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PlannerTest {
   private static final SizeSpread SAND = new GuessedSizes(0.4, 0.7);
   private static final Band NATIVE = new Band(16, 17.5, 19);
+  private static final GoldExpected GOLD = new GoldExpected(3_400, new GuessedSizes(0.30, 0.60), 0.9, Optional.empty());
 
   private static List<Sieve> sieves(String... labels) {
     return Stream.of(labels).map(label -> new Sieve(StandardScreens.numbered(label).orElseThrow(), 2_000)).toList();
@@ -45,7 +47,7 @@ class PlannerTest {
   private static PlanRequest request(List<Sieve> sieves, Cut feed, double flatness, boolean magnetFirst, double margin) {
     Conditions conditions =
         new Conditions(new Water(15), new Band(0.6 * flatness, flatness, Math.min(1, 1.6 * flatness)), NATIVE, Set.of(Mineral.MAGNETITE, Mineral.GARNET), magnetFirst, 0.075);
-    return new PlanRequest(sieves, feed, SAND, 30_000, conditions, Machines.USUAL, margin, Surety.USUAL, 1.0, ScreeningTime.USUAL);
+    return new PlanRequest(sieves, feed, SAND, 30_000, conditions, Machines.USUAL, GOLD, margin, Surety.USUAL, 1.0, ScreeningTime.USUAL);
   }
 
   /** Every subset of the screens, worked out one by one. */
@@ -86,7 +88,7 @@ class PlannerTest {
   void theSandOfACutIsWhatTheCurveSays() {
     SizeCurve curve = new SizeCurve(List.of(new SizeCurve.Sieved(1.18, 0), new SizeCurve.Sieved(0.6, 40), new SizeCurve.Sieved(0.3, 35)), 25);
     PlanRequest asked = request(sieves("16", "30", "50"), Cut.ALL, 0.35, true, 1);
-    PlanRequest measured = new PlanRequest(asked.screens(), Cut.ALL, curve, 10_000, asked.conditions(), asked.machines(), 1, Surety.USUAL, 1, ScreeningTime.USUAL);
+    PlanRequest measured = new PlanRequest(asked.screens(), Cut.ALL, curve, 10_000, asked.conditions(), asked.machines(), GOLD, 1, Surety.USUAL, 1, ScreeningTime.USUAL);
     Plan plan = new Planner(measured).of(List.of(StandardScreens.numbered("30").orElseThrow(), StandardScreens.numbered("50").orElseThrow()));
     assertThat(plan.cuts()).extracting(PlannedCut::massG).map(Math::rint).containsExactly(4_000.0, 3_500.0, 2_500.0);
     assertThat(plan.cuts().getFirst().cut().upperMm()).as("nothing stayed on No. 16, so it bounds the sand").isEqualTo(1.18);
@@ -130,7 +132,7 @@ class PlannerTest {
   void theWholeBandAsksForMoreScreensThanTheUsualGold() {
     PlanRequest usual = request(SHOP, Cut.ALL, 0.6, true, 1);
     PlanRequest sure =
-        new PlanRequest(usual.screens(), usual.feed(), usual.sizes(), usual.feedG(), usual.conditions(), usual.machines(), usual.margin(), Surety.WHOLE_BAND, 1, ScreeningTime.USUAL);
+        new PlanRequest(usual.screens(), usual.feed(), usual.sizes(), usual.feedG(), usual.conditions(), usual.machines(), GOLD, usual.margin(), Surety.WHOLE_BAND, 1, ScreeningTime.USUAL);
     Plan one = new Planner(usual).best(1).getFirst();
     Plan other = new Planner(sure).best(1).getFirst();
     assertThat(other.stack().size() + (other.meets() ? 0 : 100)).isGreaterThan(one.stack().size());
@@ -145,9 +147,9 @@ class PlannerTest {
 
   @Test
   void benchTimeComesFromTheRatesGiven() {
-    Machines slow = new Machines(Machine.Kind.PAN, Machine.Kind.PAN, Machine.Kind.PAN, Map.of(Machine.Kind.PAN, new Pace(3, 6, false)));
+    Machines slow = new Machines(Map.of(Gear.any(Machine.Kind.PAN), new Pace(3, 6, false)), List.of());
     PlanRequest asked = request(SHOP, new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100")), 0.35, true, 1);
-    PlanRequest panned = new PlanRequest(asked.screens(), asked.feed(), SAND, 12_000, asked.conditions(), slow, 1, Surety.USUAL, 1, ScreeningTime.USUAL);
+    PlanRequest panned = new PlanRequest(asked.screens(), asked.feed(), SAND, 12_000, asked.conditions(), slow, GOLD, 1, Surety.USUAL, 1, ScreeningTime.USUAL);
     assertThat(new Planner(panned).of(List.of()).minutes()).isEqualTo(3 + 12 / 6.0 * 60);
   }
 

@@ -1,14 +1,14 @@
 package jugulum.desk.cuts;
 
-import java.util.Arrays;
-import java.util.EnumMap;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
@@ -16,11 +16,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.check.Band;
-import jugulum.core.ledger.Assumptions;
-import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Process.Screening.Manner;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.minerals.Mineral;
+import jugulum.core.plan.GoldExpected;
 import jugulum.core.plan.Machines;
 import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.PlanRequest.ScreeningTime;
@@ -28,6 +27,7 @@ import jugulum.core.plan.PlanRequest.Sieve;
 import jugulum.core.plan.PlanRequest.Surety;
 import jugulum.core.machine.Gear;
 import jugulum.core.runs.Pace;
+import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.settling.Grain;
 import jugulum.core.settling.GrainShapes;
@@ -37,7 +37,6 @@ import jugulum.core.sizes.GuessedSizes;
 import jugulum.core.sizes.SizeSpread;
 import jugulum.core.water.Water;
 import jugulum.core.window.Conditions;
-import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
@@ -46,10 +45,16 @@ import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
 import jugulum.desk.panel.Ticks;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /** What decides a plan of cuts. Every change plans again; a field that is not understood says so and the last plan stays. */
 final class PlanForm extends VBox {
+  /** Most of the gold concerned is finer than 30 mesh: common practice. */
+  private static final GuessedSizes USUAL_GOLD = new GuessedSizes(0.30, 0.60);
+
+  /** What a feed of which nobody knows the gold is planned with, in g/t: a guess of ours, and said so. */
+  static final double GUESSED_GRADE = 100;
 
   private final SlideRow water = new SlideRow("plan-water", Words.of("plan.water"), 0, 40, Conditions.USUAL_WATER_C, 1, celsius -> Words.of("plan.celsius", Figures.fixed(celsius, 0)));
   private final SlideRow flatness = new SlideRow("plan-flatness", Words.of("plan.flatness"), Grain.FLATTEST, 1, 0.3, 0.05, _ -> "");
@@ -64,12 +69,16 @@ final class PlanForm extends VBox {
   private final EntryField<Double> lookedOver = number("plan-looked-over", "plan.looked-over", Figures.plain(PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM), 0.01, 200);
   private final EntryField<Double> d50 = number("plan-d50", "plan.d50", Figures.plain(GuessedSizes.USUAL.d50Mm()), 0.01, 100);
   private final EntryField<Double> p80 = number("plan-p80", "plan.p80", Figures.plain(GuessedSizes.USUAL.p80Mm()), 0.01, 200);
-  private final EntryField<Double> mass = number("plan-mass", "plan.mass", "30", 0.001, 10_000);
+  private final EntryField<Double> mass = number("plan-mass", "plan.mass", USUAL_MASS, 0.001, 10_000);
   private final VBox guess;
   private final Label known = Parts.sentence("", "muted");
-  private final MachineRow coarse = new MachineRow("coarse", Machines.USUAL.coarse(), this::changed);
-  private final MachineRow middle = new MachineRow("middle", Machines.USUAL.middle(), this::changed);
-  private final MachineRow fine = new MachineRow("fine", Machines.USUAL.fine(), this::changed);
+  private final EntryField<Optional<Double>> goldGrade =
+      new EntryField<>("plan-gold", Words.of("plan.gold.grade"), Words.of("plan.gold.grade.hint"), Parsers.optional(typed -> Parsers.number(typed, 0, 1e6)));
+  private final EntryField<Double> goldD50 = number("plan-gold-d50", "plan.gold.d50", Figures.plain(USUAL_GOLD.d50Mm()), 0.01, 100);
+  private final EntryField<Double> goldP80 = number("plan-gold-p80", "plan.gold.p80", Figures.plain(USUAL_GOLD.p80Mm()), 0.01, 200);
+  private final VBox machines = new VBox(6);
+  private final Map<Gear, MachineRow> rows = new LinkedHashMap<>();
+  private List<PastRun> runs = List.of();
   private Runnable onChange = () -> {};
   private Runnable onSlide = () -> {};
   private boolean filling;
@@ -85,7 +94,7 @@ final class PlanForm extends VBox {
     flatness.written(this::flatnessText);
     Stream.of(water, flatness).forEach(slide -> slide.onChange(this::slid));
     Stream.of(magnet, manner, surety).forEach(segments -> segments.onChange(this::changed));
-    Stream.of(margin, finest, lookedOver, d50, p80, mass, grains).forEach(field -> field.field().textProperty().addListener((_, _, _) -> changed()));
+    Stream.of(margin, finest, lookedOver, d50, p80, mass, grains, goldGrade, goldD50, goldP80).forEach(field -> field.field().textProperty().addListener((_, _, _) -> changed()));
     getStyleClass().add("plan-form");
     getChildren()
         .addAll(
@@ -94,6 +103,8 @@ final class PlanForm extends VBox {
             guess,
             mass,
             Parts.section(Words.of("plan.gold")),
+            goldGrade,
+            new FieldRow(List.of(goldD50, goldP80)),
             flatness,
             grains,
             Parts.section(Words.of("plan.others")),
@@ -104,9 +115,8 @@ final class PlanForm extends VBox {
             manner,
             new FieldRow(List.of(lookedOver, finest)),
             Parts.section(Words.of("plan.machines")),
-            coarse,
-            middle,
-            fine,
+            Parts.sentence(Words.of("plan.machines.about"), "muted"),
+            machines,
             Parts.section(Words.of("plan.asked")),
             margin,
             surety,
@@ -130,28 +140,62 @@ final class PlanForm extends VBox {
     return toggle;
   }
 
-  /** The machine for one range of sizes, with the sand it takes in an hour. */
-  private static final class MachineRow extends VBox {
+  /** A machine that may be used, with the sand it takes in an hour. */
+  private static final class MachineRow extends HBox {
     private static final double RATE_WIDTH = 96;
 
-    private final ComboBox<Machine.Kind> kind;
+    private final ToggleButton used;
     private final EntryField<Double> rate;
+    private final Pace pace;
 
-    MachineRow(String id, Machine.Kind start, Runnable onChange) {
-      super(2);
-      kind = Choices.of("machine-" + id, Words.of("plan.machine." + id), List.of(Machine.Kind.values()), one -> Words.of("machine", one));
+    MachineRow(Gear gear, Pace pace, Runnable onChange) {
+      super(10);
+      this.pace = pace;
+      String id = gear.name().isEmpty() ? gear.kind().name() : gear.name().replace(' ', '-');
+      used = new ToggleButton(Sentences.machine(gear.machine()));
+      used.setId("use-" + id);
+      used.getStyleClass().addAll("choice", "small-choice");
+      used.setSelected(true);
+      used.setWrapText(true);
+      Ticks.show(used);
       rate = number("rate-" + id, "plan.rate", "", 0.01, 10_000);
-      kind.valueProperty().addListener((_, _, now) -> rate.fill(Figures.plain(Pace.usual(Gear.any(now)).kgPerHour())));
-      kind.setValue(start);
-      rate.fill(Figures.plain(Pace.usual(Gear.any(start)).kgPerHour()));
+      rate.put(Figures.rounded(pace.kgPerHour(), 2), pace.kgPerHour());
+      used.selectedProperty().addListener((_, _, _) -> onChange.run());
       rate.field().textProperty().addListener((_, _, _) -> onChange.run());
-      kind.valueProperty().addListener((_, _, _) -> onChange.run());
-      VBox left = new VBox(3, Parts.styled(new Label(Words.of("plan.machine." + id)), "entry-label"), kind);
+      VBox left = new VBox(3, Parts.styled(new Label(Words.of(pace.byRecord() ? "plan.pace.own" : "plan.pace.usual")), "entry-label"), used);
       HBox.setHgrow(left, Priority.ALWAYS);
       rate.setPrefWidth(RATE_WIDTH);
       rate.setMinWidth(RATE_WIDTH);
-      getChildren().add(new HBox(10, left, rate));
+      getChildren().addAll(left, rate);
     }
+  }
+
+  /** The machines of the shop, or the usual ones where it told none, at the pace of their own runs. */
+  void machines(Shop shop, List<PastRun> own) {
+    List<Gear> gear = shop.gear().isEmpty() ? Machines.USUAL.gear() : shop.gear();
+    if (List.copyOf(rows.keySet()).equals(gear) && own.equals(runs)) {
+      return;
+    }
+    runs = List.copyOf(own);
+    filling = true;
+    Map<Gear, MachineRow> before = Map.copyOf(rows);
+    rows.clear();
+    gear.forEach(one -> rows.put(one, row(one, Optional.ofNullable(before.get(one)))));
+    machines.getChildren().setAll(rows.values());
+    filling = false;
+  }
+
+  /** What a person typed or left out stays. */
+  private MachineRow row(Gear gear, Optional<MachineRow> before) {
+    MachineRow row = new MachineRow(gear, Pace.of(gear, runs), this::changed);
+    before.ifPresent(
+        old -> {
+          row.used.setSelected(old.used.isSelected());
+          if (!old.rate.isPut()) {
+            row.rate.fill(old.rate.text());
+          }
+        });
+    return row;
   }
 
   void onChange(Runnable what) {
@@ -176,26 +220,41 @@ final class PlanForm extends VBox {
     }
   }
 
-  /** Starts from what a batch takes as given, from the sizes a cut can have, and from what a bench test found in it. */
-  void start(Assumptions given, Cut cut, Optional<MagnetShares> tested) {
+  /** Starts anew from what a batch takes as given, the sizes a cut can have, and what a bench test found in it: nothing of another lot stays. */
+  void start(double usualFlatness, Cut cut, Optional<MagnetShares> tested) {
     filling = true;
     Set<Mineral> there = tested.map(shares -> shares.among(Conditions.USUAL_HEAVIES)).orElse(Conditions.USUAL_HEAVIES);
     heavies.getChildren().stream().map(ToggleButton.class::cast).forEach(toggle -> toggle.setSelected(there.contains((Mineral) toggle.getUserData())));
-    flatness.set(given.flatness());
+    flatness.set(usualFlatness);
+    water.set(Conditions.USUAL_WATER_C);
+    grains.clear();
+    magnet.choose(true);
+    manner.choose(Manner.WET_BULK);
+    surety.choose(Surety.USUAL);
+    margin.fill("1");
+    finest.put(Figures.plain(Conditions.USUAL_FINEST_GOLD_MM), Conditions.USUAL_FINEST_GOLD_MM);
+    lookedOver.put(Figures.plain(PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM), PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM);
+    goldGrade.clear();
+    goldD50.put(Figures.plain(USUAL_GOLD.d50Mm()), USUAL_GOLD.d50Mm());
+    goldP80.put(Figures.plain(USUAL_GOLD.p80Mm()), USUAL_GOLD.p80Mm());
+    mass.put(USUAL_MASS, Double.parseDouble(USUAL_MASS));
     GuessedSizes first = GuessedSizes.within(cut);
-    d50.fill(Figures.rounded(first.d50Mm(), 3));
-    p80.fill(Figures.rounded(first.p80Mm(), 3));
+    d50.put(Figures.rounded(first.d50Mm(), 3), first.d50Mm());
+    p80.put(Figures.rounded(first.p80Mm(), 3), first.p80Mm());
     filling = false;
     flatness.written(this::flatnessText);
   }
 
+  private static final String USUAL_MASS = "30";
+
   /** Tells what is known of the sand, or asks for a guess. */
-  void sand(Optional<SizeSpread> sizes, double grams) {
+  void sand(Optional<SizeSpread> sizes, double grams, OptionalDouble goldMg) {
     filling = true;
     Parts.shown(guess, sizes.isEmpty());
     known.setText(Words.of(sizes.isPresent() ? "plan.sizes.known" : "plan.sizes.guess"));
     if (grams > 0) {
-      mass.fill(Figures.rounded(grams / 1000, 3));
+      mass.offer(Figures.rounded(grams / 1000, 3), grams / 1000);
+      goldMg.ifPresent(mg -> goldGrade.offer(Figures.rounded(mg / (grams / 1000), 1), Optional.of(mg / (grams / 1000))));
     }
     filling = false;
   }
@@ -216,9 +275,17 @@ final class PlanForm extends VBox {
   }
 
   /** What is asked, or nothing after saying at the field what is wrong. */
-  Optional<PlanRequest> read(Cut feed, Optional<SizeSpread> sizes, Assumptions given, Shop shop) {
-    List<EntryField<?>> asked = sizes.isPresent() ? List.of(mass, grains, margin, finest, lookedOver) : List.of(d50, p80, mass, grains, margin, finest, lookedOver);
-    if (!Stream.concat(asked.stream(), Stream.of(coarse.rate, middle.rate, fine.rate)).allMatch(PlanForm::isUnderstood)) {
+  Optional<PlanRequest> read(Cut feed, Optional<SizeSpread> sizes, double goldGCm3, double fineness, Shop shop) {
+    List<EntryField<?>> asked = new ArrayList<>(List.of(mass, grains, margin, finest, lookedOver, goldGrade, goldD50, goldP80));
+    if (sizes.isEmpty()) {
+      asked.addAll(List.of(d50, p80));
+    }
+    List<MachineRow> used = rows.values().stream().filter(row -> row.used.isSelected()).toList();
+    if (!Stream.concat(asked.stream(), used.stream().map(row -> row.rate)).allMatch(PlanForm::isUnderstood) || used.isEmpty()) {
+      return Optional.empty();
+    }
+    if (!(value(goldP80) > value(goldD50))) {
+      goldP80.say(Words.of("plan.p80.bad"));
       return Optional.empty();
     }
     if (sizes.isEmpty() && !(value(p80) > value(d50))) {
@@ -228,12 +295,12 @@ final class PlanForm extends VBox {
     Set<Mineral> chosen =
         heavies.getChildren().stream().map(ToggleButton.class::cast).filter(ToggleButton::isSelected).map(toggle -> (Mineral) toggle.getUserData()).collect(Collectors.toSet());
     Conditions conditions =
-        new Conditions(new Water(water.value()), flatnessBand(), Conditions.densityAround(given.goldDensity()), chosen, magnet.chosen(), value(finest));
+        new Conditions(new Water(water.value()), flatnessBand(), Conditions.densityAround(goldGCm3), chosen, magnet.chosen(), value(finest));
     SizeSpread spread = sizes.orElseGet(() -> new GuessedSizes(value(d50), value(p80)));
     List<Sieve> sieves = shop.ownedFor(Optional.of(manner.chosen())).stream().map(screen -> new Sieve(screen.screen(), screen.loadFor(manner.chosen()))).toList();
     return Optional.of(
         new PlanRequest(
-            sieves, feed, spread, value(mass) * 1000, conditions, machines(), value(margin), surety.chosen(), value(lookedOver), ScreeningTime.USUAL));
+            sieves, feed, spread, value(mass) * 1000, conditions, machines(), gold(fineness, shop), value(margin), surety.chosen(), value(lookedOver), ScreeningTime.USUAL));
   }
 
   private static boolean isUnderstood(EntryField<?> field) {
@@ -244,11 +311,25 @@ final class PlanForm extends VBox {
     return field.read().orElseThrow();
   }
 
+  /** The gold told or known, or a guess. */
+  private GoldExpected gold(double fineness, Shop shop) {
+    double grade = goldGrade.read().orElseThrow().orElse(GUESSED_GRADE);
+    return new GoldExpected(grade * value(mass), new GuessedSizes(value(goldD50), value(goldP80)), fineness, shop.terms());
+  }
+
+  /** Whether the gold is a guess. */
+  boolean isGuessed() {
+    return goldGrade.text().isEmpty();
+  }
+
   private Machines machines() {
-    Map<Machine.Kind, Pace> rates = new EnumMap<>(Machine.Kind.class);
-    for (MachineRow row : Arrays.asList(coarse, middle, fine)) {
-      rates.put(row.kind.getValue(), Pace.usual(Gear.any(row.kind.getValue())).at(value(row.rate)));
-    }
-    return new Machines(coarse.kind.getValue(), middle.kind.getValue(), fine.kind.getValue(), rates);
+    Map<Gear, Pace> paces = new LinkedHashMap<>();
+    rows.forEach(
+        (gear, row) -> {
+          if (row.used.isSelected()) {
+            paces.put(gear, row.pace.at(value(row.rate)));
+          }
+        });
+    return new Machines(paces, runs);
   }
 }

@@ -3,6 +3,16 @@ package jugulum.desk.cuts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jugulum.desk.chart.TradeChart;
+import jugulum.desk.chart.CutGoldChart;
+import jugulum.core.shop.Shop;
+import jugulum.core.runs.PastRun;
+import jugulum.core.plan.Trade;
+import jugulum.core.gold.LotGold;
+import jugulum.core.gold.BatchSpecks;
+import java.util.function.Supplier;
+import java.util.OptionalInt;
+import java.util.OptionalDouble;
 import java.util.function.BiConsumer;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
@@ -18,7 +28,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
-import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.mass.Sizings;
@@ -46,8 +55,10 @@ import jugulum.desk.words.Words;
 /** Plans the cuts of a lot: the best stacks of the shop, those of the schools, the windows of the one chosen and why. */
 final class PlanPane extends BorderPane {
   private static final double FORM_WIDTH = 372;
-  private static final double ROW = 36;
-  private static final int BEST = 4;
+  private static final double ROW = 34;
+  private static final int SHOWN = 5;
+  private static final double CURVE_HEIGHT = 236;
+  private static final double TOLD_WIDTH = 320;
 
   /** A slider that rests so long has come to rest. */
   private static final double STILL_MILLIS = 150;
@@ -55,6 +66,10 @@ final class PlanPane extends BorderPane {
   private final Workbench workbench;
   private final PlanForm form = new PlanForm();
   private final ListView<Row> plans = new ListView<>();
+  private final DrawingView curve = new DrawingView("trade-chart");
+  private final DrawingView bars = new DrawingView("cut-gold-chart");
+  private final VBox worth = new VBox(6);
+  private final VBox because = new VBox(10);
   private final DrawingView chart = new DrawingView("window-chart");
   private final VBox why = new VBox(6);
   private final VBox remarks = new VBox(6);
@@ -62,24 +77,35 @@ final class PlanPane extends BorderPane {
   private final PauseTransition settled = new PauseTransition(Duration.millis(STILL_MILLIS));
   private Optional<LotKey> lot = Optional.empty();
   private Optional<PlanRequest> asked = Optional.empty();
-  private Sand sand = new Sand(Optional.empty(), 0);
+  private Sand sand = new Sand(Optional.empty(), 0, OptionalDouble.empty());
+  private Optional<Trade> trade = Optional.empty();
+  private List<PastRun> runs = List.of();
+  private boolean asking;
+
+  /** Which row a person chose; the proposed one until then. */
+  private OptionalInt picked = OptionalInt.empty();
+  private boolean filling;
 
   /** What the batch knows of the lot's sand. */
-  private record Sand(Optional<SizeSpread> sizes, double grams) {}
+  private record Sand(Optional<SizeSpread> sizes, double grams, OptionalDouble goldMg) {}
 
-  /** A plan with its name. */
-  private record Row(String name, String reason, Plan plan) {}
+  /** A plan with its name, beside the one with a screen less where it is one of the curve. */
+  private record Row(String name, String reason, Plan plan, Optional<Trade.Point> point) {}
 
   PlanPane(Workbench workbench, BiConsumer<LotId, List<Screen>> onUse) {
     this.workbench = workbench;
     use = Buttons.primary("use-plan", Words.of("plan.use"), "S", () -> chosen().ifPresent(plan -> id().ifPresent(id -> onUse.accept(id, plan.stack()))));
+    Button more = Buttons.plain("plan-more", Words.of("plan.why"), "W", this::toggleWhy);
     plans.setId("plans");
     plans.setAccessibleText(Words.of("plan.plans"));
     plans.getStyleClass().add("lot-list");
     plans.setFixedCellSize(ROW);
-    plans.setCellFactory(_ -> new Cell());
+    plans.setPrefHeight(SHOWN * ROW + 4);
+    plans.setMinHeight(SHOWN * ROW + 4);
+    plans.setCellFactory(_ -> new Cell(() -> workbench.figures().get()));
     plans.getSelectionModel().selectedItemProperty().addListener((_, _, row) -> showChosen(row));
     why.setId("plan-why");
+    worth.setId("plan-worth");
     remarks.setId("plan-remarks");
     form.onChange(this::plan);
     form.onSlide(this::slide);
@@ -90,7 +116,15 @@ final class PlanPane extends BorderPane {
     left.setPrefWidth(FORM_WIDTH);
     left.setMinWidth(FORM_WIDTH);
     left.setFocusTraversable(false);
-    VBox result = new VBox(10, remarks, plans, Parts.row(use), Parts.sentence(Words.of("plan.chart.about"), "muted"), chart, why);
+    HBox buttons = Parts.row(use, more);
+    VBox told = new VBox(8, worth, buttons);
+    told.setPrefWidth(TOLD_WIDTH);
+    told.setMinWidth(TOLD_WIDTH);
+    HBox.setHgrow(curve, Priority.ALWAYS);
+    HBox above = new HBox(18, curve, told);
+    Parts.shown(because, false);
+    because.getChildren().addAll(Parts.sentence(Words.of("plan.chart.about"), "muted"), chart, why);
+    VBox result = new VBox(10, remarks, above, plans, Parts.section(Words.of("plan.cuts")), bars, because);
     result.getStyleClass().add("plan-result");
     ScrollPane right = new ScrollPane(result);
     right.setFitToWidth(true);
@@ -98,7 +132,37 @@ final class PlanPane extends BorderPane {
     right.setFocusTraversable(false);
     setLeft(left);
     setCenter(right);
-    workbench.shop().addListener((_, _, _) -> plan());
+    workbench.shop().addListener((_, _, shop) -> shopChanged(shop));
+    workbench.figures().addListener((_, _, _) -> plan());
+    form.machines(workbench.shop().get(), List.of());
+  }
+
+  private void shopChanged(Shop shop) {
+    form.machines(shop, runs);
+    plan();
+  }
+
+  private void toggleWhy() {
+    Parts.shown(because, !because.isVisible());
+  }
+
+  /** The shop's runs tell how fast its machines are and what they win; they are asked for once the view is looked at. */
+  private void learn() {
+    if (!asking) {
+      asking = true;
+      List<PastRun> found = new ArrayList<>();
+      workbench
+          .everyBatch()
+          .runs(
+              more -> more.forEach(ran -> found.add(ran.run())),
+              () -> {
+                asking = false;
+                if (!found.equals(runs)) {
+                  runs = List.copyOf(found);
+                  shopChanged(workbench.shop().get());
+                }
+              });
+    }
   }
 
   private Optional<Worked> worked() {
@@ -115,13 +179,15 @@ final class PlanPane extends BorderPane {
     boolean changed = !other.equals(lot);
     lot = other;
     if (changed) {
-      worked().ifPresent(now -> form.start(now.batch().assumptions(), cut(), taken().flatMap(MagnetShares::of)));
+      picked = OptionalInt.empty();
+      worked().ifPresent(now -> form.start(specks(now).flatness(), cut(), taken().flatMap(MagnetShares::of)));
     }
-    Sand now = new Sand(sizes(), grams());
+    Sand now = new Sand(sizes(), grams(), goldMg());
     if (changed || !now.equals(sand)) {
       sand = now;
-      form.sand(now.sizes(), now.grams());
+      form.sand(now.sizes(), now.grams(), now.goldMg());
     }
+    learn();
     plan();
   }
 
@@ -131,6 +197,16 @@ final class PlanPane extends BorderPane {
 
   private double grams() {
     return worked().flatMap(now -> id().map(id -> now.sand().mass(id).grams())).orElse(0.0);
+  }
+
+  private static BatchSpecks specks(Worked now) {
+    return BatchSpecks.of(now.network());
+  }
+
+  /** The free gold of the lot, or all of it where nobody told it apart. */
+  private OptionalDouble goldMg() {
+    Optional<LotGold> known = worked().flatMap(now -> id().flatMap(id -> Optional.ofNullable(now.gold().lots().get(id))));
+    return known.map(gold -> OptionalDouble.of(gold.free().orElse(gold.all()).milligrams())).orElse(OptionalDouble.empty());
   }
 
   private Cut cut() {
@@ -158,36 +234,43 @@ final class PlanPane extends BorderPane {
   }
 
   private Optional<PlanRequest> request() {
-    Assumptions given = worked().map(now -> now.batch().assumptions()).orElseGet(() -> workbench.shop().get().assumptions());
-    return form.read(cut(), sizes(), given, workbench.shop().get());
+    double density = worked().map(now -> now.batch().assumptions().goldDensity()).orElseGet(() -> workbench.shop().get().assumptions().goldDensity());
+    double fineness = worked().map(now -> now.gold().fineness()).orElseGet(() -> workbench.shop().get().assumptions().fineness());
+    return form.read(cut(), sizes(), density, fineness, workbench.shop().get());
   }
 
   private void planned(PlanRequest request) {
     asked = Optional.of(request);
     Planner planner = new Planner(request);
-    List<Plan> best = planner.best(BEST);
+    Trade made = planner.trade();
+    trade = Optional.of(made);
     List<Row> rows = new ArrayList<>();
-    for (int i = 0; i < best.size(); i++) {
-      rows.add(new Row(i == 0 ? Words.of("plan.best") : Words.of("plan.next", Integer.toString(i)), "", best.get(i)));
+    for (int i = 0; i < made.points().size(); i++) {
+      Trade.Point point = made.points().get(i);
+      String screens = Words.counted("plan.screens", point.plan().stack().size());
+      rows.add(new Row(i == made.proposed() ? Words.of("plan.best", screens) : screens, "", point.plan(), Optional.of(point)));
     }
     for (School school : School.values()) {
-      rows.add(new Row(Words.of("school", school), Words.of("school.reason", school), planner.of(school.stack(planner.usable()))));
+      rows.add(new Row(Words.of("school", school), Words.of("school.reason", school), planner.of(school.stack(planner.usable())), Optional.empty()));
     }
-    int before = Math.max(0, plans.getSelectionModel().getSelectedIndex());
+    filling = true;
     plans.getItems().setAll(rows);
-    double height = rows.size() * ROW + 4;
-    plans.setPrefHeight(height);
-    plans.setMinHeight(height);
-    plans.getSelectionModel().select(Math.min(before, rows.size() - 1));
-    remarks.getChildren().setAll(remarks(request, planner, best));
+    filling = false;
+    int row = Math.clamp(picked.orElse(Math.max(0, made.proposed())), 0, rows.size() - 1);
+    filling = true;
+    plans.getSelectionModel().select(row);
+    plans.scrollTo(Math.max(0, row - SHOWN / 2));
+    filling = false;
+    showChosen(plans.getSelectionModel().getSelectedItem());
+    remarks.getChildren().setAll(remarks(request, planner, made));
+    if (form.isGuessed()) {
+      remarks.getChildren().add(Parts.advice("idle", "", Words.of("plan.guessed", Figures.plain(PlanForm.GUESSED_GRADE))));
+    }
   }
 
-  private static List<Node> remarks(PlanRequest request, Planner planner, List<Plan> best) {
-    if (best.isEmpty()) {
+  private static List<Node> remarks(PlanRequest request, Planner planner, Trade trade) {
+    if (trade.points().isEmpty()) {
       return List.of(Parts.advice("fault", Words.of("plan.none"), Words.of("plan.none.about", Figures.plain(request.lookedOverAboveMm()))));
-    }
-    if (!best.getFirst().meets()) {
-      return List.of(Parts.advice("fault", Words.of("plan.short"), Words.of("plan.short.about")));
     }
     return planner.usable().isEmpty() ? List.of(Parts.advice("idle", "", Words.of("screening.none-fits"))) : List.of();
   }
@@ -197,12 +280,16 @@ final class PlanPane extends BorderPane {
   }
 
   private void showChosen(Row row) {
-    if (row == null) {
+    if (row == null || filling) {
       return;
     }
+    picked = OptionalInt.of(plans.getSelectionModel().getSelectedIndex()).stream().filter(index -> trade.filter(made -> made.proposed() == index).isEmpty()).findFirst();
     Figures figures = workbench.figures().get();
     Plan plan = row.plan();
     chart(plan);
+    trade.ifPresent(made -> curve.show(width -> TradeChart.of(made, plan, figures, width, CURVE_HEIGHT), TradeChart.spoken(made, figures)));
+    bars.show(width -> CutGoldChart.of(plan, figures, width), CutGoldChart.spoken(plan, figures));
+    worth.getChildren().setAll(TradeWords.of(plan, row.point(), trade.orElseThrow(), asked.orElseThrow().gold(), figures));
     Stream<Node> reason = row.reason().isEmpty() ? Stream.empty() : Stream.of(Parts.advice("water", "", row.reason()));
     Stream<Node> cuts = plan.cuts().stream().map(cut -> Parts.advice(kind(cut), "", PlanWords.sentence(cut, figures)));
     why.getChildren().setAll(Stream.of(reason, cuts, criterion(plan)).flatMap(part -> part).toList());
@@ -232,7 +319,10 @@ final class PlanPane extends BorderPane {
   }
 
   private static final class Cell extends ListCell<Row> {
-    Cell() {
+    private final Supplier<Figures> figures;
+
+    Cell(Supplier<Figures> figures) {
+      this.figures = figures;
       setPrefWidth(0);
     }
 
@@ -246,7 +336,7 @@ final class PlanPane extends BorderPane {
       }
       Plan plan = row.plan();
       String mark = Words.of(plan.meets() ? "plan.mark.meets" : "plan.mark.short");
-      String ratio = plan.leastRatio().isPresent() ? Words.of("plan.least", Figures.fixed(plan.leastRatio().getAsDouble(), 2)) : "";
+      String ratio = figures.get().gold(plan.won().usual());
       Label name = Parts.styled(new Label(row.name()), "muted");
       name.setMinWidth(NAME_WIDTH);
       Label stack = Parts.styled(new Label(Words.of("plan.marked", mark, PlanWords.stack(plan))), "lot-name");
@@ -262,7 +352,7 @@ final class PlanPane extends BorderPane {
       setAccessibleText(Words.of("plan.spoken", row.name(), PlanWords.stack(plan), ratio, time.getText()));
     }
 
-    private static final double NAME_WIDTH = 130;
+    private static final double NAME_WIDTH = 190;
     private static final double TIME_WIDTH = 84;
   }
 }

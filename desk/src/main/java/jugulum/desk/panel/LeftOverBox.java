@@ -9,6 +9,7 @@ import jugulum.core.ledger.Step;
 import jugulum.core.magnet.Ladder;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.mass.LotMass;
+import jugulum.core.plan.GoldExpected;
 import jugulum.core.plan.Machines;
 import jugulum.core.plan.Plan;
 import jugulum.core.plan.PlanRequest;
@@ -17,6 +18,7 @@ import jugulum.core.plan.PlanRequest.Surety;
 import jugulum.core.plan.Planner;
 import jugulum.core.screens.Cut;
 import jugulum.core.sizes.GuessedSizes;
+import jugulum.core.sizes.SizeSpread;
 import jugulum.core.window.Conditions;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.WindowChart;
@@ -96,8 +98,10 @@ final class LeftOverBox extends VBox {
       return Optional.empty();
     }
     Conditions conditions = Conditions.usual(worked.batch().assumptions(), shares.among(Conditions.USUAL_HEAVIES), false);
+    SizeSpread sizes = GuessedSizes.within(cut);
+    GoldExpected none = new GoldExpected(0, sizes, worked.batch().assumptions().fineness(), Optional.empty());
     PlanRequest request =
-        new PlanRequest(List.of(), cut, GuessedSizes.within(cut), 0, conditions, Machines.USUAL, 1, Surety.USUAL, PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM, ScreeningTime.USUAL);
+        new PlanRequest(List.of(), cut, sizes, 0, conditions, Machines.USUAL, none, 1, Surety.USUAL, PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM, ScreeningTime.USUAL);
     return Optional.of(new Planner(request).of(List.of()));
   }
 }

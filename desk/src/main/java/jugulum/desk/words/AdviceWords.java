@@ -57,13 +57,21 @@ public final class AdviceWords {
     if (advice.kind() == Kind.LOOK) {
       return Words.of("advice.look", Figures.time(advice.minutes()));
     }
-    String there = advice.there().map(gold -> Words.of("advice.there", figures.gold(gold.milligrams()), figures.goldRange(gold))).orElse("");
+    String there = advice.there().map(gold -> Words.of("advice.there." + advice.of(), figures.gold(gold.milligrams()), figures.goldRange(gold))).orElse("");
     if (advice.won().isEmpty()) {
       return there;
     }
-    String share = advice.kind() == Kind.PASS ? Words.of("advice.by-passes") : Words.of(advice.runs() > 0 ? "advice.by-record" : "advice.by-practice", Figures.wholeShares(advice.share()), Integer.toString(advice.runs()));
+    String share = share(advice);
     String won = Words.of("advice.won", figures.gold(advice.won().get().milligrams()), figures.goldRange(advice.won().get()));
     return String.join(" ", there, share, won);
+  }
+
+  private static String share(Advice advice) {
+    return switch (advice.kind()) {
+      case PASS -> Words.of("advice.by-passes");
+      case SELL -> Words.of("advice.by-commission", Figures.wholeShares(advice.share()));
+      default -> Words.of(advice.runs() > 0 ? "advice.by-record" : "advice.by-practice", Figures.wholeShares(advice.share()), Integer.toString(advice.runs()));
+    };
   }
 
   private static String money(Advice advice, Money money, Terms terms) {
@@ -72,7 +80,13 @@ public final class AdviceWords {
     }
     String costs = money.costs() > 0 ? Words.of("advice.costs", MoneyWords.sum(money.costs(), terms)) : "";
     String left = Words.of("advice.left", MoneyWords.sum(money.net(), terms), MoneyWords.sum(advice.moneyPerHour().orElseThrow(), terms), MoneyWords.chance(money.chance()));
-    return Words.of("advice.brings", MoneyWords.sum(money.brings(), terms), Figures.time(advice.minutes()), MoneyWords.sum(money.wages(), terms)) + costs + left;
+    String later = advice.kind() == Kind.SELL ? waiting(terms) : "";
+    return Words.of("advice.brings", MoneyWords.sum(money.brings(), terms), Figures.time(advice.minutes()), MoneyWords.sum(money.wages(), terms)) + costs + left + later;
+  }
+
+  private static String waiting(Terms terms) {
+    int days = terms.charged().sale().map(sale -> (int) Math.round(sale.waitingDays())).orElse(0);
+    return days == 0 ? "" : " " + Words.counted("advice.paid-after", days);
   }
 
   /** On what date's prices the money rests, and what they are; that there are none where nobody told any. */

@@ -66,7 +66,7 @@ public final class EveryBatch {
   }
 
   /** The runs over machines of every batch, and something to do when all were told. */
-  void runs(Consumer<List<Ran>> more, Runnable done) {
+  public void runs(Consumer<List<Ran>> more, Runnable done) {
     ask(one -> runs.computeIfAbsent(one.id(), this::runs).stream().map(run -> new Ran(one.id(), one.name(), run)).toList(), more, done);
   }
 

@@ -37,6 +37,7 @@ import jugulum.core.passes.NextPass;
 import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.School;
 import jugulum.core.reconcile.Adjusted;
+import jugulum.core.runs.PastRun;
 import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.settling.Settling;
 import jugulum.core.shop.OwnedScreen;
@@ -92,9 +93,7 @@ class WordsTest {
           Map.entry("medium", Process.MagnetRun.Medium.values()),
           Map.entry("state", BatchSummary.State.values()),
           Map.entry("place", Place.Kind.values()),
-          Map.entry("recovery", Recovery.Against.values()),
-          Map.entry("recovery.of", Recovery.Against.values()),
-          Map.entry("recovery.rests", Recovery.Against.values()),
+          Map.entry("runs.kind", PastRun.Kind.values()),
           Map.entry("closure", StepClosure.State.values()),
           Map.entry("entry.mass", MassText.Why.values()),
           Map.entry("account.settle", Material.values()),
@@ -133,6 +132,15 @@ class WordsTest {
   @Test
   void everyConstantHasAText() {
     ENUMS.forEach((prefix, constants) -> Stream.of(constants).forEach(constant -> assertThatCode(() -> Words.of(prefix, (Enum<?>) constant)).as(prefix).doesNotThrowAnyException()));
+  }
+
+  @Test
+  void everyRecoveryIsNamedAfterItsGoldAndWhatItIsMeasuredAgainst() {
+    for (Recovery.Of of : Recovery.Of.values()) {
+      for (Recovery.Against against : Recovery.Against.values()) {
+        assertThat(List.of("recovery.", "recovery.of.", "recovery.rests.")).allMatch(prefix -> has(prefix + of + "_" + against));
+      }
+    }
   }
 
   @Test

@@ -1,0 +1,91 @@
+package jugulum.desk.chart;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import jugulum.core.plan.Plan;
+import jugulum.core.plan.PlannedCut;
+import jugulum.core.plan.PlannedCut.Run;
+import jugulum.core.window.Sorting;
+import jugulum.desk.chart.Mark.Anchor;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** What each cut of a plan does on its machine: gold won as a full bar, gold left as a frame after it, and how its grains are told apart. */
+public final class CutGoldChart {
+  private static final double ROW = 44;
+  private static final double BAR = 20;
+  private static final double MASS = 160;
+  private static final double MACHINE = 170;
+  private static final double BARS = 312;
+  private static final double TOLD = 200;
+  private static final double HEAD = 6;
+
+  private CutGoldChart() {}
+
+  /** Draws the cuts of a plan. */
+  public static Drawing of(Plan plan, Figures figures, double width) {
+    List<Mark> marks = new ArrayList<>();
+    double most = Math.max(1e-9, plan.cuts().stream().mapToDouble(PlannedCut::goldMg).max().orElse(1));
+    double room = Math.max(60, width - BARS - TOLD);
+    double top = HEAD;
+    for (PlannedCut cut : plan.cuts()) {
+      row(marks, cut, figures, top, room / most, width);
+      top += ROW;
+    }
+    return new Drawing(width, top, marks);
+  }
+
+  private static void row(List<Mark> marks, PlannedCut cut, Figures figures, double top, double perMg, double width) {
+    double base = top + 16;
+    marks.add(new Mark.Writing(0, base, Sentences.cut(cut.cut()), Anchor.LEFT, "chart-strong"));
+    marks.add(new Mark.Writing(MASS, base, figures.sand(cut.massG()), Anchor.RIGHT, "chart-muted"));
+    double won = cut.won().usual() * perMg;
+    double all = cut.goldMg() * perMg;
+    marks.add(new Mark.Bar(BARS, top + 2, won, BAR, "chart-gold"));
+    frame(marks, BARS + won, top + 2, all - won);
+    marks.add(new Mark.Writing(width, base, Words.of("cut-gold.of", figures.gold(cut.won().usual()), figures.gold(cut.goldMg())), Anchor.RIGHT, "chart-text"));
+    String machine =
+        switch (cut.fate()) {
+          case PlannedCut.LookedOver _ -> Words.of("chart.by-hand");
+          case Run run -> machine(run);
+        };
+    marks.add(new Mark.Writing(MACHINE, base, machine, Anchor.LEFT, "chart-text"));
+    if (cut.fate() instanceof Run run) {
+      marks.add(new Mark.Writing(MACHINE, base + 17, told(run), Anchor.LEFT, "chart-small"));
+    }
+  }
+
+  /** What is left behind, as a dashed frame. */
+  private static void frame(List<Mark> marks, double x, double y, double width) {
+    if (width > 1) {
+      marks.add(new Mark.Stroke(x, y, x + width, y, "chart-line-fault"));
+      marks.add(new Mark.Stroke(x, y + BAR, x + width, y + BAR, "chart-line-fault"));
+      marks.add(new Mark.Stroke(x + width, y, x + width, y + BAR, "chart-line-fault"));
+    }
+  }
+
+  private static String machine(Run run) {
+    String name = run.gear().name();
+    String machine = name.isEmpty() ? Words.of("machine.short", run.kind()) : name;
+    return run.byRecord() ? Words.of("cut-gold.record", machine) : machine;
+  }
+
+  /** How many times faster the slowest gold falls than the fastest sand, as that machine sorts, and as it would be the other way. */
+  private static String told(Run run) {
+    if (run.window().ratio().isEmpty() || run.otherwise().isEmpty()) {
+      return Words.of("chart.ratio.none");
+    }
+    String here = Figures.fixed(run.window().ratio().get().usual(), 2);
+    String other = Figures.fixed(run.otherwise().get().usual(), 2);
+    return Words.of(run.sorting() == Sorting.HINDERED ? "cut-gold.hindered" : "cut-gold.free", here, other);
+  }
+
+  /** The bars in words. */
+  public static String spoken(Plan plan, Figures figures) {
+    return plan.cuts().stream()
+        .map(cut -> Words.of("cut-gold.spoken", Sentences.cut(cut.cut()), figures.gold(cut.won().usual()), figures.gold(cut.goldMg()), cut.fate() instanceof Run run ? told(run) : Words.of("chart.by-hand")))
+        .collect(Collectors.joining(". "));
+  }
+}

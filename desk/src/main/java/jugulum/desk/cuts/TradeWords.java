@@ -1,0 +1,79 @@
+package jugulum.desk.cuts;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import jugulum.core.check.Band;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.plan.GoldExpected;
+import jugulum.core.plan.Plan;
+import jugulum.core.plan.Trade;
+import jugulum.core.screens.Screen;
+import jugulum.core.shop.Terms;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.MoneyWords;
+import jugulum.desk.words.Words;
+
+/** Says what a stack wins in what time, and what a screen more or less would be worth an hour. */
+final class TradeWords {
+  private TradeWords() {}
+
+  static List<Node> of(Plan plan, Optional<Trade.Point> point, Trade trade, GoldExpected gold, Figures figures) {
+    List<Node> lines = new ArrayList<>();
+    Label stack = Parts.styled(new Label(PlanWords.stack(plan)), "panel-title");
+    stack.setWrapText(true);
+    lines.add(stack);
+    Band won = plan.won();
+    lines.add(Parts.sentence(Words.of("trade.cuts", Integer.toString(plan.cuts().size()), Figures.time(plan.minutes()), figures.gold(won.usual()), figures.gold(plan.goldMg())), "strong"));
+    lines.add(Parts.sentence(Words.of("trade.range", figures.goldRange(new GoldRange(won.usual(), won.low(), won.high()))), "muted"));
+    int at = point.map(trade.points()::indexOf).orElse(-1);
+    if (at >= 0 && at + 1 < trade.points().size()) {
+      lines.add(Parts.sentence(step("trade.more", plan, trade.points().get(at + 1), gold, figures)));
+    }
+    if (at > 0) {
+      lines.add(Parts.sentence(step("trade.less", trade.points().get(at - 1).plan(), trade.points().get(at), gold, figures)));
+    }
+    lines.add(Parts.sentence(rule(gold, figures), "muted"));
+    return lines;
+  }
+
+  /** From one point of the curve to the next: what is won in what time, and what that is an hour. */
+  private static String step(String key, Plan from, Trade.Point to, GoldExpected gold, Figures figures) {
+    String screens = added(from, to.plan());
+    String mg = figures.gold(Math.abs(to.moreMg()));
+    String time = Figures.time(Math.abs(to.moreMinutes()));
+    if (to.moreMinutes() <= 0) {
+      return Words.of(key + ".sooner", screens, mg, time);
+    }
+    return Words.of(key, screens, mg, time, hour(to.moreMgPerHour().orElseThrow(), gold, figures));
+  }
+
+  /** The screens one stack has more, or that it is another stack. */
+  private static String added(Plan from, Plan to) {
+    Set<String> more = new HashSet<>(labels(to));
+    boolean nested = more.containsAll(labels(from));
+    more.removeAll(labels(from));
+    return nested ? String.join(", ", more) : Words.of("trade.other", PlanWords.stack(to));
+  }
+
+  private static List<String> labels(Plan plan) {
+    return plan.stack().stream().map(Screen::label).collect(Collectors.toList());
+  }
+
+  private static String hour(double mgPerHour, GoldExpected gold, Figures figures) {
+    return gold.terms().map(terms -> Words.of("trade.money", MoneyWords.sum(terms.worth(mgPerHour, gold.fineness()), terms))).orElse(Words.of("trade.gold", figures.gold(mgPerHour)));
+  }
+
+  private static String rule(GoldExpected gold, Figures figures) {
+    Optional<Terms> terms = gold.terms();
+    return terms
+        .map(told -> Words.of("trade.rule.money", MoneyWords.sum(told.hourlyRate(), told)))
+        .orElseGet(() -> Words.of("trade.rule.gold", Figures.percent(GoldExpected.LEAST_SHARE_AN_HOUR), figures.gold(gold.hourMg())));
+  }
+}
