@@ -12,6 +12,7 @@ import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.G;
 import static javafx.scene.input.KeyCode.N;
+import static javafx.scene.input.KeyCode.S;
 import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.U;
 import static javafx.scene.input.KeyCode.Z;
@@ -83,10 +84,24 @@ class AppearanceTest extends OnTheDemoBook {
         for (int edit = 0; edit < 3; edit++) {
           person.press(ESCAPE).press(CONTROL, Z);
         }
+        eightUnweighed(person, theme, look);
         person.press(CONTROL, T);
         person.press(CONTROL, U);
       }
     }
+  }
+
+  /** Another batch, screened into eight cuts of which none is weighed yet. */
+  private static void eightUnweighed(Person person, String theme, Look look) {
+    person.openInOneFrame("Saltergill 3");
+    person.press(S).type("stack", "16 20 30 50 70 100 140").press(ENTER);
+    look.at(person, theme + " eight cuts, none weighed");
+    for (String bucket : List.of("bucket-OVERSIZE", "bucket-TAILINGS", "station-1-1")) {
+      person.click(bucket);
+      look.at(person, theme + " " + bucket + " of eight cuts, none weighed");
+    }
+    person.press(ESCAPE).press(CONTROL, Z);
+    person.openInOneFrame("Fernhollow 12");
   }
 
   /** A machine is chosen and runs, its first charge in. */
@@ -121,68 +136,64 @@ class AppearanceTest extends OnTheDemoBook {
     return false;
   }
 
+  /** One walk for all that is asked, since the walk takes longest. */
   @Test
-  void noTextIsCutOff() {
+  void everyViewIsWholeReadableAndNamed() {
     everywhere(
         (person, where) -> {
-          for (Node node : visible(person)) {
-            if (node instanceof Text text && text.getParent() instanceof Labeled labeled) {
-              assertThat(text.getText()).as("%s: %s", where, labeled.getText()).doesNotEndWith("...").doesNotEndWith("…");
-            }
-          }
+          noTextIsCutOff(person, where);
+          noTypeIsTooSmall(person, where);
+          whatCanHaveTheFocusHasANameAndARole(person, where);
+          nothingSticksOutOfTheWindowAndNothingScrollsSideways(person, where);
         });
   }
 
-  @Test
-  void noTypeIsTooSmall() {
-    everywhere(
-        (person, where) -> {
-          for (Node node : visible(person)) {
-            if (node instanceof Text text && !text.getText().isBlank()) {
-              assertThat(text.getFont().getSize()).as("%s: %s", where, text.getText()).isGreaterThanOrEqualTo(SMALLEST_TYPE);
-              assertThat(text.getFont().getFamily()).as("%s: %s", where, text.getText()).isEqualTo("B612");
-            }
-          }
-        });
+  private static void noTextIsCutOff(Person person, String where) {
+    for (Node node : visible(person)) {
+      if (node instanceof Text text && text.getParent() instanceof Labeled labeled) {
+        assertThat(text.getText()).as("%s: %s", where, labeled.getText()).doesNotEndWith("...").doesNotEndWith("…");
+      }
+    }
   }
 
-  @Test
-  void whatCanHaveTheFocusHasANameAndARole() {
-    everywhere(
-        (person, where) -> {
-          for (Node node : visible(person)) {
-            boolean wanted = node.isFocusTraversable() && !node.isDisabled() && !(node instanceof ScrollBar) && !(node instanceof ScrollPane);
-            if (wanted) {
-              String name = node.getAccessibleText();
-              String shown = node instanceof Labeled labeled ? labeled.getText() : "";
-              boolean named = name != null && !name.isBlank() || shown != null && !shown.isBlank() || node instanceof ListView;
-              assertThat(named).as("%s: %s %s has a name", where, node.getClass().getSimpleName(), node.getId()).isTrue();
-              assertThat(node.getAccessibleRole()).as("%s: %s has a role", where, node.getId()).isNotNull();
-            }
-          }
-        });
+  private static void noTypeIsTooSmall(Person person, String where) {
+    for (Node node : visible(person)) {
+      if (node instanceof Text text && !text.getText().isBlank()) {
+        assertThat(text.getFont().getSize()).as("%s: %s", where, text.getText()).isGreaterThanOrEqualTo(SMALLEST_TYPE);
+        assertThat(text.getFont().getFamily()).as("%s: %s", where, text.getText()).isEqualTo("B612");
+      }
+    }
   }
 
-  @Test
-  void nothingSticksOutOfTheWindowAndNothingScrollsSideways() {
-    everywhere(
-        (person, where) -> {
-          for (Node node : visible(person)) {
-            if (node instanceof Control && !inside(node, ScrollPane.class) && !inside(node, ListView.class)) {
-              Bounds bounds = node.localToScene(node.getLayoutBounds());
-              assertThat(bounds.getMaxX()).as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId()).isLessThanOrEqualTo(1281);
-              assertThat(bounds.getMaxY()).as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId()).isLessThanOrEqualTo(801);
-            }
-            if (node instanceof ScrollPane pane && pane.isFitToWidth() && pane.getContent() != null) {
-              assertThat(pane.getContent().getLayoutBounds().getWidth()).as("%s: %s is cut off at the right", where, pane.getId()).isLessThanOrEqualTo(pane.getViewportBounds().getWidth() + 1);
-            }
-            if (node instanceof ScrollBar bar && bar.getOrientation() == Orientation.HORIZONTAL) {
-              assertThat(bar.getWidth() > 0 && bar.getHeight() > 0 && bar.getVisibleAmount() < bar.getMax() - bar.getMin() - 1e-9 && bar.isVisible())
-                  .as("%s: a horizontal scroll bar in %s", where, bar.getParent())
-                  .isFalse();
-            }
-          }
-        });
+  private static void whatCanHaveTheFocusHasANameAndARole(Person person, String where) {
+    for (Node node : visible(person)) {
+      boolean wanted = node.isFocusTraversable() && !node.isDisabled() && !(node instanceof ScrollBar) && !(node instanceof ScrollPane);
+      if (wanted) {
+        String name = node.getAccessibleText();
+        String shown = node instanceof Labeled labeled ? labeled.getText() : "";
+        boolean named = name != null && !name.isBlank() || shown != null && !shown.isBlank() || node instanceof ListView;
+        assertThat(named).as("%s: %s %s has a name", where, node.getClass().getSimpleName(), node.getId()).isTrue();
+        assertThat(node.getAccessibleRole()).as("%s: %s has a role", where, node.getId()).isNotNull();
+      }
+    }
+  }
+
+  private static void nothingSticksOutOfTheWindowAndNothingScrollsSideways(Person person, String where) {
+    for (Node node : visible(person)) {
+      if (node instanceof Control && !inside(node, ScrollPane.class) && !inside(node, ListView.class)) {
+        Bounds bounds = node.localToScene(node.getLayoutBounds());
+        assertThat(bounds.getMaxX()).as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId()).isLessThanOrEqualTo(1281);
+        assertThat(bounds.getMaxY()).as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId()).isLessThanOrEqualTo(801);
+      }
+      if (node instanceof ScrollPane pane && pane.isFitToWidth() && pane.getContent() != null) {
+        assertThat(pane.getContent().getLayoutBounds().getWidth()).as("%s: %s is cut off at the right", where, pane.getId()).isLessThanOrEqualTo(pane.getViewportBounds().getWidth() + 1);
+      }
+      if (node instanceof ScrollBar bar && bar.getOrientation() == Orientation.HORIZONTAL) {
+        assertThat(bar.getWidth() > 0 && bar.getHeight() > 0 && bar.getVisibleAmount() < bar.getMax() - bar.getMin() - 1e-9 && bar.isVisible())
+            .as("%s: a horizontal scroll bar in %s", where, bar.getParent())
+            .isFalse();
+      }
+    }
   }
 
   /** The very frame that shows another batch must be styled: new parts of the board come in while the window is being laid out. */

@@ -3,6 +3,7 @@ package jugulum.desk.batches;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
@@ -14,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.book.store.Book;
+import jugulum.core.gold.LotGold;
 import jugulum.core.magnet.Composite;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
@@ -61,11 +63,12 @@ final class MagneticsPane extends BorderPane {
     table.setAccessibleText(Words.of("magnetics.title"));
     table.setPlaceholder(Parts.sentence(Words.of("magnetics.none"), "muted"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    TextColumns.add(table, "batches.name", 200, Held::name, false);
-    TextColumns.add(table, "magnetics.cut", 110, held -> Sentences.cut(held.magnetics().lot().cut()), false);
-    TextColumns.add(table, "magnetics.mass", 110, held -> held.magnetics().mass().isKnown() ? figures().sand(held.magnetics().mass().grams()) : Words.of("mass.unknown"), true);
-    TextColumns.add(table, "magnetics.look", 180, MagneticsPane::looks, false);
-    TextColumns.add(table, "magnetics.gold", 250, this::gold, true);
+    TextColumns.add(table, "batches.name", 160, Held::name, false);
+    TextColumns.add(table, "magnetics.cut", 100, held -> Sentences.cut(held.magnetics().lot().cut()), false);
+    TextColumns.add(table, "magnetics.mass", 100, held -> held.magnetics().mass().isKnown() ? figures().sand(held.magnetics().mass().grams()) : Words.of("mass.unknown"), true);
+    TextColumns.add(table, "magnetics.look", 170, MagneticsPane::looks, false);
+    TextColumns.addLong(table, "gold.free", 220, held -> gold(held, GoldWords::free));
+    TextColumns.addLong(table, "gold.hidden", 220, held -> gold(held, GoldWords::hidden));
     TextColumns.add(table, "magnetics.fate", 180, this::fate, false);
     table.setOnKeyPressed(
         key -> {
@@ -105,10 +108,10 @@ final class MagneticsPane extends BorderPane {
     return workbench.figures().get();
   }
 
-  private String gold(Held held) {
+  private String gold(Held held, BiFunction<LotGold, Figures, String> kind) {
     return held.magnetics()
         .gold()
-        .map(gold -> GoldWords.both(gold, figures()))
+        .map(gold -> kind.apply(gold, figures()))
         .orElse(Words.of("magnetics.gold.unknown"));
   }
 

@@ -7,12 +7,11 @@ import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.gold.Place;
 import jugulum.core.ledger.LotId;
+import jugulum.core.mass.LotMass;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
@@ -31,11 +30,9 @@ final class BucketButton extends Button {
   BucketButton(Bucket bucket, Consumer<Bucket> onOpen) {
     this.bucket = bucket;
     name = Parts.styled(new Label(Words.of("bucket", bucket)), "bucket-name");
-    name.setMinWidth(Region.USE_PREF_SIZE);
-    mass.setMinWidth(Region.USE_PREF_SIZE);
-    Region gap = new Region();
-    HBox.setHgrow(gap, Priority.ALWAYS);
-    VBox content = new VBox(4, new HBox(name, gap, mass), gold);
+    gold.setWrapText(true);
+    gold.setMinHeight(Region.USE_PREF_SIZE);
+    VBox content = new VBox(2, name, mass, gold);
     setId("bucket-" + bucket);
     getStyleClass().addAll("bucket", "bucket-" + bucket.name().toLowerCase(Locale.ROOT));
     setGraphic(content);
@@ -49,13 +46,22 @@ final class BucketButton extends Button {
     List<LotId> lots = bucket.lots(worked);
     Optional<Place> place = worked.gold().place(bucket.place());
     int unseen = place.map(one -> one.notLookedAt().size()).orElse(0);
-    mass.setText(lots.isEmpty() ? "" : figures.sand(lots.stream().mapToDouble(lot -> worked.sand().mass(lot).grams()).sum()));
+    mass.setText(mass(lots.stream().map(worked.sand()::mass).toList(), figures));
     gold.setText(place.map(one -> gold(one, worked, figures)).orElse(Words.of("bucket.none")));
     String style = unseen > 0 ? "loss-text" : "muted";
     if (!gold.getStyleClass().contains(style)) {
       gold.getStyleClass().setAll("label", style);
     }
     setAccessibleText(Words.of("bucket.spoken", name.getText(), mass.getText(), gold.getText()));
+  }
+
+  private static String mass(List<LotMass> masses, Figures figures) {
+    List<LotMass> known = masses.stream().filter(LotMass::isKnown).toList();
+    if (known.isEmpty()) {
+      return masses.isEmpty() ? "" : Words.of("mass.unknown");
+    }
+    String sum = figures.sand(known.stream().mapToDouble(LotMass::grams).sum());
+    return known.size() == masses.size() ? sum : Words.of("bucket.mass.part", sum);
   }
 
   private static String gold(Place place, Worked worked, Figures figures) {

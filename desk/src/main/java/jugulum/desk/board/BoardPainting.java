@@ -1,5 +1,6 @@
 package jugulum.desk.board;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,6 +33,9 @@ final class BoardPainting {
   private final NodeStock stock;
   private final Map<Flow.Band, Double> feedOffsets;
 
+  /** Labels that stand where a gold thread may pass: painted after the threads, on a ground of their own. */
+  private final List<Runnable> overThreads = new ArrayList<>();
+
   BoardPainting(BoardModel board, BoardGeometry place, BoardTexts texts, NodeStock stock) {
     this.board = board;
     this.place = place;
@@ -48,6 +52,7 @@ final class BoardPainting {
     placeholders();
     vial();
     board.flows(Flow.Thread.class).forEach(this::thread);
+    overThreads.forEach(Runnable::run);
     headings();
     rowLabels();
     statuses();
@@ -157,17 +162,16 @@ final class BoardPainting {
     String text = roomy() ? texts.spout(spout) : texts.spoutMass(spout);
     double labelX = x + thickness + 16 + lowered.x();
     double labelY = y + place.thickest() / 2 + 1 + lowered.y();
-    stock.add(
-        List.of(spout, text, labelX, labelY),
-        () -> {
-          Label label = label(text, labelX, labelY, NEXT_SPOUT + 50, "spout-label");
-          label.setMouseTransparent(false);
-          label.setAccessibleRole(AccessibleRole.BUTTON);
-          label.setAccessibleText(texts.spout(spout));
-          label.setTooltip(new Tooltip(texts.spout(spout)));
-          label.setOnMouseClicked(_ -> onSpout.accept(spout));
-          return label;
-        });
+    overThreads.add(() -> stock.add(List.of(spout, text, labelX, labelY), () -> spoutLabel(spout, onSpout, label(text, labelX, labelY, NEXT_SPOUT + 50, "spout-label"))));
+  }
+
+  private Label spoutLabel(Flow.Spout spout, Consumer<Flow.Spout> onSpout, Label label) {
+    label.setMouseTransparent(false);
+    label.setAccessibleRole(AccessibleRole.BUTTON);
+    label.setAccessibleText(texts.spout(spout));
+    label.setTooltip(new Tooltip(texts.spout(spout)));
+    label.setOnMouseClicked(_ -> onSpout.accept(spout));
+    return label;
   }
 
   private static String style(Flow.Spout.Kind kind) {

@@ -94,7 +94,10 @@ record BoardTexts(Worked worked, Figures figures) {
   }
 
   String rowSizes(Cut cut) {
-    if (cut.isAll() || cut.passing().isPresent() && cut.retained().isPresent()) {
+    if (cut.isAll()) {
+      return Words.of("board.screen.none");
+    }
+    if (cut.passing().isPresent() && cut.retained().isPresent()) {
       return Sentences.sizes(cut);
     }
     return cut.isOversize() ? Words.of("board.sizes.over", Figures.plain(cut.lowerMm())) : Words.of("board.sizes.under", Figures.plain(cut.upperMm()));

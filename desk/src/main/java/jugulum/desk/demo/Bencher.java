@@ -23,6 +23,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.Pass;
 import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Measure.SandWeight;
+import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.MagnetRun.DryCheck;
 import jugulum.core.ledger.Process.MagnetRun.Medium;
@@ -180,6 +181,11 @@ final class Bencher {
     for (double reading : grams) {
       measure(lot, new Measure.GoldWeight(reading, 0.001));
     }
+  }
+
+  /** What was set aside or stayed behind, of one kind. */
+  List<LotId> ends(Material material) {
+    return Network.of(batch()).endLots().filter(lot -> lot.material() == material).map(Lot::id).toList();
   }
 
   void close() {

@@ -73,7 +73,7 @@ public final class DemoBook {
       shop = shop.with(gear);
     }
     shop = shop.with(new Magnet("pull rod", 180)).with(new Magnet("block in a bag", 420));
-    Charges charges = new Charges(2.5, 16, 200, 75, 38, 6, 0.7);
+    Charges charges = new Charges(2.5, 16, 200, 75, 38, 6, 0.7, Optional.of(new Charges.Sale(0.4, 60)));
     book.submit(shop.with(new Terms(104, 0.94, 22, 6, "€", LocalDate.parse("2026-10-01"), Optional.of(charges))));
   }
 
@@ -94,7 +94,7 @@ public final class DemoBook {
   private void finished() {
     Bencher bench = new Bencher(book, clock, FINISHED, "Tarnbeck 7", "Tarnbeck gravel fan", "2026-10-19");
     bench.measure(bench.feed(), new SandWeight(24_310, 640, 0.061, 10));
-    bench.measure(bench.feed(), new Assay(131, 0.08, 400));
+    bench.measure(bench.feed(), new Assay(131, 0.08, 400, Optional.empty(), Optional.of(VisibleGold.LEFT)));
     List<LotId> cuts = bench.screen(bench.feed(), "20", "50");
     bench.weigh(cuts.get(0), 3_920);
     bench.weigh(cuts.get(1), 10_870);
@@ -110,7 +110,18 @@ public final class DemoBook {
     won(bench, coarse.get(0), 40.3, 0.688, 0.689);
     middle(bench, cuts.get(1));
     fine(bench, cuts.get(2));
+    hidden(bench);
     bench.close();
+  }
+
+  /** What gravity cannot win is asked of two bags, one of all tailings and one of all residues, their visible gold panned out first. */
+  private static void hidden(Bencher bench) {
+    bench.ends(Material.TAILINGS).forEach(lot -> bench.measure(lot, ofBag("tailings of the fan", 0.42, 500, 0.06)));
+    bench.ends(Material.RESIDUE).forEach(lot -> bench.measure(lot, ofBag("last black of the fan", 38, 12, 0.04)));
+  }
+
+  private static Assay ofBag(String bag, double gramsPerTonne, double sampleG, double visibleMg) {
+    return new Assay(gramsPerTonne, 0.1, sampleG, Optional.of(bag), Optional.of(new VisibleGold(VisibleGold.State.TAKEN_BEFORE, visibleMg)));
   }
 
   /** Magnet in three passes, with a look at what is set aside; gives what stays. */
@@ -135,7 +146,7 @@ public final class DemoBook {
 
   /** The deck in three cuts with less tilt each time; the middlings, looked at first, joined and run again. */
   private static void middle(Bencher bench, LotId cut) {
-    LotId sand = demagnetised(bench, cut, 4_610, 18, 6_510, List.of());
+    LotId sand = demagnetised(bench, cut, 4_610, 18, 6_510, List.of(0.7));
     List<LotId> first = onDeck(bench, sand, 4, 24, new double[] {610, 820, 5_060});
     bench.looks(first.get(1), 100, 12);
     bench.looks(first.get(2), 250, "30", 12, 50);
@@ -258,7 +269,7 @@ public final class DemoBook {
   private void halfWay() {
     Bencher bench = new Bencher(book, clock, HALF_WAY, "Fernhollow 12", "Fernhollow Bench claim", "2026-11-16");
     bench.measure(bench.feed(), new SandWeight(37_450, 710, 0.077, 10));
-    bench.measure(bench.feed(), new Assay(124, 0.07, 500));
+    bench.measure(bench.feed(), new Assay(124, 0.07, 500, Optional.empty(), Optional.of(VisibleGold.LEFT)));
     List<LotId> cuts = bench.screen(bench.feed(), "16", "30", "50", "100");
     bench.weigh(cuts.get(0), 4_180);
     bench.weigh(cuts.get(1), 8_350);

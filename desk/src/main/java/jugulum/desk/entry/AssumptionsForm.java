@@ -24,9 +24,9 @@ public final class AssumptionsForm {
     return List.of(tolerance, flatness, fineness, finest);
   }
 
-  /** The fields side by side. */
-  public Node inRow() {
-    return new FieldRow(fields());
+  /** The fields two by two. */
+  public Node inPairs() {
+    return new VBox(8, new FieldRow(List.of(tolerance, flatness)), new FieldRow(List.of(fineness, finest)));
   }
 
   /** The fields one below the other. */

@@ -34,7 +34,8 @@ final class CorrectPanel extends Panel {
     getChildren()
         .addAll(
             Parts.heading(Words.of("correct.title"), ""),
-            Parts.line(Words.of("correct.was"), was),
+            Parts.section(Words.of("correct.was")),
+            Parts.sentence(was),
             form,
             reason,
             Parts.row(

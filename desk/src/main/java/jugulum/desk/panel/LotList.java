@@ -139,7 +139,7 @@ public final class LotList extends ListView<LotList.Row> {
         return;
       }
       Label name = Parts.styled(new Label(row.name()), "lot-name");
-      name.setMinWidth(60);
+      name.setMinWidth(names == Names.OVER_FIGURES ? 60 : Region.USE_PREF_SIZE);
       Region gap = new Region();
       HBox.setHgrow(gap, Priority.ALWAYS);
       HBox line = names == Names.OVER_FIGURES ? new HBox(gap) : new HBox(name, gap);

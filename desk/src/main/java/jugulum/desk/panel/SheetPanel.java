@@ -20,6 +20,7 @@ import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Sheet;
 import jugulum.core.runs.PastRun;
+import jugulum.core.screens.Cut;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.DialText;
 import jugulum.desk.entry.EntryField;
@@ -148,7 +149,8 @@ final class SheetPanel extends Panel {
     worked.ifPresent(
         shown -> {
           Step now = there(shown.batch().step(step));
-          String what = Words.of("sheet.page.for", shown.batch().label().name(), Sentences.cut(shown.network().cutInto(now)), Sentences.sizes(shown.network().cutInto(now)));
+          Cut cut = shown.network().cutInto(now);
+          String what = Words.of("sheet.page.for", shown.batch().label().name(), Sentences.cut(cut), cut.isAll() ? Words.of("board.screen.none") : Sentences.sizes(cut));
           SheetPage page = SheetPage.of(gear, GearWords.name(gear), Optional.of(shown.network().cutInto(now)), what, PastRun.settings(now), sums.sentences());
           desk.save(FileKind.SHEET, Words.of("sheet.page.file", GearWords.name(gear), Sentences.cut(shown.network().cutInto(now))), () -> SheetPdf.of(page));
         });

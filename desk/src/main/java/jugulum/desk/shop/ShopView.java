@@ -50,7 +50,7 @@ public final class ShopView extends BorderPane {
             terms,
             Parts.section(Words.of("shop.given")),
             Parts.sentence(Words.of("shop.given.about"), "muted"),
-            given.inRow(),
+            given.inPairs(),
             Parts.row(Buttons.plain("assume", Words.of("shop.assume"), "", this::assume)),
             said);
     left.setPrefWidth(LEFT);

@@ -32,9 +32,12 @@ class DemoBookTest {
         assertThat(worked.network().steps())
             .allSatisfy(step -> assertThat(worked.sand().closure(step.id()).state()).as("%s %s", line.name(), step).isNotIn(StepClosure.State.OVER, StepClosure.State.SHORT));
         if (line.state() == State.CLOSED) {
-          Recovery found = worked.gold().recovery(Recovery.Against.FOUND).orElseThrow();
-          assertThat(found.isAtMost()).as("every lot of the finished batch was looked at").isFalse();
-          assertThat(worked.gold().recovery(Recovery.Against.BOTH)).isPresent();
+          for (Recovery.Of of : Recovery.Of.values()) {
+            Recovery found = worked.gold().recovery(of, Recovery.Against.FOUND).orElseThrow();
+            assertThat(found.isAtMost()).as("every lot of the finished batch was looked at for %s gold", of).isFalse();
+          }
+          assertThat(worked.gold().recovery(Recovery.Of.ALL, Recovery.Against.BOTH)).isPresent();
+          assertThat(worked.gold().places()).anySatisfy(place -> assertThat(place.hidden().orElseThrow().milligrams()).isPositive());
         }
       }
     }

@@ -132,7 +132,7 @@ class AccountWordsTest {
     Account account = of(finished().measures(3, new KnownGold(2_000, 50)).measures(4, new GoldWeight(1, 0.001)).measures(5, new KnownGold(1, 0)));
     Advice rerun = account.byMoney().getFirst();
     assertThat(AdviceWords.title(rerun, account)).startsWith("Run tailings again, over the ").endsWith(".");
-    assertThat(AdviceWords.sums(rerun, account, GRAMS)).contains("About 2.000 g is in there", "Common practice wins", "That brings", "at the bench cost", "is left", "Chance that it pays: over 99 %.");
+    assertThat(AdviceWords.sums(rerun, account, GRAMS)).contains("About 2.000 g of free gold is in there", "Common practice wins", "That brings", "at the bench cost", "is left", "Chance that it pays: over 99 %.");
     Advice leave = account.byMoney().getLast();
     assertThat(leave.lot()).isEqualTo(new LotId(5));
     assertThat(AdviceWords.title(leave, account)).isEqualTo("Finish residue: leave it.");
@@ -161,6 +161,6 @@ class AccountWordsTest {
     Measure.VisibleGold before = new Measure.VisibleGold(Measure.VisibleGold.State.TAKEN_BEFORE, 2.5);
     assertThat(Sentences.measure(new Measure.Assay(31, 0.1, 500, Optional.empty(), Optional.of(before)), GRAMS)).contains("31 g/t", "2.50 mg visible gold taken out before");
     Measure.VisibleGold left = new Measure.VisibleGold(Measure.VisibleGold.State.LEFT_IN, 0);
-    assertThat(Sentences.visible(left, GRAMS)).isEqualTo("visible gold left in: not used");
+    assertThat(Sentences.visible(left, GRAMS)).isEqualTo("visible gold left in: free and hidden together");
   }
 }

@@ -80,7 +80,7 @@ class WordsTest {
   }
 
   private static boolean isPrefix(String prefix) {
-    return ENUMS.containsKey(prefix) || List.of("measure.kind", "lot.record", "view", "bucket", "board.column", "board.column.about", "board.spout", "port", "pass.from", "series", "cuts.part", "dry-check", "fate.title", "fate.about", "fate.record", "batches.part", "account.part").contains(prefix);
+    return ENUMS.containsKey(prefix) || List.of("measure.kind", "lot.record", "view", "bucket", "board.column", "board.column.about", "board.spout", "port", "pass.from", "series", "cuts.part", "dry-check", "fate.title", "fate.about", "fate.record", "batches.part", "account.part", "recovery.of").contains(prefix);
   }
 
   private static final Map<String, Object[]> ENUMS =
