@@ -170,6 +170,11 @@ public final class Book implements AutoCloseable {
     return path;
   }
 
+  /** The clock that dates the edits. */
+  public Clock clock() {
+    return clock;
+  }
+
   /** Where the clock that dates the edits hangs. */
   public ZoneId zone() {
     return clock.getZone();

@@ -142,7 +142,7 @@ final class GoldWorking {
         byCut(gold),
         new Places(this, memory).all(ends, found, head),
         lots(),
-        new Stages(network, sand, freeAtMost(), allTogether(), memory).all());
+        new Stages(network, sand, freeAtMost(), allTogether(), whole(), memory).all());
   }
 
   private Optional<Draws> freeHead() {
@@ -162,6 +162,12 @@ final class GoldWorking {
     Map<LotId, Draws> free = new HashMap<>();
     known.forEach((lot, told) -> told.freeAtMost().filter(_ -> !told.evidence().finerOpen()).ifPresent(gold -> free.put(lot, gold)));
     return free;
+  }
+
+  private Map<LotId, Draws> whole() {
+    Map<LotId, Draws> whole = new HashMap<>();
+    known.forEach((lot, told) -> Optional.of(told).filter(LotDraws::isWhole).ifPresent(both -> whole.put(lot, both.all(memory))));
+    return whole;
   }
 
   private List<LotId> allTogether() {

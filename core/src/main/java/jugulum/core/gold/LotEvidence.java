@@ -153,11 +153,13 @@ public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<E
       return new Evidence.Judged(gold.milligrams() * scale, gold.upToMg().orElseThrow() * scale);
     }
 
+    /** A sample told heavier than the lot still tells its grade. */
     private Evidence sampled(List<Grade> grades, ToDoubleFunction<Grade> takenOff, Speck grain) {
       double fine = grades.stream().mapToDouble(Grade::fineMg).sum();
       double metal = grades.stream().mapToDouble(grade -> grade.nativeMg() - takenOff.applyAsDouble(grade)).sum();
       double sample = grades.stream().mapToDouble(Grade::sampleG).sum();
-      return new Evidence.Sampled(fine, metal, Grade.relativeSd(grades), share(sample), grain);
+      double inLot = Math.min(1, mass.grams() / sample);
+      return new Evidence.Sampled(fine * inLot, metal * inLot, Grade.relativeSd(grades), share(sample), grain);
     }
 
     private Optional<Evidence> fromPasses() {

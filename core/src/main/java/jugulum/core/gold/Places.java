@@ -29,7 +29,7 @@ final class Places {
       case TAILINGS -> Kind.TAILINGS;
       case RESIDUE -> Kind.RESIDUE;
       case CONCENTRATE -> Kind.CONCENTRATE;
-      case MIDDLINGS, SECOND_CONCENTRATE -> Kind.MIDDLINGS;
+      case MIDDLINGS, SAFETY_CATCH, SECOND_CONCENTRATE -> Kind.MIDDLINGS;
       case CUT -> lot.isOversize() ? Kind.OVERSIZE : Kind.STILL_TO_RUN;
       case FEED, NON_MAGNETICS, MERGED, PART -> Kind.STILL_TO_RUN;
     };

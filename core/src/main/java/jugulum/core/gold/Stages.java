@@ -28,6 +28,7 @@ final class Stages {
   private final SandAccount sand;
   private final Map<LotId, Draws> draws;
   private final Set<LotId> together;
+  private final Map<LotId, Draws> whole;
   private final GoldMemory memory;
   private final Map<LotId, Through> through = new HashMap<>();
 
@@ -49,12 +50,14 @@ final class Stages {
    *
    * @param draws free gold of the lots, or both kinds where nobody told them apart
    * @param together the lots of which nobody told them apart
+   * @param whole both kinds together, of the lots of which both are known
    */
-  Stages(Network network, SandAccount sand, Map<LotId, Draws> draws, List<LotId> together, GoldMemory memory) {
+  Stages(Network network, SandAccount sand, Map<LotId, Draws> draws, List<LotId> together, Map<LotId, Draws> whole, GoldMemory memory) {
     this.network = network;
     this.sand = sand;
     this.draws = draws;
     this.together = Set.copyOf(together);
+    this.whole = whole;
     this.memory = memory;
     followAll();
   }
@@ -70,8 +73,8 @@ final class Stages {
   /** Draws whose ranges a stage tells: found by several threads before they are asked for one by one. */
   private Stream<Draws> told(Step step) {
     Optional<Draws> won = port(step, Stages::isWon).gold();
-    Optional<Draws> again = port(step, material -> material == Material.MIDDLINGS).gold();
-    Optional<Draws> left = port(step, material -> !isWon(material) && material != Material.MIDDLINGS).gold();
+    Optional<Draws> again = port(step, Stages::goesAgain).gold();
+    Optional<Draws> left = port(step, material -> !isWon(material) && !goesAgain(material)).gold();
     Optional<Draws> share = won.flatMap(gold -> sum(List.of(won, again, left)).map(all -> memory.share(gold, all)));
     return Stream.of(won, again, left, share).flatMap(Optional::stream);
   }
@@ -86,8 +89,8 @@ final class Stages {
 
   private Stage stage(Step step) {
     Through won = port(step, Stages::isWon);
-    Through again = port(step, material -> material == Material.MIDDLINGS);
-    Through left = port(step, material -> !isWon(material) && material != Material.MIDDLINGS);
+    Through again = port(step, Stages::goesAgain);
+    Through left = port(step, material -> !isWon(material) && !goesAgain(material));
     List<LotId> unseen = new ArrayList<>(won.unseen());
     unseen.addAll(again.unseen());
     unseen.addAll(left.unseen());
@@ -113,15 +116,27 @@ final class Stages {
         recovery,
         ratio,
         recovery.filter(_ -> ratio.isPresent()).map(share -> share.times(ratio.getAsDouble())),
-        unseen.isEmpty() && (mixed.isEmpty() ? step.inputs().stream().noneMatch(together::contains) : allTogether) ? balance(step, fed, won.gold(), left.gold()) : Optional.empty());
+        balance(step, fed, won.gold(), left.gold(), unseen.isEmpty() && (mixed.isEmpty() ? step.inputs().stream().noneMatch(together::contains) : allTogether)));
+  }
+
+  /** By assays of what went in and came out, each of both kinds together, or by what was found of free gold: grades of one kind, never of two. */
+  private Optional<Balance> balance(Step step, Optional<Draws> fed, Optional<Draws> won, Optional<Draws> left, boolean ofOneKind) {
+    if (whole.keySet().containsAll(step.inputs()) && whole.keySet().containsAll(step.outputs())) {
+      return balance(step, whole, sum(step.inputs().stream().map(id -> Optional.of(whole.get(id))).toList()), own(step, whole, Stages::isWon), own(step, whole, material -> material == Material.TAILINGS));
+    }
+    return ofOneKind ? balance(step, draws, fed, won, left) : Optional.empty();
   }
 
   /** What goes on towards the vial. */
   private static boolean isWon(Material material) {
     return switch (material) {
       case CONCENTRATE, SECOND_CONCENTRATE, NON_MAGNETICS, GOLD -> true;
-      case FEED, CUT, MAGNETICS, MIDDLINGS, TAILINGS, RESIDUE, MERGED, PART -> false;
+      case FEED, CUT, MAGNETICS, MIDDLINGS, SAFETY_CATCH, TAILINGS, RESIDUE, MERGED, PART -> false;
     };
+  }
+
+  private static boolean goesAgain(Material material) {
+    return material == Material.MIDDLINGS || material == Material.SAFETY_CATCH;
   }
 
   private static Bound bound(boolean openGain, boolean openLoss) {
@@ -160,7 +175,7 @@ final class Stages {
   }
 
   /** With middlings there are three products, and no two-product formula. */
-  private Optional<Balance> balance(Step step, Optional<Draws> fed, Optional<Draws> won, Optional<Draws> left) {
+  private Optional<Balance> balance(Step step, Map<LotId, Draws> looked, Optional<Draws> fed, Optional<Draws> won, Optional<Draws> left) {
     double in = fedG(step);
     double concentrate = massOf(step, Stages::isWon);
     double tailings = massOf(step, material -> material == Material.TAILINGS);
@@ -168,8 +183,8 @@ final class Stages {
     if (!two || fed.isEmpty() || won.isEmpty() || left.isEmpty() || !(in > 0 && concentrate > 0 && tailings > 0)) {
       return Optional.empty();
     }
-    Draws rich = own(step, Stages::isWon).orElse(won.get());
-    Draws poor = own(step, material -> material == Material.TAILINGS).orElse(left.get());
+    Draws rich = own(step, looked, Stages::isWon).orElse(won.get());
+    Draws poor = own(step, looked, material -> material == Material.TAILINGS).orElse(left.get());
     double f = fed.get().mean() / in;
     if (!(poor.mean() / tailings < f && f < rich.mean() / concentrate)) {
       return Optional.empty();
@@ -184,8 +199,8 @@ final class Stages {
   }
 
   /** What the products themselves were found to hold, where all of them were looked at: a grade needs no weight of what was made of them. */
-  private Optional<Draws> own(Step step, Predicate<Material> which) {
-    List<Optional<Draws>> lots = products(step, which).stream().map(lot -> Optional.ofNullable(draws.get(lot.id()))).toList();
+  private Optional<Draws> own(Step step, Map<LotId, Draws> looked, Predicate<Material> which) {
+    List<Optional<Draws>> lots = products(step, which).stream().map(lot -> Optional.ofNullable(looked.get(lot.id()))).toList();
     return lots.stream().allMatch(Optional::isPresent) ? sum(lots) : Optional.empty();
   }
 

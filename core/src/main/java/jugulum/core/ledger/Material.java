@@ -10,6 +10,8 @@ public enum Material {
   CONCENTRATE,
   SECOND_CONCENTRATE,
   MIDDLINGS,
+  /** What riffles or a pan below a bowl held back of what left it. */
+  SAFETY_CATCH,
   TAILINGS,
   /** Won gold, cleaned and ready to weigh. */
   GOLD,
@@ -24,7 +26,7 @@ public enum Material {
   public boolean isSetAside() {
     return switch (this) {
       case MAGNETICS, TAILINGS, RESIDUE -> true;
-      case FEED, CUT, NON_MAGNETICS, CONCENTRATE, SECOND_CONCENTRATE, MIDDLINGS, GOLD, MERGED, PART -> false;
+      case FEED, CUT, NON_MAGNETICS, CONCENTRATE, SECOND_CONCENTRATE, MIDDLINGS, SAFETY_CATCH, GOLD, MERGED, PART -> false;
     };
   }
 }

@@ -32,13 +32,13 @@ public record Ranked(Gear gear, Fit fit, Optional<Window> window, Band expected,
       Comparator.comparing(Ranked::fit)
           .thenComparing(ranked -> !ranked.parts())
           .thenComparing(ranked -> -(ranked.byRecord() ? ranked.expected().usual() : UNPROVEN))
-          .thenComparing(ranked -> -ranked.ratio().map(Band::usual).orElse(0.0))
+          .thenComparing(ranked -> ranked.parts() ? -ranked.ratio().map(Band::usual).orElse(0.0) : 0)
           .thenComparing(ranked -> ranked.gear().kind())
           .thenComparing(Ranked::gear, Gear.BY_NAME);
 
   /**
    * Machines for a cut, best first: suited before not, able to part the usual grains before not, then by what their own runs let expect, then
-   * by the wider window.
+   * by the wider window; where none can part the usual grains their windows tell nothing, and the one that takes most goes first.
    *
    * @param records the recovery to expect by the machine's own runs, 0 to 1, for those that have a record
    */

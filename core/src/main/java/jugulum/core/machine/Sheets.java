@@ -13,14 +13,14 @@ import jugulum.core.machine.Dial.Unit;
 import jugulum.core.machine.Sheet.Sizes;
 
 /**
- * The sheets of the kinds of machine there are. Every usual value, size and remedy is common practice with small shop machines; what a maker
- * says of his own goes before it.
+ * The sheets of the kinds of machine there are. Every usual value, size and remedy is common practice with small shop machines, but for those
+ * marked as one report; what a maker says of his own goes before it.
  */
 public final class Sheets {
   private static final List<Material> FOUR = List.of(Material.CONCENTRATE, Material.SECOND_CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
   private static final List<Material> TWO = List.of(Material.CONCENTRATE, Material.TAILINGS);
   private static final Dial WETTING = Dial.of("wetting", Unit.DROPS, 0, 100, 2, 5);
-  private static final Dial LOOK = Dial.of("look-every", Unit.MINUTES, 1, 600, 10, 20);
+  private static final Dial LOOK = Dial.of("look-every", Unit.MINUTES, 1, 600, 10, 20);  private static final Symptom OVERLOADED = Symptom.of("level-sinks", "overloaded", "charge-too-big");
   private static final Symptom FLOATING = Symptom.of("gold-floats", "no-wetting-agent", "dry-feed", "greasy");
 
   private static final Map<Kind, Sheet> ALL = new EnumMap<>(Kind.class);
@@ -33,6 +33,11 @@ public final class Sheets {
   }
 
   private Sheets() {}
+
+  /** What to change first when the tailings show gold, then the look that tells whether it helped. */
+  private static Symptom losing(String... causes) {
+    return new Symptom("gold-in-tailings", Stream.concat(Stream.of(causes), Stream.of("look-again")).toList());
+  }
 
   /** The sheet of a kind of machine. */
   public static Sheet of(Kind kind) {
@@ -50,6 +55,7 @@ public final class Sheets {
         List.of(
             Dial.of("tilt", Unit.DEGREES, 0, 10, 2, 4).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("wash-water", Unit.LITRES_PER_MINUTE, 2, 80, 15, 30).leaning(Lean.MORE_WHEN_COARSER),
+            Dial.free("trough-water", Unit.LITRES_PER_MINUTE, 0.5, 60),
             Dial.of("stroke", Unit.MILLIMETRES, 3, 30, 10, 15).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("strokes", Unit.PER_MINUTE, 150, 450, 270, 310).leaning(Lean.LESS_WHEN_COARSER),
             Dial.of("feed", Unit.KG_PER_HOUR, 1, 200, 15, 25),
@@ -57,9 +63,11 @@ public final class Sheets {
             WETTING),
         List.of("bolted", "side-level", "one-size", "deck-wet", "ports-clear"),
         FOUR,
-        new Sizes(0.053, 2.36),
+        new Sizes(0.05, 2.36),
         List.of(
+            losing("too-much-water", "too-much-tilt", "feed-too-fast"),
             Symptom.of("heavies-line-low", "too-much-tilt", "too-much-water", "feed-too-fast"),
+            Symptom.of("line-lags", "wait-for-line"),
             Symptom.of("sand-in-concentrate", "too-little-tilt", "too-little-water", "several-sizes"),
             Symptom.of("band-wanders", "loose-bolts", "uneven-feed", "not-level"),
             Symptom.of("dry-stripes", "uneven-water", "greasy"),
@@ -79,14 +87,16 @@ public final class Sheets {
             Dial.of("flow", Unit.LITRES_PER_MINUTE, 1, 80, 8, 15).leaning(Lean.MORE_WHEN_COARSER),
             LOOK,
             WETTING),
-        List.of("level", "valve-closed", "charge-at-wall", "riffles-below"),
+        List.of("level", "valve-closed", "charge-at-wall", "next-when-clear", "riffles-below"),
         TWO,
         new Sizes(0.045, 0.6),
         List.of(
+            losing("water-too-high", "opened-too-fast", "charge-too-big"),
+            OVERLOADED,
             Symptom.of("fines-climb", "water-too-high", "charge-too-big", "opened-too-fast"),
             Symptom.of("nothing-moves", "water-too-low", "valve-shut"),
             Symptom.of("one-sided", "not-level", "jet-blocked"),
-            Symptom.of("sand-stays", "water-too-low", "several-sizes"),
+            Symptom.of("sand-stays", "not-run-long-enough", "water-too-low", "several-sizes"),
             FLOATING),
         List.of("close-valve", "draw-down", "rinse-centre", "pan-riffles"),
         List.of("mains", "wet-floor"),
@@ -106,6 +116,7 @@ public final class Sheets {
         TWO,
         new Sizes(0.032, 0.6),
         List.of(
+            losing("film-too-thick", "too-much-tilt", "charge-too-big"),
             Symptom.of("film-breaks", "greasy", "not-level", "no-wetting-agent"),
             Symptom.of("gold-walks-off", "too-much-tilt", "film-too-thick"),
             Symptom.of("sand-piles-up", "too-little-tilt", "charge-too-big", "several-sizes"),
@@ -120,7 +131,8 @@ public final class Sheets {
         Kind.MAT_SLUICE,
         List.of(
             Dial.of("tilt", Unit.DEGREES, 3, 30, 13, 17),
-            Dial.of("flow", Unit.LITRES_PER_MINUTE, 5, 400, 40, 80).leaning(Lean.MORE_WHEN_COARSER),
+            Dial.of("flow-by-width", Unit.LITRES_PER_MINUTE_WIDE, 2, 100, 17, 21).leaning(Lean.MORE_WHEN_COARSER).byOneReport(),
+            Dial.free("flow", Unit.LITRES_PER_MINUTE, 5, 400),
             Dial.of("feed", Unit.KG_PER_HOUR, 2, 300, 20, 40),
             LOOK,
             WETTING),
@@ -128,6 +140,7 @@ public final class Sheets {
         TWO,
         new Sizes(0.09, 4.75),
         List.of(
+            losing("too-much-water", "feed-too-fast", "mat-full"),
             Symptom.of("mat-packs", "too-little-tilt", "too-little-water", "feed-too-fast"),
             Symptom.of("mat-scoured", "too-much-tilt", "too-much-water"),
             Symptom.of("gold-far-down", "too-much-water", "feed-too-fast", "mat-full"),
@@ -152,7 +165,7 @@ public final class Sheets {
         List.of(
             Symptom.of("bed-packs", "bed-water-low", "holes-blocked"),
             Symptom.of("bed-boils", "bed-water-high"),
-            Symptom.of("gold-in-tailings", "too-much-water", "feed-too-fast", "trap-full"),
+            losing("too-much-water", "feed-too-fast", "trap-full"),
             FLOATING),
         List.of("stop-feed", "run-clear", "drain", "pan-rest"),
         List.of("mains", "silt", "lifting"),
@@ -164,21 +177,21 @@ public final class Sheets {
         Kind.PIPE_TRAP,
         List.of(
             Dial.of("least-flow", Unit.LITRES_PER_MINUTE, 1, 150, 8, 20),
-            Dial.of("flow", Unit.LITRES_PER_MINUTE, 2, 300, 16, 40).leaning(Lean.MORE_WHEN_COARSER),
+            Dial.of("flow", Unit.LITRES_PER_MINUTE, 2, 300, 16, 45).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("feed", Unit.KG_PER_HOUR, 1, 150, 10, 20),
             LOOK,
             WETTING),
         List.of("bend-lowest", "clamps-tight", "trap-empty"),
         TWO,
-        new Sizes(0.15, 4.75),
+        new Sizes(0.106, 4.75),
         List.of(
             Symptom.of("sand-stays", "too-little-water", "several-sizes"),
-            Symptom.of("gold-in-tailings", "too-much-water", "trap-full"),
+            losing("too-much-water", "trap-full", "finer-than-it-holds"),
             Symptom.of("surges", "air-in-pump", "sump-low"),
             FLOATING),
         List.of("stop-pump", "drain", "open-trap", "pan-rest"),
         List.of("mains", "pressure", "silt"),
-        new Band(0.30, 0.60, 0.85));
+        new Band(0.30, 0.65, 0.95));
   }
 
   private static Sheet stackedTray() {
@@ -194,6 +207,7 @@ public final class Sheets {
         TWO,
         new Sizes(0.106, 6.35),
         List.of(
+            losing("too-much-water", "feed-too-fast", "mat-full"),
             Symptom.of("trays-pack", "too-little-tilt", "too-little-water", "feed-too-fast"),
             Symptom.of("gold-far-down", "too-much-water", "feed-too-fast", "mat-full"),
             FLOATING),
@@ -211,7 +225,7 @@ public final class Sheets {
         checks,
         TWO,
         new Sizes(0.045, coarsestMm),
-        Stream.concat(ofPans(form), Stream.of(FLOATING)).toList(),
+        Stream.concat(Stream.of(losing("too-fast", "not-stratified", "charge-too-big")), Stream.concat(ofPans(form), Stream.of(FLOATING))).toList(),
         Stream.concat(clearing(form), Stream.of("draw-up", "pan-tub")).toList(),
         List.of("lifting", "mercury"),
         new Band(0.60, 0.85, 0.98));
@@ -241,16 +255,22 @@ public final class Sheets {
         Kind.HOPPER_BOWL,
         List.of(
             Dial.of("rim", Unit.MILLIMETRES, 0, 40, 3, 6).leaning(Lean.LESS_WHEN_COARSER),
+            Dial.free("tip-hole", Unit.MILLIMETRES, 0.3, 20),
+            Dial.free("drops", Unit.PER_MINUTE, 0, 600),
             Dial.of("feed", Unit.KG_PER_HOUR, 0.2, 40, 2, 6),
             Dial.of("flow", Unit.LITRES_PER_MINUTE, 1, 60, 6, 12).leaning(Lean.MORE_WHEN_COARSER),
             LOOK,
             WETTING),
-        List.of("level", "nozzles-clear", "hopper-wet", "riffles-below"),
+        List.of("level", "nozzles-clear", "tip-by-cut", "hopper-wetting", "water-poured-off", "next-when-clear", "riffles-below"),
         TWO,
-        new Sizes(0.032, 0.6),
+        new Sizes(0.032, 1.7),
         List.of(
+            losing("water-too-high", "too-many-drops", "feed-too-fast"),
+            OVERLOADED,
             Symptom.of("fines-climb", "water-too-high", "feed-too-fast"),
-            Symptom.of("hopper-bridges", "hopper-dry", "several-sizes"),
+            Symptom.of("hopper-bridges", "too-few-drops", "tip-too-small", "several-sizes"),
+            Symptom.of("hopper-runs", "water-left-in-hopper", "tip-too-big"),
+            Symptom.of("sand-stays", "not-run-long-enough", "water-too-low"),
             Symptom.of("one-sided", "not-level", "jet-blocked"),
             FLOATING),
         List.of("stop-feed", "close-valve", "draw-down", "rinse-centre", "pan-riffles"),
@@ -271,6 +291,7 @@ public final class Sheets {
         TWO,
         new Sizes(0.063, 2.36),
         List.of(
+            losing("too-much-water", "charge-too-big", "mat-full"),
             Symptom.of("mat-packs", "too-little-tilt", "too-little-water", "charge-too-big"),
             Symptom.of("mat-scoured", "too-much-tilt", "too-much-water"),
             FLOATING),

@@ -68,7 +68,7 @@ public record PastRun(
       boolean again = maker.filter(step -> step.process() instanceof Process.GravityRun).isPresent();
       return switch (lot.material()) {
         case CONCENTRATE, SECOND_CONCENTRATE -> again ? REDUCTION : FIRST;
-        case MIDDLINGS, TAILINGS, RESIDUE, MAGNETICS -> RERUN;
+        case MIDDLINGS, SAFETY_CATCH, TAILINGS, RESIDUE, MAGNETICS -> RERUN;
         case FEED, CUT, NON_MAGNETICS, GOLD, MERGED, PART -> FIRST;
       };
     }

@@ -62,6 +62,50 @@ class SheetsTest {
     assertThat(Sheets.of(Kind.PIPE_TRAP).dial("flow").orElseThrow().usual().orElseThrow().low()).isEqualTo(2 * least.usual().orElseThrow().low());
   }
 
+  /** One report each, and told so: 25 to 32 L/min on a mat of 15 cm, so for ten centimetres two thirds of that. */
+  @Test
+  void whatComesFromOnePersonIsMarked() {
+    Dial byWidth = Sheets.of(Kind.MAT_SLUICE).dial("flow-by-width").orElseThrow();
+    assertThat(byWidth.isOneReport()).isTrue();
+    assertThat(byWidth.usual().orElseThrow().low()).isCloseTo(25 / 1.5, within(0.5));
+    assertThat(byWidth.usual().orElseThrow().high()).isCloseTo(32 / 1.5, within(0.5));
+    assertThat(Sheets.of(Kind.SHAKER_TABLE).dial("tilt").orElseThrow().isOneReport()).as("several agree").isFalse();
+    assertThat(byWidth.leaning(Dial.Lean.NONE).isOneReport()).as("leaning it changes nothing of that").isTrue();
+  }
+
+  /** Common practice: the hopper is drained, drops are the control, the tip is matched to the cut, coarse stuff from 12 mesh down. */
+  @Test
+  void aHopperBowlIsDrainedAndRunByDrops() {
+    Sheet hopper = Sheets.of(Kind.HOPPER_BOWL);
+    assertThat(hopper.checks()).containsSubsequence("hopper-wetting", "water-poured-off").doesNotContain("hopper-wet").contains("tip-by-cut");
+    assertThat(hopper.dial("drops")).isPresent();
+    assertThat(hopper.dial("tip-hole")).isPresent();
+    assertThat(hopper.fit(cut("12", "20"))).isEqualTo(Fit.SUITS);
+    assertThat(hopper.fit(cut("10", "20"))).as("coarser than 12 mesh").isEqualTo(Fit.IN_PART);
+    assertThat(hopper.dial("flow").orElseThrow().lean()).as("water by mesh").isEqualTo(Dial.Lean.MORE_WHEN_COARSER);
+  }
+
+  @ParameterizedTest
+  @EnumSource(Kind.class)
+  void goldInTheTailingsHasRemediesOnEveryMachineAndASecondLook(Kind kind) {
+    Symptom losing = Sheets.of(kind).symptoms().stream().filter(one -> one.id().equals("gold-in-tailings")).findFirst().orElseThrow();
+    assertThat(losing.causes()).hasSizeGreaterThan(2).endsWith("look-again");
+  }
+
+  @ParameterizedTest
+  @EnumSource(names = {"VORTEX_BOWL", "HOPPER_BOWL"})
+  void anOverloadedBowlIsLeftToRun(Kind bowl) {
+    Sheet sheet = Sheets.of(bowl);
+    assertThat(sheet.checks()).contains("next-when-clear", "riffles-below");
+    assertThat(sheet.symptoms()).filteredOn(one -> one.id().equals("level-sinks")).first().satisfies(one -> assertThat(one.causes()).startsWith("overloaded"));
+    assertThat(sheet.symptoms()).filteredOn(one -> one.id().equals("sand-stays")).first().satisfies(one -> assertThat(one.causes()).startsWith("not-run-long-enough"));
+  }
+
+  @Test
+  void aTableHasTwoWaters() {
+    assertThat(Sheets.of(Kind.SHAKER_TABLE).dials()).extracting(Dial::id).contains("wash-water", "trough-water");
+  }
+
   @Test
   void howWellACutSuits() {
     Sheet bowl = Sheets.of(Kind.VORTEX_BOWL);
@@ -130,7 +174,7 @@ class SheetsTest {
     assertThat(tilt.takes(Double.NaN)).isFalse();
     assertThat(tilt.isUsual(3)).isTrue();
     assertThat(tilt.isUsual(6)).isFalse();
-    assertThatThrownBy(() -> new Dial("x", Unit.DEGREES, 0, 5, Optional.of(new Band(4, 5, 6)), Dial.Lean.NONE)).isInstanceOf(OutOfRange.class).hasMessageContaining("usual");
+    assertThatThrownBy(() -> new Dial("x", Unit.DEGREES, 0, 5, Optional.of(new Band(4, 5, 6)), Dial.Lean.NONE, false)).isInstanceOf(OutOfRange.class).hasMessageContaining("usual");
   }
 
   @Test

@@ -6,7 +6,9 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import jugulum.book.csv.TableCsv;
 import jugulum.book.json.BatchFile;
 import jugulum.book.table.AccountTables;
@@ -15,6 +17,7 @@ import jugulum.book.xlsx.TablesXlsx;
 import jugulum.core.account.Account;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.files.FileSet;
 import jugulum.desk.files.Saving;
 import jugulum.desk.print.AccountPdf;
 import jugulum.desk.print.LabelsPdf;
@@ -86,18 +89,14 @@ final class AccountFiles {
     account().ifPresent(account -> saving.ask(FileKind.TABLE, name(account), path -> tables(path, account)));
   }
 
-  private static Notice tables(Path path, Account account) {
-    String name = String.valueOf(path.getFileName()).replaceFirst("\\.xlsx$", "");
+  private static Notice tables(Path path, Account account) throws IOException {
     List<Table> tables = AccountTables.all(account);
-    try {
-      Files.write(path, TablesXlsx.write(tables));
-      Files.writeString(path.resolveSibling(name + ".json"), BatchFile.write(account.network().batch()));
-      for (Table table : tables) {
-        Files.writeString(path.resolveSibling(name + "-" + table.name() + ".csv"), TableCsv.print(table));
-      }
-      return new Notice(Words.of("file.account-written", name(account), String.valueOf(path), name), false);
-    } catch (IOException problem) {
-      return Saving.notWritten(path, problem);
-    }
+    Map<String, String> others = new TreeMap<>();
+    others.put(".json", BatchFile.write(account.network().batch()));
+    tables.forEach(table -> others.put("-" + table.name() + ".csv", TableCsv.print(table)));
+    FileSet beside = FileSet.beside(path, others.keySet());
+    Files.write(path, TablesXlsx.write(tables));
+    beside.write(others);
+    return new Notice(Words.of("file.account-written", name(account), String.valueOf(path), beside.stem()), false);
   }
 }

@@ -156,7 +156,7 @@ public record BoardModel(
         case FEED -> ColumnKind.SCREEN;
         case CUT -> lot.cut().isOversize() ? ColumnKind.GRAVITY : ColumnKind.MAGNET;
         case CONCENTRATE -> ColumnKind.FINISH;
-        case NON_MAGNETICS, SECOND_CONCENTRATE, MIDDLINGS, MERGED, PART -> ColumnKind.GRAVITY;
+        case NON_MAGNETICS, SECOND_CONCENTRATE, MIDDLINGS, SAFETY_CATCH, MERGED, PART -> ColumnKind.GRAVITY;
         case MAGNETICS, TAILINGS, RESIDUE, GOLD -> ColumnKind.VIAL;
       };
     }

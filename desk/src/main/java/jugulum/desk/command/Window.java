@@ -83,6 +83,7 @@ final class Window {
 
   private void show(Started started) {
     Workbench workbench = started.workbench();
+    Thread.setDefaultUncaughtExceptionHandler((_, fault) -> Platform.runLater(() -> workbench.fault(fault)));
     Stage stage = new Stage();
     Shell shell = new Shell(workbench, clock, new DialogPicker(stage));
     Scene scene = new Scene(shell, WIDTH, HEIGHT);

@@ -247,7 +247,8 @@ final class PlanPane extends BorderPane {
     List<Row> rows = new ArrayList<>();
     for (int i = 0; i < made.points().size(); i++) {
       Trade.Point point = made.points().get(i);
-      String screens = Words.counted("plan.screens", point.plan().stack().size());
+      int number = point.plan().stack().size();
+      String screens = number == 0 ? Words.of("plan.screens.none") : Words.counted("plan.screens", number);
       rows.add(new Row(i == made.proposed() ? Words.of("plan.best", screens) : screens, "", point.plan(), Optional.of(point)));
     }
     for (School school : School.values()) {

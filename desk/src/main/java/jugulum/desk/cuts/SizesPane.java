@@ -52,6 +52,7 @@ import jugulum.desk.files.BatchFiles;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Pictures;
+import jugulum.desk.files.Saving;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.theme.ChartStyles;
 import jugulum.desk.workbench.Notice;
@@ -72,6 +73,7 @@ final class SizesPane extends BorderPane {
 
   private final Workbench workbench;
   private final FilePicker picker;
+  private final Saving saving;
   private final DrawingView chart = new DrawingView("size-chart");
   private final VBox facts = new VBox(8);
   private final GridPane table = new GridPane();
@@ -85,6 +87,7 @@ final class SizesPane extends BorderPane {
   SizesPane(Workbench workbench, FilePicker picker) {
     this.workbench = workbench;
     this.picker = picker;
+    this.saving = new Saving(workbench, picker);
     facts.setId("size-facts");
     table.setId("size-table");
     table.getStyleClass().add("figures-grid");
@@ -259,47 +262,35 @@ final class SizesPane extends BorderPane {
             });
   }
 
-  /** Writes on another thread and says what came of it. */
-  private void write(Path file, Writing writing) {
-    CompletableFuture.supplyAsync(
-            () -> {
-              try {
-                writing.to(file);
-                return new Notice(Words.of("sizes.written", String.valueOf(file)), false);
-              } catch (IOException problem) {
-                return new Notice(Words.of("file.not-written", String.valueOf(file), String.valueOf(problem.getMessage())), true);
-              }
-            })
-        .thenAcceptAsync(workbench::say, Platform::runLater);
-  }
-
-  private interface Writing {
-    void to(Path file) throws IOException;
-  }
-
-  private Optional<Path> toSave(FileKind kind) {
-    return picker.toSave(kind, kind.nameFor(name()));
-  }
-
   private void exportCsv() {
-    curve().ifPresent(curve -> toSave(FileKind.SIZES).ifPresent(path -> write(path, file -> Files.writeString(file, SizeCsv.write(curve, layout.getValue())))));
+    curve().ifPresent(curve -> export(FileKind.SIZES, path -> Files.writeString(path, SizeCsv.write(curve, layout.getValue()))));
   }
 
   private void exportSvg() {
     Drawing drawing = SizeChart.of(series(), FILE_WIDTH, FILE_HEIGHT);
     String title = name();
-    toSave(FileKind.DRAWING).ifPresent(path -> write(path, file -> Files.writeString(file, new Svg(ChartStyles.forPaper()).write(drawing, title))));
+    export(FileKind.DRAWING, path -> Files.writeString(path, new Svg(ChartStyles.forPaper()).write(drawing, title)));
   }
 
   private void exportPng() {
-    toSave(FileKind.PICTURE)
-        .ifPresent(
-            path -> {
-              SnapshotParameters plain = new SnapshotParameters();
-              plain.setFill(getScene().getFill() instanceof Color ground ? ground : Color.WHITE);
-              BufferedImage picture = Pictures.copy(chart.snapshot(plain, null));
-              write(path, file -> Pictures.write(picture, file));
-            });
+    SnapshotParameters plain = new SnapshotParameters();
+    plain.setFill(getScene().getFill() instanceof Color ground ? ground : Color.WHITE);
+    BufferedImage picture = Pictures.copy(chart.snapshot(plain, null));
+    export(FileKind.PICTURE, path -> Pictures.write(picture, path));
+  }
+
+  private interface Export {
+    void to(Path path) throws IOException;
+  }
+
+  private void export(FileKind kind, Export export) {
+    saving.ask(
+        kind,
+        name(),
+        path -> {
+          export.to(path);
+          return new Notice(Words.of("sizes.written", String.valueOf(path)), false);
+        });
   }
 
   private void importCsv() {
@@ -311,7 +302,8 @@ final class SizesPane extends BorderPane {
                 .ifPresent(
                     path ->
                         CompletableFuture.supplyAsync(() -> TextFile.read(path, text -> SizeCsv.read(text, told), SizeCsv.Faulty::new))
-                            .thenAcceptAsync(result -> take(id, path, result), Platform::runLater)));
+                            .thenAcceptAsync(result -> take(id, path, result), Platform::runLater)
+                            .exceptionallyAsync(workbench::fault, Platform::runLater)));
   }
 
   private void take(LotId id, Path path, SizeCsv.Result result) {

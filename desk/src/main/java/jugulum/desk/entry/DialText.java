@@ -42,7 +42,7 @@ public final class DialText {
       case DEGREES -> Optional.of(BenchSums::tiltDegrees);
       case LITRES_PER_MINUTE -> Optional.of((volume, seconds) -> BenchSums.litresPerMinute(gallons ? volume * BenchSums.LITRES_PER_GALLON : volume, seconds));
       case KG_PER_HOUR -> Optional.of(BenchSums::kgPerHour);
-      case MILLIMETRES, GRAMS, PER_MINUTE, MINUTES, DROPS -> Optional.empty();
+      case MILLIMETRES, GRAMS, PER_MINUTE, MINUTES, LITRES_PER_MINUTE_WIDE, DROPS -> Optional.empty();
     };
   }
 }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import javafx.application.Platform;
@@ -22,31 +23,35 @@ import jugulum.desk.words.Words;
 public final class BatchFiles {
   private final Workbench workbench;
 
+  private final Saving saving;
+
   /** For a workbench. */
-  public BatchFiles(Workbench workbench) {
+  public BatchFiles(Workbench workbench, FilePicker picker) {
     this.workbench = workbench;
+    this.saving = new Saving(workbench, picker);
+  }
+
+  /** Asks where to, and writes the batch as JSON there, and its two tables beside it. */
+  public void save(Batch batch) {
+    saving.ask(FileKind.BATCH, batch.label().name(), path -> written(batch, path));
   }
 
   /** Writes the batch as JSON there, and its two tables beside it. */
   public CompletionStage<Void> write(Batch batch, Path json) {
-    return CompletableFuture.supplyAsync(() -> written(batch, json)).thenAcceptAsync(workbench::say, Platform::runLater);
+    return saving.write(json, path -> written(batch, path));
   }
 
-  private static Notice written(Batch batch, Path json) {
-    String name = String.valueOf(json.getFileName()).replaceFirst("\\.json$", "");
-    try {
-      Files.writeString(json, BatchFile.write(batch));
-      Files.writeString(json.resolveSibling(name + "-lots.csv"), BatchCsv.lots(batch));
-      Files.writeString(json.resolveSibling(name + "-readings.csv"), BatchCsv.readings(batch));
-      return new Notice(Words.of("file.written", batch.label().name(), String.valueOf(json), name), false);
-    } catch (IOException problem) {
-      return Saving.notWritten(json, problem);
-    }
+  private static Notice written(Batch batch, Path json) throws IOException {
+    Map<String, String> tables = Map.of("-lots.csv", BatchCsv.lots(batch), "-readings.csv", BatchCsv.readings(batch));
+    FileSet beside = FileSet.beside(json, tables.keySet());
+    Files.writeString(json, BatchFile.write(batch));
+    beside.write(tables);
+    return new Notice(Words.of("file.written", batch.label().name(), String.valueOf(json), beside.stem()), false);
   }
 
   /** Reads a batch file into the book. */
   public CompletionStage<Outcome> read(Path json) {
-    return CompletableFuture.supplyAsync(() -> TextFile.read(json, BatchFile::read, BatchFile.Faulty::new)).thenComposeAsync(result -> adopt(json, result), Platform::runLater);
+    return CompletableFuture.supplyAsync(() -> TextFile.read(json, BatchFile::read, BatchFile.Faulty::new)).thenComposeAsync(result -> adopt(json, result), Platform::runLater).exceptionallyAsync(workbench::refusedByFault, Platform::runLater);
   }
 
   private CompletionStage<Outcome> adopt(Path json, BatchFile.Result result) {

@@ -4,14 +4,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.CompletableFuture;
-import java.util.function.Function;
+import java.util.concurrent.CompletionStage;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import jugulum.desk.workbench.Notice;
 import jugulum.desk.workbench.Workbench;
 import jugulum.desk.words.Words;
 
-/** Asks where to put a file, writes it while the window goes on, and says what came of it. */
+/** Asks where to put a file, writes it while the window goes on, and says what came of it, whatever that is. */
 public final class Saving {
   private final Workbench workbench;
   private final FilePicker picker;
@@ -22,6 +22,16 @@ public final class Saving {
     this.picker = picker;
   }
 
+  /** Writes what belongs into a file; not on the interface thread. */
+  public interface Writing {
+    /**
+     * Writes, and says what came of it.
+     *
+     * @throws IOException if the file cannot be written
+     */
+    Notice to(Path path) throws IOException;
+  }
+
   /**
    * Saves one file.
    *
@@ -30,25 +40,30 @@ public final class Saving {
    * @param bytes makes its content; not on the interface thread
    */
   public void file(FileKind kind, String title, Supplier<byte[]> bytes) {
-    ask(kind, title, path -> written(path, bytes));
+    ask(
+        kind,
+        title,
+        path -> {
+          Files.write(path, bytes.get());
+          return new Notice(Words.of("file.saved", String.valueOf(path)), false);
+        });
   }
 
   /** Asks for a place, and does the writing there. */
-  public void ask(FileKind kind, String title, Function<Path, Notice> write) {
-    picker.toSave(kind, kind.nameFor(title)).ifPresent(path -> CompletableFuture.supplyAsync(() -> write.apply(path)).thenAcceptAsync(workbench::say, Platform::runLater));
+  public void ask(FileKind kind, String title, Writing writing) {
+    picker.toSave(kind, kind.nameFor(title)).ifPresent(path -> write(path, writing));
   }
 
-  private static Notice written(Path path, Supplier<byte[]> bytes) {
+  /** Writes there, and says what came of it. */
+  public CompletionStage<Void> write(Path path, Writing writing) {
+    return CompletableFuture.supplyAsync(() -> written(path, writing)).thenAcceptAsync(workbench::say, Platform::runLater).exceptionallyAsync(workbench::fault, Platform::runLater);
+  }
+
+  private static Notice written(Path path, Writing writing) {
     try {
-      Files.write(path, bytes.get());
-      return new Notice(Words.of("file.saved", String.valueOf(path)), false);
+      return writing.to(path);
     } catch (IOException problem) {
-      return notWritten(path, problem);
+      return new Notice(Words.of("file.not-written", String.valueOf(path), String.valueOf(problem.getMessage())), true);
     }
-  }
-
-  /** What to say of a file that could not be written. */
-  public static Notice notWritten(Path path, IOException problem) {
-    return new Notice(Words.of("file.not-written", String.valueOf(path), String.valueOf(problem.getMessage())), true);
   }
 }

@@ -39,7 +39,7 @@ import jugulum.desk.words.Words;
 
 /** Chooses the machine and the ports it is collected at. */
 final class GravityForm extends StepForm {
-  private static final List<Material> PORTS = List.of(Material.CONCENTRATE, Material.SECOND_CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
+  private static final List<Material> PORTS = List.of(Material.CONCENTRATE, Material.SECOND_CONCENTRATE, Material.MIDDLINGS, Material.SAFETY_CATCH, Material.TAILINGS);
 
   private final ComboBox<Ranked> machine = Choices.of("machine", Words.of("gravity.machine"), List.of(), one -> GearWords.name(one.gear()));
   private final EntryField<String> name = new EntryField<>("machine-name", Words.of("gravity.name"), Words.of("gravity.name.hint"), typed -> new Entry.Value<>(typed.strip()));

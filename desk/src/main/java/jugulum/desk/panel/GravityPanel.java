@@ -3,6 +3,7 @@ package jugulum.desk.panel;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -90,9 +91,9 @@ final class GravityPanel extends StepPanel {
               worked.network().lots(now.outputs()).stream()
                   .filter(lot -> worked.network().taker(lot.id()).isEmpty() && chosen().map(one -> one.id().equals(lot.id())).orElse(false))
                   .forEach(lot -> again.getChildren().add(runAgain(lot, machine(now))));
-              if (worked.network().output(now, Material.MIDDLINGS).isEmpty()) {
-                again.getChildren().add(addMiddlings(worked, now));
-              }
+              Stream.of(Material.MIDDLINGS, Material.SAFETY_CATCH)
+                  .filter(port -> worked.network().output(now, port).isEmpty() && mayGive(machine(now), port))
+                  .forEach(port -> again.getChildren().add(addPort(worked, now, port)));
             });
     Parts.shown(again, !again.getChildren().isEmpty());
   }
@@ -101,9 +102,14 @@ final class GravityPanel extends StepPanel {
     return Buttons.plain("again", Words.of("run.again", Words.of("material", lot.material())), "G", () -> desk.push(new GravityForm(lot.id(), desk, machine)));
   }
 
-  private Button addMiddlings(Worked worked, Step now) {
-    Edit.NewLot middlings = new Edit.NewLot(Material.MIDDLINGS, worked.network().cutInto(now), "");
-    return Buttons.quiet("add-middlings", Words.of("gravity.add-middlings"), "", () -> desk.submit(new Edit.AddOutput(step, middlings)));
+  /** Any machine may give middlings; something below to catch what leaves belongs to the bowls. */
+  private static boolean mayGive(Optional<Machine> machine, Material port) {
+    return port != Material.SAFETY_CATCH || machine.filter(one -> one.kind() == Machine.Kind.VORTEX_BOWL || one.kind() == Machine.Kind.HOPPER_BOWL).isPresent();
+  }
+
+  private Button addPort(Worked worked, Step now, Material port) {
+    Edit.NewLot more = new Edit.NewLot(port, worked.network().cutInto(now), "");
+    return Buttons.quiet("add-" + port, Words.of("gravity.add", port), "", () -> desk.submit(new Edit.AddOutput(step, more)));
   }
 
   @Override

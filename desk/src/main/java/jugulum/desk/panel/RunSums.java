@@ -25,8 +25,8 @@ final class RunSums extends VBox {
   /** Drained sand still holds about a quarter of water: common practice. */
   private static final String WET = "25";
 
-  /** The dials of water that a pump brings; the water over a deck stands under another name than that through a bowl or a trap. */
-  private static final List<String> WATER = List.of("flow", "wash-water", "film");
+  /** The dials of water that a pump brings, together where a machine has two; the water over a deck stands under another name than that through a bowl. */
+  private static final List<String> WATER = List.of("flow", "wash-water", "trough-water", "film");
 
   private final EntryField<Optional<Double>> watts = number("sum-watts", "sheet.watts", "180", 0.1, 100_000);
   private final EntryField<Optional<Double>> battery = number("sum-battery", "sheet.battery", "900", 1, 1e6);
@@ -129,14 +129,14 @@ final class RunSums extends VBox {
   }
 
   private void water(Step step, OptionalDouble hours, List<String> lines) {
-    OptionalDouble flow = WATER.stream().map(step::setting).flatMapToDouble(OptionalDouble::stream).findFirst();
-    if (flow.isEmpty()) {
+    double flow = WATER.stream().map(step::setting).flatMapToDouble(OptionalDouble::stream).sum();
+    if (!(flow > 0)) {
       return;
     }
-    hours.ifPresent(time -> lines.add(Words.of("sheet.water.once", litres(BenchSums.waterOnce(flow.getAsDouble(), time)))));
+    hours.ifPresent(time -> lines.add(Words.of("sheet.water.once", litres(BenchSums.waterOnce(flow, time)))));
     if (value(rest).isPresent() && value(wet).isPresent()) {
-      double round = BenchSums.waterGoingRound(flow.getAsDouble(), value(rest).get(), grams / 1000, value(wet).get());
-      boolean small = value(sump).filter(litres -> litres < flow.getAsDouble() * value(rest).get()).isPresent();
+      double round = BenchSums.waterGoingRound(flow, value(rest).get(), grams / 1000, value(wet).get());
+      boolean small = value(sump).filter(litres -> litres < flow * value(rest).get()).isPresent();
       lines.add(Words.of(small ? "sheet.water.small" : "sheet.water.round", litres(round)));
     }
   }

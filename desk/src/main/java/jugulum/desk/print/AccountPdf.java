@@ -113,12 +113,17 @@ public final class AccountPdf {
   private void where() {
     paper.section("account.where");
     double most = account.gold().places().stream().mapToDouble(place -> place.gold().highMg()).max().orElse(0);
-    PdfPTable table = Paper.grid(36, 16, 20, 28);
+    PdfPTable table = Paper.grid(28, 14, 18, 13, 15, 12);
+    for (String head : List.of("", Words.of("account.gold"), Words.of("account.range.head"), Words.of("gold.free"), Words.of("gold.hidden"), "")) {
+      table.addCell(Paper.lined(head, paper.text));
+    }
     for (Place place : account.gold().places()) {
       boolean unseen = place.isUnseen();
       table.addCell(Paper.lined(PlaceWords.name(place), paper.bold));
       table.addCell(Paper.lined(unseen ? Words.of("account.place.unseen") : figures.gold(place.gold().milligrams()), paper.bold));
       table.addCell(Paper.lined(unseen ? "" : figures.goldRange(place.gold()), paper.text));
+      table.addCell(Paper.lined(unseen ? "" : PlaceWords.free(place, figures), paper.text));
+      table.addCell(Paper.lined(unseen ? "" : PlaceWords.hidden(place, figures), paper.text));
       table.addCell(unseen || most == 0 ? Paper.lined("", paper.text) : Paper.bar(0, place.gold().milligrams() / most));
     }
     paper.add(table);

@@ -129,7 +129,7 @@ final class Paper {
   /** A bar over the part from and to, 0 to 1, of a cell's width: dark enough to be seen in black and white. */
   static PdfPCell bar(double from, double to) {
     float least = 0.004f;
-    float before = (float) Math.clamp(from, least, 1 - 2 * least);
+    float before = (float) Math.clamp(from, least, 1 - 4 * least);
     float long1 = (float) Math.clamp(to - from, 2 * least, 1 - before - least);
     PdfPTable parts = grid(before, long1, Math.max(least, 1 - before - long1));
     for (int i = 0; i < 3; i++) {

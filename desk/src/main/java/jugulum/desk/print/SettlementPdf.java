@@ -30,7 +30,7 @@ public final class SettlementPdf {
     paper.write(Words.of("page.received", label.source(), Figures.day(label.received()), figures.sand(account.feedKg() * 1000)), paper.text);
     paper.write(Words.of("settlement.day", Figures.day(today)), paper.text);
     paper.section("settlement.gold").write(figures.gold(settled.nativeMg()), paper.figure).write(RecoveryWords.everyUnit(settled.nativeMg()), paper.text);
-    account.best().ifPresent(best -> paper.write(Words.of("settlement.recovery", Sentences.share(best), Words.of("recovery.of", best.against()), Figures.range(best)), paper.text));
+    account.best().ifPresent(best -> paper.write(Words.of("settlement.recovery", Sentences.share(best), Words.of("recovery.of." + Sentences.kind(best)), Figures.range(best)), paper.text));
     paper.section("settlement.sums").add(paper.table(List.of(), new float[] {60, 40}, lines(settled, account, figures)));
     String due = MoneyWords.sum(Math.abs(settled.due()), account.terms().orElseThrow());
     paper.write(Words.of(settled.due() < 0 ? "settlement.owed" : "settlement.due", due), paper.figure);

@@ -66,7 +66,7 @@ public final class Shell extends BorderPane {
   /** Makes the shell of a workbench. */
   public Shell(Workbench workbench, Clock clock, FilePicker picker) {
     this.workbench = workbench;
-    this.files = new BatchFiles(workbench);
+    this.files = new BatchFiles(workbench, picker);
     this.picker = picker;
     getStyleClass().add("shell");
     Beat beat = new Beat(clock);
@@ -271,7 +271,7 @@ public final class Shell extends BorderPane {
         .ifPresentOrElse(
             worked -> {
               Batch batch = worked.batch();
-              picker.toSave(FileKind.BATCH, FileKind.BATCH.nameFor(batch.label().name())).ifPresent(path -> files.write(batch, path));
+              files.save(batch);
             },
             () -> workbench.say(new Notice(Words.of("file.nothing"), true)));
   }

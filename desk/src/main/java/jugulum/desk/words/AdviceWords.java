@@ -69,7 +69,7 @@ public final class AdviceWords {
   private static String share(Advice advice) {
     return switch (advice.kind()) {
       case PASS -> Words.of("advice.by-passes");
-      case SELL -> Words.of("advice.by-commission", Figures.wholeShares(advice.share()));
+      case SELL -> Words.of("advice.by-commission", Figures.percent(advice.share().usual()));
       default -> Words.of(advice.runs() > 0 ? "advice.by-record" : "advice.by-practice", Figures.wholeShares(advice.share()), Integer.toString(advice.runs()));
     };
   }

@@ -53,8 +53,17 @@ public final class Sentences {
 
   /** What went wrong, by its cause where it was thrown on another thread. */
   public static String problem(Throwable thrown) {
-    Throwable cause = thrown.getCause() == null || thrown instanceof BookProblem ? thrown : thrown.getCause();
+    Throwable cause = cause(thrown);
     return cause instanceof BookProblem known ? problem(known) : Words.of("notice.unexpected", String.valueOf(cause));
+  }
+
+  /** Whether this can go wrong without a fault of the program. */
+  public static boolean isForeseen(Throwable thrown) {
+    return cause(thrown) instanceof BookProblem;
+  }
+
+  private static Throwable cause(Throwable thrown) {
+    return thrown.getCause() == null || thrown instanceof BookProblem ? thrown : thrown.getCause();
   }
 
   /** A recovery, "at most" where lots were not looked at, "at least" where not all that counts as lost is such gold. */

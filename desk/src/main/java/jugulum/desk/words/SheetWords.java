@@ -41,7 +41,8 @@ public final class SheetWords {
 
   /** Where a dial usually stands. */
   public static String usual(Dial dial) {
-    return dial.usual().map(band -> band(dial, band)).orElse(Words.of("sheet.usual.none"));
+    String usual = dial.usual().map(band -> band(dial, band)).orElse(Words.of("sheet.usual.none"));
+    return dial.isOneReport() ? Words.of("sheet.usual.one-report", usual) : usual;
   }
 
   /** Where a dial stands to begin with a cut. */

@@ -57,6 +57,7 @@ public final class Workbench {
   private final RunWatch running = new RunWatch();
 
   private final ReadOnlyObjectWrapper<Current> current = new ReadOnlyObjectWrapper<>(Current.NONE);
+  private final FaultLog faults;
   private final ReadOnlyObjectWrapper<List<BatchSummary>> batches = new ReadOnlyObjectWrapper<>(List.of());
   private final ReadOnlyObjectWrapper<Shop> shop = new ReadOnlyObjectWrapper<>(Shop.USUAL);
   private final ReadOnlyObjectWrapper<Figures> figures = new ReadOnlyObjectWrapper<>(new Figures(MassUnit.GRAM));
@@ -80,6 +81,7 @@ public final class Workbench {
     this.book = book;
     this.bookThread = bookThread;
     this.interfaceThread = interfaceThread;
+    this.faults = new FaultLog(book.path(), book.clock());
     figures.set(new Figures(MassUnit.GRAM, book.zone()));
     everyBatch = new EveryBatch(book, bookThread, interfaceThread, batches.getReadOnlyProperty(), this::tell);
     accountWork = new AccountWork(bookThread, interfaceThread, memory, current, shop, everyBatch, this::tell);
@@ -441,8 +443,18 @@ public final class Workbench {
     return CompletableFuture.supplyAsync(work, bookThread);
   }
 
+  /** What nobody foresaw reaches the person as a sentence, and a file beside the book in full. On the interface thread. */
+  public <T> T fault(Throwable problem) {
+    return tell(problem);
+  }
+
+  /** The same, for what was asked for with an outcome. */
+  public Outcome refusedByFault(Throwable problem) {
+    return refuse(problem);
+  }
+
   private <T> T tell(Throwable problem) {
-    notice.set(new Notice(Sentences.problem(problem), true));
+    refuse(problem);
     return null;
   }
 
@@ -453,8 +465,13 @@ public final class Workbench {
   }
 
   private Outcome refuse(Throwable problem) {
-    tell(problem);
-    return new Outcome.Refused(Sentences.problem(problem));
+    String sentence = Sentences.isForeseen(problem) ? Sentences.problem(problem) : Sentences.problem(problem) + writtenDown(problem);
+    notice.set(new Notice(sentence, true));
+    return new Outcome.Refused(sentence);
+  }
+
+  private String writtenDown(Throwable problem) {
+    return faults.write(problem).map(file -> " " + Words.of("notice.written-down", String.valueOf(file))).orElse("");
   }
 
   /** Ends after what was asked for is done, and closes the book. */

@@ -152,7 +152,7 @@ class WholeBatchTest {
     String inTheHeader = person.text("header-found");
     person.press(CONTROL, DIGIT3);
     assertThat(person.text("account-view")).contains("Hollin 1, the account", "parts in 1000", "tailings", "What next");
-    assertThat(person.text("account-FOUND")).as("every view shows the same figure").isEqualTo(inTheHeader);
+    assertThat(person.text("account-FREE_FOUND")).as("every view shows the same figure").isEqualTo(inTheHeader);
     person.click("account-part-SAND");
     assertThat(person.text("account-view")).contains("How the sand adds up", "made to fit");
     person.click("account-part-GOLD").press(CONTROL, DIGIT1);

@@ -85,9 +85,12 @@ class CommandsTest {
     assertThat(ran.exit()).isZero();
     JsonNode json = JsonMapper.shared().readTree(ran.out());
     Recovery found = Worked.of(batch("Tarnbeck 7")).gold().recovery(Recovery.Against.FOUND).orElseThrow();
-    assertThat(json.at("/recovery/FOUND/share").doubleValue()).isEqualTo(found.share());
-    assertThat(json.at("/recovery/FOUND/atMost").booleanValue()).isFalse();
+    assertThat(json.at("/recovery/FREE_FOUND/share").doubleValue()).isEqualTo(found.share());
+    assertThat(json.at("/recovery/FREE_FOUND/atMost").booleanValue()).isFalse();
     assertThat(json.at("/goldWeighedMg/milligrams").doubleValue()).isBetween(2_540.0, 2_550.0);
+    assertThat(json.at("/recovery/ALL_FOUND/share").doubleValue()).as("hidden gold makes it less").isLessThan(found.share());
+    assertThat(json.at("/where/MAGNETICS/hiddenMg/milligrams").doubleValue()).isPositive();
+    assertThat(json.at("/where/TAILINGS/freeMg/milligrams").doubleValue()).isPositive();
   }
 
   @Test

@@ -90,7 +90,7 @@ class SheetTest extends OnTheDemoBook {
   void theMachinesAreRankedForTheCutWithTheReason() {
     try (Person person = Person.at(book)) {
       person.click("station-2-5").press(G);
-      assertThat(person.text("machine-why")).contains("This cut suits it", "slowest gold over fastest other", "Take the magnetite out first. Then split it at", "by common practice", "concentration criterion 3.9");
+      assertThat(person.text("machine-why")).contains("This cut suits it", "slowest gold over fastest other", "Take the magnetite out first.", "by common practice", "concentration criterion 3.9");
       person.press(ESCAPE).open(1);
       person.openInOneFrame("Saltergill 3");
       person.click("station-1-1").press(G);

@@ -93,6 +93,7 @@ class WordsTest {
           Map.entry("medium", Process.MagnetRun.Medium.values()),
           Map.entry("state", BatchSummary.State.values()),
           Map.entry("place", Place.Kind.values()),
+          Map.entry("gravity.add", new Object[] {Material.MIDDLINGS, Material.SAFETY_CATCH}),
           Map.entry("runs.kind", PastRun.Kind.values()),
           Map.entry("closure", StepClosure.State.values()),
           Map.entry("entry.mass", MassText.Why.values()),
