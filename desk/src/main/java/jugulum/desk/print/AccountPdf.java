@@ -1,6 +1,7 @@
 package jugulum.desk.print;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import jugulum.core.account.Account;
 import jugulum.core.advice.Advice;
 import jugulum.core.check.Band;
 import jugulum.core.gold.GoldMemory;
+import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
 import jugulum.core.gold.Stage;
@@ -31,6 +33,9 @@ import org.openpdf.text.pdf.PdfPTable;
 
 /** The batch sheet: how much, how sure, where the rest is, what next, and what all of it rests on. The answers on the first page, the steps on the second. */
 public final class AccountPdf {
+  /** So many lots that do not pay are named. */
+  private static final int NAMED = 3;
+
   private static final int ADVICE = 4;
 
   private final Account account;
@@ -86,7 +91,7 @@ public final class AccountPdf {
   private void howSure() {
     var gold = account.gold();
     paper.section("page.how-sure");
-    PdfPTable table = Paper.grid(24, 16, 20, 40);
+    PdfPTable table = Paper.grid(32, 14, 18, 36);
     for (String head : List.of("", Words.of("account.recovered"), Words.of("account.range.head"), Words.of("page.scale"))) {
       table.addCell(Paper.lined(head, paper.text));
     }
@@ -95,7 +100,7 @@ public final class AccountPdf {
       row(table, Words.of("page.cut", Sentences.cut(cut.getKey())), cut.getValue());
     }
     paper.add(table);
-    gold.recoveries().forEach(recovery -> paper.write(Words.of("page.rests", Words.of("recovery." + Sentences.kind(recovery)), RecoveryWords.rests(recovery, gold, figures)), paper.text));
+    gold.recoveries().stream().filter(recovery -> recovery.against() != Recovery.Against.BOTH).forEach(recovery -> paper.write(Words.of("page.rests", Words.of("recovery." + Sentences.kind(recovery)), RecoveryWords.rests(recovery, gold, figures)), paper.text));
     account.best().map(RecoveryWords::settled).ifPresent(settled -> paper.write(settled, paper.text));
     if (gold.recoveries().isEmpty()) {
       paper.write(Words.of("account.no-recovery"), paper.text);
@@ -113,7 +118,7 @@ public final class AccountPdf {
   private void where() {
     paper.section("account.where");
     double most = account.gold().places().stream().mapToDouble(place -> place.gold().highMg()).max().orElse(0);
-    PdfPTable table = Paper.grid(28, 14, 18, 13, 15, 12);
+    PdfPTable table = Paper.grid(34, 13, 19, 12, 13, 9);
     for (String head : List.of("", Words.of("account.gold"), Words.of("account.range.head"), Words.of("gold.free"), Words.of("gold.hidden"), "")) {
       table.addCell(Paper.lined(head, paper.text));
     }
@@ -148,10 +153,22 @@ public final class AccountPdf {
       rows.add(row(left.getFirst()));
     }
     if (!left.isEmpty()) {
-      rows.add(List.of(Words.of("page.leave"), left.stream().map(this::lotWithGold).collect(Collectors.joining(", "))));
+      rows.add(List.of(Words.of("page.leave"), leave(left)));
     }
     paper.add(paper.table(List.of(), new float[] {30, 70}, rows));
     paper.write(AdviceWords.terms(account), paper.text);
+  }
+
+  /** Those with most gold by name, the others by number. */
+  private String leave(List<Advice> left) {
+    List<Advice> most = left.stream().sorted(Comparator.comparingDouble(AccountPdf::gold).reversed()).toList();
+    String named = most.stream().limit(NAMED).map(this::lotWithGold).collect(Collectors.joining(", "));
+    List<Advice> others = most.stream().skip(NAMED).toList();
+    return others.isEmpty() ? named : Words.counted("page.leave.rest", others.size(), named, figures.gold(others.stream().mapToDouble(AccountPdf::gold).sum()));
+  }
+
+  private static double gold(Advice advice) {
+    return advice.there().map(GoldRange::milligrams).orElse(0.0);
   }
 
   private String lotWithGold(Advice advice) {
