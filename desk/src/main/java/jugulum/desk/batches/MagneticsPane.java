@@ -63,13 +63,13 @@ final class MagneticsPane extends BorderPane {
     table.setAccessibleText(Words.of("magnetics.title"));
     table.setPlaceholder(Parts.sentence(Words.of("magnetics.none"), "muted"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    TextColumns.add(table, "batches.name", 160, Held::name, false);
+    TextColumns.add(table, "batches.name", 150, Held::name, false);
     TextColumns.add(table, "magnetics.cut", 100, held -> Sentences.cut(held.magnetics().lot().cut()), false);
-    TextColumns.add(table, "magnetics.mass", 100, held -> held.magnetics().mass().isKnown() ? figures().sand(held.magnetics().mass().grams()) : Words.of("mass.unknown"), true);
-    TextColumns.add(table, "magnetics.look", 170, MagneticsPane::looks, false);
-    TextColumns.addLong(table, "gold.free", 220, held -> gold(held, GoldWords::free));
-    TextColumns.addLong(table, "gold.hidden", 220, held -> gold(held, GoldWords::hidden));
-    TextColumns.add(table, "magnetics.fate", 180, this::fate, false);
+    TextColumns.add(table, "magnetics.mass", 90, held -> held.magnetics().mass().isKnown() ? figures().sand(held.magnetics().mass().grams()) : Words.of("mass.unknown"), true);
+    TextColumns.add(table, "magnetics.look", 160, MagneticsPane::looks, false);
+    TextColumns.addLong(table, "gold.free", 250, held -> gold(held, GoldWords::free));
+    TextColumns.addLong(table, "gold.hidden", 250, held -> gold(held, GoldWords::hidden));
+    TextColumns.add(table, "magnetics.fate", 170, this::fate, false);
     table.setOnKeyPressed(
         key -> {
           if (key.getCode() == KeyCode.ENTER && table.getSelectionModel().getSelectedItem() != null) {

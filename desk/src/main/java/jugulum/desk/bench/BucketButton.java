@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.gold.Place;
 import jugulum.core.ledger.LotId;
@@ -21,6 +21,7 @@ import jugulum.desk.words.Words;
 /** One bucket: how much is in it, and how much gold with it. */
 final class BucketButton extends Button {
   private static final double PADDING = 26;
+  private static final double TWO_LINES = 40;
 
   private final Bucket bucket;
   private final Label name;
@@ -31,7 +32,9 @@ final class BucketButton extends Button {
     this.bucket = bucket;
     name = Parts.styled(new Label(Words.of("bucket", bucket)), "bucket-name");
     gold.setWrapText(true);
-    gold.setMinHeight(Region.USE_PREF_SIZE);
+    gold.setMinHeight(TWO_LINES);
+    gold.setPrefHeight(TWO_LINES);
+    gold.setAlignment(Pos.TOP_LEFT);
     VBox content = new VBox(2, name, mass, gold);
     setId("bucket-" + bucket);
     getStyleClass().addAll("bucket", "bucket-" + bucket.name().toLowerCase(Locale.ROOT));

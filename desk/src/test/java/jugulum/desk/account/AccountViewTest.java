@@ -127,7 +127,7 @@ class AccountViewTest extends OnTheDemoBook {
       try (PdfReader reader = new PdfReader(Files.readAllBytes(file))) {
         assertThat(reader.getNumberOfPages()).isEqualTo(2);
         String first = words(new PdfTextExtractor(reader).getTextFromPage(1));
-        assertThat(first).contains("Tarnbeck 7, the account", "How much", "2.549 g", "dwt", "How sure", "Both combined", "Where the gold is", "tailings", "What next", "Chance that it pays", "The weights fit together");
+        assertThat(first).contains("Tarnbeck 7, the account", "How much", "2.549 g", "dwt", "How sure", "Of all gold, both combined", "Where the gold is", "Hidden gold", "tailings", "What next", "Chance that it pays", "The weights fit together");
         assertThat(words(new PdfTextExtractor(reader).getTextFromPage(2))).contains("kept so far", "What this rests on", "JCGM 101");
       }
       assertThat(Files.readString(file, StandardCharsets.ISO_8859_1)).as("the fonts are in the file").contains("/FontFile3");
