@@ -85,6 +85,9 @@ class AppearanceTest extends OnTheDemoBook {
           person.press(ESCAPE).press(CONTROL, Z);
         }
         eightUnweighed(person, theme, look);
+        person.openInOneFrame("Tarnbeck 7");
+        look.at(person, theme + " a closed batch");
+        person.openInOneFrame("Fernhollow 12");
         person.press(CONTROL, T);
         person.press(CONTROL, U);
       }

@@ -34,7 +34,12 @@ public final class MassText {
    * @param grams the mass in grams; may be negative, the reading's own check decides
    * @param resolutionG the size of the last place typed, in grams, greater than 0
    */
-  public record Mass(double grams, double resolutionG) implements Result {}
+  public record Mass(double grams, double resolutionG) implements Result {
+    /** The mass in milligrams. */
+    public double milligrams() {
+      return Decimal.shifted(grams, 3);
+    }
+  }
 
   /** Why a typed mass was not taken. */
   public enum Why {

@@ -77,9 +77,9 @@ final class BatchHeader extends HBox {
   }
 
   private static String about(Batch batch) {
-    String received = Words.of("header.received", Figures.day(batch.label().received()));
+    String day = Figures.day(batch.label().received());
     String closed = batch.closed() ? Words.of("header.closed") : "";
-    return Stream.of(closed, batch.label().source(), received).filter(part -> !part.isEmpty()).collect(Collectors.joining(" · "));
+    return Stream.of(closed, batch.label().source(), batch.closed() ? day : Words.of("header.received", day)).filter(part -> !part.isEmpty()).collect(Collectors.joining(" · "));
   }
 
   private static void showRecovery(Stat stat, Worked now, Recovery.Against against) {

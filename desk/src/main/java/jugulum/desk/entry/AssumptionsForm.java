@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.specks.SpeckMass;
+import jugulum.core.units.Decimal;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -14,7 +15,7 @@ import jugulum.desk.words.Words;
 public final class AssumptionsForm {
   private final EntryField<Double> tolerance = new EntryField<>("tolerance", Words.of("shop.tolerance"), "1", typed -> Parsers.percent(typed, 0, 100));
   private final EntryField<Double> flatness = new EntryField<>("flatness", Words.of("shop.flatness"), "0.3", typed -> Parsers.number(typed, SpeckMass.FLATTEST, 1));
-  private final EntryField<Double> fineness = new EntryField<>("usual-fineness", Words.of("shop.fineness"), "900", typed -> Parsers.number(typed, 10, 1000));
+  private final EntryField<Double> fineness = new EntryField<>("usual-fineness", Words.of("shop.fineness"), "900", typed -> Parsers.perMille(typed, 10, 1000));
 
   private final EntryField<Double> finest =
       new EntryField<>("finest-seen", Words.of("shop.finest-seen"), Figures.plain(SpeckMass.USUAL_FINEST_SEEN_MM), typed -> Parsers.number(typed, 0.005, 1));
@@ -45,7 +46,7 @@ public final class AssumptionsForm {
   private Assumptions told(Assumptions before) {
     double seen = value(finest);
     OptionalDouble finestSeen = seen == before.finestSeenMm() ? before.finestSeen() : OptionalDouble.of(seen);
-    return new Assumptions(value(tolerance), value(flatness), before.goldDensity(), value(fineness) / 1000, before.finenessSd(), before.scaleCalibration(), finestSeen);
+    return new Assumptions(value(tolerance), value(flatness), before.goldDensity(), value(fineness), before.finenessSd(), before.scaleCalibration(), finestSeen);
   }
 
   private static double value(EntryField<Double> field) {
@@ -56,7 +57,7 @@ public final class AssumptionsForm {
   public void fill(Assumptions given) {
     tolerance.put(Figures.plain(given.closureTolerance() * 100), given.closureTolerance());
     flatness.put(Figures.plain(given.flatness()), given.flatness());
-    fineness.put(Figures.plain(given.fineness() * 1000), given.fineness() * 1000);
+    fineness.put(Figures.plain(Decimal.shifted(given.fineness(), 3)), given.fineness());
     finest.put(Figures.plain(given.finestSeenMm()), given.finestSeenMm());
   }
 
@@ -64,7 +65,7 @@ public final class AssumptionsForm {
   public void offer(Assumptions given) {
     tolerance.offer(Figures.plain(given.closureTolerance() * 100), given.closureTolerance());
     flatness.offer(Figures.plain(given.flatness()), given.flatness());
-    fineness.offer(Figures.plain(given.fineness() * 1000), given.fineness() * 1000);
+    fineness.offer(Figures.plain(Decimal.shifted(given.fineness(), 3)), given.fineness());
     finest.offer(Figures.plain(given.finestSeenMm()), given.finestSeenMm());
   }
 }

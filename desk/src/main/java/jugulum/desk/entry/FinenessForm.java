@@ -5,13 +5,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import jugulum.core.ledger.Measure;
+import jugulum.core.units.Decimal;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** Asks for the purity of the gold, in parts per thousand as refiners write it. */
 public final class FinenessForm extends MeasureForm {
   /** A refiner's slip is good to about that many parts per thousand: common practice. */
-  private static final double USUAL_SPREAD = 5;
+  private static final double USUAL_SPREAD = 0.005;
 
   private final EntryField<Double> fineness;
   private final EntryField<Optional<Double>> spread;
@@ -19,10 +20,10 @@ public final class FinenessForm extends MeasureForm {
   /** Makes an empty form. */
   public FinenessForm(Supplier<Figures> figures) {
     super(figures);
-    fineness = new EntryField<>("fineness", Words.of("form.fineness"), Words.of("form.fineness.hint"), typed -> Parsers.number(typed, 10, 1000));
+    fineness = new EntryField<>("fineness", Words.of("form.fineness"), Words.of("form.fineness.hint"), typed -> Parsers.perMille(typed, 10, 1000));
     spread =
         new EntryField<>(
-            "fineness-spread", Words.of("form.fineness.spread"), Words.of("form.fineness.spread.hint"), Parsers.optional(typed -> Parsers.number(typed, 0, 500)));
+            "fineness-spread", Words.of("form.fineness.spread"), Words.of("form.fineness.spread.hint"), Parsers.optional(typed -> Parsers.perMille(typed, 0, 500)));
     getChildren().addAll(fineness, spread);
   }
 
@@ -37,14 +38,14 @@ public final class FinenessForm extends MeasureForm {
         fineness,
         spread,
         Map.of("fraction", fineness, "sd", spread),
-        (parts, sd) -> new Measure.Fineness(parts / 1000, sd.orElse(USUAL_SPREAD) / 1000));
+        (share, sd) -> new Measure.Fineness(share, sd.orElse(USUAL_SPREAD)));
   }
 
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.Fineness(double fraction, double sd)) {
-      putNumber(fineness, fraction * 1000, fraction);
-      putOptionalNumber(spread, sd * 1000, sd);
+      putNumber(fineness, Decimal.shifted(fraction, 3), fraction);
+      putOptionalNumber(spread, Decimal.shifted(sd, 3), sd);
     }
   }
 }

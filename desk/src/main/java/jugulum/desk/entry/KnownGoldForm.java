@@ -30,7 +30,7 @@ public final class KnownGoldForm extends MeasureForm {
 
   @Override
   public Optional<Measure> read() {
-    return read(gold, Map.of("milligrams", gold), mass -> new Measure.KnownGold(mass.grams() * 1000, sdMg));
+    return read(gold, Map.of("milligrams", gold), mass -> new Measure.KnownGold(mass.milligrams(), sdMg));
   }
 
   @Override

@@ -10,6 +10,7 @@ import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Measure;
 import jugulum.core.machine.Sheets;
 import jugulum.core.shop.Magnet;
+import jugulum.core.units.Decimal;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
@@ -102,11 +103,11 @@ public abstract class MeasureForm extends VBox {
   }
 
   static void putMilligrams(EntryField<MassText.Mass> field, double mg) {
-    field.put(milligrams(mg), mass(mg / 1000));
+    field.put(milligrams(mg), mass(Decimal.shifted(mg, -3)));
   }
 
   static void putOptionalMilligrams(EntryField<Optional<MassText.Mass>> field, double mg) {
-    field.put(milligrams(mg), Optional.of(mass(mg / 1000)));
+    field.put(milligrams(mg), Optional.of(mass(Decimal.shifted(mg, -3))));
   }
 
   static void putNumber(EntryField<Double> field, double shown, double value) {

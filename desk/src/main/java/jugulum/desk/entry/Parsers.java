@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.function.Function;
+import jugulum.core.units.Decimal;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassText.Ounce;
 import jugulum.core.units.MassUnit;
@@ -37,6 +38,14 @@ public final class Parsers {
   public static Entry<Double> percent(String typed, double lowest, double highest) {
     return switch (number(typed.replace("%", ""), lowest, highest)) {
       case Entry.Value<Double>(Double percent) -> new Entry.Value<>(percent / 100);
+      case Entry.Bad<Double> bad -> bad;
+    };
+  }
+
+  /** Parts in a thousand, given as a share. */
+  public static Entry<Double> perMille(String typed, double lowest, double highest) {
+    return switch (number(typed, lowest, highest)) {
+      case Entry.Value<Double>(Double parts) -> new Entry.Value<>(Decimal.shifted(parts, -3));
       case Entry.Bad<Double> bad -> bad;
     };
   }

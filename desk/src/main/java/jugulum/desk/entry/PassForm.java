@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.Pass;
 import jugulum.core.shop.Magnet;
+import jugulum.core.units.Decimal;
 import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
@@ -119,7 +120,7 @@ public final class PassForm extends MeasureForm {
       return Optional.empty();
     }
     Pass.From from = fromSand.isSelected() ? Pass.From.SAND : Pass.From.HEAP;
-    OptionalDouble mg = weighed.get().map(mass -> OptionalDouble.of(mass.grams() * 1000)).orElse(OptionalDouble.empty());
+    OptionalDouble mg = weighed.get().map(mass -> OptionalDouble.of(mass.milligrams())).orElse(OptionalDouble.empty());
     return read(
         lifted,
         dropped,
@@ -149,7 +150,7 @@ public final class PassForm extends MeasureForm {
       put(lifted, pass.liftedG());
       putOptional(dropped, pass.droppedBackG());
       specks.fill(Integer.toString(pass.specks()));
-      pass.goldMg().ifPresent(mg -> putOptional(gold, mg / 1000));
+      pass.goldMg().ifPresent(mg -> putOptional(gold, Decimal.shifted(mg, -3)));
       pass.how().ifPresent(this::fill);
     }
   }

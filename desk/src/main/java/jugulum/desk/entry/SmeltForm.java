@@ -81,7 +81,7 @@ public final class SmeltForm extends MeasureForm {
               collector.getValue(),
               grams(gathered.get()),
               grams(metalButton.get()),
-              out.get().grams() * 1000,
+              out.get().milligrams(),
               milligrams(fine.get()),
               milligrams(metal.get()),
               seen.get(),
@@ -98,7 +98,7 @@ public final class SmeltForm extends MeasureForm {
   }
 
   private static OptionalDouble milligrams(Optional<MassText.Mass> mass) {
-    return mass.map(told -> OptionalDouble.of(told.grams() * 1000)).orElse(OptionalDouble.empty());
+    return mass.map(told -> OptionalDouble.of(told.milligrams())).orElse(OptionalDouble.empty());
   }
 
   @Override

@@ -54,8 +54,8 @@ final class VisibleChoice extends VBox {
       return Optional.of(Optional.empty());
     }
     return switch (chosen) {
-      case TAKEN_BEFORE, TAKEN_AFTER -> taken.read().map(mass -> Optional.of(new VisibleGold(chosen, mass.grams() * 1000)));
-      case JUDGED -> from.read().flatMap(least -> to.read().flatMap(most -> judged(least.grams() * 1000, most.grams() * 1000)));
+      case TAKEN_BEFORE, TAKEN_AFTER -> taken.read().map(mass -> Optional.of(new VisibleGold(chosen, mass.milligrams())));
+      case JUDGED -> from.read().flatMap(least -> to.read().flatMap(most -> judged(least.milligrams(), most.milligrams())));
       case NONE_SEEN, LEFT_IN -> Optional.of(Optional.of(new VisibleGold(chosen, 0)));
     };
   }

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import jugulum.core.ledger.Measure;
+import jugulum.core.units.Decimal;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
@@ -41,14 +42,14 @@ public final class WeighedSpecksForm extends MeasureForm {
         specks,
         mass,
         Map.of("specks", specks, "milligrams", mass, "resolutionMg", mass),
-        (count, together) -> new Measure.WeighedSpecks(count, together.grams() * 1000, together.resolutionG() * 1000));
+        (count, together) -> new Measure.WeighedSpecks(count, together.milligrams(), Decimal.shifted(together.resolutionG(), 3)));
   }
 
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.WeighedSpecks(int count, double mg, double resolutionMg)) {
       specks.fill(Integer.toString(count));
-      mass.put(milligrams(mg), new MassText.Mass(mg / 1000, resolutionMg / 1000));
+      mass.put(milligrams(mg), new MassText.Mass(Decimal.shifted(mg, -3), Decimal.shifted(resolutionMg, -3)));
     }
   }
 }

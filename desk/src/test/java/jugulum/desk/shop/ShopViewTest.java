@@ -7,18 +7,22 @@ import static javafx.scene.input.KeyCode.Z;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.concurrent.CompletionStage;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Sheet.Sizes;
 import jugulum.core.screens.Screen;
+import jugulum.core.shop.Container;
 import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.OwnedScreen.Having;
 import jugulum.core.shop.OwnedScreen.Use;
 import jugulum.core.shop.Shop;
 import jugulum.desk.Person;
+import jugulum.desk.workbench.Outcome;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -71,6 +75,41 @@ class ShopViewTest {
       assertThat(person.text("containers")).contains("tin", "120 g");
       person.click("forget-tin");
       assertThat(shop(person).containers()).isEmpty();
+    }
+  }
+
+  /** Two changes of the shop asked for before the first is written: each is made on the shop as it is then. */
+  @Test
+  void twoContainersKeptQuicklyAreBothKept() {
+    try (Person person = atTheShop()) {
+      CompletionStage<Outcome> first = person.workbench().change(shop -> shop.with(new Container("tin", 120)));
+      CompletionStage<Outcome> second = person.workbench().change(shop -> shop.with(new Container("steel pan", 640)));
+      assertThat(List.of(first.toCompletableFuture().join(), second.toCompletableFuture().join())).hasOnlyElementsOfType(Outcome.Recorded.class);
+      person.settle();
+      assertThat(shop(person).containers()).extracting(Container::name).containsExactlyInAnyOrder("tin", "steel pan");
+    }
+  }
+
+  @Test
+  void whatIsTypedInOneCardStaysWhileAnotherChangesTheShop() {
+    try (Person person = atTheShop()) {
+      person.type("terms-price", "98.5").type("container-name", "tin").type("gear-name", "the old deck").type("usual-fineness", "870");
+      person.click("series-TYLER").click("own-T65");
+      assertThat(shop(person).owned()).contains(new Screen("T65", 0.212));
+      assertThat(List.of(person.text("terms-price"), person.text("container-name"), person.text("gear-name"), person.text("usual-fineness"))).containsExactly("98.5", "tin", "the old deck", "870");
+    }
+  }
+
+  @Test
+  void theFinestSpeckOneSeesIsKeptAndBounded() {
+    try (Person person = atTheShop()) {
+      assertThat(person.text("finest-seen")).isEqualTo("0.05");
+      person.type("finest-seen", "3").click("assume");
+      assertThat(person.text("finest-seen-error")).contains("Between 0.005 and 1");
+      assertThat(person.text("finest-seen")).isEqualTo("3");
+      person.type("finest-seen", "0.08").type("usual-fineness", "870").click("assume");
+      assertThat(shop(person).assumptions().finestSeenMm()).isEqualTo(0.08);
+      assertThat(shop(person).assumptions().fineness()).isEqualTo(0.87);
     }
   }
 

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
@@ -149,6 +150,21 @@ class WordsTest {
     Pattern checked = Pattern.compile("Check\\.\\w+\\(\"(\\w+)\"");
     String model = Files.readString(Path.of("../core/src/main/java/jugulum/core/ledger/Measure.java"));
     assertThat(checked.matcher(model).results().map(result -> "quantity." + result.group(1))).isNotEmpty().allMatch(WordsTest::has);
+  }
+
+  /** A place whose numbers have digits of their own writes ours: what the window shows must be what can be typed. */
+  @Test
+  void figuresHaveTheSameDigitsEverywhere() {
+    Locale before = Locale.getDefault();
+    try {
+      Locale.setDefault(Locale.forLanguageTag("ar-EG-u-nu-arab"));
+      Figures grams = new Figures(MassUnit.GRAM);
+      String all = String.join(" ", grams.gold(3_934), grams.sand(4_910), grams.sand(212), Figures.percent(0.917), Figures.plain(0.425), Figures.fixed(12.5, 1), Figures.time(75), grams.goldRange(new GoldRange(80, 33.1, 140)));
+      assertThat(all.chars().filter(Character::isDigit)).allMatch(digit -> digit >= '0' && digit <= '9');
+      assertThat(all).contains("3.934 g", "4.91 kg", "91.7 %", "1 h 15");
+    } finally {
+      Locale.setDefault(before);
+    }
   }
 
   @Test
