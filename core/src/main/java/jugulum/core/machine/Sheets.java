@@ -67,7 +67,6 @@ public final class Sheets {
         List.of(
             losing("too-much-water", "too-much-tilt", "feed-too-fast"),
             Symptom.of("heavies-line-low", "too-much-tilt", "too-much-water", "feed-too-fast"),
-            Symptom.of("line-lags", "wait-for-line"),
             Symptom.of("sand-in-concentrate", "too-little-tilt", "too-little-water", "several-sizes"),
             Symptom.of("band-wanders", "loose-bolts", "uneven-feed", "not-level"),
             Symptom.of("dry-stripes", "uneven-water", "greasy"),
@@ -267,7 +266,6 @@ public final class Sheets {
         List.of(
             losing("water-too-high", "too-many-drops", "feed-too-fast"),
             OVERLOADED,
-            Symptom.of("fines-climb", "water-too-high", "feed-too-fast"),
             Symptom.of("hopper-bridges", "too-few-drops", "tip-too-small", "several-sizes"),
             Symptom.of("hopper-runs", "water-left-in-hopper", "tip-too-big"),
             Symptom.of("sand-stays", "not-run-long-enough", "water-too-low"),

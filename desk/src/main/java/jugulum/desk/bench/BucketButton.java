@@ -35,7 +35,7 @@ final class BucketButton extends Button {
     gold.setMinHeight(TWO_LINES);
     gold.setPrefHeight(TWO_LINES);
     gold.setAlignment(Pos.TOP_LEFT);
-    VBox content = new VBox(2, name, mass, gold);
+    VBox content = new VBox(0, name, mass, gold);
     setId("bucket-" + bucket);
     getStyleClass().addAll("bucket", "bucket-" + bucket.name().toLowerCase(Locale.ROOT));
     setGraphic(content);

@@ -40,14 +40,23 @@ final class Paper {
 
   /** An empty sheet of paper with a title in the file. */
   Paper(String name) {
+    this(name, 1);
+  }
+
+  /**
+   * The same with smaller type.
+   *
+   * @param scale of the type, 1 as usual
+   */
+  Paper(String name, float scale) {
     try {
       BaseFont regular = font("B612-Regular.otf");
       BaseFont strong = font("B612-Bold.otf");
-      title = new Font(strong, TITLE);
-      figure = new Font(strong, FIGURE);
-      head = new Font(strong, HEAD);
-      text = new Font(regular, TEXT);
-      bold = new Font(strong, TEXT);
+      title = new Font(strong, TITLE * scale);
+      figure = new Font(strong, FIGURE * scale);
+      head = new Font(strong, HEAD * scale);
+      text = new Font(regular, TEXT * scale);
+      bold = new Font(strong, TEXT * scale);
     } catch (IOException problem) {
       throw new UncheckedIOException(problem);
     }
@@ -60,6 +69,11 @@ final class Paper {
     try (InputStream in = Objects.requireNonNull(Paper.class.getResourceAsStream("/jugulum/desk/font/" + file), file)) {
       return BaseFont.createFont(file, BaseFont.IDENTITY_H, BaseFont.EMBEDDED, true, in.readAllBytes(), null);
     }
+  }
+
+  /** On how many pages it is so far. */
+  int pages() {
+    return document.getPageNumber();
   }
 
   /** The file's content; nothing can be added any more. */

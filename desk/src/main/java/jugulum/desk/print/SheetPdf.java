@@ -14,9 +14,24 @@ public final class SheetPdf {
 
   private SheetPdf() {}
 
+  /** Type as usual, or as much smaller as it takes for all of it to hang on one page, but never too small to read from the bench. */
+  private static final float[] SCALES = {1, 0.95f, 0.9f, 0.85f};
+
   /** The page as a PDF file's content. Takes a while: not for the interface thread. */
   public static byte[] of(SheetPage page) {
-    Paper paper = new Paper(page.title());
+    byte[] pdf = {};
+    for (float scale : SCALES) {
+      Paper paper = laidOut(page, scale);
+      pdf = paper.bytes();
+      if (paper.pages() == 1) {
+        return pdf;
+      }
+    }
+    return pdf;
+  }
+
+  private static Paper laidOut(SheetPage page, float scale) {
+    Paper paper = new Paper(page.title(), scale);
     paper.write(page.title(), paper.title).write(page.what(), paper.bold).write(page.suits(), paper.text);
     paper.section("sheet.checks").add(checks(page.checks(), paper));
     paper.section("sheet.dials");
@@ -26,7 +41,7 @@ public final class SheetPdf {
     paper.section("sheet.cleaning").write(numbered(page.cleaning()), paper.text);
     paper.section("sheet.page.cautions");
     page.cautions().forEach(one -> paper.write(one, paper.text));
-    return paper.bytes();
+    return paper;
   }
 
   private static String numbered(List<String> steps) {
