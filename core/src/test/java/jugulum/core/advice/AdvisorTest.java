@@ -6,18 +6,22 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import jugulum.core.advice.Advice.By;
 import jugulum.core.advice.Advice.Kind;
 import jugulum.core.advice.Advice.Verdict;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldDetails;
 import jugulum.core.gold.GoldMemory;
+import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.KnownGold;
+import jugulum.core.ledger.Measure.Smelt;
+import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
@@ -64,6 +68,47 @@ class AdvisorTest {
     assertThat(advice.money().orElseThrow().wages()).isCloseTo(advice.minutes() / 60 * 20, within(1e-9));
     assertThat(advice.moneyPerHour().orElseThrow()).isCloseTo(advice.money().orElseThrow().net() / advice.minutes() * 60, within(1e-9));
     assertThat(advice.money().orElseThrow().chance()).isGreaterThan(0.95);
+  }
+
+  private static Smelt smelted(double beadMg, VisibleGold visible) {
+    OptionalDouble none = OptionalDouble.empty();
+    return new Smelt(200, Smelt.Collector.LEAD, none, none, beadMg, none, none, visible, none);
+  }
+
+  private static final VisibleGold NONE_SEEN = new VisibleGold(VisibleGold.State.NONE_SEEN, 0);
+
+  /** 40 g/t that nobody can see: a tray wins nothing of it, a smelt does. */
+  @Test
+  void aLotSmeltedWithNothingVisibleIsNeverSentToATray() {
+    List<Advice> all = of(tabled().measures(5, smelted(8, NONE_SEEN)), Shop.USUAL.with(TERMS), By.GOLD);
+    List<Advice> onIt = all.stream().filter(one -> one.lot().equals(new LotId(5))).toList();
+    assertThat(onIt).isNotEmpty().allSatisfy(one -> assertThat(one.kind()).isNotIn(Kind.RUN, Kind.RERUN, Kind.PASS));
+  }
+
+  /** The same grade left in and not looked at may be free gold: a tray may be advised. */
+  @Test
+  void gravityActsOnFreeGoldAloneAndASmeltOnBoth() {
+    Bench both = tabled().measures(5, smelted(8, NONE_SEEN)).measures(5, new KnownGold(2_000, 50));
+    Advice run = on(of(both, Shop.USUAL.with(TERMS), By.GOLD), 5);
+    assertThat(run.kind()).isEqualTo(Kind.RERUN);
+    assertThat(run.of()).isEqualTo(Recovery.Of.FREE);
+    assertThat(run.there().orElseThrow().milligrams()).as("the free gold, less what the sample took along").isCloseTo(2_000 * (1 - 200.0 / 4_880), within(5.0));
+    Charges cheap = new Charges(2, 1, 200, 1, 1, 0, 1, Optional.of(new Charges.Sale(0.1, 0)));
+    List<Advice> all = of(both, Shop.USUAL.with(new Terms(100, 0.95, 20, 6, "€", LocalDate.of(2026, 3, 1), Optional.of(cheap))), By.MONEY);
+    assertThat(all).filteredOn(one -> one.kind() == Kind.SMELT || one.kind() == Kind.SELL).isNotEmpty().allSatisfy(one -> assertThat(one.of()).isEqualTo(Recovery.Of.ALL));
+  }
+
+  /** A buyer who keeps 20 % and pays after a month: where a tray and a smelt win nothing worth it, sale as it is may. */
+  @Test
+  void sandIsSoldAsItIsWhereThatBringsMost() {
+    Charges charges = new Charges(2, 500, 200, 75, 38, 6, 0.5, Optional.of(new Charges.Sale(0.2, 30)));
+    Shop shop = Shop.USUAL.with(new Terms(100, 0.95, 20, 6, "€", LocalDate.of(2026, 3, 1), Optional.of(charges)));
+    Advice sale = on(of(tabled().measures(5, smelted(8, NONE_SEEN)), shop, By.MONEY), 5);
+    assertThat(sale.kind()).isEqualTo(Kind.SELL);
+    assertThat(sale.of()).isEqualTo(Recovery.Of.ALL);
+    assertThat(sale.won().orElseThrow().milligrams()).isCloseTo(0.8 * sale.there().orElseThrow().milligrams(), within(sale.there().orElseThrow().milligrams() * 0.02));
+    Shop noBuyer = Shop.USUAL.with(new Terms(100, 0.95, 20, 6, "€", LocalDate.of(2026, 3, 1), Optional.of(new Charges(2, 500, 200, 75, 38, 6, 0.5, Optional.empty()))));
+    assertThat(of(tabled().measures(5, smelted(8, NONE_SEEN)), noBuyer, By.MONEY)).extracting(Advice::kind).doesNotContain(Kind.SELL);
   }
 
   @Test

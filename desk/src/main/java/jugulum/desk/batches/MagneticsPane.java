@@ -25,6 +25,7 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.entry.TextColumns;
+import jugulum.desk.entry.VisibleChoice;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.workbench.EveryBatch.Held;
 import jugulum.desk.workbench.Outcome;
@@ -47,6 +48,7 @@ final class MagneticsPane extends BorderPane {
   private final EntryField<Optional<Double>> spread =
       new EntryField<>("composite-spread", Words.of("form.assay.spread"), Words.of("form.assay.spread.hint"), Parsers.optional(typed -> Parsers.percent(typed, 0, 200)));
   private final Label shares = Parts.sentence("", "answer");
+  private final VisibleChoice visible;
   private final Label said = Parts.sentence("", "fine-text");
   private final VBox composite = new VBox(10);
 
@@ -77,6 +79,8 @@ final class MagneticsPane extends BorderPane {
             key.consume();
           }
         });
+    visible = new VisibleChoice("composite-visible", workbench.figures()::get);
+    visible.fields().forEach(field -> field.field().setOnAction(_ -> share()));
     sum.setId("magnetics-sum");
     shares.setId("composite-shares");
     said.setId("composite-said");
@@ -90,6 +94,7 @@ final class MagneticsPane extends BorderPane {
             Parts.section(Words.of("magnetics.composite")),
             Parts.sentence(Words.of("magnetics.composite.about"), "muted"),
             row,
+            visible,
             shares,
             Parts.row(Buttons.primary("share-out", Words.of("magnetics.share"), "Enter", this::share)),
             said);
@@ -178,7 +183,10 @@ final class MagneticsPane extends BorderPane {
       grade.refuse(Words.of("magnetics.unweighed", unweighed.get().name(), Sentences.cut(unweighed.get().magnetics().lot().cut())));
       return;
     }
-    grade.read().flatMap(found -> sample.read().flatMap(mass -> spread.read().map(sd -> new Composite(bags.getValue(), found, sd.orElse(USUAL_SPREAD), mass.grams())))).ifPresent(one -> share(one, lots));
+    visible
+        .read()
+        .flatMap(seen -> grade.read().flatMap(found -> sample.read().flatMap(mass -> spread.read().map(sd -> new Composite(bags.getValue(), found, sd.orElse(USUAL_SPREAD), mass.grams(), seen)))))
+        .ifPresent(one -> share(one, lots));
   }
 
   private void share(Composite assayed, List<Held> lots) {
@@ -189,6 +197,7 @@ final class MagneticsPane extends BorderPane {
               switch (outcome) {
                 case Outcome.Recorded _ -> {
                   Stream.of(grade, sample, spread).forEach(EntryField::clear);
+                  visible.clear();
                   refresh();
                   said.setText(said(assayed, lots));
                 }

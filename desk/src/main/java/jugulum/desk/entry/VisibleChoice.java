@@ -14,7 +14,7 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** Asks what became of the gold one could see in a sample: it decides of which gold the result speaks. */
-final class VisibleChoice extends VBox {
+public final class VisibleChoice extends VBox {
   private final ComboBox<State> state;
   private final EntryField<MassText.Mass> taken;
   private final EntryField<MassText.Mass> from;
@@ -23,7 +23,8 @@ final class VisibleChoice extends VBox {
   /** Whether what is shown was recorded without a word on visible gold, and nobody has chosen since. */
   private boolean untold;
 
-  VisibleChoice(String id, Supplier<Figures> figures) {
+  /** Makes a choice of what usually is so: nothing seen. */
+  public VisibleChoice(String id, Supplier<Figures> figures) {
     getStyleClass().add("form");
     state = Choices.of(id, Words.of("form.visible"), List.of(State.values()), one -> Words.of("visible", one));
     taken = gold(id + "-mass", "form.visible.mass", "form.visible.mass.hint", figures);
@@ -43,12 +44,13 @@ final class VisibleChoice extends VBox {
         id, Words.of(key), Words.of(hint), typed -> Parsers.gold(figures.get().unit() == MassUnit.GRAM ? MassUnit.MILLIGRAM : figures.get().unit()).apply(typed));
   }
 
-  Stream<EntryField<?>> fields() {
+  /** The fields in order; which are in sight depends on what is chosen. */
+  public Stream<EntryField<?>> fields() {
     return Stream.of(taken, from, to);
   }
 
   /** What was chosen, nothing inside where nobody said then or now; nothing outside after saying at the field what is wrong. */
-  Optional<Optional<VisibleGold>> read() {
+  public Optional<Optional<VisibleGold>> read() {
     State chosen = state.getValue();
     if (untold) {
       return Optional.of(Optional.empty());
@@ -88,7 +90,8 @@ final class VisibleChoice extends VBox {
     untold = true;
   }
 
-  void clear() {
+  /** As it was at first. */
+  public void clear() {
     fill(new VisibleGold(State.NONE_SEEN, 0));
   }
 }

@@ -2,6 +2,7 @@ package jugulum.desk.batches;
 
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.DIGIT4;
+import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.ENTER;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -38,6 +39,22 @@ class MagneticsPaneTest extends OnTheDemoBook {
       person.openInOneFrame("Tarnbeck 7");
       assertThat(person.batch().closed()).isTrue();
       assertThat(person.batch().lots().stream().flatMap(lot -> lot.live(Measure.Assay.class)).filter(assay -> assay.composite().filter("season bag 1"::equals).isPresent())).hasSize(2);
+    }
+  }
+
+  /** Its visible gold was taken out before: the result tells the hidden gold of every lot in the bag. */
+  @Test
+  void theAssayOfABagSaysOfWhichGoldItSpeaks() {
+    try (Person person = Person.at(book)) {
+      magnetics(person).type("composite-sample", "500 g").type("composite-grade", "12").click("composite-visible").press(DOWN).press(ENTER);
+      assertThat(person.sees("composite-visible-mass")).as("taken out before, and weighed").isTrue();
+      person.click("share-out");
+      assertThat(person.text("composite-visible-mass-error")).as("how much it weighed must be told").isNotEmpty();
+      person.type("composite-visible-mass", "0.4 mg").click("share-out").until(() -> person.text("composite-said").contains("Shared out"));
+      person.openInOneFrame("Tarnbeck 7");
+      assertThat(person.batch().lots().stream().flatMap(lot -> lot.live(Measure.Assay.class)).filter(assay -> assay.composite().filter("season bag 1"::equals).isPresent()))
+          .hasSize(2)
+          .allSatisfy(assay -> assertThat(assay.visible()).contains(new Measure.VisibleGold(Measure.VisibleGold.State.TAKEN_BEFORE, 0.4)));
     }
   }
 
