@@ -99,6 +99,25 @@ class BookTest {
     }
   }
 
+  /** A bag's assay belongs to lots of several batches: one that cannot be recorded leaves the others as they were. */
+  @Test
+  void editsOfSeveralBatchesAreRecordedAllOrNone() {
+    try (Book book = open()) {
+      BatchId one = start(book, "Cindermoor 3");
+      BatchId other = start(book, "Cindermoor 4");
+      Edit impossible = new Edit.RecordOnLot(new LotId(99), new Measure.SandWeight(1, 0, 0, 1));
+      long before = book.journalLength();
+      assertThat(book.submitAll(List.of(new Book.Order(one, weight(10_000)), new Book.Order(other, impossible)))).hasValueSatisfying(refused -> assertThat(refused.refusal()).isNotNull());
+      assertThat(book.journalLength()).as("nothing was written").isEqualTo(before);
+      assertThat(book.state(one).batch().orElseThrow().lot(new LotId(1)).orElseThrow().readings()).isEmpty();
+      assertThat(book.submitAll(List.of(new Book.Order(one, weight(10_000)), new Book.Order(other, weight(8_000))))).isEmpty();
+      assertThat(book.list()).extracting(line -> line.feedG().orElse(0)).containsExactlyInAnyOrder(10_000.0, 8_000.0);
+      assertThat(book.undo(one)).as("each batch takes its own back").contains(weight(10_000));
+      assertThat(book.state(other).batch().orElseThrow().lot(new LotId(1)).orElseThrow().readings()).hasSize(1);
+      book.verify();
+    }
+  }
+
   @Test
   void undoAndRedoGoOnAcrossARestart() {
     BatchId id;

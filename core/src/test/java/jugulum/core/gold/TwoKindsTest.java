@@ -103,6 +103,36 @@ class TwoKindsTest {
     assertThat(looked.hidden().orElseThrow().milligrams()).as("the sum less the free gold").isCloseTo(looked.all().milligrams() - looked.free().orElseThrow().milligrams(), within(2.0));
   }
 
+  /** A sample told heavier than the lot, a slip of the scale, still tells its grade and not the gold of its own weight. */
+  @Test
+  void aSampleHeavierThanItsLotTellsItsGrade() {
+    Bench bench = Bench.started().weighs(1, 10_000).table(1, Material.CONCENTRATE, Material.TAILINGS).weighs(2, 10).weighs(3, 9_990).measures(2, new Assay(90_000, 0.05, 30));
+    assertThat(of(bench).lots().get(new LotId(2)).all().milligrams()).as("90,000 g/t of 10 g, 900 fine").isCloseTo(1_000, within(20.0));
+  }
+
+  /** Feed 20, concentrate 800 and tailings 4 g/t by assays nobody said more of: c(f − t)/(f(c − t)) = 80.4 % of all gold, weights or not. */
+  @Test
+  void assaysOfWhichNobodySaidStillTellATwoProductRecovery() {
+    Bench bench = Bench.started().weighs(1, 10_000).table(1, Material.CONCENTRATE, Material.TAILINGS).weighs(2, 201).weighs(3, 9_799);
+    bench.measures(1, new Assay(20, 0.01, 5_000)).measures(2, new Assay(800, 0.01, 100)).measures(3, new Assay(4, 0.01, 5_000));
+    Stage stage = of(bench).stages().values().iterator().next();
+    assertThat(stage.of()).isEqualTo(Of.ALL);
+    assertThat(stage.balance().orElseThrow().twoProduct().usual()).isCloseTo(0.804, within(0.02));
+  }
+
+  /** Gold in the safety catch goes round again: neither won nor lost, and it has the place of the middlings. */
+  @Test
+  void theSafetyCatchIsToBeRunAgain() {
+    Bench bench = Bench.started().weighs(1, 10_000).table(1, Material.CONCENTRATE, Material.SAFETY_CATCH, Material.TAILINGS).weighs(2, 200).weighs(3, 50).weighs(4, 9_750);
+    bench.measures(2, new KnownGold(900, 0)).measures(3, new KnownGold(60, 0)).measures(4, new KnownGold(40, 0));
+    GoldAccount account = of(bench);
+    Stage stage = account.stages().values().iterator().next();
+    assertThat(stage.again().orElseThrow().milligrams()).isEqualTo(60);
+    assertThat(stage.recovery().orElseThrow().usual()).isCloseTo(0.9, within(1e-9));
+    assertThat(account.place(Place.Kind.MIDDLINGS).orElseThrow().lots()).containsExactly(new LotId(3));
+    assertThat(Material.SAFETY_CATCH.isSetAside()).isFalse();
+  }
+
   /** 20, 24 and 28 g/t are 24, not 28, and scatter by 4/√3. */
   @Test
   void severalAssaysAreAveraged() {
