@@ -25,7 +25,7 @@ class BordersTest {
         .resideInAPackage("jugulum.core..")
         .should()
         .onlyDependOnClassesThat()
-        .resideInAnyPackage("jugulum.core..", "java.lang..", "java.util..", "java.time..", "org.hipparchus..", "org.apache.commons.rng..")
+        .resideInAnyPackage("jugulum.core..", "java.lang..", "java.util..", "java.time..", "java.math..", "org.hipparchus..", "org.apache.commons.rng..")
         .check(ALL);
   }
 

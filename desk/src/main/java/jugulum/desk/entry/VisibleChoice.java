@@ -23,7 +23,7 @@ public final class VisibleChoice extends VBox {
   /** Whether what is shown was recorded without a word on visible gold, and nobody has chosen since. */
   private boolean untold;
 
-  /** Makes a choice of what usually is so: nothing seen. */
+  /** Makes a choice that claims nothing until somebody chooses: left in, or nobody looked. */
   public VisibleChoice(String id, Supplier<Figures> figures) {
     getStyleClass().add("form");
     state = Choices.of(id, Words.of("form.visible"), List.of(State.values()), one -> Words.of("visible", one));
@@ -36,6 +36,7 @@ public final class VisibleChoice extends VBox {
     judged.managedProperty().bind(judged.visibleProperty());
     judged.visibleProperty().bind(state.valueProperty().isEqualTo(State.JUDGED));
     state.valueProperty().addListener((_, _, _) -> untold = false);
+    state.setValue(State.LEFT_IN);
     getChildren().addAll(state, taken, judged);
   }
 
@@ -92,6 +93,6 @@ public final class VisibleChoice extends VBox {
 
   /** As it was at first. */
   public void clear() {
-    fill(new VisibleGold(State.NONE_SEEN, 0));
+    fill(VisibleGold.LEFT);
   }
 }

@@ -2,8 +2,8 @@ package jugulum.desk.batches;
 
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.DIGIT4;
-import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.UP;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jugulum.core.ledger.Measure;
@@ -46,7 +46,7 @@ class MagneticsPaneTest extends OnTheDemoBook {
   @Test
   void theAssayOfABagSaysOfWhichGoldItSpeaks() {
     try (Person person = Person.at(book)) {
-      magnetics(person).type("composite-sample", "500 g").type("composite-grade", "12").click("composite-visible").press(DOWN).press(ENTER);
+      magnetics(person).type("composite-sample", "500 g").type("composite-grade", "12").click("composite-visible").press(UP).press(UP).press(ENTER);
       assertThat(person.sees("composite-visible-mass")).as("taken out before, and weighed").isTrue();
       person.click("share-out");
       assertThat(person.text("composite-visible-mass-error")).as("how much it weighed must be told").isNotEmpty();
