@@ -9,13 +9,20 @@ import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Measure.VisibleGold.State;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.framework.junit5.ApplicationExtension;
 
 @ExtendWith(ApplicationExtension.class)
 class VisibleChoiceTest {
-  private final VisibleChoice choice = new VisibleChoice("seen", () -> new Figures(MassUnit.GRAM));
+  private VisibleChoice choice;
+
+  /** Not before the toolkit runs. */
+  @BeforeEach
+  void make() {
+    choice = new VisibleChoice("seen", () -> new Figures(MassUnit.GRAM));
+  }
 
   private List<EntryField<?>> fields() {
     return choice.fields().toList();
