@@ -45,12 +45,12 @@ public enum MassUnit {
 
   /** Converts grams to this unit. */
   public double fromGrams(double massG) {
-    return massG / grams;
+    return this == MILLIGRAM ? Decimal.shifted(massG, 3) : massG / grams;
   }
 
   /** Converts an amount in this unit to grams. */
   public double toGrams(double amount) {
-    return amount * grams;
+    return this == MILLIGRAM ? Decimal.shifted(amount, -3) : amount * grams;
   }
 
   /** The unit written so; empty for a word that is none, and for "oz", which alone may mean two units. */

@@ -11,6 +11,8 @@ class DecimalTest {
     assertThat(Decimal.shifted(0.123_456, 3)).isEqualTo(123.456);
     assertThat(Decimal.shifted(884, -3)).isEqualTo(0.884);
     assertThat(Decimal.shifted(0, 3)).isZero();
+    assertThat(Decimal.shifted(Double.POSITIVE_INFINITY, 3)).isInfinite();
+    assertThat(Decimal.shifted(Double.NaN, -3)).isNaN();
     assertThat(Decimal.shifted(-2.5e-7, 3)).isEqualTo(-2.5e-4);
   }
 
