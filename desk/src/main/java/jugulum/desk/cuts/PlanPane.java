@@ -1,19 +1,14 @@
 package jugulum.desk.cuts;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import jugulum.desk.chart.TradeChart;
-import jugulum.desk.chart.CutGoldChart;
-import jugulum.core.shop.Shop;
-import jugulum.core.runs.PastRun;
-import jugulum.core.plan.Trade;
-import jugulum.core.gold.LotGold;
-import jugulum.core.gold.BatchSpecks;
-import java.util.function.Supplier;
-import java.util.OptionalInt;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.function.BiConsumer;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.scene.Node;
@@ -28,29 +23,36 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import jugulum.core.gold.BatchSpecks;
+import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
-import jugulum.core.mass.Sizings;
 import jugulum.core.magnet.MagnetShares;
+import jugulum.core.mass.Sizings;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.plan.Plan;
 import jugulum.core.plan.PlanRequest;
-import jugulum.core.plan.PlannedCut;
 import jugulum.core.plan.PlannedCut.Run;
+import jugulum.core.plan.PlannedCut;
 import jugulum.core.plan.Planner;
 import jugulum.core.plan.School;
+import jugulum.core.plan.Trade;
+import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.settling.ConcentrationCriterion;
+import jugulum.core.shop.Shop;
 import jugulum.core.sizes.SizeSpread;
+import jugulum.desk.chart.CutGoldChart;
 import jugulum.desk.chart.DrawingView;
+import jugulum.desk.chart.TradeChart;
 import jugulum.desk.chart.WindowChart;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.workbench.Workbench;
-import jugulum.desk.workbench.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
+import jugulum.desk.workbench.Workbench;
+import jugulum.desk.workbench.Worked;
 
 /** Plans the cuts of a lot: the best stacks of the shop, those of the schools, the windows of the one chosen and why. */
 final class PlanPane extends BorderPane {
@@ -77,6 +79,10 @@ final class PlanPane extends BorderPane {
   private final PauseTransition settled = new PauseTransition(Duration.millis(STILL_MILLIS));
   private Optional<LotKey> lot = Optional.empty();
   private Optional<PlanRequest> asked = Optional.empty();
+
+  /** What was asked for last; looked at where the search runs, so that what was asked before is not searched any more. */
+  private volatile Optional<PlanRequest> latest = Optional.empty();
+
   private Sand sand = new Sand(Optional.empty(), 0, OptionalDouble.empty());
   private Optional<Trade> trade = Optional.empty();
   private List<PastRun> runs = List.of();
@@ -239,10 +245,30 @@ final class PlanPane extends BorderPane {
     return form.read(cut(), sizes(), density, fineness, workbench.shop().get());
   }
 
+  /** The search takes longer than a frame: it runs elsewhere, and only the last thing asked for is searched and shown. */
   private void planned(PlanRequest request) {
-    asked = Optional.of(request);
+    latest = Optional.of(request);
+    workbench.compute(() -> isLatest(request) ? Optional.of(searched(request)) : Optional.<Found>empty(), found -> found.filter(_ -> isLatest(request)).ifPresent(this::show));
+  }
+
+  private boolean isLatest(PlanRequest request) {
+    return latest.filter(last -> last == request).isPresent();
+  }
+
+  /** What a search found. */
+  private record Found(PlanRequest request, Planner planner, Trade trade, Map<School, Plan> schools) {}
+
+  private static Found searched(PlanRequest request) {
     Planner planner = new Planner(request);
-    Trade made = planner.trade();
+    Map<School, Plan> schools = new EnumMap<>(School.class);
+    Stream.of(School.values()).forEach(school -> schools.put(school, planner.of(school.stack(planner.usable()))));
+    return new Found(request, planner, planner.trade(), schools);
+  }
+
+  private void show(Found found) {
+    PlanRequest request = found.request();
+    Trade made = found.trade();
+    asked = Optional.of(request);
     trade = Optional.of(made);
     List<Row> rows = new ArrayList<>();
     for (int i = 0; i < made.points().size(); i++) {
@@ -251,9 +277,7 @@ final class PlanPane extends BorderPane {
       String screens = number == 0 ? Words.of("plan.screens.none") : Words.counted("plan.screens", number);
       rows.add(new Row(i == made.proposed() ? Words.of("plan.best", screens) : screens, "", point.plan(), Optional.of(point)));
     }
-    for (School school : School.values()) {
-      rows.add(new Row(Words.of("school", school), Words.of("school.reason", school), planner.of(school.stack(planner.usable())), Optional.empty()));
-    }
+    found.schools().forEach((school, plan) -> rows.add(new Row(Words.of("school", school), Words.of("school.reason", school), plan, Optional.empty())));
     filling = true;
     plans.getItems().setAll(rows);
     filling = false;
@@ -263,7 +287,7 @@ final class PlanPane extends BorderPane {
     plans.scrollTo(Math.max(0, row - SHOWN / 2));
     filling = false;
     showChosen(plans.getSelectionModel().getSelectedItem());
-    remarks.getChildren().setAll(remarks(request, planner, made));
+    remarks.getChildren().setAll(remarks(request, found.planner(), made));
     if (form.isGuessed()) {
       remarks.getChildren().add(Parts.advice("idle", "", Words.of("plan.guessed", Figures.plain(PlanForm.GUESSED_GRADE))));
     }

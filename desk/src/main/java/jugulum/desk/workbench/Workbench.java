@@ -10,6 +10,7 @@ import java.util.concurrent.CompletionStage;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -441,6 +442,14 @@ public final class Workbench {
 
   private <T> CompletableFuture<T> onBook(Supplier<T> work) {
     return CompletableFuture.supplyAsync(work, bookThread);
+  }
+
+  /** Computes something behind what the book has to do; the result is shown on the interface thread, and a fault reaches the person. */
+  public <T> void compute(Supplier<T> work, Consumer<T> show) {
+    if (bookThread.isShutdown()) {
+      return;
+    }
+    onBook(work).thenAcceptAsync(show, interfaceThread).exceptionallyAsync(this::fault, interfaceThread);
   }
 
   /** What nobody foresaw reaches the person as a sentence, and a file beside the book in full. On the interface thread. */
