@@ -94,7 +94,10 @@ final class Shots {
     on(() -> shell.show(View.BENCH));
     open("Saltergill 3");
     on(() -> shell.show(View.CUTS));
-    shot("plan", () -> fire("cuts-part-PLAN"));
+    on(() -> fire("cuts-part-PLAN"));
+    workbench.batches().get().forEach(_ -> afterTheBook(bookThread));
+    afterTheBook(bookThread);
+    shot("plan", () -> {});
     on(() -> shell.show(View.BENCH));
     open("Tarnbeck 7");
     on(() -> workbench.nextTheme());

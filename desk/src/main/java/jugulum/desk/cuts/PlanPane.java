@@ -76,6 +76,7 @@ final class PlanPane extends BorderPane {
   private final VBox why = new VBox(6);
   private final VBox remarks = new VBox(6);
   private final Button use;
+  private final VBox result;
   private final PauseTransition settled = new PauseTransition(Duration.millis(STILL_MILLIS));
   private Optional<LotKey> lot = Optional.empty();
   private Optional<PlanRequest> asked = Optional.empty();
@@ -130,7 +131,7 @@ final class PlanPane extends BorderPane {
     HBox above = new HBox(18, curve, told);
     Parts.shown(because, false);
     because.getChildren().addAll(Parts.sentence(Words.of("plan.chart.about"), "muted"), chart, why);
-    VBox result = new VBox(10, remarks, above, plans, Parts.section(Words.of("plan.cuts")), bars, because);
+    result = new VBox(10, remarks, above, plans, Parts.section(Words.of("plan.cuts")), bars, because);
     result.getStyleClass().add("plan-result");
     ScrollPane right = new ScrollPane(result);
     right.setFitToWidth(true);
@@ -186,6 +187,7 @@ final class PlanPane extends BorderPane {
     lot = other;
     if (changed) {
       picked = OptionalInt.empty();
+      result.setVisible(false);
       worked().ifPresent(now -> form.start(specks(now).flatness(), cut(), taken().flatMap(MagnetShares::of)));
     }
     Sand now = new Sand(sizes(), grams(), goldMg());
@@ -270,6 +272,7 @@ final class PlanPane extends BorderPane {
     Trade made = found.trade();
     asked = Optional.of(request);
     trade = Optional.of(made);
+    result.setVisible(true);
     List<Row> rows = new ArrayList<>();
     for (int i = 0; i < made.points().size(); i++) {
       Trade.Point point = made.points().get(i);

@@ -30,7 +30,7 @@ final class TradeWords {
     stack.setWrapText(true);
     lines.add(stack);
     Band won = plan.won();
-    lines.add(Parts.sentence(Words.of("trade.cuts", Integer.toString(plan.cuts().size()), Figures.time(plan.minutes()), figures.gold(won.usual()), figures.gold(plan.goldMg())), "strong"));
+    lines.add(Parts.sentence(Words.counted("trade.cuts", plan.cuts().size(), Figures.time(plan.minutes()), figures.gold(won.usual()), figures.gold(plan.goldMg())), "strong"));
     lines.add(Parts.sentence(Words.of("trade.range", figures.goldRange(new GoldRange(won.usual(), won.low(), won.high()))), "muted"));
     int at = point.map(trade.points()::indexOf).orElse(-1);
     if (at >= 0 && at + 1 < trade.points().size()) {
