@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.ToDoubleFunction;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
@@ -52,17 +53,24 @@ public final class BatchSpecks {
     }
   }
 
+  /** Several averaged in the logarithm by the inverse of their variances. */
+  private record Mean(double value, double logVariance) {
+    static Mean of(List<Told> all, ToDoubleFunction<Told> what) {
+      double weights = all.stream().mapToDouble(told -> 1 / told.logVariance()).sum();
+      double log = all.stream().mapToDouble(told -> Math.log(what.applyAsDouble(told)) / told.logVariance()).sum();
+      return new Mean(Math.exp(log / weights), 1 / weights);
+    }
+  }
+
   private BatchSpecks(Network network) {
     this.network = network;
     this.given = network.batch().assumptions();
     for (Lot lot : network.lots()) {
-      boolean both = lot.cut().passing().isPresent() && lot.cut().retained().isPresent();
-      lot.live(WeighedSpecks.class).map(specks -> new Told(lot.cut(), specks)).forEach(both ? closed::add : open::add);
+      lot.live(WeighedSpecks.class).map(specks -> new Told(lot.cut(), specks)).forEach(lot.cut().isClosed() ? closed::add : open::add);
     }
-    double weights = closed.stream().mapToDouble(told -> 1 / told.logVariance()).sum();
-    double log = closed.stream().mapToDouble(told -> Math.log(told.meanMg() / SpeckMass.meanMg(told.cut(), 1, given.goldDensity())) / told.logVariance()).sum();
-    this.flatness = closed.isEmpty() ? given.flatness() : Math.clamp(Math.exp(log / weights), SpeckMass.FLATTEST, 1);
-    this.logSd = closed.isEmpty() ? SpeckMass.FLATNESS_LOG_SD : Math.min(SpeckMass.FLATNESS_LOG_SD, Math.sqrt(1 / weights + OTHER_CUTS * OTHER_CUTS));
+    Mean mean = Mean.of(closed, told -> told.meanMg() / SpeckMass.meanMg(told.cut(), 1, given.goldDensity()));
+    this.flatness = closed.isEmpty() ? given.flatness() : Math.clamp(mean.value(), SpeckMass.FLATTEST, 1);
+    this.logSd = closed.isEmpty() ? SpeckMass.FLATNESS_LOG_SD : Math.min(SpeckMass.FLATNESS_LOG_SD, Math.sqrt(mean.logVariance() + OTHER_CUTS * OTHER_CUTS));
   }
 
   /** What is known of the specks of a batch. */
@@ -95,9 +103,8 @@ public final class BatchSpecks {
     if (its.isEmpty()) {
       return Speck.of(cut, finestMm, flatness, logSd, given.goldDensity());
     }
-    double weights = its.stream().mapToDouble(told -> 1 / told.logVariance()).sum();
-    double log = its.stream().mapToDouble(told -> Math.log(told.meanMg()) / told.logVariance()).sum();
-    return new Speck(Math.exp(log / weights), SpeckMass.relativeVariance(cut), Math.sqrt(1 / weights), false);
+    Mean mean = Mean.of(its, Told::meanMg);
+    return new Speck(mean.value(), SpeckMass.relativeVariance(cut), Math.sqrt(mean.logVariance()), false);
   }
 
   /** A speck of a cut that one can see; empty where none of its sizes can be seen. */
@@ -110,7 +117,7 @@ public final class BatchSpecks {
    * gold the batch won cut by cut; before that evenly by the cuts it was screened into; before that {@link #UNKNOWN}.
    */
   Speck sampled(Cut cut) {
-    if (cut.passing().isPresent() && cut.retained().isPresent()) {
+    if (cut.isClosed()) {
       return byMass(Map.of(cut, 1.0));
     }
     Map<Cut, Double> shares = wonByCut(cut);

@@ -35,8 +35,7 @@ record Grade(double sampleG, double fineMg, double nativeMg, double relativeSd, 
   }
 
   static Grade of(Smelt smelt) {
-    double bead = smelt.partedMg().isPresent() ? 0 : smelt.beadMg();
-    return new Grade(smelt.sampleG(), smelt.partedMg().orElse(0), bead + smelt.slagMg().orElse(0), SMELT_SPREAD, false, Optional.of(smelt.visible()));
+    return new Grade(smelt.sampleG(), smelt.fineMg(), smelt.nativeMg(), SMELT_SPREAD, false, Optional.of(smelt.visible()));
   }
 
   /** All of a lot that count; a composite only where no sample of the lot alone tells. */

@@ -23,9 +23,7 @@ public record Smelted(double sampleG, double fineMg, double nativeMg, double vis
   /** What a smelt tells. */
   public static Smelted of(Measure.Smelt smelt) {
     VisibleGold visible = smelt.visible();
-    double before = visible.takenBeforeMg();
-    double bead = smelt.partedMg().isPresent() ? 0 : smelt.beadMg();
-    return new Smelted(smelt.sampleG(), smelt.partedMg().orElse(0), bead + smelt.slagMg().orElse(0) + before, visible.milligrams());
+    return new Smelted(smelt.sampleG(), smelt.fineMg(), smelt.nativeMg() + visible.takenBeforeMg(), visible.milligrams());
   }
 
   /**

@@ -257,6 +257,16 @@ public sealed interface Measure {
       VisibleGold visible,
       OptionalDouble cost)
       implements Measure {
+    /** Fine gold it got out, in milligrams: what parting left. */
+    public double fineMg() {
+      return partedMg.orElse(0);
+    }
+
+    /** Native metal it got out, in milligrams: a bead that was not parted, and metal out of the slag. */
+    public double nativeMg() {
+      return (partedMg.isPresent() ? 0 : beadMg) + slagMg.orElse(0);
+    }
+
     /** The metal that gathers the gold. */
     public enum Collector {
       LEAD,

@@ -20,7 +20,8 @@ public final class Sheets {
   private static final List<Material> FOUR = List.of(Material.CONCENTRATE, Material.SECOND_CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
   private static final List<Material> TWO = List.of(Material.CONCENTRATE, Material.TAILINGS);
   private static final Dial WETTING = Dial.of("wetting", Unit.DROPS, 0, 100, 2, 5);
-  private static final Dial LOOK = Dial.of("look-every", Unit.MINUTES, 1, 600, 10, 20);  private static final Symptom OVERLOADED = Symptom.of("level-sinks", "overloaded", "charge-too-big");
+  private static final Dial LOOK = Dial.of("look-every", Unit.MINUTES, 1, 600, 10, 20);
+  private static final Symptom OVERLOADED = Symptom.of("level-sinks", "overloaded", "charge-too-big");
   private static final Symptom FLOATING = Symptom.of("gold-floats", "no-wetting-agent", "dry-feed", "greasy");
 
   private static final Map<Kind, Sheet> ALL = new EnumMap<>(Kind.class);

@@ -41,6 +41,11 @@ public record Cut(Optional<Screen> passing, Optional<Screen> retained) {
     return passing.isEmpty() && retained.isEmpty();
   }
 
+  /** Whether screens bound it on both sides. */
+  public boolean isClosed() {
+    return passing.isPresent() && retained.isPresent();
+  }
+
   /** Whether this is what stayed on the coarsest screen. */
   public boolean isOversize() {
     return passing.isEmpty() && retained.isPresent();

@@ -97,7 +97,7 @@ record BoardTexts(Worked worked, Figures figures) {
     if (cut.isAll()) {
       return Words.of("board.screen.none");
     }
-    if (cut.passing().isPresent() && cut.retained().isPresent()) {
+    if (cut.isClosed()) {
       return Sentences.sizes(cut);
     }
     return cut.isOversize() ? Words.of("board.sizes.over", Figures.plain(cut.lowerMm())) : Words.of("board.sizes.under", Figures.plain(cut.upperMm()));

@@ -43,6 +43,7 @@ import jugulum.core.screens.Screen;
 import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.shop.Shop;
 import jugulum.core.sizes.SizeSpread;
+import jugulum.core.window.Conditions;
 import jugulum.desk.chart.CutGoldChart;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.TradeChart;
@@ -79,13 +80,12 @@ final class PlanPane extends BorderPane {
   private final VBox result;
   private final PauseTransition settled = new PauseTransition(Duration.millis(STILL_MILLIS));
   private Optional<LotKey> lot = Optional.empty();
-  private Optional<PlanRequest> asked = Optional.empty();
+  private Optional<Found> found = Optional.empty();
 
   /** What was asked for last; looked at where the search runs, so that what was asked before is not searched any more. */
   private volatile Optional<PlanRequest> latest = Optional.empty();
 
   private Sand sand = new Sand(Optional.empty(), 0, OptionalDouble.empty());
-  private Optional<Trade> trade = Optional.empty();
   private List<PastRun> runs = List.of();
   private boolean asking;
 
@@ -178,7 +178,7 @@ final class PlanPane extends BorderPane {
 
   /** The lot shown, while its batch is on the bench. */
   private Optional<LotId> id() {
-    return lot.filter(key -> worked().filter(now -> now.batch().id().equals(key.batch())).isPresent()).map(LotKey::lot);
+    return LotKey.on(lot, worked());
   }
 
   /** Plans for another lot; the same one keeps what was typed. */
@@ -247,10 +247,16 @@ final class PlanPane extends BorderPane {
     return form.read(cut(), sizes(), density, fineness, workbench.shop().get());
   }
 
-  /** The search takes longer than a frame: it runs elsewhere, and only the last thing asked for is searched and shown. */
+  /**
+   * The search takes longer than a frame: it runs elsewhere, and only the last thing asked for is searched and shown. What was found already, asked
+   * for again because a unit or another lot changed, is only written anew.
+   */
   private void planned(PlanRequest request) {
     latest = Optional.of(request);
-    workbench.compute(() -> isLatest(request) ? Optional.of(searched(request)) : Optional.<Found>empty(), found -> found.filter(_ -> isLatest(request)).ifPresent(this::show));
+    Optional<Found> known = found.filter(one -> one.request().equals(request));
+    known.ifPresentOrElse(
+        this::show,
+        () -> workbench.compute(() -> isLatest(request) ? Optional.of(searched(request)) : Optional.<Found>empty(), more -> more.filter(_ -> isLatest(request)).ifPresent(this::show)));
   }
 
   private boolean isLatest(PlanRequest request) {
@@ -267,11 +273,9 @@ final class PlanPane extends BorderPane {
     return new Found(request, planner, planner.trade(), schools);
   }
 
-  private void show(Found found) {
-    PlanRequest request = found.request();
-    Trade made = found.trade();
-    asked = Optional.of(request);
-    trade = Optional.of(made);
+  private void show(Found now) {
+    found = Optional.of(now);
+    Trade made = now.trade();
     result.setVisible(true);
     List<Row> rows = new ArrayList<>();
     for (int i = 0; i < made.points().size(); i++) {
@@ -280,17 +284,15 @@ final class PlanPane extends BorderPane {
       String screens = number == 0 ? Words.of("plan.screens.none") : Words.counted("plan.screens", number);
       rows.add(new Row(i == made.proposed() ? Words.of("plan.best", screens) : screens, "", point.plan(), Optional.of(point)));
     }
-    found.schools().forEach((school, plan) -> rows.add(new Row(Words.of("school", school), Words.of("school.reason", school), plan, Optional.empty())));
-    filling = true;
-    plans.getItems().setAll(rows);
-    filling = false;
+    now.schools().forEach((school, plan) -> rows.add(new Row(Words.of("school", school), Words.of("school.reason", school), plan, Optional.empty())));
     int row = Math.clamp(picked.orElse(Math.max(0, made.proposed())), 0, rows.size() - 1);
     filling = true;
+    plans.getItems().setAll(rows);
     plans.getSelectionModel().select(row);
     plans.scrollTo(Math.max(0, row - SHOWN / 2));
     filling = false;
     showChosen(plans.getSelectionModel().getSelectedItem());
-    remarks.getChildren().setAll(remarks(request, found.planner(), made));
+    remarks.getChildren().setAll(remarks(now.request(), now.planner(), made));
     if (form.isGuessed()) {
       remarks.getChildren().add(Parts.advice("idle", "", Words.of("plan.guessed", Figures.plain(PlanForm.GUESSED_GRADE))));
     }
@@ -311,17 +313,18 @@ final class PlanPane extends BorderPane {
     if (row == null || filling) {
       return;
     }
-    picked = OptionalInt.of(plans.getSelectionModel().getSelectedIndex()).stream().filter(index -> trade.filter(made -> made.proposed() == index).isEmpty()).findFirst();
+    Found now = found.orElseThrow();
+    picked = OptionalInt.of(plans.getSelectionModel().getSelectedIndex()).stream().filter(index -> index != now.trade().proposed()).findFirst();
     Figures figures = workbench.figures().get();
     Plan plan = row.plan();
     chart(plan);
-    trade.ifPresent(made -> curve.show(width -> TradeChart.of(made, plan, figures, width, CURVE_HEIGHT), TradeChart.spoken(made, figures)));
+    curve.show(width -> TradeChart.of(now.trade(), plan, figures, width, CURVE_HEIGHT), TradeChart.spoken(now.trade(), figures));
     bars.show(width -> CutGoldChart.of(plan, figures, width), CutGoldChart.spoken(plan, figures));
-    worth.getChildren().setAll(TradeWords.of(plan, row.point(), trade.orElseThrow(), asked.orElseThrow().gold(), figures));
+    worth.getChildren().setAll(TradeWords.of(plan, row.point(), now.trade(), now.request().gold(), figures));
     Stream<Node> reason = row.reason().isEmpty() ? Stream.empty() : Stream.of(Parts.advice("water", "", row.reason()));
     Stream<Node> cuts = plan.cuts().stream().map(cut -> Parts.advice(kind(cut), "", PlanWords.sentence(cut, figures)));
-    why.getChildren().setAll(Stream.of(reason, cuts, criterion(plan)).flatMap(part -> part).toList());
-    boolean free = taken().isPresent() && worked().filter(now -> !now.batch().closed() && now.network().taker(id().orElseThrow()).isEmpty()).isPresent();
+    why.getChildren().setAll(Stream.of(reason, cuts, criterion(plan, now.request().conditions())).flatMap(part -> part).toList());
+    boolean free = taken().isPresent() && worked().filter(bench -> !bench.batch().closed() && bench.network().taker(id().orElseThrow()).isEmpty()).isPresent();
     use.setDisable(!free || plan.stack().isEmpty());
   }
 
@@ -330,11 +333,11 @@ final class PlanPane extends BorderPane {
   }
 
   /** Whether the heaviest other mineral can be told from gold by weight at all. */
-  private Stream<Node> criterion(Plan plan) {
-    Optional<Mineral> heaviest = asked.flatMap(request -> request.conditions().leftOver().stream().findFirst());
-    return heaviest.stream()
+  private static Stream<Node> criterion(Plan plan, Conditions conditions) {
+    return conditions.leftOver().stream()
+        .limit(1)
         .filter(_ -> plan.cuts().stream().anyMatch(cut -> cut.fate() instanceof Run))
-        .flatMap(mineral -> criterion(asked.orElseThrow().conditions().goldGCm3().usual(), mineral));
+        .flatMap(mineral -> criterion(conditions.goldGCm3().usual(), mineral));
   }
 
   private static Stream<Node> criterion(double goldGCm3, Mineral mineral) {

@@ -118,7 +118,7 @@ final class SizesPane extends BorderPane {
 
   /** The lot shown, while its batch is on the bench. */
   private Optional<LotId> id() {
-    return lot.filter(key -> worked().filter(now -> now.batch().id().equals(key.batch())).isPresent()).map(LotKey::lot);
+    return LotKey.on(lot, worked());
   }
 
   private Optional<SizeCurve> curve() {

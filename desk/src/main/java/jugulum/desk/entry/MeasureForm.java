@@ -88,6 +88,15 @@ public abstract class MeasureForm extends VBox {
     return figures.get().unit();
   }
 
+  /** The unit of a bare number of gold in a bead or a sample: whoever weighs in grams reads those in milligrams. */
+  MassUnit smallGoldUnit() {
+    return smallGoldUnit(figures.get());
+  }
+
+  static MassUnit smallGoldUnit(Figures figures) {
+    return figures.unit() == MassUnit.GRAM ? MassUnit.MILLIGRAM : figures.unit();
+  }
+
   /** Where the clock on the wall hangs. */
   ZoneId zone() {
     return figures.get().zone();
@@ -119,7 +128,7 @@ public abstract class MeasureForm extends VBox {
   }
 
   /** Where the reading itself keeps no last place. */
-  private static MassText.Mass mass(double grams) {
+  static MassText.Mass mass(double grams) {
     return new MassText.Mass(grams, Double.MIN_NORMAL);
   }
 

@@ -66,7 +66,7 @@ public final class OneField<T> extends MeasureForm {
         "chargeG",
         mass -> new Measure.Charge(mass.map(told -> OptionalDouble.of(told.grams())).orElse(OptionalDouble.empty())),
         measure -> measure instanceof Measure.Charge(OptionalDouble told) && told.isPresent()
-                ? Optional.of(new Shown<>(grams(told.getAsDouble()), Optional.of(new MassText.Mass(told.getAsDouble(), Double.MIN_NORMAL))))
+                ? Optional.of(new Shown<>(grams(told.getAsDouble()), Optional.of(mass(told.getAsDouble()))))
                 : Optional.empty());
   }
 

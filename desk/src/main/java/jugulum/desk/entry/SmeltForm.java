@@ -13,7 +13,6 @@ import jugulum.core.ledger.Measure.Smelt;
 import jugulum.core.ledger.Measure.Smelt.Collector;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.units.MassText;
-import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
@@ -36,7 +35,7 @@ public final class SmeltForm extends MeasureForm {
     sample = new EntryField<>("smelt-sample", Words.of("form.smelt.sample"), "200 g", typed -> Parsers.sand(sandUnit()).apply(typed));
     collectorMass = optional("smelt-collector-mass", "form.smelt.collector-mass", "30 g");
     button = optional("smelt-button", "form.smelt.button", "28 g");
-    bead = new EntryField<>("smelt-bead", Words.of("form.smelt.bead"), Words.of("form.smelt.bead.hint"), typed -> Parsers.gold(beadUnit()).apply(typed));
+    bead = new EntryField<>("smelt-bead", Words.of("form.smelt.bead"), Words.of("form.smelt.bead.hint"), typed -> Parsers.gold(smallGoldUnit()).apply(typed));
     parted = gold("smelt-parted", "form.smelt.parted");
     slag = gold("smelt-slag", "form.smelt.slag");
     visible = new VisibleChoice("smelt-visible", figures);
@@ -48,12 +47,7 @@ public final class SmeltForm extends MeasureForm {
   }
 
   private EntryField<Optional<MassText.Mass>> gold(String id, String key) {
-    return new EntryField<>(id, Words.of(key), "", Parsers.optional(typed -> Parsers.gold(beadUnit()).apply(typed)));
-  }
-
-  /** Beads are read in milligrams by whoever weighs in grams. */
-  private MassUnit beadUnit() {
-    return goldUnit() == MassUnit.GRAM ? MassUnit.MILLIGRAM : goldUnit();
+    return new EntryField<>(id, Words.of(key), "", Parsers.optional(typed -> Parsers.gold(smallGoldUnit()).apply(typed)));
   }
 
   @Override

@@ -9,7 +9,6 @@ import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Measure.VisibleGold.State;
 import jugulum.core.units.MassText;
-import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -41,8 +40,7 @@ public final class VisibleChoice extends VBox {
   }
 
   private static EntryField<MassText.Mass> gold(String id, String key, String hint, Supplier<Figures> figures) {
-    return new EntryField<>(
-        id, Words.of(key), Words.of(hint), typed -> Parsers.gold(figures.get().unit() == MassUnit.GRAM ? MassUnit.MILLIGRAM : figures.get().unit()).apply(typed));
+    return new EntryField<>(id, Words.of(key), Words.of(hint), typed -> Parsers.gold(MeasureForm.smallGoldUnit(figures.get())).apply(typed));
   }
 
   /** The fields in order; which are in sight depends on what is chosen. */

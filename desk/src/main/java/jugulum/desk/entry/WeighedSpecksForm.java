@@ -7,7 +7,6 @@ import java.util.function.Supplier;
 import jugulum.core.ledger.Measure;
 import jugulum.core.units.Decimal;
 import jugulum.core.units.MassText;
-import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -22,15 +21,11 @@ public final class WeighedSpecksForm extends MeasureForm {
   public WeighedSpecksForm(Supplier<Figures> figures) {
     super(figures);
     specks = new EntryField<>("weighed-specks", Words.of("form.weighed-specks"), "50", typed -> Parsers.count(typed, MOST));
-    mass = new EntryField<>("weighed-specks-mass", Words.of("form.weighed-specks.mass"), Words.of("form.weighed-specks.mass.hint"), typed -> Parsers.gold(unit()).apply(typed));
+    mass = new EntryField<>("weighed-specks-mass", Words.of("form.weighed-specks.mass"), Words.of("form.weighed-specks.mass.hint"), typed -> Parsers.gold(smallGoldUnit()).apply(typed));
     getChildren().add(new FieldRow(List.of(specks, mass)));
   }
 
   /** So little is read in milligrams by whoever weighs in grams. */
-  private MassUnit unit() {
-    return goldUnit() == MassUnit.GRAM ? MassUnit.MILLIGRAM : goldUnit();
-  }
-
   @Override
   public List<EntryField<?>> fields() {
     return List.of(specks, mass);

@@ -51,7 +51,7 @@ public final class BatchFiles {
 
   /** Reads a batch file into the book. */
   public CompletionStage<Outcome> read(Path json) {
-    return CompletableFuture.supplyAsync(() -> TextFile.read(json, BatchFile::read, BatchFile.Faulty::new)).thenComposeAsync(result -> adopt(json, result), Platform::runLater).exceptionallyAsync(workbench::refusedByFault, Platform::runLater);
+    return CompletableFuture.supplyAsync(() -> TextFile.read(json, BatchFile::read, BatchFile.Faulty::new)).thenComposeAsync(result -> adopt(json, result), Platform::runLater).exceptionallyAsync(workbench::refuse, Platform::runLater);
   }
 
   private CompletionStage<Outcome> adopt(Path json, BatchFile.Result result) {

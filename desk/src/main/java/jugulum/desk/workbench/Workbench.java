@@ -84,8 +84,8 @@ public final class Workbench {
     this.interfaceThread = interfaceThread;
     this.faults = new FaultLog(book.path(), book.clock());
     figures.set(new Figures(MassUnit.GRAM, book.zone()));
-    everyBatch = new EveryBatch(book, bookThread, interfaceThread, batches.getReadOnlyProperty(), this::tell);
-    accountWork = new AccountWork(bookThread, interfaceThread, memory, current, shop, everyBatch, this::tell);
+    everyBatch = new EveryBatch(book, bookThread, interfaceThread, batches.getReadOnlyProperty(), this::fault);
+    accountWork = new AccountWork(bookThread, interfaceThread, memory, current, shop, everyBatch, this::fault);
     current.addListener((_, _, now) -> watch(now));
     shop.addListener((_, _, now) -> running.again(now));
     book.readOnly().ifPresent(why -> notice.set(new Notice(Sentences.readOnly(why), true)));
@@ -154,7 +154,7 @@ public final class Workbench {
               current.set(begun.current());
             },
             interfaceThread)
-        .exceptionallyAsync(this::tell, interfaceThread);
+        .exceptionallyAsync(this::fault, interfaceThread);
   }
 
   /** The batches with machines that ran when the window was closed. */
@@ -182,7 +182,7 @@ public final class Workbench {
               return book.streams().iterator();
             })
         .thenAccept(this::verifyNext)
-        .exceptionallyAsync(this::tell, interfaceThread);
+        .exceptionallyAsync(this::fault, interfaceThread);
   }
 
   private void verifyNext(Iterator<String> streams) {
@@ -193,7 +193,7 @@ public final class Workbench {
                 return streams;
               })
           .thenAccept(this::verifyNext)
-          .exceptionallyAsync(this::tell, interfaceThread);
+          .exceptionallyAsync(this::fault, interfaceThread);
     }
   }
 
@@ -214,7 +214,7 @@ public final class Workbench {
         .thenApplyAsync(curve -> curve, interfaceThread)
         .exceptionallyAsync(
             problem -> {
-              tell(problem);
+              fault(problem);
               return Optional.empty();
             },
             interfaceThread);
@@ -408,7 +408,7 @@ public final class Workbench {
                 book.prefer(name, value);
                 return null;
               })
-          .exceptionallyAsync(this::tell, interfaceThread);
+          .exceptionallyAsync(this::fault, interfaceThread);
     }
   }
 
@@ -454,15 +454,6 @@ public final class Workbench {
 
   /** What nobody foresaw reaches the person as a sentence, and a file beside the book in full. On the interface thread. */
   public <T> T fault(Throwable problem) {
-    return tell(problem);
-  }
-
-  /** The same, for what was asked for with an outcome. */
-  public Outcome refusedByFault(Throwable problem) {
-    return refuse(problem);
-  }
-
-  private <T> T tell(Throwable problem) {
     refuse(problem);
     return null;
   }
@@ -473,7 +464,8 @@ public final class Workbench {
     return refuse(problem);
   }
 
-  private Outcome refuse(Throwable problem) {
+  /** The same, for what was asked for with an outcome. */
+  public Outcome refuse(Throwable problem) {
     String sentence = Sentences.isForeseen(problem) ? Sentences.problem(problem) : Sentences.problem(problem) + writtenDown(problem);
     notice.set(new Notice(sentence, true));
     return new Outcome.Refused(sentence);
