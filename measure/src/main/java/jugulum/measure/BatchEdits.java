@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.Optional;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
-import jugulum.core.ledger.EditResult;
+import jugulum.core.stream.Applied;
 import jugulum.core.ledger.Ledger;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -23,7 +23,7 @@ final class BatchEdits {
 
   Batch next() {
     specks++;
-    if (Ledger.apply(Optional.of(batch), new Edit.RecordOnLot(lot, new SpeckCount(specks, 0.1)), Instant.EPOCH) instanceof EditResult.Done(Batch after)) {
+    if (Ledger.apply(Optional.of(batch), new Edit.RecordOnLot(lot, new SpeckCount(specks, 0.1)), Instant.EPOCH) instanceof Applied.Done(Batch after)) {
       batch = after;
     }
     return batch;

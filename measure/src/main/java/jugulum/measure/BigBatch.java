@@ -11,7 +11,7 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Edit.NewLot;
-import jugulum.core.ledger.EditResult;
+import jugulum.core.stream.Applied;
 import jugulum.core.ledger.Label;
 import jugulum.core.ledger.Ledger;
 import jugulum.core.ledger.Lot;
@@ -68,8 +68,8 @@ final class BigBatch {
   private void does(Edit edit) {
     batch =
         switch (Ledger.apply(batch, edit, clock.instant())) {
-          case EditResult.Done(Batch after) -> Optional.of(after);
-          case EditResult.Refused(var refusal) -> throw new IllegalStateException(refusal + " for " + edit);
+          case Applied.Done(Batch after) -> Optional.of(after);
+          case Applied.Refused(var refusal) -> throw new IllegalStateException(refusal + " for " + edit);
         };
   }
 

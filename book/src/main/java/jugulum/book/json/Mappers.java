@@ -15,6 +15,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.StepId;
+import jugulum.core.shop.ShopEdit;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.cfg.DateTimeFeature;
@@ -37,6 +38,7 @@ final class Mappers {
           .addMixIn(Measure.class, MeasureKinds.class)
           .addMixIn(Process.class, ProcessKinds.class)
           .addMixIn(Edit.class, EditKinds.class)
+          .addMixIn(ShopEdit.class, ShopEditKinds.class)
           .changeDefaultVisibility(
               seen ->
                   seen.withFieldVisibility(Visibility.ANY).withGetterVisibility(Visibility.NONE).withIsGetterVisibility(Visibility.NONE))
@@ -45,6 +47,9 @@ final class Mappers {
           .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
           .disable(DateTimeFeature.WRITE_DATES_AS_TIMESTAMPS)
           .build();
+
+  /** For rows of a book: what an earlier version wrote beside what is known today is passed over; the row keeps it. */
+  static final JsonMapper TOLERANT = COMPACT.rebuild().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
 
   static final JsonMapper PRETTY = COMPACT.rebuild().enable(SerializationFeature.INDENT_OUTPUT).build();
 
@@ -140,4 +145,20 @@ final class Mappers {
     @Type(value = Edit.CloseBatch.class, name = "close-batch")
   })
   interface EditKinds {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "edit")
+  @JsonSubTypes({
+    @Type(value = ShopEdit.Whole.class, name = "whole"),
+    @Type(value = ShopEdit.KnowScreen.class, name = "know-screen"),
+    @Type(value = ShopEdit.AssumeForNew.class, name = "assume-for-new"),
+    @Type(value = ShopEdit.KnowContainer.class, name = "know-container"),
+    @Type(value = ShopEdit.ForgetContainer.class, name = "forget-container"),
+    @Type(value = ShopEdit.KnowMagnet.class, name = "know-magnet"),
+    @Type(value = ShopEdit.ForgetMagnet.class, name = "forget-magnet"),
+    @Type(value = ShopEdit.KnowMachine.class, name = "know-machine"),
+    @Type(value = ShopEdit.ForgetMachine.class, name = "forget-machine"),
+    @Type(value = ShopEdit.SetTerms.class, name = "set-terms"),
+    @Type(value = ShopEdit.SetStopRule.class, name = "set-stop-rule")
+  })
+  interface ShopEditKinds {}
 }

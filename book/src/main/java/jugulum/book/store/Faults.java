@@ -1,12 +1,12 @@
 package jugulum.book.store;
 
 import java.nio.file.Path;
-import java.time.DateTimeException;
-import jugulum.book.store.BookProblem.Kind;
-import jugulum.core.check.OutOfRange;
+import jugulum.book.stream.BookProblem;
+import jugulum.book.stream.BookProblem.Kind;
+import jugulum.book.stream.Store;
+import org.jdbi.v3.core.JdbiException;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
-import tools.jackson.core.JacksonException;
 
 /** Tells what a failure of the database means for the person at the bench. */
 final class Faults {
@@ -20,14 +20,18 @@ final class Faults {
       if (cause instanceof SQLiteException sqlite) {
         return new BookProblem(kind(sqlite.getResultCode()), path, sqlite.getMessage(), problem);
       }
-      if (cause instanceof JacksonException unread) {
-        return new BookProblem(Kind.NOT_UNDERSTOOD, path, unread.getOriginalMessage(), problem);
-      }
-      if (cause instanceof OutOfRange || cause instanceof DateTimeException) {
-        return new BookProblem(Kind.NOT_UNDERSTOOD, path, String.valueOf(cause.getMessage()), problem);
-      }
     }
     return new BookProblem(Kind.DISK_ERROR, path, String.valueOf(problem.getMessage()), problem);
+  }
+
+  /** A failure of the database; what was thrown by work done between its statements stays what it is. */
+  static RuntimeException ofDatabase(RuntimeException problem, Path path) {
+    for (Throwable cause = problem; cause != null; cause = cause.getCause()) {
+      if (cause instanceof SQLiteException sqlite && sqlite.getResultCode() == SQLiteErrorCode.SQLITE_CONSTRAINT_UNIQUE) {
+        return new Store.VersionTaken(sqlite);
+      }
+    }
+    return problem instanceof JdbiException ? of(problem, path) : problem;
   }
 
   /** Extended codes share their low byte with the plain one. */

@@ -4,54 +4,45 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.Clock;
 import java.time.Instant;
 import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.UUID;
 import java.util.stream.Stream;
-import jugulum.book.json.Json;
-import jugulum.core.ledger.Batch;
-import jugulum.core.ledger.BatchId;
-import jugulum.core.ledger.Edit;
-import jugulum.core.ledger.History;
-import jugulum.core.ledger.Ledger;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.BookProblem;
+import jugulum.book.stream.Kept;
+import jugulum.book.stream.Key;
+import jugulum.book.stream.Row;
+import jugulum.book.stream.StreamKind;
+import jugulum.book.stream.Writer;
+import jugulum.core.check.Check;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.sqlite.SQLiteConfig;
 
 /**
- * Copies what can be read of a damaged book into a new one. The damaged file is only read. Where a batch's journal has a hole, the
- * snapshot kept of it is taken if it is whole, else the journal up to the hole.
+ * Copies what can be read of a damaged book into a new one, row by row, with who wrote each when. The damaged file is only read. Where the journal of a
+ * stream has a hole, what was kept of it beyond the hole is taken if it is whole, with the edits since, else the journal up to the hole.
  *
- * @param batches how many batches were copied
+ * @param streams the streams that were copied
  * @param rowsLost how many journal rows could not be read or, after one that could not, not be used; where not even the book tells how many it
  *     had, at least so many
  */
-public record Rescue(int batches, int rowsLost) {
-  /**
-   * What was found of a batch.
-   *
-   * @param history up to the first hole
-   * @param batch what it comes to
-   * @param holed whether there is one
-   * @param after how many rows of it come after that, the one that does not fit included
-   */
-  private record Found(History<Edit> history, Optional<Batch> batch, boolean holed, int after) {
-    Found lost() {
-      return new Found(history, batch, true, after + 1);
-    }
+public record Rescue(List<Key> streams, int rowsLost) {
+  /** Keeps its own copy. */
+  public Rescue {
+    streams = List.copyOf(streams);
+  }
 
-    Found folded(History<Edit> next) {
-      return new Found(next, Ledger.replay(next), false, 0);
-    }
-
-    Found and(Instant at, Edit edit) {
-      return new Found(history.and(at, edit), Optional.of(Ledger.replay(batch, edit, at)), false, 0);
-    }
+  /** How many streams of a kind were copied. */
+  public int count(StreamKind<?, ?> kind) {
+    return (int) streams.stream().filter(key -> key.kind().equals(kind.name())).count();
   }
 
   /**
@@ -59,9 +50,11 @@ public record Rescue(int batches, int rowsLost) {
    *
    * @param damaged the damaged book's file
    * @param fresh the file to make; must not exist
+   * @param kinds the kinds of stream it can hold
+   * @param writer who writes the new one
    * @throws BookProblem if nothing can be read, or the new book cannot be made
    */
-  public static Rescue copy(Path damaged, Path fresh, Clock clock) {
+  public static Rescue copy(Path damaged, Path fresh, List<StreamKind<?, ?>> kinds, Writer writer) {
     if (Files.exists(fresh)) {
       throw new BookProblem(BookProblem.Kind.CANNOT_CREATE, fresh, "there is a file already", null);
     }
@@ -69,10 +62,19 @@ public record Rescue(int batches, int rowsLost) {
     config.setReadOnly(true);
     try (var connection = DriverManager.getConnection("jdbc:sqlite:" + damaged, config.toProperties());
         Handle handle = Jdbi.create(connection).open();
-        Book book = Book.open(fresh, clock)) {
-      return new Copying(handle, book, Files.size(damaged)).run();
-    } catch (IOException | SQLException | RuntimeException problem) {
+        Book book = new Book(SqliteStore.open(fresh, writer.clock()), kinds, writer)) {
+      boolean first = Schema.check(connection, damaged) == 1;
+      return Check.asRecorded(() -> new Copying(handle, book, kinds, sizeOf(damaged), first).run());
+    } catch (SQLException | RuntimeException problem) {
       throw Faults.of(problem, damaged);
+    }
+  }
+
+  private static long sizeOf(Path file) {
+    try {
+      return Files.size(file);
+    } catch (IOException problem) {
+      throw new BookProblem(BookProblem.Kind.DISK_ERROR, file, String.valueOf(problem.getMessage()), problem);
     }
   }
 
@@ -80,16 +82,30 @@ public record Rescue(int batches, int rowsLost) {
     /** No row takes fewer bytes: how many there can be at most where the book no longer tells. */
     private static final int LEAST_ROW_BYTES = 24;
 
+    private static final String ROW = "SELECT kind, stream, version, at, who, act, form, body, crc FROM journal WHERE seq = ?";
+
+    /** The same of a book of the first version, which did not number the rows of a stream. */
+    private static final String FIRST_ROW =
+        "SELECT CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream, 0 AS version, at, '' AS who, kind AS act, 1 AS form, body, crc FROM journal WHERE seq = ?";
+
+    private static final String KEPT = "SELECT version, undoable, redoable, form, body, crc FROM kept WHERE kind = ? AND stream = ?";
+    private static final String FIRST_KEPT =
+        "SELECT " + Long.MAX_VALUE + " AS version, done AS undoable, undone AS redoable, 1 AS form, body, crc FROM snapshot WHERE 'batch' = ? AND stream = ?";
+
     private final Handle handle;
     private final Book book;
-    private final Map<String, Found> streams = new LinkedHashMap<>();
+    private final List<StreamKind<?, ?>> kinds;
+    private final boolean first;
+    private final Map<Key, Salvage<?, ?>> streams = new LinkedHashMap<>();
     private final long bytes;
     private int lost;
 
-    Copying(Handle handle, Book book, long bytes) {
+    Copying(Handle handle, Book book, List<StreamKind<?, ?>> kinds, long bytes, boolean first) {
       this.handle = handle;
       this.book = book;
+      this.kinds = kinds;
       this.bytes = bytes;
+      this.first = first;
     }
 
     Rescue run() {
@@ -107,8 +123,8 @@ public record Rescue(int batches, int rowsLost) {
       if (last.isPresent()) {
         lost += missing;
       }
-      streams.forEach(this::copy);
-      return new Rescue((int) streams.keySet().stream().filter(stream -> !stream.equals("shop")).count(), lost);
+      streams.forEach((key, found) -> lost += found.copy(book, kept(key)));
+      return new Rescue(List.copyOf(streams.keySet()), lost);
     }
 
     /** The number of the last row, by whichever of two places can still be read; rows are never removed, so all before it were written. */
@@ -131,11 +147,11 @@ public record Rescue(int batches, int rowsLost) {
     private boolean readable(long seq) {
       try {
         return handle
-            .createQuery("SELECT stream, at, kind, body, crc FROM journal WHERE seq = ?")
+            .createQuery(first ? FIRST_ROW : ROW)
             .bind(0, seq)
             .map(
                 (row, _) -> {
-                  fold(row.getString(1), Journal.row(row.getString(2), row.getString(3), row.getString(4), row.getLong(5)));
+                  found(row);
                   return true;
                 })
             .findOne()
@@ -145,52 +161,26 @@ public record Rescue(int batches, int rowsLost) {
       }
     }
 
-    private void fold(String stream, Journal.Row row) {
-      if (stream.equals("shop")) {
-        if (row.whole() && row.kind() == Journal.Kind.EDIT) {
-          book.submit(Json.shop(row.body()));
-        }
-        return;
-      }
-      Found before = streams.getOrDefault(stream, new Found(History.empty(), Optional.empty(), false, 0));
-      streams.put(stream, before.holed() ? before.lost() : next(before, row));
+    private void found(ResultSet row) throws SQLException {
+      Key key = new Key(row.getString("kind"), row.getString("stream"));
+      StreamKind<?, ?> kind = kinds.stream().filter(one -> one.name().equals(key.kind())).findFirst().orElseThrow();
+      String body = row.getString("body");
+      Row.Act act = Row.Act.valueOf(row.getString("act").toUpperCase(Locale.ROOT));
+      Salvage<?, ?> salvage = streams.computeIfAbsent(key, _ -> Salvage.of(kind, key.id()));
+      long version = first ? salvage.next() : row.getLong("version");
+      Row found = new Row(version, Instant.parse(row.getString("at")), row.getString("who"), act, row.getInt("form"), body);
+      salvage.found(found, row.getLong("crc") == Crc.of(body));
     }
 
-    private static Found next(Found before, Journal.Row row) {
-      History<Edit> history = before.history();
-      if (!row.whole()) {
-        return before.lost();
-      }
-      try {
-        return switch (row.kind()) {
-          case UNDO -> before.folded(history.undo().orElse(history));
-          case REDO -> before.folded(history.redo().orElse(history));
-          case EDIT -> before.and(row.at(), Json.edit(row.body()));
-        };
-      } catch (RuntimeException hole) {
-        return before.lost();
-      }
-    }
-
-    private void copy(String stream, Found found) {
-      BatchId id = new BatchId(UUID.fromString(stream));
-      Optional<Batch> snapshot = found.holed() ? snapshot(stream) : Optional.empty();
-      if (snapshot.isPresent()) {
-        book.submit(id, new Edit.Adopt(snapshot.get()));
-      } else {
-        lost += found.after();
-        found.history().done().forEach(dated -> book.restore(dated.at(), id, dated.edit()));
-      }
-    }
-
-    private Optional<Batch> snapshot(String stream) {
+    private Optional<Kept> kept(Key key) {
       try {
         return handle
-            .createQuery("SELECT body FROM snapshot WHERE stream = ?")
-            .bind(0, stream)
-            .mapTo(String.class)
+            .createQuery(first ? FIRST_KEPT : KEPT)
+            .bind(0, key.kind())
+            .bind(1, key.id())
+            .map((row, _) -> SqliteStore.kept(row))
             .findOne()
-            .map(Json::batch);
+            .flatMap(one -> one);
       } catch (RuntimeException unreadable) {
         return Optional.empty();
       }

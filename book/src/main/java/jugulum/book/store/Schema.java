@@ -6,13 +6,15 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.List;
+import jugulum.book.stream.BookProblem;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 
 /** The versions of the book's tables. Flyway is asked only when something has to change: looking costs a start nothing. */
 final class Schema {
   /** The number of the last V…__*.sql beside this class. */
-  static final int LATEST = 1;
+  static final int LATEST = 2;
 
   /** Marks the file as a book, in SQLite's own field for that: "Jugl". */
   private static final int APPLICATION_ID = 0x4a75676c;
@@ -30,6 +32,34 @@ final class Schema {
       }
     }
   }
+
+  /** Lets a book that may not be written be read as if it were of the latest version: an older one by views of this connection only. */
+  static void readAsLatest(Connection connection, Path path) throws SQLException {
+    if (check(connection, path) == 1) {
+      try (Statement statement = connection.createStatement()) {
+        for (String view : FIRST_AS_LATEST) {
+          statement.execute(view);
+        }
+      }
+    }
+  }
+
+  private static final List<String> FIRST_AS_LATEST =
+      List.of(
+          """
+          CREATE TEMP VIEW journal AS
+          SELECT CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream, row_number() OVER (PARTITION BY stream ORDER BY seq) AS version,
+                 at, '' AS who, kind AS act, 1 AS form, body, crc
+          FROM main.journal
+          """,
+          "CREATE TEMP VIEW stream AS SELECT CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream, count(*) AS version FROM main.journal GROUP BY stream",
+          """
+          CREATE TEMP VIEW kept AS
+          SELECT 'batch' AS kind, stream, (SELECT count(*) FROM main.journal j WHERE j.stream = s.stream AND j.seq <= s.seq) AS version,
+                 done AS undoable, undone AS redoable, 1 AS form, body, crc
+          FROM main.snapshot s
+          """,
+          "CREATE TEMP VIEW projection AS SELECT '' AS name, 0 AS fold WHERE FALSE");
 
   /** The version of a book; 0 for an empty file. */
   static int check(Connection connection, Path path) throws SQLException {

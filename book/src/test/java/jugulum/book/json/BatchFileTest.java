@@ -8,9 +8,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import jugulum.book.Samples;
+import jugulum.book.batch.BatchStream;
 import jugulum.book.file.FileFault;
 import jugulum.book.json.BatchFile.Faulty;
 import jugulum.book.json.BatchFile.Read;
+import jugulum.book.shop.ShopStream;
+import jugulum.book.stream.Codec;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -103,27 +106,30 @@ class BatchFileTest {
   void editsComeBackEqual() {
     Batch batch = Samples.everything();
     Edit adopt = new Edit.Adopt(batch);
-    assertThat(Json.edit(Json.write(adopt))).isEqualTo(adopt);
+    assertThat(EDITS.read(1, EDITS.write(adopt))).isEqualTo(adopt);
     Edit assume = new Edit.Assume(batch.assumptions());
-    assertThat(Json.edit(Json.write(assume))).isEqualTo(assume);
+    assertThat(EDITS.read(1, EDITS.write(assume))).isEqualTo(assume);
   }
 
   /** Written before screens had a diameter, bowls a number and moistures a doubt. */
   @Test
   void olderRecordsAreStillRead() {
-    assertThat(Json.shop("{\"screens\":[{\"label\":\"50\",\"openingMm\":0.3}],\"assumptions\":" + assumptions() + "}").owned()).containsExactly(new Screen("50", 0.3));
+    assertThat(SHOPS.read(1, "{\"screens\":[{\"label\":\"50\",\"openingMm\":0.3}],\"assumptions\":" + assumptions() + "}").owned()).containsExactly(new Screen("50", 0.3));
     String weight = "{\"edit\":\"record-on-lot\",\"lot\":1,\"measure\":{\"kind\":\"sand-weight\",\"grossG\":10,\"tareG\":1,\"moisture\":0,\"resolutionG\":1}}";
-    assertThat(Json.edit(weight)).isEqualTo(new Edit.RecordOnLot(new LotId(1), new Measure.SandWeight(10, 1, 0, 1)));
+    assertThat(EDITS.read(1, weight)).isEqualTo(new Edit.RecordOnLot(new LotId(1), new Measure.SandWeight(10, 1, 0, 1)));
     String step = "{\"edit\":\"take-step\",\"process\":{\"kind\":\"screen\",\"stack\":[{\"label\":\"50\",\"openingMm\":0.3}]},\"inputs\":[1],\"outputs\":[]}";
-    assertThat(Json.edit(step)).isEqualTo(new Edit.TakeStep(new Process.Screening(List.of(new Screen("50", 0.3))), List.of(new LotId(1)), List.of()));
+    assertThat(EDITS.read(1, step)).isEqualTo(new Edit.TakeStep(new Process.Screening(List.of(new Screen("50", 0.3))), List.of(new LotId(1)), List.of()));
     String magnet = step.replace("\"screen\",\"stack\":[{\"label\":\"50\",\"openingMm\":0.3}]", "\"magnet\",\"medium\":\"BONE_DRY\"");
-    assertThat(Json.edit(magnet)).isEqualTo(new Edit.TakeStep(new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY), List.of(new LotId(1)), List.of()));
+    assertThat(EDITS.read(1, magnet)).isEqualTo(new Edit.TakeStep(new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY), List.of(new LotId(1)), List.of()));
     String pass = "{\"edit\":\"record-on-step\",\"step\":3,\"measure\":{\"kind\":\"pass\",\"from\":\"SAND\",\"liftedG\":9,\"droppedBackG\":1,\"specks\":4}}";
-    assertThat(Json.edit(pass)).isEqualTo(new Edit.RecordOnStep(new StepId(3), new Measure.Pass(Measure.Pass.From.SAND, 9, 1, 4)));
+    assertThat(EDITS.read(1, pass)).isEqualTo(new Edit.RecordOnStep(new StepId(3), new Measure.Pass(Measure.Pass.From.SAND, 9, 1, 4)));
   }
 
+  private static final Codec<Edit> EDITS = BatchStream.KIND.edits();
+  private static final Codec<Shop> SHOPS = ShopStream.KIND.states();
+
   private static String assumptions() {
-    String shop = Json.write(Shop.USUAL);
+    String shop = SHOPS.write(Shop.USUAL);
     return shop.substring(shop.indexOf("\"assumptions\":") + "\"assumptions\":".length(), shop.indexOf("}", shop.indexOf("\"assumptions\"")) + 1);
   }
 }

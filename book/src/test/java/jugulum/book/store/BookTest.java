@@ -7,12 +7,11 @@ import java.io.IOException;
 import java.io.RandomAccessFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.DriverManager;
 import java.sql.Connection;
+import java.sql.DriverManager;
 import java.sql.ResultSet;
-import java.sql.Statement;
 import java.sql.SQLException;
-import jugulum.core.check.OutOfRange;
+import java.sql.Statement;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -20,9 +19,22 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jugulum.book.BatchBook;
+import jugulum.book.Books;
 import jugulum.book.Samples;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.batch.BatchSummary;
 import jugulum.book.json.BatchFile;
-import jugulum.book.store.BookProblem.Kind;
+import jugulum.book.shop.ShopStream;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.BookProblem.Kind;
+import jugulum.book.stream.BookProblem;
+import jugulum.book.stream.Order;
+import jugulum.book.stream.Saved;
+import jugulum.book.stream.Standing;
+import jugulum.book.stream.Store;
+import jugulum.book.stream.Writer;
+import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
@@ -30,10 +42,11 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Label;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
-import jugulum.core.ledger.Refusal.Reason;
+import jugulum.core.ledger.Reason;
 import jugulum.core.shop.Container;
 import jugulum.core.shop.Magnet;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.Terms;
 import org.junit.jupiter.api.BeforeEach;
@@ -58,11 +71,11 @@ class BookTest {
     file = folder.resolve("season.book");
   }
 
-  private Book open() {
-    return Book.open(file, CLOCK);
+  private BatchBook open() {
+    return BatchBook.open(file, CLOCK);
   }
 
-  private static BatchId start(Book book, String name) {
+  private static BatchId start(BatchBook book, String name) {
     BatchId id = new BatchId(UUID.randomUUID());
     Label label = new Label(name, "Cindermoor gully", LocalDate.of(2026, 4, 1));
     assertThat(book.submit(id, new Edit.StartBatch(id, label, Assumptions.USUAL))).isInstanceOf(Saved.Recorded.class);
@@ -86,13 +99,13 @@ class BookTest {
   void whatWasRecordedIsThereAfterReopening() {
     BatchId id;
     Batch written;
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       id = start(book, "Cindermoor 3");
       book.submit(id, weight(10_000));
-      written = book.state(id).batch().orElseThrow();
+      written = book.state(id).now().orElseThrow();
     }
-    try (Book book = open()) {
-      assertThat(book.state(id)).isEqualTo(new BatchState(id, Optional.of(written), 2, 0));
+    try (BatchBook book = open()) {
+      assertThat(book.state(id)).isEqualTo(new Standing<>(Optional.of(written), 2, 2, 0));
       assertThat(book.list()).singleElement().returns("Cindermoor 3", BatchSummary::name).returns(BatchSummary.State.RECEIVED, BatchSummary::state);
       assertThat(book.list().getFirst().feedG()).hasValue(10_000);
       book.verify();
@@ -102,18 +115,18 @@ class BookTest {
   /** A bag's assay belongs to lots of several batches: one that cannot be recorded leaves the others as they were. */
   @Test
   void editsOfSeveralBatchesAreRecordedAllOrNone() {
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       BatchId one = start(book, "Cindermoor 3");
       BatchId other = start(book, "Cindermoor 4");
       Edit impossible = new Edit.RecordOnLot(new LotId(99), new Measure.SandWeight(1, 0, 0, 1));
-      long before = book.journalLength();
-      assertThat(book.submitAll(List.of(new Book.Order(one, weight(10_000)), new Book.Order(other, impossible)))).hasValueSatisfying(refused -> assertThat(refused.refusal()).isNotNull());
-      assertThat(book.journalLength()).as("nothing was written").isEqualTo(before);
-      assertThat(book.state(one).batch().orElseThrow().lot(new LotId(1)).orElseThrow().readings()).isEmpty();
-      assertThat(book.submitAll(List.of(new Book.Order(one, weight(10_000)), new Book.Order(other, weight(8_000))))).isEmpty();
+      long before = book.length();
+      assertThat(book.book().submit(Order.of(BatchStream.of(one), weight(10_000)), Order.of(BatchStream.of(other), impossible))).isInstanceOf(Saved.Refused.class);
+      assertThat(book.length()).as("nothing was written").isEqualTo(before);
+      assertThat(book.state(one).now().orElseThrow().lot(new LotId(1)).orElseThrow().readings()).isEmpty();
+      assertThat(book.book().submit(Order.of(BatchStream.of(one), weight(10_000)), Order.of(BatchStream.of(other), weight(8_000)))).isInstanceOf(Saved.Recorded.class);
       assertThat(book.list()).extracting(line -> line.feedG().orElse(0)).containsExactlyInAnyOrder(10_000.0, 8_000.0);
       assertThat(book.undo(one)).as("each batch takes its own back").contains(weight(10_000));
-      assertThat(book.state(other).batch().orElseThrow().lot(new LotId(1)).orElseThrow().readings()).hasSize(1);
+      assertThat(book.state(other).now().orElseThrow().lot(new LotId(1)).orElseThrow().readings()).hasSize(1);
       book.verify();
     }
   }
@@ -121,54 +134,54 @@ class BookTest {
   @Test
   void undoAndRedoGoOnAcrossARestart() {
     BatchId id;
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       id = start(book, "Cindermoor 3");
       book.submit(id, weight(10_000));
       assertThat(book.undo(id)).contains(weight(10_000));
     }
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       assertThat(book.state(id).redoable()).isEqualTo(1);
       book.undo(id);
-      assertThat(book.state(id).batch()).isEmpty();
+      assertThat(book.state(id).now()).isEmpty();
       assertThat(book.list()).singleElement().returns(BatchSummary.State.TAKEN_BACK, BatchSummary::state).returns("Cindermoor 3", BatchSummary::name);
       assertThat(book.undo(id)).isEmpty();
     }
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       book.redo(id);
       assertThat(book.redo(id)).contains(weight(10_000));
-      assertThat(book.state(id).batch().orElseThrow().lots().getFirst().readings()).hasSize(1);
+      assertThat(book.state(id).now().orElseThrow().lots().getFirst().readings()).hasSize(1);
       assertThat(book.redo(id)).isEmpty();
-      assertThat(book.journalLength()).as("nothing is ever taken out of the journal").isEqualTo(6);
+      assertThat(book.length()).as("nothing is ever taken out of the journal").isEqualTo(6);
     }
   }
 
   @Test
   void aRefusedEditWritesNothing() {
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       BatchId id = start(book, "Cindermoor 3");
       Saved saved = book.submit(id, new Edit.RecordOnLot(new LotId(9), new Measure.KnownGold(1, 0)));
       assertThat(saved).isInstanceOfSatisfying(Saved.Refused.class, refused -> assertThat(refused.refusal().reason()).isEqualTo(Reason.NO_SUCH_LOT));
-      assertThat(book.journalLength()).isEqualTo(1);
+      assertThat(book.length()).isEqualTo(1);
     }
   }
 
   @Test
   void theJournalIsTheTruthAndSnapshotsCanBeLost() throws SQLException {
     BatchId id;
-    BatchState before;
-    try (Book book = open()) {
+    Standing<Batch> before;
+    try (BatchBook book = open()) {
       id = start(book, "Cindermoor 3");
       book.submit(id, weight(10_000));
       before = book.state(id);
     }
-    sql("UPDATE snapshot SET body = replace(body, '10000', '99999')");
-    try (Book book = open()) {
+    sql("UPDATE kept SET body = replace(body, '10000', '99999')");
+    try (BatchBook book = open()) {
       assertThat(book.state(id)).as("a snapshot that was tampered with is not believed").isEqualTo(before);
     }
-    sql("DELETE FROM snapshot");
-    try (Book book = open()) {
+    sql("DELETE FROM kept", "DELETE FROM projected");
+    try (BatchBook book = open()) {
       assertThat(book.state(id)).isEqualTo(before);
-      assertThat(book.list()).as("lost snapshots are made again on opening").hasSize(1);
+      assertThat(book.list()).as("lost lines are made again").hasSize(1);
     }
     assertThatThrownBy(() -> sql("UPDATE journal SET body = '{}'")).hasMessageContaining("only added to");
     assertThatThrownBy(() -> sql("DELETE FROM journal")).hasMessageContaining("only added to");
@@ -176,17 +189,17 @@ class BookTest {
 
   @Test
   void aSecondWindowReadsAndSaysWhy() {
-    try (Book first = open();
-        Book second = open()) {
+    try (BatchBook first = open();
+        BatchBook second = open()) {
       BatchId id = start(first, "Cindermoor 3");
       assertThat(first.readOnly()).isEmpty();
       assertThat(second.readOnly().orElseThrow()).isInstanceOfSatisfying(
-          Book.ReadOnly.OtherWindow.class, other -> assertThat(other.holder()).contains("process " + ProcessHandle.current().pid()));
+          Store.ReadOnly.OtherWindow.class, other -> assertThat(other.holder()).contains("process " + ProcessHandle.current().pid()));
       assertThat(second.list()).as("it sees what the first one wrote").hasSize(1);
       assertThatThrownBy(() -> second.submit(id, weight(1)))
           .isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.READ_ONLY));
     }
-    try (Book third = open()) {
+    try (BatchBook third = open()) {
       assertThat(third.readOnly()).as("the lock goes with its window").isEmpty();
     }
   }
@@ -218,11 +231,12 @@ class BookTest {
   @Test
   void aFullDiskTakesNothingAndLosesNothing() throws SQLException {
     BatchId id;
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       id = start(book, "Cindermoor 3");
     }
-    try (Book book = open()) {
-      book.limitPages();
+    SqliteStore store = SqliteStore.open(file, CLOCK);
+    try (BatchBook book = new BatchBook(new Book(store, Books.KINDS, Writer.unnamed(CLOCK)))) {
+      store.limitPages();
       BookProblem problem = null;
       int recorded = 0;
       while (problem == null && recorded < 10_000) {
@@ -234,9 +248,9 @@ class BookTest {
         }
       }
       assertThat(problem).isNotNull().extracting(BookProblem::kind).isEqualTo(Kind.DISK_FULL);
-      assertThat(book.state(id).batch().orElseThrow().lots().getFirst().readings()).hasSize(recorded);
+      assertThat(book.state(id).now().orElseThrow().lots().getFirst().readings()).hasSize(recorded);
     }
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       book.verify();
       assertThat(book.submit(id, weight(1_000))).as("with room again it goes on").isInstanceOf(Saved.Recorded.class);
     }
@@ -246,35 +260,35 @@ class BookTest {
   void damageIsFoundAndWhatIsWholeIsRescued() throws IOException, SQLException {
     BatchId whole;
     Batch written;
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       whole = start(book, "Cindermoor 3");
       book.submit(whole, weight(10_000));
       book.undo(whole);
       book.submit(whole, weight(9_000));
-      written = book.state(whole).batch().orElseThrow();
+      written = book.state(whole).now().orElseThrow();
       BatchId other = start(book, "Hollin 1");
       for (int i = 0; i < 400; i++) {
         book.submit(other, weight(1_000 + i));
       }
-      book.submit(TWO_SCREENS);
+      book.submit(new ShopEdit.Whole(TWO_SCREENS));
     }
     try (RandomAccessFile raw = new RandomAccessFile(file.toFile(), "rw")) {
       raw.seek(raw.length() / 2 / 4096 * 4096);
       raw.write(new byte[3 * 4096]);
     }
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       assertThatThrownBy(book::verify).isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.DAMAGED));
     }
     Path fresh = folder.resolve("rescued.book");
-    Rescue rescue = Rescue.copy(file, fresh, CLOCK);
+    Rescue rescue = Books.rescue(file, fresh, Writer.unnamed(CLOCK));
     assertThat(rescue.rowsLost()).isPositive();
-    assertThat(rescue.batches()).isEqualTo(2);
-    try (Book book = Book.open(fresh, CLOCK)) {
+    assertThat(rescue.count(BatchStream.KIND)).isEqualTo(2);
+    try (BatchBook book = BatchBook.open(fresh, CLOCK)) {
       book.verify();
-      assertThat(book.state(whole).batch()).contains(written);
+      assertThat(book.state(whole).now()).contains(written);
       assertThat(book.list()).hasSize(2);
     }
-    assertThatThrownBy(() -> Rescue.copy(file, fresh, CLOCK)).isInstanceOf(BookProblem.class);
+    assertThatThrownBy(() -> Books.rescue(file, fresh, Writer.unnamed(CLOCK))).isInstanceOf(BookProblem.class);
   }
 
   /** A hole of more than a thousand rows: what comes after it is found, and what is in it is told. */
@@ -282,35 +296,35 @@ class BookTest {
   void aLongHoleIsCountedAndWhatComesAfterItIsRescued() throws SQLException {
     BatchId after;
     Batch written;
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       BatchId first = start(book, "Hollin 1");
       for (int i = 0; i < 1_500; i++) {
         book.submit(first, weight(1_000 + i));
       }
       after = start(book, "Cindermoor 3");
       book.submit(after, weight(9_000));
-      written = book.state(after).batch().orElseThrow();
+      written = book.state(after).now().orElseThrow();
     }
-    changed("DELETE FROM journal WHERE seq BETWEEN 51 AND 1450", "DELETE FROM snapshot WHERE name = 'Hollin 1'");
+    changed("DELETE FROM journal WHERE seq BETWEEN 51 AND 1450", "DELETE FROM kept WHERE stream = (SELECT stream FROM journal WHERE seq = 1)");
     Path fresh = folder.resolve("rescued.book");
-    Rescue rescue = Rescue.copy(file, fresh, CLOCK);
+    Rescue rescue = Books.rescue(file, fresh, Writer.unnamed(CLOCK));
     assertThat(rescue.rowsLost()).isGreaterThanOrEqualTo(1_400);
-    try (Book book = Book.open(fresh, CLOCK)) {
-      assertThat(book.state(after).batch()).contains(written);
+    try (BatchBook book = BatchBook.open(fresh, CLOCK)) {
+      assertThat(book.state(after).now()).contains(written);
     }
   }
 
   /** The rows at the end are gone: the book still says how many there were. */
   @Test
   void rowsMissingAtTheEndAreCounted() throws SQLException {
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       BatchId first = start(book, "Hollin 1");
       for (int i = 0; i < 40; i++) {
         book.submit(first, weight(1_000 + i));
       }
     }
-    changed("DELETE FROM journal WHERE seq > 30", "DELETE FROM snapshot");
-    assertThat(Rescue.copy(file, folder.resolve("rescued.book"), CLOCK).rowsLost()).isEqualTo(11);
+    changed("DELETE FROM journal WHERE seq > 30", "DELETE FROM kept");
+    assertThat(Books.rescue(file, folder.resolve("rescued.book"), Writer.unnamed(CLOCK)).rowsLost()).isEqualTo(11);
   }
 
   private void changed(String... statements) throws SQLException {
@@ -329,7 +343,7 @@ class BookTest {
   @Test
   void aValueOutsideTodaysRangeStaysReadable() throws SQLException {
     BatchId id;
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       id = start(book, "Hollin 1");
       book.submit(id, weight(9_000_000));
     }
@@ -340,10 +354,10 @@ class BookTest {
       body = row.getString(1).replaceAll("9000000\\.0|9\\.0E6|9000000", "1.2E7");
     }
     assertThat(body).contains("1.2E7");
-    changed("UPDATE journal SET body = '" + body + "', crc = " + Journal.crc(body) + " WHERE seq = 2", "DELETE FROM snapshot");
-    try (Book book = open()) {
+    changed("UPDATE journal SET body = '" + body + "', crc = " + Crc.of(body) + " WHERE seq = 2", "DELETE FROM kept");
+    try (BatchBook book = open()) {
       book.verify();
-      Batch batch = book.state(id).batch().orElseThrow();
+      Batch batch = book.state(id).now().orElseThrow();
       assertThat(batch.lots().getFirst().weighedDryG()).hasValue(1.2e7);
       assertThat(book.list()).hasSize(1);
       assertThat(book.submit(id, weight(1_000))).isInstanceOf(Saved.Recorded.class);
@@ -356,15 +370,16 @@ class BookTest {
   void whatIsNotUnderstoodIsCalledThat() throws SQLException {
     BatchId strange;
     BatchId whole;
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       strange = start(book, "Hollin 1");
       whole = start(book, "Cindermoor 3");
     }
     String body = "{\"edit\":\"weigh-by-ear\"}";
-    changed("INSERT INTO journal (stream, at, kind, body, crc) VALUES ('" + strange.value() + "', '2026-11-01T08:00:00Z', 'edit', '" + body + "', " + Journal.crc(body) + ")");
-    try (Book book = open()) {
+    changed("INSERT INTO journal (kind, stream, version, at, who, act, form, body, crc) VALUES ('batch', '" + strange.value() + "', 2, '2026-11-01T08:00:00Z', '', 'edit', 1, '" + body + "', " + Crc.of(body) + ")",
+        "UPDATE stream SET version = 2 WHERE stream = '" + strange.value() + "'");
+    try (BatchBook book = open()) {
       assertThatThrownBy(() -> book.state(strange)).isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.NOT_UNDERSTOOD));
-      assertThat(book.state(whole).batch()).isPresent();
+      assertThat(book.state(whole).now()).isPresent();
     }
   }
 
@@ -372,10 +387,10 @@ class BookTest {
   void aBatchMovesToAnotherBookEqualInEveryValue() {
     Batch batch = Samples.everything();
     String text = BatchFile.write(batch);
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       Batch read = ((BatchFile.Read) BatchFile.read(text)).batch();
       book.submit(read.id(), new Edit.Adopt(read));
-      assertThat(book.state(batch.id()).batch()).contains(batch);
+      assertThat(book.state(batch.id()).now()).contains(batch);
       assertThat(book.submit(read.id(), new Edit.Adopt(read))).as("the same batch is not taken twice").isInstanceOf(Saved.Refused.class);
     }
   }
@@ -383,18 +398,16 @@ class BookTest {
   @Test
   void theShopIsKeptWithUndo() {
     Shop two = TWO_SCREENS;
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       assertThat(book.shop()).isEqualTo(Shop.USUAL);
-      book.submit(two);
-      book.prefer("unit", "GRAIN");
+      book.submit(new ShopEdit.Whole(two));
     }
-    try (Book book = open()) {
+    try (BatchBook book = open()) {
       assertThat(book.shop()).isEqualTo(two);
-      assertThat(book.preference("unit")).contains("GRAIN");
-      assertThat(book.undoShop()).isTrue();
+      assertThat(book.undo(ShopStream.SHOP)).isPresent();
       assertThat(book.shop()).isEqualTo(Shop.USUAL);
-      assertThat(book.undoShop()).isFalse();
-      assertThat(book.redoShop()).isTrue();
+      assertThat(book.undo(ShopStream.SHOP)).isEmpty();
+      assertThat(book.redo(ShopStream.SHOP)).isPresent();
       assertThat(book.shop()).isEqualTo(two);
     }
   }

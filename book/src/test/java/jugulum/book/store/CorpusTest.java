@@ -7,27 +7,32 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.ResultSet;
-import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Clock;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.TreeMap;
-import java.util.UUID;
+import jugulum.book.BatchBook;
+import jugulum.book.Books;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.batch.BatchSummary;
 import jugulum.book.json.BatchFile;
-import jugulum.book.json.Json;
+import jugulum.book.shop.ShopStream;
+import jugulum.book.stream.Standing;
+import jugulum.book.stream.Writer;
 import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.BatchFold;
 import jugulum.core.ledger.BatchId;
-import jugulum.core.ledger.Ledger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Books and batch files as earlier versions wrote them: they open, and every reading is as it was written. */
+/**
+ * Books and batch files as earlier versions wrote them: they open, and every reading is as it was written. Beside each book stand its readings as the version
+ * that wrote it told them.
+ */
 class CorpusTest {
   private static final JsonMapper JSON = new JsonMapper();
 
@@ -35,45 +40,98 @@ class CorpusTest {
 
   private Path copy(String name) throws IOException {
     Path file = folder.resolve("old.book");
-    try (InputStream in = Objects.requireNonNull(CorpusTest.class.getResourceAsStream("/jugulum/book/corpus/" + name))) {
+    try (InputStream in = open(name)) {
       Files.copy(in, file);
     }
     return file;
   }
 
-  private static Map<String, String> bodies(Path file) throws SQLException {
-    Map<String, String> bodies = new TreeMap<>();
-    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
-        Statement statement = connection.createStatement();
-        ResultSet rows = statement.executeQuery("SELECT stream, body FROM snapshot")) {
-      while (rows.next()) {
-        bodies.put(rows.getString(1), rows.getString(2));
-      }
-    }
-    return bodies;
+  private static InputStream open(String name) {
+    return Objects.requireNonNull(CorpusTest.class.getResourceAsStream("/jugulum/book/corpus/" + name), name);
   }
 
-  @Test
-  void aBookOfNovember2026OpensInEveryReading() throws IOException, SQLException {
-    Path file = copy("2026-11/demo.sqlite");
-    Map<String, String> written = bodies(file);
-    assertThat(written).hasSize(3);
-    try (Book book = Book.open(file, Clock.systemUTC())) {
-      book.verify();
-      for (Map.Entry<String, String> one : written.entrySet()) {
-        BatchId id = new BatchId(UUID.fromString(one.getKey()));
-        JsonNode before = JSON.readTree(one.getValue());
-        assertThat(JSON.readTree(Json.write(book.state(id).batch().orElseThrow()))).as("by its snapshot").isEqualTo(before);
-        assertThat(JSON.readTree(Json.write(Ledger.replay(book.history(id)).orElseThrow()))).as("by its journal").isEqualTo(before);
-      }
-      assertThat(book.shop().gear()).hasSize(5);
-      assertThat(book.shop().terms()).isPresent();
+  private static JsonNode readings(String book) throws IOException {
+    try (InputStream in = open(book + ".readings.json")) {
+      return JSON.readTree(in);
     }
   }
 
+  private static void opensInEveryReading(BatchBook book, JsonNode readings) {
+    book.verify();
+    for (Map.Entry<String, JsonNode> one : readings.get("batches").properties()) {
+      BatchId id = BatchStream.id(one.getKey());
+      Standing<Batch> state = book.state(id);
+      JsonNode counts = readings.get("undoable").get(one.getKey());
+      assertThat(List.of(state.undoable(), state.redoable())).as("what can be taken back and brought back").isEqualTo(List.of(counts.get(0).intValue(), counts.get(1).intValue()));
+      if (one.getValue().isNull()) {
+        assertThat(state.now()).as("taken back").isEmpty();
+      } else {
+        assertThat(tree(state.now().orElseThrow())).as("by what was kept").isEqualTo(one.getValue());
+        assertThat(tree(new BatchFold().replay(book.history(id)).orElseThrow())).as("by its journal").isEqualTo(one.getValue());
+      }
+    }
+    assertThat(book.list()).extracting(BatchSummary::id).hasSize(readings.get("batches").size());
+    assertThat(JSON.readTree(ShopStream.KIND.states().write(book.shop()))).as("the shop").isEqualTo(readings.get("shop"));
+  }
+
+  private static JsonNode tree(Batch batch) {
+    return JSON.readTree(BatchStream.KIND.states().write(batch));
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"2026-11-25/demo", "2026-11-26/demo", "2026-11-26/walked"})
+  void anOldBookOpensInEveryReading(String name) throws IOException {
+    Path file = copy(name + ".sqlite");
+    for (int opened = 0; opened < 2; opened++) {
+      try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
+        opensInEveryReading(book, readings(name));
+      }
+    }
+  }
+
+  /** An old book that may not be written is read all the same, and stays as old as it is. */
+  @ParameterizedTest
+  @ValueSource(strings = {"2026-11-26/demo", "2026-11-26/walked"})
+  void anOldBookIsReadWithoutBeingBroughtUp(String name) throws IOException {
+    Path file = copy(name + ".sqlite");
+    byte[] before = Files.readAllBytes(file);
+    try (BookLock _ = ((BookLock.Asked.Given) BookLock.ask(file, "another window")).lock();
+        BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
+      assertThat(book.readOnly()).isPresent();
+      opensInEveryReading(book, readings(name));
+    }
+    assertThat(Files.readAllBytes(file)).isEqualTo(before);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"2026-11-26/demo", "2026-11-26/walked"})
+  void anOldBookIsRescuedWithoutLoss(String name) throws IOException {
+    Path fresh = folder.resolve("fresh.book");
+    Rescue rescue = Books.rescue(copy(name + ".sqlite"), fresh, Writer.unnamed(Clock.systemUTC()));
+    assertThat(rescue.rowsLost()).isZero();
+    try (BatchBook book = BatchBook.open(fresh, Clock.systemUTC())) {
+      opensInEveryReading(book, readings(name));
+    }
+  }
+
+  /** What was undone in the old book can be brought back in the new. */
   @Test
-  void aBatchFileOfNovember2026OpensInEveryReading() throws IOException {
-    String text = Files.readString(copy("2026-11/everything.json"), StandardCharsets.UTF_8);
+  void theWayBackLeadsAcrossVersions() throws IOException {
+    try (BatchBook book = BatchBook.open(copy("2026-11-26/walked.sqlite"), Clock.systemUTC())) {
+      BatchId gone = BatchStream.id("00000000-0000-4000-8000-000000000001");
+      assertThat(book.list()).filteredOn(line -> line.id().equals(gone)).singleElement().returns("Wetherlam 2", BatchSummary::name).returns(BatchSummary.State.TAKEN_BACK, BatchSummary::state);
+      assertThat(book.redo(gone)).isPresent();
+      assertThat(book.state(gone).now()).isPresent();
+      assertThat(book.shop().containers()).hasSize(1);
+      assertThat(book.redo(ShopStream.SHOP)).isPresent();
+      assertThat(book.shop().containers()).hasSize(2);
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"2026-11-25", "2026-11-26"})
+  void anOldBatchFileOpensInEveryReading(String version) throws IOException {
+    String text = Files.readString(copy(version + "/everything.json"), StandardCharsets.UTF_8);
     assertThat(BatchFile.read(text)).isInstanceOf(BatchFile.Read.class);
     Batch batch = ((BatchFile.Read) BatchFile.read(text)).batch();
     assertThat(JSON.readTree(BatchFile.write(batch))).isEqualTo(JSON.readTree(text));

@@ -13,15 +13,20 @@ import java.util.List;
 import java.util.Random;
 import java.util.UUID;
 import java.util.stream.Stream;
+import jugulum.book.BatchBook;
 import jugulum.book.Samples;
-import jugulum.book.store.BookProblem.Kind;
+import jugulum.book.batch.BatchLines;
+import jugulum.book.batch.BatchSummary;
+import jugulum.book.stream.BookProblem.Kind;
+import jugulum.book.stream.BookProblem;
+import jugulum.book.stream.Standing;
 import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.BatchFold;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
-import jugulum.core.ledger.History;
-import jugulum.core.ledger.Ledger;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
+import jugulum.core.stream.History;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -42,11 +47,11 @@ class JournalTest {
   void aJournalRowThatWasTamperedWithIsDamage() throws SQLException {
     Path file = folder.resolve("a.book");
     Batch batch = Samples.everything();
-    try (Book book = Book.open(file, Clock.systemUTC())) {
+    try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
       book.submit(batch.id(), new Edit.Adopt(batch));
     }
-    sql(file, "DROP TRIGGER journal_is_never_changed", "UPDATE journal SET body = replace(body, '3.934', '9.934')", "DELETE FROM snapshot");
-    try (Book book = Book.open(file, Clock.systemUTC())) {
+    sql(file, "DROP TRIGGER journal_is_never_changed", "UPDATE journal SET body = replace(body, '3.934', '9.934')", "DELETE FROM kept");
+    try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
       assertThatThrownBy(book::verify).isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.DAMAGED));
       assertThatThrownBy(() -> book.state(batch.id())).isInstanceOf(BookProblem.class);
     }
@@ -59,7 +64,7 @@ class JournalTest {
     Random random = new Random(7);
     Batch start = Samples.everything();
     BatchId id = start.id();
-    try (Book book = Book.open(file, Clock.systemUTC())) {
+    try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
       book.submit(id, new Edit.Adopt(start));
       for (int i = 0; i < 120; i++) {
         int dice = random.nextInt(10);
@@ -72,12 +77,12 @@ class JournalTest {
         }
         History<Edit> history = book.history(id);
         assertThat(book.state(id))
-            .isEqualTo(new BatchState(id, Ledger.replay(history), history.done().size(), history.undone().size()));
+            .isEqualTo(new Standing<>(new BatchFold().replay(history), book.state(id).version(), history.done().size(), history.undone().size()));
       }
     }
-    try (Book book = Book.open(file, Clock.systemUTC())) {
+    try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
       History<Edit> history = book.history(id);
-      assertThat(book.state(id).batch()).isEqualTo(Ledger.replay(history));
+      assertThat(book.state(id).now()).isEqualTo(new BatchFold().replay(history));
       book.verify();
     }
   }
@@ -85,9 +90,9 @@ class JournalTest {
   @Test
   void anEmptyFileBecomesABookAndAHalfMadeOneIsFinished() throws IOException, SQLException {
     Path file = Files.createFile(folder.resolve("empty.book"));
-    Book.open(file, Clock.systemUTC()).close();
+    BatchBook.open(file, Clock.systemUTC()).close();
     sql(file, "PRAGMA user_version = 0", "PRAGMA application_id = 0");
-    try (Book book = Book.open(file, Clock.systemUTC())) {
+    try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
       assertThat(book.list()).as("a kill between making the tables and marking them").isEmpty();
     }
   }
@@ -96,7 +101,7 @@ class JournalTest {
   void manyBatchesKeepApart() {
     Path file = folder.resolve("many.book");
     Batch sample = Samples.everything();
-    try (Book book = Book.open(file, Clock.systemUTC())) {
+    try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
       List<BatchId> ids = Stream.generate(() -> new BatchId(UUID.randomUUID())).limit(20).toList();
       ids.forEach(id -> book.submit(id, new Edit.Adopt(new Batch(id, sample.label(), sample.assumptions(), sample.lots(), sample.steps(), false))));
       book.submit(ids.get(3), new Edit.CloseBatch(true));
@@ -104,7 +109,7 @@ class JournalTest {
       assertThat(book.list()).hasSize(20).filteredOn(line -> line.state() == BatchSummary.State.CLOSED).singleElement().returns(ids.get(3), BatchSummary::id);
       assertThat(book.list()).filteredOn(line -> line.state() == BatchSummary.State.TAKEN_BACK).singleElement().returns(ids.get(4), BatchSummary::id);
       assertThat(book.list().getLast().id()).as("what was taken back comes last").isEqualTo(ids.get(4));
-      assertThat(book.summary(ids.get(5))).contains(book.list().stream().filter(line -> line.id().equals(ids.get(5))).findFirst().orElseThrow());
+      assertThat(BatchLines.one(book.book(), ids.get(5))).contains(book.list().stream().filter(line -> line.id().equals(ids.get(5))).findFirst().orElseThrow());
     }
   }
 }

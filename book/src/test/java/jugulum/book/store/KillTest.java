@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import jugulum.book.BatchBook;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
 import org.junit.jupiter.api.Test;
@@ -38,11 +39,11 @@ class KillTest {
       program.destroyForcibly().waitFor(20, TimeUnit.SECONDS);
       List<String> lines = Files.readAllLines(out);
       said = Integer.parseInt(lines.getLast());
-      try (Book book = Book.open(file, Clock.systemUTC())) {
+      try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
         assertThat(book.readOnly()).as("a killed program locks nobody out").isEmpty();
         book.verify();
         List<Double> recorded =
-            book.state(Killable.ID).batch().orElseThrow().lots().getFirst().readings().stream()
+            book.state(Killable.ID).now().orElseThrow().lots().getFirst().readings().stream()
                 .map(Reading::measure)
                 .map(measure -> ((Measure.SandWeight) measure).grossG())
                 .toList();

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.UUID;
+import jugulum.book.BatchBook;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
@@ -21,11 +22,11 @@ public final class Killable {
   static final BatchId ID = new BatchId(UUID.fromString("00000000-0000-4000-8000-00000000dead"));
 
   public static void main(String[] args) {
-    try (Book book = Book.open(Path.of(args[0]), Clock.systemUTC())) {
-      if (book.state(ID).batch().isEmpty()) {
+    try (BatchBook book = BatchBook.open(Path.of(args[0]), Clock.systemUTC())) {
+      if (book.state(ID).now().isEmpty()) {
         book.submit(ID, new Edit.StartBatch(ID, new Label("Killed", "", LocalDate.EPOCH), Assumptions.USUAL));
       }
-      int next = book.state(ID).batch().orElseThrow().lots().getFirst().readings().size();
+      int next = book.state(ID).now().orElseThrow().lots().getFirst().readings().size();
       while (true) {
         book.submit(ID, new Edit.RecordOnLot(new LotId(1), new Measure.SandWeight(next, 0, 0, 1)));
         System.out.println(next);

@@ -24,8 +24,9 @@ import jugulum.core.ledger.Edit.StartBatch;
 import jugulum.core.ledger.Edit.Strike;
 import jugulum.core.ledger.Edit.TakeStep;
 import jugulum.core.ledger.Edit.WithdrawStep;
-import jugulum.core.ledger.Refusal.Reason;
 import jugulum.core.screens.Cut;
+import jugulum.core.stream.Applied;
+import jugulum.core.stream.Refusal;
 
 /** Turns one batch into the next by an edit, or says why not. The one way in. */
 public final class Ledger {
@@ -44,24 +45,12 @@ public final class Ledger {
    * @param edit what is to change
    * @param at when
    */
-  public static EditResult apply(Optional<Batch> before, Edit edit, Instant at) {
+  public static Applied<Batch> apply(Optional<Batch> before, Edit edit, Instant at) {
     Optional<Refusal> refusal = before.isPresent() ? refusal(before.get(), edit, at) : beginning(edit);
     if (refusal.isPresent()) {
-      return new EditResult.Refused(refusal.get());
+      return new Applied.Refused<>(refusal.get());
     }
-    return new EditResult.Done(replay(before, edit, at));
-  }
-
-  /**
-   * The batch the edits of a journal make; empty when its start was undone. Edits that stood once are not asked again: rules may
-   * have become stricter since, and nothing recorded is lost for that.
-   */
-  public static Optional<Batch> replay(History<Edit> history) {
-    Optional<Batch> batch = Optional.empty();
-    for (History.Dated<Edit> dated : history.done()) {
-      batch = Optional.of(replay(batch, dated.edit(), dated.at()));
-    }
-    return batch;
+    return new Applied.Done<>(replay(before, edit, at));
   }
 
   /** The batch after one more edit that stood once, not asked again. */

@@ -9,8 +9,8 @@ import jugulum.core.ledger.Edit.InsertOnStep;
 import jugulum.core.ledger.Edit.RecordOnLot;
 import jugulum.core.ledger.Edit.RecordOnStep;
 import jugulum.core.ledger.Edit.Strike;
-import jugulum.core.ledger.Refusal.Reason;
-import jugulum.core.ledger.Refusal.Told;
+import jugulum.core.stream.Refusal.Told;
+import jugulum.core.stream.Refusal;
 
 /**
  * What must hold for a reading to be taken. Only what cannot be true is refused: a sum of cuts that does not fit is a finding of

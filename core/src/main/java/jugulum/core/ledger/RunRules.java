@@ -5,8 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jugulum.core.ledger.Measure.Running;
-import jugulum.core.ledger.Refusal.Reason;
-import jugulum.core.ledger.Refusal.Told;
+import jugulum.core.stream.Refusal.Told;
+import jugulum.core.stream.Refusal;
 
 /** What must hold for starting and stopping a machine: it starts before it stops, and time does not run backwards. */
 final class RunRules {

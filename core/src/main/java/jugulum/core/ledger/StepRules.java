@@ -2,10 +2,10 @@ package jugulum.core.ledger;
 
 import java.util.List;
 import java.util.Optional;
-import jugulum.core.ledger.Refusal.Reason;
-import jugulum.core.ledger.Refusal.Told;
+import jugulum.core.stream.Refusal.Told;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
+import jugulum.core.stream.Refusal;
 
 /** What must hold for a step to be taken or withdrawn. */
 final class StepRules {

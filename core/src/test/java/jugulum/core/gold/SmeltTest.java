@@ -21,7 +21,7 @@ import jugulum.core.ledger.Measure.Smelt.Collector;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Measure.VisibleGold.State;
 import jugulum.core.ledger.Network;
-import jugulum.core.ledger.Refusal.Reason;
+import jugulum.core.ledger.Reason;
 import jugulum.core.mass.SandAccount;
 import org.junit.jupiter.api.Test;
 

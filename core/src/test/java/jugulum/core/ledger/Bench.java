@@ -14,6 +14,9 @@ import jugulum.core.ledger.Measure.SandWeight;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
+import jugulum.core.stream.Applied;
+import jugulum.core.stream.History;
+import jugulum.core.stream.Refusal;
 
 /** Works a batch in tests as a person would at the bench, one edit after another. */
 public final class Bench {
@@ -28,7 +31,7 @@ public final class Bench {
   }
 
   public Batch batch() {
-    return Ledger.replay(history).orElseThrow();
+    return new BatchFold().replay(history).orElseThrow();
   }
 
   public History<Edit> history() {
@@ -37,7 +40,7 @@ public final class Bench {
 
   public Bench does(Edit edit) {
     now = now.plusSeconds(60);
-    assertThat(Ledger.apply(Ledger.replay(history), edit, now)).as(edit.toString()).isInstanceOf(EditResult.Done.class);
+    assertThat(Ledger.apply(new BatchFold().replay(history), edit, now)).as(edit.toString()).isInstanceOf(Applied.Done.class);
     history = history.and(now, edit);
     return this;
   }
@@ -53,9 +56,9 @@ public final class Bench {
   }
 
   public Refusal refused(Edit edit) {
-    EditResult result = Ledger.apply(Ledger.replay(history), edit, now);
-    assertThat(result).as(edit.toString()).isInstanceOf(EditResult.Refused.class);
-    return ((EditResult.Refused) result).refusal();
+    Applied<Batch> result = Ledger.apply(new BatchFold().replay(history), edit, now);
+    assertThat(result).as(edit.toString()).isInstanceOf(Applied.Refused.class);
+    return ((Applied.Refused) result).refusal();
   }
 
   public Bench undo() {

@@ -9,7 +9,6 @@ import java.util.stream.Stream;
 import jugulum.core.check.Check;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Edit.NewLot;
-import jugulum.core.ledger.Refusal.Reason;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;

@@ -14,8 +14,9 @@ import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Measure.GoldWeight;
 import jugulum.core.ledger.Measure.Pass;
 import jugulum.core.ledger.Measure.SandWeight;
-import jugulum.core.ledger.Refusal.Reason;
 import jugulum.core.screens.StandardScreens;
+import jugulum.core.stream.Applied;
+import jugulum.core.stream.Refusal;
 import org.junit.jupiter.api.Test;
 
 class LedgerTest {
@@ -31,9 +32,9 @@ class LedgerTest {
   void aBatchNeedsAName() {
     Edit unnamed = new Edit.StartBatch(new BatchId(java.util.UUID.randomUUID()), new Label("  ", "", LocalDate.EPOCH), Assumptions.USUAL);
     assertThat(Ledger.apply(Optional.empty(), unnamed, Instant.EPOCH))
-        .isEqualTo(new EditResult.Refused(new Refusal(Reason.NAME_MISSING, List.of())));
+        .isEqualTo(new Applied.Refused<>(new Refusal(Reason.NAME_MISSING, List.of())));
     assertThat(Ledger.apply(Optional.empty(), new Edit.CloseBatch(true), Instant.EPOCH))
-        .isEqualTo(new EditResult.Refused(new Refusal(Reason.NOT_STARTED, List.of())));
+        .isEqualTo(new Applied.Refused<>(new Refusal(Reason.NOT_STARTED, List.of())));
   }
 
   @Test
@@ -148,7 +149,7 @@ class LedgerTest {
     bench.undo().undo();
     assertThat(bench.batch().lots()).hasSize(1);
     bench.undo();
-    assertThat(Ledger.replay(bench.history())).isEmpty();
+    assertThat(new BatchFold().replay(bench.history())).isEmpty();
     bench.redo().redo().redo();
     assertThat(bench.batch()).isEqualTo(end);
     bench.undo().weighs(1, 9_999);

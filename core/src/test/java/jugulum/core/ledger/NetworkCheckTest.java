@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import jugulum.core.ledger.NetworkFinding.Kind;
+import jugulum.core.stream.Applied;
 import org.junit.jupiter.api.Test;
 
 class NetworkCheckTest {
@@ -69,7 +70,7 @@ class NetworkCheckTest {
   @Test
   void aBrokenBatchIsNotAdopted() {
     Batch broken = sound.with(changed(sound.steps().get(2), List.of(9), List.of(4, 5)));
-    assertThat(Ledger.apply(Optional.empty(), new Edit.Adopt(broken), java.time.Instant.EPOCH)).isInstanceOf(EditResult.Refused.class);
-    assertThat(Ledger.apply(Optional.empty(), new Edit.Adopt(sound), java.time.Instant.EPOCH)).isEqualTo(new EditResult.Done(sound));
+    assertThat(Ledger.apply(Optional.empty(), new Edit.Adopt(broken), java.time.Instant.EPOCH)).isInstanceOf(Applied.Refused.class);
+    assertThat(Ledger.apply(Optional.empty(), new Edit.Adopt(sound), java.time.Instant.EPOCH)).isEqualTo(new Applied.Done<>(sound));
   }
 }

@@ -21,7 +21,7 @@ import jugulum.core.ledger.Measure.Setting;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.ReadingId;
-import jugulum.core.ledger.Refusal.Reason;
+import jugulum.core.ledger.Reason;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
 import org.junit.jupiter.api.Test;

@@ -16,7 +16,7 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
-import jugulum.core.ledger.Refusal.Reason;
+import jugulum.core.ledger.Reason;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Dial.Unit;
 import jugulum.core.machine.Sheet.Fit;

@@ -13,7 +13,7 @@ import jugulum.core.ledger.Measure.Pass;
 import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.ReadingId;
-import jugulum.core.ledger.Refusal.Reason;
+import jugulum.core.ledger.Reason;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.minerals.Mineral;

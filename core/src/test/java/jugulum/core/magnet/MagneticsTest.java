@@ -24,7 +24,7 @@ import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Measure.SpeckCount;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
-import jugulum.core.ledger.Refusal.Reason;
+import jugulum.core.ledger.Reason;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
 import org.junit.jupiter.api.Test;

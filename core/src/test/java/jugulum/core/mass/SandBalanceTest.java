@@ -13,7 +13,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure.SandWeight;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.ReadingId;
-import jugulum.core.ledger.Refusal.Reason;
+import jugulum.core.ledger.Reason;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandBalance.Misfit;
 import jugulum.core.mass.Suspicion.Slip;

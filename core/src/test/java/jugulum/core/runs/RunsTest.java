@@ -25,7 +25,7 @@ import jugulum.core.ledger.Network;
 import jugulum.core.ledger.NetworkCheck;
 import jugulum.core.ledger.NetworkFinding;
 import jugulum.core.ledger.Process;
-import jugulum.core.ledger.Refusal.Reason;
+import jugulum.core.ledger.Reason;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Dial;

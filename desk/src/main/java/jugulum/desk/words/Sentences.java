@@ -16,7 +16,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
-import jugulum.core.ledger.Refusal;
+import jugulum.core.stream.Refusal;
 import jugulum.core.ledger.Step;
 import jugulum.core.machine.Sheets;
 import jugulum.core.screens.Cut;

@@ -22,7 +22,8 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.ReadingId;
-import jugulum.core.ledger.Refusal;
+import jugulum.core.ledger.Reason;
+import jugulum.core.stream.Refusal;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
@@ -37,8 +38,8 @@ class SentencesTest {
   private static final Measure PASS = new Measure.Pass(Measure.Pass.From.SAND, 4_316, 212, 1);
 
   @ParameterizedTest
-  @EnumSource(Refusal.Reason.class)
-  void everyRefusalIsASentence(Refusal.Reason reason) {
+  @EnumSource(Reason.class)
+  void everyRefusalIsASentence(Reason reason) {
     Refusal refusal = new Refusal(reason, List.of(new Refusal.Told.Grams(5_000), new Refusal.Told.Grams(4_000)));
     assertThat(Sentences.refusal(refusal, GRAMS)).endsWith(".").doesNotContain("{").matches("[A-Z0-9].*");
   }

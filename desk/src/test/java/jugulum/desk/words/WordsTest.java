@@ -26,7 +26,8 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
-import jugulum.core.ledger.Refusal;
+import jugulum.core.ledger.Reason;
+import jugulum.core.stream.Refusal;
 import jugulum.core.mass.LotMass;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.mass.Suspicion;
@@ -86,7 +87,7 @@ class WordsTest {
 
   private static final Map<String, Object[]> ENUMS =
       Map.ofEntries(
-          Map.entry("refusal", Refusal.Reason.values()),
+          Map.entry("refusal", Reason.values()),
           Map.entry("book", BookProblem.Kind.values()),
           Map.entry("material", Material.values()),
           Map.entry("machine", Machine.Kind.values()),

@@ -1,4 +1,4 @@
-package jugulum.book.store;
+package jugulum.book.batch;
 
 import java.time.LocalDate;
 import java.util.OptionalDouble;

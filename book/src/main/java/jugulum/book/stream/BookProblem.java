@@ -1,4 +1,4 @@
-package jugulum.book.store;
+package jugulum.book.stream;
 
 import java.nio.file.Path;
 
@@ -28,11 +28,34 @@ public final class BookProblem extends RuntimeException {
     DISK_ERROR
   }
 
+  /** A row that does not say anything this version understands; thrown by those who read it, who do not know where it stands. */
+  public static final class NotUnderstood extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    /**
+     * A row that is not understood.
+     *
+     * @param what what the reader said
+     * @param cause what was thrown, or null
+     */
+    public NotUnderstood(String what, Throwable cause) {
+      super(what, cause);
+    }
+  }
+
   private final Kind kind;
   private final transient Path path;
   private final String detail;
 
-  BookProblem(Kind kind, Path path, String detail, Throwable cause) {
+  /**
+   * A problem of a book.
+   *
+   * @param kind what is wrong
+   * @param path the file of the book
+   * @param detail what the database or the reader said; may be empty
+   * @param cause what was thrown, or null
+   */
+  public BookProblem(Kind kind, Path path, String detail, Throwable cause) {
     super(kind + " " + path + (detail.isEmpty() ? "" : ": " + detail), cause);
     this.kind = kind;
     this.path = path;

@@ -1,4 +1,4 @@
-package jugulum.core.ledger;
+package jugulum.core.stream;
 
 import java.time.Instant;
 import java.util.ArrayList;

@@ -1,0 +1,42 @@
+package jugulum.book;
+
+import java.nio.file.Path;
+import java.util.List;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.shop.ShopStream;
+import jugulum.book.store.Rescue;
+import jugulum.book.store.SqliteStore;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.StreamKind;
+import jugulum.book.stream.Writer;
+
+/** Books as files, and the kinds of stream they hold. */
+public final class Books {
+  /** Every kind of stream. A new one is added here, and nowhere else outside its own package. */
+  public static final List<StreamKind<?, ?>> KINDS = List.of(BatchStream.KIND, ShopStream.KIND);
+
+  private Books() {}
+
+  /**
+   * Opens a book, or makes it where there is none. Where another window has it, or the disk may not be written, it is opened to read only and says why.
+   *
+   * @param path the file
+   * @param writer who writes
+   * @throws jugulum.book.stream.BookProblem if it cannot be opened
+   */
+  public static Book open(Path path, Writer writer) {
+    return new Book(SqliteStore.open(path, writer.clock()), KINDS, writer);
+  }
+
+  /**
+   * Copies what can be read of a damaged book into a new one.
+   *
+   * @param damaged the damaged book's file
+   * @param fresh the file to make; must not exist
+   * @param writer who does
+   * @throws jugulum.book.stream.BookProblem if nothing can be read, or the new book cannot be made
+   */
+  public static Rescue rescue(Path damaged, Path fresh, Writer writer) {
+    return Rescue.copy(damaged, fresh, KINDS, writer);
+  }
+}

@@ -1,0 +1,79 @@
+package jugulum.book.batch;
+
+import static jugulum.book.stream.Table.text;
+
+import java.util.List;
+import java.util.Optional;
+import jugulum.book.json.JsonCodec;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.Cells;
+import jugulum.book.stream.Codec;
+import jugulum.book.stream.Projection;
+import jugulum.book.stream.Table;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Process;
+import jugulum.core.runs.PastRun;
+
+/** Every run over a machine. Brought up when it is read: what a run won needs the gold of the whole batch. */
+public final class RunLines implements Projection<Batch, RunLines.Ran> {
+  static final RunLines LINES = new RunLines();
+
+  private static final Table TABLE = new Table("run", List.of(text("batch"), text("machine"), text("kind"), text("started"), text("run")));
+  private static final Codec<PastRun> RUN = new JsonCodec<>(PastRun.class, List.of());
+
+  private RunLines() {}
+
+  /**
+   * A run over a machine with the batch it belongs to.
+   *
+   * @param batch the batch
+   * @param name what is written on its bucket
+   * @param run the run
+   */
+  public record Ran(BatchId batch, String name, PastRun run) {}
+
+  /** The runs of a batch. */
+  public static List<Ran> of(Book book, BatchId batch) {
+    return book.lines(BatchStream.of(batch), LINES);
+  }
+
+  @Override
+  public Table table() {
+    return TABLE;
+  }
+
+  @Override
+  public int fold() {
+    return 1;
+  }
+
+  @Override
+  public boolean isEager() {
+    return false;
+  }
+
+  /** Most batches of a season have no run that was looked at: only those with one are worked out. */
+  @Override
+  public List<Ran> lines(String id, Optional<Batch> now, Batch last) {
+    return now
+        .filter(batch -> batch.steps().stream().anyMatch(step -> step.process() instanceof Process.GravityRun))
+        .map(Workings::of)
+        .map(worked -> PastRun.of(worked.network(), worked.sand(), worked.gold()))
+        .orElse(List.of())
+        .stream()
+        .map(run -> new Ran(BatchStream.id(id), last.label().name(), run))
+        .toList();
+  }
+
+  @Override
+  public List<Object> cells(Ran line) {
+    PastRun run = line.run();
+    return List.of(line.name(), run.machine().name(), run.kind().name(), run.startedAt().toString(), RUN.write(run));
+  }
+
+  @Override
+  public Ran line(Cells cells) {
+    return new Ran(BatchStream.id(cells.id()), cells.text(0), RUN.read(RUN.form(), cells.text(4)));
+  }
+}

@@ -1,0 +1,34 @@
+package jugulum.book.shop;
+
+import java.util.List;
+import jugulum.book.json.JsonCodec;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.StreamKind;
+import jugulum.book.stream.StreamRef;
+import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
+import jugulum.core.shop.ShopFold;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+
+/** The shop as a stream of a book; there is one. */
+public final class ShopStream {
+  /** The kind of stream the shop is. */
+  public static final StreamKind<Shop, ShopEdit> KIND =
+      new StreamKind<>("shop", new ShopFold(), new JsonCodec<>(ShopEdit.class, List.of(ShopStream::fromWholeShop)), new JsonCodec<>(Shop.class, List.of()), List.of());
+
+  /** The shop. */
+  public static final StreamRef<Shop, ShopEdit> SHOP = KIND.ref("shop");
+
+  private ShopStream() {}
+
+  /** The first form of a change was the whole shop after it. */
+  private static JsonNode fromWholeShop(JsonNode shop) {
+    return JsonNodeFactory.instance.objectNode().put("edit", "whole").set("shop", shop);
+  }
+
+  /** The shop as it is; the usual one before anything was set. */
+  public static Shop of(Book book) {
+    return book.standing(SHOP).now().orElse(Shop.USUAL);
+  }
+}

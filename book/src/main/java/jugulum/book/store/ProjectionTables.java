@@ -1,0 +1,101 @@
+package jugulum.book.store;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import jugulum.book.stream.Cells;
+import jugulum.book.stream.Key;
+import jugulum.book.stream.Table;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.statement.PreparedBatch;
+
+/** The tables of the projections: made, filled and read by their shape. Names are the program's own, so they may stand in a statement. */
+final class ProjectionTables {
+  private final Handle handle;
+
+  ProjectionTables(Handle handle) {
+    this.handle = handle;
+  }
+
+  private static String name(Table table) {
+    return "projection_" + table.name();
+  }
+
+  private static String columns(Table table) {
+    return table.columns().stream().map(Table.Column::name).collect(Collectors.joining(", "));
+  }
+
+  OptionalInt fold(String table) {
+    return handle
+        .createQuery("SELECT fold FROM projection WHERE name = ?")
+        .bind(0, table)
+        .mapTo(Integer.class)
+        .findOne()
+        .map(OptionalInt::of)
+        .orElse(OptionalInt.empty());
+  }
+
+  void shape(Table table, int fold) {
+    String columns = table.columns().stream().map(column -> column.name() + " " + column.type()).collect(Collectors.joining(", "));
+    handle.execute("DROP TABLE IF EXISTS " + name(table));
+    handle.execute("CREATE TABLE " + name(table) + " (stream TEXT NOT NULL, place INTEGER NOT NULL, " + columns + ", PRIMARY KEY (stream, place)) WITHOUT ROWID");
+    handle.execute("DELETE FROM projected WHERE name = ?", table.name());
+    handle.execute("INSERT INTO projection (name, fold) VALUES (?, ?) ON CONFLICT (name) DO UPDATE SET fold = excluded.fold", table.name(), fold);
+  }
+
+  void replace(Table table, Key stream, long version, List<List<Object>> lines) {
+    handle.execute("DELETE FROM " + name(table) + " WHERE stream = ?", stream.id());
+    if (!lines.isEmpty()) {
+      String marks = table.columns().stream().map(_ -> "?").collect(Collectors.joining(", "));
+      PreparedBatch batch = handle.prepareBatch("INSERT INTO " + name(table) + " (stream, place, " + columns(table) + ") VALUES (?, ?, " + marks + ")");
+      for (int place = 0; place < lines.size(); place++) {
+        List<Object> all = new ArrayList<>(List.of(stream.id(), place));
+        all.addAll(lines.get(place));
+        IntStream.range(0, all.size()).forEach(at -> batch.bind(at, all.get(at)));
+        batch.add();
+      }
+      batch.execute();
+    }
+    handle.execute(
+        "INSERT INTO projected (name, kind, stream, version) VALUES (?, ?, ?, ?) ON CONFLICT (name, kind, stream) DO UPDATE SET version = excluded.version",
+        table.name(),
+        stream.kind(),
+        stream.id(),
+        version);
+  }
+
+  List<Cells> lines(Table table) {
+    return handle.createQuery("SELECT stream, " + columns(table) + " FROM " + name(table) + " ORDER BY stream, place").map((row, _) -> cells(table, row)).list();
+  }
+
+  List<Cells> lines(Table table, Key stream) {
+    return handle
+        .createQuery("SELECT stream, " + columns(table) + " FROM " + name(table) + " WHERE stream = ? ORDER BY place")
+        .bind(0, stream.id())
+        .map((row, _) -> cells(table, row))
+        .list();
+  }
+
+  private static Cells cells(Table table, java.sql.ResultSet row) throws java.sql.SQLException {
+    List<Object> values = new ArrayList<>();
+    for (int column = 0; column < table.columns().size(); column++) {
+      values.add(row.getObject(column + 2));
+    }
+    return new Cells(row.getString(1), values);
+  }
+
+  List<Key> behind(Table table, String kind) {
+    return handle
+        .createQuery(
+            """
+            SELECT s.stream FROM stream s LEFT JOIN projected p ON p.name = ? AND p.kind = s.kind AND p.stream = s.stream
+            WHERE s.kind = ? AND p.version IS NOT s.version
+            """)
+        .bind(0, table.name())
+        .bind(1, kind)
+        .map((row, _) -> new Key(kind, row.getString(1)))
+        .list();
+  }
+}

@@ -1,0 +1,14 @@
+package jugulum.book.stream;
+
+import java.util.Optional;
+
+/**
+ * What a stream came to at some version, so that it opens without folding its whole journal.
+ *
+ * @param version that version
+ * @param undoable how many edits could be taken back
+ * @param redoable how many could be brought back
+ * @param form the form the body is written in, see {@link Codec}
+ * @param body what its edits made; empty where its first was taken back
+ */
+public record Kept(long version, int undoable, int redoable, int form, Optional<String> body) {}

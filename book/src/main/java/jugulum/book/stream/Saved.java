@@ -1,0 +1,12 @@
+package jugulum.book.stream;
+
+import jugulum.core.stream.Refusal;
+
+/** What became of edits sent to the book. */
+public sealed interface Saved {
+  /** They are on disk. */
+  record Recorded() implements Saved {}
+
+  /** One was refused; nothing was written. */
+  record Refused(Refusal refusal) implements Saved {}
+}

@@ -1,0 +1,101 @@
+package jugulum.book.stream;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+
+/**
+ * What a book needs of a database. It knows rows and texts; what they mean, the streams say. Every failure is a {@link BookProblem}.
+ */
+public interface Store extends AutoCloseable {
+  /** Somebody else wrote that version of a stream first; nothing of the transaction stands. */
+  final class VersionTaken extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    /** A version that is taken. */
+    public VersionTaken(Throwable cause) {
+      super(null, cause, false, false);
+    }
+  }
+
+  /** Why it may only be read. */
+  sealed interface ReadOnly {
+    /**
+     * Another window has it.
+     *
+     * @param holder what that window said of itself
+     */
+    record OtherWindow(String holder) implements ReadOnly {}
+
+    /** The disk or the folder may not be written. */
+    record Disk() implements ReadOnly {}
+  }
+
+  /** Where it is. */
+  Path path();
+
+  /** Why it may only be read; empty when it may be written. */
+  Optional<ReadOnly> readOnly();
+
+  /** Does work of which all or nothing stands; it is on disk when this returns. */
+  <T> T transaction(Supplier<T> work);
+
+  /** The streams there are. */
+  List<Key> streams();
+
+  /** The version of a stream's last row; 0 where it has none. */
+  long version(Key stream);
+
+  /**
+   * Adds a row, which is never changed.
+   *
+   * @throws VersionTaken where the stream has a row of that version
+   */
+  void add(Key stream, Row row);
+
+  /**
+   * Tells the rows of a stream after a version, in their order.
+   *
+   * @throws BookProblem of the kind DAMAGED where a row is not as it was written
+   */
+  void rows(Key stream, long after, Consumer<Row> each);
+
+  /** How many rows all streams have together. */
+  long length();
+
+  /** What was kept of a stream last, if it is as it was written. */
+  Optional<Kept> kept(Key stream);
+
+  /** Keeps what a stream comes to. */
+  void keep(Key stream, Kept kept);
+
+  /** The rule the lines of a table were made by; empty where there is no such table. */
+  OptionalInt fold(String table);
+
+  /** Makes a table anew, empty, for lines made by a rule. */
+  void shape(Table table, int fold);
+
+  /** Takes the lines of one stream in place of those it had. */
+  void replace(Table table, Key stream, long version, List<List<Object>> lines);
+
+  /** The lines of a table. */
+  List<Cells> lines(Table table);
+
+  /** The lines of one stream in a table. */
+  List<Cells> lines(Table table, Key stream);
+
+  /** The streams of a kind whose lines in a table are not of their last version. */
+  List<Key> behind(Table table, String kind);
+
+  /** What an older book remembers of how a person likes to see things. */
+  Optional<String> preference(String name);
+
+  /** Checks that it hangs together, without reading what it says. */
+  void check();
+
+  @Override
+  void close();
+}

@@ -1,0 +1,180 @@
+package jugulum.book.stream;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+
+/** A database of another make, that several benches may write at a time: a server's, but in memory. */
+public final class MemoryStore implements Store {
+  /** What all who are connected see. */
+  public static final class Server {
+    private State state = new State();
+
+    /** Somebody else does something just before the next transaction ends. */
+    private Optional<Runnable> meanwhile = Optional.empty();
+
+    public Store connect() {
+      return new MemoryStore(this);
+    }
+
+    void beforeTheNextCommit(Runnable what) {
+      meanwhile = Optional.of(what);
+    }
+  }
+
+  private static final class State {
+    private final Map<Key, TreeMap<Long, Row>> rows = new LinkedHashMap<>();
+    private final Map<Key, Kept> kept = new HashMap<>();
+    private final Map<String, Integer> folds = new HashMap<>();
+    private final Map<String, Map<Key, List<List<Object>>>> lines = new HashMap<>();
+    private final Map<String, Map<Key, Long>> projected = new HashMap<>();
+
+    State copy() {
+      State copy = new State();
+      rows.forEach((key, of) -> copy.rows.put(key, new TreeMap<>(of)));
+      copy.kept.putAll(kept);
+      copy.folds.putAll(folds);
+      lines.forEach((name, of) -> copy.lines.put(name, new LinkedHashMap<>(of)));
+      projected.forEach((name, of) -> copy.projected.put(name, new HashMap<>(of)));
+      return copy;
+    }
+  }
+
+  private final Server server;
+  private Optional<State> mine = Optional.empty();
+
+  private MemoryStore(Server server) {
+    this.server = server;
+  }
+
+  private State state() {
+    return mine.orElse(server.state);
+  }
+
+  @Override
+  public Path path() {
+    return Path.of("memory");
+  }
+
+  @Override
+  public Optional<ReadOnly> readOnly() {
+    return Optional.empty();
+  }
+
+  @Override
+  public <T> T transaction(Supplier<T> work) {
+    if (mine.isPresent()) {
+      return work.get();
+    }
+    State before = server.state;
+    mine = Optional.of(before.copy());
+    try {
+      T done = work.get();
+      Optional<Runnable> other = server.meanwhile;
+      server.meanwhile = Optional.empty();
+      other.ifPresent(Runnable::run);
+      if (server.state != before) {
+        throw new VersionTaken(null);
+      }
+      server.state = mine.get();
+      return done;
+    } finally {
+      mine = Optional.empty();
+    }
+  }
+
+  @Override
+  public List<Key> streams() {
+    return List.copyOf(state().rows.keySet());
+  }
+
+  @Override
+  public long version(Key stream) {
+    TreeMap<Long, Row> rows = state().rows.get(stream);
+    return rows == null ? 0 : rows.lastKey();
+  }
+
+  @Override
+  public void add(Key stream, Row row) {
+    if (state().rows.computeIfAbsent(stream, _ -> new TreeMap<>()).putIfAbsent(row.version(), row) != null) {
+      throw new VersionTaken(null);
+    }
+  }
+
+  @Override
+  public void rows(Key stream, long after, Consumer<Row> each) {
+    state().rows.getOrDefault(stream, new TreeMap<>()).tailMap(after, false).values().forEach(each);
+  }
+
+  @Override
+  public long length() {
+    return state().rows.values().stream().mapToLong(Map::size).sum();
+  }
+
+  @Override
+  public Optional<Kept> kept(Key stream) {
+    return Optional.ofNullable(state().kept.get(stream));
+  }
+
+  @Override
+  public void keep(Key stream, Kept kept) {
+    state().kept.put(stream, kept);
+  }
+
+  @Override
+  public OptionalInt fold(String table) {
+    return state().folds.containsKey(table) ? OptionalInt.of(state().folds.get(table)) : OptionalInt.empty();
+  }
+
+  @Override
+  public void shape(Table table, int fold) {
+    state().folds.put(table.name(), fold);
+    state().lines.put(table.name(), new LinkedHashMap<>());
+    state().projected.put(table.name(), new HashMap<>());
+  }
+
+  @Override
+  public void replace(Table table, Key stream, long version, List<List<Object>> lines) {
+    state().lines.get(table.name()).put(stream, lines);
+    state().projected.get(table.name()).put(stream, version);
+  }
+
+  @Override
+  public List<Cells> lines(Table table) {
+    List<Cells> all = new ArrayList<>();
+    state().lines.get(table.name()).forEach((key, lines) -> lines.forEach(line -> all.add(new Cells(key.id(), line))));
+    return all;
+  }
+
+  @Override
+  public List<Cells> lines(Table table, Key stream) {
+    return state().lines.get(table.name()).getOrDefault(stream, List.of()).stream().map(line -> new Cells(stream.id(), line)).toList();
+  }
+
+  @Override
+  public List<Key> behind(Table table, String kind) {
+    return streams().stream()
+        .filter(key -> key.kind().equals(kind))
+        .filter(key -> state().projected.get(table.name()).getOrDefault(key, 0L) != version(key))
+        .toList();
+  }
+
+  @Override
+  public Optional<String> preference(String name) {
+    return Optional.empty();
+  }
+
+  @Override
+  public void check() {}
+
+  @Override
+  public void close() {}
+}

@@ -1,0 +1,30 @@
+package jugulum.core.ledger;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import jugulum.core.stream.Applied;
+import jugulum.core.stream.Fold;
+
+/** Batches as streams of edits: {@link Ledger} and its rules. */
+public final class BatchFold implements Fold<Batch, Edit> {
+  @Override
+  public Applied<Batch> apply(Optional<Batch> before, Edit edit, Instant at) {
+    return Ledger.apply(before, edit, at);
+  }
+
+  @Override
+  public Batch replay(Optional<Batch> before, Edit edit, Instant at) {
+    return Ledger.replay(before, edit, at);
+  }
+
+  @Override
+  public boolean saysTheSame(Optional<Batch> seen, Optional<Batch> now, List<Edit> edits) {
+    return seen.isEmpty() || now.isEmpty() || edits.stream().allMatch(new SameMeaning(seen.get(), now.get())::holds);
+  }
+
+  @Override
+  public Edit whole(Batch batch) {
+    return new Edit.Adopt(batch);
+  }
+}

@@ -1,0 +1,52 @@
+package jugulum.core.ledger;
+
+import jugulum.core.stream.Refusal;
+
+/** What can be wrong with an edit of a batch. */
+public enum Reason implements Refusal.Reason {
+  NOT_STARTED,
+  ALREADY_STARTED,
+  BATCH_CLOSED,
+  NAME_MISSING,
+  REASON_MISSING,
+  NOTE_EMPTY,
+  NO_SUCH_LOT,
+  NO_SUCH_STEP,
+  NO_SUCH_READING,
+  READING_ALREADY_STRUCK,
+  READING_ALREADY_DOUBTED,
+  READING_NOT_DOUBTED,
+  LOT_ALREADY_TAKEN,
+  LOT_DISCARDED,
+  /** Nobody looked for gold in it, and no reason is given. */
+  DISCARDED_UNSEEN,
+  /** Only free gold was looked for in magnetics, and no reason is given. */
+  DISCARDED_HIDDEN_OPEN,
+  BAG_WITHOUT_NAME,
+  NO_INPUT,
+  NO_OUTPUT,
+  SCREENS_MISSING,
+  /** Values: the screen that is not finer than the one above. */
+  SCREENS_OUT_OF_ORDER,
+  /** Values: a screen that is outside the sizes of the feed. */
+  SCREEN_OUTSIDE_FEED,
+  MERGE_NEEDS_TWO,
+  SPLIT_NEEDS_TWO,
+  /** Values: the dry mass told, the dry mass of the input. */
+  HEAVIER_THAN_INPUT,
+  /** Values: the gold told, the lot's mass. */
+  GOLD_HEAVIER_THAN_LOT,
+  /** Values: lifted, what there is to lift. */
+  LIFTED_MORE_THAN_THERE,
+  FIRST_PASS_FROM_HEAP,
+  /** Values: the moment told, the moment before which it cannot be. */
+  TIME_BACKWARDS,
+  /** Values: the moment told, now. */
+  TIME_NOT_YET,
+  ALREADY_RUNNING,
+  NOT_RUNNING,
+  MEASURE_NOT_FOR_THIS,
+  OUTPUT_IN_USE,
+  FEED_CANNOT_BE_WITHDRAWN,
+  ADOPTED_BATCH_BROKEN
+}
