@@ -63,7 +63,7 @@ class BordersTest {
   void theTimeIsAlwaysGiven() {
     noClasses()
         .that()
-        .resideInAnyPackage("jugulum.core..", "jugulum.book..", "jugulum.desk.workbench..", "jugulum.desk.panel..", "jugulum.desk.board..")
+        .resideInAnyPackage("jugulum.core..", "jugulum.book..", "jugulum.desk.session..", "jugulum.desk.panel..", "jugulum.desk.board..")
         .should()
         .callMethod(Clock.class, "systemUTC")
         .orShould()

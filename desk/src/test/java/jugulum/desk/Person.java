@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.ExecutorService;
@@ -28,16 +29,21 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
-import jugulum.book.store.Book;
+import jugulum.book.Books;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.Writer;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.session.BenchFile;
+import jugulum.desk.session.BenchMemory;
+import jugulum.desk.session.Preferences;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.theme.Theme;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Workbench;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -56,8 +62,9 @@ public final class Person implements AutoCloseable {
 
   private Person(Path path, Clock clock) {
     Thread.setDefaultUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
-    Book book = Book.open(path, clock);
-    workbench = new Workbench(book, bookThread, Platform::runLater);
+    BenchMemory memory = new BenchFile(path.resolveSibling("bench.properties"));
+    Book book = Books.open(path, new Writer(() -> Preferences.benchName(memory), clock, UUID::randomUUID));
+    workbench = Workbench.of(book, memory, bookThread, Platform::runLater);
     record Opened(Stage stage, Scene scene) {}
     Opened opened =
         on(
@@ -74,7 +81,7 @@ public final class Person implements AutoCloseable {
             });
     stage = opened.stage();
     scene = opened.scene();
-    on(() -> workbench.begin()).toCompletableFuture().join();
+    on(() -> workbench.session().begin()).toCompletableFuture().join();
     settle();
   }
 
@@ -253,11 +260,11 @@ public final class Person implements AutoCloseable {
 
   /** Puts a batch on the bench and lays the window out once, as the next frame does. */
   public void openInOneFrame(String name) {
-    var batch = workbench.batches().get().stream().filter(one -> one.name().equals(name)).findFirst().orElseThrow();
+    var batch = workbench.projections().batches().get().stream().filter(one -> one.name().equals(name)).findFirst().orElseThrow();
     CompletionStage<Void> shown =
         on(
             () ->
-                workbench
+                workbench.session()
                     .open(batch.id())
                     .thenRun(
                         () -> {
@@ -307,7 +314,7 @@ public final class Person implements AutoCloseable {
 
   /** The batch on the bench as the workbench has it. */
   public Batch batch() {
-    return on(() -> workbench.current().get().worked().orElseThrow().batch());
+    return on(() -> workbench.projections().current().get().worked().orElseThrow().batch());
   }
 
   /** The workbench. */

@@ -26,7 +26,12 @@ import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
 import javafx.stage.Stage;
-import jugulum.book.store.Book;
+import jugulum.book.Books;
+import jugulum.book.batch.BatchLines;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.Order;
+import jugulum.book.stream.Writer;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
@@ -53,11 +58,12 @@ import jugulum.core.water.Water;
 import jugulum.core.window.Conditions;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Desk;
+import jugulum.desk.session.BenchMemory;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.View;
 import jugulum.desk.theme.Theme;
-import jugulum.desk.workbench.Workbench;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.session.Worked;
 
 /** Prints how long things take: each line a name, the median, the best and the worst in milliseconds. */
 public final class MeasureSpeed {
@@ -125,17 +131,17 @@ public final class MeasureSpeed {
           ((Shell) scene.getRoot()).show(View.BENCH);
           return null;
         });
-    Batch batch = on(() -> workbench.current().get().worked().orElseThrow().batch());
+    Batch batch = on(() -> workbench.projections().current().get().worked().orElseThrow().batch());
     StepId magnet = batch.steps().stream().filter(step -> step.isLive() && !step.passes().isEmpty()).findFirst().orElseThrow().id();
     for (int i = 0; i < LADDER; i++) {
       Measure pass = new Measure.Pass(Measure.Pass.From.HEAP, 1_000 - i, 1, LADDER - i);
-      on(() -> workbench.submit(new Edit.RecordOnStep(magnet, pass))).toCompletableFuture().join();
+      on(() -> workbench.session().submit(new Edit.RecordOnStep(magnet, pass))).toCompletableFuture().join();
     }
     Runnable anotherUnit =
         () ->
             on(
                 () -> {
-                  workbench.nextUnit();
+                  workbench.preferences().nextUnit();
                   scene.getRoot().applyCss();
                   scene.getRoot().layout();
                   return null;
@@ -198,17 +204,17 @@ public final class MeasureSpeed {
   private static void edit(Path path) {
     Platform.startup(() -> {});
     ExecutorService bookThread = Executors.newSingleThreadExecutor();
-    Workbench workbench = new Workbench(Book.open(path, Clock.systemUTC()), bookThread, Platform::runLater);
+    Workbench workbench = Workbench.of(open(path), BenchMemory.untilTheEnd(), bookThread, Platform::runLater);
     Scene scene = on(() -> window(workbench));
     Batch sixty = BigBatch.ofLots(60);
-    sent(() -> workbench.submit(sixty.id(), List.of(new Edit.Adopt(sixty))));
+    sent(() -> workbench.session().begin(sixty.id(), List.of(new Edit.Adopt(sixty))));
     int[] grams = {2_000};
     report(
         "edit sent to all numbers in place, " + sixty.lots().size() + " lots",
         WARM,
         RUNS,
         () -> {
-          sent(() -> workbench.submit(new Edit.RecordOnLot(new LotId(3), new Measure.SandWeight(++grams[0], 0, 0, 1))));
+          sent(() -> workbench.session().submit(new Edit.RecordOnLot(new LotId(3), new Measure.SandWeight(++grams[0], 0, 0, 1))));
           on(
               () -> {
                 scene.getRoot().applyCss();
@@ -245,10 +251,10 @@ public final class MeasureSpeed {
   }
 
   private static void opening(Path path, int batches) throws IOException {
-    try (Book book = Book.open(path, Clock.systemUTC())) {
+    try (Book book = open(path)) {
       for (int i = 0; i < batches; i++) {
         Batch batch = BigBatch.small("Batch " + i);
-        book.submit(batch.id(), new Edit.Adopt(batch));
+        book.submit(Order.of(BatchStream.of(batch.id()), new Edit.Adopt(batch)));
       }
     }
     String megabytes = String.format(Locale.ROOT, "%.0f MB", Files.size(path) / 1e6);
@@ -257,10 +263,14 @@ public final class MeasureSpeed {
         1,
         7,
         () -> {
-          try (Book book = Book.open(path, Clock.systemUTC())) {
-            Worked.of(book.state(book.list().getFirst().id()).batch().orElseThrow());
+          try (Book book = open(path)) {
+            Worked.of(book.standing(BatchStream.of(BatchLines.all(book).getFirst().id())).now().orElseThrow());
           }
         });
+  }
+
+  private static Book open(Path path) {
+    return Books.open(path, Writer.unnamed(Clock.systemUTC()));
   }
 
   private static <T> T on(Supplier<T> work) {

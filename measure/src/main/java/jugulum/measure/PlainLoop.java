@@ -6,6 +6,7 @@ import java.util.List;
 import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.Evidence;
 import jugulum.core.gold.LotEvidence;
+import jugulum.core.gold.Removals;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Network;
@@ -26,7 +27,8 @@ final class PlainLoop {
     List<Evidence> won = new ArrayList<>();
     List<Evidence> left = new ArrayList<>();
     BatchSpecks specks = BatchSpecks.of(network);
-    network.endLots().forEach(lot -> LotEvidence.of(lot, network, sand, specks).free().ifPresent(evidence -> (isWon(lot) ? won : left).add(evidence)));
+    Removals removals = Removals.of(network);
+    network.endLots().forEach(lot -> LotEvidence.of(lot, network, sand, specks, removals).free().ifPresent(evidence -> (isWon(lot) ? won : left).add(evidence)));
     RandomDataGenerator random = RandomDataGenerator.of(new MersenneTwister(1));
     double[] shares = new double[draws];
     for (int i = 0; i < draws; i++) {

@@ -48,7 +48,7 @@ final class Schema {
       List.of(
           """
           CREATE TEMP VIEW journal AS
-          SELECT CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream, row_number() OVER (PARTITION BY stream ORDER BY seq) AS version,
+          SELECT seq, CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream, row_number() OVER (PARTITION BY stream ORDER BY seq) AS version,
                  at, '' AS who, kind AS act, 1 AS form, body, crc
           FROM main.journal
           """,

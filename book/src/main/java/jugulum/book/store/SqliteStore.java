@@ -166,6 +166,17 @@ public final class SqliteStore implements Store {
   }
 
   @Override
+  public Optional<Key> lastWritten(String kind) {
+    return asking(
+        () ->
+            handle
+                .createQuery("SELECT stream FROM journal WHERE kind = ? ORDER BY seq DESC LIMIT 1")
+                .bind(0, kind)
+                .map((row, _) -> new Key(kind, row.getString(1)))
+                .findOne());
+  }
+
+  @Override
   public long version(Key stream) {
     return asking(
         () ->

@@ -9,7 +9,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.OptionalLong;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -105,6 +104,11 @@ public final class Book implements AutoCloseable {
   /** What a book of an earlier version remembers of how its person liked to see things. */
   public Optional<String> preference(String name) {
     return store.preference(name);
+  }
+
+  /** The stream of a kind that was written in last. */
+  public <S, E> Optional<StreamRef<S, E>> lastWritten(StreamKind<S, E> kind) {
+    return store.lastWritten(kind.name()).map(key -> kind.ref(key.id()));
   }
 
   /** How a stream stands. */
@@ -215,7 +219,7 @@ public final class Book implements AutoCloseable {
             case Applied.Refused<S>(Refusal refusal) -> throw new NotAll(refusal);
             case Applied.Done<S>(S after) -> standing.with(after);
           };
-      store.add(order.stream().key(), new Row(standing.version(), at, writer.name(), Row.Act.EDIT, kind.edits().form(), kind.edits().write(edit)));
+      store.add(order.stream().key(), new Row(standing.version(), at, writer.name().get(), Row.Act.EDIT, kind.edits().form(), kind.edits().write(edit)));
     }
     if (standing.version() / ROWS_BETWEEN_KEPT > (standing.version() - order.edits().size()) / ROWS_BETWEEN_KEPT) {
       keep(order.stream(), standing);
@@ -278,7 +282,7 @@ public final class Book implements AutoCloseable {
   private <S, E> Walked<E> walk(StreamRef<S, E> stream, long seen, Row.Act act, Function<History<E>, Optional<History<E>>> way) {
     return writing(
         () -> {
-          Optional<Row> other = since(stream, seen).stream().filter(row -> !row.who().equals(writer.name())).reduce((_, later) -> later);
+          Optional<Row> other = since(stream, seen).stream().filter(row -> !row.who().equals(writer.name().get())).reduce((_, later) -> later);
           if (other.isPresent()) {
             return new Walked.Refused<>(cameFirst(other.get()));
           }
@@ -289,7 +293,7 @@ public final class Book implements AutoCloseable {
 
   private <S, E> E walked(StreamRef<S, E> stream, Row.Act act, History<E> before, History<E> after) {
     long version = store.version(stream.key()) + 1;
-    store.add(stream.key(), new Row(version, writer.clock().instant(), writer.name(), act, stream.kind().edits().form(), ""));
+    store.add(stream.key(), new Row(version, writer.clock().instant(), writer.name().get(), act, stream.kind().edits().form(), ""));
     Standing<S> standing = folded(stream, after, version);
     keep(stream, standing);
     follow(stream, standing, standing.now().or(() -> stream.kind().fold().replay(before)));

@@ -46,6 +46,9 @@ public interface Store extends AutoCloseable {
   /** The streams there are. */
   List<Key> streams();
 
+  /** The stream of a kind that was written in last. */
+  Optional<Key> lastWritten(String kind);
+
   /** The version of a stream's last row; 0 where it has none. */
   long version(Key stream);
 

@@ -97,6 +97,11 @@ public final class MemoryStore implements Store {
   }
 
   @Override
+  public Optional<Key> lastWritten(String kind) {
+    return streams().stream().filter(key -> key.kind().equals(kind)).reduce((_, later) -> later);
+  }
+
+  @Override
   public long version(Key stream) {
     TreeMap<Long, Row> rows = state().rows.get(stream);
     return rows == null ? 0 : rows.lastKey();

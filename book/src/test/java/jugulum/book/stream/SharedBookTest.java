@@ -47,7 +47,7 @@ class SharedBookTest {
   private final Book south = bench("south bench");
 
   private Book bench(String name) {
-    return new Book(server.connect(), Books.KINDS, new Writer(name, CLOCK, UUID::randomUUID));
+    return new Book(server.connect(), Books.KINDS, new Writer(() -> name, CLOCK, UUID::randomUUID));
   }
 
   private long started() {

@@ -223,7 +223,7 @@ public final class Advisor {
   private Optional<Advice> pass(Lot lot, LotGold all) {
     Optional<GoldRange> there = all.free();
     Optional<Step> magnet = network.maker(lot.id()).filter(step -> lot.material() == Material.MAGNETICS && step.process() instanceof Process.MagnetRun);
-    return magnet.flatMap(step -> there.flatMap(free -> pass(lot, free, NextPass.of(step, specks.of(lot.cut()), gold.fineness(), shop.terms(), shop.stopRule()))));
+    return magnet.flatMap(step -> there.flatMap(free -> pass(lot, free, NextPass.of(step, gold.removals().get(step.id()), specks.of(lot.cut()), gold.fineness(), shop.terms(), shop.stopRule()))));
   }
 
   private static Optional<Advice> pass(Lot lot, GoldRange there, NextPass next) {

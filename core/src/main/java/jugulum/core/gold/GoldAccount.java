@@ -9,6 +9,7 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
+import jugulum.core.passes.Removal;
 import jugulum.core.screens.Cut;
 
 /**
@@ -24,6 +25,7 @@ import jugulum.core.screens.Cut;
  * @param places where the gold is, in the order of {@link Place.Kind}
  * @param lots the gold in each live lot of whose gold anything is known
  * @param stages what each live step that parts gold from sand did to it
+ * @param removals what the passes of each live magnet step tell of what is still caught
  */
 public record GoldAccount(
     Optional<GoldRange> won,
@@ -34,7 +36,8 @@ public record GoldAccount(
     Map<Cut, Recovery> byCut,
     List<Place> places,
     Map<LotId, LotGold> lots,
-    Map<StepId, Stage> stages) {
+    Map<StepId, Stage> stages,
+    Map<StepId, Removal> removals) {
 
   /** Works out the gold of a batch. */
   public static GoldAccount of(Network network, SandAccount sand) {

@@ -10,6 +10,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import jugulum.core.check.Check;
+import jugulum.core.passes.Removal;
 
 /**
  * Remembers the random draws of the last account and what was made of them, so that after an edit only what rests on changed evidence
@@ -23,6 +24,8 @@ public final class GoldMemory {
   private final int count;
   private Map<Object, Draws> before = new HashMap<>();
   private Map<Object, Draws> now = new HashMap<>();
+  private Map<List<Double>, Removal> removalsBefore = new HashMap<>();
+  private Map<List<Double>, Removal> removals = new HashMap<>();
   private boolean whole = true;
   private BooleanSupplier stop = () -> false;
 
@@ -63,16 +66,27 @@ public final class GoldMemory {
   void begin() {
     if (whole) {
       before = now;
+      removalsBefore = removals;
     } else {
       before.putAll(now);
+      removalsBefore.putAll(removals);
     }
     now = new HashMap<>();
+    removals = new HashMap<>();
     whole = false;
   }
 
   /** An account is worked out. */
   void end() {
     whole = true;
+  }
+
+  /** The removal estimate of catches, worked out only if the last account did not have it. */
+  Removal removal(List<Double> catches) {
+    Removal known = removals.getOrDefault(catches, removalsBefore.get(catches));
+    Removal removal = known == null ? Removal.of(catches) : known;
+    removals.put(List.copyOf(catches), removal);
+    return removal;
   }
 
   /** The draws known by that key, drawn only if the last account did not have them. The key says all they depend on. */

@@ -55,6 +55,7 @@ final class GoldWorking {
   private final Map<LotId, Draws> beads = new TreeMap<>();
   private final Map<LotId, Draws> slag = new TreeMap<>();
   private final List<Lot> ends;
+  private final Removals removals;
 
   /** What draws depend on. */
   private record OfLot(Evidence evidence, Draws.Shared shared, long seed) {}
@@ -75,6 +76,7 @@ final class GoldWorking {
     this.sand = sand;
     this.ends = network.endLots().toList();
     BatchSpecks specks = BatchSpecks.of(network);
+    this.removals = new Removals(network, specks, memory);
     List<Measure.Fineness> measured = network.lots().stream().flatMap(lot -> lot.live(Measure.Fineness.class)).toList();
     this.finenessMeasured = !measured.isEmpty();
     Measure.Fineness purity = fineness(network.batch().assumptions(), measured);
@@ -83,7 +85,7 @@ final class GoldWorking {
     this.shared = new Draws.Shared(fineness, memory.recall(new Flatness(specks.logSd()), () -> Draws.factors(FLATNESS_SEED, specks.logSd(), memory.count())));
     Map<LotId, LotEvidence> told = new TreeMap<>();
     for (Lot lot : lots) {
-      Optional.of(LotEvidence.of(lot, network, sand, specks)).filter(evidence -> !evidence.isEmpty()).ifPresent(evidence -> told.put(lot.id(), evidence));
+      Optional.of(LotEvidence.of(lot, network, sand, specks, removals)).filter(evidence -> !evidence.isEmpty()).ifPresent(evidence -> told.put(lot.id(), evidence));
     }
     memory.recallAll(told.entrySet().stream().flatMap(one -> keys(one.getKey(), one.getValue())).toList(), key -> Draws.of(key.evidence(), key.shared(), key.seed()));
     told.forEach((lot, evidence) -> known.put(lot, draws(lot, evidence)));
@@ -142,7 +144,8 @@ final class GoldWorking {
         byCut(gold),
         new Places(this, memory).all(ends, found, head),
         lots(),
-        new Stages(network, sand, freeAtMost(), allTogether(), whole(), memory).all());
+        new Stages(network, sand, freeAtMost(), allTogether(), whole(), memory).all(),
+        removals.all());
   }
 
   private Optional<Draws> freeHead() {

@@ -13,7 +13,6 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
-import jugulum.core.ledger.Step;
 import jugulum.core.mass.LotMass;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.Removal;
@@ -69,12 +68,12 @@ public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<E
   }
 
   /** What is known of a lot. */
-  public static LotEvidence of(Lot lot, Network network, SandAccount sand, BatchSpecks specks) {
-    return new Reading(lot, network, sand.mass(lot.id()), specks).evidence();
+  public static LotEvidence of(Lot lot, Network network, SandAccount sand, BatchSpecks specks, Removals removals) {
+    return new Reading(lot, network, sand.mass(lot.id()), specks, removals).evidence();
   }
 
   /** One lot with all it takes to read its evidence. */
-  private record Reading(Lot lot, Network network, LotMass mass, BatchSpecks specks) {
+  private record Reading(Lot lot, Network network, LotMass mass, BatchSpecks specks, Removals removals) {
     LotEvidence evidence() {
       List<Grade> grades = mass.grams() > 0 ? Grade.of(lot) : List.of();
       List<Grade> apart = grades.stream().filter(Grade::isApart).toList();
@@ -170,7 +169,7 @@ public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<E
       return network
           .maker(lot.id())
           .filter(step -> step.process() instanceof Process.MagnetRun)
-          .map(step -> removal(step, speck.meanMg()))
+          .map(removals::of)
           .filter(removal -> removal.state() == Removal.State.DECLINING)
           .map(removal -> new Evidence.FromPasses(removal, speck));
     }
@@ -178,13 +177,4 @@ public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<E
 
   /** How closely grains taken out of a sample are weighed, as a relative standard deviation: an assumption of ours. */
   private static final double WEIGHED = 0.01;
-
-  /**
-   * The removal estimate of a magnet step from what its passes freed.
-   *
-   * @param speckMg the mean mass of a speck, in milligrams, for catches that were weighed
-   */
-  public static Removal removal(Step step, double speckMg) {
-    return Removal.of(step.catches(speckMg));
-  }
 }

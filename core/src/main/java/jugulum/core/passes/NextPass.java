@@ -59,15 +59,16 @@ public record NextPass(Verdict verdict, Why why, Removal removal, double speckMg
   /**
    * The advice after the passes of a step.
    *
+   * @param removal what its passes tell
    * @param speck what a speck of that sand weighs
    * @param fineness the fineness of the gold, 0 to 1
    * @param terms what gold and time are worth, if told
    * @param rule the shop's own rule
    */
-  public static NextPass of(Step step, Speck speck, double fineness, Optional<Terms> terms, StopRule rule) {
+  public static NextPass of(Step step, Removal removal, Speck speck, double fineness, Optional<Terms> terms, StopRule rule) {
     OptionalDouble timed = step.passes().stream().map(Pass::minutes).flatMapToDouble(OptionalDouble::stream).average();
     OptionalDouble minutes = timed.isPresent() || terms.isEmpty() ? timed : OptionalDouble.of(terms.get().minutesPerPass());
-    return of(step.catches(speck.meanMg()), minutes, speck, fineness, terms, rule);
+    return of(step.catches(speck.meanMg()), removal, minutes, speck, fineness, terms, rule);
   }
 
   /**
@@ -82,7 +83,11 @@ public record NextPass(Verdict verdict, Why why, Removal removal, double speckMg
    */
   public static NextPass of(
       List<Double> catches, OptionalDouble minutes, Speck speck, double fineness, Optional<Terms> terms, StopRule rule) {
-    Removal removal = Removal.of(catches);
+    return of(catches, Removal.of(catches), minutes, speck, fineness, terms, rule);
+  }
+
+  private static NextPass of(
+      List<Double> catches, Removal removal, OptionalDouble minutes, Speck speck, double fineness, Optional<Terms> terms, StopRule rule) {
     Optional<Money> money = terms.filter(_ -> removal.nextCatch().isPresent() && minutes.isPresent()).map(told -> money(told, removal, catches, speck, minutes.orElseThrow(), fineness));
     Why why = why(catches, removal, rule, money);
     return new NextPass(verdict(why), why, removal, speck.meanMg(), minutes, money);

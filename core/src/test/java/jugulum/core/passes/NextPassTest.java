@@ -11,6 +11,7 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Measure.Pass;
 import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Measure.Pass.How;
+import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.passes.NextPass.Verdict;
 import jugulum.core.passes.NextPass.Why;
@@ -35,7 +36,13 @@ class NextPassTest {
       bench.does(new Edit.RecordOnStep(new StepId(2), new Pass(i == 0 ? From.SAND : From.HEAP, heap, 10, catches[i])));
       heap -= 10;
     }
-    return NextPass.of(bench.step(2).orElseThrow(), Speck.of(CUT, 0.3, 17.5), 0.9, terms, rule);
+    return next(bench, 0.9, terms, rule);
+  }
+
+  private static NextPass next(Bench bench, double fineness, Optional<Terms> terms, StopRule rule) {
+    Speck speck = Speck.of(CUT, 0.3, 17.5);
+    Step step = bench.step(2).orElseThrow();
+    return NextPass.of(step, Removal.of(step.catches(speck.meanMg())), speck, fineness, terms, rule);
   }
 
   private static int[] catches(String text) {
@@ -95,7 +102,7 @@ class NextPassTest {
     How nine = new How(OptionalDouble.of(9), Optional.empty(), OptionalDouble.empty());
     bench.does(new Edit.RecordOnStep(new StepId(2), new Pass(From.SAND, 4_000, 10, 20, OptionalDouble.empty(), Optional.of(nine))));
     bench.does(new Edit.RecordOnStep(new StepId(2), new Pass(From.HEAP, 3_990, 10, 6)));
-    NextPass next = NextPass.of(bench.step(2).orElseThrow(), Speck.of(CUT, 0.3, 17.5), 0.9, Optional.of(TERMS), StopRule.USUAL);
+    NextPass next = next(bench, 0.9, Optional.of(TERMS), StopRule.USUAL);
     assertThat(next.minutes()).hasValue(9);
     assertThat(next.money().orElseThrow().costs()).isCloseTo(3, within(1e-12));
   }

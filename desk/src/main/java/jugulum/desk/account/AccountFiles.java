@@ -22,8 +22,8 @@ import jugulum.desk.files.Saving;
 import jugulum.desk.print.AccountPdf;
 import jugulum.desk.print.LabelsPdf;
 import jugulum.desk.print.SettlementPdf;
-import jugulum.desk.workbench.Notice;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Notice;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -46,24 +46,24 @@ final class AccountFiles {
   private Optional<Account> account() {
     Optional<Account> account = workbench.accountWork().account().get();
     if (account.isEmpty()) {
-      workbench.say(new Notice(Words.of("account.save.none"), true));
+      workbench.notices().say(new Notice.Said(Words.of("account.save.none"), true));
     }
     return account;
   }
 
   void sheet() {
-    List<Double> containersG = workbench.shop().get().containersG();
-    Figures figures = workbench.figures().get();
+    List<Double> containersG = workbench.projections().shop().get().containersG();
+    Figures figures = workbench.preferences().figures().get();
     account().ifPresent(account -> saving.file(FileKind.PAGES, name(account), () -> AccountPdf.of(account, containersG, figures)));
   }
 
   void labels() {
-    Figures figures = workbench.figures().get();
+    Figures figures = workbench.preferences().figures().get();
     account()
         .ifPresent(
             account -> {
               if (account.vials().isEmpty()) {
-                workbench.say(new Notice(Words.of("labels.none"), true));
+                workbench.notices().say(new Notice.Said(Words.of("labels.none"), true));
               } else {
                 saving.file(FileKind.PAGES, Words.of("labels.title", name(account)), () -> LabelsPdf.of(account, figures));
               }
@@ -71,13 +71,13 @@ final class AccountFiles {
   }
 
   void settlement() {
-    Figures figures = workbench.figures().get();
+    Figures figures = workbench.preferences().figures().get();
     LocalDate today = LocalDate.now(clock);
     account()
         .ifPresent(
             account -> {
               if (account.settlement().isEmpty()) {
-                workbench.say(new Notice(Words.of(account.terms().isEmpty() ? "settlement.no-terms" : "settlement.no-gold"), true));
+                workbench.notices().say(new Notice.Said(Words.of(account.terms().isEmpty() ? "settlement.no-terms" : "settlement.no-gold"), true));
               } else {
                 saving.file(FileKind.PAGES, Words.of("settlement.title", name(account)), () -> SettlementPdf.of(account, figures, today));
               }
@@ -97,6 +97,6 @@ final class AccountFiles {
     FileSet beside = FileSet.beside(path, others.keySet());
     Files.write(path, TablesXlsx.write(tables));
     beside.write(others);
-    return new Notice(Words.of("file.account-written", name(account), String.valueOf(path), beside.stem()), false);
+    return new Notice.Said(Words.of("file.account-written", name(account), String.valueOf(path), beside.stem()), false);
   }
 }

@@ -18,8 +18,8 @@ import jugulum.desk.entry.Keys;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
-import jugulum.desk.workbench.Workbench;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Words;
 
 /** The account of the batch on the bench: how much, how sure, where the rest is, what next; and its pages and tables. */
@@ -71,8 +71,8 @@ public final class AccountView extends BorderPane {
     setBottom(files);
     parts.onChange(this::show);
     addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-    workbench.current().addListener((_, _, _) -> show());
-    workbench.figures().addListener((_, _, _) -> show());
+    workbench.projections().current().addListener((_, _, _) -> show());
+    workbench.preferences().figures().addListener((_, _, _) -> show());
     workbench.accountWork().account().addListener((_, _, _) -> show());
     sceneProperty()
         .addListener(
@@ -98,12 +98,12 @@ public final class AccountView extends BorderPane {
     if (getScene() == null) {
       return;
     }
-    Optional<Worked> worked = workbench.current().get().worked();
+    Optional<Worked> worked = workbench.projections().current().get().worked();
     Parts.shown(files, worked.isPresent());
     Parts.shown(parts, worked.isPresent());
     title.setText(worked.map(now -> Words.of("account.title", now.batch().label().name())).orElse(""));
     double at = scroll.getVvalue();
-    scroll.setContent(worked.map(now -> part(new Shown(now, workbench.accountWork().account().get(), workbench.shop().get(), workbench.figures().get()))).orElseGet(() -> Parts.sentence(Words.of("account.none"), "muted")));
+    scroll.setContent(worked.map(now -> part(new Shown(now, workbench.accountWork().account().get(), workbench.projections().shop().get(), workbench.preferences().figures().get()))).orElseGet(() -> Parts.sentence(Words.of("account.none"), "muted")));
     scroll.setVvalue(at);
   }
 

@@ -5,7 +5,7 @@ import jugulum.core.account.Account;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Network;
 import jugulum.core.shop.Shop;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 

@@ -10,13 +10,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import jugulum.book.store.BatchSummary;
+import jugulum.book.batch.BatchSummary;
 import jugulum.core.ledger.BatchId;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.TextColumns;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -104,9 +104,9 @@ public final class BatchesView extends BorderPane {
     magnetics = new MagneticsPane(workbench, held -> window.open(held.batch()));
     runs = new RunsPane(workbench, ran -> window.open(ran.batch()));
     parts.onChange(() -> open(actions));
-    workbench.batches().addListener((_, _, batches) -> show(batches));
-    workbench.figures().addListener((_, _, _) -> table.refresh());
-    show(workbench.batches().get());
+    workbench.projections().batches().addListener((_, _, batches) -> show(batches));
+    workbench.preferences().figures().addListener((_, _, _) -> table.refresh());
+    show(workbench.projections().batches().get());
   }
 
   private void open(HBox actions) {
@@ -125,13 +125,13 @@ public final class BatchesView extends BorderPane {
   }
 
   private Figures figures() {
-    return workbench.figures().get();
+    return workbench.preferences().figures().get();
   }
 
   private void show(List<BatchSummary> batches) {
     BatchSummary chosen = table.getSelectionModel().getSelectedItem();
     table.getItems().setAll(batches);
-    count.setText(Words.of("batches.count", Integer.toString(batches.size()), workbench.bookName()));
+    count.setText(Words.of("batches.count", Integer.toString(batches.size()), workbench.session().bookName()));
     table.getSelectionModel().selectFirst();
     batches.stream().filter(batch -> chosen != null && batch.id().equals(chosen.id())).findFirst().ifPresent(table.getSelectionModel()::select);
   }

@@ -14,7 +14,8 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import jugulum.book.store.Book;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.stream.Order;
 import jugulum.core.gold.LotGold;
 import jugulum.core.magnet.Composite;
 import jugulum.core.units.MassText;
@@ -27,9 +28,10 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.entry.TextColumns;
 import jugulum.desk.entry.VisibleChoice;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.workbench.EveryBatch.Held;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Workbench;
+import jugulum.book.batch.MagneticsLines.Held;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Sentences;
@@ -79,7 +81,7 @@ final class MagneticsPane extends BorderPane {
             key.consume();
           }
         });
-    visible = new VisibleChoice("composite-visible", workbench.figures()::get);
+    visible = new VisibleChoice("composite-visible", workbench.preferences().figures()::get);
     visible.fields().forEach(field -> field.field().setOnAction(_ -> share()));
     sum.setId("magnetics-sum");
     shares.setId("composite-shares");
@@ -102,7 +104,7 @@ final class MagneticsPane extends BorderPane {
     VBox below = new VBox(12, sum, Parts.row(Buttons.plain("open-held", Words.of("batches.open"), "Enter", () -> chosen().ifPresent(window::open))), composite);
     below.getStyleClass().add("page-top");
     setBottom(below);
-    workbench.figures().addListener((_, _, _) -> table.refresh());
+    workbench.preferences().figures().addListener((_, _, _) -> table.refresh());
   }
 
   private Optional<Held> chosen() {
@@ -110,7 +112,7 @@ final class MagneticsPane extends BorderPane {
   }
 
   private Figures figures() {
-    return workbench.figures().get();
+    return workbench.preferences().figures().get();
   }
 
   private String gold(Held held, BiFunction<LotGold, Figures, String> kind) {
@@ -139,7 +141,7 @@ final class MagneticsPane extends BorderPane {
   void refresh() {
     List<Held> all = new ArrayList<>();
     show(all);
-    workbench.everyBatch().magnetics(
+    workbench.projections().everyBatch().magnetics(
         more -> {
           if (!more.isEmpty()) {
             all.addAll(more);
@@ -190,8 +192,8 @@ final class MagneticsPane extends BorderPane {
   }
 
   private void share(Composite assayed, List<Held> lots) {
-    workbench
-        .submitElsewhere(lots.stream().map(held -> new Book.Order(held.batch(), assayed.share(held.magnetics().lot().id()))).toList())
+    workbench.session()
+        .submitElsewhere(lots.stream().<Order<?, ?>>map(held -> Order.of(BatchStream.of(held.batch()), assayed.share(held.magnetics().lot().id()))).toList())
         .thenAccept(
             outcome -> {
               switch (outcome) {
@@ -201,7 +203,7 @@ final class MagneticsPane extends BorderPane {
                   refresh();
                   said.setText(said(assayed, lots));
                 }
-                case Outcome.Refused(String sentence) -> grade.refuse(sentence);
+                case Outcome.Not not -> grade.refuse(Told.why(not, workbench.preferences().figures().get()));
               }
             });
   }

@@ -29,8 +29,8 @@ import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.TextColumns;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.workbench.EveryBatch.Ran;
-import jugulum.desk.workbench.Workbench;
+import jugulum.book.batch.RunLines.Ran;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SheetWords;
@@ -86,7 +86,7 @@ final class RunsPane extends BorderPane {
     VBox below = new VBox(8, Parts.row(Buttons.plain("open-run", Words.of("runs.open"), "Enter", () -> chosen().ifPresent(onOpen))), chart, about);
     below.getStyleClass().add("page-top");
     setBottom(below);
-    workbench.figures().addListener((_, _, _) -> table.refresh());
+    workbench.preferences().figures().addListener((_, _, _) -> table.refresh());
   }
 
   private static VBox labelled(String key, ComboBox<?> box) {
@@ -96,7 +96,7 @@ final class RunsPane extends BorderPane {
   }
 
   private Figures figures() {
-    return workbench.figures().get();
+    return workbench.preferences().figures().get();
   }
 
   private Optional<Ran> chosen() {
@@ -124,7 +124,7 @@ final class RunsPane extends BorderPane {
   }
 
   private Stream<Dial> dialsOf(Machine machine) {
-    return workbench.shop().get().gear(machine).sheet().dials().stream();
+    return workbench.projections().shop().get().gear(machine).sheet().dials().stream();
   }
 
   private String recovery(Ran ran) {
@@ -139,7 +139,7 @@ final class RunsPane extends BorderPane {
   void refresh() {
     all.clear();
     showMachines();
-    workbench
+    workbench.projections()
         .everyBatch()
         .runs(
             more -> {

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Stream;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -23,8 +22,9 @@ import jugulum.desk.entry.LabelForm;
 import jugulum.desk.entry.SandWeightForm;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.shop.ShopContainers;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Words;
 
 /** Starts a batch: what is on the bucket, its weight, and its head grade where it is known. */
@@ -44,8 +44,8 @@ public final class StartView extends VBox {
     this.workbench = workbench;
     this.clock = clock;
     this.onStarted = onStarted;
-    this.weight = new SandWeightForm(() -> workbench.figures().get(), new ShopContainers(workbench));
-    this.head = new AssayForm(() -> workbench.figures().get());
+    this.weight = new SandWeightForm(() -> workbench.preferences().figures().get(), new ShopContainers(workbench));
+    this.head = new AssayForm(() -> workbench.preferences().figures().get());
     getStyleClass().addAll("page", "start-view");
     setId("start-view");
     VBox left = new VBox(10, Parts.section(Words.of("start.weight")), weight, Parts.sentence(Words.of("start.weight.about"), "muted"));
@@ -79,7 +79,7 @@ public final class StartView extends VBox {
     edits.ifPresent(
         all -> {
           BatchId id = ((Edit.StartBatch) all.getFirst()).id();
-          workbench.submit(id, all).thenAccept(this::settle);
+          workbench.session().begin(id, all).thenAccept(this::settle);
         });
   }
 
@@ -90,7 +90,7 @@ public final class StartView extends VBox {
       return Optional.empty();
     }
     List<Edit> edits = new ArrayList<>();
-    edits.add(new Edit.StartBatch(new BatchId(UUID.randomUUID()), written.get(), workbench.shop().get().assumptions()));
+    edits.add(new Edit.StartBatch(workbench.session().newBatch(), written.get(), workbench.projections().shop().get().assumptions()));
     for (var form : List.of(weight, head)) {
       if (form.fields().stream().map(EntryField::field).map(TextField::getText).anyMatch(text -> !text.isBlank())) {
         Optional<Measure> measure = form.read();
@@ -109,7 +109,7 @@ public final class StartView extends VBox {
         clear();
         onStarted.run();
       }
-      case Outcome.Refused(String sentence) -> label.refuse(sentence);
+      case Outcome.Not not -> label.refuse(Told.why(not, workbench.preferences().figures().get()));
     }
   }
 

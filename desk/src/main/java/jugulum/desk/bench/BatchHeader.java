@@ -12,7 +12,7 @@ import javafx.scene.layout.VBox;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Batch;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;

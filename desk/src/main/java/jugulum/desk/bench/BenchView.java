@@ -23,10 +23,10 @@ import jugulum.desk.panel.BucketPanel;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.StationPanel;
 import jugulum.desk.files.FilePicker;
-import jugulum.desk.workbench.Beat;
-import jugulum.desk.workbench.Current;
-import jugulum.desk.workbench.Workbench;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Beat;
+import jugulum.desk.session.Current;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -66,14 +66,14 @@ public final class BenchView extends BorderPane {
     host.onStep(this::walkTo);
     host.addEventFilter(KeyEvent.KEY_PRESSED, this::leave);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressButton);
-    workbench.current().addListener((_, _, _) -> show());
-    workbench.figures().addListener((_, _, _) -> show());
+    workbench.projections().current().addListener((_, _, _) -> show());
+    workbench.preferences().figures().addListener((_, _, _) -> show());
     show();
   }
 
   private void show() {
-    Current current = workbench.current().get();
-    Figures figures = workbench.figures().get();
+    Current current = workbench.projections().current().get();
+    Figures figures = workbench.preferences().figures().get();
     Optional<Worked> worked = current.worked();
     board.figuresProperty().set(figures);
     board.workedProperty().set(worked);
@@ -97,7 +97,7 @@ public final class BenchView extends BorderPane {
   }
 
   private void openStation(Station station) {
-    workbench
+    workbench.projections()
         .current()
         .get()
         .worked()
@@ -111,7 +111,7 @@ public final class BenchView extends BorderPane {
   }
 
   private void walkTo(StepId step) {
-    workbench
+    workbench.projections()
         .current()
         .get()
         .worked()

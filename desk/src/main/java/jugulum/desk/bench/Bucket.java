@@ -5,7 +5,7 @@ import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.Place;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 
 /** The buckets material is set aside in: the same sand as the places of the account of that name. */
 enum Bucket {

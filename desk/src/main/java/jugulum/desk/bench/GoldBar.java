@@ -13,7 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.gold.Place;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;

@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -19,6 +18,7 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
 import jugulum.desk.entry.Containers;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
@@ -27,11 +27,11 @@ import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
 import jugulum.desk.panel.StationPanel;
 import jugulum.desk.shop.ShopContainers;
-import jugulum.desk.workbench.Beat;
-import jugulum.desk.workbench.EveryBatch.Ran;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Workbench;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Beat;
+import jugulum.book.batch.RunLines.Ran;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 
 /** Holds the panel at the right of the board, with those below it that one can return to. */
@@ -65,9 +65,9 @@ final class PanelHost extends ScrollPane implements Desk {
     sceneProperty()
         .flatMap(scene -> scene.focusOwnerProperty())
         .addListener((_, _, focused) -> bringIntoSight(focused));
-    workbench.current().addListener((_, _, _) -> refresh());
-    workbench.figures().addListener((_, _, _) -> refresh());
-    workbench.shop().addListener((_, _, _) -> refresh());
+    workbench.projections().current().addListener((_, _, _) -> refresh());
+    workbench.preferences().figures().addListener((_, _, _) -> refresh());
+    workbench.projections().shop().addListener((_, _, _) -> refresh());
     beat.now().addListener((_, _, now) -> tick(now));
   }
 
@@ -114,7 +114,7 @@ final class PanelHost extends ScrollPane implements Desk {
   }
 
   private Optional<Worked> worked() {
-    return workbench.current().get().worked();
+    return workbench.projections().current().get().worked();
   }
 
   /** Shows a panel in place of all others; the same panel stays as it is. */
@@ -166,7 +166,7 @@ final class PanelHost extends ScrollPane implements Desk {
     }
     Panel top = stack.peek();
     if (top != null) {
-      top.show(worked.orElseThrow(), workbench.figures().get());
+      top.show(worked.orElseThrow(), workbench.preferences().figures().get());
     }
     if (getContent() != top) {
       setContent(top);
@@ -174,8 +174,8 @@ final class PanelHost extends ScrollPane implements Desk {
   }
 
   @Override
-  public CompletionStage<Outcome> submit(Edit edit) {
-    return workbench.submit(edit);
+  public CompletionStage<Outcome> submit(List<Edit> edits) {
+    return workbench.session().submit(edits);
   }
 
   @Override
@@ -195,7 +195,7 @@ final class PanelHost extends ScrollPane implements Desk {
 
   @Override
   public Supplier<Figures> figures() {
-    return () -> workbench.figures().get();
+    return () -> workbench.preferences().figures().get();
   }
 
   @Override
@@ -215,7 +215,7 @@ final class PanelHost extends ScrollPane implements Desk {
 
   @Override
   public Shop shop() {
-    return workbench.shop().get();
+    return workbench.projections().shop().get();
   }
 
   @Override
@@ -225,12 +225,12 @@ final class PanelHost extends ScrollPane implements Desk {
 
   @Override
   public void runs(Consumer<List<Ran>> more) {
-    workbench.everyBatch().runs(more);
+    workbench.projections().everyBatch().runs(more);
   }
 
   @Override
-  public CompletionStage<Outcome> change(UnaryOperator<Shop> how) {
-    return workbench.change(how);
+  public CompletionStage<Outcome> change(ShopEdit edit) {
+    return workbench.session().change(edit);
   }
 
   @Override

@@ -17,7 +17,7 @@ import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 
 /**
  * Any batch as a grid: columns by kind of step, rows by cut, stations where work is done or waits, and what flows between them. Knows

@@ -3,8 +3,6 @@ package jugulum.desk.board;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import jugulum.core.gold.BatchSpecks;
-import jugulum.core.gold.LotEvidence;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -19,8 +17,7 @@ import jugulum.core.mass.StepClosure;
 import jugulum.core.passes.Removal;
 import jugulum.core.runs.Reductions;
 import jugulum.core.screens.Cut;
-import jugulum.core.specks.SpeckMass;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
@@ -139,8 +136,7 @@ record BoardTexts(Worked worked, Figures figures) {
     if (!done) {
       return Words.of("board.magnet.pass", Integer.toString(passes + 1));
     }
-    Cut cut = network().cutInto(step);
-    Removal removal = LotEvidence.removal(step, BatchSpecks.of(network()).of(cut).meanMg());
+    Removal removal = worked.gold().removals().get(step.id());
     boolean clean = removal.left().isPresent() && removal.left().getAsDouble() < 1;
     return Words.counted(clean ? "board.magnet.clean" : "board.magnet.passes", passes);
   }

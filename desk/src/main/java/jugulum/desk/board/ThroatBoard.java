@@ -8,7 +8,7 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.control.Control;
 import javafx.scene.control.Skin;
 import jugulum.core.units.MassUnit;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

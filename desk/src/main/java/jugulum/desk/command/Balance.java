@@ -11,7 +11,7 @@ import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.LotId;
 import jugulum.core.mass.StepClosure;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Sentences;
 
 /**

@@ -11,7 +11,7 @@ import jugulum.book.json.BatchFile;
 import jugulum.book.file.FileFault;
 import jugulum.book.file.TextFile;
 import jugulum.core.units.MassUnit;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;

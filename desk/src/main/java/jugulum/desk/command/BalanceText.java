@@ -7,7 +7,7 @@ import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Step;
 import jugulum.core.mass.StepClosure;
 import jugulum.desk.panel.Closures;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.PlaceWords;
 import jugulum.desk.words.Sentences;

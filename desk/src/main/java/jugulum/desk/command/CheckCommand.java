@@ -4,8 +4,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.Callable;
-import jugulum.book.store.Book;
-import jugulum.book.store.BookProblem;
+import jugulum.book.Books;
+import jugulum.book.batch.BatchLines;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.BookProblem;
+import jugulum.book.stream.Writer;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
@@ -23,9 +26,9 @@ final class CheckCommand implements Callable<Integer> {
       System.err.println(Words.of("command.no-file", file.toString()));
       return Jugulum.BAD_FILE;
     }
-    try (Book book = Book.open(file, Clock.systemUTC())) {
+    try (Book book = Books.open(file, Writer.unnamed(Clock.systemUTC()))) {
       book.verify();
-      System.out.println(Words.of("command.check.ok", file.toString(), Integer.toString(book.list().size()), Long.toString(book.journalLength())));
+      System.out.println(Words.of("command.check.ok", file.toString(), Integer.toString(BatchLines.all(book).size()), Long.toString(book.length())));
       return Jugulum.OK;
     } catch (BookProblem problem) {
       System.err.println(Sentences.problem(problem));

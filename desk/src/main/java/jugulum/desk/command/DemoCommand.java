@@ -17,7 +17,7 @@ final class DemoCommand implements Callable<Integer> {
   public Integer call() throws IOException {
     Path copy = copy(Files.createTempDirectory("jugulum-demo"));
     System.out.println(Words.of("command.demo", copy.toString()));
-    return Window.open(copy, Clock.systemDefaultZone());
+    return Window.open(copy, Places.bench(), Clock.systemDefaultZone());
   }
 
   /** Copies the book the build made, or makes one where it is missing. */

@@ -32,6 +32,6 @@ public final class Jugulum implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    return Window.open(book.orElseGet(Places::ownBook), Clock.systemDefaultZone());
+    return Window.open(book.orElseGet(Places::ownBook), Places.bench(), Clock.systemDefaultZone());
   }
 }

@@ -3,8 +3,11 @@ package jugulum.desk.command;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.Callable;
-import jugulum.book.store.BookProblem;
+import jugulum.book.Books;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.stream.BookProblem;
 import jugulum.book.store.Rescue;
+import jugulum.book.stream.Writer;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
@@ -22,8 +25,8 @@ final class RescueCommand implements Callable<Integer> {
   @Override
   public Integer call() {
     try {
-      Rescue rescue = Rescue.copy(damaged, fresh, Clock.systemUTC());
-      System.out.println(Words.of("command.rescued", Integer.toString(rescue.batches()), fresh.toString(), Integer.toString(rescue.rowsLost())));
+      Rescue rescue = Books.rescue(damaged, fresh, Writer.unnamed(Clock.systemUTC()));
+      System.out.println(Words.of("command.rescued", Integer.toString(rescue.count(BatchStream.KIND)), fresh.toString(), Integer.toString(rescue.rowsLost())));
       return Jugulum.OK;
     } catch (BookProblem problem) {
       System.err.println(Sentences.problem(problem));

@@ -23,8 +23,9 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
-import jugulum.book.store.BatchSummary;
-import jugulum.book.store.Book;
+import jugulum.book.Books;
+import jugulum.book.batch.BatchSummary;
+import jugulum.book.stream.Writer;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Edit.NewLot;
@@ -37,11 +38,12 @@ import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Gear;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Pictures;
+import jugulum.desk.session.BenchMemory;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.View;
 import jugulum.desk.theme.Theme;
-import jugulum.desk.workbench.Notice;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Notice;
+import jugulum.desk.session.Workbench;
 
 /** Sets the window up for one picture after the other and draws each. */
 final class Shots {
@@ -63,7 +65,7 @@ final class Shots {
     Platform.startup(() -> {});
     ExecutorService bookThread = Window.bookThread();
     on(() -> open(bookThread));
-    await(() -> workbench.begin());
+    await(() -> workbench.session().begin());
     shot("bench", () -> click("station-2-4"));
     shot("screens", () -> click("station-1-0"));
     on(() -> click("station-3-2"));
@@ -79,15 +81,15 @@ final class Shots {
     on(() -> shell.show(View.ACCOUNT));
     afterTheBook(bookThread);
     shot("account-sand", () -> fire("account-part-SAND"));
-    await(() -> workbench.undo());
-    on(() -> workbench.say(Notice.NONE));
+    await(() -> workbench.session().undo());
+    on(() -> workbench.notices().say(Notice.NONE));
     on(() -> fire("account-part-GOLD"));
     shot("batches", () -> shell.show(View.BATCHES));
     on(() -> fire("batches-part-MAGNETICS"));
-    workbench.batches().get().forEach(_ -> afterTheBook(bookThread));
+    workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
     shot("magnetics", () -> {});
     on(() -> fire("batches-part-RUNS"));
-    workbench.batches().get().forEach(_ -> afterTheBook(bookThread));
+    workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
     shot("machines", () -> {});
     shot("start", () -> shell.startBatch());
     shot("shop", () -> shell.show(View.SHOP));
@@ -95,24 +97,24 @@ final class Shots {
     open("Saltergill 3");
     on(() -> shell.show(View.CUTS));
     on(() -> fire("cuts-part-PLAN"));
-    workbench.batches().get().forEach(_ -> afterTheBook(bookThread));
+    workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
     afterTheBook(bookThread);
     shot("plan", () -> {});
     on(() -> shell.show(View.BENCH));
     open("Tarnbeck 7");
-    on(() -> workbench.nextTheme());
+    on(() -> workbench.preferences().nextTheme());
     shot("finished-quartz", () -> click("station-3-3"));
     on(() -> shell.show(View.ACCOUNT));
-    workbench.batches().get().forEach(_ -> afterTheBook(bookThread));
+    workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
     afterTheBook(bookThread);
     shot("account-next-quartz", () -> fire("account-part-NEXT"));
-    on(() -> workbench.nextTheme());
+    on(() -> workbench.preferences().nextTheme());
     shot("account", () -> fire("account-part-GOLD"));
-    on(() -> workbench.nextTheme());
+    on(() -> workbench.preferences().nextTheme());
     open("Fernhollow 12");
     on(() -> shell.show(View.BENCH));
     shot("bench-quartz", () -> click("station-2-4"));
-    on(() -> workbench.nextTheme());
+    on(() -> workbench.preferences().nextTheme());
     await(this::runBowl);
     afterTheBook(bookThread);
     shot("machine", () -> shell.show(View.BENCH));
@@ -122,9 +124,9 @@ final class Shots {
 
   /** A bowl is started on the cut that waits, its first charges in. */
   private CompletionStage<?> runBowl() {
-    Batch batch = workbench.current().get().worked().orElseThrow().batch();
+    Batch batch = workbench.projections().current().get().worked().orElseThrow().batch();
     Lot waiting = batch.lots().stream().filter(lot -> lot.material() == Material.CUT).reduce((_, finer) -> finer).orElseThrow();
-    Machine bowl = workbench.shop().get().gear().stream().map(Gear::machine).filter(one -> one.kind() == Machine.Kind.VORTEX_BOWL).findFirst().orElseThrow();
+    Machine bowl = workbench.projections().shop().get().gear().stream().map(Gear::machine).filter(one -> one.kind() == Machine.Kind.VORTEX_BOWL).findFirst().orElseThrow();
     List<NewLot> ports = Stream.of(Material.CONCENTRATE, Material.TAILINGS).map(port -> new NewLot(port, waiting.cut(), "")).toList();
     StepId run = batch.nextStep();
     Stream<Edit> settings =
@@ -133,18 +135,18 @@ final class Shots {
     Edit charge = new Edit.RecordOnStep(run, new Measure.Charge(OptionalDouble.of(180)));
     Edit take = new Edit.TakeStep(new Process.GravityRun(bowl), List.of(waiting.id()), ports);
     List<Edit> edits = Stream.of(Stream.of(take), settings, Stream.of(started, charge, charge, charge)).flatMap(part -> part).toList();
-    return workbench.submit(batch.id(), edits).thenRun(() -> click("station-3-5"));
+    return workbench.session().submit(edits).thenRun(() -> click("station-3-5"));
   }
 
   /** Two digits of the weight of a cut that stands between two weighed steps are swapped. */
   private CompletionStage<?> misread() {
-    Batch batch = workbench.current().get().worked().orElseThrow().batch();
+    Batch batch = workbench.projections().current().get().worked().orElseThrow().batch();
     Lot cut = batch.lots().stream().filter(lot -> lot.material() == Material.CUT).skip(1).findFirst().orElseThrow();
-    return workbench.submit(new Edit.Correct(cut.readings().getFirst().id(), new Measure.SandWeight(9_600, 710, 0, 10), "read again"));
+    return workbench.session().submit(new Edit.Correct(cut.readings().getFirst().id(), new Measure.SandWeight(9_600, 710, 0, 10), "read again"));
   }
 
   private void open(ExecutorService bookThread) {
-    workbench = new Workbench(Book.open(book, DEMO_DAY), bookThread, Platform::runLater);
+    workbench = Workbench.of(Books.open(book, Writer.unnamed(DEMO_DAY)), BenchMemory.untilTheEnd(), bookThread, Platform::runLater);
     shell = new Shell(workbench, DEMO_DAY, FilePicker.NOBODY);
     scene = new Scene(shell, Window.WIDTH, Window.HEIGHT);
     Theme.dress(scene, workbench);
@@ -156,8 +158,8 @@ final class Shots {
   }
 
   private void open(String name) {
-    BatchSummary batch = workbench.batches().get().stream().filter(one -> one.name().equals(name)).findFirst().orElseThrow();
-    await(() -> workbench.open(batch.id()));
+    BatchSummary batch = workbench.projections().batches().get().stream().filter(one -> one.name().equals(name)).findFirst().orElseThrow();
+    await(() -> workbench.session().open(batch.id()));
   }
 
   private void click(String id) {

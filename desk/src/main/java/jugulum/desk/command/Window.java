@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.CountDownLatch;
@@ -18,12 +19,16 @@ import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
-import jugulum.book.store.Book;
+import jugulum.book.Books;
+import jugulum.book.stream.Writer;
 import jugulum.desk.files.DialogPicker;
+import jugulum.desk.session.BenchFile;
+import jugulum.desk.session.BenchMemory;
+import jugulum.desk.session.Preferences;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.View;
 import jugulum.desk.theme.Theme;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -40,15 +45,20 @@ final class Window {
     this.clock = clock;
   }
 
-  /** Opens a book in a window and returns its exit code when the window is closed. */
-  static int open(Path path, Clock clock) {
+  /**
+   * Opens a book in a window and returns its exit code when the window is closed.
+   *
+   * @param path the book
+   * @param bench the file in which the bench remembers how it likes to see things
+   */
+  static int open(Path path, Path bench, Clock clock) {
     if (!hasDisplay()) {
       System.err.println(Words.of("command.no-display"));
       return Jugulum.NO_DISPLAY;
     }
     Window window = new Window(clock);
     ExecutorService bookThread = bookThread();
-    CompletableFuture<Started> starting = CompletableFuture.supplyAsync(() -> start(Book.open(path, clock), bookThread), bookThread);
+    CompletableFuture<Started> starting = CompletableFuture.supplyAsync(() -> start(path, clock, bench, bookThread), bookThread);
     Platform.startup(() -> {});
     starting
         .thenAcceptAsync(window::show, Platform::runLater)
@@ -61,9 +71,11 @@ final class Window {
   /** A workbench whose batch is being worked out already, while the window is still being built. */
   private record Started(Workbench workbench, CompletionStage<Void> begun) {}
 
-  private static Started start(Book book, ExecutorService bookThread) {
-    Workbench workbench = new Workbench(book, bookThread, Platform::runLater);
-    return new Started(workbench, workbench.begin());
+  private static Started start(Path path, Clock clock, Path bench, ExecutorService bookThread) {
+    BenchMemory memory = new BenchFile(bench);
+    Writer writer = new Writer(() -> Preferences.benchName(memory), clock, UUID::randomUUID);
+    Workbench workbench = Workbench.of(Books.open(path, writer), memory, bookThread, Platform::runLater);
+    return new Started(workbench, workbench.session().begin());
   }
 
   static ExecutorService bookThread() {
@@ -83,13 +95,13 @@ final class Window {
 
   private void show(Started started) {
     Workbench workbench = started.workbench();
-    Thread.setDefaultUncaughtExceptionHandler((_, fault) -> Platform.runLater(() -> workbench.fault(fault)));
+    Thread.setDefaultUncaughtExceptionHandler((_, fault) -> Platform.runLater(() -> workbench.work().fault(fault)));
     Stage stage = new Stage();
     Shell shell = new Shell(workbench, clock, new DialogPicker(stage));
     Scene scene = new Scene(shell, WIDTH, HEIGHT);
     Theme.dress(scene, workbench);
     stage.setScene(scene);
-    String title = Words.of("window.title", workbench.bookName());
+    String title = Words.of("window.title", workbench.session().bookName());
     stage.setTitle(title);
     shell.due().addListener((_, _, due) -> stage.setTitle(due.isEmpty() ? title : Words.of("window.title.due", due, title)));
     stage.setOnHidden(_ -> closed.countDown());
@@ -99,7 +111,7 @@ final class Window {
             () -> {
               stage.show();
               shell.show(View.BENCH);
-              workbench.verify();
+              workbench.session().verify();
               Optional.ofNullable(Long.getLong("jugulum.started")).ifPresent(millis -> reportFirstFrame(Instant.ofEpochMilli(millis)));
             },
             Platform::runLater);

@@ -23,8 +23,8 @@ import jugulum.desk.entry.Keys;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
-import jugulum.desk.workbench.Workbench;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -76,7 +76,7 @@ public final class CutsView extends BorderPane {
     setTop(top);
     parts.onChange(this::open);
     lots.valueProperty().addListener((_, _, _) -> refresh());
-    workbench.current().addListener((_, _, _) -> show());
+    workbench.projections().current().addListener((_, _, _) -> show());
     sceneProperty().addListener((_, _, _) -> show());
     addEventFilter(
         KeyEvent.KEY_PRESSED,
@@ -98,7 +98,7 @@ public final class CutsView extends BorderPane {
     if (getScene() == null) {
       return;
     }
-    Optional<Worked> worked = workbench.current().get().worked();
+    Optional<Worked> worked = workbench.projections().current().get().worked();
     batchName.setText(worked.map(now -> now.batch().label().name()).orElse(Words.of("cuts.no-batch")));
     Optional<LotId> before = worked.map(now -> now.batch().id()).equals(shown) ? chosen() : Optional.empty();
     shown = worked.map(now -> now.batch().id());
@@ -135,7 +135,7 @@ public final class CutsView extends BorderPane {
   }
 
   private Optional<LotKey> key() {
-    return workbench.current().get().worked().flatMap(now -> chosen().map(lot -> new LotKey(now.batch().id(), lot)));
+    return workbench.projections().current().get().worked().flatMap(now -> chosen().map(lot -> new LotKey(now.batch().id(), lot)));
   }
 
   private void refresh() {
@@ -146,13 +146,13 @@ public final class CutsView extends BorderPane {
       case PLAN -> plan.show(key());
       case SIZES -> sizes.show(key());
       case MAGNET -> magnet.show(key());
-      case HANDLING -> handling.show(key(), workbench.current().get().worked().flatMap(now -> chosen().map(id -> now.sand().mass(id).grams())).orElse(0.0));
+      case HANDLING -> handling.show(key(), workbench.projections().current().get().worked().flatMap(now -> chosen().map(id -> now.sand().mass(id).grams())).orElse(0.0));
     }
   }
 
   /** Opens the plan of a lot, or its curve if it has been screened already. */
   public void open(LotId id) {
-    Optional<Worked> worked = workbench.current().get().worked();
+    Optional<Worked> worked = workbench.projections().current().get().worked();
     boolean screened = worked.flatMap(now -> now.network().taker(id)).isPresent();
     parts.choose(screened ? Part.SIZES : Part.PLAN);
     choose(worked, Optional.of(id));

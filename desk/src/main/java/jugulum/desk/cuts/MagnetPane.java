@@ -13,7 +13,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.Lot;
-import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
@@ -26,8 +25,8 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.workbench.Workbench;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -101,7 +100,7 @@ final class MagnetPane extends BorderPane {
     if (!other.equals(lot)) {
       lot = other;
       filling = true;
-      workbench.current().get().worked().ifPresent(now -> other.flatMap(key -> now.network().lot(key.lot())).ifPresent(one -> start(now, one)));
+      workbench.projections().current().get().worked().ifPresent(now -> other.flatMap(key -> now.network().lot(key.lot())).ifPresent(one -> start(now, one)));
       filling = false;
     }
     tell();
@@ -178,7 +177,7 @@ final class MagnetPane extends BorderPane {
   }
 
   private void show(WithOrWithout own) {
-    Figures figures = workbench.figures().get();
+    Figures figures = workbench.preferences().figures().get();
     table.addRow(0, head("school.head.when"), head("school.head.magnet"), head("school.head.gravity"), head("school.head.all"), head("school.head.gold"));
     for (MagnetSchool school : MagnetSchool.values()) {
       WithOrWithout.Outcome outcome = own.of(school);

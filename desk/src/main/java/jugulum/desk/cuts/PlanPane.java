@@ -50,10 +50,11 @@ import jugulum.desk.chart.TradeChart;
 import jugulum.desk.chart.WindowChart;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.panel.Parts;
+import jugulum.desk.session.Latest;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
-import jugulum.desk.workbench.Workbench;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.session.Worked;
 
 /** Plans the cuts of a lot: the best stacks of the shop, those of the schools, the windows of the one chosen and why. */
 final class PlanPane extends BorderPane {
@@ -82,8 +83,7 @@ final class PlanPane extends BorderPane {
   private Optional<LotKey> lot = Optional.empty();
   private Optional<Found> found = Optional.empty();
 
-  /** What was asked for last; looked at where the search runs, so that what was asked before is not searched any more. */
-  private volatile Optional<PlanRequest> latest = Optional.empty();
+  private final Latest search;
 
   private Sand sand = new Sand(Optional.empty(), 0, OptionalDouble.empty());
   private List<PastRun> runs = List.of();
@@ -101,6 +101,7 @@ final class PlanPane extends BorderPane {
 
   PlanPane(Workbench workbench, BiConsumer<LotId, List<Screen>> onUse) {
     this.workbench = workbench;
+    this.search = workbench.work().latest();
     use = Buttons.primary("use-plan", Words.of("plan.use"), "S", () -> chosen().ifPresent(plan -> id().ifPresent(id -> onUse.accept(id, plan.stack()))));
     Button more = Buttons.plain("plan-more", Words.of("plan.why"), "W", this::toggleWhy);
     plans.setId("plans");
@@ -109,7 +110,7 @@ final class PlanPane extends BorderPane {
     plans.setFixedCellSize(ROW);
     plans.setPrefHeight(SHOWN * ROW + 4);
     plans.setMinHeight(SHOWN * ROW + 4);
-    plans.setCellFactory(_ -> new Cell(() -> workbench.figures().get()));
+    plans.setCellFactory(_ -> new Cell(() -> workbench.preferences().figures().get()));
     plans.getSelectionModel().selectedItemProperty().addListener((_, _, row) -> showChosen(row));
     why.setId("plan-why");
     worth.setId("plan-worth");
@@ -139,9 +140,9 @@ final class PlanPane extends BorderPane {
     right.setFocusTraversable(false);
     setLeft(left);
     setCenter(right);
-    workbench.shop().addListener((_, _, shop) -> shopChanged(shop));
-    workbench.figures().addListener((_, _, _) -> plan());
-    form.machines(workbench.shop().get(), List.of());
+    workbench.projections().shop().addListener((_, _, shop) -> shopChanged(shop));
+    workbench.preferences().figures().addListener((_, _, _) -> plan());
+    form.machines(workbench.projections().shop().get(), List.of());
   }
 
   private void shopChanged(Shop shop) {
@@ -158,7 +159,7 @@ final class PlanPane extends BorderPane {
     if (!asking) {
       asking = true;
       List<PastRun> found = new ArrayList<>();
-      workbench
+      workbench.projections()
           .everyBatch()
           .runs(
               more -> more.forEach(ran -> found.add(ran.run())),
@@ -166,14 +167,14 @@ final class PlanPane extends BorderPane {
                 asking = false;
                 if (!found.equals(runs)) {
                   runs = List.copyOf(found);
-                  shopChanged(workbench.shop().get());
+                  shopChanged(workbench.projections().shop().get());
                 }
               });
     }
   }
 
   private Optional<Worked> worked() {
-    return workbench.current().get().worked();
+    return workbench.projections().current().get().worked();
   }
 
   /** The lot shown, while its batch is on the bench. */
@@ -242,9 +243,9 @@ final class PlanPane extends BorderPane {
   }
 
   private Optional<PlanRequest> request() {
-    double density = worked().map(now -> now.batch().assumptions().goldDensity()).orElseGet(() -> workbench.shop().get().assumptions().goldDensity());
-    double fineness = worked().map(now -> now.gold().fineness()).orElseGet(() -> workbench.shop().get().assumptions().fineness());
-    return form.read(cut(), sizes(), density, fineness, workbench.shop().get());
+    double density = worked().map(now -> now.batch().assumptions().goldDensity()).orElseGet(() -> workbench.projections().shop().get().assumptions().goldDensity());
+    double fineness = worked().map(now -> now.gold().fineness()).orElseGet(() -> workbench.projections().shop().get().assumptions().fineness());
+    return form.read(cut(), sizes(), density, fineness, workbench.projections().shop().get());
   }
 
   /**
@@ -252,15 +253,11 @@ final class PlanPane extends BorderPane {
    * for again because a unit or another lot changed, is only written anew.
    */
   private void planned(PlanRequest request) {
-    latest = Optional.of(request);
+    search.drop();
     Optional<Found> known = found.filter(one -> one.request().equals(request));
     known.ifPresentOrElse(
         this::show,
-        () -> workbench.compute(() -> isLatest(request) ? Optional.of(searched(request)) : Optional.<Found>empty(), more -> more.filter(_ -> isLatest(request)).ifPresent(this::show)));
-  }
-
-  private boolean isLatest(PlanRequest request) {
-    return latest.filter(last -> last == request).isPresent();
+        () -> search.ask(_ -> searched(request), this::show));
   }
 
   /** What a search found. */
@@ -315,7 +312,7 @@ final class PlanPane extends BorderPane {
     }
     Found now = found.orElseThrow();
     picked = OptionalInt.of(plans.getSelectionModel().getSelectedIndex()).stream().filter(index -> index != now.trade().proposed()).findFirst();
-    Figures figures = workbench.figures().get();
+    Figures figures = workbench.preferences().figures().get();
     Plan plan = row.plan();
     chart(plan);
     curve.show(width -> TradeChart.of(now.trade(), plan, figures, width, CURVE_HEIGHT), TradeChart.spoken(now.trade(), figures));

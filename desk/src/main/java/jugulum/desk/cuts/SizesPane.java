@@ -10,8 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.concurrent.CompletableFuture;
-import javafx.application.Platform;
 import javafx.geometry.HPos;
 import javafx.scene.Node;
 import javafx.scene.SnapshotParameters;
@@ -31,8 +29,7 @@ import jugulum.book.csv.SizeCsv;
 import jugulum.book.csv.SizeCsv.Layout;
 import jugulum.book.file.FileFault;
 import jugulum.book.file.TextFile;
-import jugulum.book.store.BatchSummary;
-import jugulum.core.gold.GoldRange;
+import jugulum.book.batch.BatchSummary;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -55,10 +52,11 @@ import jugulum.desk.files.Pictures;
 import jugulum.desk.files.Saving;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.theme.ChartStyles;
-import jugulum.desk.workbench.Notice;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Workbench;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Notice;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.session.Worked;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
@@ -109,11 +107,11 @@ final class SizesPane extends BorderPane {
     scroll.getStyleClass().add("board-scroll");
     scroll.setFocusTraversable(false);
     setCenter(scroll);
-    workbench.figures().addListener((_, _, _) -> show(lot));
+    workbench.preferences().figures().addListener((_, _, _) -> show(lot));
   }
 
   private Optional<Worked> worked() {
-    return workbench.current().get().worked();
+    return workbench.projections().current().get().worked();
   }
 
   /** The lot shown, while its batch is on the bench. */
@@ -179,7 +177,7 @@ final class SizesPane extends BorderPane {
     List<Node> lines = new ArrayList<>();
     lines.add(Parts.line(Words.of("sizes.d50"), millimetres(curve.get().d50Mm())));
     lines.add(Parts.line(Words.of("sizes.p80"), millimetres(curve.get().p80Mm())));
-    lines.add(Parts.line(Words.of("sizes.total"), workbench.figures().get().sand(curve.get().totalG())));
+    lines.add(Parts.line(Words.of("sizes.total"), workbench.preferences().figures().get().sand(curve.get().totalG())));
     return lines;
   }
 
@@ -189,7 +187,7 @@ final class SizesPane extends BorderPane {
 
   /** Every cut with its openings, their ratio, its mass, its share and what is finer. */
   private void table(SizeCurve curve) {
-    Figures figures = workbench.figures().get();
+    Figures figures = workbench.preferences().figures().get();
     row(0, "muted", Words.of("sizes.head.cut"), Words.of("sizes.head.ratio"), Words.of("outputs.mass"), Words.of("screen.share"), Words.of("screen.finer"));
     List<Point> points = curve.points();
     for (int i = 0; i < points.size(); i++) {
@@ -229,7 +227,7 @@ final class SizesPane extends BorderPane {
       boxes.add(gold);
     }
     Optional<BatchId> here = worked().map(now -> now.batch().id());
-    List<BatchSummary> there = workbench.batches().get().stream().filter(one -> !here.equals(Optional.of(one.id()))).limit(MOST_OTHERS).toList();
+    List<BatchSummary> there = workbench.projections().batches().get().stream().filter(one -> !here.equals(Optional.of(one.id()))).limit(MOST_OTHERS).toList();
     for (BatchSummary batch : there) {
       CheckBox box = box("overlay-" + there.indexOf(batch), batch.name(), others.containsKey(batch.id()));
       box.selectedProperty().addListener((_, _, now) -> other(batch, now));
@@ -251,13 +249,13 @@ final class SizesPane extends BorderPane {
       draw();
       return;
     }
-    workbench
-        .feedCurve(batch.id())
-        .thenAccept(
+    workbench.session()
+        .feedCurve(
+            batch.id(),
             curve -> {
               curve.ifPresentOrElse(
                   found -> others.put(batch.id(), new Series(batch.name(), found, others.size() % 2 == 0 ? "chart-other-a" : "chart-other-b")),
-                  () -> workbench.say(new Notice(Words.of("sizes.other.none", batch.name()), false)));
+                  () -> workbench.notices().say(new Notice.Said(Words.of("sizes.other.none", batch.name()), false)));
               draw();
             });
   }
@@ -289,7 +287,7 @@ final class SizesPane extends BorderPane {
         name(),
         path -> {
           export.to(path);
-          return new Notice(Words.of("sizes.written", String.valueOf(path)), false);
+          return new Notice.Said(Words.of("sizes.written", String.valueOf(path)), false);
         });
   }
 
@@ -301,27 +299,25 @@ final class SizesPane extends BorderPane {
                 .toOpen(FileKind.SIZES)
                 .ifPresent(
                     path ->
-                        CompletableFuture.supplyAsync(() -> TextFile.read(path, text -> SizeCsv.read(text, told), SizeCsv.Faulty::new))
-                            .thenAcceptAsync(result -> take(id, path, result), Platform::runLater)
-                            .exceptionallyAsync(workbench::fault, Platform::runLater)));
+                        workbench.work().aside(() -> TextFile.read(path, text -> SizeCsv.read(text, told), SizeCsv.Faulty::new), result -> take(id, path, result))));
   }
 
   private void take(LotId id, Path path, SizeCsv.Result result) {
     switch (result) {
       case SizeCsv.Faulty(List<FileFault> faults) -> {
         String all = String.join(" ", faults.stream().limit(MOST_OTHERS).map(SizesPane::fault).toList());
-        workbench.say(new Notice(Words.of("sizes.faulty", String.valueOf(path.getFileName()), all, Integer.toString(faults.size())), true));
+        workbench.notices().say(new Notice.Said(Words.of("sizes.faulty", String.valueOf(path.getFileName()), all, Integer.toString(faults.size())), true));
       }
       case SizeCsv.Read(SizeCurve curve) ->
-          workbench
+          workbench.session()
               .submit(new Edit.RecordOnLot(id, new Measure.SizeAnalysis(curve)))
               .thenAccept(
                   outcome -> {
                     String name = worked().flatMap(now -> now.network().lot(id)).map(Sentences::lot).orElse("");
-                    workbench.say(
+                    workbench.notices().say(
                         switch (outcome) {
-                          case Outcome.Recorded _ -> new Notice(Words.of("sizes.read", name), false);
-                          case Outcome.Refused(String sentence) -> new Notice(Words.of("file.refused", String.valueOf(path.getFileName()), sentence), true);
+                          case Outcome.Recorded _ -> new Notice.Said(Words.of("sizes.read", name), false);
+                          case Outcome.Not not -> new Notice.Said(Words.of("file.refused", String.valueOf(path.getFileName()), Told.why(not, workbench.preferences().figures().get())), true);
                         });
                   });
     }

@@ -7,8 +7,10 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.stream.Stream;
-import jugulum.book.store.Book;
-import jugulum.book.store.Saved;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.Order;
+import jugulum.book.stream.Saved;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
@@ -17,7 +19,6 @@ import jugulum.core.ledger.Edit.NewLot;
 import jugulum.core.ledger.Label;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
-import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.Pass;
@@ -53,11 +54,11 @@ final class Bencher {
   }
 
   private Batch batch() {
-    return book.state(id).batch().orElseThrow();
+    return book.standing(BatchStream.of(id)).now().orElseThrow();
   }
 
   void does(Edit edit) {
-    if (book.submit(id, edit) instanceof Saved.Refused refused) {
+    if (book.submit(Order.of(BatchStream.of(id), edit)) instanceof Saved.Refused refused) {
       throw new IllegalStateException("made-up data was refused: " + refused + " for " + edit);
     }
   }

@@ -6,7 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import jugulum.book.store.Book;
+import jugulum.book.Books;
+import jugulum.book.shop.ShopStream;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.Order;
+import jugulum.book.stream.Writer;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.ledger.Material;
@@ -31,6 +35,7 @@ import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.OwnedScreen.Having;
 import jugulum.core.shop.OwnedScreen.Use;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
 import jugulum.core.shop.Terms;
 
 /** Three made-up batches: one finished, one half way, one only received. Claims, places and figures are invented. */
@@ -41,7 +46,7 @@ public final class DemoBook {
   private final Book book;
 
   private DemoBook(Path path) {
-    this.book = Book.open(path, clock);
+    this.book = Books.open(path, Writer.unnamed(clock));
   }
 
   /** Makes the demo book at a place where there is none. */
@@ -54,7 +59,6 @@ public final class DemoBook {
       demo.received();
       demo.clock.jumpTo("2026-11-17T07:20:00Z");
       demo.halfWay();
-      demo.book.prefer("batch", HALF_WAY);
     }
   }
 
@@ -74,7 +78,8 @@ public final class DemoBook {
     }
     shop = shop.with(new Magnet("pull rod", 180)).with(new Magnet("block in a bag", 420));
     Charges charges = new Charges(2.5, 16, 200, 75, 38, 6, 0.7, Optional.of(new Charges.Sale(0.4, 60)));
-    book.submit(shop.with(new Terms(104, 0.94, 22, 6, "€", LocalDate.parse("2026-10-01"), Optional.of(charges))));
+    Terms terms = new Terms(104, 0.94, 22, 6, "€", LocalDate.parse("2026-10-01"), Optional.of(charges));
+    book.submit(Order.of(ShopStream.SHOP, new ShopEdit.Whole(shop.with(terms))));
   }
 
   private static final Gear DECK = gear("long deck", Kind.SHAKER_TABLE, 180, 60);

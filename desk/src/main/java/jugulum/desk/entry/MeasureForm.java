@@ -13,6 +13,8 @@ import jugulum.core.shop.Magnet;
 import jugulum.core.units.Decimal;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SheetWords;
@@ -54,6 +56,11 @@ public abstract class MeasureForm extends VBox {
         };
     form.fill(measure);
     return form;
+  }
+
+  /** Says at the form why a measure was not recorded. */
+  public final void refuse(Outcome.Not not) {
+    refuse(Told.why(not, figures.get()));
   }
 
   /** The fields in order. */

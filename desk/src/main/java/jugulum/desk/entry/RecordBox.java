@@ -6,7 +6,7 @@ import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure;
-import jugulum.desk.workbench.Outcome;
+import jugulum.desk.session.Outcome;
 
 /** A form with the button that records it. Enter in any field records; a refusal is told at the field and what was typed stays. */
 public final class RecordBox extends VBox {
@@ -78,7 +78,7 @@ public final class RecordBox extends VBox {
               form.fields().getFirst().field().requestFocus();
               after.run();
             }
-            case Outcome.Refused(String sentence) -> form.refuse(sentence);
+            case Outcome.Not not -> form.refuse(not);
           }
         });
   }

@@ -5,18 +5,17 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
-import javafx.application.Platform;
 import jugulum.book.csv.BatchCsv;
 import jugulum.book.json.BatchFile;
 import jugulum.book.file.FileFault;
 import jugulum.book.file.TextFile;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
-import jugulum.desk.workbench.Notice;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Notice;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Words;
 
 /** Takes a batch out to files and in from one, and says what came of it. */
@@ -46,33 +45,28 @@ public final class BatchFiles {
     FileSet beside = FileSet.beside(json, tables.keySet());
     Files.writeString(json, BatchFile.write(batch));
     beside.write(tables);
-    return new Notice(Words.of("file.written", batch.label().name(), String.valueOf(json), beside.stem()), false);
+    return new Notice.Said(Words.of("file.written", batch.label().name(), String.valueOf(json), beside.stem()), false);
   }
 
   /** Reads a batch file into the book. */
-  public CompletionStage<Outcome> read(Path json) {
-    return CompletableFuture.supplyAsync(() -> TextFile.read(json, BatchFile::read, BatchFile.Faulty::new)).thenComposeAsync(result -> adopt(json, result), Platform::runLater).exceptionallyAsync(workbench::refuse, Platform::runLater);
+  public void read(Path json) {
+    workbench.work().aside(() -> TextFile.read(json, BatchFile::read, BatchFile.Faulty::new), result -> adopt(json, result));
   }
 
-  private CompletionStage<Outcome> adopt(Path json, BatchFile.Result result) {
-    return switch (result) {
+  private void adopt(Path json, BatchFile.Result result) {
+    switch (result) {
       case BatchFile.Faulty(List<FileFault> faults) -> {
         String sentence = Words.of("file.faulty", String.valueOf(json.getFileName()), fault(faults.getFirst()), Integer.toString(faults.size()));
-        workbench.say(new Notice(sentence, true));
-        yield CompletableFuture.completedFuture(new Outcome.Refused(sentence));
+        workbench.notices().say(new Notice.Said(sentence, true));
       }
-      case BatchFile.Read(Batch batch) ->
-          workbench
-              .submit(batch.id(), List.of(new Edit.Adopt(batch)))
-              .thenApply(
-                  outcome -> {
-                    workbench.say(
-                        switch (outcome) {
-                          case Outcome.Recorded _ -> new Notice(Words.of("file.read", batch.label().name()), false);
-                          case Outcome.Refused(String sentence) -> new Notice(Words.of("file.refused", batch.label().name(), sentence), true);
-                        });
-                    return outcome;
-                  });
+      case BatchFile.Read(Batch batch) -> workbench.session().begin(batch.id(), List.of(new Edit.Adopt(batch))).thenAccept(outcome -> workbench.notices().say(adopted(batch.label().name(), outcome)));
+    }
+  }
+
+  private Notice adopted(String name, Outcome outcome) {
+    return switch (outcome) {
+      case Outcome.Recorded _ -> new Notice.Said(Words.of("file.read", name), false);
+      case Outcome.Not not -> new Notice.Said(Words.of("file.refused", name, Told.why(not, workbench.preferences().figures().get())), true);
     };
   }
 

@@ -3,12 +3,10 @@ package jugulum.desk.files;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Supplier;
-import javafx.application.Platform;
-import jugulum.desk.workbench.Notice;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Notice;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Words;
 
 /** Asks where to put a file, writes it while the window goes on, and says what came of it, whatever that is. */
@@ -45,7 +43,7 @@ public final class Saving {
         title,
         path -> {
           Files.write(path, bytes.get());
-          return new Notice(Words.of("file.saved", String.valueOf(path)), false);
+          return new Notice.Said(Words.of("file.saved", String.valueOf(path)), false);
         });
   }
 
@@ -56,14 +54,14 @@ public final class Saving {
 
   /** Writes there, and says what came of it. */
   public CompletionStage<Void> write(Path path, Writing writing) {
-    return CompletableFuture.supplyAsync(() -> written(path, writing)).thenAcceptAsync(workbench::say, Platform::runLater).exceptionallyAsync(workbench::fault, Platform::runLater);
+    return workbench.work().aside(() -> written(path, writing), workbench.notices()::say);
   }
 
   private static Notice written(Path path, Writing writing) {
     try {
       return writing.to(path);
     } catch (IOException problem) {
-      return new Notice(Words.of("file.not-written", String.valueOf(path), String.valueOf(problem.getMessage())), true);
+      return new Notice.Said(Words.of("file.not-written", String.valueOf(path), String.valueOf(problem.getMessage())), true);
     }
   }
 }

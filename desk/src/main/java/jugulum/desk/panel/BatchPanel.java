@@ -3,8 +3,6 @@ package jugulum.desk.panel;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionStage;
 import java.util.stream.Stream;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Batch;
@@ -14,8 +12,9 @@ import jugulum.desk.entry.AssumptionsForm;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.LabelForm;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Worked;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -51,15 +50,15 @@ final class BatchPanel extends Panel {
     List<Edit> edits = new ArrayList<>();
     written.filter(one -> !one.equals(batch.label())).ifPresent(one -> edits.add(new Edit.Relabel(one)));
     assumed.filter(one -> !one.equals(batch.assumptions())).ifPresent(one -> edits.add(new Edit.Assume(one)));
-    CompletionStage<Outcome> sent = CompletableFuture.completedFuture(new Outcome.Recorded());
-    for (Edit edit : edits) {
-      sent = sent.thenCompose(before -> before instanceof Outcome.Refused ? CompletableFuture.completedFuture(before) : desk.submit(edit));
+    if (edits.isEmpty()) {
+      desk.back();
+      return;
     }
-    sent.thenAccept(
+    desk.submit(edits).thenAccept(
         outcome -> {
           switch (outcome) {
             case Outcome.Recorded _ -> desk.back();
-            case Outcome.Refused(String sentence) -> label.refuse(sentence);
+            case Outcome.Not not -> label.refuse(Told.why(not, desk.figures().get()));
           }
         });
   }

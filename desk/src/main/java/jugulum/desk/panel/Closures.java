@@ -2,7 +2,7 @@ package jugulum.desk.panel;
 
 import javafx.scene.Node;
 import jugulum.core.mass.StepClosure;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;

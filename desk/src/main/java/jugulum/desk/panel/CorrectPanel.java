@@ -9,8 +9,9 @@ import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.MeasureForm;
 import jugulum.desk.entry.Parsers;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Worked;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
@@ -76,8 +77,8 @@ final class CorrectPanel extends Panel {
         outcome -> {
           switch (outcome) {
             case Outcome.Recorded _ -> desk.back();
-            case Outcome.Refused(String sentence) when atForm -> form.refuse(sentence);
-            case Outcome.Refused(String sentence) -> reason.refuse(sentence);
+            case Outcome.Not not when atForm -> form.refuse(Told.why(not, desk.figures().get()));
+            case Outcome.Not not -> reason.refuse(Told.why(not, desk.figures().get()));
           }
         });
   }

@@ -5,21 +5,26 @@ import java.util.List;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import java.util.function.UnaryOperator;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
 import jugulum.desk.entry.Containers;
 import jugulum.desk.files.FileKind;
-import jugulum.desk.workbench.EveryBatch.Ran;
-import jugulum.desk.workbench.Outcome;
+import jugulum.book.batch.RunLines.Ran;
+import jugulum.desk.session.Outcome;
 import jugulum.desk.words.Figures;
 
 /** What panels can ask of the bench they stand at. */
 public interface Desk {
   /** Sends an edit for the batch on the bench. */
-  CompletionStage<Outcome> submit(Edit edit);
+  default CompletionStage<Outcome> submit(Edit edit) {
+    return submit(List.of(edit));
+  }
+
+  /** Sends edits for the batch on the bench, all or none. */
+  CompletionStage<Outcome> submit(List<Edit> edits);
 
   /** Opens the panel of a lot. */
   void openLot(LotId lot);
@@ -52,7 +57,7 @@ public interface Desk {
   void runs(Consumer<List<Ran>> more);
 
   /** Changes the shop. */
-  CompletionStage<Outcome> change(UnaryOperator<Shop> how);
+  CompletionStage<Outcome> change(ShopEdit edit);
 
   /**
    * Asks where to put a file, writes it while the window goes on, and says what came of it.

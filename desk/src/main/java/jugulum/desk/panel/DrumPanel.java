@@ -16,7 +16,7 @@ import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.MeasureForm;
 import jugulum.desk.entry.OneField;
 import jugulum.desk.entry.RecordBox;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

@@ -16,8 +16,8 @@ import jugulum.core.ledger.StepId;
 import jugulum.desk.entry.FinenessForm;
 import jugulum.desk.entry.GoldWeightForm;
 import jugulum.desk.entry.RecordBox;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

@@ -32,8 +32,8 @@ import jugulum.core.window.Conditions;
 import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.workbench.EveryBatch.Ran;
-import jugulum.desk.workbench.Worked;
+import jugulum.book.batch.RunLines.Ran;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
 

@@ -8,7 +8,7 @@ import jugulum.core.ledger.StepId;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.PassForm;
 import jugulum.desk.entry.RecordBox;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

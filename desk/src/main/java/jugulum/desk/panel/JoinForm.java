@@ -11,7 +11,7 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
 import jugulum.core.screens.Cut;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 

@@ -22,7 +22,7 @@ import jugulum.core.sizes.SizeSpread;
 import jugulum.core.window.Conditions;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.WindowChart;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

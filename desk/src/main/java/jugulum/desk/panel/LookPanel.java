@@ -13,7 +13,7 @@ import jugulum.core.specks.PoissonRange;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.PannedSampleForm;
 import jugulum.desk.entry.RecordBox;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;

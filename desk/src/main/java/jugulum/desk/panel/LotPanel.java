@@ -33,7 +33,7 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 
 /** One container of material: its readings, what is known of its gold, what can be done with it next. */
 final class LotPanel extends Panel {

@@ -28,7 +28,7 @@ import jugulum.desk.chart.LadderChart;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.PassForm;
 import jugulum.desk.entry.RecordBox;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -88,7 +88,7 @@ final class MagnetPanel extends StepPanel {
     Parts.shown(dust, now.process() instanceof MagnetRun run && run.medium() != Medium.UNDER_WATER);
     int made = now.passes().size();
     Cut cut = worked.network().cutInto(now);
-    NextPass next = NextPass.of(now, BatchSpecks.of(worked.network()).of(cut), worked.gold().fineness(), desk.shop().terms(), desk.shop().stopRule());
+    NextPass next = NextPass.of(now, worked.gold().removals().get(now.id()), BatchSpecks.of(worked.network()).of(cut), worked.gold().fineness(), desk.shop().terms(), desk.shop().stopRule());
     Parts.shown(trapped, next.removal().state() == Removal.State.DECLINING);
     trapped.getChildren().setAll(trapped(next, worked, now, figures));
     decline(now.catches(next.speckMg()), next.removal().nextCatch());

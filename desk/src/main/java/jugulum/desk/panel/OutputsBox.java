@@ -7,7 +7,7 @@ import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.entry.Buttons;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Words;
 
 /** The lots a step makes, weighed one after the other. */

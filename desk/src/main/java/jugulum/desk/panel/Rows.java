@@ -6,7 +6,7 @@ import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
 import jugulum.core.mass.LotMass;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Sentences;

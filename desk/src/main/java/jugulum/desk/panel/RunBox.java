@@ -18,9 +18,10 @@ import jugulum.core.machine.BenchSums;
 import jugulum.core.machine.Due;
 import jugulum.core.machine.RunLog;
 import jugulum.desk.entry.Buttons;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.RunWatch;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.RunWatch;
+import jugulum.desk.session.Worked;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -80,7 +81,7 @@ final class RunBox extends VBox {
               outcome -> {
                 switch (outcome) {
                   case Outcome.Recorded _ -> send(in);
-                  case Outcome.Refused(String sentence) -> say(sentence);
+                  case Outcome.Not not -> say(Told.why(not, desk.figures().get()));
                 }
               });
     }
@@ -107,8 +108,8 @@ final class RunBox extends VBox {
     desk.submit(new Edit.RecordOnStep(step, measure))
         .thenAccept(
             outcome -> {
-              if (outcome instanceof Outcome.Refused(String sentence)) {
-                say(sentence);
+              if (outcome instanceof Outcome.Not not) {
+                say(Told.why(not, desk.figures().get()));
               } else {
                 say("");
               }

@@ -24,7 +24,7 @@ import jugulum.desk.chart.SizeChart;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.LastMinuteForm;
 import jugulum.desk.entry.RecordBox;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;

@@ -19,7 +19,7 @@ import jugulum.core.shop.OwnedScreen;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;

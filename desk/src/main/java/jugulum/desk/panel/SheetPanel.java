@@ -21,14 +21,16 @@ import jugulum.core.machine.Gear;
 import jugulum.core.machine.Sheet;
 import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
+import jugulum.core.shop.ShopEdit;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.DialText;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.print.SheetPage;
 import jugulum.desk.print.SheetPdf;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Worked;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SheetWords;
@@ -132,8 +134,8 @@ final class SheetPanel extends Panel {
     desk.submit(new Edit.RecordOnStep(step, new Measure.Setting(dial.id(), value)))
         .thenAccept(
             outcome -> {
-              if (outcome instanceof Outcome.Refused(String sentence)) {
-                field.refuse(sentence);
+              if (outcome instanceof Outcome.Not not) {
+                field.refuse(Told.why(not, desk.figures().get()));
               }
             });
   }
@@ -142,7 +144,7 @@ final class SheetPanel extends Panel {
     worked
         .flatMap(shown -> shown.batch().step(step))
         .map(PastRun::settings)
-        .ifPresent(set -> desk.change(shop -> shop.with(gear.usuallyAt(set))).thenRun(() -> desk.openStep(step)));
+        .ifPresent(set -> desk.change(new ShopEdit.KnowMachine(gear.usuallyAt(set))).thenRun(() -> desk.openStep(step)));
   }
 
   private void print() {

@@ -10,7 +10,7 @@ import jugulum.core.gold.Stage;
 import jugulum.core.gold.Stage.Balance;
 import jugulum.core.ledger.Step;
 import jugulum.core.runs.NextRun;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;

@@ -11,8 +11,9 @@ import jugulum.core.ledger.StepId;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Worked;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -55,10 +56,10 @@ final class StepFooter extends VBox {
     reason.read().ifPresent(why -> desk.submit(new Edit.WithdrawStep(step, why)).thenAccept(outcome -> settle(outcome, reason)));
   }
 
-  private static void settle(Outcome outcome, EntryField<String> field) {
+  private void settle(Outcome outcome, EntryField<String> field) {
     switch (outcome) {
       case Outcome.Recorded _ -> field.clear();
-      case Outcome.Refused(String sentence) -> field.refuse(sentence);
+      case Outcome.Not not -> field.refuse(Told.why(not, desk.figures().get()));
     }
   }
 

@@ -18,8 +18,9 @@ import jugulum.core.ledger.Process;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
 import jugulum.desk.entry.Buttons;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Worked;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
@@ -76,7 +77,7 @@ abstract class StepForm extends Panel {
             outcome -> {
               switch (outcome) {
                 case Outcome.Recorded _ -> desk.openStep(next);
-                case Outcome.Refused(String sentence) -> refuse(sentence);
+                case Outcome.Not not -> refuse(Told.why(not, desk.figures().get()));
               }
             });
   }

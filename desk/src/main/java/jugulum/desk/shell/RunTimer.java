@@ -14,9 +14,9 @@ import javafx.scene.layout.HBox;
 import jugulum.core.machine.Due;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.workbench.Beat;
-import jugulum.desk.workbench.RunWatch.Watched;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Beat;
+import jugulum.desk.session.RunWatch.Watched;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -40,9 +40,9 @@ final class RunTimer extends HBox {
     button.getStyleClass().add("run-timer");
     getChildren().add(button);
     setAlignment(Pos.CENTER);
-    workbench.running().addListener((_, _, running) -> watch(running));
+    workbench.projections().running().addListener((_, _, running) -> watch(running));
     beat.now().addListener((_, _, now) -> show(now));
-    watch(workbench.running().get());
+    watch(workbench.projections().running().get());
   }
 
   /** Told to the title of the window, which is seen in the bar of a desktop while the window itself is not. */
@@ -57,7 +57,7 @@ final class RunTimer extends HBox {
   }
 
   private Optional<Asked> first() {
-    return workbench.running().get().stream()
+    return workbench.projections().running().get().stream()
         .map(run -> new Asked(run, run.due().stream().findFirst()))
         .min(Comparator.comparing(asked -> asked.due().map(Due::at).orElse(Instant.MAX)));
   }

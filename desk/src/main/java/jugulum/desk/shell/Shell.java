@@ -37,11 +37,12 @@ import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.shop.ShopView;
-import jugulum.desk.workbench.Beat;
-import jugulum.desk.workbench.Notice;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.RunWatch;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Beat;
+import jugulum.desk.session.Notice;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.RunWatch;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Words;
 
 /** The window's content: the tabs, what there is to say, and the view chosen. */
@@ -79,15 +80,15 @@ public final class Shell extends BorderPane {
     makers.put(View.BATCHES, () -> new BatchesView(workbench, new FromBatches()));
     makers.put(View.SHOP, () -> new ShopView(workbench, clock));
     startMaker = () -> new StartView(workbench, clock, () -> show(View.BENCH), () -> show(View.BATCHES));
-    unit = Buttons.quiet("unit", "", "Ctrl U", workbench::nextUnit);
+    unit = Buttons.quiet("unit", "", "Ctrl U", workbench.preferences()::nextUnit);
     closeBatch = Buttons.quiet("close-batch", "", "", this::closeOrReopen);
     notice.setId("notice");
     notice.managedProperty().bind(notice.visibleProperty());
     setTop(new VBox(navigation(), notice));
     addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-    workbench.notice().addListener((_, _, _) -> say());
-    workbench.figures().addListener((_, _, _) -> labels());
-    workbench.current().addListener((_, _, _) -> labels());
+    workbench.notices().notice().addListener((_, _, _) -> say());
+    workbench.preferences().figures().addListener((_, _, _) -> labels());
+    workbench.projections().current().addListener((_, _, _) -> labels());
     say();
     labels();
     show(View.BENCH);
@@ -96,7 +97,7 @@ public final class Shell extends BorderPane {
   private final class FromBatches implements BatchesView.Window {
     @Override
     public void open(BatchId batch) {
-      workbench.open(batch).thenRun(() -> show(View.BENCH));
+      workbench.session().open(batch).thenRun(() -> show(View.BENCH));
     }
 
     @Override
@@ -121,8 +122,8 @@ public final class Shell extends BorderPane {
   }
 
   private void openRun(RunWatch.Watched run) {
-    boolean here = workbench.current().get().id().equals(Optional.of(run.batch()));
-    CompletionStage<?> opened = here ? CompletableFuture.completedFuture(run) : workbench.open(run.batch());
+    boolean here = workbench.projections().current().get().id().equals(Optional.of(run.batch()));
+    CompletionStage<?> opened = here ? CompletableFuture.completedFuture(run) : workbench.session().open(run.batch());
     opened.thenRun(
         () -> {
           show(View.BENCH);
@@ -142,23 +143,24 @@ public final class Shell extends BorderPane {
     }
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
-    Button theme = Buttons.quiet("theme", Words.of("shell.theme"), "Ctrl T", workbench::nextTheme);
+    Button theme = Buttons.quiet("theme", Words.of("shell.theme"), "Ctrl T", workbench.preferences()::nextTheme);
     bar.getChildren().addAll(gap, timer, closeBatch, theme, unit);
     return bar;
   }
 
   private void labels() {
-    unit.setText(Words.of("shell.unit", workbench.figures().get().unit().sign()));
-    boolean closed = workbench.current().get().worked().map(worked -> worked.batch().closed()).orElse(false);
+    unit.setText(Words.of("shell.unit", workbench.preferences().figures().get().unit().sign()));
+    boolean closed = workbench.projections().current().get().worked().map(worked -> worked.batch().closed()).orElse(false);
     closeBatch.setText(Words.of(closed ? "shell.reopen" : "shell.close"));
-    closeBatch.setDisable(workbench.current().get().worked().isEmpty() || !workbench.mayWrite());
+    closeBatch.setDisable(workbench.projections().current().get().worked().isEmpty() || !workbench.session().mayWrite());
   }
 
   private void say() {
-    Notice said = workbench.notice().get();
-    notice.setText(said.fault() ? Words.of("entry.error", said.text()) : said.text());
-    notice.setVisible(!said.text().isEmpty());
-    String style = said.fault() ? "notice-fault" : "notice-plain";
+    Notice said = workbench.notices().notice().get();
+    String text = Told.text(said, workbench.preferences().figures().get());
+    notice.setText(said.isFault() ? Words.of("entry.error", text) : text);
+    notice.setVisible(!text.isEmpty());
+    String style = said.isFault() ? "notice-fault" : "notice-plain";
     if (!notice.getStyleClass().contains(style)) {
       notice.getStyleClass().setAll("notice", style);
     }
@@ -221,8 +223,8 @@ public final class Shell extends BorderPane {
     switch (key.getCode()) {
       case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5 -> show(View.values()[key.getCode().ordinal() - KeyCode.DIGIT1.ordinal()]);
       case N -> startBatch();
-      case U -> workbench.nextUnit();
-      case T -> workbench.nextTheme();
+      case U -> workbench.preferences().nextUnit();
+      case T -> workbench.preferences().nextTheme();
       case I -> importBatch();
       case E -> exportBatch();
       case R -> timer.open();
@@ -239,9 +241,9 @@ public final class Shell extends BorderPane {
       return false;
     }
     if (current == View.SHOP && getCenter() instanceof ShopView) {
-      CompletionStage<Outcome> _ = key.isShiftDown() ? workbench.redoShop() : workbench.undoShop();
+      CompletionStage<Outcome> _ = key.isShiftDown() ? workbench.session().redoShop() : workbench.session().undoShop();
     } else {
-      CompletionStage<Outcome> _ = key.isShiftDown() ? workbench.redo() : workbench.undo();
+      CompletionStage<Outcome> _ = key.isShiftDown() ? workbench.session().redo() : workbench.session().undo();
     }
     return true;
   }
@@ -255,16 +257,16 @@ public final class Shell extends BorderPane {
   }
 
   private boolean refresh() {
-    workbench.refresh();
+    workbench.session().refresh();
     return true;
   }
 
   private void closeOrReopen() {
-    workbench.current().get().worked().ifPresent(worked -> workbench.submit(new Edit.CloseBatch(!worked.batch().closed())));
+    workbench.projections().current().get().worked().ifPresent(worked -> workbench.session().submit(new Edit.CloseBatch(!worked.batch().closed())));
   }
 
   private void exportBatch() {
-    workbench
+    workbench.projections()
         .current()
         .get()
         .worked()
@@ -273,7 +275,7 @@ public final class Shell extends BorderPane {
               Batch batch = worked.batch();
               files.save(batch);
             },
-            () -> workbench.say(new Notice(Words.of("file.nothing"), true)));
+            () -> workbench.notices().say(new Notice.Said(Words.of("file.nothing"), true)));
   }
 
   private void importBatch() {

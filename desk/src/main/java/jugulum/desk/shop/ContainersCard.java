@@ -8,6 +8,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.shop.Container;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.entry.Buttons;
@@ -16,7 +17,7 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -65,7 +66,7 @@ final class ContainersCard extends VBox {
   }
 
   private void forget(Container container) {
-    workbench.change(shop -> shop.withoutContainer(container.name()));
+    workbench.session().change(new ShopEdit.ForgetContainer(container.name()));
   }
 
   private void keep() {
@@ -73,6 +74,6 @@ final class ContainersCard extends VBox {
         .ifPresent(
             called ->
                 tare.read()
-                    .ifPresent(mass -> Kept.clearing(workbench.change(shop -> shop.with(new Container(called, mass.grams()))), name, tare)));
+                    .ifPresent(mass -> Kept.clearing(workbench, workbench.session().change(new ShopEdit.KnowContainer(new Container(called, mass.grams()))), name, tare)));
   }
 }

@@ -4,14 +4,16 @@ import java.util.List;
 import java.util.concurrent.CompletionStage;
 import java.util.stream.Stream;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.workbench.Outcome;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.told.Told;
 
 /** Empties the fields of what was kept, and only then: what was refused, or typed since, stays. */
 final class Kept {
   private Kept() {}
 
   /** Once it is kept, empties the fields that still say what they said; a refusal is said at the first. */
-  static void clearing(CompletionStage<Outcome> sent, EntryField<?>... fields) {
+  static void clearing(Workbench workbench, CompletionStage<Outcome> sent, EntryField<?>... fields) {
     List<String> texts = Stream.of(fields).map(EntryField::text).toList();
     boolean there = Stream.of(fields).anyMatch(field -> field.field().isFocused());
     sent.thenAccept(
@@ -27,7 +29,7 @@ final class Kept {
                 fields[0].field().requestFocus();
               }
             }
-            case Outcome.Refused(String sentence) -> fields[0].say(sentence);
+            case Outcome.Not not -> fields[0].say(Told.why(not, workbench.preferences().figures().get()));
           }
         });
   }

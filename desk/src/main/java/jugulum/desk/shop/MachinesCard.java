@@ -17,13 +17,14 @@ import jugulum.core.machine.Gear;
 import jugulum.core.machine.Sheet.Sizes;
 import jugulum.core.machine.Sheets;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
@@ -82,7 +83,7 @@ final class MachinesCard extends VBox {
     String id = gear.name().replace(' ', '-');
     Button change = Buttons.quiet("change-gear-" + id, Words.of("shop.gear.change"), "", () -> fill(gear));
     change.setAccessibleText(Words.of("shop.gear.change.spoken", gear.name()));
-    Button forget = Buttons.quiet("forget-gear-" + id, Words.of("shop.container.forget"), "", () -> workbench.change(shop -> shop.withoutGear(gear.name())));
+    Button forget = Buttons.quiet("forget-gear-" + id, Words.of("shop.container.forget"), "", () -> workbench.session().change(new ShopEdit.ForgetMachine(gear.name())));
     forget.setAccessibleText(Words.of("shop.container.forget.spoken", gear.name()));
     line.getChildren().addAll(change, forget);
     return line;
@@ -112,7 +113,7 @@ final class MachinesCard extends VBox {
   private Optional<Gear> gear(String called, Optional<Double> fine, Optional<Double> coarse, Optional<Double> power, Optional<Double> wh, Optional<Double> litres) {
     Sizes usual = Sheets.of(kind.getValue()).suits();
     Map<String, Band> dials =
-        workbench.shop().get().gear().stream().filter(one -> one.name().equalsIgnoreCase(called) && one.kind() == kind.getValue()).findFirst().map(Gear::usual).orElse(Map.of());
+        workbench.projections().shop().get().gear().stream().filter(one -> one.name().equalsIgnoreCase(called) && one.kind() == kind.getValue()).findFirst().map(Gear::usual).orElse(Map.of());
     try {
       Optional<Sizes> suits = fine.isPresent() || coarse.isPresent() ? Optional.of(new Sizes(fine.orElse(usual.finestMm()), coarse.orElse(usual.coarsestMm()))) : Optional.empty();
       return Optional.of(new Gear(called, kind.getValue(), suits, dials, told(power), told(wh), told(litres)));
@@ -127,6 +128,6 @@ final class MachinesCard extends VBox {
   }
 
   private void keep(Gear gear) {
-    Kept.clearing(workbench.change(shop -> shop.with(gear)), name, finest, coarsest, watts, battery, sump);
+    Kept.clearing(workbench, workbench.session().change(new ShopEdit.KnowMachine(gear)), name, finest, coarsest, watts, battery, sump);
   }
 }

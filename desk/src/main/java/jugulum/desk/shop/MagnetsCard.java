@@ -7,12 +7,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import jugulum.core.shop.Magnet;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -43,7 +44,7 @@ final class MagnetsCard extends VBox {
 
   private HBox line(Magnet magnet) {
     HBox line = Parts.line(magnet.name(), Words.of("shop.magnet.mt", Figures.plain(magnet.strengthMt())));
-    Button forget = Buttons.quiet("forget-magnet-" + magnet.name().replace(' ', '-'), Words.of("shop.container.forget"), "", () -> workbench.change(shop -> shop.withoutMagnet(magnet.name())));
+    Button forget = Buttons.quiet("forget-magnet-" + magnet.name().replace(' ', '-'), Words.of("shop.container.forget"), "", () -> workbench.session().change(new ShopEdit.ForgetMagnet(magnet.name())));
     forget.setAccessibleText(Words.of("shop.container.forget.spoken", magnet.name()));
     line.getChildren().add(forget);
     return line;
@@ -54,6 +55,6 @@ final class MagnetsCard extends VBox {
   }
 
   private void keep(Magnet magnet) {
-    Kept.clearing(workbench.change(shop -> shop.with(magnet)), name, strength);
+    Kept.clearing(workbench, workbench.session().change(new ShopEdit.KnowMagnet(magnet)), name, strength);
   }
 }

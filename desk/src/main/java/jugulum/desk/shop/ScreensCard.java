@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.Node;
 import javafx.scene.control.TableColumn;
@@ -19,6 +18,7 @@ import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.OwnedScreen.Having;
 import jugulum.core.shop.OwnedScreen.Use;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
@@ -26,7 +26,7 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
 import jugulum.desk.panel.Ticks;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -58,7 +58,7 @@ final class ScreensCard extends VBox {
   ScreensCard(Workbench workbench) {
     super(10);
     this.workbench = workbench;
-    series.onChange(() -> offer(workbench.shop().get()));
+    series.onChange(() -> offer(workbench.projections().shop().get()));
     table.setId("screens-table");
     table.setAccessibleText(Words.of("shop.screens"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
@@ -130,11 +130,9 @@ final class ScreensCard extends VBox {
 
   private void own(Screen screen, boolean owned) {
     Having having = owned ? Having.OWNED : Having.NOT_OWNED;
-    workbench.change(
-        shop -> {
-          OwnedScreen before = shop.screen(screen.label()).orElseGet(() -> OwnedScreen.of(screen));
-          return shop.with(new OwnedScreen(before.label(), before.openingMm(), having, before.use(), before.diameterMm(), before.loadG()));
-        });
+    OwnedScreen before = workbench.projections().shop().get().screen(screen.label()).orElseGet(() -> OwnedScreen.of(screen));
+    OwnedScreen after = new OwnedScreen(before.label(), before.openingMm(), having, before.use(), before.diameterMm(), before.loadG());
+    workbench.session().change(new ShopEdit.KnowScreen(after));
   }
 
   private void fill(OwnedScreen screen) {
@@ -164,7 +162,7 @@ final class ScreensCard extends VBox {
     read.ifPresent(
         screen -> {
           table.getSelectionModel().clearSelection();
-          Kept.clearing(workbench.change(shop -> shop.with(screen)), label, opening, diameter, load);
+          Kept.clearing(workbench, workbench.session().change(new ShopEdit.KnowScreen(screen)), label, opening, diameter, load);
         });
   }
 

@@ -2,8 +2,9 @@ package jugulum.desk.shop;
 
 import java.util.List;
 import jugulum.core.shop.Container;
+import jugulum.core.shop.ShopEdit;
 import jugulum.desk.entry.Containers;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Workbench;
 
 /** The containers of the shop in the book. */
 public final class ShopContainers implements Containers {
@@ -16,11 +17,11 @@ public final class ShopContainers implements Containers {
 
   @Override
   public List<Container> known() {
-    return workbench.shop().get().containers();
+    return workbench.projections().shop().get().containers();
   }
 
   @Override
   public void remember(Container container) {
-    workbench.change(shop -> shop.with(container));
+    workbench.session().change(new ShopEdit.KnowContainer(container));
   }
 }

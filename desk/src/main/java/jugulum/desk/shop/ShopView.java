@@ -8,11 +8,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
 import jugulum.desk.entry.AssumptionsForm;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Words;
 
 /** What the shop owns and takes as given for new batches. */
@@ -61,14 +63,14 @@ public final class ShopView extends BorderPane {
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("board-scroll");
     setCenter(scroll);
-    workbench.shop().addListener((_, _, shop) -> show(shop));
-    workbench.figures().addListener((_, _, _) -> show(workbench.shop().get()));
-    show(workbench.shop().get());
+    workbench.projections().shop().addListener((_, _, shop) -> show(shop));
+    workbench.preferences().figures().addListener((_, _, _) -> show(workbench.projections().shop().get()));
+    show(workbench.projections().shop().get());
   }
 
   private void show(Shop shop) {
     screens.show(shop);
-    containers.show(shop, workbench.figures().get());
+    containers.show(shop, workbench.preferences().figures().get());
     magnets.show(shop);
     terms.show(shop);
     machines.show(shop);
@@ -77,17 +79,17 @@ public final class ShopView extends BorderPane {
 
   private void assume() {
     given
-        .read(workbench.shop().get().assumptions())
+        .read(workbench.projections().shop().get().assumptions())
         .ifPresent(
             assumed ->
-                workbench
-                    .change(shop -> shop.with(assumed))
+                workbench.session()
+                    .change(new ShopEdit.AssumeForNew(assumed))
                     .thenAccept(
                         outcome ->
                             said.setText(
                                 switch (outcome) {
                                   case Outcome.Recorded _ -> Words.of("shop.said");
-                                  case Outcome.Refused(String sentence) -> sentence;
+                                  case Outcome.Not not -> Told.why(not, workbench.preferences().figures().get());
                                 })));
   }
 }

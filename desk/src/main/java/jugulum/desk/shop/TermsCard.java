@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.StopRule.Kind;
 import jugulum.core.shop.Terms;
@@ -18,8 +19,9 @@ import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
-import jugulum.desk.workbench.Outcome;
-import jugulum.desk.workbench.Workbench;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -84,12 +86,12 @@ final class TermsCard extends VBox {
   }
 
   private void keep() {
-    read().ifPresent(terms -> workbench.change(shop -> shop.with(terms)).thenAccept(this::told));
+    read().ifPresent(terms -> workbench.session().change(new ShopEdit.SetTerms(terms)).thenAccept(this::told));
   }
 
   private void told(Outcome outcome) {
-    if (outcome instanceof Outcome.Refused(String sentence)) {
-      price.say(sentence);
+    if (outcome instanceof Outcome.Not not) {
+      price.say(Told.why(not, workbench.preferences().figures().get()));
     }
   }
 
@@ -111,8 +113,8 @@ final class TermsCard extends VBox {
   }
 
   private void keepRule() {
-    int before = workbench.shop().get().stopRule().specks();
+    int before = workbench.projections().shop().get().stopRule().specks();
     int specks = rule.chosen() == Kind.UNDER_SPECKS ? fewer.read().map(number -> (int) Math.rint(number)).orElse(before) : before;
-    workbench.change(shop -> shop.with(new StopRule(rule.chosen(), specks)));
+    workbench.session().change(new ShopEdit.SetStopRule(new StopRule(rule.chosen(), specks)));
   }
 }

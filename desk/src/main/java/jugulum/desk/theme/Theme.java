@@ -5,8 +5,8 @@ import java.util.Locale;
 import java.util.Objects;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
-import jugulum.desk.workbench.Workbench;
-import jugulum.desk.workbench.Workbench.ThemeName;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.session.Preferences.ThemeName;
 
 /** Puts fonts and colours on a scene. */
 public final class Theme {
@@ -19,8 +19,8 @@ public final class Theme {
     for (String file : List.of("B612-Regular.otf", "B612-Bold.otf", "B612-Italic.otf")) {
       Font.loadFont(Theme.class.getResourceAsStream("/jugulum/desk/font/" + file), ANY_SIZE);
     }
-    put(scene, workbench.theme().get());
-    workbench.theme().addListener((_, _, name) -> put(scene, name));
+    put(scene, workbench.preferences().theme().get());
+    workbench.preferences().theme().addListener((_, _, name) -> put(scene, name));
   }
 
   private static void put(Scene scene, ThemeName name) {

@@ -4,8 +4,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import jugulum.book.store.Book;
-import jugulum.book.store.BookProblem;
+import jugulum.book.stream.BookProblem;
+import jugulum.book.stream.Store;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Edit;
@@ -35,10 +35,10 @@ public final class Sentences {
                     switch (value) {
                       case Refusal.Told.Grams(double grams) -> figures.sand(grams);
                       case Refusal.Told.Moment(Instant at) -> figures.moment(at);
-                      case Refusal.Told.Words(String text) -> text;
+                      case Refusal.Told.Words(String text) -> text.isEmpty() ? Words.of("bench.unnamed") : text;
                     })
             .toArray(String[]::new);
-    return Words.of("refusal", refusal.reason(), values);
+    return Words.of("refusal." + refusal.reason().name(), values);
   }
 
   /** Why a value cannot be. */
@@ -81,10 +81,10 @@ public final class Sentences {
   }
 
   /** Why this window may only read. */
-  public static String readOnly(Book.ReadOnly why) {
+  public static String readOnly(Store.ReadOnly why) {
     return switch (why) {
-      case Book.ReadOnly.OtherWindow(String holder) -> Words.of("read-only.other", holder);
-      case Book.ReadOnly.Disk _ -> Words.of("read-only.disk");
+      case Store.ReadOnly.OtherWindow(String holder) -> Words.of("read-only.other", holder);
+      case Store.ReadOnly.Disk _ -> Words.of("read-only.disk");
     };
   }
 

@@ -161,7 +161,7 @@ class AccountViewTest extends OnTheDemoBook {
         List<Row> account = workbook.findSheet("account").orElseThrow().read();
         Row won = account.stream().filter(row -> row.getCellText(0).equals("gold_in_hand")).findFirst().orElseThrow();
         assertThat(won.getCell(2).getType()).isEqualTo(CellType.NUMBER);
-        double shown = person.workbench().current().get().worked().orElseThrow().gold().won().orElseThrow().milligrams();
+        double shown = person.workbench().projections().current().get().worked().orElseThrow().gold().won().orElseThrow().milligrams();
         assertThat(won.getCellAsNumber(2).orElseThrow().doubleValue()).isEqualTo(shown);
         Row feed = workbook.findSheet("sand").orElseThrow().read().get(1);
         assertThat(feed.getCellAsNumber(1).orElseThrow().doubleValue()).as("the feed, dry").isGreaterThan(22_000);
@@ -183,7 +183,7 @@ class AccountViewTest extends OnTheDemoBook {
       assertThat(person.text("smelt-visible")).as("nothing is claimed that nobody said").contains("left in, or nobody looked");
       person.click("smelt-visible").press(UP).press(UP).press(UP).press(ENTER);
       person.type("smelt-parted", "3.4 mg").type("smelt-slag", "0.2 mg").click("record");
-      double lotMg = person.workbench().current().get().worked().orElseThrow().gold().lots().get(tailings.id()).hidden().orElseThrow().milligrams();
+      double lotMg = person.workbench().projections().current().get().worked().orElseThrow().gold().lots().get(tailings.id()).hidden().orElseThrow().milligrams();
       assertThat(lotMg).as("3.4 mg fine, 884 fine, and 0.2 mg, in 200 g of 5.13 kg").isBetween(95.0, 105.0);
       assertThat(person.everything()).contains("200.0 g smelted with lead: bead 4.00 mg, parted 3.40 mg fine, 0.20 mg out of the slag; no visible gold");
       atTheAccount(person);

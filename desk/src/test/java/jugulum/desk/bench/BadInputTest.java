@@ -63,13 +63,13 @@ class BadInputTest extends OnTheDemoBook {
   @Test
   void aBatchWithoutANameOrWithAnImpossibleDay() {
     try (Person person = Person.at(book)) {
-      int before = person.workbench().batches().get().size();
+      int before = person.workbench().projections().batches().get().size();
       person.press(CONTROL, N).press(ENTER);
       assertThat(person.text("batch-name-error")).contains("needs a name");
       person.type("batch-name", "Nether Hollin 2").type("batch-received", "31.2.2026").press(ENTER);
       assertThat(person.text("batch-received-error")).contains("is not a day");
       assertThat(person.text("batch-name")).isEqualTo("Nether Hollin 2");
-      assertThat(person.workbench().batches().get()).hasSize(before);
+      assertThat(person.workbench().projections().batches().get()).hasSize(before);
     }
   }
 

@@ -8,7 +8,7 @@ import java.util.List;
 import jugulum.core.gold.Place;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import org.junit.jupiter.api.Test;
 
@@ -19,7 +19,7 @@ class BucketsTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       for (String name : List.of("Fernhollow 12", "Tarnbeck 7", "Saltergill 3")) {
         person.openInOneFrame(name);
-        Worked worked = person.workbench().current().get().worked().orElseThrow();
+        Worked worked = person.workbench().projections().current().get().worked().orElseThrow();
         for (Bucket bucket : Bucket.values()) {
           assertThat(bucket.lots(worked)).as("%s of %s", bucket, name).isEqualTo(worked.gold().place(bucket.place()).map(Place::lots).orElse(List.of()));
         }
@@ -30,8 +30,8 @@ class BucketsTest extends OnTheDemoBook {
   @Test
   void aBucketShowsTheFigureOfTheAccount() {
     try (Person person = Person.at(book)) {
-      Worked worked = person.workbench().current().get().worked().orElseThrow();
-      Figures figures = person.workbench().figures().get();
+      Worked worked = person.workbench().projections().current().get().worked().orElseThrow();
+      Figures figures = person.workbench().preferences().figures().get();
       for (Bucket bucket : List.of(Bucket.MAGNETICS, Bucket.TAILINGS, Bucket.RESIDUE)) {
         Place place = worked.gold().place(bucket.place()).orElseThrow();
         assertThat(person.text("bucket-" + bucket)).contains(figures.gold(place.gold().milligrams()));

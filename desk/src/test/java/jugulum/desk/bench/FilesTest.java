@@ -54,7 +54,7 @@ class FilesTest {
     try (Person person = Person.at(folder.resolve("other.book"))) {
       assertThat(person.everything()).contains("No batch on the bench");
       person.choosing(json).press(CONTROL, I);
-      person.until(() -> !person.workbench().batches().get().isEmpty());
+      person.until(() -> !person.workbench().projections().batches().get().isEmpty());
       assertThat(person.batch()).isEqualTo(batch);
       person.settle();
       Files.writeString(json, Files.readString(json).replace("\"moisture\" : 0.077", "\"moisture\" : 7.7"));
@@ -73,19 +73,19 @@ class FilesTest {
       person.press(CONTROL, DIGIT4).press(DOWN).press(ENTER);
       assertThat(person.text("batch-header")).contains("Saltergill 3");
       person.press(CONTROL, T).press(CONTROL, DIGIT5).click("own-270");
-      assertThat(person.workbench().shop().get().owned()).extracting(Screen::label).contains("270");
+      assertThat(person.workbench().projections().shop().get().owned()).extracting(Screen::label).contains("270");
       person.press(CONTROL, Z);
-      assertThat(person.workbench().shop().get().owned()).extracting(Screen::label).doesNotContain("270");
+      assertThat(person.workbench().projections().shop().get().owned()).extracting(Screen::label).doesNotContain("270");
       person.press(CONTROL, SHIFT, Z);
       person.type("screen-label", "1/8 in").type("screen-opening", "0").press(ENTER);
       assertThat(person.text("screen-opening-error")).contains("Between 0.001 and 200");
       person.type("screen-opening", "3.1").press(ENTER);
-      assertThat(person.workbench().shop().get().owned()).contains(new Screen("1/8 in", 3.1));
+      assertThat(person.workbench().projections().shop().get().owned()).contains(new Screen("1/8 in", 3.1));
     }
     try (Person person = Person.at(demo)) {
       assertThat(person.text("batch-header")).as("the batch last open").contains("Saltergill 3");
-      assertThat(person.workbench().theme().get()).hasToString("QUARTZ");
-      assertThat(person.workbench().shop().get().owned()).hasSize(13);
+      assertThat(person.workbench().preferences().theme().get()).hasToString("QUARTZ");
+      assertThat(person.workbench().projections().shop().get().owned()).hasSize(13);
     }
   }
 }

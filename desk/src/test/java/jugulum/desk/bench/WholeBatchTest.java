@@ -15,7 +15,6 @@ import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.RIGHT;
 import static javafx.scene.input.KeyCode.S;
 import static javafx.scene.input.KeyCode.SHIFT;
-import static javafx.scene.input.KeyCode.SPACE;
 import static javafx.scene.input.KeyCode.TAB;
 import static javafx.scene.input.KeyCode.U;
 import static javafx.scene.input.KeyCode.UP;
@@ -138,9 +137,9 @@ class WholeBatchTest {
 
   /** Counts specks in a share of every lot that is left over. */
   private static void lookAtWhatIsLeft(Person person) {
-    int unseen = person.workbench().current().get().worked().orElseThrow().gold().recoveries().getFirst().notLookedAt().size();
+    int unseen = person.workbench().projections().current().get().worked().orElseThrow().gold().recoveries().getFirst().notLookedAt().size();
     assertThat(unseen).isGreaterThan(4);
-    person.workbench().current().get().worked().orElseThrow().gold().recoveries().getFirst().notLookedAt().forEach(lot -> look(person, lot.number()));
+    person.workbench().projections().current().get().worked().orElseThrow().gold().recoveries().getFirst().notLookedAt().forEach(lot -> look(person, lot.number()));
   }
 
   private static void look(Person person, int lot) {

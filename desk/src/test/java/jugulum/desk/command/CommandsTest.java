@@ -12,15 +12,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
+import jugulum.book.Books;
+import jugulum.book.batch.BatchLines;
+import jugulum.book.batch.BatchStream;
 import jugulum.book.json.BatchFile;
-import jugulum.book.store.BatchSummary;
-import jugulum.book.store.Book;
+import jugulum.book.batch.BatchSummary;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.Writer;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Batch;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.Main;
 import jugulum.desk.demo.DemoBook;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -55,9 +59,9 @@ class CommandsTest {
   }
 
   private Batch batch(String name) {
-    try (Book open = Book.open(book, Clock.systemUTC())) {
-      BatchSummary found = open.list().stream().filter(one -> one.name().equals(name)).findFirst().orElseThrow();
-      return open.state(found.id()).batch().orElseThrow();
+    try (Book open = Books.open(book, Writer.unnamed(Clock.systemUTC()))) {
+      BatchSummary found = BatchLines.all(open).stream().filter(one -> one.name().equals(name)).findFirst().orElseThrow();
+      return open.standing(BatchStream.of(found.id())).now().orElseThrow();
     }
   }
 

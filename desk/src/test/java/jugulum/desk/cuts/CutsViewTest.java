@@ -57,7 +57,7 @@ class CutsViewTest extends OnTheDemoBook {
       assertThat(step.process()).isInstanceOfSatisfying(Process.Screening.class, made -> assertThat(made.manner()).contains(Manner.WET_BULK));
       person.write("1.71 kg").press(ENTER).write("855 g").press(ENTER);
       assertThat(person.text("closure")).contains("99.4 % found", "inside your 1.0 %");
-      StepClosure closure = person.workbench().current().get().worked().orElseThrow().sand().closure(step.id());
+      StepClosure closure = person.workbench().projections().current().get().worked().orElseThrow().sand().closure(step.id());
       assertThat(closure.state()).isEqualTo(StepClosure.State.CLOSES);
       assertThat(person.text("screen-findings")).contains("All cuts together", "2.57 kg");
     }

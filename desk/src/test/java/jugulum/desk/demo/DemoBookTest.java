@@ -5,13 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
-import jugulum.book.store.BatchSummary;
-import jugulum.book.store.BatchSummary.State;
-import jugulum.book.store.Book;
+import jugulum.book.Books;
+import jugulum.book.batch.BatchLines;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.batch.BatchSummary;
+import jugulum.book.batch.BatchSummary.State;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.Writer;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.NetworkCheck;
 import jugulum.core.mass.StepClosure;
-import jugulum.desk.workbench.Worked;
+import jugulum.desk.session.Worked;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -22,12 +26,12 @@ class DemoBookTest {
   void threeBatchesInThreeStates() {
     Path file = folder.resolve("demo.book");
     DemoBook.write(file);
-    try (Book book = Book.open(file, Clock.systemUTC())) {
+    try (Book book = Books.open(file, Writer.unnamed(Clock.systemUTC()))) {
       book.verify();
-      List<BatchSummary> list = book.list();
+      List<BatchSummary> list = BatchLines.all(book);
       assertThat(list).extracting(BatchSummary::state).containsExactlyInAnyOrder(State.CLOSED, State.UNDER_WAY, State.RECEIVED);
       for (BatchSummary line : list) {
-        Worked worked = Worked.of(book.state(line.id()).batch().orElseThrow());
+        Worked worked = Worked.of(book.standing(BatchStream.of(line.id())).now().orElseThrow());
         assertThat(NetworkCheck.findings(worked.batch())).isEmpty();
         assertThat(worked.network().steps())
             .allSatisfy(step -> assertThat(worked.sand().closure(step.id()).state()).as("%s %s", line.name(), step).isNotIn(StepClosure.State.OVER, StepClosure.State.SHORT));

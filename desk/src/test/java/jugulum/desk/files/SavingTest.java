@@ -11,7 +11,8 @@ import java.nio.file.Path;
 import javafx.application.Platform;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
-import jugulum.desk.workbench.Notice;
+import jugulum.desk.session.Notice;
+import jugulum.desk.told.Told;
 import org.junit.jupiter.api.Test;
 
 /** Whatever comes of writing a file is said; nothing is written over unasked. */
@@ -22,7 +23,7 @@ class SavingTest extends OnTheDemoBook {
   }
 
   private static String notice(Person person) {
-    return person.workbench().notice().get().text();
+    return Told.text(person.workbench().notices().notice().get(), person.workbench().preferences().figures().get());
   }
 
   @Test
@@ -34,7 +35,7 @@ class SavingTest extends OnTheDemoBook {
             throw new IllegalStateException("a font is missing");
           });
       assertThat(notice(person)).contains("should not have", "a font is missing", "demo.book.faults.txt");
-      assertThat(person.workbench().notice().get().fault()).isTrue();
+      assertThat(person.workbench().notices().notice().get().isFault()).isTrue();
       assertThat(Files.readString(folder.resolve("demo.book.faults.txt"))).contains("IllegalStateException: a font is missing", "SavingTest");
       assertThat(person.press(CONTROL, DIGIT1).text("batch-header")).as("the window goes on").contains("Fernhollow 12");
     }
@@ -56,7 +57,7 @@ class SavingTest extends OnTheDemoBook {
   @Test
   void whatWentWellIsSaidToo() {
     try (Person person = Person.at(book)) {
-      write(person, path -> new Notice("done " + path.getFileName(), false));
+      write(person, path -> new Notice.Said("done " + path.getFileName(), false));
       assertThat(notice(person)).isEqualTo("done page.pdf");
     }
   }
@@ -81,7 +82,7 @@ class SavingTest extends OnTheDemoBook {
   @Test
   void whatNobodyCaughtReachesThePerson() throws IOException {
     try (Person person = Person.at(book)) {
-      Platform.runLater(() -> person.workbench().fault(new ArithmeticException("nobody caught it")));
+      Platform.runLater(() -> person.workbench().work().fault(new ArithmeticException("nobody caught it")));
       person.until(() -> notice(person).contains("nobody caught it"));
       assertThat(notice(person)).contains("What was shown as recorded is safe", "for whoever mends it");
       assertThat(Files.readString(folder.resolve("demo.book.faults.txt"))).contains("nobody caught it");

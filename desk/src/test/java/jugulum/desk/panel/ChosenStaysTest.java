@@ -40,7 +40,7 @@ class ChosenStaysTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       person.click("station-2-4").click("from-sand");
       int lot = magnet(person).outputs().getFirst().number();
-      person.workbench().submit(new Edit.RecordOnLot(new LotId(lot), new Measure.SandWeight(3_430, 0, 0, 10))).toCompletableFuture().join();
+      person.workbench().session().submit(new Edit.RecordOnLot(new LotId(lot), new Measure.SandWeight(3_430, 0, 0, 10))).toCompletableFuture().join();
       person.settle().type("lifted", "110 g").type("dropped", "2 g").type("pass-specks", "1").press(ENTER);
       assertThat(magnet(person).passes().getLast().from()).isEqualTo(From.SAND);
     }

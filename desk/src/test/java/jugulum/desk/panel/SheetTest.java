@@ -140,7 +140,7 @@ class SheetTest extends OnTheDemoBook {
       person.type("dial-tilt", "6").press(ENTER);
       assertThat(person.text("said-tilt")).contains("Not where one usually starts");
       person.press(ALT, K);
-      assertThat(person.workbench().shop().get().gear()).anyMatch(gear -> gear.name().equals("long deck") && gear.sheet().dial("tilt").orElseThrow().isUsual(6));
+      assertThat(person.workbench().projections().shop().get().gear()).anyMatch(gear -> gear.name().equals("long deck") && gear.sheet().dial("tilt").orElseThrow().isUsual(6));
       person.press(ALT, B);
       assertThat(person.sees("said-tilt")).isFalse();
       Path page = folder.resolve("deck.pdf");

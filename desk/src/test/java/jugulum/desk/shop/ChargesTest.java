@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 /** What others take, told under Shop, with the day it was told. */
 class ChargesTest extends OnTheDemoBook {
   private static Charges charges(Person person) {
-    return person.workbench().shop().get().terms().orElseThrow().charged();
+    return person.workbench().projections().shop().get().terms().orElseThrow().charged();
   }
 
   @Test

@@ -21,8 +21,9 @@ import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.OwnedScreen.Having;
 import jugulum.core.shop.OwnedScreen.Use;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
 import jugulum.desk.Person;
-import jugulum.desk.workbench.Outcome;
+import jugulum.desk.session.Outcome;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -37,7 +38,7 @@ class ShopViewTest {
   }
 
   private static Shop shop(Person person) {
-    return person.workbench().shop().get();
+    return person.workbench().projections().shop().get();
   }
 
   @Test
@@ -82,8 +83,8 @@ class ShopViewTest {
   @Test
   void twoContainersKeptQuicklyAreBothKept() {
     try (Person person = atTheShop()) {
-      CompletionStage<Outcome> first = person.workbench().change(shop -> shop.with(new Container("tin", 120)));
-      CompletionStage<Outcome> second = person.workbench().change(shop -> shop.with(new Container("steel pan", 640)));
+      CompletionStage<Outcome> first = person.workbench().session().change(new ShopEdit.KnowContainer(new Container("tin", 120)));
+      CompletionStage<Outcome> second = person.workbench().session().change(new ShopEdit.KnowContainer(new Container("steel pan", 640)));
       assertThat(List.of(first.toCompletableFuture().join(), second.toCompletableFuture().join())).hasOnlyElementsOfType(Outcome.Recorded.class);
       person.settle();
       assertThat(shop(person).containers()).extracting(Container::name).containsExactlyInAnyOrder("tin", "steel pan");

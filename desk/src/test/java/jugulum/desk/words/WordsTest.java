@@ -14,8 +14,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import jugulum.book.csv.SizeCsv;
-import jugulum.book.store.BatchSummary;
-import jugulum.book.store.BookProblem;
+import jugulum.book.batch.BatchSummary;
+import jugulum.book.stream.BookProblem;
 import jugulum.core.advice.Advice;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
@@ -27,7 +27,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Reason;
-import jugulum.core.stream.Refusal;
+import jugulum.core.stream.Meanwhile;
 import jugulum.core.mass.LotMass;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.mass.Suspicion;
@@ -87,7 +87,7 @@ class WordsTest {
 
   private static final Map<String, Object[]> ENUMS =
       Map.ofEntries(
-          Map.entry("refusal", Reason.values()),
+          Map.entry("refusal", Stream.concat(Stream.of(Reason.values()), Stream.of(Meanwhile.values())).toArray()),
           Map.entry("book", BookProblem.Kind.values()),
           Map.entry("material", Material.values()),
           Map.entry("machine", Machine.Kind.values()),

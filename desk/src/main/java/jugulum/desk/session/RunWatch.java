@@ -1,4 +1,4 @@
-package jugulum.desk.workbench;
+package jugulum.desk.session;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

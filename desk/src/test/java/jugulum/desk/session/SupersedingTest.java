@@ -1,4 +1,4 @@
-package jugulum.desk.workbench;
+package jugulum.desk.session;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -12,8 +12,9 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Supplier;
-import jugulum.book.store.BatchSummary;
-import jugulum.book.store.Book;
+import jugulum.book.Books;
+import jugulum.book.batch.BatchSummary;
+import jugulum.book.stream.Writer;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -39,13 +40,13 @@ class SupersedingTest {
   void everyEditIsWrittenAndToldAndOnlyTheLastNeedsToBeWorkedOut() {
     Path path = folder.resolve("demo.book");
     DemoBook.write(path);
-    Workbench workbench = new Workbench(Book.open(path, Clock.systemUTC()), bookThread, window);
-    on(workbench::begin).toCompletableFuture().join();
-    BatchId batch = workbench.batches().get().stream().filter(one -> one.name().equals("Fernhollow 12")).map(BatchSummary::id).findFirst().orElseThrow();
-    on(() -> workbench.open(batch)).toCompletableFuture().join();
+    Workbench workbench = Workbench.of(Books.open(path, Writer.unnamed(Clock.systemUTC())), BenchMemory.untilTheEnd(), bookThread, window);
+    on(workbench.session()::begin).toCompletableFuture().join();
+    BatchId batch = workbench.projections().batches().get().stream().filter(one -> one.name().equals("Fernhollow 12")).map(BatchSummary::id).findFirst().orElseThrow();
+    on(() -> workbench.session().open(batch)).toCompletableFuture().join();
     List<Current> shown = new ArrayList<>();
     on(() -> {
-      workbench.current().addListener((_, _, now) -> shown.add(now));
+      workbench.projections().current().addListener((_, _, now) -> shown.add(now));
       return null;
     });
     CountDownLatch sent = new CountDownLatch(1);
@@ -54,14 +55,14 @@ class SupersedingTest {
     on(() -> {
       for (int i = 0; i < EDITS; i++) {
         Measure weight = new Measure.SandWeight(33_000 + i, 0, 0, 10);
-        told.add(workbench.submit(batch, List.of(new Edit.RecordOnLot(new LotId(1), weight))));
+        told.add(workbench.session().submit(List.of(new Edit.RecordOnLot(new LotId(1), weight))));
       }
       return null;
     });
     sent.countDown();
     told.forEach(outcome -> assertThat(outcome.toCompletableFuture().join()).isInstanceOf(Outcome.Recorded.class));
     assertThat(on(() -> List.copyOf(shown))).as("worked out once for all").hasSize(1);
-    Worked last = workbench.current().get().worked().orElseThrow();
+    Worked last = workbench.projections().current().get().worked().orElseThrow();
     assertThat(last.batch().lot(new LotId(1)).orElseThrow().live(Measure.SandWeight.class)).hasSize(EDITS + 1);
     assertThat(last.gold()).as("as if worked out from nothing").isEqualTo(Worked.of(last.batch()).gold());
     workbench.close();
@@ -72,21 +73,21 @@ class SupersedingTest {
   void aRefusedEditAmongOthersIsToldAndHoldsNobodyUp() {
     Path path = folder.resolve("demo.book");
     DemoBook.write(path);
-    Workbench workbench = new Workbench(Book.open(path, Clock.systemUTC()), bookThread, window);
-    on(workbench::begin).toCompletableFuture().join();
-    BatchId batch = workbench.current().get().id().orElseThrow();
+    Workbench workbench = Workbench.of(Books.open(path, Writer.unnamed(Clock.systemUTC())), BenchMemory.untilTheEnd(), bookThread, window);
+    on(workbench.session()::begin).toCompletableFuture().join();
+    BatchId batch = workbench.projections().current().get().id().orElseThrow();
     CountDownLatch sent = new CountDownLatch(1);
     bookThread.execute(() -> await(sent));
     List<CompletionStage<Outcome>> told = new ArrayList<>();
     on(() -> {
-      told.add(workbench.submit(batch, List.of(new Edit.RecordOnLot(new LotId(1), new Measure.SandWeight(33_000, 0, 0, 10)))));
-      told.add(workbench.submit(batch, List.of(new Edit.RecordOnLot(new LotId(999), new Measure.SandWeight(33_000, 0, 0, 10)))));
+      told.add(workbench.session().submit(List.of(new Edit.RecordOnLot(new LotId(1), new Measure.SandWeight(33_000, 0, 0, 10)))));
+      told.add(workbench.session().submit(List.of(new Edit.RecordOnLot(new LotId(999), new Measure.SandWeight(33_000, 0, 0, 10)))));
       return null;
     });
     sent.countDown();
     assertThat(told.get(1).toCompletableFuture().join()).isInstanceOf(Outcome.Refused.class);
     assertThat(told.get(0).toCompletableFuture().join()).isInstanceOf(Outcome.Recorded.class);
-    assertThat(workbench.current().get().worked().orElseThrow().batch().lot(new LotId(1)).orElseThrow().live(Measure.SandWeight.class)).hasSize(2);
+    assertThat(workbench.projections().current().get().worked().orElseThrow().batch().lot(new LotId(1)).orElseThrow().live(Measure.SandWeight.class)).hasSize(2);
     workbench.close();
     window.shutdown();
   }

@@ -1,14 +1,9 @@
-package jugulum.desk.workbench;
+package jugulum.desk.session;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.Executor;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.atomic.AtomicLong;
-import java.util.function.Function;
+import java.util.function.BooleanSupplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableValue;
@@ -17,38 +12,26 @@ import jugulum.core.gold.GoldMemory;
 import jugulum.core.runs.PastRun;
 import jugulum.core.shop.Shop;
 
-/** Works out the whole account of the batch on the bench, on the book's thread, while somebody looks at it; a later edit or question ends it. */
+/** Works out the whole account of the batch on the bench, once a change, while somebody looks at it; a later edit or question ends it. */
 public final class AccountWork {
-  private final ExecutorService bookThread;
-  private final Executor interfaceThread;
+  private final Work work;
+  private final Latest latest;
   private final GoldMemory memory;
   private final ObservableValue<Current> current;
   private final ObservableValue<Shop> shop;
   private final EveryBatch everyBatch;
-  private final Function<Throwable, Void> onProblem;
   private final ReadOnlyObjectWrapper<Optional<Account>> account = new ReadOnlyObjectWrapper<>(Optional.empty());
-
-  /** The number of the last question; one with a smaller number is of no interest any more. */
-  private final AtomicLong asked = new AtomicLong();
 
   private List<PastRun> runs = List.of();
   private boolean wanted;
 
-  AccountWork(
-      ExecutorService bookThread,
-      Executor interfaceThread,
-      GoldMemory memory,
-      ObservableValue<Current> current,
-      ObservableValue<Shop> shop,
-      EveryBatch everyBatch,
-      Function<Throwable, Void> onProblem) {
-    this.bookThread = bookThread;
-    this.interfaceThread = interfaceThread;
+  AccountWork(Work work, GoldMemory memory, ObservableValue<Current> current, ObservableValue<Shop> shop, EveryBatch everyBatch) {
+    this.work = work;
+    this.latest = work.latest();
     this.memory = memory;
     this.current = current;
     this.shop = shop;
     this.everyBatch = everyBatch;
-    this.onProblem = onProblem;
     current.addListener((_, _, _) -> ask());
     shop.addListener((_, _, _) -> ask());
   }
@@ -77,7 +60,7 @@ public final class AccountWork {
 
   /** Anything worked out for an older question is given up. For every thread. */
   void giveUp() {
-    asked.incrementAndGet();
+    latest.drop();
   }
 
   /** Works out anew what was given up for an edit that then changed nothing. */
@@ -86,9 +69,9 @@ public final class AccountWork {
   }
 
   private void ask() {
-    long number = asked.incrementAndGet();
+    latest.drop();
     Optional<Worked> worked = current.getValue().worked();
-    if (worked.isEmpty() || !wanted || bookThread.isShutdown()) {
+    if (worked.isEmpty() || !wanted || work.isOver()) {
       account.set(Optional.empty());
       return;
     }
@@ -97,26 +80,13 @@ public final class AccountWork {
     }
     Shop as = shop.getValue();
     List<PastRun> known = runs;
-    CompletableFuture.supplyAsync(() -> work(worked.get(), as, known, number), bookThread)
-        .thenAcceptAsync(
-            done -> {
-              if (number == asked.get()) {
-                done.ifPresent(one -> account.set(Optional.of(one)));
-              }
-            },
-            interfaceThread)
-        .exceptionallyAsync(onProblem, interfaceThread);
+    latest.ask(over -> workedOut(worked.get(), as, known, over), done -> account.set(Optional.of(done)));
   }
 
-  private Optional<Account> work(Worked worked, Shop as, List<PastRun> known, long number) {
-    if (number != asked.get()) {
-      return Optional.empty();
-    }
+  private Account workedOut(Worked worked, Shop as, List<PastRun> known, BooleanSupplier over) {
     try {
-      memory.stopWhen(() -> number != asked.get());
-      return Optional.of(worked.account(memory, as, known));
-    } catch (CancellationException laterQuestion) {
-      return Optional.empty();
+      memory.stopWhen(over);
+      return worked.account(memory, as, known);
     } finally {
       memory.stopWhen(() -> false);
     }

@@ -1,4 +1,4 @@
-package jugulum.desk.workbench;
+package jugulum.desk.session;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -25,7 +25,7 @@ class FaultLogTest {
     assertThat(file).hasFileName("my.book.faults.txt");
     assertThat(Files.readString(file))
         .startsWith("2026-11-18T09:00:00Z java.lang.IllegalStateException: a drawer stuck")
-        .contains("at jugulum.desk.workbench.FaultLogTest", "IllegalArgumentException: another");
+        .contains("at jugulum.desk.session.FaultLogTest", "IllegalArgumentException: another");
   }
 
   @Test

@@ -1,4 +1,4 @@
-package jugulum.desk.workbench;
+package jugulum.desk.session;
 
 import java.io.IOException;
 import java.io.PrintWriter;

@@ -1,4 +1,4 @@
-package jugulum.desk.workbench;
+package jugulum.desk.session;
 
 import java.util.List;
 import jugulum.core.account.Account;

@@ -1,0 +1,11 @@
+package jugulum.desk.session;
+
+/** Work that takes long in a large book. */
+public enum LongWork {
+  /** The whole book is compared with what was written. */
+  VERIFY,
+  /** The magnetics of every batch. */
+  MAGNETICS,
+  /** The runs over machines of every batch. */
+  RUNS
+}

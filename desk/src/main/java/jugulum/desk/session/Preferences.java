@@ -1,0 +1,105 @@
+package jugulum.desk.session;
+
+import java.time.ZoneId;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.words.Figures;
+
+/** How the person at this bench likes to see things, and what the bench is called: of the bench, whatever book is open. */
+public final class Preferences {
+  private static final String UNIT = "unit";
+  private static final String THEME = "theme";
+  private static final String BENCH = "bench";
+
+  private final Work work;
+  private final BenchMemory memory;
+  private final ReadOnlyObjectWrapper<Figures> figures;
+  private final ReadOnlyObjectWrapper<ThemeName> theme = new ReadOnlyObjectWrapper<>(ThemeName.BLACK_SAND);
+
+  /** The looks there are. */
+  public enum ThemeName {
+    BLACK_SAND,
+    QUARTZ
+  }
+
+  Preferences(Work work, BenchMemory memory, ZoneId zone) {
+    this.work = work;
+    this.memory = memory;
+    this.figures = new ReadOnlyObjectWrapper<>(new Figures(MassUnit.GRAM, zone));
+  }
+
+  /** What the bench is called; empty until somebody says. */
+  public static String benchName(BenchMemory memory) {
+    return memory.get(BENCH).orElse("");
+  }
+
+  /** How quantities are written. */
+  public ReadOnlyObjectProperty<Figures> figures() {
+    return figures.getReadOnlyProperty();
+  }
+
+  /** The look. */
+  public ReadOnlyObjectProperty<ThemeName> theme() {
+    return theme.getReadOnlyProperty();
+  }
+
+  /** Writes gold in the next unit. */
+  public void nextUnit() {
+    figures.set(figures.get().next());
+    remember(UNIT, figures.get().unit().name());
+  }
+
+  /** Changes the look. */
+  public void nextTheme() {
+    theme.set(theme.get() == ThemeName.BLACK_SAND ? ThemeName.QUARTZ : ThemeName.BLACK_SAND);
+    remember(THEME, theme.get().name());
+  }
+
+  /** What the bench is called. */
+  public String benchName() {
+    return benchName(memory);
+  }
+
+  /** Calls the bench something from now on; every edit is signed with it. */
+  public void callBench(String name) {
+    remember(BENCH, name.strip());
+  }
+
+  /**
+   * Takes over what was remembered. On the interface thread.
+   *
+   * @param unit as the bench or an older book tells it
+   * @param look as the bench or an older book tells it
+   */
+  void begin(Optional<String> unit, Optional<String> look) {
+    named(MassUnit.values(), unit).ifPresent(one -> figures.set(figures.get().in(one)));
+    named(ThemeName.values(), look).ifPresent(theme::set);
+  }
+
+  private static <T extends Enum<T>> Optional<T> named(T[] all, Optional<String> name) {
+    return name.flatMap(one -> java.util.stream.Stream.of(all).filter(constant -> constant.name().equals(one)).findFirst());
+  }
+
+  Optional<String> rememberedUnit() {
+    return memory.get(UNIT);
+  }
+
+  Optional<String> rememberedTheme() {
+    return memory.get(THEME);
+  }
+
+  Optional<String> remembered(String name) {
+    return memory.get(name);
+  }
+
+  void remember(String name, String value) {
+    work.run(
+        () -> {
+          memory.put(name, value);
+          return value;
+        },
+        _ -> {});
+  }
+}

@@ -1,0 +1,367 @@
+package jugulum.desk.session;
+
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import jugulum.book.batch.BatchLines;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.batch.BatchSummary;
+import jugulum.book.shop.ShopStream;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.Key;
+import jugulum.book.stream.Order;
+import jugulum.book.stream.Saved;
+import jugulum.book.stream.Standing;
+import jugulum.book.stream.Walked;
+import jugulum.core.gold.GoldMemory;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Network;
+import jugulum.core.mass.SandAccount;
+import jugulum.core.mass.Sizings;
+import jugulum.core.shop.Shop;
+import jugulum.core.shop.ShopEdit;
+import jugulum.core.sizes.SizeCurve;
+
+/** The one way in: takes edits, undo and redo, has them written, works the batch out again and hands the result to the projections. */
+public final class Session {
+  private static final String LAST = "batch";
+  private static final String RUNNING = "running";
+
+  private final Book book;
+  private final Work work;
+  private final Notices notices;
+  private final Projections projections;
+  private final Preferences preferences;
+  private final AccountWork accountWork;
+
+  /** Used on the book's thread only. */
+  private final GoldMemory memory;
+
+  private final Superseding superseding = new Superseding();
+
+  /** The version of the shop that is shown. */
+  private long shopVersion;
+
+  Session(Book book, Work work, Notices notices, Projections projections, Preferences preferences, GoldMemory memory, AccountWork accountWork) {
+    this.book = book;
+    this.work = work;
+    this.notices = notices;
+    this.projections = projections;
+    this.preferences = preferences;
+    this.memory = memory;
+    this.accountWork = accountWork;
+    projections.current().addListener((_, _, now) -> watch(now));
+    projections.shop().addListener((_, _, now) -> projections.watch().again(now));
+    book.readOnly().ifPresent(why -> notices.say(new Notice.OnlyToRead(why)));
+  }
+
+  /** Whether this window may write. */
+  public boolean mayWrite() {
+    return book.readOnly().isEmpty();
+  }
+
+  /** Where the book is. */
+  public String bookName() {
+    return String.valueOf(book.path().getFileName());
+  }
+
+  /** Where the clock that dates the edits hangs. */
+  public ZoneId zone() {
+    return book.zone();
+  }
+
+  /** What a bench remembers of one book among others. */
+  private String ofThisBook(String name) {
+    return name + "." + book.path().toAbsolutePath().normalize();
+  }
+
+  /** Reads preferences, the shop, the list and the batch last open. Ends when the window can be used. */
+  public CompletionStage<Void> begin() {
+    record Begun(Optional<String> unit, Optional<String> theme, Standing<Shop> shop, List<BatchSummary> list, Current current, List<Batch> running) {}
+    CompletableFuture<Void> begun = new CompletableFuture<>();
+    work.run(
+        () -> {
+          List<BatchSummary> list = BatchLines.all(book);
+          Current opened = lastOpen(list).map(this::worked).orElse(Current.NONE);
+          Optional<String> unit = preferences.rememberedUnit().or(() -> book.preference("unit"));
+          Optional<String> theme = preferences.rememberedTheme().or(() -> book.preference("theme"));
+          return new Begun(unit, theme, book.standing(ShopStream.SHOP), list, opened, running(list));
+        },
+        now -> {
+          preferences.begin(now.unit(), now.theme());
+          show(now.shop());
+          projections.show(now.list());
+          now.running().forEach(batch -> projections.watch().watch(Network.of(batch), projections.shop().get()));
+          projections.show(now.current());
+          begun.complete(null);
+        });
+    return begun;
+  }
+
+  /** The batch this bench had open last in this book, or as an older book tells, or the one last written in. */
+  private Optional<BatchId> lastOpen(List<BatchSummary> list) {
+    return preferences
+        .remembered(ofThisBook(LAST))
+        .or(() -> book.preference(LAST))
+        .flatMap(id -> list.stream().map(BatchSummary::id).filter(one -> one.value().toString().equals(id)).findFirst())
+        .or(() -> book.lastWritten(BatchStream.KIND).map(stream -> BatchStream.id(stream.id())));
+  }
+
+  /** The batches with machines that ran when the window was closed. */
+  private List<Batch> running(List<BatchSummary> list) {
+    List<String> ids = preferences.remembered(ofThisBook(RUNNING)).or(() -> book.preference(RUNNING)).map(text -> List.of(text.split(" "))).orElse(List.of());
+    return list.stream()
+        .map(BatchSummary::id)
+        .filter(id -> ids.contains(id.value().toString()))
+        .flatMap(id -> book.standing(BatchStream.of(id)).now().stream())
+        .toList();
+  }
+
+  private void watch(Current now) {
+    RunWatch watch = projections.watch();
+    Set<BatchId> before = watch.batches();
+    now.worked().ifPresentOrElse(worked -> watch.watch(worked.network(), projections.shop().get()), () -> now.id().ifPresent(watch::forget));
+    if (!watch.batches().equals(before)) {
+      preferences.remember(ofThisBook(RUNNING), watch.batches().stream().map(id -> id.value().toString()).collect(Collectors.joining(" ")));
+    }
+  }
+
+  /**
+   * Looks through the whole book for damage, after the window is up. One stream at a time: in a large book the first edit must not wait for the whole
+   * look.
+   */
+  public void verify() {
+    work.run(
+        () -> {
+          book.check();
+          return true;
+        },
+        _ -> work.steps(LongWork.VERIFY, book::streams, this::verified, _ -> {}, () -> {}));
+  }
+
+  private Key verified(Key stream) {
+    book.verify(stream);
+    return stream;
+  }
+
+  /** A batch nobody has. */
+  public BatchId newBatch() {
+    return BatchStream.id(book.newId());
+  }
+
+  /** Puts a batch on the bench. */
+  public CompletionStage<Outcome> open(BatchId id) {
+    preferences.remember(ofThisBook(LAST), id.value().toString());
+    return shown(() -> worked(id));
+  }
+
+  /** Reads the book again, for a window that may only read. */
+  public CompletionStage<Outcome> refresh() {
+    Optional<BatchId> id = projections.current().get().id();
+    return shown(() -> id.map(this::worked).orElse(Current.NONE));
+  }
+
+  private CompletionStage<Outcome> shown(Supplier<Current> next) {
+    record Changed(Current current, List<BatchSummary> list) {}
+    return work.outcome(
+        () -> new Changed(next.get(), BatchLines.all(book)),
+        changed -> {
+          projections.show(changed.list());
+          projections.show(changed.current());
+          return recorded();
+        });
+  }
+
+  private static CompletionStage<Outcome> recorded() {
+    return CompletableFuture.completedFuture(new Outcome.Recorded());
+  }
+
+  /** The size curve of another batch's feed, if it has one. */
+  public void feedCurve(BatchId id, Consumer<Optional<SizeCurve>> show) {
+    work.run(() -> book.standing(BatchStream.of(id)).now().flatMap(Session::curve), show);
+  }
+
+  private static Optional<SizeCurve> curve(Batch batch) {
+    Network network = Network.of(batch);
+    SandAccount sand = SandAccount.of(network);
+    return network.feeds().findFirst().flatMap(feed -> Sizings.of(network, sand, feed.id()));
+  }
+
+  /** Sends edits for several batches, all of them or, where one is refused, none; the batch on the bench stays there. */
+  public CompletionStage<Outcome> submitElsewhere(List<Order<?, ?>> orders) {
+    Optional<BatchId> here = projections.current().get().id();
+    record Done(List<BatchSummary> list, Optional<Current> current, Saved saved) {}
+    return work.outcome(
+        () -> {
+          Saved saved = book.submit(orders);
+          return new Done(BatchLines.all(book), here.map(this::worked), saved);
+        },
+        done -> {
+          projections.show(done.list());
+          done.current().ifPresent(projections::show);
+          return CompletableFuture.completedFuture(outcome(done.saved()));
+        });
+  }
+
+  private static Outcome outcome(Saved saved) {
+    return switch (saved) {
+      case Saved.Recorded _ -> new Outcome.Recorded();
+      case Saved.Refused(var refusal) -> new Outcome.Refused(refusal);
+    };
+  }
+
+  /** Sends an edit for the batch on the bench. */
+  public CompletionStage<Outcome> submit(Edit edit) {
+    return submit(List.of(edit));
+  }
+
+  /** Sends edits for the batch on the bench, all or none. */
+  public CompletionStage<Outcome> submit(List<Edit> edits) {
+    Current now = projections.current().get();
+    BatchId id = now.id().orElseThrow(() -> new IllegalStateException("no batch is open"));
+    return submit(id, Order.on(now.version(), BatchStream.of(id), edits));
+  }
+
+  /** Sends the first edits of a batch, all or none, and puts it on the bench. */
+  public CompletionStage<Outcome> begin(BatchId id, List<Edit> edits) {
+    return submit(id, Order.on(0, BatchStream.of(id), edits));
+  }
+
+  /**
+   * Every order is written; but where another of the same batch is sent before this is worked out, only that one is, and both are told then.
+   */
+  private CompletionStage<Outcome> submit(BatchId id, Order<Batch, Edit> order) {
+    accountWork.giveUp();
+    Superseding.Ticket ticket = superseding.ticket(id);
+    return work.outcome(() -> written(id, order, ticket), this::shown)
+        .thenApply(
+            outcome -> {
+              if (outcome instanceof Outcome.Failed) {
+                superseding.release();
+                accountWork.again();
+              }
+              return outcome;
+            });
+  }
+
+  /** What came of edits: the batch worked out, or nothing where a later edit does that. */
+  private record Written(Optional<Current> current, Optional<BatchSummary> line, Saved saved) {}
+
+  private Written written(BatchId id, Order<Batch, Edit> order, Superseding.Ticket ticket) {
+    Saved saved = book.submit(order);
+    boolean owed = saved instanceof Saved.Recorded || superseding.isOwed();
+    Optional<Current> worked = owed ? superseding.unlessLater(ticket, memory, () -> worked(id)) : Optional.empty();
+    return new Written(worked, BatchLines.one(book, id), saved);
+  }
+
+  private CompletionStage<Outcome> shown(Written written) {
+    written.current().ifPresentOrElse(after -> show(after, written.line()), accountWork::again);
+    return superseding.told(outcome(written.saved()), written.current().isPresent());
+  }
+
+  private void show(Current after, Optional<BatchSummary> line) {
+    notices.say(Notice.NONE);
+    line.ifPresent(projections::show);
+    projections.show(after);
+  }
+
+  /** Takes the last edit of the batch on the bench back. */
+  public CompletionStage<Outcome> undo() {
+    return walk(false);
+  }
+
+  /** Brings the last edit taken back of the batch on the bench back again. */
+  public CompletionStage<Outcome> redo() {
+    return walk(true);
+  }
+
+  private CompletionStage<Outcome> walk(boolean isRedo) {
+    Current now = projections.current().get();
+    if (now.id().isEmpty()) {
+      notices.say(new Notice.Walked(isRedo, Optional.empty()));
+      return recorded();
+    }
+    BatchId id = now.id().get();
+    record Gone(Walked<Edit> walked, Current current, Optional<BatchSummary> line) {}
+    return work.outcome(
+        () -> {
+          Walked<Edit> walked = isRedo ? book.redo(BatchStream.of(id), now.version()) : book.undo(BatchStream.of(id), now.version());
+          return new Gone(walked, worked(id), BatchLines.one(book, id));
+        },
+        gone -> {
+          show(gone.current(), gone.line());
+          return CompletableFuture.completedFuture(
+              switch (gone.walked()) {
+                case Walked.Done<Edit>(Edit edit) -> said(isRedo, Optional.of(edit));
+                case Walked.Nothing<Edit> _ -> said(isRedo, Optional.empty());
+                case Walked.Refused<Edit>(var refusal) -> {
+                  notices.say(new Notice.NotDone(refusal));
+                  yield new Outcome.Refused(refusal);
+                }
+              });
+        });
+  }
+
+  private Outcome said(boolean isRedo, Optional<Edit> edit) {
+    notices.say(new Notice.Walked(isRedo, edit));
+    return new Outcome.Recorded();
+  }
+
+  /** Changes the shop. */
+  public CompletionStage<Outcome> change(ShopEdit edit) {
+    long seen = shopVersion;
+    return shopChanged(() -> outcome(book.submit(Order.on(seen, ShopStream.SHOP, List.of(edit)))));
+  }
+
+  /** Takes the last change of the shop back. */
+  public CompletionStage<Outcome> undoShop() {
+    long seen = shopVersion;
+    return shopChanged(() -> outcome(book.undo(ShopStream.SHOP, seen)));
+  }
+
+  /** Brings the last change of the shop back again. */
+  public CompletionStage<Outcome> redoShop() {
+    long seen = shopVersion;
+    return shopChanged(() -> outcome(book.redo(ShopStream.SHOP, seen)));
+  }
+
+  private static Outcome outcome(Walked<?> walked) {
+    return walked instanceof Walked.Refused<?>(var refusal) ? new Outcome.Refused(refusal) : new Outcome.Recorded();
+  }
+
+  private CompletionStage<Outcome> shopChanged(Supplier<Outcome> how) {
+    record Changed(Outcome outcome, Standing<Shop> shop) {}
+    return work.outcome(
+        () -> {
+          Outcome outcome = how.get();
+          return new Changed(outcome, book.standing(ShopStream.SHOP));
+        },
+        changed -> {
+          show(changed.shop());
+          return CompletableFuture.completedFuture(changed.outcome());
+        });
+  }
+
+  private void show(Standing<Shop> shop) {
+    shopVersion = shop.version();
+    projections.show(shop.now().orElse(Shop.USUAL));
+  }
+
+  private Current worked(BatchId id) {
+    Standing<Batch> standing = book.standing(BatchStream.of(id));
+    return new Current(Optional.of(id), standing.now().map(batch -> Worked.of(batch, memory)), standing.version(), standing.undoable(), standing.redoable());
+  }
+
+  /** Ends after what was asked for is done, and closes the book. */
+  public void close() {
+    work.end(book::close);
+  }
+}

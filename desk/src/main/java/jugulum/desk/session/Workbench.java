@@ -1,0 +1,47 @@
+package jugulum.desk.session;
+
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import jugulum.book.stream.Book;
+import jugulum.core.gold.GoldMemory;
+
+/**
+ * Everything between the window and the book.
+ *
+ * @param session the way in: edits, undo, redo
+ * @param projections the way out: the batch on the bench, the list, the shop
+ * @param preferences how this bench likes to see things
+ * @param notices what there is to say
+ * @param work what runs off the interface thread
+ * @param accountWork the whole account, for those who look at it
+ */
+public record Workbench(Session session, Projections projections, Preferences preferences, Notices notices, Work work, AccountWork accountWork) {
+  /**
+   * Sets up a workbench.
+   *
+   * @param book the open book; from now on only this touches it
+   * @param memory what the bench remembers of itself
+   * @param bookThread runs the book and the computing, one thing at a time
+   * @param interfaceThread runs what changes properties
+   */
+  public static Workbench of(Book book, BenchMemory memory, ExecutorService bookThread, Executor interfaceThread) {
+    Notices notices = new Notices(book.path(), book.clock());
+    Work work = new Work(bookThread, besideTheBook(), interfaceThread, notices);
+    Preferences preferences = new Preferences(work, memory, book.zone());
+    Projections projections = new Projections(new EveryBatch(book, work));
+    GoldMemory gold = new GoldMemory();
+    AccountWork account = new AccountWork(work, gold, projections.current(), projections.shop(), projections.everyBatch());
+    Session session = new Session(book, work, notices, projections, preferences, gold, account);
+    return new Workbench(session, projections, preferences, notices, work, account);
+  }
+
+  private static Executor besideTheBook() {
+    return Executors.newVirtualThreadPerTaskExecutor();
+  }
+
+  /** Ends after what was asked for is done, and closes the book. */
+  public void close() {
+    session.close();
+  }
+}

@@ -1,0 +1,44 @@
+package jugulum.desk.told;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import jugulum.core.stream.Refusal;
+import jugulum.desk.session.Failure;
+import jugulum.desk.session.Notice;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** Turns outcomes and notices into sentences, where they are shown. */
+public final class Told {
+  private Told() {}
+
+  /** Why something was not recorded. */
+  public static String why(Outcome.Not not, Figures figures) {
+    return switch (not) {
+      case Outcome.Refused(Refusal refusal) -> Sentences.refusal(refusal, figures);
+      case Outcome.Failed(Failure failure) -> failed(failure);
+    };
+  }
+
+  /** What there is to say; empty for nothing. */
+  public static String text(Notice notice, Figures figures) {
+    return switch (notice) {
+      case Notice.Said(String text, boolean _) -> text;
+      case Notice.Walked(boolean isRedo, var edit) -> walked(isRedo ? "notice.redo" : "notice.undo", edit.map(one -> Sentences.edit(one, figures)));
+      case Notice.NotDone(Refusal refusal) -> Sentences.refusal(refusal, figures);
+      case Notice.OnlyToRead(var why) -> Sentences.readOnly(why);
+      case Notice.Failed(Failure failure) -> failed(failure);
+    };
+  }
+
+  private static String walked(String key, Optional<String> edit) {
+    return edit.map(text -> Words.of(key, text)).orElseGet(() -> Words.of(key + ".none"));
+  }
+
+  private static String failed(Failure failure) {
+    String sentence = Sentences.problem(failure.cause());
+    return failure.writtenDown().map(Path::toString).map(file -> sentence + " " + Words.of("notice.written-down", file)).orElse(sentence);
+  }
+}
