@@ -18,7 +18,8 @@ public final class Books {
   private Books() {}
 
   /**
-   * Opens a book, or makes it where there is none. Where another window has it, or the disk may not be written, it is opened to read only and says why.
+   * Opens a book, or makes it where there is none. Where another window has it, or the disk may not
+   * be written, it is opened to read only and says why.
    *
    * @param path the file
    * @param writer who writes

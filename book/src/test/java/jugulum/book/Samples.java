@@ -31,21 +31,58 @@ public final class Samples {
 
   public static Batch everything() {
     Bench bench = Bench.started();
-    bench.measures(1, new Measure.SandWeight(42_150, 250, 0.084, 10)).measures(1, new Measure.Assay(128.5, 0.1, 29.166667));
+    bench
+        .measures(1, new Measure.SandWeight(42_150, 250, 0.084, 10))
+        .measures(1, new Measure.Assay(128.5, 0.1, 29.166667));
     bench.screens(1, "16", "50").weighs(2, 4_910).weighs(3, 25_000.1).weighs(4, 8_400);
-    bench.magnet(3).does(new Edit.RecordOnStep(new StepId(3), new Measure.Pass(Measure.Pass.From.SAND, 14_316.7, 212, 46)));
-    bench.does(new Edit.Correct(new ReadingId(6), new Measure.Pass(Measure.Pass.From.SAND, 14_361.7, 212, 46), "digits, swapped \"again\""));
+    bench
+        .magnet(3)
+        .does(
+            new Edit.RecordOnStep(
+                new StepId(3), new Measure.Pass(Measure.Pass.From.SAND, 14_316.7, 212, 46)));
+    bench.does(
+        new Edit.Correct(
+            new ReadingId(6),
+            new Measure.Pass(Measure.Pass.From.SAND, 14_361.7, 212, 46),
+            "digits, swapped \"again\""));
     bench.does(new Edit.FinishStep(new StepId(3), true));
-    bench.table(6, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS).measures(9, new Measure.SpeckCount(3, 0.04));
+    bench
+        .table(6, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS)
+        .measures(9, new Measure.SpeckCount(3, 0.04));
     bench.runs(new Process.Splitting(), List.of(4), Material.PART, Material.PART);
-    bench.runs(new Process.Merging(), List.of(8, 10), Material.MERGED).measures(12, new Measure.KnownGold(12.5, 0.7));
-    bench.runs(new Process.GravityRun(new Machine(Machine.Kind.VORTEX_BOWL, "the small one")), List.of(12), Material.CONCENTRATE, Material.TAILINGS);
+    bench
+        .runs(new Process.Merging(), List.of(8, 10), Material.MERGED)
+        .measures(12, new Measure.KnownGold(12.5, 0.7));
+    bench.runs(
+        new Process.GravityRun(new Machine(Machine.Kind.VORTEX_BOWL, "the small one")),
+        List.of(12),
+        Material.CONCENTRATE,
+        Material.TAILINGS);
     bench.does(new Edit.AddNote(new StepId(7), "level checked; ünïcode −30 +50"));
-    bench.finishes(7).measures(15, new Measure.GoldWeight(3.934, 0.001)).measures(15, new Measure.Fineness(0.871, 0.01));
-    bench.measures(1, new Measure.SizeAnalysis(new SizeCurve(List.of(new SizeCurve.Sieved(1.18, 40.5), new SizeCurve.Sieved(0.3, 210)), 61.2)));
+    bench
+        .finishes(7)
+        .measures(15, new Measure.GoldWeight(3.934, 0.001))
+        .measures(15, new Measure.Fineness(0.871, 0.01));
+    bench.measures(
+        1,
+        new Measure.SizeAnalysis(
+            new SizeCurve(
+                List.of(new SizeCurve.Sieved(1.18, 40.5), new SizeCurve.Sieved(0.3, 210)), 61.2)));
     bench.measures(2, new Measure.LookedOver(2, 0.41));
-    bench.measures(2, new Measure.SandWeight(1_260, 315, 0.06, 5, OptionalDouble.of(0.006), Optional.of("tin bowl"), OptionalInt.of(2)));
-    bench.does(new Edit.RecordOnStep(new StepId(2), new Measure.LastMinute(StandardScreens.numbered("50").orElseThrow(), 120)));
+    bench.measures(
+        2,
+        new Measure.SandWeight(
+            1_260,
+            315,
+            0.06,
+            5,
+            OptionalDouble.of(0.006),
+            Optional.of("tin bowl"),
+            OptionalInt.of(2)));
+    bench.does(
+        new Edit.RecordOnStep(
+            new StepId(2),
+            new Measure.LastMinute(StandardScreens.numbered("50").orElseThrow(), 120)));
     bench.magnet(11).does(new Edit.WithdrawStep(new StepId(9), "wrong bucket"));
     magnetics(bench);
     smelts(bench);
@@ -55,34 +92,81 @@ public final class Samples {
   private static void smelts(Bench bench) {
     VisibleGold before = new VisibleGold(VisibleGold.State.TAKEN_BEFORE, 3.2);
     OptionalDouble none = OptionalDouble.empty();
-    bench.measures(14, new Measure.Smelt(50, Collector.LEAD, OptionalDouble.of(31.5), OptionalDouble.of(28), 6.1, OptionalDouble.of(5.4), OptionalDouble.of(0.3), before, OptionalDouble.of(18)));
-    bench.measures(14, new Measure.Smelt(50, Collector.NONE, none, none, 0, none, none, new VisibleGold(VisibleGold.State.LEFT_IN, 0), none));
+    bench.measures(
+        14,
+        new Measure.Smelt(
+            50,
+            Collector.LEAD,
+            OptionalDouble.of(31.5),
+            OptionalDouble.of(28),
+            6.1,
+            OptionalDouble.of(5.4),
+            OptionalDouble.of(0.3),
+            before,
+            OptionalDouble.of(18)));
+    bench.measures(
+        14,
+        new Measure.Smelt(
+            50,
+            Collector.NONE,
+            none,
+            none,
+            0,
+            none,
+            none,
+            new VisibleGold(VisibleGold.State.LEFT_IN, 0),
+            none));
     bench.measures(5, new Measure.Assay(12, 0.1, 500, Optional.empty(), Optional.of(before)));
     bench.does(new Edit.Doubt(bench.lot(14).readings().getLast().id(), true, "gold was left in"));
   }
 
   private static void magnetics(Bench bench) {
-    Measure.Pass.How how = new Measure.Pass.How(OptionalDouble.of(7.5), Optional.of("pull rod"), OptionalDouble.of(4));
-    Measure.Pass weighed = new Measure.Pass(Measure.Pass.From.HEAP, 14_149.7, 61, 0, OptionalDouble.of(0.85), Optional.of(how));
+    Measure.Pass.How how =
+        new Measure.Pass.How(OptionalDouble.of(7.5), Optional.of("pull rod"), OptionalDouble.of(4));
+    Measure.Pass weighed =
+        new Measure.Pass(
+            Measure.Pass.From.HEAP, 14_149.7, 61, 0, OptionalDouble.of(0.85), Optional.of(how));
     ReadingId last = bench.step(3).orElseThrow().readings().getLast().id();
-    bench.does(new Edit.RecordOnStep(new StepId(3), weighed)).does(new Edit.InsertOnStep(new StepId(3), last, new Measure.FeedRate(24.5)));
+    bench
+        .does(new Edit.RecordOnStep(new StepId(3), weighed))
+        .does(new Edit.InsertOnStep(new StepId(3), last, new Measure.FeedRate(24.5)));
     bench.does(new Edit.RecordOnStep(new StepId(4), new Measure.Setting("tilt", 3.5)));
     gravity(bench);
-    bench.measures(6, new Measure.MagnetTest(100, 0.8, 31)).measures(5, new Measure.Bagged("season bag"));
-    bench.measures(5, new Measure.Assay(31, 0.1, 500, Optional.of("season bag"))).measures(5, new Measure.Discarded("room needed"));
-    Process.MagnetRun damp = new Process.MagnetRun(Medium.DAMP, Optional.of(new DryCheck(OptionalDouble.of(0.04))), Optional.of(Way.DRUM));
+    bench
+        .measures(6, new Measure.MagnetTest(100, 0.8, 31))
+        .measures(5, new Measure.Bagged("season bag"));
+    bench
+        .measures(5, new Measure.Assay(31, 0.1, 500, Optional.of("season bag")))
+        .measures(5, new Measure.Discarded("room needed"));
+    Process.MagnetRun damp =
+        new Process.MagnetRun(
+            Medium.DAMP, Optional.of(new DryCheck(OptionalDouble.of(0.04))), Optional.of(Way.DRUM));
     bench.runs(damp, List.of(11), Material.MAGNETICS, Material.NON_MAGNETICS);
   }
 
   private static void gravity(Bench bench) {
     StepId table = new StepId(4);
-    Measure.Running stopped = new Measure.Running(Measure.Running.State.STOPPED, Optional.of(Instant.parse("2026-03-02T08:55:00.25Z")));
-    bench.does(new Edit.RecordOnStep(table, new Measure.Checked("bolted"))).does(new Edit.RecordOnStep(table, new Measure.Running(Measure.Running.State.STARTED)));
-    bench.waits(Duration.ofHours(1)).does(new Edit.RecordOnStep(table, new Measure.Charge(OptionalDouble.of(1_500)))).does(new Edit.RecordOnStep(table, stopped));
+    Measure.Running stopped =
+        new Measure.Running(
+            Measure.Running.State.STOPPED, Optional.of(Instant.parse("2026-03-02T08:55:00.25Z")));
+    bench
+        .does(new Edit.RecordOnStep(table, new Measure.Checked("bolted")))
+        .does(new Edit.RecordOnStep(table, new Measure.Running(Measure.Running.State.STARTED)));
+    bench
+        .waits(Duration.ofHours(1))
+        .does(new Edit.RecordOnStep(table, new Measure.Charge(OptionalDouble.of(1_500))))
+        .does(new Edit.RecordOnStep(table, stopped));
     bench.does(new Edit.RecordOnStep(new StepId(7), new Measure.Charge(OptionalDouble.empty())));
     Cut coarse = new Cut(StandardScreens.numbered("16"), StandardScreens.numbered("30"));
     Cut fine = new Cut(StandardScreens.numbered("30"), Optional.empty());
-    bench.measures(9, new Measure.PannedSample(250.5, List.of(new Seen(coarse, 1), new Seen(fine, 4)))).measures(14, new Measure.PannedSample(50, List.of(new Seen(Cut.ALL, 0))));
-    bench.runs(new Process.GravityRun(new Machine(Machine.Kind.CONICAL_PAN, "")), List.of(9), Material.CONCENTRATE, Material.TAILINGS);
+    bench
+        .measures(
+            9, new Measure.PannedSample(250.5, List.of(new Seen(coarse, 1), new Seen(fine, 4))))
+        .measures(14, new Measure.PannedSample(50, List.of(new Seen(Cut.ALL, 0))));
+    bench.runs(
+        new Process.GravityRun(new Machine(Machine.Kind.CONICAL_PAN, "")),
+        List.of(9),
+        Material.CONCENTRATE,
+        Material.TAILINGS);
   }
 }

@@ -7,7 +7,10 @@ import picocli.CommandLine;
 
 /** Starts the program. */
 public final class Main {
-  /** Held for as long as the program runs: the logging system itself would forget a logger nobody holds. */
+  /**
+   * Held for as long as the program runs: the logging system itself would forget a logger nobody
+   * holds.
+   */
   private static final Logger ROOT = Logger.getLogger("");
 
   private static final Logger JAVAFX = Logger.getLogger("javafx");

@@ -36,7 +36,10 @@ import jugulum.core.ledger.LotId;
 import jugulum.desk.board.ThroatBoard;
 import org.junit.jupiter.api.Test;
 
-/** Every view at 1280 x 800 on the demo data: nothing cut off, nothing mute, nothing too small to read. */
+/**
+ * Every view at 1280 x 800 on the demo data: nothing cut off, nothing mute, nothing too small to
+ * read.
+ */
 class AppearanceTest extends OnTheDemoBook {
   private static final double SMALLEST_TYPE = 14;
 
@@ -52,15 +55,24 @@ class AppearanceTest extends OnTheDemoBook {
           person.press(CONTROL, view);
           look.at(person, theme + " " + view);
         }
-        for (String part : List.of("cuts-part-SIZES", "cuts-part-MAGNET", "cuts-part-HANDLING", "cuts-part-PLAN")) {
+        for (String part :
+            List.of(
+                "cuts-part-SIZES", "cuts-part-MAGNET", "cuts-part-HANDLING", "cuts-part-PLAN")) {
           person.press(CONTROL, DIGIT2).click(part);
           look.at(person, theme + " " + part);
         }
-        for (String part : List.of("account-part-STEPS", "account-part-SAND", "account-part-NEXT", "account-part-SMELTS", "account-part-GOLD")) {
+        for (String part :
+            List.of(
+                "account-part-STEPS",
+                "account-part-SAND",
+                "account-part-NEXT",
+                "account-part-SMELTS",
+                "account-part-GOLD")) {
           person.press(CONTROL, DIGIT3).click(part);
           look.at(person, theme + " " + part);
         }
-        for (String part : List.of("batches-part-MAGNETICS", "batches-part-RUNS", "batches-part-BATCHES")) {
+        for (String part :
+            List.of("batches-part-MAGNETICS", "batches-part-RUNS", "batches-part-BATCHES")) {
           person.press(CONTROL, DIGIT4).click(part);
           look.at(person, theme + " " + part);
         }
@@ -70,13 +82,33 @@ class AppearanceTest extends OnTheDemoBook {
           look.at(person, theme + " " + opened);
           person.click("back");
         }
-        for (String station : List.of("station-1-0", "station-2-4", "station-3-2", "station-3-1", "station-4-3", "station-2-5", "station-0-0", "bucket-TAILINGS")) {
+        for (String station :
+            List.of(
+                "station-1-0",
+                "station-2-4",
+                "station-3-2",
+                "station-3-1",
+                "station-4-3",
+                "station-2-5",
+                "station-0-0",
+                "bucket-TAILINGS")) {
           person.click(station);
           look.at(person, theme + " " + station);
         }
         person.click("station-2-5").click("measure-SMELT");
         look.at(person, theme + " a smelt");
-        person.open(3).click("correct-" + person.batch().lot(new LotId(3)).orElseThrow().readings().getFirst().id().number());
+        person
+            .open(3)
+            .click(
+                "correct-"
+                    + person
+                        .batch()
+                        .lot(new LotId(3))
+                        .orElseThrow()
+                        .readings()
+                        .getFirst()
+                        .id()
+                        .number());
         look.at(person, theme + " a reading to correct or doubt");
         person.press(ESCAPE).press(ESCAPE);
         running(person);
@@ -154,7 +186,10 @@ class AppearanceTest extends OnTheDemoBook {
   private static void noTextIsCutOff(Person person, String where) {
     for (Node node : visible(person)) {
       if (node instanceof Text text && text.getParent() instanceof Labeled labeled) {
-        assertThat(text.getText()).as("%s: %s", where, labeled.getText()).doesNotEndWith("...").doesNotEndWith("…");
+        assertThat(text.getText())
+            .as("%s: %s", where, labeled.getText())
+            .doesNotEndWith("...")
+            .doesNotEndWith("…");
       }
     }
   }
@@ -162,51 +197,86 @@ class AppearanceTest extends OnTheDemoBook {
   private static void noTypeIsTooSmall(Person person, String where) {
     for (Node node : visible(person)) {
       if (node instanceof Text text && !text.getText().isBlank()) {
-        assertThat(text.getFont().getSize()).as("%s: %s", where, text.getText()).isGreaterThanOrEqualTo(SMALLEST_TYPE);
-        assertThat(text.getFont().getFamily()).as("%s: %s", where, text.getText()).isEqualTo("B612");
+        assertThat(text.getFont().getSize())
+            .as("%s: %s", where, text.getText())
+            .isGreaterThanOrEqualTo(SMALLEST_TYPE);
+        assertThat(text.getFont().getFamily())
+            .as("%s: %s", where, text.getText())
+            .isEqualTo("B612");
       }
     }
   }
 
   private static void whatCanHaveTheFocusHasANameAndARole(Person person, String where) {
     for (Node node : visible(person)) {
-      boolean wanted = node.isFocusTraversable() && !node.isDisabled() && !(node instanceof ScrollBar) && !(node instanceof ScrollPane);
+      boolean wanted =
+          node.isFocusTraversable()
+              && !node.isDisabled()
+              && !(node instanceof ScrollBar)
+              && !(node instanceof ScrollPane);
       if (wanted) {
         String name = node.getAccessibleText();
         String shown = node instanceof Labeled labeled ? labeled.getText() : "";
-        boolean named = name != null && !name.isBlank() || shown != null && !shown.isBlank() || node instanceof ListView;
-        assertThat(named).as("%s: %s %s has a name", where, node.getClass().getSimpleName(), node.getId()).isTrue();
-        assertThat(node.getAccessibleRole()).as("%s: %s has a role", where, node.getId()).isNotNull();
+        boolean named =
+            name != null && !name.isBlank()
+                || shown != null && !shown.isBlank()
+                || node instanceof ListView;
+        assertThat(named)
+            .as("%s: %s %s has a name", where, node.getClass().getSimpleName(), node.getId())
+            .isTrue();
+        assertThat(node.getAccessibleRole())
+            .as("%s: %s has a role", where, node.getId())
+            .isNotNull();
       }
     }
   }
 
-  private static void nothingSticksOutOfTheWindowAndNothingScrollsSideways(Person person, String where) {
+  private static void nothingSticksOutOfTheWindowAndNothingScrollsSideways(
+      Person person, String where) {
     for (Node node : visible(person)) {
-      if (node instanceof Control && !inside(node, ScrollPane.class) && !inside(node, ListView.class)) {
+      if (node instanceof Control
+          && !inside(node, ScrollPane.class)
+          && !inside(node, ListView.class)) {
         Bounds bounds = node.localToScene(node.getLayoutBounds());
-        assertThat(bounds.getMaxX()).as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId()).isLessThanOrEqualTo(1281);
-        assertThat(bounds.getMaxY()).as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId()).isLessThanOrEqualTo(801);
+        assertThat(bounds.getMaxX())
+            .as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId())
+            .isLessThanOrEqualTo(1281);
+        assertThat(bounds.getMaxY())
+            .as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId())
+            .isLessThanOrEqualTo(801);
       }
       if (node instanceof ScrollPane pane && pane.isFitToWidth() && pane.getContent() != null) {
-        assertThat(pane.getContent().getLayoutBounds().getWidth()).as("%s: %s is cut off at the right", where, pane.getId()).isLessThanOrEqualTo(pane.getViewportBounds().getWidth() + 1);
+        assertThat(pane.getContent().getLayoutBounds().getWidth())
+            .as("%s: %s is cut off at the right", where, pane.getId())
+            .isLessThanOrEqualTo(pane.getViewportBounds().getWidth() + 1);
       }
       if (node instanceof ScrollBar bar && bar.getOrientation() == Orientation.HORIZONTAL) {
-        assertThat(bar.getWidth() > 0 && bar.getHeight() > 0 && bar.getVisibleAmount() < bar.getMax() - bar.getMin() - 1e-9 && bar.isVisible())
+        assertThat(
+                bar.getWidth() > 0
+                    && bar.getHeight() > 0
+                    && bar.getVisibleAmount() < bar.getMax() - bar.getMin() - 1e-9
+                    && bar.isVisible())
             .as("%s: a horizontal scroll bar in %s", where, bar.getParent())
             .isFalse();
       }
     }
   }
 
-  /** The very frame that shows another batch must be styled: new parts of the board come in while the window is being laid out. */
+  /**
+   * The very frame that shows another batch must be styled: new parts of the board come in while
+   * the window is being laid out.
+   */
   @Test
   void anotherBatchIsStyledInItsFirstFrame() {
     try (Person person = Person.at(book)) {
       for (String name : List.of("Tarnbeck 7", "Saltergill 3", "Fernhollow 12")) {
         person.openInOneFrame(name);
         List<Text> writings =
-            visible(person).stream().filter(Text.class::isInstance).map(Text.class::cast).filter(text -> inside(text, ThroatBoard.class) && !text.getText().isBlank()).toList();
+            visible(person).stream()
+                .filter(Text.class::isInstance)
+                .map(Text.class::cast)
+                .filter(text -> inside(text, ThroatBoard.class) && !text.getText().isBlank())
+                .toList();
         assertThat(writings).hasSizeGreaterThan(8);
         for (Text writing : writings) {
           assertThat(writing.getFont().getFamily()).as(writing.getText()).isEqualTo("B612");
@@ -221,16 +291,29 @@ class AppearanceTest extends OnTheDemoBook {
   void writingsOnTheBoardDoNotOverlap() {
     try (Person person = Person.at(book)) {
       List<Label> labels =
-          visible(person).stream().filter(Label.class::isInstance).map(Label.class::cast).filter(label -> label.getParent() != null && label.getParent().getStyleClass().contains("board-pane")).toList();
+          visible(person).stream()
+              .filter(Label.class::isInstance)
+              .map(Label.class::cast)
+              .filter(
+                  label ->
+                      label.getParent() != null
+                          && label.getParent().getStyleClass().contains("board-pane"))
+              .toList();
       assertThat(labels).hasSizeGreaterThan(30);
       for (Label one : labels) {
         for (Label other : labels) {
           if (one != other && !one.getText().isBlank() && !other.getText().isBlank()) {
             Bounds here = one.getBoundsInParent();
             Bounds there = other.getBoundsInParent();
-            double across = Math.min(here.getMaxX(), there.getMaxX()) - Math.max(here.getMinX(), there.getMinX());
-            double down = Math.min(here.getMaxY(), there.getMaxY()) - Math.max(here.getMinY(), there.getMinY());
-            assertThat(across > 1 && down > 3).as("“%s” over “%s”", one.getText(), other.getText()).isFalse();
+            double across =
+                Math.min(here.getMaxX(), there.getMaxX())
+                    - Math.max(here.getMinX(), there.getMinX());
+            double down =
+                Math.min(here.getMaxY(), there.getMaxY())
+                    - Math.max(here.getMinY(), there.getMinY());
+            assertThat(across > 1 && down > 3)
+                .as("“%s” over “%s”", one.getText(), other.getText())
+                .isFalse();
           }
         }
       }

@@ -25,13 +25,26 @@ class BordersTest {
         .resideInAPackage("jugulum.core..")
         .should()
         .onlyDependOnClassesThat()
-        .resideInAnyPackage("jugulum.core..", "java.lang..", "java.util..", "java.time..", "java.math..", "org.hipparchus..", "org.apache.commons.rng..")
+        .resideInAnyPackage(
+            "jugulum.core..",
+            "java.lang..",
+            "java.util..",
+            "java.time..",
+            "java.math..",
+            "org.hipparchus..",
+            "org.apache.commons.rng..")
         .check(ALL);
   }
 
   @Test
   void theBookKnowsNothingOfTheWindow() {
-    noClasses().that().resideInAPackage("jugulum.book..").should().dependOnClassesThat().resideInAnyPackage("jugulum.desk..", "javafx..", "picocli..").check(ALL);
+    noClasses()
+        .that()
+        .resideInAPackage("jugulum.book..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage("jugulum.desk..", "javafx..", "picocli..")
+        .check(ALL);
   }
 
   @Test
@@ -63,7 +76,12 @@ class BordersTest {
   void theTimeIsAlwaysGiven() {
     noClasses()
         .that()
-        .resideInAnyPackage("jugulum.core..", "jugulum.book..", "jugulum.desk.session..", "jugulum.desk.panel..", "jugulum.desk.board..")
+        .resideInAnyPackage(
+            "jugulum.core..",
+            "jugulum.book..",
+            "jugulum.desk.session..",
+            "jugulum.desk.panel..",
+            "jugulum.desk.board..")
         .should()
         .callMethod(Clock.class, "systemUTC")
         .orShould()

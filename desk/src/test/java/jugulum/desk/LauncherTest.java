@@ -20,11 +20,27 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** The start script on machines on which this or that is missing: a copy of it with made-up JDKs and a made-up Maven. */
+/**
+ * The start script on machines on which this or that is missing: a copy of it with made-up JDKs and
+ * a made-up Maven.
+ */
 @DisabledOnOs(OS.WINDOWS)
 class LauncherTest {
   private static final List<String> TOOLS =
-      List.of("sed", "dirname", "cat", "find", "tr", "readlink", "mktemp", "tee", "grep", "head", "rm", "touch", "mkdir");
+      List.of(
+          "sed",
+          "dirname",
+          "cat",
+          "find",
+          "tr",
+          "readlink",
+          "mktemp",
+          "tee",
+          "grep",
+          "head",
+          "rm",
+          "touch",
+          "mkdir");
 
   @TempDir private Path machine;
   private Path home;
@@ -49,7 +65,12 @@ class LauncherTest {
     }
     path = Files.createDirectories(machine.resolve("bin"));
     for (String tool : TOOLS) {
-      Path there = Stream.of("/usr/bin", "/bin").map(folder -> Path.of(folder, tool)).filter(Files::exists).findFirst().orElseThrow();
+      Path there =
+          Stream.of("/usr/bin", "/bin")
+              .map(folder -> Path.of(folder, tool))
+              .filter(Files::exists)
+              .findFirst()
+              .orElseThrow();
       script(path.resolve(tool), "exec " + there + " \"$@\"");
     }
     jdks = Files.createDirectories(machine.resolve("jdks"));
@@ -67,7 +88,8 @@ class LauncherTest {
   private static Path jdk(Path folder, String version) throws IOException {
     script(folder.resolve("bin/javac"), "exit 0");
     script(folder.resolve("bin/java"), "echo \"ran ${0} $*\"");
-    Files.writeString(folder.resolve("release"), "IMPLEMENTOR=\"nobody\"\nJAVA_VERSION=\"" + version + "\"\n");
+    Files.writeString(
+        folder.resolve("release"), "IMPLEMENTOR=\"nobody\"\nJAVA_VERSION=\"" + version + "\"\n");
     return folder;
   }
 
@@ -89,19 +111,25 @@ class LauncherTest {
     command.addAll(List.of(arguments));
     Path out = Files.createTempFile(machine, "out", "");
     Path err = Files.createTempFile(machine, "err", "");
-    ProcessBuilder builder = new ProcessBuilder(command).redirectOutput(out.toFile()).redirectError(err.toFile());
+    ProcessBuilder builder =
+        new ProcessBuilder(command).redirectOutput(out.toFile()).redirectError(err.toFile());
     builder.environment().clear();
     builder.environment().putAll(environment);
     int exit = builder.start().waitFor();
-    return new Ran(exit, Files.readString(out, StandardCharsets.UTF_8), Files.readString(err, StandardCharsets.UTF_8));
+    return new Ran(
+        exit,
+        Files.readString(out, StandardCharsets.UTF_8),
+        Files.readString(err, StandardCharsets.UTF_8));
   }
 
   private static void saysInTwoLines(Ran ran, String what) {
     assertThat(ran.exit()).isEqualTo(3);
-    assertThat(ran.err().lines().filter(line -> !line.startsWith("Maven is not installed;")).toList())
+    assertThat(
+            ran.err().lines().filter(line -> !line.startsWith("Maven is not installed;")).toList())
         .hasSize(2)
         .satisfies(lines -> assertThat(lines.getFirst()).contains(what))
-        .satisfies(lines -> assertThat(lines.getLast()).contains("Debian", "Fedora", "macOS", "Windows"));
+        .satisfies(
+            lines -> assertThat(lines.getLast()).contains("Debian", "Fedora", "macOS", "Windows"));
   }
 
   @ParameterizedTest
@@ -143,9 +171,12 @@ class LauncherTest {
     }
     jdk(jdks.resolve("a-jdk-17"), "17.0.1");
     Ran ran = run("jugulum", "--version");
-    assertThat(ran.err()).contains("2 of 5: Jugulum core", "4 of 5: Jugulum desk").doesNotContain("[INFO]");
+    assertThat(ran.err())
+        .contains("2 of 5: Jugulum core", "4 of 5: Jugulum desk")
+        .doesNotContain("[INFO]");
     assertThat(ran.exit()).as(ran.err()).isZero();
-    assertThat(ran.out()).contains("ran " + there.resolve("bin/java"), "jugulum.desk.Main --version");
+    assertThat(ran.out())
+        .contains("ran " + there.resolve("bin/java"), "jugulum.desk.Main --version");
   }
 
   @Test
@@ -167,7 +198,8 @@ class LauncherTest {
 
   @ParameterizedTest
   @ValueSource(strings = {"jugulum", "scripts/verify"})
-  void whereMavenCannotBeFetchedItSaysWhatToInstall(String script) throws IOException, InterruptedException {
+  void whereMavenCannotBeFetchedItSaysWhatToInstall(String script)
+      throws IOException, InterruptedException {
     jdk(jdks.resolve("jdk-25"), "25");
     script(home.resolve("mvnw"), "exit 1");
     saysInTwoLines(run(script), "Maven");
@@ -176,7 +208,11 @@ class LauncherTest {
   @Test
   void aBuildThatFailsSaysWhyAndStartsNothing() throws IOException, InterruptedException {
     jdk(jdks.resolve("jdk-25"), "25");
-    script(path.resolve("mvn"), "[ \"$1\" = --version ] && exit 0", "echo '[ERROR] no registry can be reached'", "exit 1");
+    script(
+        path.resolve("mvn"),
+        "[ \"$1\" = --version ] && exit 0",
+        "echo '[ERROR] no registry can be reached'",
+        "exit 1");
     Ran ran = run("jugulum");
     assertThat(ran.exit()).isEqualTo(1);
     assertThat(ran.err()).contains("no registry can be reached", "did not come to its end");

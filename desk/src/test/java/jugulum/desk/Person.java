@@ -35,21 +35,25 @@ import jugulum.book.stream.Writer;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
-import jugulum.desk.panel.Desk;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.panel.Desk;
 import jugulum.desk.session.BenchFile;
 import jugulum.desk.session.BenchMemory;
 import jugulum.desk.session.Preferences;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.theme.Theme;
-import jugulum.desk.session.Workbench;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** Someone at the bench: opens a real window on a real book, types, presses keys, clicks, and reads what the window shows. */
+/**
+ * Someone at the bench: opens a real window on a real book, types, presses keys, clicks, and reads
+ * what the window shows.
+ */
 public final class Person implements AutoCloseable {
-  private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-05-04T08:00:00Z"), ZoneOffset.UTC);
+  private static final Clock CLOCK =
+      Clock.fixed(Instant.parse("2026-05-04T08:00:00Z"), ZoneOffset.UTC);
   private static final int PATIENCE_SECONDS = 90;
 
   private final FxRobot robot = new FxRobot();
@@ -63,7 +67,8 @@ public final class Person implements AutoCloseable {
   private Person(Path path, Clock clock) {
     Thread.setDefaultUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
     BenchMemory memory = new BenchFile(path.resolveSibling("bench.properties"));
-    Book book = Books.open(path, new Writer(() -> Preferences.benchName(memory), clock, UUID::randomUUID));
+    Book book =
+        Books.open(path, new Writer(() -> Preferences.benchName(memory), clock, UUID::randomUUID));
     workbench = Workbench.of(book, memory, bookThread, Platform::runLater);
     record Opened(Stage stage, Scene scene) {}
     Opened opened =
@@ -137,7 +142,10 @@ public final class Person implements AutoCloseable {
     return this;
   }
 
-  /** Waits until something is so, as long as a person would; a thing asked about may not be in sight yet. */
+  /**
+   * Waits until something is so, as long as a person would; a thing asked about may not be in sight
+   * yet.
+   */
   public Person until(BooleanSupplier so) {
     long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
     while (!isSo(so) && System.nanoTime() < end) {
@@ -206,10 +214,14 @@ public final class Person implements AutoCloseable {
   private static void scrollTo(Node target) {
     for (Node parent = target.getParent(); parent != null; parent = parent.getParent()) {
       if (parent instanceof ScrollPane pane && pane.getContent() != null) {
-        Bounds inside = pane.getContent().sceneToLocal(target.localToScene(target.getBoundsInLocal()));
-        double spare = pane.getContent().getLayoutBounds().getHeight() - pane.getViewportBounds().getHeight();
+        Bounds inside =
+            pane.getContent().sceneToLocal(target.localToScene(target.getBoundsInLocal()));
+        double spare =
+            pane.getContent().getLayoutBounds().getHeight() - pane.getViewportBounds().getHeight();
         if (spare > 0) {
-          pane.setVvalue(Math.clamp((inside.getMinY() - pane.getViewportBounds().getHeight() / 2) / spare, 0, 1));
+          pane.setVvalue(
+              Math.clamp(
+                  (inside.getMinY() - pane.getViewportBounds().getHeight() / 2) / spare, 0, 1));
         }
       }
     }
@@ -260,11 +272,16 @@ public final class Person implements AutoCloseable {
 
   /** Puts a batch on the bench and lays the window out once, as the next frame does. */
   public void openInOneFrame(String name) {
-    var batch = workbench.projections().batches().get().stream().filter(one -> one.name().equals(name)).findFirst().orElseThrow();
+    var batch =
+        workbench.projections().batches().get().stream()
+            .filter(one -> one.name().equals(name))
+            .findFirst()
+            .orElseThrow();
     CompletionStage<Void> shown =
         on(
             () ->
-                workbench.session()
+                workbench
+                    .session()
                     .open(batch.id())
                     .thenRun(
                         () -> {
@@ -292,7 +309,8 @@ public final class Person implements AutoCloseable {
     }
     switch (node) {
       case TextInputControl field -> found.add(field.getText());
-      case TableRow<?> row -> row.getChildrenUnmodifiable().forEach(cell -> found.addAll(texts(cell)));
+      case TableRow<?> row ->
+          row.getChildrenUnmodifiable().forEach(cell -> found.addAll(texts(cell)));
       case Labeled labeled -> {
         found.add(labeled.getText());
         if (labeled.getGraphic() != null) {
@@ -301,7 +319,8 @@ public final class Person implements AutoCloseable {
       }
       case ScrollPane pane -> found.addAll(texts(pane.getContent()));
       case Text text -> found.add(text.getText());
-      case javafx.scene.Parent parent -> parent.getChildrenUnmodifiable().forEach(child -> found.addAll(texts(child)));
+      case javafx.scene.Parent parent ->
+          parent.getChildrenUnmodifiable().forEach(child -> found.addAll(texts(child)));
       default -> {}
     }
     return found.stream().filter(text -> text != null && !text.isEmpty()).toList();

@@ -11,7 +11,6 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Edit.NewLot;
-import jugulum.core.stream.Applied;
 import jugulum.core.ledger.Label;
 import jugulum.core.ledger.Ledger;
 import jugulum.core.ledger.Lot;
@@ -24,6 +23,7 @@ import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
+import jugulum.core.stream.Applied;
 
 /** Made-up batches of a given size, with evidence on every end lot. */
 final class BigBatch {
@@ -32,7 +32,14 @@ final class BigBatch {
 
   private BigBatch(String name) {
     BatchId id = new BatchId(UUID.randomUUID());
-    does(new Edit.StartBatch(id, new Label(name, "made for measuring", LocalDate.of(2026, 1, 1).plusDays(name.hashCode() % 300)), Assumptions.USUAL));
+    does(
+        new Edit.StartBatch(
+            id,
+            new Label(
+                name,
+                "made for measuring",
+                LocalDate.of(2026, 1, 1).plusDays(name.hashCode() % 300)),
+            Assumptions.USUAL));
     measure(1, new Measure.SandWeight(40_000, 0, 0.05, 10));
     measure(1, new Measure.Assay(100, 0.1, 500));
   }
@@ -52,7 +59,11 @@ final class BigBatch {
   static Batch ofLots(int lots) {
     BigBatch made = new BigBatch("Sixty lots");
     String[] few = {"8", "16", "20", "30", "50", "80", "100"};
-    String[] many = StandardScreens.all().stream().limit(lots / LOTS_A_CUT).map(Screen::label).toArray(String[]::new);
+    String[] many =
+        StandardScreens.all().stream()
+            .limit(lots / LOTS_A_CUT)
+            .map(Screen::label)
+            .toArray(String[]::new);
     String[] stack = lots > few.length * (LOTS_A_CUT + 1) + LOTS_A_CUT ? many : few;
     made.screen(stack);
     for (int cut = 2; cut <= stack.length + 2 && made.size() < lots; cut++) {
@@ -69,7 +80,8 @@ final class BigBatch {
     batch =
         switch (Ledger.apply(batch, edit, clock.instant())) {
           case Applied.Done(Batch after) -> Optional.of(after);
-          case Applied.Refused(var refusal) -> throw new IllegalStateException(refusal + " for " + edit);
+          case Applied.Refused(var refusal) ->
+              throw new IllegalStateException(refusal + " for " + edit);
         };
   }
 
@@ -78,27 +90,49 @@ final class BigBatch {
   }
 
   private void screen(String... labels) {
-    List<Screen> stack = Stream.of(labels).map(label -> StandardScreens.numbered(label).orElseThrow()).toList();
-    does(new Edit.TakeStep(new Process.Screening(stack), List.of(new LotId(1)), Cut.of(Cut.ALL, stack).stream().map(cut -> new NewLot(Material.CUT, cut, "")).toList()));
+    List<Screen> stack =
+        Stream.of(labels).map(label -> StandardScreens.numbered(label).orElseThrow()).toList();
+    does(
+        new Edit.TakeStep(
+            new Process.Screening(stack),
+            List.of(new LotId(1)),
+            Cut.of(Cut.ALL, stack).stream()
+                .map(cut -> new NewLot(Material.CUT, cut, ""))
+                .toList()));
   }
 
   private int run(Process process, int lot, Material... ports) {
     Cut cut = batch.orElseThrow().lot(new LotId(lot)).map(Lot::cut).orElseThrow();
     int first = size() + 1;
-    does(new Edit.TakeStep(process, List.of(new LotId(lot)), Stream.of(ports).map(port -> new NewLot(port, cut, "")).toList()));
+    does(
+        new Edit.TakeStep(
+            process,
+            List.of(new LotId(lot)),
+            Stream.of(ports).map(port -> new NewLot(port, cut, "")).toList()));
     return first;
   }
 
   private void cut(int lot, double grams) {
     measure(lot, dry(grams));
-    int magnet = run(new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY), lot, Material.MAGNETICS, Material.NON_MAGNETICS);
+    int magnet =
+        run(
+            new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY),
+            lot,
+            Material.MAGNETICS,
+            Material.NON_MAGNETICS);
     StepId step = batch.orElseThrow().steps().getLast().id();
     does(new Edit.RecordOnStep(step, new Measure.Pass(Measure.Pass.From.SAND, 1_900, 60, 40)));
     does(new Edit.RecordOnStep(step, new Measure.Pass(Measure.Pass.From.HEAP, 1_840, 20, 15)));
     does(new Edit.RecordOnStep(step, new Measure.Pass(Measure.Pass.From.HEAP, 1_820, 8, 6)));
     measure(magnet, dry(1_800));
     measure(magnet + 1, dry(2_180));
-    int table = run(new Process.GravityRun(new Machine(Machine.Kind.SHAKER_TABLE, "")), magnet + 1, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
+    int table =
+        run(
+            new Process.GravityRun(new Machine(Machine.Kind.SHAKER_TABLE, "")),
+            magnet + 1,
+            Material.CONCENTRATE,
+            Material.MIDDLINGS,
+            Material.TAILINGS);
     measure(table, dry(30));
     measure(table + 1, dry(150));
     measure(table + 1, new Measure.SpeckCount(6, 0.5));

@@ -52,20 +52,23 @@ import jugulum.core.plan.PlanRequest.Surety;
 import jugulum.core.plan.Planner;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
-import jugulum.core.sizes.GuessedSizes;
 import jugulum.core.shop.Shop;
+import jugulum.core.sizes.GuessedSizes;
 import jugulum.core.water.Water;
 import jugulum.core.window.Conditions;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.session.BenchMemory;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.session.Worked;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.View;
 import jugulum.desk.theme.Theme;
-import jugulum.desk.session.Workbench;
-import jugulum.desk.session.Worked;
 
-/** Prints how long things take: each line a name, the median, the best and the worst in milliseconds. */
+/**
+ * Prints how long things take: each line a name, the median, the best and the worst in
+ * milliseconds.
+ */
 public final class MeasureSpeed {
   private static final int WARM = 30;
   private static final int RUNS = 60;
@@ -91,40 +94,102 @@ public final class MeasureSpeed {
 
   private static void computing() {
     Batch sixty = BigBatch.ofLots(60);
-    report("work out the account of " + sixty.lots().size() + " lots from nothing", WARM, RUNS, () -> Worked.of(sixty));
+    report(
+        "work out the account of " + sixty.lots().size() + " lots from nothing",
+        WARM,
+        RUNS,
+        () -> Worked.of(sixty));
     GoldMemory memory = new GoldMemory();
-    report("the same after an edit that changes nothing of its gold", WARM, RUNS, () -> Worked.of(sixty, memory));
+    report(
+        "the same after an edit that changes nothing of its gold",
+        WARM,
+        RUNS,
+        () -> Worked.of(sixty, memory));
     BatchEdits edits = new BatchEdits(sixty);
-    report("the same after one speck more is counted in one lot", WARM, RUNS, () -> Worked.of(edits.next(), memory));
-    report("and the whole account with steps and advice", 5, 20, () -> Worked.of(edits.next(), memory).account(memory, Shop.USUAL, List.of()));
+    report(
+        "the same after one speck more is counted in one lot",
+        WARM,
+        RUNS,
+        () -> Worked.of(edits.next(), memory));
+    report(
+        "and the whole account with steps and advice",
+        5,
+        20,
+        () -> Worked.of(edits.next(), memory).account(memory, Shop.USUAL, List.of()));
     large();
     PlanRequest sixteen = sixteenScreens();
-    report("plan over all stacks of " + sixteen.screens().size() + " screens, four best and bands", WARM, RUNS, () -> new Planner(sixteen).best(4));
-    report("removal estimate with range, 12 passes", WARM, RUNS, () -> Removal.of(List.of(90, 61, 44, 30, 22, 15, 9, 7, 5, 3, 2, 1)));
+    report(
+        "plan over all stacks of " + sixteen.screens().size() + " screens, four best and bands",
+        WARM,
+        RUNS,
+        () -> new Planner(sixteen).best(4));
+    report(
+        "removal estimate with range, 12 passes",
+        WARM,
+        RUNS,
+        () -> Removal.of(List.of(90, 61, 44, 30, 22, 15, 9, 7, 5, 3, 2, 1)));
   }
 
   private static final int MANY_DRAWS = 100_000;
 
-  /** Two hundred lots, five times as many draws, from nothing; beside it the plain way to the one range. */
+  /**
+   * Two hundred lots, five times as many draws, from nothing; beside it the plain way to the one
+   * range.
+   */
   private static void large() {
     Batch large = BigBatch.ofLots(200);
     String lots = large.lots().size() + " lots, " + MANY_DRAWS + " draws";
-    report("work out the account of " + lots + ", from nothing", 3, 9, () -> Worked.of(large, new GoldMemory(MANY_DRAWS)));
+    report(
+        "work out the account of " + lots + ", from nothing",
+        3,
+        9,
+        () -> Worked.of(large, new GoldMemory(MANY_DRAWS)));
     Network network = Network.of(large);
     SandAccount sand = SandAccount.of(network);
-    report("a plain loop over the same draws, for one recovery only", 3, 9, () -> PlainLoop.recovery(network, sand, MANY_DRAWS));
+    report(
+        "a plain loop over the same draws, for one recovery only",
+        3,
+        9,
+        () -> PlainLoop.recovery(network, sand, MANY_DRAWS));
     report("reconcile its sand", WARM, RUNS, () -> SandBalance.of(network, sand));
   }
 
   private static PlanRequest sixteenScreens() {
-    List<Sieve> screens = StandardScreens.all().stream().filter(screen -> screen.openingMm() <= 2.36 && screen.openingMm() > 0.075).limit(16).map(screen -> new Sieve(screen, 2_000)).toList();
-    Set<Mineral> heavies = EnumSet.of(Mineral.MAGNETITE, Mineral.ILMENITE, Mineral.GARNET, Mineral.QUARTZ);
-    Conditions conditions = new Conditions(new Water(12), Conditions.flatnessAround(0.2), Conditions.densityAround(17.5), heavies, true, 0.075);
+    List<Sieve> screens =
+        StandardScreens.all().stream()
+            .filter(screen -> screen.openingMm() <= 2.36 && screen.openingMm() > 0.075)
+            .limit(16)
+            .map(screen -> new Sieve(screen, 2_000))
+            .toList();
+    Set<Mineral> heavies =
+        EnumSet.of(Mineral.MAGNETITE, Mineral.ILMENITE, Mineral.GARNET, Mineral.QUARTZ);
+    Conditions conditions =
+        new Conditions(
+            new Water(12),
+            Conditions.flatnessAround(0.2),
+            Conditions.densityAround(17.5),
+            heavies,
+            true,
+            0.075);
     GoldExpected gold = new GoldExpected(4_000, new GuessedSizes(0.3, 0.6), 0.9, Optional.empty());
-    return new PlanRequest(screens, Cut.ALL, new GuessedSizes(0.4, 0.7), 30_000, conditions, Machines.USUAL, gold, 1, Surety.WHOLE_BAND, 1, ScreeningTime.USUAL);
+    return new PlanRequest(
+        screens,
+        Cut.ALL,
+        new GuessedSizes(0.4, 0.7),
+        30_000,
+        conditions,
+        Machines.USUAL,
+        gold,
+        1,
+        Surety.WHOLE_BAND,
+        1,
+        ScreeningTime.USUAL);
   }
 
-  /** A magnet run of thirty passes, every figure written anew in another unit and laid out; then scrolled by a line. */
+  /**
+   * A magnet run of thirty passes, every figure written anew in another unit and laid out; then
+   * scrolled by a line.
+   */
   private static void ladder(Scene scene, Workbench workbench) {
     on(
         () -> {
@@ -132,10 +197,17 @@ public final class MeasureSpeed {
           return null;
         });
     Batch batch = on(() -> workbench.projections().current().get().worked().orElseThrow().batch());
-    StepId magnet = batch.steps().stream().filter(step -> step.isLive() && !step.passes().isEmpty()).findFirst().orElseThrow().id();
+    StepId magnet =
+        batch.steps().stream()
+            .filter(step -> step.isLive() && !step.passes().isEmpty())
+            .findFirst()
+            .orElseThrow()
+            .id();
     for (int i = 0; i < LADDER; i++) {
       Measure pass = new Measure.Pass(Measure.Pass.From.HEAP, 1_000 - i, 1, LADDER - i);
-      on(() -> workbench.session().submit(new Edit.RecordOnStep(magnet, pass))).toCompletableFuture().join();
+      on(() -> workbench.session().submit(new Edit.RecordOnStep(magnet, pass)))
+          .toCompletableFuture()
+          .join();
     }
     Runnable anotherUnit =
         () ->
@@ -151,7 +223,8 @@ public final class MeasureSpeed {
           ((Desk) scene.lookup("#panel-host")).openLot(batch.lots().getFirst().id());
           return null;
         });
-    report("all figures of the window in another unit, a lot's panel open", WARM, RUNS, anotherUnit);
+    report(
+        "all figures of the window in another unit, a lot's panel open", WARM, RUNS, anotherUnit);
     on(
         () -> {
           ((Desk) scene.lookup("#panel-host")).openStep(magnet);
@@ -176,7 +249,10 @@ public final class MeasureSpeed {
 
   private static final int LADDER = 30;
 
-  /** What one step of a slider costs: planning again, the list, the chart and the sentences in place. */
+  /**
+   * What one step of a slider costs: planning again, the list, the chart and the sentences in
+   * place.
+   */
   private static void slider(Scene scene) {
     on(
         () -> {
@@ -200,11 +276,15 @@ public final class MeasureSpeed {
                 }));
   }
 
-  /** From an edit sent until it is on disk, worked out, and every number stands laid out in the window; painting is told apart. */
+  /**
+   * From an edit sent until it is on disk, worked out, and every number stands laid out in the
+   * window; painting is told apart.
+   */
   private static void edit(Path path) {
     Platform.startup(() -> {});
     ExecutorService bookThread = Executors.newSingleThreadExecutor();
-    Workbench workbench = Workbench.of(open(path), BenchMemory.untilTheEnd(), bookThread, Platform::runLater);
+    Workbench workbench =
+        Workbench.of(open(path), BenchMemory.untilTheEnd(), bookThread, Platform::runLater);
     Scene scene = on(() -> window(workbench));
     Batch sixty = BigBatch.ofLots(60);
     sent(() -> workbench.session().begin(sixty.id(), List.of(new Edit.Adopt(sixty))));
@@ -214,7 +294,13 @@ public final class MeasureSpeed {
         WARM,
         RUNS,
         () -> {
-          sent(() -> workbench.session().submit(new Edit.RecordOnLot(new LotId(3), new Measure.SandWeight(++grams[0], 0, 0, 1))));
+          sent(
+              () ->
+                  workbench
+                      .session()
+                      .submit(
+                          new Edit.RecordOnLot(
+                              new LotId(3), new Measure.SandWeight(++grams[0], 0, 0, 1))));
           on(
               () -> {
                 scene.getRoot().applyCss();
@@ -222,8 +308,16 @@ public final class MeasureSpeed {
                 return null;
               });
         });
-    report("of which: the disk takes one row and says so", WARM, RUNS, () -> disk(path.resolveSibling("row")));
-    report("paint the whole window in memory, by software", WARM, RUNS, () -> on(() -> scene.snapshot(null)));
+    report(
+        "of which: the disk takes one row and says so",
+        WARM,
+        RUNS,
+        () -> disk(path.resolveSibling("row")));
+    report(
+        "paint the whole window in memory, by software",
+        WARM,
+        RUNS,
+        () -> on(() -> scene.snapshot(null)));
     slider(scene);
     ladder(scene, workbench);
     workbench.close();
@@ -231,7 +325,9 @@ public final class MeasureSpeed {
 
   /** The least any program needs to have something on this disk for good. */
   private static void disk(Path file) {
-    try (FileChannel channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE, StandardOpenOption.APPEND)) {
+    try (FileChannel channel =
+        FileChannel.open(
+            file, StandardOpenOption.CREATE, StandardOpenOption.WRITE, StandardOpenOption.APPEND)) {
       channel.write(ByteBuffer.wrap(new byte[4096]));
       channel.force(true);
     } catch (IOException problem) {
@@ -264,7 +360,10 @@ public final class MeasureSpeed {
         7,
         () -> {
           try (Book book = open(path)) {
-            Worked.of(book.standing(BatchStream.of(BatchLines.all(book).getFirst().id())).now().orElseThrow());
+            Worked.of(
+                book.standing(BatchStream.of(BatchLines.all(book).getFirst().id()))
+                    .now()
+                    .orElseThrow());
           }
         });
   }
@@ -281,7 +380,10 @@ public final class MeasureSpeed {
     CompletableFuture.supplyAsync(work, Platform::runLater).thenCompose(stage -> stage).join();
   }
 
-  /** A person's next key comes later than the frame after the last one; without this the painting of that frame would be timed too. */
+  /**
+   * A person's next key comes later than the frame after the last one; without this the painting of
+   * that frame would be timed too.
+   */
   private static void letTheLastFrameBePainted() {
     try {
       Thread.sleep(PAUSE_MILLIS);
@@ -302,6 +404,12 @@ public final class MeasureSpeed {
       millis[i] = (System.nanoTime() - start) / 1e6;
     }
     Arrays.sort(millis);
-    System.out.printf(Locale.ROOT, "%-70s median %7.2f ms   best %7.2f   worst %7.2f%n", what, millis[runs / 2], millis[0], millis[runs - 1]);
+    System.out.printf(
+        Locale.ROOT,
+        "%-70s median %7.2f ms   best %7.2f   worst %7.2f%n",
+        what,
+        millis[runs / 2],
+        millis[0],
+        millis[runs - 1]);
   }
 }

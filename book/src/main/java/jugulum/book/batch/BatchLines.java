@@ -26,7 +26,15 @@ public final class BatchLines implements Projection<Batch, BatchSummary> {
   static final BatchLines LINES = new BatchLines();
 
   private static final Table TABLE =
-      new Table("batch", List.of(text("name"), text("source"), text("received"), text("state"), real("feed_g"), real("won_g")));
+      new Table(
+          "batch",
+          List.of(
+              text("name"),
+              text("source"),
+              text("received"),
+              text("state"),
+              real("feed_g"),
+              real("won_g")));
 
   private static final Comparator<BatchSummary> NEWEST_FIRST =
       Comparator.<BatchSummary, Boolean>comparing(line -> line.state() == State.TAKEN_BACK)
@@ -65,9 +73,19 @@ public final class BatchLines implements Projection<Batch, BatchSummary> {
     Label label = now.orElse(last).label();
     Optional<Network> network = now.map(Network::of);
     Optional<SandAccount> sand = network.map(SandAccount::of);
-    OptionalDouble feed = sand.stream().mapToDouble(SandAccount::feedG).filter(grams -> grams > 0).findFirst();
-    OptionalDouble won = network.map(linked -> wonG(linked, sand.get())).orElse(OptionalDouble.empty());
-    return List.of(new BatchSummary(BatchStream.id(id), label.name(), label.source(), label.received(), state(now, network), feed, won));
+    OptionalDouble feed =
+        sand.stream().mapToDouble(SandAccount::feedG).filter(grams -> grams > 0).findFirst();
+    OptionalDouble won =
+        network.map(linked -> wonG(linked, sand.get())).orElse(OptionalDouble.empty());
+    return List.of(
+        new BatchSummary(
+            BatchStream.id(id),
+            label.name(),
+            label.source(),
+            label.received(),
+            state(now, network),
+            feed,
+            won));
   }
 
   private static State state(Optional<Batch> batch, Optional<Network> network) {
@@ -91,7 +109,12 @@ public final class BatchLines implements Projection<Batch, BatchSummary> {
   @Override
   public List<Object> cells(BatchSummary line) {
     return Arrays.asList(
-        line.name(), line.source(), line.received().toString(), line.state().name(), orNull(line.feedG()), orNull(line.wonG()));
+        line.name(),
+        line.source(),
+        line.received().toString(),
+        line.state().name(),
+        orNull(line.feedG()),
+        orNull(line.wonG()));
   }
 
   /** A database's word for what is not known. */
@@ -102,6 +125,12 @@ public final class BatchLines implements Projection<Batch, BatchSummary> {
   @Override
   public BatchSummary line(Cells cells) {
     return new BatchSummary(
-        BatchStream.id(cells.id()), cells.text(0), cells.text(1), LocalDate.parse(cells.text(2)), State.valueOf(cells.text(3)), cells.number(4), cells.number(5));
+        BatchStream.id(cells.id()),
+        cells.text(0),
+        cells.text(1),
+        LocalDate.parse(cells.text(2)),
+        State.valueOf(cells.text(3)),
+        cells.number(4),
+        cells.number(5));
   }
 }

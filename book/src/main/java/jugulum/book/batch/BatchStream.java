@@ -19,7 +19,12 @@ public final class BatchStream {
           new BatchFold(),
           new JsonCodec<>(Edit.class, List.of()),
           new JsonCodec<>(Batch.class, List.of()),
-          List.of(BatchLines.LINES, RunLines.LINES, MagneticsLines.LINES, RecoveryLines.LINES, StockLines.LINES));
+          List.of(
+              BatchLines.LINES,
+              RunLines.LINES,
+              MagneticsLines.LINES,
+              RecoveryLines.LINES,
+              StockLines.LINES));
 
   private BatchStream() {}
 

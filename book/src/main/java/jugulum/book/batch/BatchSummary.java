@@ -15,7 +15,14 @@ import jugulum.core.ledger.BatchId;
  * @param feedG the dry feed, in grams; empty where it was not weighed
  * @param wonG the gold weighed so far, in grams; empty before the first weighing
  */
-public record BatchSummary(BatchId id, String name, String source, LocalDate received, State state, OptionalDouble feedG, OptionalDouble wonG) {
+public record BatchSummary(
+    BatchId id,
+    String name,
+    String source,
+    LocalDate received,
+    State state,
+    OptionalDouble feedG,
+    OptionalDouble wonG) {
   /** How far a batch is. */
   public enum State {
     RECEIVED,

@@ -20,7 +20,8 @@ import jugulum.core.magnet.Magnetics;
 public final class MagneticsLines implements Projection<Batch, MagneticsLines.Held> {
   static final MagneticsLines LINES = new MagneticsLines();
 
-  private static final Table TABLE = new Table("magnetics", List.of(text("batch"), real("grams"), text("bag"), text("magnetics")));
+  private static final Table TABLE =
+      new Table("magnetics", List.of(text("batch"), real("grams"), text("bag"), text("magnetics")));
   private static final Codec<Magnetics> MAGNETICS = new JsonCodec<>(Magnetics.class, List.of());
 
   private MagneticsLines() {}
@@ -56,17 +57,24 @@ public final class MagneticsLines implements Projection<Batch, MagneticsLines.He
 
   @Override
   public List<Held> lines(String id, Optional<Batch> now, Batch last) {
-    return now.map(Magnetics::of).orElse(List.of()).stream().map(one -> new Held(BatchStream.id(id), last.label().name(), one)).toList();
+    return now.map(Magnetics::of).orElse(List.of()).stream()
+        .map(one -> new Held(BatchStream.id(id), last.label().name(), one))
+        .toList();
   }
 
   @Override
   public List<Object> cells(Held line) {
     Magnetics held = line.magnetics();
-    return Arrays.asList(line.name(), held.mass().isKnown() ? held.mass().grams() : null, held.bag().orElse(null), MAGNETICS.write(held));
+    return Arrays.asList(
+        line.name(),
+        held.mass().isKnown() ? held.mass().grams() : null,
+        held.bag().orElse(null),
+        MAGNETICS.write(held));
   }
 
   @Override
   public Held line(Cells cells) {
-    return new Held(BatchStream.id(cells.id()), cells.text(0), MAGNETICS.read(MAGNETICS.form(), cells.text(3)));
+    return new Held(
+        BatchStream.id(cells.id()), cells.text(0), MAGNETICS.read(MAGNETICS.form(), cells.text(3)));
   }
 }

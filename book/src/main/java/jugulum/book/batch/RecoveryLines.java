@@ -13,13 +13,25 @@ import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 
-/** The recoveries of every batch: of which gold, against what, with range. Brought up when it is read. */
+/**
+ * The recoveries of every batch: of which gold, against what, with range. Brought up when it is
+ * read.
+ */
 public final class RecoveryLines implements Projection<Batch, RecoveryLines.Recovered> {
   /** The table of the recoveries. */
   public static final RecoveryLines LINES = new RecoveryLines();
 
   private static final Table TABLE =
-      new Table("recovery", List.of(text("batch"), text("of"), text("against"), real("share"), real("low"), real("high"), text("bound")));
+      new Table(
+          "recovery",
+          List.of(
+              text("batch"),
+              text("of"),
+              text("against"),
+              real("share"),
+              real("low"),
+              real("high"),
+              text("bound")));
 
   private RecoveryLines() {}
 
@@ -42,7 +54,15 @@ public final class RecoveryLines implements Projection<Batch, RecoveryLines.Reco
    * @param high the high end of its 95 % range
    * @param bound whether it is bounded only
    */
-  public record Recovered(BatchId batch, String name, Recovery.Of of, Recovery.Against against, double share, double low, double high, Bound bound) {}
+  public record Recovered(
+      BatchId batch,
+      String name,
+      Recovery.Of of,
+      Recovery.Against against,
+      double share,
+      double low,
+      double high,
+      Bound bound) {}
 
   @Override
   public Table table() {
@@ -67,7 +87,11 @@ public final class RecoveryLines implements Projection<Batch, RecoveryLines.Reco
             worked -> {
               for (Recovery.Of of : Recovery.Of.values()) {
                 for (Recovery.Against against : Recovery.Against.values()) {
-                  worked.gold().recovery(of, against).map(one -> recovered(id, last, one)).ifPresent(lines::add);
+                  worked
+                      .gold()
+                      .recovery(of, against)
+                      .map(one -> recovered(id, last, one))
+                      .ifPresent(lines::add);
                 }
               }
             });
@@ -76,12 +100,27 @@ public final class RecoveryLines implements Projection<Batch, RecoveryLines.Reco
 
   private static Recovered recovered(String id, Batch batch, Recovery one) {
     Bound bound = one.isAtMost() ? Bound.AT_MOST : one.isAtLeast() ? Bound.AT_LEAST : Bound.TOLD;
-    return new Recovered(BatchStream.id(id), batch.label().name(), one.of(), one.against(), one.share(), one.low(), one.high(), bound);
+    return new Recovered(
+        BatchStream.id(id),
+        batch.label().name(),
+        one.of(),
+        one.against(),
+        one.share(),
+        one.low(),
+        one.high(),
+        bound);
   }
 
   @Override
   public List<Object> cells(Recovered line) {
-    return List.of(line.name(), line.of().name(), line.against().name(), line.share(), line.low(), line.high(), line.bound().name());
+    return List.of(
+        line.name(),
+        line.of().name(),
+        line.against().name(),
+        line.share(),
+        line.low(),
+        line.high(),
+        line.bound().name());
   }
 
   @Override

@@ -15,11 +15,17 @@ import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Process;
 import jugulum.core.runs.PastRun;
 
-/** Every run over a machine. Brought up when it is read: what a run won needs the gold of the whole batch. */
+/**
+ * Every run over a machine. Brought up when it is read: what a run won needs the gold of the whole
+ * batch.
+ */
 public final class RunLines implements Projection<Batch, RunLines.Ran> {
   static final RunLines LINES = new RunLines();
 
-  private static final Table TABLE = new Table("run", List.of(text("batch"), text("machine"), text("kind"), text("started"), text("run")));
+  private static final Table TABLE =
+      new Table(
+          "run",
+          List.of(text("batch"), text("machine"), text("kind"), text("started"), text("run")));
   private static final Codec<PastRun> RUN = new JsonCodec<>(PastRun.class, List.of());
 
   private RunLines() {}
@@ -53,11 +59,16 @@ public final class RunLines implements Projection<Batch, RunLines.Ran> {
     return false;
   }
 
-  /** Most batches of a season have no run that was looked at: only those with one are worked out. */
+  /**
+   * Most batches of a season have no run that was looked at: only those with one are worked out.
+   */
   @Override
   public List<Ran> lines(String id, Optional<Batch> now, Batch last) {
     return now
-        .filter(batch -> batch.steps().stream().anyMatch(step -> step.process() instanceof Process.GravityRun))
+        .filter(
+            batch ->
+                batch.steps().stream()
+                    .anyMatch(step -> step.process() instanceof Process.GravityRun))
         .map(Workings::of)
         .map(worked -> PastRun.of(worked.network(), worked.sand(), worked.gold()))
         .orElse(List.of())
@@ -69,7 +80,12 @@ public final class RunLines implements Projection<Batch, RunLines.Ran> {
   @Override
   public List<Object> cells(Ran line) {
     PastRun run = line.run();
-    return List.of(line.name(), run.machine().name(), run.kind().name(), run.startedAt().toString(), RUN.write(run));
+    return List.of(
+        line.name(),
+        run.machine().name(),
+        run.kind().name(),
+        run.startedAt().toString(),
+        RUN.write(run));
   }
 
   @Override

@@ -22,13 +22,26 @@ import jugulum.core.mass.LotMass;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.screens.Screen;
 
-/** What stands in the shop: every lot that no step has taken and nobody threw away. Brought up when it is read. */
+/**
+ * What stands in the shop: every lot that no step has taken and nobody threw away. Brought up when
+ * it is read.
+ */
 public final class StockLines implements Projection<Batch, StockLines.Stocked> {
   /** The table of the stock. */
   public static final StockLines LINES = new StockLines();
 
   private static final Table TABLE =
-      new Table("stock", List.of(text("batch"), real("lot"), text("material"), text("name"), real("coarsest_mm"), real("finest_mm"), real("grams"), text("bag")));
+      new Table(
+          "stock",
+          List.of(
+              text("batch"),
+              real("lot"),
+              text("material"),
+              text("name"),
+              real("coarsest_mm"),
+              real("finest_mm"),
+              real("grams"),
+              text("bag")));
 
   private StockLines() {}
 
@@ -73,12 +86,15 @@ public final class StockLines implements Projection<Batch, StockLines.Stocked> {
 
   @Override
   public List<Stocked> lines(String id, Optional<Batch> now, Batch last) {
-    return now
-        .map(Network::of)
+    return now.map(Network::of)
         .map(
             network -> {
               SandAccount sand = SandAccount.of(network);
-              return network.endLots().filter(lot -> lot.latest(Discarded.class).isEmpty()).map(lot -> stocked(id, last, lot, sand.mass(lot.id()))).toList();
+              return network
+                  .endLots()
+                  .filter(lot -> lot.latest(Discarded.class).isEmpty())
+                  .map(lot -> stocked(id, last, lot, sand.mass(lot.id())))
+                  .toList();
             })
         .orElse(List.of());
   }

@@ -6,7 +6,10 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
 
-/** A batch as two tables for a spreadsheet: its lots with what they come to, and every reading as it was recorded. */
+/**
+ * A batch as two tables for a spreadsheet: its lots with what they come to, and every reading as it
+ * was recorded.
+ */
 public final class BatchCsv {
   private BatchCsv() {}
 

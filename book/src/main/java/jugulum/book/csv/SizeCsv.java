@@ -21,14 +21,16 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * A size analysis as a table: one row a screen, coarse first, and the pan last with opening 0. Columns by their names, others are left
- * alone: {@value #OPENING} and {@value #RETAINED} are read; shares are written beside them. What parts the columns and what the decimals
- * is told, never guessed. A file with any fault is refused whole.
+ * A size analysis as a table: one row a screen, coarse first, and the pan last with opening 0.
+ * Columns by their names, others are left alone: {@value #OPENING} and {@value #RETAINED} are read;
+ * shares are written beside them. What parts the columns and what the decimals is told, never
+ * guessed. A file with any fault is refused whole.
  */
 public final class SizeCsv {
   private static final String OPENING = "opening_mm";
   private static final String RETAINED = "retained_g";
-  private static final List<String> WRITTEN = List.of(OPENING, RETAINED, "retained_percent", "finer_percent");
+  private static final List<String> WRITTEN =
+      List.of(OPENING, RETAINED, "retained_percent", "finer_percent");
 
   private SizeCsv() {}
 
@@ -52,11 +54,18 @@ public final class SizeCsv {
     }
 
     private CSVFormat format() {
-      return CSVFormat.RFC4180.builder().setDelimiter(separator).setIgnoreSurroundingSpaces(true).setIgnoreEmptyLines(true).get();
+      return CSVFormat.RFC4180
+          .builder()
+          .setDelimiter(separator)
+          .setIgnoreSurroundingSpaces(true)
+          .setIgnoreEmptyLines(true)
+          .get();
     }
 
     private OptionalDouble read(String text) {
-      return number.matcher(text).matches() ? OptionalDouble.of(Double.parseDouble(text.replace(decimal, '.'))) : OptionalDouble.empty();
+      return number.matcher(text).matches()
+          ? OptionalDouble.of(Double.parseDouble(text.replace(decimal, '.')))
+          : OptionalDouble.empty();
     }
 
     private String write(double value) {
@@ -80,7 +89,13 @@ public final class SizeCsv {
       csv.printRecord(WRITTEN);
       List<SizeCurve.Point> points = curve.points();
       for (int i = 0; i < points.size(); i++) {
-        row(csv, layout, points.get(i).sizeMm(), curve.sieved().get(i).retainedG(), curve.totalG(), points.get(i).finer());
+        row(
+            csv,
+            layout,
+            points.get(i).sizeMm(),
+            curve.sieved().get(i).retainedG(),
+            curve.totalG(),
+            points.get(i).finer());
       }
       row(csv, layout, 0, curve.panG(), curve.totalG(), 0);
     } catch (IOException impossible) {
@@ -89,8 +104,14 @@ public final class SizeCsv {
     return text.toString();
   }
 
-  private static void row(CSVPrinter csv, Layout layout, double opening, double retained, double total, double finer) throws IOException {
-    csv.printRecord(layout.write(opening), layout.write(retained), layout.write(100 * retained / total), layout.write(100 * finer));
+  private static void row(
+      CSVPrinter csv, Layout layout, double opening, double retained, double total, double finer)
+      throws IOException {
+    csv.printRecord(
+        layout.write(opening),
+        layout.write(retained),
+        layout.write(100 * retained / total),
+        layout.write(100 * finer));
   }
 
   /** Reads a table's text. */
@@ -112,7 +133,10 @@ public final class SizeCsv {
 
     Result read(String text) {
       long lines = 0;
-      try (CSVParser parser = layout.format().parse(new StringReader(text.startsWith("\uFEFF") ? text.substring(1) : text))) {
+      try (CSVParser parser =
+          layout
+              .format()
+              .parse(new StringReader(text.startsWith("\uFEFF") ? text.substring(1) : text))) {
         for (CSVRecord row : parser) {
           lines = parser.getCurrentLineNumber();
           if (columns.isEmpty()) {
@@ -125,7 +149,13 @@ public final class SizeCsv {
           }
         }
       } catch (IOException | UncheckedIOException problem) {
-        return new Faulty(List.of(new FileFault((int) lines + 1, 1, "", "this line is not a row of a table: " + problem.getMessage())));
+        return new Faulty(
+            List.of(
+                new FileFault(
+                    (int) lines + 1,
+                    1,
+                    "",
+                    "this line is not a row of a table: " + problem.getMessage())));
       }
       return result(lines);
     }
@@ -143,7 +173,13 @@ public final class SizeCsv {
       try {
         return new Read(new SizeCurve(sieved, pan.orElseThrow()));
       } catch (OutOfRange nothing) {
-        return new Faulty(List.of(new FileFault((int) lines, 1, RETAINED, "the table needs a screen, and something must have been weighed")));
+        return new Faulty(
+            List.of(
+                new FileFault(
+                    (int) lines,
+                    1,
+                    RETAINED,
+                    "the table needs a screen, and something must have been weighed")));
       }
     }
 
@@ -151,7 +187,14 @@ public final class SizeCsv {
       for (String name : List.of(OPENING, RETAINED)) {
         int column = row.toList().indexOf(name);
         if (column < 0) {
-          faults.add(new FileFault((int) line, 1, name, "there is no column of this name; is “" + layout.separator + "” what parts the columns?"));
+          faults.add(
+              new FileFault(
+                  (int) line,
+                  1,
+                  name,
+                  "there is no column of this name; is “"
+                      + layout.separator
+                      + "” what parts the columns?"));
         } else {
           columns.put(name, column);
         }
@@ -175,7 +218,8 @@ public final class SizeCsv {
       } else if (!sieved.isEmpty() && opening.get() == sieved.getLast().openingMm()) {
         fault(line, OPENING, "this screen stands twice");
       } else if (!sieved.isEmpty() && opening.get() > sieved.getLast().openingMm()) {
-        fault(line, OPENING, "coarse screens come first, and this one is coarser than the one above");
+        fault(
+            line, OPENING, "coarse screens come first, and this one is coarser than the one above");
       } else {
         sieved.add(new Sieved(opening.get(), retained.get()));
       }
@@ -188,7 +232,10 @@ public final class SizeCsv {
       if (text.isEmpty()) {
         fault(line, name, "a number is missing");
       } else if (value.isEmpty()) {
-        fault(line, name, "“" + text + "” is not a number with “" + layout.decimal + "” before its decimals");
+        fault(
+            line,
+            name,
+            "“" + text + "” is not a number with “" + layout.decimal + "” before its decimals");
       } else if (!(value.getAsDouble() >= 0 && value.getAsDouble() <= most)) {
         fault(line, name, text + " is not from 0 to " + layout.write(most));
       } else {

@@ -20,7 +20,8 @@ public final class TextFile {
    * @param faulty makes a result of what is wrong
    * @param <R> the kind of result
    */
-  public static <R> R read(Path file, Function<String, R> reader, Function<List<FileFault>, R> faulty) {
+  public static <R> R read(
+      Path file, Function<String, R> reader, Function<List<FileFault>, R> faulty) {
     String text;
     try {
       text = Files.readString(file);

@@ -25,15 +25,17 @@ import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
 
 /**
- * The batch file: one batch as JSON for other programs and other books. Its grammar is the schema beside this class, told in words in
- * docs/format.md. A file is checked three times: that it is JSON, that it follows the schema, and that its lots and steps make a
- * sound network. Every fault comes with its line.
+ * The batch file: one batch as JSON for other programs and other books. Its grammar is the schema
+ * beside this class, told in words in docs/format.md. A file is checked three times: that it is
+ * JSON, that it follows the schema, and that its lots and steps make a sound network. Every fault
+ * comes with its line.
  */
 public final class BatchFile {
   /** The version written; files of this version are read. */
   public static final int VERSION = 1;
 
   private static final String FORMAT = "jugulum-batch";
+
   /** No quantity of a batch comes near it. */
   private static final double LARGEST = 1e15;
 
@@ -72,7 +74,11 @@ public final class BatchFile {
     }
     JsonNode version = tree.get("version");
     if (version != null && version.isInt() && version.intValue() > VERSION) {
-      String reason = "the file is of version " + version.intValue() + "; this program reads version " + VERSION;
+      String reason =
+          "the file is of version "
+              + version.intValue()
+              + "; this program reads version "
+              + VERSION;
       return new Faulty(List.of(at(version, "/version", reason)));
     }
     List<FileFault> beyond = beyondNumbers(tree);
@@ -85,7 +91,10 @@ public final class BatchFile {
 
   private record Placed(JsonNode node, String where) {}
 
-  /** Numbers larger than anything a batch holds: the schema's own check cannot take them. Goes through the tree without recursion. */
+  /**
+   * Numbers larger than anything a batch holds: the schema's own check cannot take them. Goes
+   * through the tree without recursion.
+   */
   private static List<FileFault> beyondNumbers(JsonNode tree) {
     List<FileFault> faults = new ArrayList<>();
     Deque<Placed> open = new ArrayDeque<>(List.of(new Placed(tree, "")));
@@ -99,7 +108,9 @@ public final class BatchFile {
         open.add(new Placed(node.get(i), placed.where() + "/" + i));
       }
       if (node.isObject()) {
-        node.properties().forEach(one -> open.add(new Placed(one.getValue(), placed.where() + "/" + one.getKey())));
+        node.properties()
+            .forEach(
+                one -> open.add(new Placed(one.getValue(), placed.where() + "/" + one.getKey())));
       }
     }
     return faults;
@@ -129,7 +140,8 @@ public final class BatchFile {
           case LOT_NEVER_MADE -> "lot " + finding.value() + " is made by no step";
           case LOT_TAKEN_TWICE -> "lot " + finding.value() + " is taken twice";
           case LOT_TAKEN_BEFORE_MADE -> "lot " + finding.value() + " is taken before it is made";
-          case MEASURE_NOT_FOR_THIS -> "a measure of the kind " + finding.value() + " does not belong here";
+          case MEASURE_NOT_FOR_THIS ->
+              "a measure of the kind " + finding.value() + " does not belong here";
           case REASON_MISSING -> "a struck reading has no reason";
         };
     return at(tree.at(where), where, reason);
@@ -141,14 +153,23 @@ public final class BatchFile {
 
   private static FileFault at(JsonNode node, String where, String reason) {
     TokenStreamLocation place = node == null ? null : JsonNodes.tokenStreamLocationOf(node);
-    return new FileFault(place == null ? 0 : place.getLineNr(), place == null ? 0 : place.getColumnNr(), where, reason);
+    return new FileFault(
+        place == null ? 0 : place.getLineNr(),
+        place == null ? 0 : place.getColumnNr(),
+        where,
+        reason);
   }
 
   private static FileFault fault(JacksonException problem) {
     TokenStreamLocation place = problem.getLocation();
     Throwable cause = Objects.requireNonNullElse(problem.getCause(), problem);
-    String reason = cause instanceof JacksonException own ? own.getOriginalMessage() : cause.getMessage();
-    return new FileFault(place == null ? 0 : Math.max(0, place.getLineNr()), place == null ? 0 : Math.max(0, place.getColumnNr()), "", reason);
+    String reason =
+        cause instanceof JacksonException own ? own.getOriginalMessage() : cause.getMessage();
+    return new FileFault(
+        place == null ? 0 : Math.max(0, place.getLineNr()),
+        place == null ? 0 : Math.max(0, place.getColumnNr()),
+        "",
+        reason);
   }
 
   private static FileFault unreadable(RuntimeException problem) {
@@ -172,6 +193,7 @@ public final class BatchFile {
   /** Compiled on first use: starting the program does not need it. */
   private static final class Holder {
     static final Schema INSTANCE =
-        SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(schema(), InputFormat.JSON);
+        SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+            .getSchema(schema(), InputFormat.JSON);
   }
 }

@@ -12,8 +12,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectWriter;
 
 /**
- * Something as JSON text on one line. Every form it was ever written in is read: a text of an older form goes through the upgraders from that form on, each of
- * which makes one form the next, before the model sees it; and the model's own ranges are not asked.
+ * Something as JSON text on one line. Every form it was ever written in is read: a text of an older
+ * form goes through the upgraders from that form on, each of which makes one form the next, before
+ * the model sees it; and the model's own ranges are not asked.
  *
  * @param <T> what
  */
@@ -26,7 +27,8 @@ public final class JsonCodec<T> implements Codec<T> {
    * A codec.
    *
    * @param type what is written
-   * @param upgraders the first makes form 1 into form 2, and so on; today's form is what the last makes
+   * @param upgraders the first makes form 1 into form 2, and so on; today's form is what the last
+   *     makes
    */
   public JsonCodec(Class<T> type, List<UnaryOperator<JsonNode>> upgraders) {
     this.type = type;
@@ -47,11 +49,19 @@ public final class JsonCodec<T> implements Codec<T> {
   @Override
   public T read(int form, String text) {
     if (form < 1 || form > form()) {
-      throw new NotUnderstood("form " + form + " of " + type.getSimpleName() + ", known up to " + form(), null);
+      throw new NotUnderstood(
+          "form " + form + " of " + type.getSimpleName() + ", known up to " + form(), null);
     }
     try {
-      return Optional.ofNullable(Check.asRecorded(() -> form == form() ? Mappers.TOLERANT.readValue(text, type) : upgraded(form, text)))
-          .orElseThrow(() -> new NotUnderstood("nothing where " + type.getSimpleName() + " should be", null));
+      return Optional.ofNullable(
+              Check.asRecorded(
+                  () ->
+                      form == form()
+                          ? Mappers.TOLERANT.readValue(text, type)
+                          : upgraded(form, text)))
+          .orElseThrow(
+              () ->
+                  new NotUnderstood("nothing where " + type.getSimpleName() + " should be", null));
     } catch (JacksonException problem) {
       throw new NotUnderstood(problem.getOriginalMessage(), problem);
     } catch (DateTimeException | IllegalArgumentException problem) {

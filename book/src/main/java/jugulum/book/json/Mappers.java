@@ -22,8 +22,8 @@ import tools.jackson.databind.cfg.DateTimeFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * How the model is written as JSON. The names stand here and nowhere else, so a class can be renamed without a file noticing; the
- * core stays free of them by mix-ins.
+ * How the model is written as JSON. The names stand here and nowhere else, so a class can be
+ * renamed without a file noticing; the core stays free of them by mix-ins.
  */
 final class Mappers {
   private static final JsonInclude.Value WITHOUT_ABSENT =
@@ -41,17 +41,24 @@ final class Mappers {
           .addMixIn(ShopEdit.class, ShopEditKinds.class)
           .changeDefaultVisibility(
               seen ->
-                  seen.withFieldVisibility(Visibility.ANY).withGetterVisibility(Visibility.NONE).withIsGetterVisibility(Visibility.NONE))
+                  seen.withFieldVisibility(Visibility.ANY)
+                      .withGetterVisibility(Visibility.NONE)
+                      .withIsGetterVisibility(Visibility.NONE))
           .changeDefaultPropertyInclusion(_ -> WITHOUT_ABSENT)
           .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
           .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
           .disable(DateTimeFeature.WRITE_DATES_AS_TIMESTAMPS)
           .build();
 
-  /** For rows of a book: what an earlier version wrote beside what is known today is passed over; the row keeps it. */
-  static final JsonMapper TOLERANT = COMPACT.rebuild().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
+  /**
+   * For rows of a book: what an earlier version wrote beside what is known today is passed over;
+   * the row keeps it.
+   */
+  static final JsonMapper TOLERANT =
+      COMPACT.rebuild().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
 
-  static final JsonMapper PRETTY = COMPACT.rebuild().enable(SerializationFeature.INDENT_OUTPUT).build();
+  static final JsonMapper PRETTY =
+      COMPACT.rebuild().enable(SerializationFeature.INDENT_OUTPUT).build();
 
   private Mappers() {}
 

@@ -15,7 +15,12 @@ import tools.jackson.databind.node.JsonNodeFactory;
 public final class ShopStream {
   /** The kind of stream the shop is. */
   public static final StreamKind<Shop, ShopEdit> KIND =
-      new StreamKind<>("shop", new ShopFold(), new JsonCodec<>(ShopEdit.class, List.of(ShopStream::fromWholeShop)), new JsonCodec<>(Shop.class, List.of()), List.of());
+      new StreamKind<>(
+          "shop",
+          new ShopFold(),
+          new JsonCodec<>(ShopEdit.class, List.of(ShopStream::fromWholeShop)),
+          new JsonCodec<>(Shop.class, List.of()),
+          List.of());
 
   /** The shop. */
   public static final StreamRef<Shop, ShopEdit> SHOP = KIND.ref("shop");

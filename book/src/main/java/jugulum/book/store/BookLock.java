@@ -12,8 +12,8 @@ import java.nio.file.StandardOpenOption;
 import java.util.Optional;
 
 /**
- * The right to write a book: a lock on a small file beside it. The operating system gives it back when a process ends in whatever
- * way, so a killed program locks nobody out.
+ * The right to write a book: a lock on a small file beside it. The operating system gives it back
+ * when a process ends in whatever way, so a killed program locks nobody out.
  */
 final class BookLock implements AutoCloseable {
   private final FileChannel channel;
@@ -43,7 +43,8 @@ final class BookLock implements AutoCloseable {
   static Asked ask(Path book, String me) {
     Path beside = book.resolveSibling(book.getFileName() + ".lock");
     try {
-      FileChannel channel = FileChannel.open(beside, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+      FileChannel channel =
+          FileChannel.open(beside, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
       Optional<FileLock> lock = tryLock(channel);
       if (lock.isEmpty()) {
         channel.close();

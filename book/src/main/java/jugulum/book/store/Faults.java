@@ -24,10 +24,14 @@ final class Faults {
     return new BookProblem(Kind.DISK_ERROR, path, String.valueOf(problem.getMessage()), problem);
   }
 
-  /** A failure of the database; what was thrown by work done between its statements stays what it is. */
+  /**
+   * A failure of the database; what was thrown by work done between its statements stays what it
+   * is.
+   */
   static RuntimeException ofDatabase(RuntimeException problem, Path path) {
     for (Throwable cause = problem; cause != null; cause = cause.getCause()) {
-      if (cause instanceof SQLiteException sqlite && sqlite.getResultCode() == SQLiteErrorCode.SQLITE_CONSTRAINT_UNIQUE) {
+      if (cause instanceof SQLiteException sqlite
+          && sqlite.getResultCode() == SQLiteErrorCode.SQLITE_CONSTRAINT_UNIQUE) {
         return new Store.VersionTaken(sqlite);
       }
     }

@@ -11,7 +11,10 @@ import jugulum.book.stream.Table;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.statement.PreparedBatch;
 
-/** The tables of the projections: made, filled and read by their shape. Names are the program's own, so they may stand in a statement. */
+/**
+ * The tables of the projections: made, filled and read by their shape. Names are the program's own,
+ * so they may stand in a statement.
+ */
 final class ProjectionTables {
   private final Handle handle;
 
@@ -38,18 +41,38 @@ final class ProjectionTables {
   }
 
   void shape(Table table, int fold) {
-    String columns = table.columns().stream().map(column -> column.name() + " " + column.type()).collect(Collectors.joining(", "));
+    String columns =
+        table.columns().stream()
+            .map(column -> column.name() + " " + column.type())
+            .collect(Collectors.joining(", "));
     handle.execute("DROP TABLE IF EXISTS " + name(table));
-    handle.execute("CREATE TABLE " + name(table) + " (stream TEXT NOT NULL, place INTEGER NOT NULL, " + columns + ", PRIMARY KEY (stream, place)) WITHOUT ROWID");
+    handle.execute(
+        "CREATE TABLE "
+            + name(table)
+            + " (stream TEXT NOT NULL, place INTEGER NOT NULL, "
+            + columns
+            + ", PRIMARY KEY (stream, place)) WITHOUT ROWID");
     handle.execute("DELETE FROM projected WHERE name = ?", table.name());
-    handle.execute("INSERT INTO projection (name, fold) VALUES (?, ?) ON CONFLICT (name) DO UPDATE SET fold = excluded.fold", table.name(), fold);
+    handle.execute(
+        "INSERT INTO projection (name, fold) VALUES (?, ?) ON CONFLICT (name) DO UPDATE SET fold ="
+            + " excluded.fold",
+        table.name(),
+        fold);
   }
 
   void replace(Table table, Key stream, long version, List<List<Object>> lines) {
     handle.execute("DELETE FROM " + name(table) + " WHERE stream = ?", stream.id());
     if (!lines.isEmpty()) {
       String marks = table.columns().stream().map(_ -> "?").collect(Collectors.joining(", "));
-      PreparedBatch batch = handle.prepareBatch("INSERT INTO " + name(table) + " (stream, place, " + columns(table) + ") VALUES (?, ?, " + marks + ")");
+      PreparedBatch batch =
+          handle.prepareBatch(
+              "INSERT INTO "
+                  + name(table)
+                  + " (stream, place, "
+                  + columns(table)
+                  + ") VALUES (?, ?, "
+                  + marks
+                  + ")");
       for (int place = 0; place < lines.size(); place++) {
         List<Object> all = new ArrayList<>(List.of(stream.id(), place));
         all.addAll(lines.get(place));
@@ -59,7 +82,8 @@ final class ProjectionTables {
       batch.execute();
     }
     handle.execute(
-        "INSERT INTO projected (name, kind, stream, version) VALUES (?, ?, ?, ?) ON CONFLICT (name, kind, stream) DO UPDATE SET version = excluded.version",
+        "INSERT INTO projected (name, kind, stream, version) VALUES (?, ?, ?, ?) ON CONFLICT (name,"
+            + " kind, stream) DO UPDATE SET version = excluded.version",
         table.name(),
         stream.kind(),
         stream.id(),
@@ -67,12 +91,21 @@ final class ProjectionTables {
   }
 
   List<Cells> lines(Table table) {
-    return handle.createQuery("SELECT stream, " + columns(table) + " FROM " + name(table) + " ORDER BY stream, place").map((row, _) -> cells(table, row)).list();
+    return handle
+        .createQuery(
+            "SELECT stream, " + columns(table) + " FROM " + name(table) + " ORDER BY stream, place")
+        .map((row, _) -> cells(table, row))
+        .list();
   }
 
   List<Cells> lines(Table table, Key stream) {
     return handle
-        .createQuery("SELECT stream, " + columns(table) + " FROM " + name(table) + " WHERE stream = ? ORDER BY place")
+        .createQuery(
+            "SELECT stream, "
+                + columns(table)
+                + " FROM "
+                + name(table)
+                + " WHERE stream = ? ORDER BY place")
         .bind(0, stream.id())
         .map((row, _) -> cells(table, row))
         .list();
@@ -90,7 +123,8 @@ final class ProjectionTables {
     return handle
         .createQuery(
             """
-            SELECT s.stream FROM stream s LEFT JOIN projected p ON p.name = ? AND p.kind = s.kind AND p.stream = s.stream
+            SELECT s.stream FROM stream s
+            LEFT JOIN projected p ON p.name = ? AND p.kind = s.kind AND p.stream = s.stream
             WHERE s.kind = ? AND p.version IS NOT s.version
             """)
         .bind(0, table.name())

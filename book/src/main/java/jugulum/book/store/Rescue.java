@@ -27,12 +27,13 @@ import org.jdbi.v3.core.Jdbi;
 import org.sqlite.SQLiteConfig;
 
 /**
- * Copies what can be read of a damaged book into a new one, row by row, with who wrote each when. The damaged file is only read. Where the journal of a
- * stream has a hole, what was kept of it beyond the hole is taken if it is whole, with the edits since, else the journal up to the hole.
+ * Copies what can be read of a damaged book into a new one, row by row, with who wrote each when.
+ * The damaged file is only read. Where the journal of a stream has a hole, what was kept of it
+ * beyond the hole is taken if it is whole, with the edits since, else the journal up to the hole.
  *
  * @param streams the streams that were copied
- * @param rowsLost how many journal rows could not be read or, after one that could not, not be used; where not even the book tells how many it
- *     had, at least so many
+ * @param rowsLost how many journal rows could not be read or, after one that could not, not be
+ *     used; where not even the book tells how many it had, at least so many
  */
 public record Rescue(List<Key> streams, int rowsLost) {
   /** Keeps its own copy. */
@@ -60,7 +61,8 @@ public record Rescue(List<Key> streams, int rowsLost) {
     }
     SQLiteConfig config = new SQLiteConfig();
     config.setReadOnly(true);
-    try (var connection = DriverManager.getConnection("jdbc:sqlite:" + damaged, config.toProperties());
+    try (var connection =
+            DriverManager.getConnection("jdbc:sqlite:" + damaged, config.toProperties());
         Handle handle = Jdbi.create(connection).open();
         Book book = new Book(SqliteStore.open(fresh, writer.clock()), kinds, writer)) {
       boolean first = Schema.check(connection, damaged) == 1;
@@ -74,7 +76,8 @@ public record Rescue(List<Key> streams, int rowsLost) {
     try {
       return Files.size(file);
     } catch (IOException problem) {
-      throw new BookProblem(BookProblem.Kind.DISK_ERROR, file, String.valueOf(problem.getMessage()), problem);
+      throw new BookProblem(
+          BookProblem.Kind.DISK_ERROR, file, String.valueOf(problem.getMessage()), problem);
     }
   }
 
@@ -82,15 +85,22 @@ public record Rescue(List<Key> streams, int rowsLost) {
     /** No row takes fewer bytes: how many there can be at most where the book no longer tells. */
     private static final int LEAST_ROW_BYTES = 24;
 
-    private static final String ROW = "SELECT kind, stream, version, at, who, act, form, body, crc FROM journal WHERE seq = ?";
+    private static final String ROW =
+        "SELECT kind, stream, version, at, who, act, form, body, crc FROM journal WHERE seq = ?";
 
     /** The same of a book of the first version, which did not number the rows of a stream. */
     private static final String FIRST_ROW =
-        "SELECT CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream, 0 AS version, at, '' AS who, kind AS act, 1 AS form, body, crc FROM journal WHERE seq = ?";
+        "SELECT CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream, 0 AS version,"
+            + " at, '' AS who, kind AS act, 1 AS form, body, crc FROM journal WHERE seq = ?";
 
-    private static final String KEPT = "SELECT version, undoable, redoable, form, body, crc FROM kept WHERE kind = ? AND stream = ?";
+    private static final String KEPT =
+        "SELECT version, undoable, redoable, form, body, crc FROM kept WHERE kind = ? AND stream ="
+            + " ?";
     private static final String FIRST_KEPT =
-        "SELECT " + Long.MAX_VALUE + " AS version, done AS undoable, undone AS redoable, 1 AS form, body, crc FROM snapshot WHERE 'batch' = ? AND stream = ?";
+        "SELECT "
+            + Long.MAX_VALUE
+            + " AS version, done AS undoable, undone AS redoable, 1 AS form, body, crc FROM"
+            + " snapshot WHERE 'batch' = ? AND stream = ?";
 
     private final Handle handle;
     private final Book book;
@@ -127,9 +137,14 @@ public record Rescue(List<Key> streams, int rowsLost) {
       return new Rescue(List.copyOf(streams.keySet()), lost);
     }
 
-    /** The number of the last row, by whichever of two places can still be read; rows are never removed, so all before it were written. */
+    /**
+     * The number of the last row, by whichever of two places can still be read; rows are never
+     * removed, so all before it were written.
+     */
     private OptionalLong lastRow() {
-      return Stream.of("SELECT seq FROM sqlite_sequence WHERE name = 'journal'", "SELECT max(seq) FROM journal")
+      return Stream.of(
+              "SELECT seq FROM sqlite_sequence WHERE name = 'journal'",
+              "SELECT max(seq) FROM journal")
           .map(this::number)
           .flatMapToLong(OptionalLong::stream)
           .max();
@@ -137,7 +152,12 @@ public record Rescue(List<Key> streams, int rowsLost) {
 
     private OptionalLong number(String query) {
       try {
-        return handle.createQuery(query).mapTo(Long.class).findOne().map(OptionalLong::of).orElse(OptionalLong.empty());
+        return handle
+            .createQuery(query)
+            .mapTo(Long.class)
+            .findOne()
+            .map(OptionalLong::of)
+            .orElse(OptionalLong.empty());
       } catch (RuntimeException unreadable) {
         return OptionalLong.empty();
       }
@@ -163,12 +183,20 @@ public record Rescue(List<Key> streams, int rowsLost) {
 
     private void found(ResultSet row) throws SQLException {
       Key key = new Key(row.getString("kind"), row.getString("stream"));
-      StreamKind<?, ?> kind = kinds.stream().filter(one -> one.name().equals(key.kind())).findFirst().orElseThrow();
+      StreamKind<?, ?> kind =
+          kinds.stream().filter(one -> one.name().equals(key.kind())).findFirst().orElseThrow();
       String body = row.getString("body");
       Row.Act act = Row.Act.valueOf(row.getString("act").toUpperCase(Locale.ROOT));
       Salvage<?, ?> salvage = streams.computeIfAbsent(key, _ -> Salvage.of(kind, key.id()));
       long version = first ? salvage.next() : row.getLong("version");
-      Row found = new Row(version, Instant.parse(row.getString("at")), row.getString("who"), act, row.getInt("form"), body);
+      Row found =
+          new Row(
+              version,
+              Instant.parse(row.getString("at")),
+              row.getString("who"),
+              act,
+              row.getInt("form"),
+              body);
       salvage.found(found, row.getLong("crc") == Crc.of(body));
     }
 

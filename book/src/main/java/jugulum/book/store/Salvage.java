@@ -13,8 +13,8 @@ import jugulum.book.stream.StreamRef;
 import jugulum.core.stream.History;
 
 /**
- * What is found of one stream of a damaged book, row by row: its rows up to the first hole, and those after it, which fit only to what was kept of the
- * stream beyond the hole.
+ * What is found of one stream of a damaged book, row by row: its rows up to the first hole, and
+ * those after it, which fit only to what was kept of the stream beyond the hole.
  *
  * @param <S> what its edits make
  * @param <E> its edits
@@ -100,7 +100,8 @@ final class Salvage<S, E> {
     if (!since.isEmpty()) {
       book.take(stream, since);
     }
-    return (int) afterHole.stream().filter(row -> row.version() > kept.get().version()).count() - since.size();
+    return (int) afterHole.stream().filter(row -> row.version() > kept.get().version()).count()
+        - since.size();
   }
 
   private Optional<S> readKept(Kept one) {
@@ -111,12 +112,16 @@ final class Salvage<S, E> {
     }
   }
 
-  /** The edits that follow what was kept without a gap, numbered anew: what was kept is the first row. */
+  /**
+   * The edits that follow what was kept without a gap, numbered anew: what was kept is the first
+   * row.
+   */
   private List<Row> since(long version) {
     List<Row> edits = new ArrayList<>();
     for (Row row : afterHole) {
       if (row.version() == version + edits.size() + 1 && row.act() == Row.Act.EDIT) {
-        edits.add(new Row(edits.size() + 2L, row.at(), row.who(), row.act(), row.form(), row.body()));
+        edits.add(
+            new Row(edits.size() + 2L, row.at(), row.who(), row.act(), row.form(), row.body()));
       }
     }
     return edits;

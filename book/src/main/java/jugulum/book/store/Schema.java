@@ -11,7 +11,10 @@ import jugulum.book.stream.BookProblem;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 
-/** The versions of the book's tables. Flyway is asked only when something has to change: looking costs a start nothing. */
+/**
+ * The versions of the book's tables. Flyway is asked only when something has to change: looking
+ * costs a start nothing.
+ */
 final class Schema {
   /** The number of the last V…__*.sql beside this class. */
   static final int LATEST = 2;
@@ -33,7 +36,10 @@ final class Schema {
     }
   }
 
-  /** Lets a book that may not be written be read as if it were of the latest version: an older one by views of this connection only. */
+  /**
+   * Lets a book that may not be written be read as if it were of the latest version: an older one
+   * by views of this connection only.
+   */
   static void readAsLatest(Connection connection, Path path) throws SQLException {
     if (check(connection, path) == 1) {
       try (Statement statement = connection.createStatement()) {
@@ -48,14 +54,17 @@ final class Schema {
       List.of(
           """
           CREATE TEMP VIEW journal AS
-          SELECT seq, CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream, row_number() OVER (PARTITION BY stream ORDER BY seq) AS version,
+          SELECT seq, CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream,
+                 row_number() OVER (PARTITION BY stream ORDER BY seq) AS version,
                  at, '' AS who, kind AS act, 1 AS form, body, crc
           FROM main.journal
           """,
-          "CREATE TEMP VIEW stream AS SELECT CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream, count(*) AS version FROM main.journal GROUP BY stream",
+          "CREATE TEMP VIEW stream AS SELECT CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END"
+              + " AS kind, stream, count(*) AS version FROM main.journal GROUP BY stream",
           """
           CREATE TEMP VIEW kept AS
-          SELECT 'batch' AS kind, stream, (SELECT count(*) FROM main.journal j WHERE j.stream = s.stream AND j.seq <= s.seq) AS version,
+          SELECT 'batch' AS kind, stream,
+                 (SELECT count(*) FROM main.journal j WHERE j.stream = s.stream AND j.seq <= s.seq) AS version,
                  done AS undoable, undone AS redoable, 1 AS form, body, crc
           FROM main.snapshot s
           """,
@@ -71,7 +80,11 @@ final class Schema {
       throw new BookProblem(BookProblem.Kind.NOT_A_BOOK, path, "", null);
     }
     if (version > LATEST) {
-      throw new BookProblem(BookProblem.Kind.NEWER_VERSION, path, "version " + version + ", known up to " + LATEST, null);
+      throw new BookProblem(
+          BookProblem.Kind.NEWER_VERSION,
+          path,
+          "version " + version + ", known up to " + LATEST,
+          null);
     }
     return version;
   }
@@ -97,7 +110,8 @@ final class Schema {
   }
 
   private static int tables(Connection connection, String like) throws SQLException {
-    try (PreparedStatement statement = connection.prepareStatement("SELECT count(*) FROM sqlite_master WHERE name LIKE ?")) {
+    try (PreparedStatement statement =
+        connection.prepareStatement("SELECT count(*) FROM sqlite_master WHERE name LIKE ?")) {
       statement.setString(1, like);
       try (ResultSet row = statement.executeQuery()) {
         return row.getInt(1);

@@ -37,7 +37,8 @@ public final class SqliteStore implements Store {
   private final Optional<ReadOnly> readOnly;
   private final ProjectionTables tables;
 
-  private SqliteStore(Path path, Connection connection, Optional<BookLock> lock, Optional<ReadOnly> readOnly) {
+  private SqliteStore(
+      Path path, Connection connection, Optional<BookLock> lock, Optional<ReadOnly> readOnly) {
     this.path = path;
     this.connection = connection;
     this.lock = lock;
@@ -47,8 +48,8 @@ public final class SqliteStore implements Store {
   }
 
   /**
-   * Opens a book's file, or makes it where there is none. Where another window has it, or the disk may not be written, it is opened to read only and
-   * {@link #readOnly()} says why.
+   * Opens a book's file, or makes it where there is none. Where another window has it, or the disk
+   * may not be written, it is opened to read only and {@link #readOnly()} says why.
    *
    * @param path the file
    * @param clock tells others since when it is held
@@ -65,7 +66,8 @@ public final class SqliteStore implements Store {
     String me = "process " + ProcessHandle.current().pid() + ", since " + clock.instant();
     return switch (BookLock.ask(path, me)) {
       case BookLock.Asked.Given(BookLock lock) -> openToWrite(path, lock);
-      case BookLock.Asked.Taken(String holder) -> openToRead(path, new ReadOnly.OtherWindow(holder));
+      case BookLock.Asked.Taken(String holder) ->
+          openToRead(path, new ReadOnly.OtherWindow(holder));
       case BookLock.Asked.Impossible(IOException why) when !Files.exists(path) ->
           throw new BookProblem(Kind.CANNOT_CREATE, path, String.valueOf(why.getMessage()), why);
       case BookLock.Asked.Impossible _ -> openToRead(path, new ReadOnly.Disk());
@@ -82,7 +84,8 @@ public final class SqliteStore implements Store {
       config.setJournalMode(SQLiteConfig.JournalMode.WAL);
       config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
       config.setBusyTimeout(5_000);
-      Connection connection = DriverManager.getConnection("jdbc:sqlite:" + path, config.toProperties());
+      Connection connection =
+          DriverManager.getConnection("jdbc:sqlite:" + path, config.toProperties());
       return closingOnFailure(
           connection,
           () -> {
@@ -101,7 +104,11 @@ public final class SqliteStore implements Store {
       config.setReadOnly(true);
       config.setBusyTimeout(5_000);
       config.setTempStore(SQLiteConfig.TempStore.MEMORY);
-      String url = "jdbc:sqlite:" + (why instanceof ReadOnly.Disk && !hasUnmergedTail(path) ? "file:" + path + "?immutable=1" : path);
+      String url =
+          "jdbc:sqlite:"
+              + (why instanceof ReadOnly.Disk && !hasUnmergedTail(path)
+                  ? "file:" + path + "?immutable=1"
+                  : path);
       Connection connection = DriverManager.getConnection(url, config.toProperties());
       return closingOnFailure(
           connection,
@@ -114,7 +121,10 @@ public final class SqliteStore implements Store {
     }
   }
 
-  /** Whether recent edits still stand in the file beside the book; then it must not be read without them. */
+  /**
+   * Whether recent edits still stand in the file beside the book; then it must not be read without
+   * them.
+   */
   private static boolean hasUnmergedTail(Path path) {
     try {
       return Files.size(path.resolveSibling(path.getFileName() + "-wal")) > 0;
@@ -127,7 +137,8 @@ public final class SqliteStore implements Store {
     SqliteStore open() throws SQLException;
   }
 
-  private static SqliteStore closingOnFailure(Connection connection, Opening opening) throws SQLException {
+  private static SqliteStore closingOnFailure(Connection connection, Opening opening)
+      throws SQLException {
     try {
       return opening.open();
     } catch (SQLException | RuntimeException problem) {
@@ -146,7 +157,10 @@ public final class SqliteStore implements Store {
     return readOnly;
   }
 
-  /** What comes out of the work itself is not the database's: only its own failures are told as problems of the book. */
+  /**
+   * What comes out of the work itself is not the database's: only its own failures are told as
+   * problems of the book.
+   */
   private <T> T asking(Supplier<T> work) {
     try {
       return work.get();
@@ -162,7 +176,12 @@ public final class SqliteStore implements Store {
 
   @Override
   public List<Key> streams() {
-    return asking(() -> handle.createQuery("SELECT kind, stream FROM stream").map((row, _) -> new Key(row.getString(1), row.getString(2))).list());
+    return asking(
+        () ->
+            handle
+                .createQuery("SELECT kind, stream FROM stream")
+                .map((row, _) -> new Key(row.getString(1), row.getString(2)))
+                .list());
   }
 
   @Override
@@ -195,7 +214,8 @@ public final class SqliteStore implements Store {
         () ->
             handle
                 .createUpdate(
-                    "INSERT INTO journal (kind, stream, version, at, who, act, form, body, crc) VALUES (:kind, :stream, :version, :at, :who, :act, :form, :body, :crc)")
+                    "INSERT INTO journal (kind, stream, version, at, who, act, form, body, crc)"
+                        + " VALUES (:kind, :stream, :version, :at, :who, :act, :form, :body, :crc)")
                 .bind("kind", stream.kind())
                 .bind("stream", stream.id())
                 .bind("version", row.version())
@@ -209,7 +229,8 @@ public final class SqliteStore implements Store {
     asking(
         () ->
             handle.execute(
-                "INSERT INTO stream (kind, stream, version) VALUES (?, ?, ?) ON CONFLICT (kind, stream) DO UPDATE SET version = excluded.version",
+                "INSERT INTO stream (kind, stream, version) VALUES (?, ?, ?) ON CONFLICT (kind,"
+                    + " stream) DO UPDATE SET version = excluded.version",
                 stream.kind(),
                 stream.id(),
                 row.version()));
@@ -221,7 +242,9 @@ public final class SqliteStore implements Store {
         () -> {
           try (var rows =
               handle
-                  .createQuery("SELECT version, at, who, act, form, body, crc FROM journal WHERE kind = ? AND stream = ? AND version > ? ORDER BY version")
+                  .createQuery(
+                      "SELECT version, at, who, act, form, body, crc FROM journal WHERE kind = ?"
+                          + " AND stream = ? AND version > ? ORDER BY version")
                   .bind(0, stream.kind())
                   .bind(1, stream.id())
                   .bind(2, after)
@@ -245,7 +268,9 @@ public final class SqliteStore implements Store {
     return asking(
         () ->
             handle
-                .createQuery("SELECT version, undoable, redoable, form, body, crc FROM kept WHERE kind = ? AND stream = ?")
+                .createQuery(
+                    "SELECT version, undoable, redoable, form, body, crc FROM kept WHERE kind = ?"
+                        + " AND stream = ?")
                 .bind(0, stream.kind())
                 .bind(1, stream.id())
                 .map((row, _) -> kept(row))
@@ -256,7 +281,13 @@ public final class SqliteStore implements Store {
   /** What was kept, if it is as it was written. */
   static Optional<Kept> kept(ResultSet row) throws SQLException {
     Optional<String> body = Optional.ofNullable(row.getString("body"));
-    Kept kept = new Kept(row.getLong("version"), row.getInt("undoable"), row.getInt("redoable"), row.getInt("form"), body);
+    Kept kept =
+        new Kept(
+            row.getLong("version"),
+            row.getInt("undoable"),
+            row.getInt("redoable"),
+            row.getInt("form"),
+            body);
     return row.getLong("crc") == Crc.of(body.orElse("")) ? Optional.of(kept) : Optional.empty();
   }
 
@@ -269,7 +300,8 @@ public final class SqliteStore implements Store {
                     """
                     INSERT INTO kept (kind, stream, version, undoable, redoable, form, body, crc)
                     VALUES (:kind, :stream, :version, :undoable, :redoable, :form, :body, :crc)
-                    ON CONFLICT (kind, stream) DO UPDATE SET version = :version, undoable = :undoable, redoable = :redoable, form = :form, body = :body, crc = :crc
+                    ON CONFLICT (kind, stream) DO UPDATE SET version = :version, undoable = :undoable,
+                      redoable = :redoable, form = :form, body = :body, crc = :crc
                     """)
                 .bind("kind", stream.kind())
                 .bind("stream", stream.id())
@@ -322,12 +354,19 @@ public final class SqliteStore implements Store {
 
   @Override
   public Optional<String> preference(String name) {
-    return asking(() -> handle.createQuery("SELECT value FROM preference WHERE name = ?").bind(0, name).mapTo(String.class).findOne());
+    return asking(
+        () ->
+            handle
+                .createQuery("SELECT value FROM preference WHERE name = ?")
+                .bind(0, name)
+                .mapTo(String.class)
+                .findOne());
   }
 
   @Override
   public void check() {
-    String verdict = asking(() -> handle.createQuery("PRAGMA quick_check(1)").mapTo(String.class).one());
+    String verdict =
+        asking(() -> handle.createQuery("PRAGMA quick_check(1)").mapTo(String.class).one());
     if (!verdict.equals("ok")) {
       throw new BookProblem(Kind.DAMAGED, path, verdict, null);
     }
@@ -357,6 +396,12 @@ public final class SqliteStore implements Store {
       throw new BookProblem(Kind.DAMAGED, path, "a journal row is not as it was written", null);
     }
     Row.Act act = Row.Act.valueOf(row.getString("act").toUpperCase(Locale.ROOT));
-    return new Row(row.getLong("version"), Instant.parse(row.getString("at")), row.getString("who"), act, row.getInt("form"), body);
+    return new Row(
+        row.getLong("version"),
+        Instant.parse(row.getString("at")),
+        row.getString("who"),
+        act,
+        row.getInt("form"),
+        body);
   }
 }

@@ -23,11 +23,15 @@ import jugulum.core.stream.Refusal;
 import jugulum.core.stream.Refusal.Told;
 
 /**
- * A book: streams of edits of several kinds, in a store. Every call that changes something returns after the change is on disk. Calls are for one thread
- * at a time. It knows no kind of stream but those it is given.
+ * A book: streams of edits of several kinds, in a store. Every call that changes something returns
+ * after the change is on disk. Calls are for one thread at a time. It knows no kind of stream but
+ * those it is given.
  */
 public final class Book implements AutoCloseable {
-  /** A stream is kept whole whenever its journal has grown by so many rows: opening folds fewer than that. */
+  /**
+   * A stream is kept whole whenever its journal has grown by so many rows: opening folds fewer than
+   * that.
+   */
   static final int ROWS_BETWEEN_KEPT = 16;
 
   /** So often others may come first between a look and a write before it is called a fault. */
@@ -54,13 +58,22 @@ public final class Book implements AutoCloseable {
     }
   }
 
-  /** A damaged book opens all the same, so that what is whole can be seen; {@link #verify} says what is wrong with it. */
+  /**
+   * A damaged book opens all the same, so that what is whole can be seen; {@link #verify} says what
+   * is wrong with it.
+   */
   private void shapeTables() {
     try {
-      projections().filter(one -> !isCurrent(one)).toList().forEach(one -> store.transaction(() -> {
-        store.shape(one.table(), one.fold());
-        return null;
-      }));
+      projections()
+          .filter(one -> !isCurrent(one))
+          .toList()
+          .forEach(
+              one ->
+                  store.transaction(
+                      () -> {
+                        store.shape(one.table(), one.fold());
+                        return null;
+                      }));
     } catch (BookProblem problem) {
       if (problem.kind() != Kind.DAMAGED) {
         throw problem;
@@ -156,7 +169,9 @@ public final class Book implements AutoCloseable {
     }
     Standing<S> standing = kept;
     for (Row row : rows) {
-      standing = standing.with(stream.kind().fold().replay(standing.now(), edit(stream.kind(), row), row.at()));
+      standing =
+          standing.with(
+              stream.kind().fold().replay(standing.now(), edit(stream.kind(), row), row.at()));
     }
     return Optional.of(standing);
   }
@@ -165,8 +180,13 @@ public final class Book implements AutoCloseable {
     return kind.edits().read(row.form(), row.body());
   }
 
-  private static <S, E> Standing<S> folded(StreamRef<S, E> stream, History<E> history, long version) {
-    return new Standing<>(stream.kind().fold().replay(history), version, history.done().size(), history.undone().size());
+  private static <S, E> Standing<S> folded(
+      StreamRef<S, E> stream, History<E> history, long version) {
+    return new Standing<>(
+        stream.kind().fold().replay(history),
+        version,
+        history.done().size(),
+        history.undone().size());
   }
 
   /** All edits of a stream, those taken back included. */
@@ -183,7 +203,10 @@ public final class Book implements AutoCloseable {
     return submit(List.of(orders));
   }
 
-  /** Carries out edits of several streams and writes them, all of them or, where one is refused, none. */
+  /**
+   * Carries out edits of several streams and writes them, all of them or, where one is refused,
+   * none.
+   */
   public Saved submit(List<Order<?, ?>> orders) {
     try {
       writing(
@@ -219,9 +242,18 @@ public final class Book implements AutoCloseable {
             case Applied.Refused<S>(Refusal refusal) -> throw new NotAll(refusal);
             case Applied.Done<S>(S after) -> standing.with(after);
           };
-      store.add(order.stream().key(), new Row(standing.version(), at, writer.name().get(), Row.Act.EDIT, kind.edits().form(), kind.edits().write(edit)));
+      store.add(
+          order.stream().key(),
+          new Row(
+              standing.version(),
+              at,
+              writer.name().get(),
+              Row.Act.EDIT,
+              kind.edits().form(),
+              kind.edits().write(edit)));
     }
-    if (standing.version() / ROWS_BETWEEN_KEPT > (standing.version() - order.edits().size()) / ROWS_BETWEEN_KEPT) {
+    if (standing.version() / ROWS_BETWEEN_KEPT
+        > (standing.version() - order.edits().size()) / ROWS_BETWEEN_KEPT) {
       keep(order.stream(), standing);
     }
     follow(order.stream(), standing, standing.now());
@@ -230,7 +262,12 @@ public final class Book implements AutoCloseable {
   private <S, E> void checkMeaning(Order<S, E> order, Standing<S> now) {
     order.seen().stream()
         .filter(seen -> seen < now.version())
-        .filter(seen -> !order.stream().kind().fold().saysTheSame(at(order.stream(), seen).now(), now.now(), order.edits()))
+        .filter(
+            seen ->
+                !order.stream()
+                    .kind()
+                    .fold()
+                    .saysTheSame(at(order.stream(), seen).now(), now.now(), order.edits()))
         .findFirst()
         .ifPresent(
             seen -> {
@@ -239,7 +276,9 @@ public final class Book implements AutoCloseable {
   }
 
   private <S, E> Standing<S> at(StreamRef<S, E> stream, long version) {
-    return recent.at(stream, version).orElseGet(() -> folded(stream, history(stream, version), version));
+    return recent
+        .at(stream, version)
+        .orElseGet(() -> folded(stream, history(stream, version), version));
   }
 
   private List<Row> since(StreamRef<?, ?> stream, long version) {
@@ -249,51 +288,89 @@ public final class Book implements AutoCloseable {
   }
 
   private static Refusal cameFirst(Row other) {
-    return Refusal.of(Meanwhile.OTHER_CAME_FIRST, new Told.Words(other.who()), new Told.Moment(other.at()));
+    return Refusal.of(
+        Meanwhile.OTHER_CAME_FIRST, new Told.Words(other.who()), new Told.Moment(other.at()));
   }
 
   private <S, E> void keep(StreamRef<S, E> stream, Standing<S> standing) {
     Codec<S> codec = stream.kind().states();
-    store.keep(stream.key(), new Kept(standing.version(), standing.undoable(), standing.redoable(), codec.form(), standing.now().map(codec::write)));
+    store.keep(
+        stream.key(),
+        new Kept(
+            standing.version(),
+            standing.undoable(),
+            standing.redoable(),
+            codec.form(),
+            standing.now().map(codec::write)));
   }
 
   /** What follows from a stream follows its edits, as far as that is quick. */
   private <S, E> void follow(StreamRef<S, E> stream, Standing<S> standing, Optional<S> last) {
     recent.know(stream, standing);
-    stream.kind().projections().stream().filter(Projection::isEager).forEach(one -> last.ifPresent(state -> project(one, stream, standing, state)));
+    stream.kind().projections().stream()
+        .filter(Projection::isEager)
+        .forEach(one -> last.ifPresent(state -> project(one, stream, standing, state)));
   }
 
-  private <S, R> List<R> project(Projection<S, R> projection, StreamRef<S, ?> stream, Standing<S> standing, S last) {
+  private <S, R> List<R> project(
+      Projection<S, R> projection, StreamRef<S, ?> stream, Standing<S> standing, S last) {
     List<R> lines = projection.lines(stream.id(), standing.now(), last);
-    store.replace(projection.table(), stream.key(), standing.version(), lines.stream().map(projection::cells).toList());
+    store.replace(
+        projection.table(),
+        stream.key(),
+        standing.version(),
+        lines.stream().map(projection::cells).toList());
     return lines;
   }
 
-  /** Takes the last edit of a stream back, unless somebody else wrote since a version that was seen. */
+  /**
+   * Takes the last edit of a stream back, unless somebody else wrote since a version that was seen.
+   */
   public <S, E> Walked<E> undo(StreamRef<S, E> stream, long seen) {
     return walk(stream, seen, Row.Act.UNDO, History::undo);
   }
 
-  /** Brings the last edit taken back of a stream back again, unless somebody else wrote since a version that was seen. */
+  /**
+   * Brings the last edit taken back of a stream back again, unless somebody else wrote since a
+   * version that was seen.
+   */
   public <S, E> Walked<E> redo(StreamRef<S, E> stream, long seen) {
     return walk(stream, seen, Row.Act.REDO, History::redo);
   }
 
-  private <S, E> Walked<E> walk(StreamRef<S, E> stream, long seen, Row.Act act, Function<History<E>, Optional<History<E>>> way) {
+  private <S, E> Walked<E> walk(
+      StreamRef<S, E> stream,
+      long seen,
+      Row.Act act,
+      Function<History<E>, Optional<History<E>>> way) {
     return writing(
         () -> {
-          Optional<Row> other = since(stream, seen).stream().filter(row -> !row.who().equals(writer.name().get())).reduce((_, later) -> later);
+          Optional<Row> other =
+              since(stream, seen).stream()
+                  .filter(row -> !row.who().equals(writer.name().get()))
+                  .reduce((_, later) -> later);
           if (other.isPresent()) {
             return new Walked.Refused<>(cameFirst(other.get()));
           }
           History<E> before = history(stream, Long.MAX_VALUE);
-          return way.apply(before).<Walked<E>>map(after -> new Walked.Done<>(walked(stream, act, before, after))).orElseGet(Walked.Nothing::new);
+          return way.apply(before)
+              .<Walked<E>>map(after -> new Walked.Done<>(walked(stream, act, before, after)))
+              .orElseGet(Walked.Nothing::new);
         });
   }
 
-  private <S, E> E walked(StreamRef<S, E> stream, Row.Act act, History<E> before, History<E> after) {
+  private <S, E> E walked(
+      StreamRef<S, E> stream, Row.Act act, History<E> before, History<E> after) {
     long version = store.version(stream.key()) + 1;
-    store.add(stream.key(), new Row(version, writer.clock().instant(), writer.name().get(), act, stream.kind().edits().form(), ""));
+    store.add(
+        stream.key(),
+        new Row(
+            version,
+            writer.clock().instant(),
+            writer.name().get(),
+            act,
+            stream.kind().edits().form(),
+            ""));
     Standing<S> standing = folded(stream, after, version);
     keep(stream, standing);
     follow(stream, standing, standing.now().or(() -> stream.kind().fold().replay(before)));
@@ -305,8 +382,15 @@ public final class Book implements AutoCloseable {
     return reading(
         () -> {
           List<Key> behind = behind(kind, projection);
-          List<R> made = behind.stream().flatMap(key -> broughtUp(kind.ref(key.id()), projection).stream()).toList();
-          List<R> lines = new ArrayList<>(isShaped(projection) ? store.lines(projection.table()).stream().map(projection::line).toList() : List.of());
+          List<R> made =
+              behind.stream()
+                  .flatMap(key -> broughtUp(kind.ref(key.id()), projection).stream())
+                  .toList();
+          List<R> lines =
+              new ArrayList<>(
+                  isShaped(projection)
+                      ? store.lines(projection.table()).stream().map(projection::line).toList()
+                      : List.of());
           if (readOnly().isPresent()) {
             lines.addAll(made);
           }
@@ -320,7 +404,9 @@ public final class Book implements AutoCloseable {
         () ->
             behind(stream.kind(), projection).contains(stream.key())
                 ? broughtUp(stream, projection)
-                : store.lines(projection.table(), stream.key()).stream().map(projection::line).toList());
+                : store.lines(projection.table(), stream.key()).stream()
+                    .map(projection::line)
+                    .toList());
   }
 
   /** A window that may only read finds tables of another version as if they were not there. */
@@ -329,7 +415,9 @@ public final class Book implements AutoCloseable {
   }
 
   private List<Key> behind(StreamKind<?, ?> kind, Projection<?, ?> projection) {
-    return isShaped(projection) ? store.behind(projection.table(), kind.name()) : store.streams().stream().filter(key -> key.kind().equals(kind.name())).toList();
+    return isShaped(projection)
+        ? store.behind(projection.table(), kind.name())
+        : store.streams().stream().filter(key -> key.kind().equals(kind.name())).toList();
   }
 
   private <S, E, R> List<R> broughtUp(StreamRef<S, E> stream, Projection<S, R> projection) {
@@ -374,14 +462,18 @@ public final class Book implements AutoCloseable {
   /**
    * Reads one stream and compares it with what was written.
    *
-   * @throws BookProblem of the kind DAMAGED if something is not as it was, NOT_UNDERSTOOD if it says what this version does not know
+   * @throws BookProblem of the kind DAMAGED if something is not as it was, NOT_UNDERSTOOD if it
+   *     says what this version does not know
    */
   public void verify(Key key) {
     StreamKind<?, ?> known =
         kinds.stream()
             .filter(kind -> kind.name().equals(key.kind()))
             .findFirst()
-            .orElseThrow(() -> new BookProblem(Kind.NOT_UNDERSTOOD, path(), "a stream of the kind " + key.kind(), null));
+            .orElseThrow(
+                () ->
+                    new BookProblem(
+                        Kind.NOT_UNDERSTOOD, path(), "a stream of the kind " + key.kind(), null));
     reading(() -> verified(known.ref(key.id())));
   }
 
@@ -394,7 +486,10 @@ public final class Book implements AutoCloseable {
     return store.length();
   }
 
-  /** Takes rows as they stood in another book; rules are not asked again, and who wrote them when is kept. */
+  /**
+   * Takes rows as they stood in another book; rules are not asked again, and who wrote them when is
+   * kept.
+   */
   public <S, E> void take(StreamRef<S, E> stream, List<Row> rows) {
     writing(
         () -> {
@@ -410,7 +505,8 @@ public final class Book implements AutoCloseable {
     try {
       return Check.asRecorded(work);
     } catch (NotUnderstood | OutOfRange | DateTimeException problem) {
-      throw new BookProblem(Kind.NOT_UNDERSTOOD, path(), String.valueOf(problem.getMessage()), problem);
+      throw new BookProblem(
+          Kind.NOT_UNDERSTOOD, path(), String.valueOf(problem.getMessage()), problem);
     }
   }
 

@@ -2,7 +2,10 @@ package jugulum.book.stream;
 
 import java.nio.file.Path;
 
-/** A book cannot be opened, read or written. What was shown as recorded is safe; what was being recorded was not taken. */
+/**
+ * A book cannot be opened, read or written. What was shown as recorded is safe; what was being
+ * recorded was not taken.
+ */
 public final class BookProblem extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
@@ -28,7 +31,10 @@ public final class BookProblem extends RuntimeException {
     DISK_ERROR
   }
 
-  /** A row that does not say anything this version understands; thrown by those who read it, who do not know where it stands. */
+  /**
+   * A row that does not say anything this version understands; thrown by those who read it, who do
+   * not know where it stands.
+   */
   public static final class NotUnderstood extends RuntimeException {
     private static final long serialVersionUID = 1L;
 

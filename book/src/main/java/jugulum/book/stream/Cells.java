@@ -17,6 +17,8 @@ public record Cells(String id, List<Object> values) {
 
   /** A column of numbers. */
   public OptionalDouble number(int column) {
-    return values.get(column) instanceof Number number ? OptionalDouble.of(number.doubleValue()) : OptionalDouble.empty();
+    return values.get(column) instanceof Number number
+        ? OptionalDouble.of(number.doubleValue())
+        : OptionalDouble.empty();
   }
 }

@@ -13,7 +13,8 @@ public interface Codec<T> {
   String write(T value);
 
   /**
-   * Reads a text of any form up to today's. What was once recorded is read whatever ranges a later version allows.
+   * Reads a text of any form up to today's. What was once recorded is read whatever ranges a later
+   * version allows.
    *
    * @throws BookProblem.NotUnderstood if it is something else
    */

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A table that follows from the streams of one kind, kept so that it can be read without folding them. It can be made again at any time, and is when its
- * {@link #fold} rises.
+ * A table that follows from the streams of one kind, kept so that it can be read without folding
+ * them. It can be made again at any time, and is when its {@link #fold} rises.
  *
  * @param <S> what the edits of a stream make
  * @param <R> a line of the table

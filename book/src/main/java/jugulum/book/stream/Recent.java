@@ -6,7 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 
-/** How streams stood a moment ago, so that recording one reading after the other reads nothing back, and so that edits sent in quick succession need no folding. */
+/**
+ * How streams stood a moment ago, so that recording one reading after the other reads nothing back,
+ * and so that edits sent in quick succession need no folding.
+ */
 final class Recent {
   private static final int STREAMS = 4;
   private static final int VERSIONS = 12;
@@ -23,7 +26,10 @@ final class Recent {
 
   /** How a stream stood at a version, if that is remembered. */
   <S> Optional<Standing<S>> at(StreamRef<S, ?> stream, long version) {
-    return known.getOrDefault(stream, new ArrayDeque<>()).stream().filter(one -> one.version() == version).findFirst().map(Recent::typed);
+    return known.getOrDefault(stream, new ArrayDeque<>()).stream()
+        .filter(one -> one.version() == version)
+        .findFirst()
+        .map(Recent::typed);
   }
 
   /** Only {@link #know} fills the map, and it takes what belongs together. */
@@ -33,7 +39,8 @@ final class Recent {
   }
 
   <S> void know(StreamRef<S, ?> stream, Standing<S> standing) {
-    Deque<Standing<?>> versions = Optional.ofNullable(known.remove(stream)).orElseGet(ArrayDeque::new);
+    Deque<Standing<?>> versions =
+        Optional.ofNullable(known.remove(stream)).orElseGet(ArrayDeque::new);
     versions.removeIf(one -> one.version() >= standing.version());
     versions.addFirst(standing);
     if (versions.size() > VERSIONS) {

@@ -8,7 +8,8 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 
 /**
- * What a book needs of a database. It knows rows and texts; what they mean, the streams say. Every failure is a {@link BookProblem}.
+ * What a book needs of a database. It knows rows and texts; what they mean, the streams say. Every
+ * failure is a {@link BookProblem}.
  */
 public interface Store extends AutoCloseable {
   /** Somebody else wrote that version of a stream first; nothing of the transaction stands. */

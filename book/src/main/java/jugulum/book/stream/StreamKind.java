@@ -14,7 +14,12 @@ import jugulum.core.stream.Fold;
  * @param states how what they make is written
  * @param projections the tables that follow from it
  */
-public record StreamKind<S, E>(String name, Fold<S, E> fold, Codec<E> edits, Codec<S> states, List<Projection<S, ?>> projections) {
+public record StreamKind<S, E>(
+    String name,
+    Fold<S, E> fold,
+    Codec<E> edits,
+    Codec<S> states,
+    List<Projection<S, ?>> projections) {
   /** Keeps its own copy. */
   public StreamKind {
     projections = List.copyOf(projections);

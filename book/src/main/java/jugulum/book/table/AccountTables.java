@@ -30,38 +30,115 @@ public final class AccountTables {
         BatchTables.readings(account.network().batch()));
   }
 
-  /** One row a figure: what it is, of what, its value with the ends of its 95 % range, its unit, and whether what nobody told makes it "at most" or "at least". */
+  /**
+   * One row a figure: what it is, of what, its value with the ends of its 95 % range, its unit, and
+   * whether what nobody told makes it "at most" or "at least".
+   */
   public static Table account(Account account) {
     List<List<Object>> rows = new ArrayList<>();
     var gold = account.gold();
     gold.won().ifPresent(won -> rows.add(amount("gold_in_hand", "", won)));
     gold.head().ifPresent(head -> rows.add(amount("head", "", head)));
-    rows.add(Arrays.asList("fineness", gold.finenessMeasured() ? "measured" : "assumed", gold.fineness(), null, null, "share", null, null));
-    gold.recoveries().forEach(recovery -> rows.add(share("recovery", recovery.of() + "_" + recovery.against(), recovery)));
-    gold.byCut().forEach((cut, recovery) -> rows.add(share("recovery_of_cut", cut.notation(), recovery)));
+    rows.add(
+        Arrays.asList(
+            "fineness",
+            gold.finenessMeasured() ? "measured" : "assumed",
+            gold.fineness(),
+            null,
+            null,
+            "share",
+            null,
+            null));
+    gold.recoveries()
+        .forEach(
+            recovery ->
+                rows.add(share("recovery", recovery.of() + "_" + recovery.against(), recovery)));
+    gold.byCut()
+        .forEach((cut, recovery) -> rows.add(share("recovery_of_cut", cut.notation(), recovery)));
     for (Place place : gold.places()) {
       String name = place.kind().name();
-      rows.add(place.isUnseen() ? Arrays.asList("place", name, null, null, null, "mg", null, null) : amount("place", name, place.gold()));
+      rows.add(
+          place.isUnseen()
+              ? Arrays.asList("place", name, null, null, null, "mg", null, null)
+              : amount("place", name, place.gold()));
       place.free().ifPresent(free -> rows.add(amount("place_free", name, free)));
       place.hidden().ifPresent(hidden -> rows.add(amount("place_hidden", name, hidden)));
     }
-    rows.add(Arrays.asList("sand_test", "statistic", account.balance().statistic(), null, account.balance().limit(), "chi_square", null, null));
-    rows.add(Arrays.asList("sand_test", "degrees_of_freedom", account.balance().degrees(), null, null, "", null, null));
-    account.settlement().ifPresent(settled -> rows.add(Arrays.asList("settlement", "due", settled.due(), null, null, account.terms().orElseThrow().currency(), null, null)));
-    return new Table("account", List.of("figure", "of", "value", "low", "high", "unit", "at_most", "at_least"), rows);
+    rows.add(
+        Arrays.asList(
+            "sand_test",
+            "statistic",
+            account.balance().statistic(),
+            null,
+            account.balance().limit(),
+            "chi_square",
+            null,
+            null));
+    rows.add(
+        Arrays.asList(
+            "sand_test",
+            "degrees_of_freedom",
+            account.balance().degrees(),
+            null,
+            null,
+            "",
+            null,
+            null));
+    account
+        .settlement()
+        .ifPresent(
+            settled ->
+                rows.add(
+                    Arrays.asList(
+                        "settlement",
+                        "due",
+                        settled.due(),
+                        null,
+                        null,
+                        account.terms().orElseThrow().currency(),
+                        null,
+                        null)));
+    return new Table(
+        "account",
+        List.of("figure", "of", "value", "low", "high", "unit", "at_most", "at_least"),
+        rows);
   }
 
   private static List<Object> amount(String figure, String of, GoldRange gold) {
-    return Arrays.asList(figure, of, gold.milligrams(), gold.lowMg(), gold.highMg(), "mg", null, null);
+    return Arrays.asList(
+        figure, of, gold.milligrams(), gold.lowMg(), gold.highMg(), "mg", null, null);
   }
 
   private static List<Object> share(String figure, String of, Recovery recovery) {
-    return Arrays.asList(figure, of, recovery.share(), recovery.low(), recovery.high(), "share", recovery.isAtMost(), recovery.isAtLeast());
+    return Arrays.asList(
+        figure,
+        of,
+        recovery.share(),
+        recovery.low(),
+        recovery.high(),
+        "share",
+        recovery.isAtMost(),
+        recovery.isAtLeast());
   }
 
   /** One row a step: what it did to the gold, and what is kept so far. */
   public static Table steps(Account account) {
-    List<String> heads = List.of("step", "process", "gold_on_mg", "gold_set_aside_mg", "recovery", "recovery_low", "recovery_high", "bound", "of_gold", "kept_so_far", "kept_low", "kept_high", "at_most", "ratio");
+    List<String> heads =
+        List.of(
+            "step",
+            "process",
+            "gold_on_mg",
+            "gold_set_aside_mg",
+            "recovery",
+            "recovery_low",
+            "recovery_high",
+            "bound",
+            "of_gold",
+            "kept_so_far",
+            "kept_low",
+            "kept_high",
+            "at_most",
+            "ratio");
     List<List<Object>> rows = new ArrayList<>();
     for (Step step : account.network().steps()) {
       Optional<Stage> stage = Optional.ofNullable(account.gold().stages().get(step.id()));
@@ -82,19 +159,33 @@ public final class AccountTables {
               kept.low(),
               kept.high(),
               kept.isAtMost(),
-              stage.filter(one -> one.ratio().isPresent()).map(one -> one.ratio().getAsDouble()).orElse(null)));
+              stage
+                  .filter(one -> one.ratio().isPresent())
+                  .map(one -> one.ratio().getAsDouble())
+                  .orElse(null)));
     }
     return new Table("steps", heads, rows);
   }
 
   /** One row a lot: its mass as weighed and as made to fit, standard deviations beside. */
   public static Table sand(Account account) {
-    List<String> heads = List.of("lot", "weighed_g", "weighed_sd_g", "adjusted_g", "adjusted_sd_g", "adjustment_g", "significance", "state", "suspect");
+    List<String> heads =
+        List.of(
+            "lot",
+            "weighed_g",
+            "weighed_sd_g",
+            "adjusted_g",
+            "adjusted_sd_g",
+            "adjustment_g",
+            "significance",
+            "state",
+            "suspect");
     List<List<Object>> rows = new ArrayList<>();
     for (Lot lot : account.network().lots()) {
       Adjusted adjusted = account.balance().of(lot.id());
       var mass = account.sand().mass(lot.id());
-      boolean suspect = account.balance().misfits().stream().anyMatch(misfit -> misfit.lots().contains(lot.id()));
+      boolean suspect =
+          account.balance().misfits().stream().anyMatch(misfit -> misfit.lots().contains(lot.id()));
       boolean known = adjusted.value().isPresent();
       rows.add(
           Arrays.asList(
@@ -113,7 +204,26 @@ public final class AccountTables {
 
   /** One row a piece of advice, the most money per hour first. */
   public static Table next(Account account) {
-    List<String> heads = List.of("verdict", "kind", "lot", "machine", "of_gold", "share_low", "share_usual", "share_high", "won_mg", "won_low_mg", "won_high_mg", "minutes", "brings", "wages", "costs", "net", "net_per_hour", "chance");
+    List<String> heads =
+        List.of(
+            "verdict",
+            "kind",
+            "lot",
+            "machine",
+            "of_gold",
+            "share_low",
+            "share_usual",
+            "share_high",
+            "won_mg",
+            "won_low_mg",
+            "won_high_mg",
+            "minutes",
+            "brings",
+            "wages",
+            "costs",
+            "net",
+            "net_per_hour",
+            "chance");
     List<List<Object>> rows = new ArrayList<>();
     for (Advice advice : account.byMoney()) {
       var money = advice.money();
@@ -122,7 +232,10 @@ public final class AccountTables {
               advice.verdict(),
               advice.kind(),
               advice.lot().number(),
-              advice.machine().map(machine -> machine.name().isEmpty() ? machine.kind().name() : machine.name()).orElse(null),
+              advice
+                  .machine()
+                  .map(machine -> machine.name().isEmpty() ? machine.kind().name() : machine.name())
+                  .orElse(null),
               advice.of(),
               advice.share().low(),
               advice.share().usual(),

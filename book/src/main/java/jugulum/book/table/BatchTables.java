@@ -22,7 +22,10 @@ import jugulum.core.mass.SandAccount;
 import jugulum.core.screens.Screen;
 import jugulum.core.sizes.SizeCurve;
 
-/** A batch as tables: its lots with what they come to, and every reading as it was recorded. The columns are told in docs/format.md. */
+/**
+ * A batch as tables: its lots with what they come to, and every reading as it was recorded. The
+ * columns are told in docs/format.md.
+ */
 public final class BatchTables {
   /** As many values as the measure with the most has. */
   private static final int VALUES = 11;
@@ -31,7 +34,26 @@ public final class BatchTables {
 
   /** One row a live lot. */
   public static Table lots(Network network, SandAccount sand, GoldAccount gold) {
-    List<String> heads = List.of("lot", "material", "cut", "name", "made_by_step", "taken_by_step", "dry_g", "basis", "gold_mg", "gold_low_mg", "gold_high_mg", "free_mg", "free_low_mg", "free_high_mg", "hidden_mg", "hidden_low_mg", "hidden_high_mg", "gold_is");
+    List<String> heads =
+        List.of(
+            "lot",
+            "material",
+            "cut",
+            "name",
+            "made_by_step",
+            "taken_by_step",
+            "dry_g",
+            "basis",
+            "gold_mg",
+            "gold_low_mg",
+            "gold_high_mg",
+            "free_mg",
+            "free_low_mg",
+            "free_high_mg",
+            "hidden_mg",
+            "hidden_low_mg",
+            "hidden_high_mg",
+            "gold_is");
     List<List<Object>> rows = new ArrayList<>();
     for (Lot lot : network.lots()) {
       LotMass mass = sand.mass(lot.id());
@@ -73,18 +95,36 @@ public final class BatchTables {
 
   /** One row a reading, struck ones included. */
   public static Table readings(Batch batch) {
-    Stream<String> values = Stream.iterate(1, number -> number <= VALUES, number -> number + 1).map(number -> "value_" + number);
+    Stream<String> values =
+        Stream.iterate(1, number -> number <= VALUES, number -> number + 1)
+            .map(number -> "value_" + number);
     List<String> heads =
-        Stream.of(Stream.of("reading", "at", "lot", "step", "measure"), values, Stream.of("struck_at", "struck_reason", "doubted_at", "doubted_reason", "replaces")).flatMap(part -> part).toList();
+        Stream.of(
+                Stream.of("reading", "at", "lot", "step", "measure"),
+                values,
+                Stream.of("struck_at", "struck_reason", "doubted_at", "doubted_reason", "replaces"))
+            .flatMap(part -> part)
+            .toList();
     List<List<Object>> rows = new ArrayList<>();
-    batch.lots().forEach(lot -> lot.readings().forEach(reading -> rows.add(row(reading, lot.id().number(), null))));
-    batch.steps().forEach(step -> step.readings().forEach(reading -> rows.add(row(reading, null, step.id().number()))));
+    batch
+        .lots()
+        .forEach(
+            lot ->
+                lot.readings().forEach(reading -> rows.add(row(reading, lot.id().number(), null))));
+    batch
+        .steps()
+        .forEach(
+            step ->
+                step.readings()
+                    .forEach(reading -> rows.add(row(reading, null, step.id().number()))));
     return new Table("readings", heads, rows);
   }
 
   private static List<Object> row(Reading reading, Integer lot, Integer step) {
     Object[] values = Arrays.copyOf(values(reading.measure()), VALUES);
-    Object[] head = {reading.id().number(), reading.at(), lot, step, reading.measure().getClass().getSimpleName()};
+    Object[] head = {
+      reading.id().number(), reading.at(), lot, step, reading.measure().getClass().getSimpleName()
+    };
     Object[] tail = {
       reading.struck().map(Struck::at).orElse(null),
       reading.struck().map(Struck::reason).orElse(null),
@@ -108,12 +148,22 @@ public final class BatchTables {
             weight.bowlNumber(),
             weight.typed().orElse(null)
           };
-      case Measure.GoldWeight(double mass, double resolution, var typed) -> new Object[] {mass, resolution, typed.orElse(null)};
-      case Measure.WeighedSpecks(int specks, double mg, double resolution) -> new Object[] {specks, mg, resolution};
+      case Measure.GoldWeight(double mass, double resolution, var typed) ->
+          new Object[] {mass, resolution, typed.orElse(null)};
+      case Measure.WeighedSpecks(int specks, double mg, double resolution) ->
+          new Object[] {specks, mg, resolution};
       case Measure.Fineness(double fraction, double sd) -> new Object[] {fraction, sd};
       case Measure.SpeckCount(int specks, double share) -> new Object[] {specks, share};
       case Measure.Assay(double grade, double sd, double sample, var composite, var visible) ->
-          new Object[] {grade, sd, sample, composite.orElse(null), visible.map(VisibleGold::state).orElse(null), visible.map(VisibleGold::milligrams).orElse(null), orNull(visible.map(VisibleGold::upToMg).orElse(OptionalDouble.empty()))};
+          new Object[] {
+            grade,
+            sd,
+            sample,
+            composite.orElse(null),
+            visible.map(VisibleGold::state).orElse(null),
+            visible.map(VisibleGold::milligrams).orElse(null),
+            orNull(visible.map(VisibleGold::upToMg).orElse(OptionalDouble.empty()))
+          };
       case Measure.Smelt smelt ->
           new Object[] {
             smelt.sampleG(),
@@ -128,7 +178,8 @@ public final class BatchTables {
             orNull(smelt.cost()),
             orNull(smelt.visible().upToMg())
           };
-      case Measure.MagnetTest(double sample, double weak, double strong) -> new Object[] {sample, weak, strong};
+      case Measure.MagnetTest(double sample, double weak, double strong) ->
+          new Object[] {sample, weak, strong};
       case Measure.Bagged(String bag) -> new Object[] {bag};
       case Measure.Discarded(String reason) -> new Object[] {reason};
       case Measure.Setting(String dial, double value) -> new Object[] {dial, value};
@@ -140,7 +191,8 @@ public final class BatchTables {
       case Measure.KnownGold(double mg, double sd) -> new Object[] {mg, sd};
       case Measure.SizeAnalysis(SizeCurve curve) -> new Object[] {sieved(curve)};
       case Measure.LookedOver(int pickers, double grams) -> new Object[] {pickers, grams};
-      case Measure.LastMinute(Screen screen, double grams) -> new Object[] {screen.label(), screen.openingMm(), grams};
+      case Measure.LastMinute(Screen screen, double grams) ->
+          new Object[] {screen.label(), screen.openingMm(), grams};
       case Measure.Pass pass ->
           new Object[] {
             pass.from(),
@@ -161,14 +213,21 @@ public final class BatchTables {
 
   /** Every screen as opening:grams, the pan as 0:grams. */
   private static String sieved(SizeCurve curve) {
-    Stream<String> screens = curve.sieved().stream().map(one -> one.openingMm() + ":" + one.retainedG());
+    Stream<String> screens =
+        curve.sieved().stream().map(one -> one.openingMm() + ":" + one.retainedG());
     return Stream.concat(screens, Stream.of("0:" + curve.panG())).collect(Collectors.joining(" "));
   }
 
   /** Every cut as upper..lower opening:specks; no upper opening where nothing bounds it above. */
   private static String seen(List<Measure.PannedSample.Seen> seen) {
     return seen.stream()
-        .map(one -> one.cut().passing().map(screen -> String.valueOf(screen.openingMm())).orElse("") + ".." + one.cut().lowerMm() + ":" + one.specks())
+        .map(
+            one ->
+                one.cut().passing().map(screen -> String.valueOf(screen.openingMm())).orElse("")
+                    + ".."
+                    + one.cut().lowerMm()
+                    + ":"
+                    + one.specks())
         .collect(Collectors.joining(" "));
   }
 }

@@ -1,8 +1,9 @@
 package jugulum.book.table;
 
 /**
- * Text cells that no spreadsheet takes for a formula: one that begins like a formula gets an apostrophe before it, and so does one that begins
- * with an apostrophe itself, so that reading gives back what was written.
+ * Text cells that no spreadsheet takes for a formula: one that begins like a formula gets an
+ * apostrophe before it, and so does one that begins with an apostrophe itself, so that reading
+ * gives back what was written.
  */
 public final class PlainText {
   private static final String GUARD = "'";
@@ -17,7 +18,9 @@ public final class PlainText {
 
   /** The text that was written as this cell. */
   public static String read(String cell) {
-    return cell.startsWith(GUARD) && begins(cell.substring(GUARD.length())) ? cell.substring(GUARD.length()) : cell;
+    return cell.startsWith(GUARD) && begins(cell.substring(GUARD.length()))
+        ? cell.substring(GUARD.length())
+        : cell;
   }
 
   private static boolean begins(String text) {

@@ -9,16 +9,21 @@ import java.util.List;
  *
  * @param name what it is called, at most 31 letters
  * @param heads one for each column
- * @param rows texts, whole and decimal numbers, truth values, moments, or null for an empty cell; as many in each row as there are heads
+ * @param rows texts, whole and decimal numbers, truth values, moments, or null for an empty cell;
+ *     as many in each row as there are heads
  */
 public record Table(String name, List<String> heads, List<List<Object>> rows) {
   /** Keeps its own copies; a cell may be empty. */
   public Table {
     heads = List.copyOf(heads);
-    rows = rows.stream().map(row -> Collections.unmodifiableList(Arrays.asList(row.toArray()))).toList();
+    rows =
+        rows.stream()
+            .map(row -> Collections.unmodifiableList(Arrays.asList(row.toArray())))
+            .toList();
     for (List<Object> row : rows) {
       if (row.size() != heads.size()) {
-        throw new IllegalArgumentException("a row of " + name + " has " + row.size() + " cells, not " + heads.size());
+        throw new IllegalArgumentException(
+            "a row of " + name + " has " + row.size() + " cells, not " + heads.size());
       }
     }
   }

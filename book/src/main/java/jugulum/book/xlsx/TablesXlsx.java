@@ -11,7 +11,10 @@ import jugulum.book.table.Table;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
 
-/** Writes tables as one spreadsheet (Office Open XML), a sheet for each; numbers are numbers, moments are moments in UTC. */
+/**
+ * Writes tables as one spreadsheet (Office Open XML), a sheet for each; numbers are numbers,
+ * moments are moments in UTC.
+ */
 public final class TablesXlsx {
   private static final String MAKER = "Jugulum";
   private static final String VERSION = "1.0";

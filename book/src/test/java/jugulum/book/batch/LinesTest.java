@@ -19,7 +19,10 @@ import jugulum.core.runs.PastRun;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** The tables that follow from batches say what the batches say, to the last digit, and go with every edit. */
+/**
+ * The tables that follow from batches say what the batches say, to the last digit, and go with
+ * every edit.
+ */
 class LinesTest {
   @TempDir private Path folder;
 
@@ -39,10 +42,16 @@ class LinesTest {
   void runsComeBackEqual() {
     try (BatchBook book = open()) {
       book.submit(sample.id(), new Edit.Adopt(sample));
-      assertThat(RunLines.of(book.book(), sample.id())).extracting(RunLines.Ran::run).hasSizeGreaterThan(1).isEqualTo(runs(sample));
+      assertThat(RunLines.of(book.book(), sample.id()))
+          .extracting(RunLines.Ran::run)
+          .hasSizeGreaterThan(1)
+          .isEqualTo(runs(sample));
     }
     try (BatchBook book = open()) {
-      assertThat(RunLines.of(book.book(), sample.id())).as("read, not worked out").extracting(RunLines.Ran::run).isEqualTo(runs(sample));
+      assertThat(RunLines.of(book.book(), sample.id()))
+          .as("read, not worked out")
+          .extracting(RunLines.Ran::run)
+          .isEqualTo(runs(sample));
     }
   }
 
@@ -51,7 +60,9 @@ class LinesTest {
     try (BatchBook book = open()) {
       book.submit(sample.id(), new Edit.Adopt(sample));
       for (int read = 0; read < 2; read++) {
-        assertThat(MagneticsLines.of(book.book(), sample.id())).extracting(MagneticsLines.Held::magnetics).isEqualTo(Magnetics.of(sample));
+        assertThat(MagneticsLines.of(book.book(), sample.id()))
+            .extracting(MagneticsLines.Held::magnetics)
+            .isEqualTo(Magnetics.of(sample));
       }
     }
   }
@@ -62,10 +73,19 @@ class LinesTest {
       book.submit(sample.id(), new Edit.Adopt(sample));
       List<StockLines.Stocked> stock = book.book().lines(BatchStream.KIND, StockLines.LINES);
       assertThat(stock).isNotEmpty().allMatch(line -> line.batch().equals(sample.id()));
-      assertThat(book.book().lines(BatchStream.KIND, RecoveryLines.LINES)).isNotEmpty().allSatisfy(line -> assertThat(line.share()).isBetween(line.low(), line.high()));
-      LotId heaviest = stock.stream().max(java.util.Comparator.comparingDouble(line -> line.grams().orElse(0))).orElseThrow().lot();
+      assertThat(book.book().lines(BatchStream.KIND, RecoveryLines.LINES))
+          .isNotEmpty()
+          .allSatisfy(line -> assertThat(line.share()).isBetween(line.low(), line.high()));
+      LotId heaviest =
+          stock.stream()
+              .max(java.util.Comparator.comparingDouble(line -> line.grams().orElse(0)))
+              .orElseThrow()
+              .lot();
       book.submit(sample.id(), new Edit.RecordOnLot(heaviest, new Measure.Discarded("made up")));
-      assertThat(book.book().lines(BatchStream.KIND, StockLines.LINES)).hasSize(stock.size() - 1).extracting(StockLines.Stocked::lot).doesNotContain(heaviest);
+      assertThat(book.book().lines(BatchStream.KIND, StockLines.LINES))
+          .hasSize(stock.size() - 1)
+          .extracting(StockLines.Stocked::lot)
+          .doesNotContain(heaviest);
       book.undo(sample.id());
       assertThat(book.book().lines(BatchStream.KIND, StockLines.LINES)).isEqualTo(stock);
       book.undo(sample.id());
@@ -81,7 +101,9 @@ class LinesTest {
       first.submit(sample.id(), new Edit.Adopt(sample));
       assertThat(second.readOnly()).isPresent();
       List<RunLines.Ran> behind = second.book().lines(BatchStream.KIND, RunLines.LINES);
-      assertThat(behind).isEqualTo(first.book().lines(BatchStream.KIND, RunLines.LINES)).isNotEmpty();
+      assertThat(behind)
+          .isEqualTo(first.book().lines(BatchStream.KIND, RunLines.LINES))
+          .isNotEmpty();
       assertThat(second.book().lines(BatchStream.KIND, RunLines.LINES)).isEqualTo(behind);
     }
   }

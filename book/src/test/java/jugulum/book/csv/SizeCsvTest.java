@@ -15,7 +15,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class SizeCsvTest {
-  private static final SizeCurve CURVE = new SizeCurve(List.of(new Sieved(1.18, 12.5), new Sieved(0.6, 80.25), new Sieved(0.075, 101)), 7.1);
+  private static final SizeCurve CURVE =
+      new SizeCurve(
+          List.of(new Sieved(1.18, 12.5), new Sieved(0.6, 80.25), new Sieved(0.075, 101)), 7.1);
 
   private static List<FileFault> faults(String text, Layout layout) {
     assertThat(SizeCsv.read(text, layout)).isInstanceOf(Faulty.class);
@@ -31,15 +33,19 @@ class SizeCsvTest {
   @Test
   void otherColumnsBlankLinesAndAByteOrderMarkAreLeftAlone() {
     String text = "\uFEFFscreen;retained_g;opening_mm\r\nNo. 30; 80,25 ;0,6\r\n\r\npan;7;0\r\n";
-    assertThat(SizeCsv.read(text, Layout.SEMICOLON_COMMA)).isEqualTo(new Read(new SizeCurve(List.of(new Sieved(0.6, 80.25)), 7)));
+    assertThat(SizeCsv.read(text, Layout.SEMICOLON_COMMA))
+        .isEqualTo(new Read(new SizeCurve(List.of(new Sieved(0.6, 80.25)), 7)));
   }
 
   @Test
   void aCommaDecimalIsNeverGuessed() {
     String text = "opening_mm;retained_g\n0,6;80\n0;7\n";
     assertThat(faults(text, Layout.SEMICOLON_POINT))
-        .containsExactly(new FileFault(2, 1, "opening_mm", "“0,6” is not a number with “.” before its decimals"));
-    assertThat(faults(text, Layout.COMMA_POINT).getFirst().reason()).contains("what parts the columns");
+        .containsExactly(
+            new FileFault(
+                2, 1, "opening_mm", "“0,6” is not a number with “.” before its decimals"));
+    assertThat(faults(text, Layout.COMMA_POINT).getFirst().reason())
+        .contains("what parts the columns");
   }
 
   @ParameterizedTest
@@ -61,7 +67,9 @@ class SizeCsvTest {
         "0.6,\"80!0,7|2|1|not a row of a table"
       })
   void eachFaultIsToldWithLineAndColumn(String rows, int line, int column, String reason) {
-    FileFault fault = faults("opening_mm,retained_g\n" + rows.replace('!', '\n') + "\n", Layout.COMMA_POINT).getFirst();
+    FileFault fault =
+        faults("opening_mm,retained_g\n" + rows.replace('!', '\n') + "\n", Layout.COMMA_POINT)
+            .getFirst();
     assertThat(fault.line()).isEqualTo(line);
     assertThat(fault.column()).isEqualTo(column);
     assertThat(fault.reason()).contains(reason);
@@ -69,7 +77,9 @@ class SizeCsvTest {
 
   @Test
   void allFaultsAreToldAtOnce() {
-    assertThat(faults("opening_mm,retained_g\n0.6,a\n0.3,b\n", Layout.COMMA_POINT)).extracting(FileFault::line).containsExactly(2, 3, 3);
+    assertThat(faults("opening_mm,retained_g\n0.6,a\n0.3,b\n", Layout.COMMA_POINT))
+        .extracting(FileFault::line)
+        .containsExactly(2, 3, 3);
     assertThat(faults("", Layout.COMMA_POINT).getFirst().reason()).contains("empty");
   }
 }

@@ -13,7 +13,8 @@ class TextFileTest {
   @TempDir private Path folder;
 
   private String read(Path file) {
-    return TextFile.read(file, text -> "text: " + text, faults -> "fault: " + faults.getFirst().reason());
+    return TextFile.read(
+        file, text -> "text: " + text, faults -> "fault: " + faults.getFirst().reason());
   }
 
   @Test
@@ -24,7 +25,11 @@ class TextFileTest {
   @Test
   void whatCannotBeReadIsAFault() throws IOException {
     assertThat(read(folder.resolve("missing.csv"))).isEqualTo("fault: there is no such file");
-    assertThat(read(Files.write(folder.resolve("b.csv"), "0,6;ü".getBytes(StandardCharsets.ISO_8859_1)))).isEqualTo("fault: it is not a UTF-8 text file");
+    assertThat(
+            read(
+                Files.write(
+                    folder.resolve("b.csv"), "0,6;ü".getBytes(StandardCharsets.ISO_8859_1))))
+        .isEqualTo("fault: it is not a UTF-8 text file");
     assertThat(read(folder)).startsWith("fault: ");
   }
 }

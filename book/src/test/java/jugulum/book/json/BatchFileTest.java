@@ -46,7 +46,10 @@ class BatchFileTest {
     Locale before = Locale.getDefault();
     Locale.setDefault(Locale.GERMANY);
     try {
-      assertThat(BatchFile.write(Samples.everything())).isEqualTo(TEXT).contains("14361.7").contains("29.166667");
+      assertThat(BatchFile.write(Samples.everything()))
+          .isEqualTo(TEXT)
+          .contains("14361.7")
+          .contains("29.166667");
     } finally {
       Locale.setDefault(before);
     }
@@ -62,11 +65,16 @@ class BatchFileTest {
   @ParameterizedTest
   @MethodSource("sealedKinds")
   void everyKindHasAName(Class<?> model, Class<?> mixin) {
-    Stream<Class<?>> named = Arrays.stream(mixin.getAnnotation(JsonSubTypes.class).value()).map(JsonSubTypes.Type::value);
+    Stream<Class<?>> named =
+        Arrays.stream(mixin.getAnnotation(JsonSubTypes.class).value())
+            .map(JsonSubTypes.Type::value);
     assertThat(named).containsExactlyInAnyOrder(model.getPermittedSubclasses());
   }
 
-  /** Each case spoils one place of a good file; the fault must name the line of that place or of the object it is missing from. */
+  /**
+   * Each case spoils one place of a good file; the fault must name the line of that place or of the
+   * object it is missing from.
+   */
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',
@@ -84,7 +92,9 @@ class BatchFileTest {
         "\"tareG\" : 250.0         | \"tareG\" : 43000.0      | tareG",
       })
   void aFaultIsNamedWithItsLine(String good, String bad, String reason) {
-    String spoilt = TEXT.replaceFirst(java.util.regex.Pattern.quote(good), java.util.regex.Matcher.quoteReplacement(bad));
+    String spoilt =
+        TEXT.replaceFirst(
+            java.util.regex.Pattern.quote(good), java.util.regex.Matcher.quoteReplacement(bad));
     assertThat(spoilt).isNotEqualTo(TEXT);
     int line = (int) TEXT.substring(0, TEXT.indexOf(good)).lines().count();
     FileFault fault = onlyFault(spoilt);
@@ -98,8 +108,10 @@ class BatchFileTest {
     assertThat(onlyFault("{\n  \"format\": \"jugulum-batch\",\n  oops").line()).isEqualTo(3);
     assertThat(onlyFault(TEXT.substring(0, TEXT.length() / 2)).line()).isGreaterThan(100);
     assertThat(onlyFault("[1, 2]").reason()).containsIgnoringCase("object");
-    assertThat(onlyFault(TEXT.replace("\"version\" : 1", "\"version\" : 2")).reason()).contains("version 2");
-    assertThat(onlyFault(TEXT.replace("\"moisture\" : 0.084", "\"moisture\" : NaN")).line()).isPositive();
+    assertThat(onlyFault(TEXT.replace("\"version\" : 1", "\"version\" : 2")).reason())
+        .contains("version 2");
+    assertThat(onlyFault(TEXT.replace("\"moisture\" : 0.084", "\"moisture\" : NaN")).line())
+        .isPositive();
   }
 
   @Test
@@ -114,15 +126,46 @@ class BatchFileTest {
   /** Written before screens had a diameter, bowls a number and moistures a doubt. */
   @Test
   void olderRecordsAreStillRead() {
-    assertThat(SHOPS.read(1, "{\"screens\":[{\"label\":\"50\",\"openingMm\":0.3}],\"assumptions\":" + assumptions() + "}").owned()).containsExactly(new Screen("50", 0.3));
-    String weight = "{\"edit\":\"record-on-lot\",\"lot\":1,\"measure\":{\"kind\":\"sand-weight\",\"grossG\":10,\"tareG\":1,\"moisture\":0,\"resolutionG\":1}}";
-    assertThat(EDITS.read(1, weight)).isEqualTo(new Edit.RecordOnLot(new LotId(1), new Measure.SandWeight(10, 1, 0, 1)));
-    String step = "{\"edit\":\"take-step\",\"process\":{\"kind\":\"screen\",\"stack\":[{\"label\":\"50\",\"openingMm\":0.3}]},\"inputs\":[1],\"outputs\":[]}";
-    assertThat(EDITS.read(1, step)).isEqualTo(new Edit.TakeStep(new Process.Screening(List.of(new Screen("50", 0.3))), List.of(new LotId(1)), List.of()));
-    String magnet = step.replace("\"screen\",\"stack\":[{\"label\":\"50\",\"openingMm\":0.3}]", "\"magnet\",\"medium\":\"BONE_DRY\"");
-    assertThat(EDITS.read(1, magnet)).isEqualTo(new Edit.TakeStep(new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY), List.of(new LotId(1)), List.of()));
-    String pass = "{\"edit\":\"record-on-step\",\"step\":3,\"measure\":{\"kind\":\"pass\",\"from\":\"SAND\",\"liftedG\":9,\"droppedBackG\":1,\"specks\":4}}";
-    assertThat(EDITS.read(1, pass)).isEqualTo(new Edit.RecordOnStep(new StepId(3), new Measure.Pass(Measure.Pass.From.SAND, 9, 1, 4)));
+    assertThat(
+            SHOPS
+                .read(
+                    1,
+                    "{\"screens\":[{\"label\":\"50\",\"openingMm\":0.3}],\"assumptions\":"
+                        + assumptions()
+                        + "}")
+                .owned())
+        .containsExactly(new Screen("50", 0.3));
+    String weight =
+        "{\"edit\":\"record-on-lot\",\"lot\":1,\"measure\":{\"kind\":\"sand-weight\",\"grossG\":10,"
+            + "\"tareG\":1,\"moisture\":0,\"resolutionG\":1}}";
+    assertThat(EDITS.read(1, weight))
+        .isEqualTo(new Edit.RecordOnLot(new LotId(1), new Measure.SandWeight(10, 1, 0, 1)));
+    String step =
+        "{\"edit\":\"take-step\",\"process\":{\"kind\":\"screen\",\"stack\":[{\"label\":\"50\","
+            + "\"openingMm\":0.3}]},\"inputs\":[1],\"outputs\":[]}";
+    assertThat(EDITS.read(1, step))
+        .isEqualTo(
+            new Edit.TakeStep(
+                new Process.Screening(List.of(new Screen("50", 0.3))),
+                List.of(new LotId(1)),
+                List.of()));
+    String magnet =
+        step.replace(
+            "\"screen\",\"stack\":[{\"label\":\"50\",\"openingMm\":0.3}]",
+            "\"magnet\",\"medium\":\"BONE_DRY\"");
+    assertThat(EDITS.read(1, magnet))
+        .isEqualTo(
+            new Edit.TakeStep(
+                new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY),
+                List.of(new LotId(1)),
+                List.of()));
+    String pass =
+        "{\"edit\":\"record-on-step\",\"step\":3,\"measure\":{\"kind\":\"pass\",\"from\":\"SAND\","
+            + "\"liftedG\":9,\"droppedBackG\":1,\"specks\":4}}";
+    assertThat(EDITS.read(1, pass))
+        .isEqualTo(
+            new Edit.RecordOnStep(
+                new StepId(3), new Measure.Pass(Measure.Pass.From.SAND, 9, 1, 4)));
   }
 
   private static final Codec<Edit> EDITS = BatchStream.KIND.edits();
@@ -130,6 +173,8 @@ class BatchFileTest {
 
   private static String assumptions() {
     String shop = SHOPS.write(Shop.USUAL);
-    return shop.substring(shop.indexOf("\"assumptions\":") + "\"assumptions\":".length(), shop.indexOf("}", shop.indexOf("\"assumptions\"")) + 1);
+    return shop.substring(
+        shop.indexOf("\"assumptions\":") + "\"assumptions\":".length(),
+        shop.indexOf("}", shop.indexOf("\"assumptions\"")) + 1);
   }
 }

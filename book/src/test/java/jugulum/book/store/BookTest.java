@@ -27,8 +27,8 @@ import jugulum.book.batch.BatchSummary;
 import jugulum.book.json.BatchFile;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
-import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.BookProblem;
+import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.Order;
 import jugulum.book.stream.Saved;
 import jugulum.book.stream.Standing;
@@ -55,13 +55,21 @@ import org.junit.jupiter.api.io.TempDir;
 
 class BookTest {
   private static final Shop TWO_SCREENS =
-      new Shop(Shop.USUAL.screens().subList(0, 2), Assumptions.USUAL, List.of(), List.of(), Optional.empty(), Optional.empty(), List.of())
+      new Shop(
+              Shop.USUAL.screens().subList(0, 2),
+              Assumptions.USUAL,
+              List.of(),
+              List.of(),
+              Optional.empty(),
+              Optional.empty(),
+              List.of())
           .with(new Container("tin bowl", 315))
           .with(new Magnet("pull rod", 280))
           .with(new Terms(75, 0.96, 18, 6, "", LocalDate.parse("2026-10-01")))
           .with(new StopRule(StopRule.Kind.PAYS, 3));
 
-  private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-04-01T09:30:00Z"), ZoneOffset.UTC);
+  private static final Clock CLOCK =
+      Clock.fixed(Instant.parse("2026-04-01T09:30:00Z"), ZoneOffset.UTC);
 
   @TempDir private Path folder;
   private Path file;
@@ -78,7 +86,8 @@ class BookTest {
   private static BatchId start(BatchBook book, String name) {
     BatchId id = new BatchId(UUID.randomUUID());
     Label label = new Label(name, "Cindermoor gully", LocalDate.of(2026, 4, 1));
-    assertThat(book.submit(id, new Edit.StartBatch(id, label, Assumptions.USUAL))).isInstanceOf(Saved.Recorded.class);
+    assertThat(book.submit(id, new Edit.StartBatch(id, label, Assumptions.USUAL)))
+        .isInstanceOf(Saved.Recorded.class);
     return id;
   }
 
@@ -106,13 +115,19 @@ class BookTest {
     }
     try (BatchBook book = open()) {
       assertThat(book.state(id)).isEqualTo(new Standing<>(Optional.of(written), 2, 2, 0));
-      assertThat(book.list()).singleElement().returns("Cindermoor 3", BatchSummary::name).returns(BatchSummary.State.RECEIVED, BatchSummary::state);
+      assertThat(book.list())
+          .singleElement()
+          .returns("Cindermoor 3", BatchSummary::name)
+          .returns(BatchSummary.State.RECEIVED, BatchSummary::state);
       assertThat(book.list().getFirst().feedG()).hasValue(10_000);
       book.verify();
     }
   }
 
-  /** A bag's assay belongs to lots of several batches: one that cannot be recorded leaves the others as they were. */
+  /**
+   * A bag's assay belongs to lots of several batches: one that cannot be recorded leaves the others
+   * as they were.
+   */
   @Test
   void editsOfSeveralBatchesAreRecordedAllOrNone() {
     try (BatchBook book = open()) {
@@ -120,13 +135,27 @@ class BookTest {
       BatchId other = start(book, "Cindermoor 4");
       Edit impossible = new Edit.RecordOnLot(new LotId(99), new Measure.SandWeight(1, 0, 0, 1));
       long before = book.length();
-      assertThat(book.book().submit(Order.of(BatchStream.of(one), weight(10_000)), Order.of(BatchStream.of(other), impossible))).isInstanceOf(Saved.Refused.class);
+      assertThat(
+              book.book()
+                  .submit(
+                      Order.of(BatchStream.of(one), weight(10_000)),
+                      Order.of(BatchStream.of(other), impossible)))
+          .isInstanceOf(Saved.Refused.class);
       assertThat(book.length()).as("nothing was written").isEqualTo(before);
-      assertThat(book.state(one).now().orElseThrow().lot(new LotId(1)).orElseThrow().readings()).isEmpty();
-      assertThat(book.book().submit(Order.of(BatchStream.of(one), weight(10_000)), Order.of(BatchStream.of(other), weight(8_000)))).isInstanceOf(Saved.Recorded.class);
-      assertThat(book.list()).extracting(line -> line.feedG().orElse(0)).containsExactlyInAnyOrder(10_000.0, 8_000.0);
+      assertThat(book.state(one).now().orElseThrow().lot(new LotId(1)).orElseThrow().readings())
+          .isEmpty();
+      assertThat(
+              book.book()
+                  .submit(
+                      Order.of(BatchStream.of(one), weight(10_000)),
+                      Order.of(BatchStream.of(other), weight(8_000))))
+          .isInstanceOf(Saved.Recorded.class);
+      assertThat(book.list())
+          .extracting(line -> line.feedG().orElse(0))
+          .containsExactlyInAnyOrder(10_000.0, 8_000.0);
       assertThat(book.undo(one)).as("each batch takes its own back").contains(weight(10_000));
-      assertThat(book.state(other).now().orElseThrow().lot(new LotId(1)).orElseThrow().readings()).hasSize(1);
+      assertThat(book.state(other).now().orElseThrow().lot(new LotId(1)).orElseThrow().readings())
+          .hasSize(1);
       book.verify();
     }
   }
@@ -143,7 +172,10 @@ class BookTest {
       assertThat(book.state(id).redoable()).isEqualTo(1);
       book.undo(id);
       assertThat(book.state(id).now()).isEmpty();
-      assertThat(book.list()).singleElement().returns(BatchSummary.State.TAKEN_BACK, BatchSummary::state).returns("Cindermoor 3", BatchSummary::name);
+      assertThat(book.list())
+          .singleElement()
+          .returns(BatchSummary.State.TAKEN_BACK, BatchSummary::state)
+          .returns("Cindermoor 3", BatchSummary::name);
       assertThat(book.undo(id)).isEmpty();
     }
     try (BatchBook book = open()) {
@@ -159,8 +191,12 @@ class BookTest {
   void aRefusedEditWritesNothing() {
     try (BatchBook book = open()) {
       BatchId id = start(book, "Cindermoor 3");
-      Saved saved = book.submit(id, new Edit.RecordOnLot(new LotId(9), new Measure.KnownGold(1, 0)));
-      assertThat(saved).isInstanceOfSatisfying(Saved.Refused.class, refused -> assertThat(refused.refusal().reason()).isEqualTo(Reason.NO_SUCH_LOT));
+      Saved saved =
+          book.submit(id, new Edit.RecordOnLot(new LotId(9), new Measure.KnownGold(1, 0)));
+      assertThat(saved)
+          .isInstanceOfSatisfying(
+              Saved.Refused.class,
+              refused -> assertThat(refused.refusal().reason()).isEqualTo(Reason.NO_SUCH_LOT));
       assertThat(book.length()).isEqualTo(1);
     }
   }
@@ -176,14 +212,17 @@ class BookTest {
     }
     sql("UPDATE kept SET body = replace(body, '10000', '99999')");
     try (BatchBook book = open()) {
-      assertThat(book.state(id)).as("a snapshot that was tampered with is not believed").isEqualTo(before);
+      assertThat(book.state(id))
+          .as("a snapshot that was tampered with is not believed")
+          .isEqualTo(before);
     }
     sql("DELETE FROM kept", "DELETE FROM projected");
     try (BatchBook book = open()) {
       assertThat(book.state(id)).isEqualTo(before);
       assertThat(book.list()).as("lost lines are made again").hasSize(1);
     }
-    assertThatThrownBy(() -> sql("UPDATE journal SET body = '{}'")).hasMessageContaining("only added to");
+    assertThatThrownBy(() -> sql("UPDATE journal SET body = '{}'"))
+        .hasMessageContaining("only added to");
     assertThatThrownBy(() -> sql("DELETE FROM journal")).hasMessageContaining("only added to");
   }
 
@@ -193,11 +232,15 @@ class BookTest {
         BatchBook second = open()) {
       BatchId id = start(first, "Cindermoor 3");
       assertThat(first.readOnly()).isEmpty();
-      assertThat(second.readOnly().orElseThrow()).isInstanceOfSatisfying(
-          Store.ReadOnly.OtherWindow.class, other -> assertThat(other.holder()).contains("process " + ProcessHandle.current().pid()));
+      assertThat(second.readOnly().orElseThrow())
+          .isInstanceOfSatisfying(
+              Store.ReadOnly.OtherWindow.class,
+              other ->
+                  assertThat(other.holder()).contains("process " + ProcessHandle.current().pid()));
       assertThat(second.list()).as("it sees what the first one wrote").hasSize(1);
       assertThatThrownBy(() -> second.submit(id, weight(1)))
-          .isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.READ_ONLY));
+          .isInstanceOfSatisfying(
+              BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.READ_ONLY));
     }
     try (BatchBook third = open()) {
       assertThat(third.readOnly()).as("the lock goes with its window").isEmpty();
@@ -209,7 +252,10 @@ class BookTest {
     open().close();
     sql("PRAGMA user_version = 99");
     refused(Kind.NEWER_VERSION);
-    Files.writeString(file, "dear diary, today I panned the creek and found nothing at all but mud and more mud\n".repeat(40));
+    Files.writeString(
+        file,
+        "dear diary, today I panned the creek and found nothing at all but mud and more mud\n"
+            .repeat(40));
     refused(Kind.NOT_A_BOOK);
     Files.delete(file);
     sql("CREATE TABLE stamps (id INTEGER)");
@@ -218,7 +264,9 @@ class BookTest {
   }
 
   private void refused(Kind kind) {
-    assertThatThrownBy(this::open).isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(kind));
+    assertThatThrownBy(this::open)
+        .isInstanceOfSatisfying(
+            BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(kind));
   }
 
   @Test
@@ -252,7 +300,9 @@ class BookTest {
     }
     try (BatchBook book = open()) {
       book.verify();
-      assertThat(book.submit(id, weight(1_000))).as("with room again it goes on").isInstanceOf(Saved.Recorded.class);
+      assertThat(book.submit(id, weight(1_000)))
+          .as("with room again it goes on")
+          .isInstanceOf(Saved.Recorded.class);
     }
   }
 
@@ -277,7 +327,9 @@ class BookTest {
       raw.write(new byte[3 * 4096]);
     }
     try (BatchBook book = open()) {
-      assertThatThrownBy(book::verify).isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.DAMAGED));
+      assertThatThrownBy(book::verify)
+          .isInstanceOfSatisfying(
+              BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.DAMAGED));
     }
     Path fresh = folder.resolve("rescued.book");
     Rescue rescue = Books.rescue(file, fresh, Writer.unnamed(CLOCK));
@@ -288,10 +340,13 @@ class BookTest {
       assertThat(book.state(whole).now()).contains(written);
       assertThat(book.list()).hasSize(2);
     }
-    assertThatThrownBy(() -> Books.rescue(file, fresh, Writer.unnamed(CLOCK))).isInstanceOf(BookProblem.class);
+    assertThatThrownBy(() -> Books.rescue(file, fresh, Writer.unnamed(CLOCK)))
+        .isInstanceOf(BookProblem.class);
   }
 
-  /** A hole of more than a thousand rows: what comes after it is found, and what is in it is told. */
+  /**
+   * A hole of more than a thousand rows: what comes after it is found, and what is in it is told.
+   */
   @Test
   void aLongHoleIsCountedAndWhatComesAfterItIsRescued() throws SQLException {
     BatchId after;
@@ -305,7 +360,9 @@ class BookTest {
       book.submit(after, weight(9_000));
       written = book.state(after).now().orElseThrow();
     }
-    changed("DELETE FROM journal WHERE seq BETWEEN 51 AND 1450", "DELETE FROM kept WHERE stream = (SELECT stream FROM journal WHERE seq = 1)");
+    changed(
+        "DELETE FROM journal WHERE seq BETWEEN 51 AND 1450",
+        "DELETE FROM kept WHERE stream = (SELECT stream FROM journal WHERE seq = 1)");
     Path fresh = folder.resolve("rescued.book");
     Rescue rescue = Books.rescue(file, fresh, Writer.unnamed(CLOCK));
     assertThat(rescue.rowsLost()).isGreaterThanOrEqualTo(1_400);
@@ -324,7 +381,8 @@ class BookTest {
       }
     }
     changed("DELETE FROM journal WHERE seq > 30", "DELETE FROM kept");
-    assertThat(Books.rescue(file, folder.resolve("rescued.book"), Writer.unnamed(CLOCK)).rowsLost()).isEqualTo(11);
+    assertThat(Books.rescue(file, folder.resolve("rescued.book"), Writer.unnamed(CLOCK)).rowsLost())
+        .isEqualTo(11);
   }
 
   private void changed(String... statements) throws SQLException {
@@ -339,7 +397,10 @@ class BookTest {
     }
   }
 
-  /** A version whose ranges were wider recorded twelve tonnes: this one reads it, and only then refuses to take more of that kind. */
+  /**
+   * A version whose ranges were wider recorded twelve tonnes: this one reads it, and only then
+   * refuses to take more of that kind.
+   */
   @Test
   void aValueOutsideTodaysRangeStaysReadable() throws SQLException {
     BatchId id;
@@ -354,7 +415,9 @@ class BookTest {
       body = row.getString(1).replaceAll("9000000\\.0|9\\.0E6|9000000", "1.2E7");
     }
     assertThat(body).contains("1.2E7");
-    changed("UPDATE journal SET body = '" + body + "', crc = " + Crc.of(body) + " WHERE seq = 2", "DELETE FROM kept");
+    changed(
+        "UPDATE journal SET body = '" + body + "', crc = " + Crc.of(body) + " WHERE seq = 2",
+        "DELETE FROM kept");
     try (BatchBook book = open()) {
       book.verify();
       Batch batch = book.state(id).now().orElseThrow();
@@ -365,7 +428,9 @@ class BookTest {
     assertThatThrownBy(() -> weight(1.2e7)).isInstanceOf(OutOfRange.class);
   }
 
-  /** A row no version of today understands is no fault of the disk, and the other batches stay open. */
+  /**
+   * A row no version of today understands is no fault of the disk, and the other batches stay open.
+   */
   @Test
   void whatIsNotUnderstoodIsCalledThat() throws SQLException {
     BatchId strange;
@@ -375,10 +440,21 @@ class BookTest {
       whole = start(book, "Cindermoor 3");
     }
     String body = "{\"edit\":\"weigh-by-ear\"}";
-    changed("INSERT INTO journal (kind, stream, version, at, who, act, form, body, crc) VALUES ('batch', '" + strange.value() + "', 2, '2026-11-01T08:00:00Z', '', 'edit', 1, '" + body + "', " + Crc.of(body) + ")",
+    changed(
+        "INSERT INTO journal (kind, stream, version, at, who, act, form, body, crc) VALUES"
+            + " ('batch', '"
+            + strange.value()
+            + "', 2, '2026-11-01T08:00:00Z', '', 'edit', 1, '"
+            + body
+            + "', "
+            + Crc.of(body)
+            + ")",
         "UPDATE stream SET version = 2 WHERE stream = '" + strange.value() + "'");
     try (BatchBook book = open()) {
-      assertThatThrownBy(() -> book.state(strange)).isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.NOT_UNDERSTOOD));
+      assertThatThrownBy(() -> book.state(strange))
+          .isInstanceOfSatisfying(
+              BookProblem.class,
+              problem -> assertThat(problem.kind()).isEqualTo(Kind.NOT_UNDERSTOOD));
       assertThat(book.state(whole).now()).isPresent();
     }
   }
@@ -391,7 +467,9 @@ class BookTest {
       Batch read = ((BatchFile.Read) BatchFile.read(text)).batch();
       book.submit(read.id(), new Edit.Adopt(read));
       assertThat(book.state(batch.id()).now()).contains(batch);
-      assertThat(book.submit(read.id(), new Edit.Adopt(read))).as("the same batch is not taken twice").isInstanceOf(Saved.Refused.class);
+      assertThat(book.submit(read.id(), new Edit.Adopt(read)))
+          .as("the same batch is not taken twice")
+          .isInstanceOf(Saved.Refused.class);
     }
   }
 

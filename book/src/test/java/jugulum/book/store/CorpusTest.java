@@ -30,8 +30,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Books and batch files as earlier versions wrote them: they open, and every reading is as it was written. Beside each book stand its readings as the version
- * that wrote it told them.
+ * Books and batch files as earlier versions wrote them: they open, and every reading is as it was
+ * written. Beside each book stand its readings as the version that wrote it told them.
  */
 class CorpusTest {
   private static final JsonMapper JSON = new JsonMapper();
@@ -47,7 +47,8 @@ class CorpusTest {
   }
 
   private static InputStream open(String name) {
-    return Objects.requireNonNull(CorpusTest.class.getResourceAsStream("/jugulum/book/corpus/" + name), name);
+    return Objects.requireNonNull(
+        CorpusTest.class.getResourceAsStream("/jugulum/book/corpus/" + name), name);
   }
 
   private static JsonNode readings(String book) throws IOException {
@@ -62,16 +63,24 @@ class CorpusTest {
       BatchId id = BatchStream.id(one.getKey());
       Standing<Batch> state = book.state(id);
       JsonNode counts = readings.get("undoable").get(one.getKey());
-      assertThat(List.of(state.undoable(), state.redoable())).as("what can be taken back and brought back").isEqualTo(List.of(counts.get(0).intValue(), counts.get(1).intValue()));
+      assertThat(List.of(state.undoable(), state.redoable()))
+          .as("what can be taken back and brought back")
+          .isEqualTo(List.of(counts.get(0).intValue(), counts.get(1).intValue()));
       if (one.getValue().isNull()) {
         assertThat(state.now()).as("taken back").isEmpty();
       } else {
-        assertThat(tree(state.now().orElseThrow())).as("by what was kept").isEqualTo(one.getValue());
-        assertThat(tree(new BatchFold().replay(book.history(id)).orElseThrow())).as("by its journal").isEqualTo(one.getValue());
+        assertThat(tree(state.now().orElseThrow()))
+            .as("by what was kept")
+            .isEqualTo(one.getValue());
+        assertThat(tree(new BatchFold().replay(book.history(id)).orElseThrow()))
+            .as("by its journal")
+            .isEqualTo(one.getValue());
       }
     }
     assertThat(book.list()).extracting(BatchSummary::id).hasSize(readings.get("batches").size());
-    assertThat(JSON.readTree(ShopStream.KIND.states().write(book.shop()))).as("the shop").isEqualTo(readings.get("shop"));
+    assertThat(JSON.readTree(ShopStream.KIND.states().write(book.shop())))
+        .as("the shop")
+        .isEqualTo(readings.get("shop"));
   }
 
   private static JsonNode tree(Batch batch) {
@@ -119,7 +128,11 @@ class CorpusTest {
   void theWayBackLeadsAcrossVersions() throws IOException {
     try (BatchBook book = BatchBook.open(copy("2026-11-26/walked.sqlite"), Clock.systemUTC())) {
       BatchId gone = BatchStream.id("00000000-0000-4000-8000-000000000001");
-      assertThat(book.list()).filteredOn(line -> line.id().equals(gone)).singleElement().returns("Wetherlam 2", BatchSummary::name).returns(BatchSummary.State.TAKEN_BACK, BatchSummary::state);
+      assertThat(book.list())
+          .filteredOn(line -> line.id().equals(gone))
+          .singleElement()
+          .returns("Wetherlam 2", BatchSummary::name)
+          .returns(BatchSummary.State.TAKEN_BACK, BatchSummary::state);
       assertThat(book.redo(gone)).isPresent();
       assertThat(book.state(gone).now()).isPresent();
       assertThat(book.shop().containers()).hasSize(1);

@@ -17,8 +17,8 @@ import jugulum.book.BatchBook;
 import jugulum.book.Samples;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchSummary;
-import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.BookProblem;
+import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.Standing;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchFold;
@@ -50,14 +50,23 @@ class JournalTest {
     try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
       book.submit(batch.id(), new Edit.Adopt(batch));
     }
-    sql(file, "DROP TRIGGER journal_is_never_changed", "UPDATE journal SET body = replace(body, '3.934', '9.934')", "DELETE FROM kept");
+    sql(
+        file,
+        "DROP TRIGGER journal_is_never_changed",
+        "UPDATE journal SET body = replace(body, '3.934', '9.934')",
+        "DELETE FROM kept");
     try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
-      assertThatThrownBy(book::verify).isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.DAMAGED));
+      assertThatThrownBy(book::verify)
+          .isInstanceOfSatisfying(
+              BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(Kind.DAMAGED));
       assertThatThrownBy(() -> book.state(batch.id())).isInstanceOf(BookProblem.class);
     }
   }
 
-  /** A long random walk of edits, undos and redos; after each the snapshot must be what the journal folds to, also after reopening. */
+  /**
+   * A long random walk of edits, undos and redos; after each the snapshot must be what the journal
+   * folds to, also after reopening.
+   */
   @Test
   void snapshotAndJournalAgreeOnAnyWalk() {
     Path file = folder.resolve("walk.book");
@@ -69,7 +78,10 @@ class JournalTest {
       for (int i = 0; i < 120; i++) {
         int dice = random.nextInt(10);
         if (dice < 5) {
-          book.submit(id, new Edit.RecordOnLot(new LotId(2), new Measure.SandWeight(4_000 + random.nextInt(900), 0, 0, 1)));
+          book.submit(
+              id,
+              new Edit.RecordOnLot(
+                  new LotId(2), new Measure.SandWeight(4_000 + random.nextInt(900), 0, 0, 1)));
         } else if (dice < 8) {
           book.undo(id);
         } else {
@@ -77,7 +89,12 @@ class JournalTest {
         }
         History<Edit> history = book.history(id);
         assertThat(book.state(id))
-            .isEqualTo(new Standing<>(new BatchFold().replay(history), book.state(id).version(), history.done().size(), history.undone().size()));
+            .isEqualTo(
+                new Standing<>(
+                    new BatchFold().replay(history),
+                    book.state(id).version(),
+                    history.done().size(),
+                    history.undone().size()));
       }
     }
     try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
@@ -103,13 +120,38 @@ class JournalTest {
     Batch sample = Samples.everything();
     try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
       List<BatchId> ids = Stream.generate(() -> new BatchId(UUID.randomUUID())).limit(20).toList();
-      ids.forEach(id -> book.submit(id, new Edit.Adopt(new Batch(id, sample.label(), sample.assumptions(), sample.lots(), sample.steps(), false))));
+      ids.forEach(
+          id ->
+              book.submit(
+                  id,
+                  new Edit.Adopt(
+                      new Batch(
+                          id,
+                          sample.label(),
+                          sample.assumptions(),
+                          sample.lots(),
+                          sample.steps(),
+                          false))));
       book.submit(ids.get(3), new Edit.CloseBatch(true));
       book.undo(ids.get(4));
-      assertThat(book.list()).hasSize(20).filteredOn(line -> line.state() == BatchSummary.State.CLOSED).singleElement().returns(ids.get(3), BatchSummary::id);
-      assertThat(book.list()).filteredOn(line -> line.state() == BatchSummary.State.TAKEN_BACK).singleElement().returns(ids.get(4), BatchSummary::id);
-      assertThat(book.list().getLast().id()).as("what was taken back comes last").isEqualTo(ids.get(4));
-      assertThat(BatchLines.one(book.book(), ids.get(5))).contains(book.list().stream().filter(line -> line.id().equals(ids.get(5))).findFirst().orElseThrow());
+      assertThat(book.list())
+          .hasSize(20)
+          .filteredOn(line -> line.state() == BatchSummary.State.CLOSED)
+          .singleElement()
+          .returns(ids.get(3), BatchSummary::id);
+      assertThat(book.list())
+          .filteredOn(line -> line.state() == BatchSummary.State.TAKEN_BACK)
+          .singleElement()
+          .returns(ids.get(4), BatchSummary::id);
+      assertThat(book.list().getLast().id())
+          .as("what was taken back comes last")
+          .isEqualTo(ids.get(4));
+      assertThat(BatchLines.one(book.book(), ids.get(5)))
+          .contains(
+              book.list().stream()
+                  .filter(line -> line.id().equals(ids.get(5)))
+                  .findFirst()
+                  .orElseThrow());
     }
   }
 }

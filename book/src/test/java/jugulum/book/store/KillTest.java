@@ -16,8 +16,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * Kills a real program at random moments while it records, and looks for every reading it had said was recorded. Six rounds here;
- * scripts/kill-test runs as many as one likes.
+ * Kills a real program at random moments while it records, and looks for every reading it had said
+ * was recorded. Six rounds here; scripts/kill-test runs as many as one likes.
  */
 class KillTest {
   private static final int ROUNDS = Integer.getInteger("jugulum.kills", 6);
@@ -54,7 +54,9 @@ class KillTest {
         }
       }
     }
-    System.out.printf("%d kills, %d readings said and all of them found, %d more on disk than said%n", ROUNDS, said + 1, inTheMiddle);
+    System.out.printf(
+        "%d kills, %d readings said and all of them found, %d more on disk than said%n",
+        ROUNDS, said + 1, inTheMiddle);
   }
 
   private static Process start(Path file, Path out) throws IOException {
@@ -71,7 +73,8 @@ class KillTest {
         .start();
   }
 
-  private static void waitForFirst(Process program, Path out) throws IOException, InterruptedException {
+  private static void waitForFirst(Process program, Path out)
+      throws IOException, InterruptedException {
     while (Files.size(out) == 0) {
       assertThat(program.isAlive()).as("the program ended by itself").isTrue();
       Thread.sleep(5);

@@ -13,8 +13,8 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 
 /**
- * A program that records weights as fast as it can and says each one after it is recorded, until it is killed. Run by {@link
- * KillTest}, which then looks for every weight that was said.
+ * A program that records weights as fast as it can and says each one after it is recorded, until it
+ * is killed. Run by {@link KillTest}, which then looks for every weight that was said.
  */
 public final class Killable {
   private Killable() {}
@@ -24,7 +24,9 @@ public final class Killable {
   public static void main(String[] args) {
     try (BatchBook book = BatchBook.open(Path.of(args[0]), Clock.systemUTC())) {
       if (book.state(ID).now().isEmpty()) {
-        book.submit(ID, new Edit.StartBatch(ID, new Label("Killed", "", LocalDate.EPOCH), Assumptions.USUAL));
+        book.submit(
+            ID,
+            new Edit.StartBatch(ID, new Label("Killed", "", LocalDate.EPOCH), Assumptions.USUAL));
       }
       int next = book.state(ID).now().orElseThrow().lots().getFirst().readings().size();
       while (true) {

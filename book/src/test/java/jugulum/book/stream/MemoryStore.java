@@ -12,7 +12,9 @@ import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
-/** A database of another make, that several benches may write at a time: a server's, but in memory. */
+/**
+ * A database of another make, that several benches may write at a time: a server's, but in memory.
+ */
 public final class MemoryStore implements Store {
   /** What all who are connected see. */
   public static final class Server {
@@ -109,7 +111,8 @@ public final class MemoryStore implements Store {
 
   @Override
   public void add(Key stream, Row row) {
-    if (state().rows.computeIfAbsent(stream, _ -> new TreeMap<>()).putIfAbsent(row.version(), row) != null) {
+    if (state().rows.computeIfAbsent(stream, _ -> new TreeMap<>()).putIfAbsent(row.version(), row)
+        != null) {
       throw new VersionTaken(null);
     }
   }
@@ -136,7 +139,9 @@ public final class MemoryStore implements Store {
 
   @Override
   public OptionalInt fold(String table) {
-    return state().folds.containsKey(table) ? OptionalInt.of(state().folds.get(table)) : OptionalInt.empty();
+    return state().folds.containsKey(table)
+        ? OptionalInt.of(state().folds.get(table))
+        : OptionalInt.empty();
   }
 
   @Override
@@ -155,13 +160,18 @@ public final class MemoryStore implements Store {
   @Override
   public List<Cells> lines(Table table) {
     List<Cells> all = new ArrayList<>();
-    state().lines.get(table.name()).forEach((key, lines) -> lines.forEach(line -> all.add(new Cells(key.id(), line))));
+    state()
+        .lines
+        .get(table.name())
+        .forEach((key, lines) -> lines.forEach(line -> all.add(new Cells(key.id(), line))));
     return all;
   }
 
   @Override
   public List<Cells> lines(Table table, Key stream) {
-    return state().lines.get(table.name()).getOrDefault(stream, List.of()).stream().map(line -> new Cells(stream.id(), line)).toList();
+    return state().lines.get(table.name()).getOrDefault(stream, List.of()).stream()
+        .map(line -> new Cells(stream.id(), line))
+        .toList();
   }
 
   @Override

@@ -23,7 +23,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A kind of stream nobody knew: here a diary. It needs what is in this file, and to be registered; the book and its stores know nothing of it. */
+/**
+ * A kind of stream nobody knew: here a diary. It needs what is in this file, and to be registered;
+ * the book and its stores know nothing of it.
+ */
 class NewKindTest {
   private enum Why implements Refusal.Reason {
     LINE_EMPTY
@@ -36,12 +39,18 @@ class NewKindTest {
   private static final class DiaryFold implements Fold<Diary, Line> {
     @Override
     public Applied<Diary> apply(Optional<Diary> before, Line line, Instant at) {
-      return line.text().isBlank() ? new Applied.Refused<>(Refusal.of(Why.LINE_EMPTY)) : new Applied.Done<>(replay(before, line, at));
+      return line.text().isBlank()
+          ? new Applied.Refused<>(Refusal.of(Why.LINE_EMPTY))
+          : new Applied.Done<>(replay(before, line, at));
     }
 
     @Override
     public Diary replay(Optional<Diary> before, Line line, Instant at) {
-      return new Diary(Stream.concat(before.stream().flatMap(diary -> diary.lines().stream()), Stream.of(line.text() + ", " + line.weather())).toList());
+      return new Diary(
+          Stream.concat(
+                  before.stream().flatMap(diary -> diary.lines().stream()),
+                  Stream.of(line.text() + ", " + line.weather()))
+              .toList());
     }
 
     @Override
@@ -84,7 +93,12 @@ class NewKindTest {
   }
 
   private static StreamKind<Diary, Line> kind(Lengths lengths) {
-    return new StreamKind<>("diary", new DiaryFold(), new JsonCodec<>(Line.class, List.of(NewKindTest::sunny)), new JsonCodec<>(Diary.class, List.of()), List.of(lengths));
+    return new StreamKind<>(
+        "diary",
+        new DiaryFold(),
+        new JsonCodec<>(Line.class, List.of(NewKindTest::sunny)),
+        new JsonCodec<>(Diary.class, List.of()),
+        List.of(lengths));
   }
 
   /** The first form of a line said nothing of the weather. */
@@ -98,7 +112,9 @@ class NewKindTest {
   @TempDir private Path folder;
 
   private Store store(String make) {
-    return make.equals("memory") ? new MemoryStore.Server().connect() : SqliteStore.open(folder.resolve("a.book"), Clock.systemUTC());
+    return make.equals("memory")
+        ? new MemoryStore.Server().connect()
+        : SqliteStore.open(folder.resolve("a.book"), Clock.systemUTC());
   }
 
   private static Book book(Store store, StreamKind<?, ?>... kinds) {
@@ -110,13 +126,17 @@ class NewKindTest {
   void itIsRecordedRefusedUndoneKeptAndProjected(String make) {
     try (Book book = book(store(make), DIARY)) {
       StreamRef<Diary, Line> mine = DIARY.ref("1");
-      assertThat(book.submit(Order.of(mine, new Line(" ", "fog")))).isEqualTo(new Saved.Refused(Refusal.of(Why.LINE_EMPTY)));
+      assertThat(book.submit(Order.of(mine, new Line(" ", "fog"))))
+          .isEqualTo(new Saved.Refused(Refusal.of(Why.LINE_EMPTY)));
       assertThat(book.standing(mine)).isEqualTo(Standing.empty());
       for (int i = 1; i <= 40; i++) {
-        assertThat(book.submit(Order.of(mine, new Line("day " + i, "fog")))).isEqualTo(new Saved.Recorded());
+        assertThat(book.submit(Order.of(mine, new Line("day " + i, "fog"))))
+            .isEqualTo(new Saved.Recorded());
       }
       assertThat(book.undo(mine, 40)).isEqualTo(new Walked.Done<>(new Line("day 40", "fog")));
-      assertThat(book.standing(mine).now().orElseThrow().lines()).hasSize(39).contains("day 39, fog");
+      assertThat(book.standing(mine).now().orElseThrow().lines())
+          .hasSize(39)
+          .contains("day 39, fog");
       assertThat(book.lines(DIARY, LENGTHS)).containsExactly(39L);
       assertThat(book.redo(mine, 41)).isEqualTo(new Walked.Done<>(new Line("day 40", "fog")));
       assertThat(book.redo(mine, 42)).isEqualTo(new Walked.Nothing<>());
@@ -130,10 +150,23 @@ class NewKindTest {
   void anEarlierFormIsUpgraded(String make) {
     try (Book book = book(store(make), DIARY)) {
       StreamRef<Diary, Line> mine = DIARY.ref("1");
-      book.take(mine, List.of(new Row(1, Instant.EPOCH, "north bench", Row.Act.EDIT, 1, "{\"text\":\"found a speck\",\"pencil\":\"soft\"}")));
-      assertThat(book.standing(mine).now().orElseThrow().lines()).containsExactly("found a speck, sun");
-      assertThatThrownBy(() -> book.take(mine, List.of(new Row(2, Instant.EPOCH, "", Row.Act.EDIT, 3, "{}"))))
-          .isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(BookProblem.Kind.NOT_UNDERSTOOD));
+      book.take(
+          mine,
+          List.of(
+              new Row(
+                  1,
+                  Instant.EPOCH,
+                  "north bench",
+                  Row.Act.EDIT,
+                  1,
+                  "{\"text\":\"found a speck\",\"pencil\":\"soft\"}")));
+      assertThat(book.standing(mine).now().orElseThrow().lines())
+          .containsExactly("found a speck, sun");
+      assertThatThrownBy(
+              () -> book.take(mine, List.of(new Row(2, Instant.EPOCH, "", Row.Act.EDIT, 3, "{}"))))
+          .isInstanceOfSatisfying(
+              BookProblem.class,
+              problem -> assertThat(problem.kind()).isEqualTo(BookProblem.Kind.NOT_UNDERSTOOD));
       assertThat(book.standing(mine).version()).as("nothing of it was taken").isEqualTo(1);
     }
   }
@@ -163,21 +196,31 @@ class NewKindTest {
         book.submit(Order.of(mine, new Line("day " + i, "fog")));
       }
     }
-    Rescue rescue = Rescue.copy(folder.resolve("a.book"), folder.resolve("b.book"), List.of(DIARY), Writer.unnamed(Clock.systemUTC()));
+    Rescue rescue =
+        Rescue.copy(
+            folder.resolve("a.book"),
+            folder.resolve("b.book"),
+            List.of(DIARY),
+            Writer.unnamed(Clock.systemUTC()));
     assertThat(rescue).isEqualTo(new Rescue(List.of(new Key("diary", "1")), 0));
     try (Book fresh = book(SqliteStore.open(folder.resolve("b.book"), Clock.systemUTC()), DIARY)) {
       assertThat(fresh.standing(mine).now().orElseThrow().lines()).hasSize(20);
     }
   }
 
-  /** A program that does not know the kind says so, and everything else of the book is as it was. */
+  /**
+   * A program that does not know the kind says so, and everything else of the book is as it was.
+   */
   @Test
   void aKindNobodyKnowsIsSaidToBeOne() {
     try (Book book = book(store("sqlite"), DIARY)) {
       book.submit(Order.of(DIARY.ref("1"), new Line("day 1", "fog")));
     }
     try (Book book = Books.open(folder.resolve("a.book"), Writer.unnamed(Clock.systemUTC()))) {
-      assertThatThrownBy(book::verify).isInstanceOfSatisfying(BookProblem.class, problem -> assertThat(problem.kind()).isEqualTo(BookProblem.Kind.NOT_UNDERSTOOD));
+      assertThatThrownBy(book::verify)
+          .isInstanceOfSatisfying(
+              BookProblem.class,
+              problem -> assertThat(problem.kind()).isEqualTo(BookProblem.Kind.NOT_UNDERSTOOD));
     }
   }
 }

@@ -19,13 +19,32 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class PlainTextTest {
-  private static final List<String> TEXTS = List.of("=1+1", "+16", "-30", "@sum", "\tx", "'quoted", "'=1", "''", "plain", "", "−30 +50", "=HYPERLINK(\"x\")", "'");
+  private static final List<String> TEXTS =
+      List.of(
+          "=1+1",
+          "+16",
+          "-30",
+          "@sum",
+          "\tx",
+          "'quoted",
+          "'=1",
+          "''",
+          "plain",
+          "",
+          "−30 +50",
+          "=HYPERLINK(\"x\")",
+          "'");
 
   private static Table table() {
-    return new Table("texts", List.of("text", "number"), TEXTS.stream().map(text -> List.<Object>of(text, -1.5)).toList());
+    return new Table(
+        "texts",
+        List.of("text", "number"),
+        TEXTS.stream().map(text -> List.<Object>of(text, -1.5)).toList());
   }
 
-  /** Spreadsheets take a cell for a formula by its first letter (OWASP, CSV injection; from memory). */
+  /**
+   * Spreadsheets take a cell for a formula by its first letter (OWASP, CSV injection; from memory).
+   */
   @ParameterizedTest
   @ValueSource(strings = {"=1+1", "+16", "-30", "@sum", "\tx", "\rx", "=cmd|' /C calc'!A0"})
   void noTextBeginsLikeAFormula(String text) {
@@ -36,13 +55,21 @@ class PlainTextTest {
   @Test
   void textsComeBackEqualFromBothKindsOfFile() throws IOException {
     List<String> csv = new ArrayList<>();
-    for (CSVRecord row : CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get().parse(new StringReader(TableCsv.print(table()))).getRecords()) {
+    for (CSVRecord row :
+        CSVFormat.RFC4180
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .get()
+            .parse(new StringReader(TableCsv.print(table())))
+            .getRecords()) {
       assertThat(row.get("text")).doesNotMatch("[=+@\\t-].*");
       assertThat(row.get("number")).as("a number stays one").isEqualTo("-1.5");
       csv.add(PlainText.read(row.get("text")));
     }
     assertThat(csv).isEqualTo(TEXTS);
-    try (ReadableWorkbook workbook = new ReadableWorkbook(new ByteArrayInputStream(TablesXlsx.write(List.of(table()))));
+    try (ReadableWorkbook workbook =
+            new ReadableWorkbook(new ByteArrayInputStream(TablesXlsx.write(List.of(table()))));
         Stream<Row> rows = workbook.getFirstSheet().openStream()) {
       List<String> cells = rows.skip(1).map(row -> row.getCellText(0)).toList();
       assertThat(cells).noneMatch(cell -> cell.matches("[=+@\\t-].*"));

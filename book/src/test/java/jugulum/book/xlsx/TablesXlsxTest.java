@@ -34,7 +34,11 @@ class TablesXlsxTest {
   @Test
   void everyKindOfCellComesBackAsWhatItIs() throws IOException {
     Instant at = Instant.parse("2026-03-02T08:55:00Z");
-    Table table = new Table("kinds", List.of("text", "number", "whole", "truth", "moment", "empty"), List.of(Arrays.asList("−30 +50, \"quoted\"", 0.1, 12, true, at, null)));
+    Table table =
+        new Table(
+            "kinds",
+            List.of("text", "number", "whole", "truth", "moment", "empty"),
+            List.of(Arrays.asList("−30 +50, \"quoted\"", 0.1, 12, true, at, null)));
     try (ReadableWorkbook workbook = read(List.of(table))) {
       Row row = workbook.getFirstSheet().read().get(1);
       assertThat(row.getCellText(0)).isEqualTo("−30 +50, \"quoted\"");
@@ -44,15 +48,21 @@ class TablesXlsxTest {
       assertThat(row.getCellAsDate(4)).contains(LocalDateTime.parse("2026-03-02T08:55:00"));
       assertThat(row.getOptionalCell(5)).isEmpty();
     }
-    assertThat(TableCsv.print(table)).contains("\"−30 +50, \"\"quoted\"\"\",0.1,12,true,2026-03-02T08:55:00Z,");
+    assertThat(TableCsv.print(table))
+        .contains("\"−30 +50, \"\"quoted\"\"\",0.1,12,true,2026-03-02T08:55:00Z,");
   }
 
   @Test
   void aRowMustHaveAsManyCellsAsThereAreHeads() {
-    assertThatThrownBy(() -> new Table("short", List.of("one", "two"), List.of(List.of(1)))).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("1 cells, not 2");
+    assertThatThrownBy(() -> new Table("short", List.of("one", "two"), List.of(List.of(1))))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("1 cells, not 2");
   }
 
-  /** A batch with every kind of thing in it: all tables written, the readings the same as in the batch's own table. */
+  /**
+   * A batch with every kind of thing in it: all tables written, the readings the same as in the
+   * batch's own table.
+   */
   @Test
   void theAccountOfEverythingIsWrittenWhole() throws IOException {
     Batch batch = Samples.everything();
@@ -60,7 +70,8 @@ class TablesXlsxTest {
     SandAccount sand = SandAccount.of(network);
     GoldMemory memory = new GoldMemory(1_000);
     GoldAccount gold = GoldAccount.of(network, sand, memory);
-    List<Table> tables = AccountTables.all(Account.of(network, sand, gold, memory, Shop.USUAL, List.of()));
+    List<Table> tables =
+        AccountTables.all(Account.of(network, sand, gold, memory, Shop.USUAL, List.of()));
     try (ReadableWorkbook workbook = read(tables)) {
       for (Table table : tables) {
         List<Row> rows = workbook.findSheet(table.name()).orElseThrow().read();
@@ -68,6 +79,8 @@ class TablesXlsxTest {
       }
     }
     assertThat(TableCsv.print(tables.getLast())).isEqualTo(BatchCsv.readings(batch));
-    assertThat(BatchCsv.readings(batch)).contains("Smelt,50.0,LEAD,31.5,28.0,6.1,5.4,0.3,TAKEN_BEFORE,3.2,18.0").contains("gold was left in");
+    assertThat(BatchCsv.readings(batch))
+        .contains("Smelt,50.0,LEAD,31.5,28.0,6.1,5.4,0.3,TAKEN_BEFORE,3.2,18.0")
+        .contains("gold was left in");
   }
 }

@@ -23,7 +23,8 @@ import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
 
 /**
- * Everything a batch comes to: what the account in the window, the sheet on paper and the tables for a spreadsheet all tell.
+ * Everything a batch comes to: what the account in the window, the sheet on paper and the tables
+ * for a spreadsheet all tell.
  *
  * @param network the batch, linked
  * @param sand its masses as measured
@@ -50,7 +51,13 @@ public record Account(
    * @param memory of the same batch, so that what was drawn before is not drawn again
    * @param runs the shop's runs over machines, of all batches
    */
-  public static Account of(Network network, SandAccount sand, GoldAccount gold, GoldMemory memory, Shop shop, List<PastRun> runs) {
+  public static Account of(
+      Network network,
+      SandAccount sand,
+      GoldAccount gold,
+      GoldMemory memory,
+      Shop shop,
+      List<PastRun> runs) {
     GoldDetails details = GoldDetails.of(network, sand, memory);
     Advisor advisor = Advisor.of(network, sand, gold, details, shop, runs);
     return new Account(
@@ -69,9 +76,14 @@ public record Account(
     return by == Advice.By.MONEY ? byMoney : byGold;
   }
 
-  /** The recovery that rests on most: both combined, else the one against the head or the gold found; empty before gold was weighed. */
+  /**
+   * The recovery that rests on most: both combined, else the one against the head or the gold
+   * found; empty before gold was weighed.
+   */
   public Optional<Recovery> best() {
-    return Stream.of(Recovery.Against.BOTH, Recovery.Against.FOUND, Recovery.Against.HEAD).flatMap(against -> gold.recovery(against).stream()).findFirst();
+    return Stream.of(Recovery.Against.BOTH, Recovery.Against.FOUND, Recovery.Against.HEAD)
+        .flatMap(against -> gold.recovery(against).stream())
+        .findFirst();
   }
 
   /** The end lots of a place where gold is lost, that nobody looked at. */
@@ -86,7 +98,10 @@ public record Account(
 
   /** What the customer gets; empty without terms or gold. */
   public Optional<Settlement> settlement() {
-    return terms.flatMap(told -> gold.won().map(won -> Settlement.of(feedKg(), won.milligrams(), gold.fineness(), told)));
+    return terms.flatMap(
+        told ->
+            gold.won()
+                .map(won -> Settlement.of(feedKg(), won.milligrams(), gold.fineness(), told)));
   }
 
   /** The gold lots, to be bottled and labelled. */

@@ -19,7 +19,8 @@ import jugulum.core.ledger.Machine;
  * @param there that gold in the lot; empty where nobody looked
  * @param share the share of it to expect, 0 to 1
  * @param runs on how many of the machine's own runs that share rests; 0 where it is common practice
- * @param won what it is expected to win, with its 95 % range; empty where nobody looked, and for a look
+ * @param won what it is expected to win, with its 95 % range; empty where nobody looked, and for a
+ *     look
  * @param minutes the bench time, 0 or more; above 0 where something is won
  * @param costs what it costs beside the time, in the shop's currency, 0 or more
  * @param money what it brings and costs; empty without terms
@@ -74,7 +75,8 @@ public record Advice(
    * @param brings what the gold brings after charges; for an assay what knowing better is worth
    * @param wages what the minutes cost
    * @param costs what else it costs
-   * @param chance the chance that it brings more than it costs, 0 to 1; for an assay the chance that the lot pays
+   * @param chance the chance that it brings more than it costs, 0 to 1; for an assay the chance
+   *     that the lot pays
    */
   public record Money(double brings, double wages, double costs, double chance) {
     /** What is left. */
@@ -99,7 +101,9 @@ public record Advice(
 
   /** What is left for each hour at the bench; empty without terms. */
   public OptionalDouble moneyPerHour() {
-    return money.isPresent() ? OptionalDouble.of(money.get().net() / minutes * 60) : OptionalDouble.empty();
+    return money.isPresent()
+        ? OptionalDouble.of(money.get().net() / minutes * 60)
+        : OptionalDouble.empty();
   }
 
   /** The gold won in each hour at the bench, in mg; 0 where none can be told. */
@@ -115,8 +119,15 @@ public record Advice(
 
   /** The best first; what wins nothing last, and looks behind what wins something. */
   public static Comparator<Advice> bestFirst(By by) {
-    Comparator<Advice> worth = Comparator.comparingDouble(one -> by == By.MONEY && one.money().isPresent() ? one.moneyPerHour().getAsDouble() : one.goldPerHourMg());
-    return Comparator.comparing(Advice::rank).thenComparing(worth.reversed()).thenComparing(Advice::lot, Comparator.comparingInt(LotId::number));
+    Comparator<Advice> worth =
+        Comparator.comparingDouble(
+            one ->
+                by == By.MONEY && one.money().isPresent()
+                    ? one.moneyPerHour().getAsDouble()
+                    : one.goldPerHourMg());
+    return Comparator.comparing(Advice::rank)
+        .thenComparing(worth.reversed())
+        .thenComparing(Advice::lot, Comparator.comparingInt(LotId::number));
   }
 
   private int rank() {

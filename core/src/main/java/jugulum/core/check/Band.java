@@ -21,8 +21,8 @@ public record Band(double low, double usual, double high) {
   }
 
   /**
-   * This divided by another, both above 0: the lowest by the highest, the highest by the lowest. It holds every ratio the two bands
-   * allow.
+   * This divided by another, both above 0: the lowest by the highest, the highest by the lowest. It
+   * holds every ratio the two bands allow.
    */
   public Band over(Band other) {
     return new Band(low / other.high, usual / other.usual, high / other.low);

@@ -12,8 +12,9 @@ public final class Check {
   private Check() {}
 
   /**
-   * Does a piece of work with what was recorded before: values that were in their range then are taken as they are, though a later version may
-   * have made the range narrower. What is not a number is refused all the same. Only for reading one's own records.
+   * Does a piece of work with what was recorded before: values that were in their range then are
+   * taken as they are, though a later version may have made the range narrower. What is not a
+   * number is refused all the same. Only for reading one's own records.
    */
   public static <T> T asRecorded(Supplier<T> work) {
     return ScopedValue.where(AS_RECORDED, true).call(work::get);

@@ -1,8 +1,8 @@
 package jugulum.core.check;
 
 /**
- * A value outside the range a quantity can have. It carries the parts of its message, so that a window can say the same in the
- * user's language.
+ * A value outside the range a quantity can have. It carries the parts of its message, so that a
+ * window can say the same in the user's language.
  */
 public final class OutOfRange extends IllegalArgumentException {
   private static final long serialVersionUID = 1L;

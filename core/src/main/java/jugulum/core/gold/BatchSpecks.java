@@ -21,17 +21,27 @@ import jugulum.core.specks.SpeckMass;
 /**
  * What the specks of one batch weigh.
  *
- * <p>Without more, a speck of a cut weighs what {@link SpeckMass} says for the assumed flatness. Specks counted out and weighed replace that: those
- * of a cut with two screens tell the flatness of the whole batch's gold, f = (mg ÷ n) ÷ (mean mass at f = 1), and its doubt, √(v/n + (d²/12)/mg² + s²)
- * in the logarithm, with v the variance of single specks, d the resolution and s = {@link #OTHER_CUTS} for how other cuts may differ; those of an open
- * cut tell the mass of its specks alone, where no screen does. Several are averaged in the logarithm by the inverse of their variances.
+ * <p>Without more, a speck of a cut weighs what {@link SpeckMass} says for the assumed flatness.
+ * Specks counted out and weighed replace that: those of a cut with two screens tell the flatness of
+ * the whole batch's gold, f = (mg ÷ n) ÷ (mean mass at f = 1), and its doubt, √(v/n + (d²/12)/mg² +
+ * s²) in the logarithm, with v the variance of single specks, d the resolution and s = {@link
+ * #OTHER_CUTS} for how other cuts may differ; those of an open cut tell the mass of its specks
+ * alone, where no screen does. Several are averaged in the logarithm by the inverse of their
+ * variances.
  */
 public final class BatchSpecks {
-  /** How far the flatness of one cut's gold tells that of another: an assumption of ours, as a standard deviation of the logarithm. */
+  /**
+   * How far the flatness of one cut's gold tells that of another: an assumption of ours, as a
+   * standard deviation of the logarithm.
+   */
   static final double OTHER_CUTS = 0.1;
 
-  /** Gold of which nothing is known yet may be from so fine to so coarse, in mm: an assumption of ours. */
-  private static final Cut UNKNOWN = new Cut(Optional.of(new Screen("0.85 mm", 0.85)), Optional.of(new Screen("0.15 mm", 0.15)));
+  /**
+   * Gold of which nothing is known yet may be from so fine to so coarse, in mm: an assumption of
+   * ours.
+   */
+  private static final Cut UNKNOWN =
+      new Cut(Optional.of(new Screen("0.85 mm", 0.85)), Optional.of(new Screen("0.15 mm", 0.15)));
 
   private final Assumptions given;
   private final Network network;
@@ -57,7 +67,10 @@ public final class BatchSpecks {
   private record Mean(double value, double logVariance) {
     static Mean of(List<Told> all, ToDoubleFunction<Told> what) {
       double weights = all.stream().mapToDouble(told -> 1 / told.logVariance()).sum();
-      double log = all.stream().mapToDouble(told -> Math.log(what.applyAsDouble(told)) / told.logVariance()).sum();
+      double log =
+          all.stream()
+              .mapToDouble(told -> Math.log(what.applyAsDouble(told)) / told.logVariance())
+              .sum();
       return new Mean(Math.exp(log / weights), 1 / weights);
     }
   }
@@ -66,11 +79,20 @@ public final class BatchSpecks {
     this.network = network;
     this.given = network.batch().assumptions();
     for (Lot lot : network.lots()) {
-      lot.live(WeighedSpecks.class).map(specks -> new Told(lot.cut(), specks)).forEach(lot.cut().isClosed() ? closed::add : open::add);
+      lot.live(WeighedSpecks.class)
+          .map(specks -> new Told(lot.cut(), specks))
+          .forEach(lot.cut().isClosed() ? closed::add : open::add);
     }
-    Mean mean = Mean.of(closed, told -> told.meanMg() / SpeckMass.meanMg(told.cut(), 1, given.goldDensity()));
-    this.flatness = closed.isEmpty() ? given.flatness() : Math.clamp(mean.value(), SpeckMass.FLATTEST, 1);
-    this.logSd = closed.isEmpty() ? SpeckMass.FLATNESS_LOG_SD : Math.min(SpeckMass.FLATNESS_LOG_SD, Math.sqrt(mean.logVariance() + OTHER_CUTS * OTHER_CUTS));
+    Mean mean =
+        Mean.of(
+            closed, told -> told.meanMg() / SpeckMass.meanMg(told.cut(), 1, given.goldDensity()));
+    this.flatness =
+        closed.isEmpty() ? given.flatness() : Math.clamp(mean.value(), SpeckMass.FLATTEST, 1);
+    this.logSd =
+        closed.isEmpty()
+            ? SpeckMass.FLATNESS_LOG_SD
+            : Math.min(
+                SpeckMass.FLATNESS_LOG_SD, Math.sqrt(mean.logVariance() + OTHER_CUTS * OTHER_CUTS));
   }
 
   /** What is known of the specks of a batch. */
@@ -104,17 +126,21 @@ public final class BatchSpecks {
       return Speck.of(cut, finestMm, flatness, logSd, given.goldDensity());
     }
     Mean mean = Mean.of(its, Told::meanMg);
-    return new Speck(mean.value(), SpeckMass.relativeVariance(cut), Math.sqrt(mean.logVariance()), false);
+    return new Speck(
+        mean.value(), SpeckMass.relativeVariance(cut), Math.sqrt(mean.logVariance()), false);
   }
 
   /** A speck of a cut that one can see; empty where none of its sizes can be seen. */
   public Optional<Speck> seen(Cut cut) {
-    return cut.upperMm() > given.finestSeenMm() ? Optional.of(of(cut, given.finestSeenMm())) : Optional.empty();
+    return cut.upperMm() > given.finestSeenMm()
+        ? Optional.of(of(cut, given.finestSeenMm()))
+        : Optional.empty();
   }
 
   /**
-   * The gold of a sample by mass: how coarse it is decides how small samples scatter. Of a cut with two screens its own specks; of wider sand by the
-   * gold the batch won cut by cut; before that evenly by the cuts it was screened into; before that {@link #UNKNOWN}.
+   * The gold of a sample by mass: how coarse it is decides how small samples scatter. Of a cut with
+   * two screens its own specks; of wider sand by the gold the batch won cut by cut; before that
+   * evenly by the cuts it was screened into; before that {@link #UNKNOWN}.
    */
   Speck sampled(Cut cut) {
     if (cut.isClosed()) {
@@ -132,7 +158,10 @@ public final class BatchSpecks {
 
   private Speck byMass(Map<Cut, Double> shares) {
     double all = shares.values().stream().mapToDouble(Double::doubleValue).sum();
-    double mean = shares.entrySet().stream().mapToDouble(one -> one.getValue() * of(one.getKey()).massWeightedMg()).sum();
+    double mean =
+        shares.entrySet().stream()
+            .mapToDouble(one -> one.getValue() * of(one.getKey()).massWeightedMg())
+            .sum();
     return new Speck(mean / all, 0, logSd, true);
   }
 
@@ -140,7 +169,10 @@ public final class BatchSpecks {
     Map<Cut, Double> won = new TreeMap<>(Cut.COARSE_FIRST);
     for (Lot lot : network.lots()) {
       if (lot.material() == Material.GOLD && !lot.cut().isAll() && lot.cut().overlaps(within)) {
-        lot.live(GoldWeight.class).mapToDouble(GoldWeight::massG).average().ifPresent(grams -> won.merge(lot.cut(), grams, Double::sum));
+        lot.live(GoldWeight.class)
+            .mapToDouble(GoldWeight::massG)
+            .average()
+            .ifPresent(grams -> won.merge(lot.cut(), grams, Double::sum));
       }
     }
     won.values().removeIf(grams -> !(grams > 0));
@@ -150,8 +182,15 @@ public final class BatchSpecks {
   /** The cuts sand was screened into, but for the oversize and what was screened again. */
   private List<Cut> cuts(Cut within) {
     return network.lots().stream()
-        .filter(lot -> lot.material() == Material.CUT && !lot.isOversize() && lot.cut().overlaps(within))
-        .filter(lot -> network.taker(lot.id()).filter(step -> step.process() instanceof Process.Screening).isEmpty())
+        .filter(
+            lot ->
+                lot.material() == Material.CUT && !lot.isOversize() && lot.cut().overlaps(within))
+        .filter(
+            lot ->
+                network
+                    .taker(lot.id())
+                    .filter(step -> step.process() instanceof Process.Screening)
+                    .isEmpty())
         .map(Lot::cut)
         .distinct()
         .toList();

@@ -12,10 +12,13 @@ import org.hipparchus.distribution.continuous.TriangularDistribution;
 /**
  * Random amounts of gold that agree with a piece of evidence.
  *
- * <p>Propagation of distributions by Monte Carlo, JCGM 101:2008, 6.4: weighed gold is normal and cut at 0, a count is gamma with
- * shape n + ½ (the ½ shared between the classes of a count by size), what samples hold is gamma by their grains and lognormal by the laboratory, a removal is split normal about its estimate in the logarithm of what is left. Every lot has a
- * seed of its own, so the draws of one lot do not depend on which other lots there are, nor on how many threads draw. Exponentials and
- * logarithms are those of {@link StrictMath}: others may differ in the last place from one machine to the next.
+ * <p>Propagation of distributions by Monte Carlo, JCGM 101:2008, 6.4: weighed gold is normal and
+ * cut at 0, a count is gamma with shape n + ½ (the ½ shared between the classes of a count by
+ * size), what samples hold is gamma by their grains and lognormal by the laboratory, a removal is
+ * split normal about its estimate in the logarithm of what is left. Every lot has a seed of its
+ * own, so the draws of one lot do not depend on which other lots there are, nor on how many threads
+ * draw. Exponentials and logarithms are those of {@link StrictMath}: others may differ in the last
+ * place from one machine to the next.
  */
 final class Draws {
   /** The ends of a 95 % range. */
@@ -55,24 +58,40 @@ final class Draws {
     Sampler random = new Sampler(seed);
     int count = shared.fineness().milligrams.length;
     return switch (evidence) {
-      case Evidence.Weighed(var weighing) -> normal(random, weighing.meanG() * 1000, weighing.standardUncertaintyG() * 1000, count);
+      case Evidence.Weighed(var weighing) ->
+          normal(random, weighing.meanG() * 1000, weighing.standardUncertaintyG() * 1000, count);
       case Evidence.Known(double mg, double sd) -> normal(random, mg, sd, count);
       case Evidence.Counted(int specks, double share, var speck) ->
-          specks(fill(count, random.gamma(specks + 0.5, 1 / share)), specks + 0.5, speck, shared.speckMass(), random);
+          specks(
+              fill(count, random.gamma(specks + 0.5, 1 / share)),
+              specks + 0.5,
+              speck,
+              shared.speckMass(),
+              random);
       case Evidence.Panned(var classes, double share) -> {
         double unseen = 0.5 / classes.size();
         yield sum(
             classes.stream()
-                .map(one -> specks(fill(count, random.gamma(one.specks() + unseen, 1 / share)), one.specks() + unseen, one.speck(), shared.speckMass(), random))
+                .map(
+                    one ->
+                        specks(
+                            fill(count, random.gamma(one.specks() + unseen, 1 / share)),
+                            one.specks() + unseen,
+                            one.speck(),
+                            shared.speckMass(),
+                            random))
                 .toList());
       }
       case Evidence.Picked(double found, var speck) -> {
-        Draws missed = specks(fill(count, random.gamma(0.5, 1)), 0.5, speck, shared.speckMass(), random);
+        Draws missed =
+            specks(fill(count, random.gamma(0.5, 1)), 0.5, speck, shared.speckMass(), random);
         yield sum(List.of(constant(found, count), missed));
       }
       case Evidence.Sampled sampled -> sampled(random, sampled, shared);
-      case Evidence.Judged(double low, double high) -> fill(count, () -> low + (high - low) * random.uniform());
-      case Evidence.InHand(double fine, double metal, double sd) -> metal(random, fine, metal, sd, shared.fineness());
+      case Evidence.Judged(double low, double high) ->
+          fill(count, () -> low + (high - low) * random.uniform());
+      case Evidence.InHand(double fine, double metal, double sd) ->
+          metal(random, fine, metal, sd, shared.fineness());
       case Evidence.FromPasses(var removal, var speck) -> {
         double left = removal.left().orElse(0);
         double low = StrictMath.log1p(left) - StrictMath.log1p(removal.leftLow());
@@ -82,7 +101,8 @@ final class Draws {
                 count,
                 () -> {
                   double z = random.normal(0, 1 / Normal.Z95);
-                  return Math.max(0, StrictMath.expm1(StrictMath.log1p(left) + z * (z < 0 ? low : high)));
+                  return Math.max(
+                      0, StrictMath.expm1(StrictMath.log1p(left) + z * (z < 0 ? low : high)));
                 });
         yield specks(still, Math.max(1, left), speck, shared.speckMass(), random);
       }
@@ -97,14 +117,24 @@ final class Draws {
    */
   record Shared(Draws fineness, Draws speckMass) {}
 
-  /** Turns numbers of specks into milligrams: so many specks weigh together what their mean lets expect, give or take, lognormal. */
-  private static Draws specks(Draws counts, double about, Speck speck, Draws speckMass, Sampler random) {
+  /**
+   * Turns numbers of specks into milligrams: so many specks weigh together what their mean lets
+   * expect, give or take, lognormal.
+   */
+  private static Draws specks(
+      Draws counts, double about, Speck speck, Draws speckMass, Sampler random) {
     double[] mg = new double[counts.milligrams.length];
-    double variance = StrictMath.log1p(speck.variance() / about) + (speck.shared() ? 0 : speck.logSd() * speck.logSd());
+    double variance =
+        StrictMath.log1p(speck.variance() / about)
+            + (speck.shared() ? 0 : speck.logSd() * speck.logSd());
     double scale = Math.sqrt(variance);
     for (int i = 0; i < mg.length; i++) {
       double flat = speck.shared() ? speckMass.milligrams[i] : 1;
-      mg[i] = counts.milligrams[i] * speck.meanMg() * flat * StrictMath.exp(random.normal(-variance / 2, scale));
+      mg[i] =
+          counts.milligrams[i]
+              * speck.meanMg()
+              * flat
+              * StrictMath.exp(random.normal(-variance / 2, scale));
     }
     return new Draws(mg);
   }
@@ -125,7 +155,8 @@ final class Draws {
       return constant(band.usual(), count);
     }
     Sampler random = new Sampler(seed);
-    TriangularDistribution spread = new TriangularDistribution(band.low(), band.usual(), band.high());
+    TriangularDistribution spread =
+        new TriangularDistribution(band.low(), band.usual(), band.high());
     return fill(count, () -> spread.inverseCumulativeProbability(random.uniform()));
   }
 
@@ -138,7 +169,8 @@ final class Draws {
   }
 
   /** Mean-preserving lognormal; what was told as fine gold is turned to native. */
-  private static Draws metal(Sampler random, double fineMg, double nativeMg, double relativeSd, Draws fineness) {
+  private static Draws metal(
+      Sampler random, double fineMg, double nativeMg, double relativeSd, Draws fineness) {
     double variance = StrictMath.log1p(relativeSd * relativeSd);
     double scale = Math.sqrt(variance);
     double[] drawn = new double[fineness.milligrams.length];
@@ -150,8 +182,9 @@ final class Draws {
   }
 
   /**
-   * What the samples tell of the whole lot. A sample holds n = mg ÷ (mass of a grain, by mass) grains, as if all were alike, and the lot
-   * gamma(n + ½) of them for each share that was taken; of the grains in the sample itself nothing is open, so the doubt is that of the rest.
+   * What the samples tell of the whole lot. A sample holds n = mg ÷ (mass of a grain, by mass)
+   * grains, as if all were alike, and the lot gamma(n + ½) of them for each share that was taken;
+   * of the grains in the sample itself nothing is open, so the doubt is that of the rest.
    */
   private static Draws sampled(Sampler random, Evidence.Sampled of, Shared shared) {
     int count = shared.fineness().milligrams.length;
@@ -165,7 +198,8 @@ final class Draws {
     double rest = 1 / of.share() - 1;
     double[] drawn = new double[count];
     for (int i = 0; i < count; i++) {
-      drawn[i] = inSample.milligrams[i] + (inSample.milligrams[i] + grain / 2) * more.getAsDouble() * rest;
+      drawn[i] =
+          inSample.milligrams[i] + (inSample.milligrams[i] + grain / 2) * more.getAsDouble() * rest;
     }
     return new Draws(drawn);
   }
@@ -202,10 +236,14 @@ final class Draws {
   }
 
   Draws times(double factor) {
-    return new Draws(Arrays.stream(milligrams).map(value -> value * factor).toArray(), mean * factor);
+    return new Draws(
+        Arrays.stream(milligrams).map(value -> value * factor).toArray(), mean * factor);
   }
 
-  /** The recovery c(f − t)/(f(c − t)) of grades, draw by draw; 0 where the grades of a draw do not tell one. */
+  /**
+   * The recovery c(f − t)/(f(c − t)) of grades, draw by draw; 0 where the grades of a draw do not
+   * tell one.
+   */
   static Draws twoProduct(Draws feed, Draws concentrate, Draws tailings) {
     double[] recovery = new double[feed.milligrams.length];
     for (int i = 0; i < recovery.length; i++) {
@@ -256,11 +294,13 @@ final class Draws {
 
   /** The mean of both by weight, draw by draw. */
   Draws weighted(double weight, Draws other, double otherWeight) {
-    return combine(other, (mine, its) -> (mine * weight + its * otherWeight) / (weight + otherWeight));
+    return combine(
+        other, (mine, its) -> (mine * weight + its * otherWeight) / (weight + otherWeight));
   }
 
   Draws clamped(double low, double high) {
-    return new Draws(Arrays.stream(milligrams).map(value -> Math.clamp(value, low, high)).toArray());
+    return new Draws(
+        Arrays.stream(milligrams).map(value -> Math.clamp(value, low, high)).toArray());
   }
 
   private Draws combine(Draws other, DoubleBinaryOperator how) {
@@ -301,7 +341,15 @@ final class Draws {
     if (range == null) {
       int count = milligrams.length;
       double ranks = Math.sqrt(LOW * HIGH * count);
-      double[] at = new Ranks(milligrams).values((int) (LOW * count), (int) (HIGH * count), (int) (LOW * count - ranks), (int) (LOW * count + ranks), (int) (HIGH * count - ranks), (int) (HIGH * count + ranks));
+      double[] at =
+          new Ranks(milligrams)
+              .values(
+                  (int) (LOW * count),
+                  (int) (HIGH * count),
+                  (int) (LOW * count - ranks),
+                  (int) (LOW * count + ranks),
+                  (int) (HIGH * count - ranks),
+                  (int) (HIGH * count + ranks));
       range = new GoldRange(mean(), at[0], at[1]);
       endSd = Math.max(at[3] - at[2], at[5] - at[4]) / 2;
     }
@@ -309,8 +357,9 @@ final class Draws {
   }
 
   /**
-   * How far the worse end of the range would scatter if all were drawn anew, as a standard deviation; worked out with it. As many draws as lie
-   * below an end are binomial, so one standard deviation of that number to either side shows it. JCGM 101:2008, 7.9, asks for it.
+   * How far the worse end of the range would scatter if all were drawn anew, as a standard
+   * deviation; worked out with it. As many draws as lie below an end are binomial, so one standard
+   * deviation of that number to either side shows it. JCGM 101:2008, 7.9, asks for it.
    */
   double endSd() {
     range();

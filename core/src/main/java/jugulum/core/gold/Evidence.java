@@ -5,7 +5,10 @@ import jugulum.core.passes.Removal;
 import jugulum.core.specks.Speck;
 import jugulum.core.weighing.Weighing;
 
-/** An amount of gold in one lot as it was told, native metal. Of which kind of gold it speaks is told by {@link LotEvidence}. */
+/**
+ * An amount of gold in one lot as it was told, native metal. Of which kind of gold it speaks is
+ * told by {@link LotEvidence}.
+ */
 public sealed interface Evidence {
   /**
    * Weighed gold.
@@ -64,12 +67,15 @@ public sealed interface Evidence {
    * Gold measured in samples.
    *
    * @param fineMg fine gold in the samples, in milligrams, 0 or more
-   * @param nativeMg native gold in them beside that, in milligrams; below 0 where visible gold is to be taken off
+   * @param nativeMg native gold in them beside that, in milligrams; below 0 where visible gold is
+   *     to be taken off
    * @param relativeSd the spread of the laboratory or between the samples
    * @param share what share of the lot the samples are, above 0, at most 1
-   * @param grain the gold of the samples by mass: how coarse its grains are decides how small samples scatter
+   * @param grain the gold of the samples by mass: how coarse its grains are decides how small
+   *     samples scatter
    */
-  record Sampled(double fineMg, double nativeMg, double relativeSd, double share, Speck grain) implements Evidence {}
+  record Sampled(double fineMg, double nativeMg, double relativeSd, double share, Speck grain)
+      implements Evidence {}
 
   /**
    * Gold judged by eye to be from so much to so much, anything between as likely.

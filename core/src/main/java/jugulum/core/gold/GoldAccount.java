@@ -13,15 +13,20 @@ import jugulum.core.passes.Removal;
 import jugulum.core.screens.Cut;
 
 /**
- * How much gold was won, where the rest is, and the recovery, each with a 95 % range. All amounts are native metal in milligrams, as
- * weighed; assays, which tell fine gold, are turned to native metal with the fineness.
+ * How much gold was won, where the rest is, and the recovery, each with a 95 % range. All amounts
+ * are native metal in milligrams, as weighed; assays, which tell fine gold, are turned to native
+ * metal with the fineness.
  *
- * @param won the gold in hand: weighed, and in beads and slag of samples smelted; empty before the first
+ * @param won the gold in hand: weighed, and in beads and slag of samples smelted; empty before the
+ *     first
  * @param fineness the fineness used, 0 to 1: the mean of those measured, or the batch's assumption
  * @param finenessMeasured whether any was measured
- * @param head the gold in the feed: all of it by an assay, or the free gold where only that was told; empty without evidence on it
- * @param recoveries what can be said, at most one of each: of the free gold first, each in the order of {@link Against}
- * @param byCut recovery of the free gold against the gold found of each cut that has gold lots of its own, coarse first
+ * @param head the gold in the feed: all of it by an assay, or the free gold where only that was
+ *     told; empty without evidence on it
+ * @param recoveries what can be said, at most one of each: of the free gold first, each in the
+ *     order of {@link Against}
+ * @param byCut recovery of the free gold against the gold found of each cut that has gold lots of
+ *     its own, coarse first
  * @param places where the gold is, in the order of {@link Place.Kind}
  * @param lots the gold in each live lot of whose gold anything is known
  * @param stages what each live step that parts gold from sand did to it
@@ -52,7 +57,10 @@ public record GoldAccount(
     return account;
   }
 
-  /** The gold of some lots alone, as the whole account tells it; those without evidence are left out. */
+  /**
+   * The gold of some lots alone, as the whole account tells it; those without evidence are left
+   * out.
+   */
   public static Map<LotId, LotGold> lots(Network network, SandAccount sand, List<Lot> lots) {
     return new GoldWorking(network, sand, new GoldMemory(), lots).lots();
   }
@@ -64,7 +72,9 @@ public record GoldAccount(
 
   /** The recovery of that gold measured so, if it can be told. */
   public Optional<Recovery> recovery(Recovery.Of of, Against against) {
-    return recoveries.stream().filter(recovery -> recovery.of() == of && recovery.against() == against).findFirst();
+    return recoveries.stream()
+        .filter(recovery -> recovery.of() == of && recovery.against() == against)
+        .findFirst();
   }
 
   /** The gold known to be in a lot, both kinds together; empty where nothing is known. */
@@ -79,7 +89,10 @@ public record GoldAccount(
 
   /** The end lots nobody looked at, by place. */
   public List<LotId> notLookedAt() {
-    return places.stream().filter(place -> place.kind() != Place.Kind.BY_DIFFERENCE).flatMap(place -> place.notLookedAt().stream()).toList();
+    return places.stream()
+        .filter(place -> place.kind() != Place.Kind.BY_DIFFERENCE)
+        .flatMap(place -> place.notLookedAt().stream())
+        .toList();
   }
 
   /** The place of that kind, if it has any lot or gold. */

@@ -13,9 +13,10 @@ import jugulum.core.check.Check;
 import jugulum.core.passes.Removal;
 
 /**
- * Remembers the random draws of the last account and what was made of them, so that after an edit only what rests on changed evidence
- * is drawn and added up again. The account comes out the same with a memory, with another one, or with an empty one: draws depend on
- * evidence and lot alone. For one thread at a time.
+ * Remembers the random draws of the last account and what was made of them, so that after an edit
+ * only what rests on changed evidence is drawn and added up again. The account comes out the same
+ * with a memory, with another one, or with an empty one: draws depend on evidence and lot alone.
+ * For one thread at a time.
  */
 public final class GoldMemory {
   /** As many draws as an account is worked out with. */
@@ -49,8 +50,8 @@ public final class GoldMemory {
   }
 
   /**
-   * Gives a piece of work up with a {@link CancellationException} as soon as that is so; it is asked before every draw. What was drawn until
-   * then is kept for the next.
+   * Gives a piece of work up with a {@link CancellationException} as soon as that is so; it is
+   * asked before every draw. What was drawn until then is kept for the next.
    */
   public void stopWhen(BooleanSupplier so) {
     stop = so;
@@ -89,7 +90,10 @@ public final class GoldMemory {
     return removal;
   }
 
-  /** The draws known by that key, drawn only if the last account did not have them. The key says all they depend on. */
+  /**
+   * The draws known by that key, drawn only if the last account did not have them. The key says all
+   * they depend on.
+   */
   Draws recall(Object key, Supplier<Draws> drawn) {
     Draws draws = now.getOrDefault(key, before.get(key));
     if (draws == null) {
@@ -101,11 +105,15 @@ public final class GoldMemory {
   }
 
   /**
-   * Draws by several threads what the last account did not have, and finds its ranges, which every account tells; each by its own key, so the
-   * order does not matter.
+   * Draws by several threads what the last account did not have, and finds its ranges, which every
+   * account tells; each by its own key, so the order does not matter.
    */
   <K> void recallAll(List<K> keys, Function<K, Draws> drawn) {
-    List<K> missing = keys.stream().filter(key -> !now.containsKey(key) && !before.containsKey(key)).distinct().toList();
+    List<K> missing =
+        keys.stream()
+            .filter(key -> !now.containsKey(key) && !before.containsKey(key))
+            .distinct()
+            .toList();
     List<Draws> made =
         missing.parallelStream()
             .map(
@@ -128,7 +136,9 @@ public final class GoldMemory {
 
   /** The sum of those that are known; empty if none is. */
   Optional<Draws> sum(List<Draws> known) {
-    return known.size() <= 1 ? known.stream().findFirst() : Optional.of(recall(new Sum(known), () -> Draws.sum(known)));
+    return known.size() <= 1
+        ? known.stream().findFirst()
+        : Optional.of(recall(new Sum(known), () -> Draws.sum(known)));
   }
 
   /** One less the other, not below 0. */

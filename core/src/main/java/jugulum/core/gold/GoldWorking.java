@@ -31,7 +31,10 @@ final class GoldWorking {
 
   private static final long SHARE_SEED = 0x73686172L;
 
-  /** Lots have their own numbers for seeds; their other kinds of gold, and what was taken out of them, begin beyond all of those. */
+  /**
+   * Lots have their own numbers for seeds; their other kinds of gold, and what was taken out of
+   * them, begin beyond all of those.
+   */
   private static final long BEAD_SEEDS = 1L << 33;
 
   private static final long SLAG_SEEDS = 1L << 34;
@@ -77,17 +80,32 @@ final class GoldWorking {
     this.ends = network.endLots().toList();
     BatchSpecks specks = BatchSpecks.of(network);
     this.removals = new Removals(network, specks, memory);
-    List<Measure.Fineness> measured = network.lots().stream().flatMap(lot -> lot.live(Measure.Fineness.class)).toList();
+    List<Measure.Fineness> measured =
+        network.lots().stream().flatMap(lot -> lot.live(Measure.Fineness.class)).toList();
     this.finenessMeasured = !measured.isEmpty();
     Measure.Fineness purity = fineness(network.batch().assumptions(), measured);
     Evidence pure = new Evidence.Known(purity.fraction(), purity.sd());
-    Draws fineness = memory.recall(pure, () -> Draws.normal(FINENESS_SEED, purity.fraction(), purity.sd(), memory.count()).clamped(LOWEST_FINENESS, 1));
-    this.shared = new Draws.Shared(fineness, memory.recall(new Flatness(specks.logSd()), () -> Draws.factors(FLATNESS_SEED, specks.logSd(), memory.count())));
+    Draws fineness =
+        memory.recall(
+            pure,
+            () ->
+                Draws.normal(FINENESS_SEED, purity.fraction(), purity.sd(), memory.count())
+                    .clamped(LOWEST_FINENESS, 1));
+    this.shared =
+        new Draws.Shared(
+            fineness,
+            memory.recall(
+                new Flatness(specks.logSd()),
+                () -> Draws.factors(FLATNESS_SEED, specks.logSd(), memory.count())));
     Map<LotId, LotEvidence> told = new TreeMap<>();
     for (Lot lot : lots) {
-      Optional.of(LotEvidence.of(lot, network, sand, specks, removals)).filter(evidence -> !evidence.isEmpty()).ifPresent(evidence -> told.put(lot.id(), evidence));
+      Optional.of(LotEvidence.of(lot, network, sand, specks, removals))
+          .filter(evidence -> !evidence.isEmpty())
+          .ifPresent(evidence -> told.put(lot.id(), evidence));
     }
-    memory.recallAll(told.entrySet().stream().flatMap(one -> keys(one.getKey(), one.getValue())).toList(), key -> Draws.of(key.evidence(), key.shared(), key.seed()));
+    memory.recallAll(
+        told.entrySet().stream().flatMap(one -> keys(one.getKey(), one.getValue())).toList(),
+        key -> Draws.of(key.evidence(), key.shared(), key.seed()));
     told.forEach((lot, evidence) -> known.put(lot, draws(lot, evidence)));
     for (Lot lot : lots) {
       inHand(lot, Smelts::visible, VISIBLE_SEEDS).ifPresent(gold -> visible.put(lot.id(), gold));
@@ -98,7 +116,10 @@ final class GoldWorking {
 
   private Stream<OfLot> keys(LotId lot, LotEvidence told) {
     long seed = lot.number();
-    return Stream.of(told.free().map(one -> key(one, seed)), told.hidden().map(one -> key(one, HIDDEN_SEEDS + seed)), told.together().map(one -> key(one, TOGETHER_SEEDS + seed)))
+    return Stream.of(
+            told.free().map(one -> key(one, seed)),
+            told.hidden().map(one -> key(one, HIDDEN_SEEDS + seed)),
+            told.together().map(one -> key(one, TOGETHER_SEEDS + seed)))
         .flatMap(Optional::stream);
   }
 
@@ -112,12 +133,19 @@ final class GoldWorking {
 
   private LotDraws draws(LotId lot, LotEvidence told) {
     long seed = lot.number();
-    return new LotDraws(told.free().map(one -> drawn(one, seed)), told.hidden().map(one -> drawn(one, HIDDEN_SEEDS + seed)), told.together().map(one -> drawn(one, TOGETHER_SEEDS + seed)), told);
+    return new LotDraws(
+        told.free().map(one -> drawn(one, seed)),
+        told.hidden().map(one -> drawn(one, HIDDEN_SEEDS + seed)),
+        told.together().map(one -> drawn(one, TOGETHER_SEEDS + seed)),
+        told);
   }
 
   /** Gold in hand from the samples of a lot that were smelted. */
-  private Optional<Draws> inHand(Lot lot, Function<List<Measure.Smelt>, Optional<Evidence>> which, long seeds) {
-    return which.apply(lot.live(Measure.Smelt.class).toList()).map(evidence -> drawn(evidence, seeds + lot.id().number()));
+  private Optional<Draws> inHand(
+      Lot lot, Function<List<Measure.Smelt>, Optional<Evidence>> which, long seeds) {
+    return which
+        .apply(lot.live(Measure.Smelt.class).toList())
+        .map(evidence -> drawn(evidence, seeds + lot.id().number()));
   }
 
   /** The mean of the measured ones, or what is assumed. */
@@ -126,14 +154,19 @@ final class GoldWorking {
       return new Measure.Fineness(given.fineness(), given.finenessSd());
     }
     double mean = measured.stream().mapToDouble(Measure.Fineness::fraction).average().orElseThrow();
-    double sd = Math.sqrt(measured.stream().mapToDouble(one -> one.sd() * one.sd()).sum()) / measured.size();
+    double sd =
+        Math.sqrt(measured.stream().mapToDouble(one -> one.sd() * one.sd()).sum())
+            / measured.size();
     return new Measure.Fineness(mean, sd);
   }
 
   GoldAccount account() {
     List<Lot> gold = ends.stream().filter(lot -> lot.material() == Material.GOLD).toList();
     Optional<Draws> won = won(gold, network.lots());
-    Optional<Draws> head = sum(network.feeds().toList(), lot -> known(lot).filter(LotDraws::isWhole).map(told -> told.all(memory)));
+    Optional<Draws> head =
+        sum(
+            network.feeds().toList(),
+            lot -> known(lot).filter(LotDraws::isWhole).map(told -> told.all(memory)));
     Draws found = found(Of.ALL);
     return new GoldAccount(
         won.map(Draws::range),
@@ -163,21 +196,35 @@ final class GoldWorking {
   /** What counts as free gold in each lot, at most. */
   private Map<LotId, Draws> freeAtMost() {
     Map<LotId, Draws> free = new HashMap<>();
-    known.forEach((lot, told) -> told.freeAtMost().filter(_ -> !told.evidence().finerOpen()).ifPresent(gold -> free.put(lot, gold)));
+    known.forEach(
+        (lot, told) ->
+            told.freeAtMost()
+                .filter(_ -> !told.evidence().finerOpen())
+                .ifPresent(gold -> free.put(lot, gold)));
     return free;
   }
 
   private Map<LotId, Draws> whole() {
     Map<LotId, Draws> whole = new HashMap<>();
-    known.forEach((lot, told) -> Optional.of(told).filter(LotDraws::isWhole).ifPresent(both -> whole.put(lot, both.all(memory))));
+    known.forEach(
+        (lot, told) ->
+            Optional.of(told)
+                .filter(LotDraws::isWhole)
+                .ifPresent(both -> whole.put(lot, both.all(memory))));
     return whole;
   }
 
   private List<LotId> allTogether() {
-    return known.entrySet().stream().filter(one -> one.getValue().isTogether()).map(Map.Entry::getKey).sorted(Comparator.comparingInt(LotId::number)).toList();
+    return known.entrySet().stream()
+        .filter(one -> one.getValue().isTogether())
+        .map(Map.Entry::getKey)
+        .sorted(Comparator.comparingInt(LotId::number))
+        .toList();
   }
 
-  /** All gold found of a kind: what lies in end lots, and what is in hand of lots that were run on. */
+  /**
+   * All gold found of a kind: what lies in end lots, and what is in hand of lots that were run on.
+   */
   Draws found(Of of) {
     return found(of, ends, network.lots()).orElseGet(() -> Draws.constant(0, memory.count()));
   }
@@ -186,7 +233,12 @@ final class GoldWorking {
     Optional<Draws> inLots = sum(left, lot -> left(lot.id(), of));
     return of == Of.FREE
         ? added(List.of(inLots, sum(smelted, lot -> taken(lot, visible))))
-        : added(List.of(inLots, sum(smelted, lot -> taken(lot, visible)), sum(smelted, lot -> taken(lot, beads)), sum(smelted, lot -> taken(lot, slag))));
+        : added(
+            List.of(
+                inLots,
+                sum(smelted, lot -> taken(lot, visible)),
+                sum(smelted, lot -> taken(lot, beads)),
+                sum(smelted, lot -> taken(lot, slag))));
   }
 
   private static Optional<Draws> taken(Lot lot, Map<LotId, Draws> gold) {
@@ -195,11 +247,18 @@ final class GoldWorking {
 
   /** Gold in hand: weighed, and of smelts. */
   private Optional<Draws> won(List<Lot> gold, List<Lot> smelted) {
-    return added(List.of(wonFree(gold, smelted), sum(smelted, lot -> taken(lot, beads)), sum(smelted, lot -> taken(lot, slag))));
+    return added(
+        List.of(
+            wonFree(gold, smelted),
+            sum(smelted, lot -> taken(lot, beads)),
+            sum(smelted, lot -> taken(lot, slag))));
   }
 
   private Optional<Draws> wonFree(List<Lot> gold, List<Lot> smelted) {
-    return added(List.of(sum(gold, lot -> known(lot).flatMap(LotDraws::free)), sum(smelted, lot -> taken(lot, visible))));
+    return added(
+        List.of(
+            sum(gold, lot -> known(lot).flatMap(LotDraws::free)),
+            sum(smelted, lot -> taken(lot, visible))));
   }
 
   Map<LotId, Draws> visible() {
@@ -218,9 +277,14 @@ final class GoldWorking {
     return memory.sum(parts.stream().flatMap(Optional::stream).toList());
   }
 
-  /** The gold of a kind still in a lot; empty where nothing is known of it. Free gold that was not told apart counts as all of it. */
+  /**
+   * The gold of a kind still in a lot; empty where nothing is known of it. Free gold that was not
+   * told apart counts as all of it.
+   */
   Optional<Draws> left(LotId id, Of of) {
-    return known(id).flatMap(told -> of == Of.FREE ? told.freeAtMost() : Optional.of(told.all(memory))).map(gold -> still(id, gold));
+    return known(id)
+        .flatMap(told -> of == Of.FREE ? told.freeAtMost() : Optional.of(told.all(memory)))
+        .map(gold -> still(id, gold));
   }
 
   /** Free gold still in a lot that was told apart; hidden gold still in it that was measured. */
@@ -235,7 +299,9 @@ final class GoldWorking {
   /** Samples that were smelted took theirs along. */
   private Draws still(LotId id, Draws gold) {
     double taken = network.lot(id).map(lot -> Smelts.shareTaken(lot, sand.mass(id))).orElse(0.0);
-    return taken == 0 ? gold : memory.recall(new Left(gold, 1 - taken), () -> gold.times(1 - taken));
+    return taken == 0
+        ? gold
+        : memory.recall(new Left(gold, 1 - taken), () -> gold.times(1 - taken));
   }
 
   Map<LotId, LotGold> lots() {
@@ -256,8 +322,8 @@ final class GoldWorking {
   }
 
   /**
-   * After each step the share of all free gold found that was not set aside by it or a step before: what is in hand or still to be run. The last one
-   * is the recovery where nothing is left to run.
+   * After each step the share of all free gold found that was not set aside by it or a step before:
+   * what is in hand or still to be run. The last one is the recovery where nothing is left to run.
    */
   Map<StepId, Recovery> cumulative() {
     Draws found = found(Of.FREE);
@@ -266,7 +332,10 @@ final class GoldWorking {
     List<Kept> kept = new ArrayList<>(List.of(new Kept(found, List.of(), List.of())));
     Map<StepId, Integer> stands = new LinkedHashMap<>();
     for (Step step : network.steps()) {
-      List<Lot> gone = network.lots(step.outputs()).stream().filter(lot -> network.taker(lot.id()).isEmpty() && lot.isSetAside()).toList();
+      List<Lot> gone =
+          network.lots(step.outputs()).stream()
+              .filter(lot -> network.taker(lot.id()).isEmpty() && lot.isSetAside())
+              .toList();
       if (!gone.isEmpty()) {
         lost.addAll(gone);
         lostGold = added(List.of(lostGold, sum(gone, lot -> left(lot.id(), Of.FREE))));
@@ -278,7 +347,17 @@ final class GoldWorking {
     List<Draws> shares = kept.stream().map(one -> memory.share(one.gold(), found)).toList();
     shares.parallelStream().forEach(Draws::range);
     Map<StepId, Recovery> after = new LinkedHashMap<>();
-    stands.forEach((step, at) -> after.put(step, recovery(Of.FREE, Against.FOUND, kept.get(at).gold(), found, kept.get(at).open(), kept.get(at).together())));
+    stands.forEach(
+        (step, at) ->
+            after.put(
+                step,
+                recovery(
+                    Of.FREE,
+                    Against.FOUND,
+                    kept.get(at).gold(),
+                    found,
+                    kept.get(at).open(),
+                    kept.get(at).together())));
     return after;
   }
 
@@ -293,10 +372,20 @@ final class GoldWorking {
   private List<Recovery> recoveries(Draws won, List<Lot> gold, Optional<Draws> head) {
     List<Recovery> all = new ArrayList<>();
     Optional<Draws> wonFree = wonFree(gold, network.lots());
-    wonFree.ifPresent(product -> all.addAll(recoveries(Of.FREE, product, head.isPresent() ? Optional.empty() : freeHead())));
-    boolean measured = ends.stream().anyMatch(lot -> lot.material() != Material.GOLD && known(lot).filter(LotDraws::isWhole).isPresent());
+    wonFree.ifPresent(
+        product ->
+            all.addAll(
+                recoveries(Of.FREE, product, head.isPresent() ? Optional.empty() : freeHead())));
+    boolean measured =
+        ends.stream()
+            .anyMatch(
+                lot ->
+                    lot.material() != Material.GOLD
+                        && known(lot).filter(LotDraws::isWhole).isPresent());
     List<Recovery> whole = measured || head.isPresent() ? recoveries(Of.ALL, won, head) : List.of();
-    whole.stream().filter(recovery -> measured || recovery.against() == Against.HEAD).forEach(all::add);
+    whole.stream()
+        .filter(recovery -> measured || recovery.against() == Against.HEAD)
+        .forEach(all::add);
     return all;
   }
 
@@ -306,48 +395,94 @@ final class GoldWorking {
     List<LotId> open = open(ends, of);
     List<LotId> together = of == Of.FREE ? together(ends) : List.of();
     all.add(recovery(of, Against.FOUND, won, found, open, together));
-    head.filter(fed -> fed.mean() > 0).ifPresent(fed -> all.add(recovery(of, Against.HEAD, won, fed, open, together)));
+    head.filter(fed -> fed.mean() > 0)
+        .ifPresent(fed -> all.add(recovery(of, Against.HEAD, won, fed, open, together)));
     boolean told = open.isEmpty() && together.isEmpty();
     if (told && head.filter(fed -> fed.variance() > 0 && found.variance() > 0).isPresent()) {
-      Draws both = memory.recall(new Both(found, head.get()), () -> found.weighted(1 / found.variance(), head.get(), 1 / head.get().variance()));
+      Draws both =
+          memory.recall(
+              new Both(found, head.get()),
+              () -> found.weighted(1 / found.variance(), head.get(), 1 / head.get().variance()));
       all.add(recovery(of, Against.BOTH, won, both, open, together));
     }
     return all;
   }
 
-  private Recovery recovery(Of kind, Against against, Draws won, Draws of, List<LotId> open, List<LotId> together) {
+  private Recovery recovery(
+      Of kind, Against against, Draws won, Draws of, List<LotId> open, List<LotId> together) {
     GoldRange range = memory.share(won, of).range();
     double share = of.mean() > 0 ? won.mean() / of.mean() : 0;
-    return new Recovery(kind, against, share, range.lowMg(), range.highMg(), memory.share(won, of).endSd(), open, together);
+    return new Recovery(
+        kind,
+        against,
+        share,
+        range.lowMg(),
+        range.highMg(),
+        memory.share(won, of).endSd(),
+        open,
+        together);
   }
 
-  /** Only for cuts whose gold was kept apart: with one vial for several cuts nobody can say which it came from. */
+  /**
+   * Only for cuts whose gold was kept apart: with one vial for several cuts nobody can say which it
+   * came from.
+   */
   private Map<Cut, Recovery> byCut(List<Lot> gold) {
     Map<Cut, OfCut> told = new TreeMap<>(Cut.COARSE_FIRST);
     for (Cut cut : gold.stream().map(Lot::cut).distinct().toList()) {
-      boolean apart = gold.stream().map(Lot::cut).noneMatch(other -> !other.equals(cut) && other.overlaps(cut));
+      boolean apart =
+          gold.stream().map(Lot::cut).noneMatch(other -> !other.equals(cut) && other.overlaps(cut));
       List<Lot> smelted = network.lots().stream().filter(lot -> lot.cut().equals(cut)).toList();
-      Optional<Draws> won = wonFree(gold.stream().filter(lot -> lot.cut().equals(cut)).toList(), smelted);
+      Optional<Draws> won =
+          wonFree(gold.stream().filter(lot -> lot.cut().equals(cut)).toList(), smelted);
       if (apart && won.isPresent() && !cut.isAll()) {
         List<Lot> its = ends.stream().filter(lot -> lot.cut().equals(cut)).toList();
-        told.put(cut, new OfCut(won.get(), found(Of.FREE, its, smelted).orElseThrow(), open(its, Of.FREE), together(its)));
+        told.put(
+            cut,
+            new OfCut(
+                won.get(),
+                found(Of.FREE, its, smelted).orElseThrow(),
+                open(its, Of.FREE),
+                together(its)));
       }
     }
-    told.values().stream().map(cut -> memory.share(cut.won(), cut.found())).toList().parallelStream().forEach(Draws::range);
+    told.values().stream()
+        .map(cut -> memory.share(cut.won(), cut.found()))
+        .toList()
+        .parallelStream()
+        .forEach(Draws::range);
     Map<Cut, Recovery> all = new TreeMap<>(Cut.COARSE_FIRST);
-    told.forEach((cut, of) -> all.put(cut, recovery(Of.FREE, Against.FOUND, of.won(), of.found(), of.open(), of.together())));
+    told.forEach(
+        (cut, of) ->
+            all.put(
+                cut,
+                recovery(Of.FREE, Against.FOUND, of.won(), of.found(), of.open(), of.together())));
     return all;
   }
 
   private record OfCut(Draws won, Draws found, List<LotId> open, List<LotId> together) {}
 
-  /** Lots of whose gold of that kind nothing is known, or not all: those smelted whole have none any more. */
+  /**
+   * Lots of whose gold of that kind nothing is known, or not all: those smelted whole have none any
+   * more.
+   */
   List<LotId> open(List<Lot> lots, Of of) {
-    return lots.stream().filter(lot -> Smelts.shareTaken(lot, sand.mass(lot.id())) < 1).filter(lot -> known(lot).map(told -> of == Of.FREE ? told.isFreeOpen() : !told.isWhole()).orElse(true)).map(Lot::id).toList();
+    return lots.stream()
+        .filter(lot -> Smelts.shareTaken(lot, sand.mass(lot.id())) < 1)
+        .filter(
+            lot ->
+                known(lot)
+                    .map(told -> of == Of.FREE ? told.isFreeOpen() : !told.isWhole())
+                    .orElse(true))
+        .map(Lot::id)
+        .toList();
   }
 
   private List<LotId> together(List<Lot> lots) {
-    return lots.stream().filter(lot -> known(lot).filter(LotDraws::isTogether).isPresent()).map(Lot::id).toList();
+    return lots.stream()
+        .filter(lot -> known(lot).filter(LotDraws::isTogether).isPresent())
+        .map(Lot::id)
+        .toList();
   }
 
   Optional<Draws> sum(List<Lot> lots, Function<Lot, Optional<Draws>> gold) {

@@ -10,8 +10,8 @@ import jugulum.core.ledger.Measure.VisibleGold;
 import org.hipparchus.stat.descriptive.StreamingStatistics;
 
 /**
- * What one assay or smelt of a sample got out of it: an assay and a parted bead are fine gold, a bead that was not parted and metal out of the slag
- * count as native.
+ * What one assay or smelt of a sample got out of it: an assay and a parted bead are fine gold, a
+ * bead that was not parted and metal out of the slag count as native.
  *
  * @param sampleG the sample, in grams
  * @param fineMg fine gold got out, in milligrams
@@ -20,27 +20,50 @@ import org.hipparchus.stat.descriptive.StreamingStatistics;
  * @param isComposite whether the sample was drawn from several lots
  * @param visible what became of gold one could see; empty where nobody said
  */
-record Grade(double sampleG, double fineMg, double nativeMg, double relativeSd, boolean isComposite, Optional<VisibleGold> visible) {
+record Grade(
+    double sampleG,
+    double fineMg,
+    double nativeMg,
+    double relativeSd,
+    boolean isComposite,
+    Optional<VisibleGold> visible) {
   /**
-   * How much the grades of lots bagged together may differ from the composite's, as a relative standard deviation: an assumption of ours,
-   * wide because nobody assayed them one by one.
+   * How much the grades of lots bagged together may differ from the composite's, as a relative
+   * standard deviation: an assumption of ours, wide because nobody assayed them one by one.
    */
   static final double COMPOSITE_SPREAD = 0.5;
 
-  /** How far one smelt alone may be off, as a relative standard deviation: an assumption of ours; several tell their own spread. */
+  /**
+   * How far one smelt alone may be off, as a relative standard deviation: an assumption of ours;
+   * several tell their own spread.
+   */
   static final double SMELT_SPREAD = 0.1;
 
   static Grade of(Assay assay) {
-    return new Grade(assay.sampleG(), assay.gramsPerTonne() * assay.sampleG() / 1000, 0, assay.relativeSd(), assay.composite().isPresent(), assay.visible());
+    return new Grade(
+        assay.sampleG(),
+        assay.gramsPerTonne() * assay.sampleG() / 1000,
+        0,
+        assay.relativeSd(),
+        assay.composite().isPresent(),
+        assay.visible());
   }
 
   static Grade of(Smelt smelt) {
-    return new Grade(smelt.sampleG(), smelt.fineMg(), smelt.nativeMg(), SMELT_SPREAD, false, Optional.of(smelt.visible()));
+    return new Grade(
+        smelt.sampleG(),
+        smelt.fineMg(),
+        smelt.nativeMg(),
+        SMELT_SPREAD,
+        false,
+        Optional.of(smelt.visible()));
   }
 
   /** All of a lot that count; a composite only where no sample of the lot alone tells. */
   static List<Grade> of(Lot lot) {
-    List<Grade> all = Stream.concat(lot.live(Assay.class).map(Grade::of), lot.live(Smelt.class).map(Grade::of)).toList();
+    List<Grade> all =
+        Stream.concat(lot.live(Assay.class).map(Grade::of), lot.live(Smelt.class).map(Grade::of))
+            .toList();
     List<Grade> own = all.stream().filter(grade -> !grade.isComposite()).toList();
     return own.isEmpty() ? all : own;
   }
@@ -55,12 +78,18 @@ record Grade(double sampleG, double fineMg, double nativeMg, double relativeSd, 
 
   /** Native gold to take off what was got out, because one could see it. */
   double visibleInsideMg() {
-    return visible.filter(gold -> gold.state() == VisibleGold.State.TAKEN_AFTER).map(VisibleGold::milligrams).orElse(0.0);
+    return visible
+        .filter(gold -> gold.state() == VisibleGold.State.TAKEN_AFTER)
+        .map(VisibleGold::milligrams)
+        .orElse(0.0);
   }
 
   /** Visible gold weighed out of the sample, before or after. */
   double visibleWeighedMg() {
-    return visible.filter(gold -> gold.state().isWeighed()).map(VisibleGold::milligrams).orElse(0.0);
+    return visible
+        .filter(gold -> gold.state().isWeighed())
+        .map(VisibleGold::milligrams)
+        .orElse(0.0);
   }
 
   private double perGram() {
@@ -68,16 +97,21 @@ record Grade(double sampleG, double fineMg, double nativeMg, double relativeSd, 
   }
 
   /**
-   * The spread of the mean of several: that between them over √n, but no less than their laboratories' over √n; of one its laboratory's. Lots bagged
-   * together may each differ from the composite besides.
+   * The spread of the mean of several: that between them over √n, but no less than their
+   * laboratories' over √n; of one its laboratory's. Lots bagged together may each differ from the
+   * composite besides.
    */
   static double relativeSd(List<Grade> grades) {
     StreamingStatistics told = new StreamingStatistics();
     grades.forEach(one -> told.addValue(one.perGram()));
-    double laboratory = grades.stream().mapToDouble(one -> one.relativeSd() * one.relativeSd()).average().orElse(0) / grades.size();
+    double laboratory =
+        grades.stream().mapToDouble(one -> one.relativeSd() * one.relativeSd()).average().orElse(0)
+            / grades.size();
     boolean several = grades.size() > 1 && told.getMean() > 0;
-    double between = several ? Math.pow(told.getStandardDeviation() / told.getMean(), 2) / grades.size() : 0;
-    double others = grades.stream().anyMatch(Grade::isComposite) ? COMPOSITE_SPREAD * COMPOSITE_SPREAD : 0;
+    double between =
+        several ? Math.pow(told.getStandardDeviation() / told.getMean(), 2) / grades.size() : 0;
+    double others =
+        grades.stream().anyMatch(Grade::isComposite) ? COMPOSITE_SPREAD * COMPOSITE_SPREAD : 0;
     return Math.min(2, Math.sqrt(Math.max(laboratory, between) + others));
   }
 }

@@ -11,13 +11,17 @@ import java.util.stream.Stream;
  * @param together both, where they were measured together
  * @param evidence what they rest on
  */
-record LotDraws(Optional<Draws> free, Optional<Draws> hidden, Optional<Draws> together, LotEvidence evidence) {
+record LotDraws(
+    Optional<Draws> free, Optional<Draws> hidden, Optional<Draws> together, LotEvidence evidence) {
   private record More(Draws one, Draws other) {}
 
   /** Both kinds as far as known: measured together but no less than the free gold, or added up. */
   Draws all(GoldMemory memory) {
     if (together.isPresent()) {
-      return free.map(gold -> memory.recall(new More(together.get(), gold), () -> together.get().orMore(gold))).orElse(together.get());
+      return free.map(
+              gold ->
+                  memory.recall(new More(together.get(), gold), () -> together.get().orMore(gold)))
+          .orElse(together.get());
     }
     return memory.sum(Stream.of(free, hidden).flatMap(Optional::stream).toList()).orElseThrow();
   }
@@ -30,7 +34,10 @@ record LotDraws(Optional<Draws> free, Optional<Draws> hidden, Optional<Draws> to
     return Optional.of(memory.minus(together.get(), free.get()));
   }
 
-  /** Free gold, or both kinds where nobody told them apart: what was lost of the free gold is no more. */
+  /**
+   * Free gold, or both kinds where nobody told them apart: what was lost of the free gold is no
+   * more.
+   */
   Optional<Draws> freeAtMost() {
     return free.or(() -> together);
   }

@@ -21,29 +21,37 @@ import jugulum.core.specks.Speck;
 import jugulum.core.weighing.Weighing;
 
 /**
- * What is known of the two kinds of gold in one lot: free gold, which a pan or a machine parts and an eye sees, and hidden gold, locked in grains or
- * too fine to see.
+ * What is known of the two kinds of gold in one lot: free gold, which a pan or a machine parts and
+ * an eye sees, and hidden gold, locked in grains or too fine to see.
  *
- * <p>Of free gold the strongest speaks: weighed, then known, visible gold weighed out of samples or specks counted in them, whichever looked through
- * more, then counted in a share, picked by eye, judged, and last what the magnet's passes let expect. Of hidden gold speak assays and smelts of which
- * it was told that visible gold was out or weighed apart, or that there was none; all of them together. Those of which nobody told speak of both kinds
- * together.
+ * <p>Of free gold the strongest speaks: weighed, then known, visible gold weighed out of samples or
+ * specks counted in them, whichever looked through more, then counted in a share, picked by eye,
+ * judged, and last what the magnet's passes let expect. Of hidden gold speak assays and smelts of
+ * which it was told that visible gold was out or weighed apart, or that there was none; all of them
+ * together. Those of which nobody told speak of both kinds together.
  *
  * @param free evidence on free gold
- * @param finerOpen whether that speaks of the coarser pieces only, so that finer free gold may be there besides
+ * @param finerOpen whether that speaks of the coarser pieces only, so that finer free gold may be
+ *     there besides
  * @param hidden evidence on hidden gold
  * @param together evidence on both, not told apart
- * @param isAtLeast whether the sum may be more than told, because visible gold was judged and not weighed
+ * @param isAtLeast whether the sum may be more than told, because visible gold was judged and not
+ *     weighed
  */
-public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<Evidence> hidden, Optional<Evidence> together, boolean isAtLeast) {
+public record LotEvidence(
+    Optional<Evidence> free,
+    boolean finerOpen,
+    Optional<Evidence> hidden,
+    Optional<Evidence> together,
+    boolean isAtLeast) {
   /** Whether somebody looked for free gold and saw none. */
   boolean isNothingSeen() {
-    return free
-        .map(
+    return free.map(
             told ->
                 switch (told) {
                   case Evidence.Counted counted -> counted.specks() == 0;
-                  case Evidence.Panned panned -> panned.classes().stream().allMatch(one -> one.specks() == 0);
+                  case Evidence.Panned panned ->
+                      panned.classes().stream().allMatch(one -> one.specks() == 0);
                   case Evidence.Picked picked -> picked.milligrams() == 0;
                   case Evidence.Known known -> known.milligrams() == 0 && known.sdMg() == 0;
                   default -> false;
@@ -62,18 +70,21 @@ public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<E
     if (weights.isEmpty()) {
       return Optional.empty();
     }
-    double resolution = weights.stream().mapToDouble(Measure.GoldWeight::resolutionG).max().orElseThrow();
+    double resolution =
+        weights.stream().mapToDouble(Measure.GoldWeight::resolutionG).max().orElseThrow();
     List<Double> grams = weights.stream().map(Measure.GoldWeight::massG).toList();
     return Optional.of(Weighing.of(grams, resolution, given.scaleCalibration()));
   }
 
   /** What is known of a lot. */
-  public static LotEvidence of(Lot lot, Network network, SandAccount sand, BatchSpecks specks, Removals removals) {
+  public static LotEvidence of(
+      Lot lot, Network network, SandAccount sand, BatchSpecks specks, Removals removals) {
     return new Reading(lot, network, sand.mass(lot.id()), specks, removals).evidence();
   }
 
   /** One lot with all it takes to read its evidence. */
-  private record Reading(Lot lot, Network network, LotMass mass, BatchSpecks specks, Removals removals) {
+  private record Reading(
+      Lot lot, Network network, LotMass mass, BatchSpecks specks, Removals removals) {
     LotEvidence evidence() {
       List<Grade> grades = mass.grams() > 0 ? Grade.of(lot) : List.of();
       List<Grade> apart = grades.stream().filter(Grade::isApart).toList();
@@ -81,21 +92,47 @@ public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<E
       Optional<Grade> judged = mixed.stream().filter(Grade::isJudged).reduce((_, later) -> later);
       Optional<Evidence> free = free(apart).or(() -> judged.map(this::judged)).or(this::fromPasses);
       Optional<Evidence> pieces = free.isEmpty() ? pieces() : Optional.empty();
-      Optional<Evidence> hidden = apart.isEmpty() ? none() : Optional.of(sampled(apart, Grade::visibleInsideMg, specks.hiddenGrain()));
-      Optional<Evidence> together = apart.isEmpty() && !mixed.isEmpty() ? Optional.of(sampled(mixed, _ -> 0, specks.sampled(lot.cut()))) : Optional.empty();
-      return new LotEvidence(free.or(() -> pieces), pieces.isPresent(), hidden, together, apart.isEmpty() && judged.isPresent());
+      Optional<Evidence> hidden =
+          apart.isEmpty()
+              ? none()
+              : Optional.of(sampled(apart, Grade::visibleInsideMg, specks.hiddenGrain()));
+      Optional<Evidence> together =
+          apart.isEmpty() && !mixed.isEmpty()
+              ? Optional.of(sampled(mixed, _ -> 0, specks.sampled(lot.cut())))
+              : Optional.empty();
+      return new LotEvidence(
+          free.or(() -> pieces),
+          pieces.isPresent(),
+          hidden,
+          together,
+          apart.isEmpty() && judged.isPresent());
     }
 
     /** Won gold hides none. */
     private Optional<Evidence> none() {
-      return lot.material() == Material.GOLD ? Optional.of(new Evidence.Known(0, 0)) : Optional.empty();
+      return lot.material() == Material.GOLD
+          ? Optional.of(new Evidence.Known(0, 0))
+          : Optional.empty();
     }
 
     private Optional<Evidence> free(List<Grade> apart) {
       return weighed()
-          .or(() -> lot.latest(Measure.KnownGold.class).map(known -> new Evidence.Known(known.milligrams(), known.sdMg())))
+          .or(
+              () ->
+                  lot.latest(Measure.KnownGold.class)
+                      .map(known -> new Evidence.Known(known.milligrams(), known.sdMg())))
           .or(() -> samples(apart))
-          .or(() -> lot.latest(Measure.SpeckCount.class).flatMap(count -> specks.seen(lot.cut()).map(speck -> new Evidence.Counted(count.specks(), count.shareChecked(), speck))))
+          .or(
+              () ->
+                  lot.latest(Measure.SpeckCount.class)
+                      .flatMap(
+                          count ->
+                              specks
+                                  .seen(lot.cut())
+                                  .map(
+                                      speck ->
+                                          new Evidence.Counted(
+                                              count.specks(), count.shareChecked(), speck))))
           .or(this::picked);
     }
 
@@ -103,16 +140,24 @@ public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<E
       return weighing(lot, network.batch().assumptions()).map(Evidence.Weighed::new);
     }
 
-    /** Samples whose free gold was weighed, or those whose specks were counted: whichever are more sand. */
+    /**
+     * Samples whose free gold was weighed, or those whose specks were counted: whichever are more
+     * sand.
+     */
     private Optional<Evidence> samples(List<Grade> apart) {
       List<Grade> weighed = apart.stream().filter(grade -> grade.visibleWeighedMg() > 0).toList();
       double weighedG = weighed.stream().mapToDouble(Grade::sampleG).sum();
-      double unseenG = apart.stream().filter(grade -> grade.visibleWeighedMg() == 0).mapToDouble(Grade::sampleG).sum();
+      double unseenG =
+          apart.stream()
+              .filter(grade -> grade.visibleWeighedMg() == 0)
+              .mapToDouble(Grade::sampleG)
+              .sum();
       List<Measure.PannedSample> panned = lot.live(Measure.PannedSample.class).toList();
       double countedG = unseenG + panned.stream().mapToDouble(Measure.PannedSample::sampleG).sum();
       if (weighedG > 0 && weighedG >= countedG) {
         double mg = weighed.stream().mapToDouble(Grade::visibleWeighedMg).sum();
-        return Optional.of(new Evidence.Sampled(0, mg, WEIGHED, share(weighedG), specks.sampled(lot.cut())));
+        return Optional.of(
+            new Evidence.Sampled(0, mg, WEIGHED, share(weighedG), specks.sampled(lot.cut())));
       }
       return countedG > 0 && mass.grams() > 0 ? counted(panned, share(countedG)) : Optional.empty();
     }
@@ -123,27 +168,47 @@ public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<E
 
     private Optional<Evidence> counted(List<Measure.PannedSample> panned, double share) {
       Map<Cut, Integer> seen = new TreeMap<>(Cut.COARSE_FIRST);
-      panned.stream().flatMap(sample -> sample.seen().stream()).forEach(one -> seen.merge(one.cut(), one.specks(), Integer::sum));
+      panned.stream()
+          .flatMap(sample -> sample.seen().stream())
+          .forEach(one -> seen.merge(one.cut(), one.specks(), Integer::sum));
       if (seen.isEmpty()) {
         seen.put(lot.cut(), 0);
       }
       List<Evidence.Panned.Class> classes =
-          seen.entrySet().stream().flatMap(one -> specks.seen(one.getKey()).map(speck -> new Evidence.Panned.Class(one.getValue(), speck)).stream()).toList();
-      return classes.isEmpty() ? Optional.empty() : Optional.of(new Evidence.Panned(classes, share));
+          seen.entrySet().stream()
+              .flatMap(
+                  one ->
+                      specks
+                          .seen(one.getKey())
+                          .map(speck -> new Evidence.Panned.Class(one.getValue(), speck))
+                          .stream())
+              .toList();
+      return classes.isEmpty()
+          ? Optional.empty()
+          : Optional.of(new Evidence.Panned(classes, share));
     }
 
-    /** Where every piece is so coarse that an eye picks it, looking over tells; elsewhere it tells the pieces found, and no more. */
+    /**
+     * Where every piece is so coarse that an eye picks it, looking over tells; elsewhere it tells
+     * the pieces found, and no more.
+     */
     private Optional<Evidence> picked() {
-      return lot.latest(Measure.LookedOver.class).filter(_ -> Look.isPicked(lot)).map(seen -> new Evidence.Picked(found(seen), specks.of(lot.cut())));
+      return lot.latest(Measure.LookedOver.class)
+          .filter(_ -> Look.isPicked(lot))
+          .map(seen -> new Evidence.Picked(found(seen), specks.of(lot.cut())));
     }
 
     private Optional<Evidence> pieces() {
-      return lot.latest(Measure.LookedOver.class).filter(seen -> seen.pickers() > 0 && !Look.isPicked(lot)).map(seen -> new Evidence.Known(found(seen), 0));
+      return lot.latest(Measure.LookedOver.class)
+          .filter(seen -> seen.pickers() > 0 && !Look.isPicked(lot))
+          .map(seen -> new Evidence.Known(found(seen), 0));
     }
 
     /** Pickers nobody weighed count by their number, each as the least an eye picks. */
     private double found(Measure.LookedOver seen) {
-      return seen.pickersG() > 0 ? seen.pickersG() * 1000 : seen.pickers() * specks.of(lot.cut()).meanMg();
+      return seen.pickersG() > 0
+          ? seen.pickersG() * 1000
+          : seen.pickers() * specks.of(lot.cut()).meanMg();
     }
 
     private Evidence judged(Grade grade) {
@@ -155,10 +220,14 @@ public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<E
     /** A sample told heavier than the lot still tells its grade. */
     private Evidence sampled(List<Grade> grades, ToDoubleFunction<Grade> takenOff, Speck grain) {
       double fine = grades.stream().mapToDouble(Grade::fineMg).sum();
-      double metal = grades.stream().mapToDouble(grade -> grade.nativeMg() - takenOff.applyAsDouble(grade)).sum();
+      double metal =
+          grades.stream()
+              .mapToDouble(grade -> grade.nativeMg() - takenOff.applyAsDouble(grade))
+              .sum();
       double sample = grades.stream().mapToDouble(Grade::sampleG).sum();
       double inLot = Math.min(1, mass.grams() / sample);
-      return new Evidence.Sampled(fine * inLot, metal * inLot, Grade.relativeSd(grades), share(sample), grain);
+      return new Evidence.Sampled(
+          fine * inLot, metal * inLot, Grade.relativeSd(grades), share(sample), grain);
     }
 
     private Optional<Evidence> fromPasses() {
@@ -175,6 +244,9 @@ public record LotEvidence(Optional<Evidence> free, boolean finerOpen, Optional<E
     }
   }
 
-  /** How closely grains taken out of a sample are weighed, as a relative standard deviation: an assumption of ours. */
+  /**
+   * How closely grains taken out of a sample are weighed, as a relative standard deviation: an
+   * assumption of ours.
+   */
   private static final double WEIGHED = 0.01;
 }

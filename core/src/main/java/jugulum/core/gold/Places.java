@@ -36,23 +36,39 @@ final class Places {
   }
 
   /**
-   * The places in order. What the head tells beyond all that was found is first of all in sand nobody looked at that waits to be run; only where
-   * none waits is it not found.
+   * The places in order. What the head tells beyond all that was found is first of all in sand
+   * nobody looked at that waits to be run; only where none waits is it not found.
    */
   List<Place> all(List<Lot> ends, Draws found, Optional<Draws> head) {
     Map<Kind, List<Lot>> byKind = new EnumMap<>(Kind.class);
     ends.forEach(lot -> byKind.computeIfAbsent(kind(lot), _ -> new ArrayList<>()).add(lot));
-    Optional<Draws> rest = head.map(fed -> memory.minus(fed, found)).filter(more -> more.range().highMg() > 0);
-    List<Lot> waiting = ends.stream().filter(lot -> kind(lot).isWaiting() && working.known(lot.id()).isEmpty()).toList();
-    Optional<Kind> holds = rest.flatMap(_ -> waiting.stream().map(Places::kind).max((one, other) -> Boolean.compare(one == Kind.STILL_TO_RUN, other == Kind.STILL_TO_RUN)));
+    Optional<Draws> rest =
+        head.map(fed -> memory.minus(fed, found)).filter(more -> more.range().highMg() > 0);
+    List<Lot> waiting =
+        ends.stream()
+            .filter(lot -> kind(lot).isWaiting() && working.known(lot.id()).isEmpty())
+            .toList();
+    Optional<Kind> holds =
+        rest.flatMap(
+            _ ->
+                waiting.stream()
+                    .map(Places::kind)
+                    .max(
+                        (one, other) ->
+                            Boolean.compare(one == Kind.STILL_TO_RUN, other == Kind.STILL_TO_RUN)));
     List<Place> places = new ArrayList<>();
     for (Kind kind : Kind.values()) {
       Optional<Draws> more = holds.equals(Optional.of(kind)) ? rest : Optional.empty();
       switch (kind) {
-        case BEAD -> inHand(kind, List.of(working.visible(), working.beads())).ifPresent(places::add);
+        case BEAD ->
+            inHand(kind, List.of(working.visible(), working.beads())).ifPresent(places::add);
         case SLAG -> inHand(kind, List.of(Map.of(), working.slag())).ifPresent(places::add);
-        case BY_DIFFERENCE -> rest.filter(_ -> holds.isEmpty()).ifPresent(gold -> places.add(byDifference(ends, gold)));
-        default -> Optional.ofNullable(byKind.get(kind)).ifPresent(lots -> places.add(place(kind, lots, more)));
+        case BY_DIFFERENCE ->
+            rest.filter(_ -> holds.isEmpty())
+                .ifPresent(gold -> places.add(byDifference(ends, gold)));
+        default ->
+            Optional.ofNullable(byKind.get(kind))
+                .ifPresent(lots -> places.add(place(kind, lots, more)));
       }
     }
     return places;
@@ -60,12 +76,27 @@ final class Places {
 
   private Place byDifference(List<Lot> ends, Draws rest) {
     List<LotId> open = working.open(ends, Of.ALL);
-    return new Place(Kind.BY_DIFFERENCE, rest.range(), Optional.empty(), Optional.empty(), open, working.open(ends, Of.FREE), List.of(), true);
+    return new Place(
+        Kind.BY_DIFFERENCE,
+        rest.range(),
+        Optional.empty(),
+        Optional.empty(),
+        open,
+        working.open(ends, Of.FREE),
+        List.of(),
+        true);
   }
 
   private Place place(Kind kind, List<Lot> lots, Optional<Draws> more) {
     Optional<Draws> known = working.sum(lots, lot -> working.left(lot.id(), Of.ALL));
-    List<LotId> hiddenOpen = lots.stream().filter(lot -> lot.material() != Material.GOLD && working.open(List.of(lot), Of.ALL).contains(lot.id())).map(Lot::id).toList();
+    List<LotId> hiddenOpen =
+        lots.stream()
+            .filter(
+                lot ->
+                    lot.material() != Material.GOLD
+                        && working.open(List.of(lot), Of.ALL).contains(lot.id()))
+            .map(Lot::id)
+            .toList();
     return new Place(
         kind,
         working.added(List.of(known, more)).map(Draws::range).orElse(GoldRange.NONE),
@@ -80,7 +111,24 @@ final class Places {
   private Optional<Place> inHand(Kind kind, List<Map<LotId, Draws>> freeAndHidden) {
     Optional<Draws> free = memory.sum(List.copyOf(freeAndHidden.getFirst().values()));
     Optional<Draws> hidden = memory.sum(List.copyOf(freeAndHidden.getLast().values()));
-    List<LotId> lots = freeAndHidden.stream().flatMap(gold -> gold.keySet().stream()).distinct().sorted((one, other) -> Integer.compare(one.number(), other.number())).toList();
-    return working.added(List.of(free, hidden)).map(all -> new Place(kind, all.range(), free.map(Draws::range), hidden.map(Draws::range), lots, List.of(), List.of(), false));
+    List<LotId> lots =
+        freeAndHidden.stream()
+            .flatMap(gold -> gold.keySet().stream())
+            .distinct()
+            .sorted((one, other) -> Integer.compare(one.number(), other.number()))
+            .toList();
+    return working
+        .added(List.of(free, hidden))
+        .map(
+            all ->
+                new Place(
+                    kind,
+                    all.range(),
+                    free.map(Draws::range),
+                    hidden.map(Draws::range),
+                    lots,
+                    List.of(),
+                    List.of(),
+                    false));
   }
 }

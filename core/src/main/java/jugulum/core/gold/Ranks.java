@@ -5,8 +5,9 @@ import java.util.Objects;
 import java.util.stream.Stream;
 
 /**
- * Single values of a sorted order without sorting: values are counted into bins of equal width, and only the bin a rank falls into is sorted.
- * Exact; for tens of thousands of draws several times as fast as a selection by pivots, and asked for all ranks at once.
+ * Single values of a sorted order without sorting: values are counted into bins of equal width, and
+ * only the bin a rank falls into is sorted. Exact; for tens of thousands of draws several times as
+ * fast as a selection by pivots, and asked for all ranks at once.
  */
 final class Ranks {
   private static final int BINS = 2_048;
@@ -54,7 +55,9 @@ final class Ranks {
       }
     }
     Stream.of(parts).filter(Objects::nonNull).forEach(Arrays::sort);
-    return Arrays.stream(ranks).mapToDouble(rank -> parts[binOf(rank)][rank - upTo[binOf(rank)]]).toArray();
+    return Arrays.stream(ranks)
+        .mapToDouble(rank -> parts[binOf(rank)][rank - upTo[binOf(rank)]])
+        .toArray();
   }
 
   private int binOf(int rank) {

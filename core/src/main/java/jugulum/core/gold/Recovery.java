@@ -8,15 +8,26 @@ import jugulum.core.ledger.LotId;
  *
  * @param of of which gold
  * @param against what it is measured against
- * @param share the recovery, 0 to 1; against the head it can come out above 1 when the head was taken too low
+ * @param share the recovery, 0 to 1; against the head it can come out above 1 when the head was
+ *     taken too low
  * @param low the low end of its 95 % range
  * @param high the high end of its 95 % range
- * @param endSd how far the worse end of that range would scatter if it were drawn anew, as a standard deviation
- * @param notLookedAt end lots of whose gold of that kind nothing is known: against the gold found, the share is then "at most"
- * @param together end lots whose free and hidden gold were measured together: the share of the free gold is then "at least", since some of that is
- *     not free
+ * @param endSd how far the worse end of that range would scatter if it were drawn anew, as a
+ *     standard deviation
+ * @param notLookedAt end lots of whose gold of that kind nothing is known: against the gold found,
+ *     the share is then "at most"
+ * @param together end lots whose free and hidden gold were measured together: the share of the free
+ *     gold is then "at least", since some of that is not free
  */
-public record Recovery(Of of, Against against, double share, double low, double high, double endSd, List<LotId> notLookedAt, List<LotId> together) {
+public record Recovery(
+    Of of,
+    Against against,
+    double share,
+    double low,
+    double high,
+    double endSd,
+    List<LotId> notLookedAt,
+    List<LotId> together) {
   /** The range's own error must stay below that share of its width. */
   public static final double SETTLED = 0.1;
 

@@ -8,7 +8,10 @@ import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.passes.Removal;
 
-/** The removal estimates of the magnet steps of a batch, from what their passes freed; each worked out once as long as its passes stay the same. */
+/**
+ * The removal estimates of the magnet steps of a batch, from what their passes freed; each worked
+ * out once as long as its passes stay the same.
+ */
 public final class Removals {
   private final Network network;
   private final BatchSpecks specks;
@@ -33,7 +36,9 @@ public final class Removals {
   /** The estimates of every live magnet step. */
   Map<StepId, Removal> all() {
     Map<StepId, Removal> all = new LinkedHashMap<>();
-    network.steps().stream().filter(step -> step.process() instanceof Process.MagnetRun).forEach(step -> all.put(step.id(), of(step)));
+    network.steps().stream()
+        .filter(step -> step.process() instanceof Process.MagnetRun)
+        .forEach(step -> all.put(step.id(), of(step)));
     return all;
   }
 }

@@ -8,8 +8,8 @@ import org.apache.commons.rng.sampling.distribution.ZigguratSampler;
 import org.apache.commons.rng.simple.RandomSource;
 
 /**
- * Random numbers of one lot, the same on every machine: the generator and the samplers are written in Java, and powers are those of
- * {@link StrictMath}, which every machine rounds alike.
+ * Random numbers of one lot, the same on every machine: the generator and the samplers are written
+ * in Java, and powers are those of {@link StrictMath}, which every machine rounds alike.
  */
 final class Sampler {
   private final UniformRandomProvider random;
@@ -30,8 +30,9 @@ final class Sampler {
   }
 
   /**
-   * Gamma variates. Below a shape of 1 one of shape + 1 times a uniform variate to the power of 1/shape (G. Marsaglia and W. W. Tsang, A Simple
-   * Method for Generating Gamma Variables, 2000, section 6; from memory).
+   * Gamma variates. Below a shape of 1 one of shape + 1 times a uniform variate to the power of
+   * 1/shape (G. Marsaglia and W. W. Tsang, A Simple Method for Generating Gamma Variables, 2000,
+   * section 6; from memory).
    *
    * @param shape above 0
    * @param scale above 0
@@ -40,7 +41,8 @@ final class Sampler {
     if (shape >= 1) {
       return AhrensDieterMarsagliaTsangGammaSampler.of(random, shape, scale)::sample;
     }
-    SharedStateContinuousSampler more = AhrensDieterMarsagliaTsangGammaSampler.of(random, shape + 1, scale);
+    SharedStateContinuousSampler more =
+        AhrensDieterMarsagliaTsangGammaSampler.of(random, shape + 1, scale);
     return () -> more.sample() * StrictMath.pow(uniform(), 1 / shape);
   }
 }

@@ -8,7 +8,10 @@ import jugulum.core.mass.LotMass;
 
 /** Gold in hand from samples that were smelted: it left the lot, whatever the smelt tells of it. */
 final class Smelts {
-  /** How closely beads and grains of metal are weighed, as a relative standard deviation: an assumption of ours. */
+  /**
+   * How closely beads and grains of metal are weighed, as a relative standard deviation: an
+   * assumption of ours.
+   */
   private static final double WEIGHED = 0.01;
 
   private Smelts() {}
@@ -22,8 +25,17 @@ final class Smelts {
   /** Beads, less visible gold that was weighed out of them. */
   static Optional<Evidence> inBeads(List<Smelt> smelts) {
     double fine = smelts.stream().mapToDouble(smelt -> Grade.of(smelt).fineMg()).sum();
-    double metal = smelts.stream().mapToDouble(smelt -> Grade.of(smelt).nativeMg() - Grade.of(smelt).visibleInsideMg() - smelt.slagMg().orElse(0)).sum();
-    return fine > 0 || metal > 0 ? Optional.of(new Evidence.InHand(fine, metal, WEIGHED)) : Optional.empty();
+    double metal =
+        smelts.stream()
+            .mapToDouble(
+                smelt ->
+                    Grade.of(smelt).nativeMg()
+                        - Grade.of(smelt).visibleInsideMg()
+                        - smelt.slagMg().orElse(0))
+            .sum();
+    return fine > 0 || metal > 0
+        ? Optional.of(new Evidence.InHand(fine, metal, WEIGHED))
+        : Optional.empty();
   }
 
   /** Metal got out of the slag. */

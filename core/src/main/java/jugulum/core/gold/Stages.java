@@ -52,7 +52,13 @@ final class Stages {
    * @param together the lots of which nobody told them apart
    * @param whole both kinds together, of the lots of which both are known
    */
-  Stages(Network network, SandAccount sand, Map<LotId, Draws> draws, List<LotId> together, Map<LotId, Draws> whole, GoldMemory memory) {
+  Stages(
+      Network network,
+      SandAccount sand,
+      Map<LotId, Draws> draws,
+      List<LotId> together,
+      Map<LotId, Draws> whole,
+      GoldMemory memory) {
     this.network = network;
     this.sand = sand;
     this.draws = draws;
@@ -70,12 +76,16 @@ final class Stages {
     return stages;
   }
 
-  /** Draws whose ranges a stage tells: found by several threads before they are asked for one by one. */
+  /**
+   * Draws whose ranges a stage tells: found by several threads before they are asked for one by
+   * one.
+   */
   private Stream<Draws> told(Step step) {
     Optional<Draws> won = port(step, Stages::isWon).gold();
     Optional<Draws> again = port(step, Stages::goesAgain).gold();
     Optional<Draws> left = port(step, material -> !isWon(material) && !goesAgain(material)).gold();
-    Optional<Draws> share = won.flatMap(gold -> sum(List.of(won, again, left)).map(all -> memory.share(gold, all)));
+    Optional<Draws> share =
+        won.flatMap(gold -> sum(List.of(won, again, left)).map(all -> memory.share(gold, all)));
     return Stream.of(won, again, left, share).flatMap(Optional::stream);
   }
 
@@ -98,12 +108,21 @@ final class Stages {
     List<LotId> mixed = seen.stream().filter(together::contains).toList();
     boolean allTogether = mixed.size() == seen.size();
     boolean mixedWon = !allTogether && won.seen().stream().anyMatch(together::contains);
-    boolean mixedLoss = !allTogether && Stream.of(again, left).flatMap(part -> part.seen().stream()).anyMatch(together::contains);
+    boolean mixedLoss =
+        !allTogether
+            && Stream.of(again, left)
+                .flatMap(part -> part.seen().stream())
+                .anyMatch(together::contains);
     boolean openLoss = unseen.size() > won.unseen().size();
     Bound bound = bound(!won.unseen().isEmpty() || mixedLoss, openLoss || mixedWon);
-    Optional<Band> recovery = won.gold().filter(_ -> bound != Bound.OPEN).map(gold -> recovery(gold, List.of(again, left)));
+    Optional<Band> recovery =
+        won.gold()
+            .filter(_ -> bound != Bound.OPEN)
+            .map(gold -> recovery(gold, List.of(again, left)));
     OptionalDouble ratio = ratio(step);
-    Optional<Draws> fed = sum(step.inputs().stream().map(id -> Optional.ofNullable(draws.get(id))).toList()).filter(_ -> draws.keySet().containsAll(step.inputs()));
+    Optional<Draws> fed =
+        sum(step.inputs().stream().map(id -> Optional.ofNullable(draws.get(id))).toList())
+            .filter(_ -> draws.keySet().containsAll(step.inputs()));
     return new Stage(
         fed.map(Draws::range),
         won.gold().map(Draws::range),
@@ -116,13 +135,34 @@ final class Stages {
         recovery,
         ratio,
         recovery.filter(_ -> ratio.isPresent()).map(share -> share.times(ratio.getAsDouble())),
-        balance(step, fed, won.gold(), left.gold(), unseen.isEmpty() && (mixed.isEmpty() ? step.inputs().stream().noneMatch(together::contains) : allTogether)));
+        balance(
+            step,
+            fed,
+            won.gold(),
+            left.gold(),
+            unseen.isEmpty()
+                && (mixed.isEmpty()
+                    ? step.inputs().stream().noneMatch(together::contains)
+                    : allTogether)));
   }
 
-  /** By assays of what went in and came out, each of both kinds together, or by what was found of free gold: grades of one kind, never of two. */
-  private Optional<Balance> balance(Step step, Optional<Draws> fed, Optional<Draws> won, Optional<Draws> left, boolean ofOneKind) {
+  /**
+   * By assays of what went in and came out, each of both kinds together, or by what was found of
+   * free gold: grades of one kind, never of two.
+   */
+  private Optional<Balance> balance(
+      Step step,
+      Optional<Draws> fed,
+      Optional<Draws> won,
+      Optional<Draws> left,
+      boolean ofOneKind) {
     if (whole.keySet().containsAll(step.inputs()) && whole.keySet().containsAll(step.outputs())) {
-      return balance(step, whole, sum(step.inputs().stream().map(id -> Optional.of(whole.get(id))).toList()), own(step, whole, Stages::isWon), own(step, whole, material -> material == Material.TAILINGS));
+      return balance(
+          step,
+          whole,
+          sum(step.inputs().stream().map(id -> Optional.of(whole.get(id))).toList()),
+          own(step, whole, Stages::isWon),
+          own(step, whole, material -> material == Material.TAILINGS));
     }
     return ofOneKind ? balance(step, draws, fed, won, left) : Optional.empty();
   }
@@ -175,12 +215,22 @@ final class Stages {
   }
 
   /** With middlings there are three products, and no two-product formula. */
-  private Optional<Balance> balance(Step step, Map<LotId, Draws> looked, Optional<Draws> fed, Optional<Draws> won, Optional<Draws> left) {
+  private Optional<Balance> balance(
+      Step step,
+      Map<LotId, Draws> looked,
+      Optional<Draws> fed,
+      Optional<Draws> won,
+      Optional<Draws> left) {
     double in = fedG(step);
     double concentrate = massOf(step, Stages::isWon);
     double tailings = massOf(step, material -> material == Material.TAILINGS);
-    boolean two = products(step, material -> !isWon(material) && material != Material.TAILINGS).isEmpty();
-    if (!two || fed.isEmpty() || won.isEmpty() || left.isEmpty() || !(in > 0 && concentrate > 0 && tailings > 0)) {
+    boolean two =
+        products(step, material -> !isWon(material) && material != Material.TAILINGS).isEmpty();
+    if (!two
+        || fed.isEmpty()
+        || won.isEmpty()
+        || left.isEmpty()
+        || !(in > 0 && concentrate > 0 && tailings > 0)) {
       return Optional.empty();
     }
     Draws rich = own(step, looked, Stages::isWon).orElse(won.get());
@@ -193,20 +243,33 @@ final class Stages {
     Draws byGrades =
         memory.recall(
             new TwoProductKey(fed.get(), rich, poor, List.of(in, concentrate, tailings)),
-            () -> Draws.twoProduct(fed.get().times(1 / in), rich.times(1 / concentrate), poor.times(1 / tailings)));
+            () ->
+                Draws.twoProduct(
+                    fed.get().times(1 / in),
+                    rich.times(1 / concentrate),
+                    poor.times(1 / tailings)));
     Draws gap = memory.recall(new Gap(byGrades, checked), () -> byGrades.less(checked));
     return Optional.of(new Balance(band(checked), band(byGrades), band(gap)));
   }
 
-  /** What the products themselves were found to hold, where all of them were looked at: a grade needs no weight of what was made of them. */
+  /**
+   * What the products themselves were found to hold, where all of them were looked at: a grade
+   * needs no weight of what was made of them.
+   */
   private Optional<Draws> own(Step step, Map<LotId, Draws> looked, Predicate<Material> which) {
-    List<Optional<Draws>> lots = products(step, which).stream().map(lot -> Optional.ofNullable(looked.get(lot.id()))).toList();
+    List<Optional<Draws>> lots =
+        products(step, which).stream()
+            .map(lot -> Optional.ofNullable(looked.get(lot.id())))
+            .toList();
     return lots.stream().allMatch(Optional::isPresent) ? sum(lots) : Optional.empty();
   }
 
   private static Band band(Draws of) {
     GoldRange range = of.range();
-    return new Band(range.lowMg(), Math.clamp(range.milligrams(), range.lowMg(), range.highMg()), range.highMg());
+    return new Band(
+        range.lowMg(),
+        Math.clamp(range.milligrams(), range.lowMg(), range.highMg()),
+        range.highMg());
   }
 
   private Through port(Step step, Predicate<Material> which) {
@@ -228,19 +291,28 @@ final class Stages {
     return through.get(lot);
   }
 
-  /** From the last step back, so that what became of a lot is known before the lot is asked for: no chain of runs is too long. */
+  /**
+   * From the last step back, so that what became of a lot is known before the lot is asked for: no
+   * chain of runs is too long.
+   */
   private void followAll() {
     for (Step step : network.steps().reversed()) {
       step.outputs().forEach(lot -> through.put(lot, follow(lot)));
     }
   }
 
-  /** Where lots were put together nobody can say which of them the gold came from: only a look before tells. */
+  /**
+   * Where lots were put together nobody can say which of them the gold came from: only a look
+   * before tells.
+   */
   private Through follow(LotId lot) {
     Optional<Draws> own = Optional.ofNullable(draws.get(lot));
     Optional<Step> taker = network.taker(lot);
     if (taker.isEmpty() || taker.get().inputs().size() > 1) {
-      return new Through(own, own.isPresent() ? List.of() : List.of(lot), own.isPresent() ? List.of(lot) : List.of());
+      return new Through(
+          own,
+          own.isPresent() ? List.of() : List.of(lot),
+          own.isPresent() ? List.of(lot) : List.of());
     }
     Through on = together(taker.get().outputs().stream().map(this::through).toList());
     return on.unseen().isEmpty() || own.isEmpty() ? on : new Through(own, List.of(), List.of(lot));

@@ -4,8 +4,8 @@ import java.util.OptionalDouble;
 import jugulum.core.check.Check;
 
 /**
- * Whether sand is dry and how long it still takes, by two weighings. Dry means constant mass: two weighings an hour apart within 0.1 %
- * (common practice, as in ASTM D2216 and C566; from memory).
+ * Whether sand is dry and how long it still takes, by two weighings. Dry means constant mass: two
+ * weighings an hour apart within 0.1 % (common practice, as in ASTM D2216 and C566; from memory).
  *
  * @param earlierG the earlier weighing, without its container, in grams
  * @param laterG the later one, in grams, at most the earlier
@@ -40,7 +40,8 @@ public record Drying(double earlierG, double laterG, double hours) {
   }
 
   /**
-   * The hours until all the water is gone at the present rate, a least time: the last water leaves more slowly. Empty if nothing leaves.
+   * The hours until all the water is gone at the present rate, a least time: the last water leaves
+   * more slowly. Empty if nothing leaves.
    *
    * @param moisture the water's share at the later weighing, 0 to 0.99
    */

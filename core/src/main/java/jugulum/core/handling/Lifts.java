@@ -5,7 +5,10 @@ import jugulum.core.machine.BenchSums;
 
 /** Bucket lifts. */
 public final class Lifts {
-  /** What one person lifts from the floor again and again: common practice in manual handling guides, 16 kg. */
+  /**
+   * What one person lifts from the floor again and again: common practice in manual handling
+   * guides, 16 kg.
+   */
   public static final double USUAL_LIMIT_KG = 16;
 
   private Lifts() {}

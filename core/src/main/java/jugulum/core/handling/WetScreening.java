@@ -9,7 +9,10 @@ import jugulum.core.check.Check;
  * @param minutes how long it runs
  */
 public record WetScreening(double litres, double minutes) {
-  /** Common practice: six litres a kilogram rinse fine sand through a classifier clean; sticky sand needs more. */
+  /**
+   * Common practice: six litres a kilogram rinse fine sand through a classifier clean; sticky sand
+   * needs more.
+   */
   public static final double USUAL_LITRES_PER_KG = 6;
 
   /**

@@ -6,7 +6,8 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /**
- * Everything recorded of one batch: an acyclic network of lots and steps. Immutable; {@link Ledger} makes the next from an edit.
+ * Everything recorded of one batch: an acyclic network of lots and steps. Immutable; {@link Ledger}
+ * makes the next from an edit.
  *
  * @param id the batch
  * @param label what is written on the bucket
@@ -15,7 +16,13 @@ import java.util.stream.Stream;
  * @param steps all steps, in the order taken, withdrawn ones included
  * @param closed whether the job is done and nothing more may be recorded
  */
-public record Batch(BatchId id, Label label, Assumptions assumptions, List<Lot> lots, List<Step> steps, boolean closed) {
+public record Batch(
+    BatchId id,
+    Label label,
+    Assumptions assumptions,
+    List<Lot> lots,
+    List<Step> steps,
+    boolean closed) {
   /** Keeps its own copies of the lists. */
   public Batch {
     lots = List.copyOf(lots);
@@ -39,7 +46,9 @@ public record Batch(BatchId id, Label label, Assumptions assumptions, List<Lot> 
 
   /** Every reading, on lots and then on steps, struck ones included. */
   public Stream<Reading> readings() {
-    return Stream.concat(lots.stream().flatMap(lot -> lot.readings().stream()), steps.stream().flatMap(step -> step.readings().stream()));
+    return Stream.concat(
+        lots.stream().flatMap(lot -> lot.readings().stream()),
+        steps.stream().flatMap(step -> step.readings().stream()));
   }
 
   Batch withLots(UnaryOperator<List<Lot>> change) {
@@ -51,10 +60,12 @@ public record Batch(BatchId id, Label label, Assumptions assumptions, List<Lot> 
   }
 
   Batch with(Lot changed) {
-    return withLots(all -> all.stream().map(lot -> lot.id().equals(changed.id()) ? changed : lot).toList());
+    return withLots(
+        all -> all.stream().map(lot -> lot.id().equals(changed.id()) ? changed : lot).toList());
   }
 
   Batch with(Step changed) {
-    return withSteps(all -> all.stream().map(step -> step.id().equals(changed.id()) ? changed : step).toList());
+    return withSteps(
+        all -> all.stream().map(step -> step.id().equals(changed.id()) ? changed : step).toList());
   }
 }

@@ -20,7 +20,9 @@ public final class BatchFold implements Fold<Batch, Edit> {
 
   @Override
   public boolean saysTheSame(Optional<Batch> seen, Optional<Batch> now, List<Edit> edits) {
-    return seen.isEmpty() || now.isEmpty() || edits.stream().allMatch(new SameMeaning(seen.get(), now.get())::holds);
+    return seen.isEmpty()
+        || now.isEmpty()
+        || edits.stream().allMatch(new SameMeaning(seen.get(), now.get())::holds);
   }
 
   @Override

@@ -3,7 +3,9 @@ package jugulum.core.ledger;
 import java.util.List;
 import jugulum.core.screens.Cut;
 
-/** The only ways a batch changes. Each is a sentence of the journal; {@link Ledger} carries it out. */
+/**
+ * The only ways a batch changes. Each is a sentence of the journal; {@link Ledger} carries it out.
+ */
 public sealed interface Edit {
   /**
    * A batch begins: one feed lot, received.

@@ -46,7 +46,8 @@ public final class Ledger {
    * @param at when
    */
   public static Applied<Batch> apply(Optional<Batch> before, Edit edit, Instant at) {
-    Optional<Refusal> refusal = before.isPresent() ? refusal(before.get(), edit, at) : beginning(edit);
+    Optional<Refusal> refusal =
+        before.isPresent() ? refusal(before.get(), edit, at) : beginning(edit);
     if (refusal.isPresent()) {
       return new Applied.Refused<>(refusal.get());
     }
@@ -60,8 +61,10 @@ public final class Ledger {
 
   private static Optional<Refusal> beginning(Edit edit) {
     return switch (edit) {
-      case StartBatch start when start.label().name().isEmpty() -> Optional.of(Refusal.of(Reason.NAME_MISSING));
-      case Adopt adopt when !NetworkCheck.findings(adopt.batch()).isEmpty() -> Optional.of(Refusal.of(Reason.ADOPTED_BATCH_BROKEN));
+      case StartBatch start when start.label().name().isEmpty() ->
+          Optional.of(Refusal.of(Reason.NAME_MISSING));
+      case Adopt adopt when !NetworkCheck.findings(adopt.batch()).isEmpty() ->
+          Optional.of(Refusal.of(Reason.ADOPTED_BATCH_BROKEN));
       case StartBatch _, Adopt _ -> Optional.empty();
       default -> Optional.of(Refusal.of(Reason.NOT_STARTED));
     };
@@ -73,7 +76,8 @@ public final class Ledger {
     }
     return switch (edit) {
       case StartBatch _, Adopt _ -> Optional.of(Refusal.of(Reason.ALREADY_STARTED));
-      case Relabel(Label label) when label.name().isEmpty() -> Optional.of(Refusal.of(Reason.NAME_MISSING));
+      case Relabel(Label label) when label.name().isEmpty() ->
+          Optional.of(Refusal.of(Reason.NAME_MISSING));
       case Relabel _, Assume _, CloseBatch _ -> Optional.empty();
       case TakeStep step -> StepRules.refusal(Network.of(batch), step);
       case AddOutput add -> StepRules.missing(batch, add.step());
@@ -81,22 +85,30 @@ public final class Ledger {
       case AddNote note when note.text().isBlank() -> Optional.of(Refusal.of(Reason.NOTE_EMPTY));
       case AddNote note -> StepRules.missing(batch, note.step());
       case WithdrawStep withdraw -> StepRules.refusal(Network.of(batch), withdraw);
-      case RecordOnLot _, RecordOnStep _, InsertOnStep _, Correct _, Strike _, Doubt _ -> ReadingRules.refusal(batch, edit, at);
+      case RecordOnLot _, RecordOnStep _, InsertOnStep _, Correct _, Strike _, Doubt _ ->
+          ReadingRules.refusal(batch, edit, at);
     };
   }
 
-  /** What becomes of material set aside, and what a bag assays, is learnt when a batch has long been closed. */
+  /**
+   * What becomes of material set aside, and what a bag assays, is learnt when a batch has long been
+   * closed.
+   */
   private static boolean isAfterwards(Edit edit) {
     return edit instanceof RecordOnLot(var _, Measure measure)
-        && (measure instanceof Measure.Bagged || measure instanceof Measure.Discarded || measure instanceof Measure.Assay assay && assay.composite().isPresent());
+        && (measure instanceof Measure.Bagged
+            || measure instanceof Measure.Discarded
+            || measure instanceof Measure.Assay assay && assay.composite().isPresent());
   }
 
   private static Batch begin(Edit edit, Instant at) {
     return switch (edit) {
       case StartBatch start -> {
-        Batch empty = new Batch(start.id(), start.label(), start.assumptions(), List.of(), List.of(), false);
+        Batch empty =
+            new Batch(start.id(), start.label(), start.assumptions(), List.of(), List.of(), false);
         NewLot feed = new NewLot(Material.FEED, Cut.ALL, "");
-        yield new Ledger(empty, at).take(new TakeStep(new Process.Receive(), List.of(), List.of(feed)));
+        yield new Ledger(empty, at)
+            .take(new TakeStep(new Process.Receive(), List.of(), List.of(feed)));
       }
       case Adopt adopt -> adopt.batch();
       default -> throw new IllegalStateException("refused before");
@@ -107,39 +119,71 @@ public final class Ledger {
     return switch (edit) {
       case StartBatch _, Adopt _ -> throw new IllegalStateException("refused before");
       case Relabel(Label label) ->
-          new Batch(batch.id(), label, batch.assumptions(), batch.lots(), batch.steps(), batch.closed());
+          new Batch(
+              batch.id(), label, batch.assumptions(), batch.lots(), batch.steps(), batch.closed());
       case Assume(Assumptions assumptions) ->
-          new Batch(batch.id(), batch.label(), assumptions, batch.lots(), batch.steps(), batch.closed());
+          new Batch(
+              batch.id(), batch.label(), assumptions, batch.lots(), batch.steps(), batch.closed());
       case CloseBatch(boolean closed) ->
-          new Batch(batch.id(), batch.label(), batch.assumptions(), batch.lots(), batch.steps(), closed);
+          new Batch(
+              batch.id(), batch.label(), batch.assumptions(), batch.lots(), batch.steps(), closed);
       case TakeStep step -> take(step);
       case AddOutput(StepId step, NewLot output) -> {
         Lot lot = lot(nextLot(), output);
-        yield batch.withLots(lots -> Stream.concat(lots.stream(), Stream.of(lot)).toList()).with(step(step).withOutput(lot.id()));
+        yield batch
+            .withLots(lots -> Stream.concat(lots.stream(), Stream.of(lot)).toList())
+            .with(step(step).withOutput(lot.id()));
       }
-      case RecordOnLot(LotId id, Measure measure) -> batch.with(batch.lot(id).orElseThrow().with(append(measure, Optional.empty())));
-      case RecordOnStep(StepId id, Measure measure) -> batch.with(step(id).with(append(measure, Optional.empty())));
-      case InsertOnStep(StepId id, ReadingId before, Measure measure) -> batch.with(step(id).with(insertBefore(before, measure)));
+      case RecordOnLot(LotId id, Measure measure) ->
+          batch.with(batch.lot(id).orElseThrow().with(append(measure, Optional.empty())));
+      case RecordOnStep(StepId id, Measure measure) ->
+          batch.with(step(id).with(append(measure, Optional.empty())));
+      case InsertOnStep(StepId id, ReadingId before, Measure measure) ->
+          batch.with(step(id).with(insertBefore(before, measure)));
       case Correct(ReadingId id, Measure measure, String reason) -> {
-        Function<List<Reading>, List<Reading>> correct = strike(id, reason).andThen(insertAfter(id, measure));
+        Function<List<Reading>, List<Reading>> correct =
+            strike(id, reason).andThen(insertAfter(id, measure));
         yield onOwner(id, correct);
       }
       case Strike(ReadingId id, String reason) -> onOwner(id, strike(id, reason));
       case Doubt(ReadingId id, boolean doubted, String reason) ->
-          onOwner(id, changed(id, reading -> reading.doubted(doubted ? Optional.of(new Struck(at, reason.strip())) : Optional.empty())));
-      case AddNote(StepId id, String text) -> batch.with(step(id).withNote(new Note(at, text.strip())));
-      case FinishStep(StepId id, boolean done) -> batch.with(step(id).finished(done ? Optional.of(at) : Optional.empty()));
-      case WithdrawStep(StepId id, String reason) -> batch.with(step(id).withdrawn(new Struck(at, reason.strip())));
+          onOwner(
+              id,
+              changed(
+                  id,
+                  reading ->
+                      reading.doubted(
+                          doubted
+                              ? Optional.of(new Struck(at, reason.strip()))
+                              : Optional.empty())));
+      case AddNote(StepId id, String text) ->
+          batch.with(step(id).withNote(new Note(at, text.strip())));
+      case FinishStep(StepId id, boolean done) ->
+          batch.with(step(id).finished(done ? Optional.of(at) : Optional.empty()));
+      case WithdrawStep(StepId id, String reason) ->
+          batch.with(step(id).withdrawn(new Struck(at, reason.strip())));
     };
   }
 
   private Batch take(TakeStep take) {
     int first = nextLot();
     List<Lot> made =
-        IntStream.range(0, take.outputs().size()).mapToObj(i -> lot(first + i, take.outputs().get(i))).toList();
+        IntStream.range(0, take.outputs().size())
+            .mapToObj(i -> lot(first + i, take.outputs().get(i)))
+            .toList();
     StepId id = batch.nextStep();
     List<LotId> outputs = made.stream().map(Lot::id).toList();
-    Step step = new Step(id, take.process(), take.inputs(), outputs, List.of(), List.of(), at, Optional.empty(), Optional.empty());
+    Step step =
+        new Step(
+            id,
+            take.process(),
+            take.inputs(),
+            outputs,
+            List.of(),
+            List.of(),
+            at,
+            Optional.empty(),
+            Optional.empty());
     return batch
         .withLots(lots -> Stream.concat(lots.stream(), made.stream()).toList())
         .withSteps(steps -> Stream.concat(steps.stream(), Stream.of(step)).toList());
@@ -163,28 +207,46 @@ public final class Ledger {
   }
 
   private UnaryOperator<List<Reading>> append(Measure measure, Optional<ReadingId> replaces) {
-    return readings -> Stream.concat(readings.stream(), Stream.of(reading(measure, replaces))).toList();
+    return readings ->
+        Stream.concat(readings.stream(), Stream.of(reading(measure, replaces))).toList();
   }
 
   private Function<List<Reading>, List<Reading>> strike(ReadingId id, String reason) {
     return changed(id, reading -> reading.strike(new Struck(at, reason.strip())));
   }
 
-  private static Function<List<Reading>, List<Reading>> changed(ReadingId id, UnaryOperator<Reading> how) {
-    return readings -> readings.stream().map(reading -> reading.id().equals(id) ? how.apply(reading) : reading).toList();
+  private static Function<List<Reading>, List<Reading>> changed(
+      ReadingId id, UnaryOperator<Reading> how) {
+    return readings ->
+        readings.stream()
+            .map(reading -> reading.id().equals(id) ? how.apply(reading) : reading)
+            .toList();
   }
 
-  /** The right reading takes the wrong one's place in the order: passes count in the order they were made. */
+  /**
+   * The right reading takes the wrong one's place in the order: passes count in the order they were
+   * made.
+   */
   private Function<List<Reading>, List<Reading>> insertAfter(ReadingId id, Measure measure) {
     return readings ->
         readings.stream()
-            .flatMap(old -> old.id().equals(id) ? Stream.of(old, reading(measure, Optional.of(id))) : Stream.of(old))
+            .flatMap(
+                old ->
+                    old.id().equals(id)
+                        ? Stream.of(old, reading(measure, Optional.of(id)))
+                        : Stream.of(old))
             .toList();
   }
 
   private UnaryOperator<List<Reading>> insertBefore(ReadingId id, Measure measure) {
     return readings ->
-        readings.stream().flatMap(one -> one.id().equals(id) ? Stream.of(reading(measure, Optional.empty()), one) : Stream.of(one)).toList();
+        readings.stream()
+            .flatMap(
+                one ->
+                    one.id().equals(id)
+                        ? Stream.of(reading(measure, Optional.empty()), one)
+                        : Stream.of(one))
+            .toList();
   }
 
   private Batch onOwner(ReadingId id, Function<List<Reading>, List<Reading>> change) {

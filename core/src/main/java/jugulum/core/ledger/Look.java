@@ -20,7 +20,10 @@ public enum Look {
   /** The looks a lot had that count; what the magnet's passes let expect is none. */
   public static Set<Look> of(Lot lot) {
     Set<Look> looks = EnumSet.noneOf(Look.class);
-    lot.readings().stream().filter(Reading::isLive).map(Reading::measure).forEach(measure -> add(looks, lot, measure));
+    lot.readings().stream()
+        .filter(Reading::isLive)
+        .map(Reading::measure)
+        .forEach(measure -> add(looks, lot, measure));
     return looks;
   }
 

@@ -28,7 +28,11 @@ public record Lot(LotId id, Material material, Cut cut, String name, List<Readin
 
   /** The readings of one kind that count, in the order recorded. */
   public <M extends Measure> Stream<M> live(Class<M> kind) {
-    return readings.stream().filter(Reading::isLive).map(Reading::measure).filter(kind::isInstance).map(kind::cast);
+    return readings.stream()
+        .filter(Reading::isLive)
+        .map(Reading::measure)
+        .filter(kind::isInstance)
+        .map(kind::cast);
   }
 
   /** The last reading of one kind that counts. */
@@ -38,13 +42,20 @@ public record Lot(LotId id, Material material, Cut cut, String name, List<Readin
 
   /** The sand weights that count, bowl by bowl. */
   public SortedMap<Integer, List<Measure.SandWeight>> bowls() {
-    return live(Measure.SandWeight.class).collect(Collectors.groupingBy(Measure.SandWeight::bowlNumber, TreeMap::new, Collectors.toList()));
+    return live(Measure.SandWeight.class)
+        .collect(
+            Collectors.groupingBy(
+                Measure.SandWeight::bowlNumber, TreeMap::new, Collectors.toList()));
   }
 
-  /** The dry sand weighed, in grams: the mean of every bowl, added up; empty where none was weighed. */
+  /**
+   * The dry sand weighed, in grams: the mean of every bowl, added up; empty where none was weighed.
+   */
   public OptionalDouble weighedDryG() {
     return bowls().values().stream()
-        .map(weights -> weights.stream().mapToDouble(Measure.SandWeight::dryG).average().orElseThrow())
+        .map(
+            weights ->
+                weights.stream().mapToDouble(Measure.SandWeight::dryG).average().orElseThrow())
         .mapToDouble(Double::doubleValue)
         .reduce(Double::sum);
   }

@@ -30,7 +30,16 @@ public record Machine(Kind kind, String name) {
     public boolean isPan() {
       return switch (this) {
         case PAN, RIFFLED_PAN, FLAT_PAN, CONICAL_PAN -> true;
-        case SHAKER_TABLE, VORTEX_BOWL, FINISHING_TABLE, MAT_SLUICE, FLUID_BED_TRAP, PIPE_TRAP, STACKED_TRAY, HOPPER_BOWL, CLEANUP_SLUICE -> false;
+        case SHAKER_TABLE,
+            VORTEX_BOWL,
+            FINISHING_TABLE,
+            MAT_SLUICE,
+            FLUID_BED_TRAP,
+            PIPE_TRAP,
+            STACKED_TRAY,
+            HOPPER_BOWL,
+            CLEANUP_SLUICE ->
+            false;
       };
     }
   }

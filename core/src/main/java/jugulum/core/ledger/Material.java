@@ -26,7 +26,17 @@ public enum Material {
   public boolean isSetAside() {
     return switch (this) {
       case MAGNETICS, TAILINGS, RESIDUE -> true;
-      case FEED, CUT, NON_MAGNETICS, CONCENTRATE, SECOND_CONCENTRATE, MIDDLINGS, SAFETY_CATCH, GOLD, MERGED, PART -> false;
+      case FEED,
+          CUT,
+          NON_MAGNETICS,
+          CONCENTRATE,
+          SECOND_CONCENTRATE,
+          MIDDLINGS,
+          SAFETY_CATCH,
+          GOLD,
+          MERGED,
+          PART ->
+          false;
     };
   }
 }

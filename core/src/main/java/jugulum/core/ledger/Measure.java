@@ -10,7 +10,10 @@ import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.sizes.SizeCurve;
 
-/** A thing measured, as it was read. The set is closed; what each may be recorded on is told by {@link #goesOn}. */
+/**
+ * A thing measured, as it was read. The set is closed; what each may be recorded on is told by
+ * {@link #goesOn}.
+ */
 public sealed interface Measure {
 
   /** What a measure can be recorded on. */
@@ -22,7 +25,8 @@ public sealed interface Measure {
   /** Where this kind of measure belongs. */
   default Place goesOn() {
     return switch (this) {
-      case Pass _, LastMinute _, FeedRate _, Setting _, Running _, Charge _, Checked _ -> Place.STEP;
+      case Pass _, LastMinute _, FeedRate _, Setting _, Running _, Charge _, Checked _ ->
+          Place.STEP;
       default -> Place.LOT;
     };
   }
@@ -34,10 +38,13 @@ public sealed interface Measure {
    * @param tareG the container alone, in grams, not above the gross
    * @param moisture (wet − dry)/wet, 0 for dry material, below 1
    * @param resolutionG the size of the last place read, in grams
-   * @param moistureSd the standard deviation of the moisture, 0 to 0.5; empty where it counts as known
+   * @param moistureSd the standard deviation of the moisture, 0 to 0.5; empty where it counts as
+   *     known
    * @param container the name of the container, if it has one
-   * @param bowl which bowl of the lot was weighed, from 1: bowls add up, weighings of one bowl are averaged; empty for the first
-   * @param typed the gross weight as it was typed, with its unit; empty where it did not come from a keyboard
+   * @param bowl which bowl of the lot was weighed, from 1: bowls add up, weighings of one bowl are
+   *     averaged; empty for the first
+   * @param typed the gross weight as it was typed, with its unit; empty where it did not come from
+   *     a keyboard
    */
   record SandWeight(
       double grossG,
@@ -60,18 +67,40 @@ public sealed interface Measure {
     }
 
     /** A weight that was not typed. */
-    public SandWeight(double grossG, double tareG, double moisture, double resolutionG, OptionalDouble moistureSd, Optional<String> container, OptionalInt bowl) {
+    public SandWeight(
+        double grossG,
+        double tareG,
+        double moisture,
+        double resolutionG,
+        OptionalDouble moistureSd,
+        Optional<String> container,
+        OptionalInt bowl) {
       this(grossG, tareG, moisture, resolutionG, moistureSd, container, bowl, Optional.empty());
     }
 
     /** The first bowl in a container without a name, its moisture known. */
     public SandWeight(double grossG, double tareG, double moisture, double resolutionG) {
-      this(grossG, tareG, moisture, resolutionG, OptionalDouble.empty(), Optional.empty(), OptionalInt.empty());
+      this(
+          grossG,
+          tareG,
+          moisture,
+          resolutionG,
+          OptionalDouble.empty(),
+          Optional.empty(),
+          OptionalInt.empty());
     }
 
     /** The same weighing of another bowl. */
     public SandWeight ofBowl(int number) {
-      return new SandWeight(grossG, tareG, moisture, resolutionG, moistureSd, container, number == 1 ? OptionalInt.empty() : OptionalInt.of(number), typed);
+      return new SandWeight(
+          grossG,
+          tareG,
+          moisture,
+          resolutionG,
+          moistureSd,
+          container,
+          number == 1 ? OptionalInt.empty() : OptionalInt.of(number),
+          typed);
     }
 
     /** The number of the bowl, from 1. */
@@ -95,7 +124,8 @@ public sealed interface Measure {
    *
    * @param massG in grams, as read
    * @param resolutionG the size of the last place read, in grams
-   * @param typed the mass as it was typed, with its unit; empty where it did not come from a keyboard
+   * @param typed the mass as it was typed, with its unit; empty where it did not come from a
+   *     keyboard
    */
   record GoldWeight(double massG, double resolutionG, Optional<String> typed) implements Measure {
     /** Checks every value against its range. */
@@ -144,10 +174,17 @@ public sealed interface Measure {
    * @param gramsPerTonne fine gold per dry material, in g/t, 0 to 1e6
    * @param relativeSd the laboratory's relative standard deviation, 0 to 2
    * @param sampleG the sample's mass, in grams
-   * @param composite the bag the sample was drawn from, if it holds lots of several batches; empty for a sample of this lot alone
+   * @param composite the bag the sample was drawn from, if it holds lots of several batches; empty
+   *     for a sample of this lot alone
    * @param visible what became of gold one could see; empty where nobody said
    */
-  record Assay(double gramsPerTonne, double relativeSd, double sampleG, Optional<String> composite, Optional<VisibleGold> visible) implements Measure {
+  record Assay(
+      double gramsPerTonne,
+      double relativeSd,
+      double sampleG,
+      Optional<String> composite,
+      Optional<VisibleGold> visible)
+      implements Measure {
     /** Checks every value against its range. */
     public Assay {
       Check.inRange("gramsPerTonne", gramsPerTonne, 0, 1e6);
@@ -161,11 +198,14 @@ public sealed interface Measure {
     }
 
     /** An assay of which nobody said what became of visible gold. */
-    public Assay(double gramsPerTonne, double relativeSd, double sampleG, Optional<String> composite) {
+    public Assay(
+        double gramsPerTonne, double relativeSd, double sampleG, Optional<String> composite) {
       this(gramsPerTonne, relativeSd, sampleG, composite, Optional.empty());
     }
 
-    /** Whether it was told what became of visible gold, so that the result tells hidden gold apart. */
+    /**
+     * Whether it was told what became of visible gold, so that the result tells hidden gold apart.
+     */
     public boolean isApart() {
       return visible.filter(VisibleGold::isApart).isPresent();
     }
@@ -175,8 +215,10 @@ public sealed interface Measure {
    * What became of the gold one could see in a sample that was assayed or smelted.
    *
    * @param state what was done
-   * @param milligrams what was taken out weighed, or the least that is judged to be visible gold, native, in milligrams, 0 or more; else 0
-   * @param upToMg the most that is judged to be visible gold, native, in milligrams; empty where nothing was judged
+   * @param milligrams what was taken out weighed, or the least that is judged to be visible gold,
+   *     native, in milligrams, 0 or more; else 0
+   * @param upToMg the most that is judged to be visible gold, native, in milligrams; empty where
+   *     nothing was judged
    */
   record VisibleGold(State state, double milligrams, OptionalDouble upToMg) {
     /** Still in, or nobody looked. */
@@ -202,8 +244,10 @@ public sealed interface Measure {
 
     /** Checks the mass. */
     public VisibleGold {
-      Check.inRange("visibleMg", milligrams, 0, state.isWeighed() || state == State.JUDGED ? 1e6 : 0);
-      upToMg.ifPresent(mg -> Check.inRange("upToMg", mg, milligrams, state == State.JUDGED ? 1e6 : milligrams));
+      Check.inRange(
+          "visibleMg", milligrams, 0, state.isWeighed() || state == State.JUDGED ? 1e6 : 0);
+      upToMg.ifPresent(
+          mg -> Check.inRange("upToMg", mg, milligrams, state == State.JUDGED ? 1e6 : milligrams));
       if (state == State.JUDGED && upToMg.isEmpty()) {
         throw new IllegalArgumentException("a judgement needs both its ends");
       }
@@ -219,7 +263,10 @@ public sealed interface Measure {
       return new VisibleGold(State.JUDGED, fromMg, OptionalDouble.of(toMg));
     }
 
-    /** Whether the result tells hidden gold apart: visible gold was taken out, weighed apart, or there was none. */
+    /**
+     * Whether the result tells hidden gold apart: visible gold was taken out, weighed apart, or
+     * there was none.
+     */
     public boolean isApart() {
       return switch (state) {
         case NONE_SEEN, TAKEN_BEFORE, TAKEN_AFTER -> true;
@@ -241,7 +288,8 @@ public sealed interface Measure {
    * @param collectorG how much of it, in grams; empty where nobody weighed it
    * @param buttonG the button, in grams; empty where nobody weighed it
    * @param beadMg the bead as it came from the cupel, in milligrams, 0 or more
-   * @param partedMg what parting left, fine gold, in milligrams, at most the bead; empty where it was not parted
+   * @param partedMg what parting left, fine gold, in milligrams, at most the bead; empty where it
+   *     was not parted
    * @param slagMg metal got out of the crushed slag, in milligrams; empty where nobody looked
    * @param visible what became of gold one could see
    * @param cost what it cost, in the shop's currency, 0 or more; empty where nobody said
@@ -262,7 +310,10 @@ public sealed interface Measure {
       return partedMg.orElse(0);
     }
 
-    /** Native metal it got out, in milligrams: a bead that was not parted, and metal out of the slag. */
+    /**
+     * Native metal it got out, in milligrams: a bead that was not parted, and metal out of the
+     * slag.
+     */
     public double nativeMg() {
       return (partedMg.isPresent() ? 0 : beadMg) + slagMg.orElse(0);
     }
@@ -293,7 +344,8 @@ public sealed interface Measure {
   }
 
   /**
-   * A bench test of a small sample with two magnets: the weak one takes the magnetite, the strong one what is weakly magnetic of the rest.
+   * A bench test of a small sample with two magnets: the weak one takes the magnetite, the strong
+   * one what is weakly magnetic of the rest.
    *
    * @param sampleG the sample, in grams
    * @param byWeakG what the weak magnet took, in grams
@@ -412,7 +464,8 @@ public sealed interface Measure {
    * How something on a machine was set from now on.
    *
    * @param dial what, by its name on the machine's sheet
-   * @param value in the unit of that dial, 0 to 1e6; a value the machine does not take is kept all the same
+   * @param value in the unit of that dial, 0 to 1e6; a value the machine does not take is kept all
+   *     the same
    */
   record Setting(String dial, double value) implements Measure {
     /** Checks the value. */
@@ -460,7 +513,8 @@ public sealed interface Measure {
   record Checked(String check) implements Measure {}
 
   /**
-   * A measured sample of the lot was panned and its specks counted by size. Several samples of a lot count together.
+   * A measured sample of the lot was panned and its specks counted by size. Several samples of a
+   * lot count together.
    *
    * @param sampleG the sample, dry, in grams, from 0.1
    * @param seen the specks, in one class for the whole lot or in several by cut; at least one class
@@ -497,12 +551,21 @@ public sealed interface Measure {
    *
    * @param from where the magnet lifted from
    * @param liftedG lifted, in grams
-   * @param droppedBackG fell out of the lift and went back to the sand, in grams, at most what was lifted
+   * @param droppedBackG fell out of the lift and went back to the sand, in grams, at most what was
+   *     lifted
    * @param specks gold specks seen in what fell out, 0 or more
-   * @param goldMg what that gold weighed, in milligrams, where it was weighed: it then speaks, not the count
+   * @param goldMg what that gold weighed, in milligrams, where it was weighed: it then speaks, not
+   *     the count
    * @param how how it was done; empty where nobody said
    */
-  record Pass(From from, double liftedG, double droppedBackG, int specks, OptionalDouble goldMg, Optional<How> how) implements Measure {
+  record Pass(
+      From from,
+      double liftedG,
+      double droppedBackG,
+      int specks,
+      OptionalDouble goldMg,
+      Optional<How> how)
+      implements Measure {
     /** Where a pass lifts from. */
     public enum From {
       /** Takes magnetite out of the sand: the heap grows. */

@@ -9,7 +9,10 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import jugulum.core.screens.Cut;
 
-/** The live part of a batch with its links both ways: who made a lot, who took it. Computed once, asked often. */
+/**
+ * The live part of a batch with its links both ways: who made a lot, who took it. Computed once,
+ * asked often.
+ */
 public final class Network {
   private final Batch batch;
   private final Map<LotId, Lot> lots = new TreeMap<>();

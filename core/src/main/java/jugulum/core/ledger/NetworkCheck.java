@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Set;
 import jugulum.core.ledger.NetworkFinding.Kind;
 
-/** Checks that a batch from elsewhere is a sound network: every number once, every lot made once before it is taken once. */
+/**
+ * Checks that a batch from elsewhere is a sound network: every number once, every lot made once
+ * before it is taken once.
+ */
 public final class NetworkCheck {
   private final List<NetworkFinding> findings = new ArrayList<>();
   private final Set<ReadingId> readingIds = new HashSet<>();
@@ -92,7 +95,10 @@ public final class NetworkCheck {
         found(Kind.NUMBER_TWICE, where + "/id", reading.id().number());
       }
       if (reading.measure().goesOn() != place) {
-        found(Kind.MEASURE_NOT_FOR_THIS, where + "/measure", reading.measure().getClass().getSimpleName());
+        found(
+            Kind.MEASURE_NOT_FOR_THIS,
+            where + "/measure",
+            reading.measure().getClass().getSimpleName());
       }
       if (reading.struck().filter(struck -> struck.reason().isBlank()).isPresent()) {
         found(Kind.REASON_MISSING, where + "/struck/reason", "");

@@ -66,7 +66,8 @@ public sealed interface Process {
     /**
      * How it was told that sand is dry.
      *
-     * @param moisture the water's share of the wet weight, 0 to 0.99; empty where the sand ran freely through the fingers
+     * @param moisture the water's share of the wet weight, 0 to 0.99; empty where the sand ran
+     *     freely through the fingers
      */
     public record DryCheck(OptionalDouble moisture) {
       /** Checks the moisture. */

@@ -4,7 +4,8 @@ import java.time.Instant;
 import java.util.Optional;
 
 /**
- * One reading as it was recorded. Readings are never removed: a wrong one is struck, and the one that replaces it points back.
+ * One reading as it was recorded. Readings are never removed: a wrong one is struck, and the one
+ * that replaces it points back.
  *
  * @param id its number within the batch
  * @param at when it was recorded
@@ -13,9 +14,20 @@ import java.util.Optional;
  * @param replaces the reading it corrects, if it does
  * @param doubted set while somebody doubts it: it stays and does not count
  */
-public record Reading(ReadingId id, Instant at, Measure measure, Optional<Struck> struck, Optional<ReadingId> replaces, Optional<Struck> doubted) {
+public record Reading(
+    ReadingId id,
+    Instant at,
+    Measure measure,
+    Optional<Struck> struck,
+    Optional<ReadingId> replaces,
+    Optional<Struck> doubted) {
   /** A reading nobody doubts. */
-  public Reading(ReadingId id, Instant at, Measure measure, Optional<Struck> struck, Optional<ReadingId> replaces) {
+  public Reading(
+      ReadingId id,
+      Instant at,
+      Measure measure,
+      Optional<Struck> struck,
+      Optional<ReadingId> replaces) {
     this(id, at, measure, struck, replaces, Optional.empty());
   }
 

@@ -5,8 +5,9 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * Whether an edit names the same things in a batch as it was seen and as it is now. Lots, steps and readings are numbered in the order they are made:
- * after an undo, or where somebody else made one first, a number can mean something else.
+ * Whether an edit names the same things in a batch as it was seen and as it is now. Lots, steps and
+ * readings are numbered in the order they are made: after an undo, or where somebody else made one
+ * first, a number can mean something else.
  *
  * @param seen the batch its sender saw
  * @param now the batch it comes to
@@ -17,11 +18,13 @@ record SameMeaning(Batch seen, Batch now) {
       case Edit.StartBatch _, Edit.Adopt _, Edit.CloseBatch _ -> true;
       case Edit.Relabel _ -> seen.label().equals(now.label());
       case Edit.Assume _ -> seen.assumptions().equals(now.assumptions());
-      case Edit.TakeStep(Process _, List<LotId> inputs, List<Edit.NewLot> _) -> inputs.stream().allMatch(this::isSameLot);
+      case Edit.TakeStep(Process _, List<LotId> inputs, List<Edit.NewLot> _) ->
+          inputs.stream().allMatch(this::isSameLot);
       case Edit.AddOutput(StepId step, Edit.NewLot _) -> isSameStep(step);
       case Edit.RecordOnLot(LotId lot, Measure _) -> isSameLot(lot);
       case Edit.RecordOnStep(StepId step, Measure _) -> isSameStep(step);
-      case Edit.InsertOnStep(StepId step, ReadingId before, Measure _) -> isSameStep(step) && isSameReading(before);
+      case Edit.InsertOnStep(StepId step, ReadingId before, Measure _) ->
+          isSameStep(step) && isSameReading(before);
       case Edit.Correct(ReadingId reading, Measure _, String _) -> isSameReading(reading);
       case Edit.Strike(ReadingId reading, String _) -> isSameReading(reading);
       case Edit.Doubt(ReadingId reading, boolean _, String _) -> isSameReading(reading);
@@ -31,7 +34,10 @@ record SameMeaning(Batch seen, Batch now) {
     };
   }
 
-  /** A lot that was not seen is one the sender is about to make: it gets the number meant only where nobody made another. */
+  /**
+   * A lot that was not seen is one the sender is about to make: it gets the number meant only where
+   * nobody made another.
+   */
   private boolean isSameLot(LotId id) {
     return seen.lot(id)
         .map(lot -> now.lot(id).filter(found -> isMadeAlike(lot, found)).isPresent())
@@ -46,17 +52,30 @@ record SameMeaning(Batch seen, Batch now) {
   }
 
   private static Optional<StepId> maker(Batch batch, LotId lot) {
-    return batch.steps().stream().filter(step -> step.outputs().contains(lot)).map(Step::id).findFirst();
+    return batch.steps().stream()
+        .filter(step -> step.outputs().contains(lot))
+        .map(Step::id)
+        .findFirst();
   }
 
   private boolean isSameStep(StepId id) {
     return seen.step(id)
-        .map(step -> now.step(id).filter(found -> step.startedAt().equals(found.startedAt()) && step.process().equals(found.process())).isPresent())
+        .map(
+            step ->
+                now.step(id)
+                    .filter(
+                        found ->
+                            step.startedAt().equals(found.startedAt())
+                                && step.process().equals(found.process()))
+                    .isPresent())
         .orElseGet(() -> seen.nextStep().equals(now.nextStep()));
   }
 
   private boolean isSameReading(ReadingId id) {
-    return readings(seen, id).findFirst().map(reading -> readings(now, id).anyMatch(reading::equals)).orElseGet(() -> seen.readings().count() == now.readings().count());
+    return readings(seen, id)
+        .findFirst()
+        .map(reading -> readings(now, id).anyMatch(reading::equals))
+        .orElseGet(() -> seen.readings().count() == now.readings().count());
   }
 
   private static Stream<Reading> readings(Batch batch, ReadingId id) {

@@ -50,7 +50,10 @@ public record Step(
     return live(Measure.Pass.class).map(reading -> (Measure.Pass) reading.measure()).toList();
   }
 
-  /** What its passes have gathered on the heap of magnetics so far, in grams; empty before the first pass. */
+  /**
+   * What its passes have gathered on the heap of magnetics so far, in grams; empty before the first
+   * pass.
+   */
   public OptionalDouble heapG() {
     OptionalDouble heap = OptionalDouble.empty();
     for (Measure.Pass pass : passes()) {
@@ -65,8 +68,9 @@ public record Step(
   }
 
   /**
-   * What each stage of the magnet caught, in specks, for an estimate of what is still caught. Passes over the sand trap gold anew, so the
-   * count begins with the last of them; several in a row are one stage.
+   * What each stage of the magnet caught, in specks, for an estimate of what is still caught.
+   * Passes over the sand trap gold anew, so the count begins with the last of them; several in a
+   * row are one stage.
    *
    * @param speckMg the mean mass of a speck, in milligrams, for catches that were weighed
    */
@@ -87,7 +91,9 @@ public record Step(
 
   /** The readings of one kind that count, in order. */
   public Stream<Reading> live(Class<? extends Measure> kind) {
-    return readings.stream().filter(Reading::isLive).filter(reading -> kind.isInstance(reading.measure()));
+    return readings.stream()
+        .filter(Reading::isLive)
+        .filter(reading -> kind.isInstance(reading.measure()));
   }
 
   /** How a dial was set last; empty where nobody said. */
@@ -100,15 +106,42 @@ public record Step(
   }
 
   Step with(UnaryOperator<List<Reading>> change) {
-    return new Step(id, process, inputs, outputs, change.apply(new ArrayList<>(readings)), notes, startedAt, finishedAt, withdrawn);
+    return new Step(
+        id,
+        process,
+        inputs,
+        outputs,
+        change.apply(new ArrayList<>(readings)),
+        notes,
+        startedAt,
+        finishedAt,
+        withdrawn);
   }
 
   Step withOutput(LotId lot) {
-    return new Step(id, process, inputs, append(outputs, lot), readings, notes, startedAt, finishedAt, withdrawn);
+    return new Step(
+        id,
+        process,
+        inputs,
+        append(outputs, lot),
+        readings,
+        notes,
+        startedAt,
+        finishedAt,
+        withdrawn);
   }
 
   Step withNote(Note note) {
-    return new Step(id, process, inputs, outputs, readings, append(notes, note), startedAt, finishedAt, withdrawn);
+    return new Step(
+        id,
+        process,
+        inputs,
+        outputs,
+        readings,
+        append(notes, note),
+        startedAt,
+        finishedAt,
+        withdrawn);
   }
 
   Step finished(Optional<Instant> when) {
@@ -116,7 +149,8 @@ public record Step(
   }
 
   Step withdrawn(Struck how) {
-    return new Step(id, process, inputs, outputs, readings, notes, startedAt, finishedAt, Optional.of(how));
+    return new Step(
+        id, process, inputs, outputs, readings, notes, startedAt, finishedAt, Optional.of(how));
   }
 
   private static <T> List<T> append(List<T> list, T item) {

@@ -2,10 +2,10 @@ package jugulum.core.ledger;
 
 import java.util.List;
 import java.util.Optional;
-import jugulum.core.stream.Refusal.Told;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.stream.Refusal;
+import jugulum.core.stream.Refusal.Told;
 
 /** What must hold for a step to be taken or withdrawn. */
 final class StepRules {
@@ -21,7 +21,8 @@ final class StepRules {
       if (network.lot(input).isEmpty()) {
         return Optional.of(Refusal.of(Reason.NO_SUCH_LOT));
       }
-      if (network.taker(input).isPresent() || take.inputs().indexOf(input) != take.inputs().lastIndexOf(input)) {
+      if (network.taker(input).isPresent()
+          || take.inputs().indexOf(input) != take.inputs().lastIndexOf(input)) {
         return Optional.of(Refusal.of(Reason.LOT_ALREADY_TAKEN));
       }
       if (network.lot(input).flatMap(lot -> lot.latest(Measure.Discarded.class)).isPresent()) {
@@ -35,9 +36,12 @@ final class StepRules {
       return Optional.of(Refusal.of(Reason.NO_OUTPUT));
     }
     return switch (take.process()) {
-      case Process.Screening(List<Screen> stack, var _) -> screens(stack, network.lots(take.inputs()));
-      case Process.Merging _ when take.inputs().size() < 2 -> Optional.of(Refusal.of(Reason.MERGE_NEEDS_TWO));
-      case Process.Splitting _ when take.outputs().size() < 2 -> Optional.of(Refusal.of(Reason.SPLIT_NEEDS_TWO));
+      case Process.Screening(List<Screen> stack, var _) ->
+          screens(stack, network.lots(take.inputs()));
+      case Process.Merging _ when take.inputs().size() < 2 ->
+          Optional.of(Refusal.of(Reason.MERGE_NEEDS_TWO));
+      case Process.Splitting _ when take.outputs().size() < 2 ->
+          Optional.of(Refusal.of(Reason.SPLIT_NEEDS_TWO));
       default -> Optional.empty();
     };
   }
@@ -60,7 +64,8 @@ final class StepRules {
   }
 
   static Optional<Refusal> refusal(Network network, Edit.WithdrawStep withdraw) {
-    Optional<Step> step = network.steps().stream().filter(one -> one.id().equals(withdraw.step())).findFirst();
+    Optional<Step> step =
+        network.steps().stream().filter(one -> one.id().equals(withdraw.step())).findFirst();
     if (step.isEmpty()) {
       return Optional.of(Refusal.of(Reason.NO_SUCH_STEP));
     }

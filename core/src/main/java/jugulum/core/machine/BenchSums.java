@@ -59,12 +59,13 @@ public final class BenchSums {
   /**
    * How long a battery lasts, in hours.
    *
-   * @param wattHours what can be taken out of it, in Wh, 0 or more; a lead battery gives about half of what is written on it (common
-   *     practice)
+   * @param wattHours what can be taken out of it, in Wh, 0 or more; a lead battery gives about half
+   *     of what is written on it (common practice)
    * @param watts what pump and motor take together, in W, above 0
    */
   public static double batteryHours(double wattHours, double watts) {
-    return Check.inRange("wattHours", wattHours, 0, 1e6) / Check.inRange("watts", watts, Double.MIN_NORMAL, 1e6);
+    return Check.inRange("wattHours", wattHours, 0, 1e6)
+        / Check.inRange("watts", watts, Double.MIN_NORMAL, 1e6);
   }
 
   /**
@@ -74,21 +75,26 @@ public final class BenchSums {
    * @param hours 0 or more
    */
   public static double waterOnce(double litresPerMinute, double hours) {
-    return Check.inRange("litresPerMinute", litresPerMinute, 0, 1e6) * 60 * Check.inRange("hours", hours, 0, 1e6);
+    return Check.inRange("litresPerMinute", litresPerMinute, 0, 1e6)
+        * 60
+        * Check.inRange("hours", hours, 0, 1e6);
   }
 
   /**
-   * The water a run takes that goes round, in litres: a sump that holds it long enough for silt to settle, and what leaves with the wet
-   * sand.
+   * The water a run takes that goes round, in litres: a sump that holds it long enough for silt to
+   * settle, and what leaves with the wet sand.
    *
    * @param litresPerMinute 0 or more
    * @param minutesInSump how long the water stays in the sump, 0 or more
    * @param sandKg dry, 0 or more
    * @param moisture the water's share of the sand as it leaves, 0 to 0.9
    */
-  public static double waterGoingRound(double litresPerMinute, double minutesInSump, double sandKg, double moisture) {
+  public static double waterGoingRound(
+      double litresPerMinute, double minutesInSump, double sandKg, double moisture) {
     Check.inRange("moisture", moisture, 0, 0.9);
-    double sump = Check.inRange("litresPerMinute", litresPerMinute, 0, 1e6) * Check.inRange("minutesInSump", minutesInSump, 0, 1e4);
+    double sump =
+        Check.inRange("litresPerMinute", litresPerMinute, 0, 1e6)
+            * Check.inRange("minutesInSump", minutesInSump, 0, 1e4);
     return sump + Check.inRange("kilograms", sandKg, 0, 1e6) * moisture / (1 - moisture);
   }
 
@@ -99,21 +105,27 @@ public final class BenchSums {
    * @param dropsPerTenLitres 0 or more
    */
   public static double wettingDrops(double litres, double dropsPerTenLitres) {
-    return Check.inRange("litres", litres, 0, 1e6) / 10 * Check.inRange("drops", dropsPerTenLitres, 0, 1e6);
+    return Check.inRange("litres", litres, 0, 1e6)
+        / 10
+        * Check.inRange("drops", dropsPerTenLitres, 0, 1e6);
   }
 
   /** A rest smaller than that share of a load is the rounding of a sum or a unit, not sand. */
   private static final double NO_LOAD = 1e-6;
 
   /**
-   * How many loads a mass makes, whether charges of a bowl, smelts of a furnace or goes of a screen; the last may be smaller. Five times 0.7 lb
-   * are five loads of 0.7 lb, though their sum in binary fractions is a hair more.
+   * How many loads a mass makes, whether charges of a bowl, smelts of a furnace or goes of a
+   * screen; the last may be smaller. Five times 0.7 lb are five loads of 0.7 lb, though their sum
+   * in binary fractions is a hair more.
    *
    * @param grams 0 or more
    * @param loadG what one takes, in grams, from 0.001
    */
   public static int loads(double grams, double loadG) {
     Check.grams("grams", grams);
-    return (int) Math.ceil(grams / Check.inRange("loadG", loadG, 1e-3, Check.HEAVIEST_G) * (1 - NO_LOAD) - NO_LOAD);
+    return (int)
+        Math.ceil(
+            grams / Check.inRange("loadG", loadG, 1e-3, Check.HEAVIEST_G) * (1 - NO_LOAD)
+                - NO_LOAD);
   }
 }

@@ -5,7 +5,8 @@ import jugulum.core.check.Band;
 import jugulum.core.check.Check;
 
 /**
- * Something on a machine that is set and can be read off. What it does and how it is measured is told in the window's texts under its name.
+ * Something on a machine that is set and can be read off. What it does and how it is measured is
+ * told in the window's texts under its name.
  *
  * @param id its name in texts and files, lower case with hyphens
  * @param unit what it is read in
@@ -15,7 +16,14 @@ import jugulum.core.check.Check;
  * @param lean where within the usual a coarser cut wants it
  * @param isOneReport whether the usual comes from one person alone; else several agree
  */
-public record Dial(String id, Unit unit, double low, double high, Optional<Band> usual, Lean lean, boolean isOneReport) {
+public record Dial(
+    String id,
+    Unit unit,
+    double low,
+    double high,
+    Optional<Band> usual,
+    Lean lean,
+    boolean isOneReport) {
   /** Where within the usual a coarser cut wants it: common practice. */
   public enum Lean {
     NONE,
@@ -23,7 +31,10 @@ public record Dial(String id, Unit unit, double low, double high, Optional<Band>
     LESS_WHEN_COARSER
   }
 
-  /** How far a target reaches to either side of its middle, as a share of the usual: an assumption of ours. */
+  /**
+   * How far a target reaches to either side of its middle, as a share of the usual: an assumption
+   * of ours.
+   */
   private static final double TARGET_REACH = 0.25;
 
   /** The units of dials. */
@@ -50,7 +61,8 @@ public record Dial(String id, Unit unit, double low, double high, Optional<Band>
 
   /** A dial that usually stands between two values. */
   static Dial of(String id, Unit unit, double low, double high, double from, double to) {
-    return new Dial(id, unit, low, high, Optional.of(new Band(from, (from + to) / 2, to)), Lean.NONE, false);
+    return new Dial(
+        id, unit, low, high, Optional.of(new Band(from, (from + to) / 2, to)), Lean.NONE, false);
   }
 
   /** A dial of which nobody can say where it usually stands. */
@@ -68,14 +80,22 @@ public record Dial(String id, Unit unit, double low, double high, Optional<Band>
 
   /** The same dial on a machine that usually stands elsewhere. */
   Dial usually(Band own) {
-    return new Dial(id, unit, Math.min(low, own.low()), Math.max(high, own.high()), Optional.of(own), lean, false);
+    return new Dial(
+        id,
+        unit,
+        Math.min(low, own.low()),
+        Math.max(high, own.high()),
+        Optional.of(own),
+        lean,
+        false);
   }
 
   /**
-   * Where one starts with a cut: the usual, or the part of it that suits sizes so coarse. Even steps of size, on a logarithmic scale, are
-   * even steps of the dial: ours.
+   * Where one starts with a cut: the usual, or the part of it that suits sizes so coarse. Even
+   * steps of size, on a logarithmic scale, are even steps of the dial: ours.
    *
-   * @param coarseness of the cut among the sizes the machine is good for, 0 for the finest to 1 for the coarsest
+   * @param coarseness of the cut among the sizes the machine is good for, 0 for the finest to 1 for
+   *     the coarsest
    */
   public Optional<Band> target(double coarseness) {
     Check.share("coarseness", coarseness);
@@ -84,8 +104,13 @@ public record Dial(String id, Unit unit, double low, double high, Optional<Band>
     }
     Band band = usual.get();
     double width = band.high() - band.low();
-    double middle = band.low() + width * (lean == Lean.MORE_WHEN_COARSER ? coarseness : 1 - coarseness);
-    return Optional.of(new Band(Math.max(band.low(), middle - TARGET_REACH * width), middle, Math.min(band.high(), middle + TARGET_REACH * width)));
+    double middle =
+        band.low() + width * (lean == Lean.MORE_WHEN_COARSER ? coarseness : 1 - coarseness);
+    return Optional.of(
+        new Band(
+            Math.max(band.low(), middle - TARGET_REACH * width),
+            middle,
+            Math.min(band.high(), middle + TARGET_REACH * width)));
   }
 
   /** Whether the machine takes a value; others can be recorded all the same, with a mark. */

@@ -33,18 +33,33 @@ public record Due(What what, Instant at) {
     LOOK
   }
 
-  /** What a run asks for, soonest first; nothing while it stands, and no charge once the lot is through. */
+  /**
+   * What a run asks for, soonest first; nothing while it stands, and no charge once the lot is
+   * through.
+   */
   public static List<Due> of(Network network, Step step, Sheet sheet, OptionalDouble feedG) {
     RunLog log = RunLog.of(step);
     Optional<Due> charge =
-        minutes(step, sheet, CHARGE_MINUTES).filter(_ -> isMoreToCome(step, log, feedG)).flatMap(log::chargeDue).map(at -> new Due(What.CHARGE, at));
-    Optional<Due> look = minutes(step, sheet, LOOK_MINUTES).flatMap(every -> log.lookDue(looks(network, step), every)).map(at -> new Due(What.LOOK, at));
-    return Stream.of(charge, look).flatMap(Optional::stream).sorted(Comparator.comparing(Due::at)).toList();
+        minutes(step, sheet, CHARGE_MINUTES)
+            .filter(_ -> isMoreToCome(step, log, feedG))
+            .flatMap(log::chargeDue)
+            .map(at -> new Due(What.CHARGE, at));
+    Optional<Due> look =
+        minutes(step, sheet, LOOK_MINUTES)
+            .flatMap(every -> log.lookDue(looks(network, step), every))
+            .map(at -> new Due(What.LOOK, at));
+    return Stream.of(charge, look)
+        .flatMap(Optional::stream)
+        .sorted(Comparator.comparing(Due::at))
+        .toList();
   }
 
   private static boolean isMoreToCome(Step step, RunLog log, OptionalDouble feedG) {
     OptionalDouble charge = step.setting("charge");
-    return feedG.isEmpty() || charge.isEmpty() || !(charge.getAsDouble() > 0) || log.charges().size() < BenchSums.loads(feedG.getAsDouble(), charge.getAsDouble());
+    return feedG.isEmpty()
+        || charge.isEmpty()
+        || !(charge.getAsDouble() > 0)
+        || log.charges().size() < BenchSums.loads(feedG.getAsDouble(), charge.getAsDouble());
   }
 
   /** As set, or where it usually stands. */
@@ -62,7 +77,10 @@ public record Due(What what, Instant at) {
         .map(Lot::readings)
         .flatMap(List::stream)
         .filter(Reading::isLive)
-        .filter(reading -> reading.measure() instanceof Measure.PannedSample || reading.measure() instanceof Measure.SpeckCount)
+        .filter(
+            reading ->
+                reading.measure() instanceof Measure.PannedSample
+                    || reading.measure() instanceof Measure.SpeckCount)
         .map(Reading::at)
         .sorted()
         .toList();

@@ -23,9 +23,16 @@ import jugulum.core.machine.Sheet.Sizes;
  * @param sumpL the water in its sump, in litres, from 0.1 to 100,000, if told
  */
 public record Gear(
-    String name, Machine.Kind kind, Optional<Sizes> suits, Map<String, Band> usual, OptionalDouble watts, OptionalDouble batteryWh, OptionalDouble sumpL) {
+    String name,
+    Machine.Kind kind,
+    Optional<Sizes> suits,
+    Map<String, Band> usual,
+    OptionalDouble watts,
+    OptionalDouble batteryWh,
+    OptionalDouble sumpL) {
   /** By name, whatever the capitals. */
-  public static final Comparator<Gear> BY_NAME = Comparator.comparing(Gear::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Gear::kind);
+  public static final Comparator<Gear> BY_NAME =
+      Comparator.comparing(Gear::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Gear::kind);
 
   /** Checks every value against its range and keeps its own copy. */
   public Gear {
@@ -38,12 +45,22 @@ public record Gear(
 
   /** A kind of machine of which nobody said more. */
   public static Gear any(Machine.Kind kind) {
-    return new Gear("", kind, Optional.empty(), Map.of(), OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+    return new Gear(
+        "",
+        kind,
+        Optional.empty(),
+        Map.of(),
+        OptionalDouble.empty(),
+        OptionalDouble.empty(),
+        OptionalDouble.empty());
   }
 
   /** Every kind in general; a pan has a form. */
   public static List<Gear> everyKind() {
-    return List.of(Machine.Kind.values()).stream().filter(kind -> kind != Machine.Kind.PAN).map(Gear::any).toList();
+    return List.of(Machine.Kind.values()).stream()
+        .filter(kind -> kind != Machine.Kind.PAN)
+        .map(Gear::any)
+        .toList();
   }
 
   /** As it is written into the record of a run. */
@@ -54,14 +71,27 @@ public record Gear(
   /** Its bench sheet: that of its kind, with what is its own. */
   public Sheet sheet() {
     Sheet of = Sheets.of(kind);
-    List<Dial> dials = of.dials().stream().map(dial -> Optional.ofNullable(usual.get(dial.id())).map(dial::usually).orElse(dial)).toList();
-    return new Sheet(kind, dials, of.checks(), of.ports(), suits.orElse(of.suits()), of.symptoms(), of.cleaning(), of.cautions(), of.expected());
+    List<Dial> dials =
+        of.dials().stream()
+            .map(dial -> Optional.ofNullable(usual.get(dial.id())).map(dial::usually).orElse(dial))
+            .toList();
+    return new Sheet(
+        kind,
+        dials,
+        of.checks(),
+        of.ports(),
+        suits.orElse(of.suits()),
+        of.symptoms(),
+        of.cleaning(),
+        of.cautions(),
+        of.expected());
   }
 
   /** The same with dials that usually stand where they were set, give or take {@link #GIVE}. */
   public Gear usuallyAt(Map<String, Double> set) {
     Map<String, Band> own = new TreeMap<>(usual);
-    set.forEach((dial, value) -> own.put(dial, new Band(value * (1 - GIVE), value, value * (1 + GIVE))));
+    set.forEach(
+        (dial, value) -> own.put(dial, new Band(value * (1 - GIVE), value, value * (1 + GIVE))));
     return new Gear(name, kind, suits, own, watts, batteryWh, sumpL);
   }
 

@@ -11,8 +11,9 @@ import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
 
 /**
- * When a machine ran and what went in when, from what was recorded of the run. Nothing counts down: what is due is worked out from these
- * moments and the time now, so it is right after the window was hidden or the program was closed.
+ * When a machine ran and what went in when, from what was recorded of the run. Nothing counts down:
+ * what is due is worked out from these moments and the time now, so it is right after the window
+ * was hidden or the program was closed.
  *
  * @param stretches when it ran, in order; the last has no end while it runs
  * @param charges when each charge went in, in order
@@ -37,12 +38,16 @@ public record RunLog(List<Stretch> stretches, List<Instant> charges) {
     }
   }
 
-  /** The log of a step; a step that is done no longer runs. A start while it runs, or a stop while it stands, changes nothing. */
+  /**
+   * The log of a step; a step that is done no longer runs. A start while it runs, or a stop while
+   * it stands, changes nothing.
+   */
   public static RunLog of(Step step) {
     List<Stretch> stretches = new ArrayList<>();
     Optional<Instant> since = Optional.empty();
     for (Reading reading : step.live(Measure.Running.class).toList()) {
-      boolean starts = ((Measure.Running) reading.measure()).state() == Measure.Running.State.STARTED;
+      boolean starts =
+          ((Measure.Running) reading.measure()).state() == Measure.Running.State.STARTED;
       if (starts && since.isEmpty()) {
         since = Optional.of(reading.moment());
       } else if (!starts && since.isPresent()) {
@@ -61,17 +66,21 @@ public record RunLog(List<Stretch> stretches, List<Instant> charges) {
 
   /** How long it ran, in minutes; empty where nobody started a watch, and while it runs. */
   public OptionalDouble minutes() {
-    return stretches.isEmpty() || isRunning() ? OptionalDouble.empty() : OptionalDouble.of(ran(Instant.MAX).toSeconds() / 60.0);
+    return stretches.isEmpty() || isRunning()
+        ? OptionalDouble.empty()
+        : OptionalDouble.of(ran(Instant.MAX).toSeconds() / 60.0);
   }
 
   /** How long it ran until now. */
   public Duration ran(Instant now) {
-    return stretches.stream().map(stretch -> stretch.until(now)).reduce(Duration.ZERO, Duration::plus);
+    return stretches.stream()
+        .map(stretch -> stretch.until(now))
+        .reduce(Duration.ZERO, Duration::plus);
   }
 
   /**
-   * When the next charge is due: so long after the last one, or after the start of this stretch where none went in since. Empty while it
-   * stands.
+   * When the next charge is due: so long after the last one, or after the start of this stretch
+   * where none went in since. Empty while it stands.
    *
    * @param minutes a charge takes, above 0
    */
@@ -91,7 +100,9 @@ public record RunLog(List<Stretch> stretches, List<Instant> charges) {
 
   private Instant lastSinceStart(List<Instant> moments) {
     Instant start = stretches.getLast().from();
-    return moments.stream().filter(moment -> !moment.isBefore(start)).reduce(start, (_, later) -> later);
+    return moments.stream()
+        .filter(moment -> !moment.isBefore(start))
+        .reduce(start, (_, later) -> later);
   }
 
   private static Instant after(Instant moment, double minutes) {

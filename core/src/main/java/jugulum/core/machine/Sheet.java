@@ -10,7 +10,8 @@ import jugulum.core.screens.Cut;
 import jugulum.core.window.Conditions;
 
 /**
- * The bench sheet of a kind of machine, as data; every text stands in the window's bundles under the names here.
+ * The bench sheet of a kind of machine, as data; every text stands in the window's bundles under
+ * the names here.
  *
  * @param kind the machine
  * @param dials what is set, most important first
@@ -20,7 +21,8 @@ import jugulum.core.window.Conditions;
  * @param symptoms what one sees when it is out of tune
  * @param cleaning the steps of cleaning it out
  * @param cautions what can hurt someone at it
- * @param expected the recovery of gold of sizes that suit it, 0 to 1, where there is no record of one's own: a wide range, common practice
+ * @param expected the recovery of gold of sizes that suit it, 0 to 1, where there is no record of
+ *     one's own: a wide range, common practice
  */
 public record Sheet(
     Machine.Kind kind,
@@ -47,7 +49,10 @@ public record Sheet(
     return dials.stream().filter(dial -> dial.id().equals(id)).findFirst();
   }
 
-  /** How well a cut suits: one no screen bounds above does so in part at best, and gold finer than anyone asks for is left out of account. */
+  /**
+   * How well a cut suits: one no screen bounds above does so in part at best, and gold finer than
+   * anyone asks for is left out of account.
+   */
   public Fit fit(Cut cut) {
     Fit fit = suits.fit(cut.upperMm(), finest(cut));
     return cut.passing().isEmpty() && fit == Fit.SUITS ? Fit.IN_PART : fit;
@@ -57,16 +62,23 @@ public record Sheet(
     return Math.min(cut.upperMm(), Math.max(cut.lowerMm(), Conditions.USUAL_FINEST_GOLD_MM));
   }
 
-  /** Where the sizes of a cut lie among those the machine is good for: 0 for the finest, 1 for the coarsest, on a logarithmic scale. */
+  /**
+   * Where the sizes of a cut lie among those the machine is good for: 0 for the finest, 1 for the
+   * coarsest, on a logarithmic scale.
+   */
   public double coarseness(Cut cut) {
     double upper = Math.min(cut.upperMm(), suits.coarsestMm());
     double middle = Math.sqrt(upper * Math.min(upper, finest(cut)));
-    return Math.clamp(Math.log(middle / suits.finestMm()) / Math.log(suits.coarsestMm() / suits.finestMm()), 0, 1);
+    return Math.clamp(
+        Math.log(middle / suits.finestMm()) / Math.log(suits.coarsestMm() / suits.finestMm()),
+        0,
+        1);
   }
 
   /**
-   * The recovery one may expect of a cut without a record of one's own, 0 to 1: where the sizes suit only in part the low end is halved,
-   * where they do not it is nothing. Common practice, and wide.
+   * The recovery one may expect of a cut without a record of one's own, 0 to 1: where the sizes
+   * suit only in part the low end is halved, where they do not it is nothing. Common practice, and
+   * wide.
    */
   public Band expected(Cut cut) {
     return switch (fit(cut)) {

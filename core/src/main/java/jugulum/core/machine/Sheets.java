@@ -13,31 +13,52 @@ import jugulum.core.machine.Dial.Unit;
 import jugulum.core.machine.Sheet.Sizes;
 
 /**
- * The sheets of the kinds of machine there are. Every usual value, size and remedy is common practice with small shop machines, but for those
- * marked as one report; what a maker says of his own goes before it.
+ * The sheets of the kinds of machine there are. Every usual value, size and remedy is common
+ * practice with small shop machines, but for those marked as one report; what a maker says of his
+ * own goes before it.
  */
 public final class Sheets {
-  private static final List<Material> FOUR = List.of(Material.CONCENTRATE, Material.SECOND_CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
+  private static final List<Material> FOUR =
+      List.of(
+          Material.CONCENTRATE, Material.SECOND_CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
   private static final List<Material> TWO = List.of(Material.CONCENTRATE, Material.TAILINGS);
   private static final Dial WETTING = Dial.of("wetting", Unit.DROPS, 0, 100, 2, 5);
   private static final Dial LOOK = Dial.of("look-every", Unit.MINUTES, 1, 600, 10, 20);
-  private static final Symptom OVERLOADED = Symptom.of("level-sinks", "overloaded", "charge-too-big");
-  private static final Symptom FLOATING = Symptom.of("gold-floats", "no-wetting-agent", "dry-feed", "greasy");
+  private static final Symptom OVERLOADED =
+      Symptom.of("level-sinks", "overloaded", "charge-too-big");
+  private static final Symptom FLOATING =
+      Symptom.of("gold-floats", "no-wetting-agent", "dry-feed", "greasy");
 
   private static final Map<Kind, Sheet> ALL = new EnumMap<>(Kind.class);
 
   static {
-    Stream.of(shakerTable(), vortexBowl(), finishingTable(), matSluice(), fluidBedTrap(), pipeTrap(), stackedTray(), hopperBowl(), cleanupSluice())
+    Stream.of(
+            shakerTable(),
+            vortexBowl(),
+            finishingTable(),
+            matSluice(),
+            fluidBedTrap(),
+            pipeTrap(),
+            stackedTray(),
+            hopperBowl(),
+            cleanupSluice())
         .forEach(sheet -> ALL.put(sheet.kind(), sheet));
-    Stream.of(pan(Kind.PAN, 25), pan(Kind.RIFFLED_PAN, 25, "riffles-away"), pan(Kind.FLAT_PAN, 2.36, "floor-rough"), pan(Kind.CONICAL_PAN, 12.5, "turn-slowly"))
+    Stream.of(
+            pan(Kind.PAN, 25),
+            pan(Kind.RIFFLED_PAN, 25, "riffles-away"),
+            pan(Kind.FLAT_PAN, 2.36, "floor-rough"),
+            pan(Kind.CONICAL_PAN, 12.5, "turn-slowly"))
         .forEach(sheet -> ALL.put(sheet.kind(), sheet));
   }
 
   private Sheets() {}
 
-  /** What to change first when the tailings show gold, then the look that tells whether it helped. */
+  /**
+   * What to change first when the tailings show gold, then the look that tells whether it helped.
+   */
   private static Symptom losing(String... causes) {
-    return new Symptom("gold-in-tailings", Stream.concat(Stream.of(causes), Stream.of("look-again")).toList());
+    return new Symptom(
+        "gold-in-tailings", Stream.concat(Stream.of(causes), Stream.of("look-again")).toList());
   }
 
   /** The sheet of a kind of machine. */
@@ -55,7 +76,8 @@ public final class Sheets {
         Kind.SHAKER_TABLE,
         List.of(
             Dial.of("tilt", Unit.DEGREES, 0, 10, 2, 4).leaning(Lean.MORE_WHEN_COARSER),
-            Dial.of("wash-water", Unit.LITRES_PER_MINUTE, 2, 80, 15, 30).leaning(Lean.MORE_WHEN_COARSER),
+            Dial.of("wash-water", Unit.LITRES_PER_MINUTE, 2, 80, 15, 30)
+                .leaning(Lean.MORE_WHEN_COARSER),
             Dial.free("trough-water", Unit.LITRES_PER_MINUTE, 0.5, 60),
             Dial.of("stroke", Unit.MILLIMETRES, 3, 30, 10, 15).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("strokes", Unit.PER_MINUTE, 150, 450, 270, 310).leaning(Lean.LESS_WHEN_COARSER),
@@ -68,7 +90,8 @@ public final class Sheets {
         List.of(
             losing("too-much-water", "too-much-tilt", "feed-too-fast"),
             Symptom.of("heavies-line-low", "too-much-tilt", "too-much-water", "feed-too-fast"),
-            Symptom.of("sand-in-concentrate", "too-little-tilt", "too-little-water", "several-sizes"),
+            Symptom.of(
+                "sand-in-concentrate", "too-little-tilt", "too-little-water", "several-sizes"),
             Symptom.of("band-wanders", "loose-bolts", "uneven-feed", "not-level"),
             Symptom.of("dry-stripes", "uneven-water", "greasy"),
             FLOATING),
@@ -108,7 +131,8 @@ public final class Sheets {
         Kind.FINISHING_TABLE,
         List.of(
             Dial.of("tilt", Unit.DEGREES, 0.2, 5, 1, 2),
-            Dial.of("film", Unit.LITRES_PER_MINUTE, 0.1, 10, 0.5, 2).leaning(Lean.MORE_WHEN_COARSER),
+            Dial.of("film", Unit.LITRES_PER_MINUTE, 0.1, 10, 0.5, 2)
+                .leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("spoon", Unit.GRAMS, 1, 100, 5, 15),
             LOOK,
             WETTING),
@@ -131,7 +155,9 @@ public final class Sheets {
         Kind.MAT_SLUICE,
         List.of(
             Dial.of("tilt", Unit.DEGREES, 3, 30, 13, 17),
-            Dial.of("flow-by-width", Unit.LITRES_PER_MINUTE_WIDE, 2, 100, 17, 21).leaning(Lean.MORE_WHEN_COARSER).byOneReport(),
+            Dial.of("flow-by-width", Unit.LITRES_PER_MINUTE_WIDE, 2, 100, 17, 21)
+                .leaning(Lean.MORE_WHEN_COARSER)
+                .byOneReport(),
             Dial.free("flow", Unit.LITRES_PER_MINUTE, 5, 400),
             Dial.of("feed", Unit.KG_PER_HOUR, 2, 300, 20, 40),
             LOOK,
@@ -154,7 +180,8 @@ public final class Sheets {
     return new Sheet(
         Kind.FLUID_BED_TRAP,
         List.of(
-            Dial.of("bed-water", Unit.LITRES_PER_MINUTE, 0.5, 80, 5, 15).leaning(Lean.MORE_WHEN_COARSER),
+            Dial.of("bed-water", Unit.LITRES_PER_MINUTE, 0.5, 80, 5, 15)
+                .leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("flow", Unit.LITRES_PER_MINUTE, 5, 400, 30, 60).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("feed", Unit.KG_PER_HOUR, 2, 200, 20, 30),
             LOOK,
@@ -199,7 +226,8 @@ public final class Sheets {
         Kind.STACKED_TRAY,
         List.of(
             Dial.of("tilt", Unit.DEGREES, 2, 25, 8, 12),
-            Dial.of("flow", Unit.LITRES_PER_MINUTE, 10, 500, 60, 120).leaning(Lean.MORE_WHEN_COARSER),
+            Dial.of("flow", Unit.LITRES_PER_MINUTE, 10, 500, 60, 120)
+                .leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("feed", Unit.KG_PER_HOUR, 5, 400, 30, 50),
             LOOK,
             WETTING),
@@ -218,14 +246,18 @@ public final class Sheets {
 
   /** The pans differ in what holds the gold: riffles, a flat floor, or the point of a cone. */
   private static Sheet pan(Kind form, double coarsestMm, String... ownChecks) {
-    List<String> checks = Stream.concat(Stream.of("pan-clean", "tub-below"), Stream.of(ownChecks)).toList();
+    List<String> checks =
+        Stream.concat(Stream.of("pan-clean", "tub-below"), Stream.of(ownChecks)).toList();
     return new Sheet(
         form,
         List.of(Dial.of("charge", Unit.GRAMS, 20, 6000, 300, 1500), WETTING),
         checks,
         TWO,
         new Sizes(0.045, coarsestMm),
-        Stream.concat(Stream.of(losing("too-fast", "not-stratified", "charge-too-big")), Stream.concat(ofPans(form), Stream.of(FLOATING))).toList(),
+        Stream.concat(
+                Stream.of(losing("too-fast", "not-stratified", "charge-too-big")),
+                Stream.concat(ofPans(form), Stream.of(FLOATING)))
+            .toList(),
         Stream.concat(clearing(form), Stream.of("draw-up", "pan-tub")).toList(),
         List.of("lifting", "mercury"),
         new Band(0.60, 0.85, 0.98));
@@ -235,9 +267,12 @@ public final class Sheets {
     Symptom over = Symptom.of("gold-over-the-lip", "too-fast", "not-stratified", "charge-too-big");
     Symptom clings = Symptom.of("gold-clings", "look-at-both");
     return switch (form) {
-      case RIFFLED_PAN -> Stream.of(over, Symptom.of("riffles-packed", "not-stratified", "charge-too-big"), clings);
-      case FLAT_PAN -> Stream.of(over, clings, Symptom.of("sand-slides", "too-fast", "charge-too-big"));
-      case CONICAL_PAN -> Stream.of(Symptom.of("gold-beside-the-point", "not-level", "not-stratified"), over);
+      case RIFFLED_PAN ->
+          Stream.of(over, Symptom.of("riffles-packed", "not-stratified", "charge-too-big"), clings);
+      case FLAT_PAN ->
+          Stream.of(over, clings, Symptom.of("sand-slides", "too-fast", "charge-too-big"));
+      case CONICAL_PAN ->
+          Stream.of(Symptom.of("gold-beside-the-point", "not-level", "not-stratified"), over);
       default -> Stream.of(over, clings);
     };
   }
@@ -261,7 +296,14 @@ public final class Sheets {
             Dial.of("flow", Unit.LITRES_PER_MINUTE, 1, 60, 6, 12).leaning(Lean.MORE_WHEN_COARSER),
             LOOK,
             WETTING),
-        List.of("level", "nozzles-clear", "tip-by-cut", "hopper-wetting", "water-poured-off", "next-when-clear", "riffles-below"),
+        List.of(
+            "level",
+            "nozzles-clear",
+            "tip-by-cut",
+            "hopper-wetting",
+            "water-poured-off",
+            "next-when-clear",
+            "riffles-below"),
         TWO,
         new Sizes(0.032, 1.7),
         List.of(

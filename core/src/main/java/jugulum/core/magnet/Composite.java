@@ -9,8 +9,9 @@ import jugulum.core.ledger.Measure.Assay;
 import jugulum.core.ledger.Measure.VisibleGold;
 
 /**
- * One assay of a sample drawn from all lots of a bag. Every lot gets the gold its mass has at that grade: nobody knows how the grades of
- * the lots differ, so each share carries a wide spread of its own, while the sum is the composite's.
+ * One assay of a sample drawn from all lots of a bag. Every lot gets the gold its mass has at that
+ * grade: nobody knows how the grades of the lots differ, so each share carries a wide spread of its
+ * own, while the sum is the composite's.
  *
  * @param bag what is written on the bag
  * @param gramsPerTonne fine gold, in g/t, 0 to 1e6
@@ -18,7 +19,12 @@ import jugulum.core.ledger.Measure.VisibleGold;
  * @param sampleG the sample's mass, in grams
  * @param visible what became of gold one could see; empty where nobody said
  */
-public record Composite(String bag, double gramsPerTonne, double relativeSd, double sampleG, Optional<VisibleGold> visible) {
+public record Composite(
+    String bag,
+    double gramsPerTonne,
+    double relativeSd,
+    double sampleG,
+    Optional<VisibleGold> visible) {
   /** Checks the values by making the assay once. */
   public Composite {
     new Assay(gramsPerTonne, relativeSd, sampleG, Optional.of(bag), visible);
@@ -31,7 +37,8 @@ public record Composite(String bag, double gramsPerTonne, double relativeSd, dou
 
   /** What every lot gets written down. */
   public Edit share(LotId lot) {
-    return new Edit.RecordOnLot(lot, new Assay(gramsPerTonne, relativeSd, sampleG, Optional.of(bag), visible));
+    return new Edit.RecordOnLot(
+        lot, new Assay(gramsPerTonne, relativeSd, sampleG, Optional.of(bag), visible));
   }
 
   /**

@@ -27,13 +27,18 @@ public record DrumPass(double magnetiteInG, double takenG) {
    * @param feedG dry, in grams
    * @param feedShare magnetite in the feed, 0 to 1
    * @param magneticsG dry, in grams
-   * @param purity magnetite in the magnetics, 0 to 1; 1 where nobody tested them, which makes the efficiency an upper bound
+   * @param purity magnetite in the magnetics, 0 to 1; 1 where nobody tested them, which makes the
+   *     efficiency an upper bound
    */
   public static DrumPass of(double feedG, double feedShare, double magneticsG, double purity) {
-    return new DrumPass(feedG * Check.share("feedShare", feedShare), magneticsG * Check.share("purity", purity));
+    return new DrumPass(
+        feedG * Check.share("feedShare", feedShare), magneticsG * Check.share("purity", purity));
   }
 
-  /** The share of the magnetite taken, 0 or more; above 1 where weights and test contradict each other, NaN-free 0 without magnetite. */
+  /**
+   * The share of the magnetite taken, 0 or more; above 1 where weights and test contradict each
+   * other, NaN-free 0 without magnetite.
+   */
   public double efficiency() {
     return magnetiteInG > 0 ? takenG / magnetiteInG : 0;
   }

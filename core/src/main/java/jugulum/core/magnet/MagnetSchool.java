@@ -1,6 +1,9 @@
 package jugulum.core.magnet;
 
-/** When the magnet comes. Each is common practice somewhere; {@link WithOrWithout} tells what it comes to. */
+/**
+ * When the magnet comes. Each is common practice somewhere; {@link WithOrWithout} tells what it
+ * comes to.
+ */
 public enum MagnetSchool {
   /** Cut by cut before gravity: far less heavy sand is left to fight. */
   BEFORE_GRAVITY,

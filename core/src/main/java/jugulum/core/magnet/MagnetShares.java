@@ -9,14 +9,18 @@ import jugulum.core.ledger.Measure.MagnetTest;
 import jugulum.core.minerals.Mineral;
 
 /**
- * What a sand is made of as two magnets see it. From the bench test: the weak magnet takes the magnetite, the strong one hematite,
- * ilmenite, garnet and the like, the rest is not magnetic (common practice).
+ * What a sand is made of as two magnets see it. From the bench test: the weak magnet takes the
+ * magnetite, the strong one hematite, ilmenite, garnet and the like, the rest is not magnetic
+ * (common practice).
  *
  * @param magnetite the share the weak magnet takes, 0 to 1
  * @param weakly the share the strong one takes of the whole after that, 0 to 1
  */
 public record MagnetShares(double magnetite, double weakly) {
-  /** A share below that cannot leave a grain in every spoonful: an assumption of ours for what counts as there. */
+  /**
+   * A share below that cannot leave a grain in every spoonful: an assumption of ours for what
+   * counts as there.
+   */
   public static final double THERE = 0.01;
 
   /** Checks both shares. */
@@ -43,7 +47,8 @@ public record MagnetShares(double magnetite, double weakly) {
   /**
    * The shares once some magnetite is out.
    *
-   * @param left the magnetite left, as a share of what the sand weighed before, 0 to the magnetite there was
+   * @param left the magnetite left, as a share of what the sand weighed before, 0 to the magnetite
+   *     there was
    */
   public MagnetShares withMagnetite(double left) {
     double kept = Math.clamp(left, 0, magnetite);
@@ -51,7 +56,10 @@ public record MagnetShares(double magnetite, double weakly) {
     return all > 0 ? new MagnetShares(kept / all, weakly / all) : this;
   }
 
-  /** Of the minerals that may be there, those the test leaves: what no magnet takes stays, for the test says nothing of it. */
+  /**
+   * Of the minerals that may be there, those the test leaves: what no magnet takes stays, for the
+   * test says nothing of it.
+   */
   public Set<Mineral> among(Set<Mineral> possible) {
     Set<Mineral> there = EnumSet.noneOf(Mineral.class);
     for (Mineral mineral : possible) {

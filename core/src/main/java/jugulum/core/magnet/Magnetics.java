@@ -23,11 +23,18 @@ import jugulum.core.mass.SandAccount;
  * @param lot which
  * @param mass its dry mass
  * @param looks what was done to find out; nothing where only the passes let expect something
- * @param gold the gold in it, native, with its 95 % range; empty where nobody looked and the passes cannot tell
+ * @param gold the gold in it, native, with its 95 % range; empty where nobody looked and the passes
+ *     cannot tell
  * @param bag the bag it is kept in, if any
  * @param discarded why it was thrown away, if it was; may be empty text
  */
-public record Magnetics(Lot lot, LotMass mass, Set<Look> looks, Optional<LotGold> gold, Optional<String> bag, Optional<String> discarded) {
+public record Magnetics(
+    Lot lot,
+    LotMass mass,
+    Set<Look> looks,
+    Optional<LotGold> gold,
+    Optional<String> bag,
+    Optional<String> discarded) {
   /** The magnetics of a batch no step has taken, in the order made. */
   public static List<Magnetics> of(Batch batch) {
     Network network = Network.of(batch);
@@ -37,11 +44,19 @@ public record Magnetics(Lot lot, LotMass mass, Set<Look> looks, Optional<LotGold
       return List.of();
     }
     Map<LotId, LotGold> gold = GoldAccount.lots(network, sand, lots);
-    return lots.stream().map(lot -> of(lot, sand.mass(lot.id()), Optional.ofNullable(gold.get(lot.id())))).toList();
+    return lots.stream()
+        .map(lot -> of(lot, sand.mass(lot.id()), Optional.ofNullable(gold.get(lot.id()))))
+        .toList();
   }
 
   private static Magnetics of(Lot lot, LotMass mass, Optional<LotGold> gold) {
-    return new Magnetics(lot, mass, Look.of(lot), gold, lot.latest(Bagged.class).map(Bagged::bag), lot.latest(Discarded.class).map(Discarded::reason));
+    return new Magnetics(
+        lot,
+        mass,
+        Look.of(lot),
+        gold,
+        lot.latest(Bagged.class).map(Bagged::bag),
+        lot.latest(Discarded.class).map(Discarded::reason));
   }
 
   /** Whether someone looked, or its gold is known. */

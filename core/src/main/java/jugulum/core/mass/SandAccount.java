@@ -23,7 +23,10 @@ import jugulum.core.mass.StepClosure.State;
 import jugulum.core.screens.Sieving;
 import jugulum.core.weighing.Weighing;
 
-/** The dry mass of every lot and the closure of every step. Measured values are shown as measured; nothing is adjusted here. */
+/**
+ * The dry mass of every lot and the closure of every step. Measured values are shown as measured;
+ * nothing is adjusted here.
+ */
 public final class SandAccount {
   private final Network network;
   private final Map<LotId, LotMass> masses = new HashMap<>();
@@ -57,38 +60,61 @@ public final class SandAccount {
   }
 
   /**
-   * The share of the feed's sand that is accounted for, 1 for all of it: what each fully weighed step lost or won is taken off or
-   * added. Empty while no step was weighed in full, or the feed was not.
+   * The share of the feed's sand that is accounted for, 1 for all of it: what each fully weighed
+   * step lost or won is taken off or added. Empty while no step was weighed in full, or the feed
+   * was not.
    */
   public OptionalDouble accountedFor() {
     double feed = feedG();
-    List<StepClosure> weighed = closures.values().stream().filter(closure -> closure.state() != State.NOT_ALL_WEIGHED && closure.inG() > 0).toList();
+    List<StepClosure> weighed =
+        closures.values().stream()
+            .filter(closure -> closure.state() != State.NOT_ALL_WEIGHED && closure.inG() > 0)
+            .toList();
     if (!(feed > 0) || weighed.isEmpty()) {
       return OptionalDouble.empty();
     }
-    return OptionalDouble.of(1 + weighed.stream().mapToDouble(StepClosure::differenceG).sum() / feed);
+    return OptionalDouble.of(
+        1 + weighed.stream().mapToDouble(StepClosure::differenceG).sum() / feed);
   }
 
   private LotMass measured(Lot lot) {
     Batch batch = network.batch();
     double calibration = batch.assumptions().scaleCalibration();
     if (lot.material() == Material.GOLD) {
-      return weighed(lot.live(GoldWeight.class).map(GoldWeight::massG).toList(), coarsestGold(lot), calibration);
+      return weighed(
+          lot.live(GoldWeight.class).map(GoldWeight::massG).toList(),
+          coarsestGold(lot),
+          calibration);
     }
-    LotMass weighed = lot.bowls().values().stream().map(bowl -> bowl(bowl, calibration)).reduce(LotMass::plus).orElse(LotMass.UNKNOWN);
-    return weighed.isKnown() || lot.material() != Material.MAGNETICS ? weighed : fromPasses(lot, calibration);
+    LotMass weighed =
+        lot.bowls().values().stream()
+            .map(bowl -> bowl(bowl, calibration))
+            .reduce(LotMass::plus)
+            .orElse(LotMass.UNKNOWN);
+    return weighed.isKnown() || lot.material() != Material.MAGNETICS
+        ? weighed
+        : fromPasses(lot, calibration);
   }
 
   private static double coarsestGold(Lot lot) {
     return lot.live(GoldWeight.class).mapToDouble(GoldWeight::resolutionG).max().orElse(0);
   }
 
-  /** Weighings of one bowl, with the doubt of its moisture: one moisture for all of them, so it does not average out. */
+  /**
+   * Weighings of one bowl, with the doubt of its moisture: one moisture for all of them, so it does
+   * not average out.
+   */
   private static LotMass bowl(List<SandWeight> weights, double calibration) {
     double resolution = weights.stream().mapToDouble(SandWeight::resolutionG).max().orElseThrow();
-    LotMass weighed = weighed(weights.stream().map(SandWeight::dryG).toList(), resolution, calibration);
-    double water = weights.stream().mapToDouble(weight -> weight.netG() * weight.moistureSd().orElse(0)).average().orElseThrow();
-    return new LotMass(weighed.grams(), Math.hypot(weighed.ownSdG(), water), weighed.sharedSdG(), Basis.WEIGHED);
+    LotMass weighed =
+        weighed(weights.stream().map(SandWeight::dryG).toList(), resolution, calibration);
+    double water =
+        weights.stream()
+            .mapToDouble(weight -> weight.netG() * weight.moistureSd().orElse(0))
+            .average()
+            .orElseThrow();
+    return new LotMass(
+        weighed.grams(), Math.hypot(weighed.ownSdG(), water), weighed.sharedSdG(), Basis.WEIGHED);
   }
 
   private static LotMass weighed(List<Double> grams, double resolutionG, double calibration) {
@@ -96,15 +122,26 @@ public final class SandAccount {
       return LotMass.UNKNOWN;
     }
     Weighing weighing = Weighing.of(grams, resolutionG, calibration);
-    return new LotMass(weighing.meanG(), weighing.readUncertaintyG(), weighing.calibrationG(), Basis.WEIGHED);
+    return new LotMass(
+        weighing.meanG(), weighing.readUncertaintyG(), weighing.calibrationG(), Basis.WEIGHED);
   }
 
   private LotMass fromPasses(Lot lot, double calibration) {
-    OptionalDouble heap = network.maker(lot.id()).filter(step -> step.process() instanceof Process.MagnetRun).map(Step::heapG).orElse(OptionalDouble.empty());
-    return heap.isEmpty() ? LotMass.UNKNOWN : new LotMass(heap.getAsDouble(), 0, calibration * heap.getAsDouble(), Basis.PASSES);
+    OptionalDouble heap =
+        network
+            .maker(lot.id())
+            .filter(step -> step.process() instanceof Process.MagnetRun)
+            .map(Step::heapG)
+            .orElse(OptionalDouble.empty());
+    return heap.isEmpty()
+        ? LotMass.UNKNOWN
+        : new LotMass(heap.getAsDouble(), 0, calibration * heap.getAsDouble(), Basis.PASSES);
   }
 
-  /** Repeats until nothing more follows: one lot filled in may be the only one missing at its next step. */
+  /**
+   * Repeats until nothing more follows: one lot filled in may be the only one missing at its next
+   * step.
+   */
   private void fillByDifference() {
     boolean more = true;
     while (more) {
@@ -129,7 +166,8 @@ public final class SandAccount {
       return false;
     }
     List<LotId> weighed = Stream.concat(step.inputs().stream(), step.outputs().stream()).toList();
-    double own = Math.sqrt(weighed.stream().mapToDouble(lot -> Math.pow(mass(lot).ownSdG(), 2)).sum());
+    double own =
+        Math.sqrt(weighed.stream().mapToDouble(lot -> Math.pow(mass(lot).ownSdG(), 2)).sum());
     double shared = Math.abs(signedShared(step.inputs()) - signedShared(step.outputs()));
     masses.put(missing, new LotMass(grams, own, shared, Basis.DIFFERENCE));
     return true;
@@ -146,19 +184,38 @@ public final class SandAccount {
 
   private StepClosure closure(Step step) {
     if (step.inputs().isEmpty()) {
-      return new StepClosure(step.id(), 0, sum(step.outputs()), 0, State.NOTHING_TO_CLOSE, List.of());
+      return new StepClosure(
+          step.id(), 0, sum(step.outputs()), 0, State.NOTHING_TO_CLOSE, List.of());
     }
     List<LotId> notWeighed =
-        Stream.concat(step.inputs().stream(), step.outputs().stream()).filter(lot -> !mass(lot).isMeasured()).toList();
+        Stream.concat(step.inputs().stream(), step.outputs().stream())
+            .filter(lot -> !mass(lot).isMeasured())
+            .toList();
     double in = sum(step.inputs());
-    double out = step.outputs().stream().map(this::mass).filter(LotMass::isMeasured).mapToDouble(LotMass::grams).sum();
+    double out =
+        step.outputs().stream()
+            .map(this::mass)
+            .filter(LotMass::isMeasured)
+            .mapToDouble(LotMass::grams)
+            .sum();
     double tolerance = tolerance(network.batch(), step);
-    return new StepClosure(step.id(), in, out, tolerance, notWeighed.isEmpty() ? verdict(in, out, tolerance) : State.NOT_ALL_WEIGHED, notWeighed);
+    return new StepClosure(
+        step.id(),
+        in,
+        out,
+        tolerance,
+        notWeighed.isEmpty() ? verdict(in, out, tolerance) : State.NOT_ALL_WEIGHED,
+        notWeighed);
   }
 
-  /** How far a step's sand may differ, as a share: a laboratory's for a dry sample, else the batch's own. */
+  /**
+   * How far a step's sand may differ, as a share: a laboratory's for a dry sample, else the batch's
+   * own.
+   */
   public static double tolerance(Batch batch, Step step) {
-    boolean sample = step.process() instanceof Process.Screening(var _, Optional<Manner> manner) && manner.equals(Optional.of(Manner.DRY_SAMPLE));
+    boolean sample =
+        step.process() instanceof Process.Screening(var _, Optional<Manner> manner)
+            && manner.equals(Optional.of(Manner.DRY_SAMPLE));
     return sample ? Sieving.CLOSURE : batch.assumptions().closureTolerance();
   }
 

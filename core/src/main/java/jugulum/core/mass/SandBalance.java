@@ -23,15 +23,22 @@ import jugulum.core.reconcile.GrossErrors;
 import jugulum.core.reconcile.Reconciliation;
 
 /**
- * The sand of a whole batch made to add up by least squares, beside what was measured; and the weights that do not fit.
+ * The sand of a whole batch made to add up by least squares, beside what was measured; and the
+ * weights that do not fit.
  *
- * <p>All sand is weighed on one scale. Its calibration, a share c of every weight m, puts c²·m·mᵀ beside the variances V of the readings; in the
- * balances that is c²·(A m)(A m)ᵀ, and since A m is nothing but what the balances are off, a share c of it, it falls out of them: V alone decides what
- * fits, and c·m is added to the spread of every adjusted weight (JCGM 100:2008, 5.2.2). Every step gives away what it takes but for a handling loss of 0, give or take: the closure tolerance is taken for the end of its 95 %
- * range. Nothing is changed by this: readings stay as they are, and every other figure of the account rests on what was measured.
+ * <p>All sand is weighed on one scale. Its calibration, a share c of every weight m, puts c²·m·mᵀ
+ * beside the variances V of the readings; in the balances that is c²·(A m)(A m)ᵀ, and since A m is
+ * nothing but what the balances are off, a share c of it, it falls out of them: V alone decides
+ * what fits, and c·m is added to the spread of every adjusted weight (JCGM 100:2008, 5.2.2). Every
+ * step gives away what it takes but for a handling loss of 0, give or take: the closure tolerance
+ * is taken for the end of its 95 % range. Nothing is changed by this: readings stay as they are,
+ * and every other figure of the account rests on what was measured.
  */
 public final class SandBalance {
-  /** A slip is told where it brings the weight this many standard deviations near to what the others say: the ends of a 99 % range. */
+  /**
+   * A slip is told where it brings the weight this many standard deviations near to what the others
+   * say: the ends of a 99 % range.
+   */
   private static final double NEAR = 2.575829303548901;
 
   private final Network network;
@@ -45,13 +52,22 @@ public final class SandBalance {
   /**
    * Weights of which one cannot be right, or a loss.
    *
-   * @param lots the lots whose weights they are, the likeliest first; empty where only a loss explains it
+   * @param lots the lots whose weights they are, the likeliest first; empty where only a loss
+   *     explains it
    * @param lossAt steps whose sand may have gone astray instead
-   * @param expected what each of the lots would have to weigh by all the other weights, in grams, with its spread
-   * @param again the one lot to weigh again, which settles it or leaves one weight fewer; empty where none of them is there any more
-   * @param significance how loudly the others contradict: the adjustment over its standard deviation
+   * @param expected what each of the lots would have to weigh by all the other weights, in grams,
+   *     with its spread
+   * @param again the one lot to weigh again, which settles it or leaves one weight fewer; empty
+   *     where none of them is there any more
+   * @param significance how loudly the others contradict: the adjustment over its standard
+   *     deviation
    */
-  public record Misfit(List<LotId> lots, List<StepId> lossAt, Map<LotId, Adjusted> expected, Optional<LotId> again, double significance) {
+  public record Misfit(
+      List<LotId> lots,
+      List<StepId> lossAt,
+      Map<LotId, Adjusted> expected,
+      Optional<LotId> again,
+      double significance) {
     /** Keeps its own copies. */
     public Misfit {
       lots = List.copyOf(lots);
@@ -72,11 +88,20 @@ public final class SandBalance {
     List<Flow> flows = flows(sand);
     this.fit = Reconciliation.of(nodes.size(), flows);
     this.errors = fit.fits() ? Optional.empty() : Optional.of(GrossErrors.of(nodes.size(), flows));
-    this.misfits = errors.stream().flatMap(found -> found.suspects().stream().map(suspect -> misfit(found, suspect))).toList();
+    this.misfits =
+        errors.stream()
+            .flatMap(found -> found.suspects().stream().map(suspect -> misfit(found, suspect)))
+            .toList();
     Reconciliation without = errors.map(GrossErrors::left).orElse(fit);
     double calibration = network.batch().assumptions().scaleCalibration();
-    IntStream.range(0, lots.size()).forEach(i -> adjusted.put(lots.get(i).id(), calibrated(without.adjusted(i), calibration)));
-    misfits.forEach(misfit -> misfit.expected().forEach((lot, expected) -> adjusted.put(lot, suspect(lot, expected, misfit, sand))));
+    IntStream.range(0, lots.size())
+        .forEach(i -> adjusted.put(lots.get(i).id(), calibrated(without.adjusted(i), calibration)));
+    misfits.forEach(
+        misfit ->
+            misfit
+                .expected()
+                .forEach(
+                    (lot, expected) -> adjusted.put(lot, suspect(lot, expected, misfit, sand))));
   }
 
   /** Works out the balance of a batch. */
@@ -84,7 +109,10 @@ public final class SandBalance {
     return new SandBalance(network, sand);
   }
 
-  /** What the scale's calibration is off is the same share of every weight: no balance sees it, and every adjusted weight carries it. */
+  /**
+   * What the scale's calibration is off is the same share of every weight: no balance sees it, and
+   * every adjusted weight carries it.
+   */
   private static Adjusted calibrated(Adjusted one, double calibration) {
     double sd = Math.hypot(one.sd(), calibration * one.value().orElse(0));
     return new Adjusted(one.state(), one.value(), sd, one.adjustment(), one.significance());
@@ -93,7 +121,8 @@ public final class SandBalance {
   /** A weight that cannot be right is told beside what it would have to be. */
   private static Adjusted suspect(LotId lot, Adjusted expected, Misfit misfit, SandAccount sand) {
     double moved = expected.value().orElse(sand.mass(lot).grams()) - sand.mass(lot).grams();
-    return new Adjusted(Adjusted.State.CHECKED, expected.value(), expected.sd(), moved, misfit.significance());
+    return new Adjusted(
+        Adjusted.State.CHECKED, expected.value(), expected.sd(), moved, misfit.significance());
   }
 
   private List<Flow> flows(SandAccount sand) {
@@ -101,10 +130,17 @@ public final class SandBalance {
     nodes.forEach(step -> number.put(step.id(), number.size()));
     List<Flow> flows = new ArrayList<>();
     for (Lot lot : lots) {
-      int from = network.maker(lot.id()).map(step -> number.getOrDefault(step.id(), Flow.OUTSIDE)).orElse(Flow.OUTSIDE);
+      int from =
+          network
+              .maker(lot.id())
+              .map(step -> number.getOrDefault(step.id(), Flow.OUTSIDE))
+              .orElse(Flow.OUTSIDE);
       int to = network.taker(lot.id()).map(step -> number.get(step.id())).orElse(Flow.OUTSIDE);
       LotMass mass = sand.mass(lot.id());
-      flows.add(mass.isMeasured() ? Flow.measured(from, to, mass.grams(), spread(mass.ownSdG())) : Flow.free(from, to));
+      flows.add(
+          mass.isMeasured()
+              ? Flow.measured(from, to, mass.grams(), spread(mass.ownSdG()))
+              : Flow.free(from, to));
     }
     for (Step step : nodes) {
       flows.add(Flow.measured(number.get(step.id()), Flow.OUTSIDE, 0, spread(lossSdG(step, sand))));
@@ -131,7 +167,9 @@ public final class SandBalance {
       Adjusted should = errors.expected(suspect, flow);
       boolean possible = should.value().orElse(0) + NEAR * should.sd() >= 0;
       if (flow >= lots.size()) {
-        Optional.of(nodes.get(flow - lots.size()).id()).filter(_ -> possible && should.value().orElse(0) > 0).ifPresent(lossAt::add);
+        Optional.of(nodes.get(flow - lots.size()).id())
+            .filter(_ -> possible && should.value().orElse(0) > 0)
+            .ifPresent(lossAt::add);
       } else if (possible) {
         named.add(lots.get(flow).id());
         expected.put(lots.get(flow).id(), should);
@@ -146,8 +184,8 @@ public final class SandBalance {
   }
 
   /**
-   * What the whole network lets say of a live lot's mass; weights that cannot be right are left out, and have beside them what each would have to
-   * be if it is the one.
+   * What the whole network lets say of a live lot's mass; weights that cannot be right are left
+   * out, and have beside them what each would have to be if it is the one.
    */
   public Adjusted of(LotId lot) {
     return adjusted.get(lot);
@@ -183,18 +221,25 @@ public final class SandBalance {
     return misfits;
   }
 
-  /** Whether all fits together without the misfits; if not, the weights contradict each other and no further one stands out. */
+  /**
+   * Whether all fits together without the misfits; if not, the weights contradict each other and no
+   * further one stands out.
+   */
   public boolean isExplained() {
     return errors.map(GrossErrors::isExplained).orElse(true);
   }
 
   /** The lots without a weight whose mass the others do not tell either. */
   public List<LotId> open() {
-    return lots.stream().map(Lot::id).filter(lot -> adjusted.get(lot).state() == Adjusted.State.OPEN).toList();
+    return lots.stream()
+        .map(Lot::id)
+        .filter(lot -> adjusted.get(lot).state() == Adjusted.State.OPEN)
+        .toList();
   }
 
   /**
-   * The slips that would explain a misfit: each brings a weight to what the others say it should be, nearest first.
+   * The slips that would explain a misfit: each brings a weight to what the others say it should
+   * be, nearest first.
    *
    * @param containersG the weights of the containers the shop knows, in grams
    */
@@ -205,7 +250,10 @@ public final class SandBalance {
       Adjusted expected = misfit.expected().get(lot.id());
       for (Reading reading : lot.readings()) {
         if (reading.isLive() && reading.measure() instanceof SandWeight weight) {
-          slips.of(weight).flatMap(righted -> fitting(lot, reading, righted, expected).stream()).forEach(found::add);
+          slips
+              .of(weight)
+              .flatMap(righted -> fitting(lot, reading, righted, expected).stream())
+              .forEach(found::add);
         }
       }
     }
@@ -213,11 +261,14 @@ public final class SandBalance {
     return List.copyOf(found);
   }
 
-  private static Optional<Suspicion> fitting(Lot lot, Reading reading, Slips.Righted righted, Adjusted expected) {
+  private static Optional<Suspicion> fitting(
+      Lot lot, Reading reading, Slips.Righted righted, Adjusted expected) {
     OptionalDouble value = expected.value();
     double misses = Slips.dryG(lot, reading, righted) - value.orElse(Double.NaN);
     return Math.abs(misses) <= NEAR * expected.sd()
-        ? Optional.of(new Suspicion(lot.id(), reading.id(), righted.slip(), righted.readG(), righted.rightG(), misses))
+        ? Optional.of(
+            new Suspicion(
+                lot.id(), reading.id(), righted.slip(), righted.readG(), righted.rightG(), misses))
         : Optional.empty();
   }
 }

@@ -24,26 +24,35 @@ public final class Sizings {
   private Sizings() {}
 
   /**
-   * The size curve of a lot: from its own screening if every cut was weighed, cuts screened again put in their place; else from the last
-   * sample of it that was sieved; empty if neither is there.
+   * The size curve of a lot: from its own screening if every cut was weighed, cuts screened again
+   * put in their place; else from the last sample of it that was sieved; empty if neither is there.
    */
   public static Optional<SizeCurve> of(Network network, SandAccount sand, LotId id) {
     return of(network, id, screenings(network, sand));
   }
 
-  private static Optional<SizeCurve> of(Network network, LotId id, Map<StepId, SizeCurve> screened) {
+  private static Optional<SizeCurve> of(
+      Network network, LotId id, Map<StepId, SizeCurve> screened) {
     return network
         .taker(id)
         .filter(Sizings::screensOne)
         .flatMap(step -> Optional.ofNullable(screened.get(step.id())))
-        .or(() -> network.lot(id).flatMap(lot -> lot.latest(Measure.SizeAnalysis.class)).map(Measure.SizeAnalysis::curve));
+        .or(
+            () ->
+                network
+                    .lot(id)
+                    .flatMap(lot -> lot.latest(Measure.SizeAnalysis.class))
+                    .map(Measure.SizeAnalysis::curve));
   }
 
   private static boolean screensOne(Step step) {
     return step.process() instanceof Process.Screening && step.inputs().size() == 1;
   }
 
-  /** The curves of all stacks, the last first, so that those of cuts screened again are there before they are asked for. */
+  /**
+   * The curves of all stacks, the last first, so that those of cuts screened again are there before
+   * they are asked for.
+   */
   private static Map<StepId, SizeCurve> screenings(Network network, SandAccount sand) {
     Map<StepId, SizeCurve> curves = new HashMap<>();
     for (Step step : network.steps().reversed()) {
@@ -59,7 +68,8 @@ public final class Sizings {
     return screened(network, sand, step, screenings(network, sand));
   }
 
-  private static Optional<SizeCurve> screened(Network network, SandAccount sand, Step step, Map<StepId, SizeCurve> curves) {
+  private static Optional<SizeCurve> screened(
+      Network network, SandAccount sand, Step step, Map<StepId, SizeCurve> curves) {
     List<Lot> cuts = network.lots(step.outputs());
     if (cuts.stream().anyMatch(lot -> !sand.mass(lot.id()).isMeasured())) {
       return Optional.empty();
@@ -68,9 +78,15 @@ public final class Sizings {
     double pan = 0;
     for (Lot lot : cuts) {
       LotMass mass = sand.mass(lot.id());
-      Optional<SizeCurve> finer = of(network, lot.id(), curves).filter(curve -> within(curve, lot.cut()));
+      Optional<SizeCurve> finer =
+          of(network, lot.id(), curves).filter(curve -> within(curve, lot.cut()));
       double share = finer.map(curve -> mass.grams() / curve.totalG()).orElse(1.0);
-      finer.ifPresent(curve -> curve.sieved().forEach(one -> sieved.add(new Sieved(one.openingMm(), one.retainedG() * share))));
+      finer.ifPresent(
+          curve ->
+              curve
+                  .sieved()
+                  .forEach(
+                      one -> sieved.add(new Sieved(one.openingMm(), one.retainedG() * share))));
       double left = finer.map(curve -> curve.panG() * share).orElse(mass.grams());
       if (lot.cut().retained().isPresent()) {
         sieved.add(new Sieved(lot.cut().lowerMm(), left));
@@ -83,11 +99,13 @@ public final class Sizings {
   }
 
   private static boolean within(SizeCurve curve, Cut cut) {
-    return curve.sieved().stream().allMatch(one -> one.openingMm() < cut.upperMm() && one.openingMm() > cut.lowerMm());
+    return curve.sieved().stream()
+        .allMatch(one -> one.openingMm() < cut.upperMm() && one.openingMm() > cut.lowerMm());
   }
 
   /**
-   * How the gold won is spread over sizes; empty unless gold was weighed from at least two cuts that do not overlap.
+   * How the gold won is spread over sizes; empty unless gold was weighed from at least two cuts
+   * that do not overlap.
    *
    * @param goldMg the gold of every lot that has some, in mg
    */
@@ -102,9 +120,16 @@ public final class Sizings {
     for (int i = 1; i < cuts.size(); i++) {
       apart &= !cuts.get(i).overlaps(cuts.get(i - 1));
     }
-    List<Sieved> sieved = cuts.stream().filter(cut -> cut.retained().isPresent()).map(cut -> new Sieved(cut.lowerMm(), byCut.get(cut))).toList();
-    double pan = cuts.stream().filter(cut -> cut.retained().isEmpty()).mapToDouble(byCut::get).sum();
+    List<Sieved> sieved =
+        cuts.stream()
+            .filter(cut -> cut.retained().isPresent())
+            .map(cut -> new Sieved(cut.lowerMm(), byCut.get(cut)))
+            .toList();
+    double pan =
+        cuts.stream().filter(cut -> cut.retained().isEmpty()).mapToDouble(byCut::get).sum();
     double all = byCut.values().stream().mapToDouble(Double::doubleValue).sum();
-    return apart && cuts.size() > 1 && all > 0 ? Optional.of(new SizeCurve(sieved, pan)) : Optional.empty();
+    return apart && cuts.size() > 1 && all > 0
+        ? Optional.of(new SizeCurve(sieved, pan))
+        : Optional.empty();
   }
 }

@@ -14,7 +14,8 @@ import jugulum.core.ledger.StepId;
  * @param state the verdict
  * @param notWeighed the lots without a measured mass
  */
-public record StepClosure(StepId step, double inG, double outG, double tolerance, State state, List<LotId> notWeighed) {
+public record StepClosure(
+    StepId step, double inG, double outG, double tolerance, State state, List<LotId> notWeighed) {
   /** The verdict on a step's sand. */
   public enum State {
     /** Inside the tolerance. */

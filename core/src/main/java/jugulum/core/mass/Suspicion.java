@@ -6,7 +6,8 @@ import jugulum.core.ledger.ReadingId;
 import jugulum.core.units.MassUnit;
 
 /**
- * One weight that alone would explain why the sand does not add up, if it had been read or written wrongly.
+ * One weight that alone would explain why the sand does not add up, if it had been read or written
+ * wrongly.
  *
  * @param lot the lot it was read on
  * @param reading the reading
@@ -15,12 +16,16 @@ import jugulum.core.units.MassUnit;
  * @param rightG what it would have to be, in grams
  * @param missesG how far the sand is from adding up with it, in grams
  */
-public record Suspicion(LotId lot, ReadingId reading, Slip slip, double readG, double rightG, double missesG) {
+public record Suspicion(
+    LotId lot, ReadingId reading, Slip slip, double readG, double rightG, double missesG) {
   /** What may have gone wrong with a weight. */
   public enum Slip {
     /** Two neighbouring digits of the gross weight change places. */
     DIGITS_SWAPPED,
-    /** The container was not taken off; its weight is that of a container of the shop or of this batch. */
+    /**
+     * The container was not taken off; its weight is that of a container of the shop or of this
+     * batch.
+     */
     TARE_FORGOTTEN,
     /** The container was taken off a weight that was net already. */
     TARE_TAKEN_TWICE,
@@ -53,7 +58,10 @@ public record Suspicion(LotId lot, ReadingId reading, Slip slip, double readG, d
       this.factor = OptionalDouble.of(factor);
     }
 
-    /** What a weight is to be multiplied by to right a slip of units or of the decimal point; empty for the others. */
+    /**
+     * What a weight is to be multiplied by to right a slip of units or of the decimal point; empty
+     * for the others.
+     */
     OptionalDouble factor() {
       return factor;
     }

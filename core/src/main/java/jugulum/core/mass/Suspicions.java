@@ -8,12 +8,13 @@ import jugulum.core.ledger.Measure.SandWeight;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
-import jugulum.core.mass.StepClosure.State;
 import jugulum.core.mass.Slips.Righted;
+import jugulum.core.mass.StepClosure.State;
 
 /**
- * Looks for the single weight that would make a step's sand add up. Every weight of the step is tried with every slip the bench knows;
- * what closes the step within its tolerance is told, nearest first. Nothing is changed.
+ * Looks for the single weight that would make a step's sand add up. Every weight of the step is
+ * tried with every slip the bench knows; what closes the step within its tolerance is told, nearest
+ * first. Nothing is changed.
  */
 public final class Suspicions {
   private final Network network;
@@ -24,7 +25,11 @@ public final class Suspicions {
   private Suspicions(Network network, StepClosure closure, List<Double> containersG) {
     this.network = network;
     this.closure = closure;
-    this.step = network.steps().stream().filter(one -> one.id().equals(closure.step())).findFirst().orElseThrow();
+    this.step =
+        network.steps().stream()
+            .filter(one -> one.id().equals(closure.step()))
+            .findFirst()
+            .orElseThrow();
     this.slips = new Slips(network, containersG);
   }
 
@@ -54,13 +59,16 @@ public final class Suspicions {
     }
   }
 
-  private void consider(Lot lot, Reading reading, Righted righted, boolean input, List<Suspicion> found) {
+  private void consider(
+      Lot lot, Reading reading, Righted righted, boolean input, List<Suspicion> found) {
     double before = lot.weighedDryG().orElse(0);
     double after = Slips.dryG(lot, reading, righted);
     double in = closure.inG() + (input ? after - before : 0);
     double out = closure.outG() + (input ? 0 : after - before);
     if (in > 0 && Math.abs(out - in) <= closure.tolerance() * in) {
-      found.add(new Suspicion(lot.id(), reading.id(), righted.slip(), righted.readG(), righted.rightG(), out - in));
+      found.add(
+          new Suspicion(
+              lot.id(), reading.id(), righted.slip(), righted.readG(), righted.rightG(), out - in));
     }
   }
 }

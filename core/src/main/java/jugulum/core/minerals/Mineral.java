@@ -1,8 +1,9 @@
 package jugulum.core.minerals;
 
 /**
- * A mineral found with placer gold. Densities as in handbooks of mineralogy, from memory; a range where the mineral itself varies.
- * What a magnet does with each is common practice: a hand magnet takes magnetite, a strong one the weakly magnetic too.
+ * A mineral found with placer gold. Densities as in handbooks of mineralogy, from memory; a range
+ * where the mineral itself varies. What a magnet does with each is common practice: a hand magnet
+ * takes magnetite, a strong one the weakly magnetic too.
  */
 public enum Mineral {
   GOLD(15.0, 19.0, Response.NONE),

@@ -14,7 +14,8 @@ import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
 import org.hipparchus.special.Gamma;
 
 /**
- * The log likelihood of {@link Removal} as a function of t = ln(N − T + 1), which spreads the long flat tail evenly.
+ * The log likelihood of {@link Removal} as a function of t = ln(N − T + 1), which spreads the long
+ * flat tail evenly.
  *
  * @param passes k
  * @param total T
@@ -23,7 +24,10 @@ import org.hipparchus.special.Gamma;
 record Likelihood(int passes, double total, double weighted) {
   private static final double CONFIDENCE = 0.95;
 
-  /** N is searched up to this many times T; beyond it the likelihood is flat and counts as having no end. */
+  /**
+   * N is searched up to this many times T; beyond it the likelihood is flat and counts as having no
+   * end.
+   */
   private static final double FARTHEST = 1e6;
 
   private static final double STIRLING_FROM = 1e5;
@@ -31,7 +35,8 @@ record Likelihood(int passes, double total, double weighted) {
 
   /** The likelihood of catches in order, something among them. */
   static Likelihood of(List<? extends Number> catches) {
-    return new Likelihood(catches.size(), catches.stream().mapToDouble(Number::doubleValue).sum(), weighted(catches));
+    return new Likelihood(
+        catches.size(), catches.stream().mapToDouble(Number::doubleValue).sum(), weighted(catches));
   }
 
   private static double weighted(List<? extends Number> catches) {
@@ -53,7 +58,10 @@ record Likelihood(int passes, double total, double weighted) {
     return logFallingFactorial(specks) + total * Math.log(p) + missed;
   }
 
-  /** lnΓ(N+1) − lnΓ(N−T+1), as a sum: the difference of two large logarithms loses the digits the range needs. */
+  /**
+   * lnΓ(N+1) − lnΓ(N−T+1), as a sum: the difference of two large logarithms loses the digits the
+   * range needs.
+   */
   private double logFallingFactorial(double specks) {
     if (total > 10_000) {
       return Gamma.logGamma(specks + 1) - Gamma.logGamma(specks - total + 1);
@@ -66,12 +74,17 @@ record Likelihood(int passes, double total, double weighted) {
     return sum + logRising(specks - total + 1, total - whole);
   }
 
-  /** lnΓ(x+f) − lnΓ(x) for f below 1: from Stirling's series where the difference of the two would lose its digits. */
+  /**
+   * lnΓ(x+f) − lnΓ(x) for f below 1: from Stirling's series where the difference of the two would
+   * lose its digits.
+   */
   private static double logRising(double x, double f) {
     if (f == 0) {
       return 0;
     }
-    return x > STIRLING_FROM ? f * Math.log(x) + f * (f - 1) / (2 * x) : Gamma.logGamma(x + f) - Gamma.logGamma(x);
+    return x > STIRLING_FROM
+        ? f * Math.log(x) + f * (f - 1) / (2 * x)
+        : Gamma.logGamma(x + f) - Gamma.logGamma(x);
   }
 
   private double specksAt(double t) {
@@ -83,8 +96,9 @@ record Likelihood(int passes, double total, double weighted) {
   }
 
   /**
-   * What the next pass may catch: for evenly spread t, the mean catch p·(N − T), with its weight by the likelihood; the weights add up to
-   * 1. Even in t is to hold every order of magnitude of what is left for equally likely beforehand.
+   * What the next pass may catch: for evenly spread t, the mean catch p·(N − T), with its weight by
+   * the likelihood; the weights add up to 1. Even in t is to hold every order of magnitude of what
+   * is left for equally likely beforehand.
    */
   List<Weighted> nextCatches(int steps) {
     UnivariateFunction log = t -> logAt(specksAt(t));
@@ -106,7 +120,10 @@ record Likelihood(int passes, double total, double weighted) {
     return weighted.stream().map(one -> new Weighted(one.meanCatch(), one.weight() / all)).toList();
   }
 
-  /** The logarithm of a weight that counts for nothing: the grid ends there, so that it is fine where many specks leave little doubt. */
+  /**
+   * The logarithm of a weight that counts for nothing: the grid ends there, so that it is fine
+   * where many specks leave little doubt.
+   */
   private static final double NEGLIGIBLE = Math.log(1e-9);
 
   private static double crossing(UnivariateFunction above, double low, double high) {
@@ -121,11 +138,16 @@ record Likelihood(int passes, double total, double weighted) {
     UnivariateFunction log = t -> logAt(specksAt(t));
     double step = end / GRID;
     double t = best(log);
-    double threshold = log.value(t) - new ChiSquaredDistribution(1).inverseCumulativeProbability(CONFIDENCE) / 2;
+    double threshold =
+        log.value(t) - new ChiSquaredDistribution(1).inverseCumulativeProbability(CONFIDENCE) / 2;
     UnivariateFunction above = at -> log.value(at) - threshold;
-    double low = above.value(0) >= 0 ? total : specksAt(new BrentSolver(1e-12).solve(500, above, 0, t));
+    double low =
+        above.value(0) >= 0 ? total : specksAt(new BrentSolver(1e-12).solve(500, above, 0, t));
     boolean bounded = above.value(end) < 0;
-    OptionalDouble high = bounded ? OptionalDouble.of(specksAt(new BrentSolver(1e-12).solve(500, above, t, end))) : OptionalDouble.empty();
+    OptionalDouble high =
+        bounded
+            ? OptionalDouble.of(specksAt(new BrentSolver(1e-12).solve(500, above, t, end)))
+            : OptionalDouble.empty();
     boolean endless = t > end - step;
     double specks = specksAt(t);
     return new Removal(

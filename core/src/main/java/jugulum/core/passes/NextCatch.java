@@ -10,13 +10,16 @@ import org.hipparchus.special.Erf;
 import org.hipparchus.special.Gamma;
 
 /**
- * What one more pass may bring. How many specks are left is not known: every number counts with its likelihood (see {@link Removal}), its
- * catch as Poisson about p·(N − T), and so many specks weigh what their spread of sizes and the doubt of their flatness let expect. Worked
- * out on a grid, without random numbers and without a greatest number of specks. The law of total probability; ours in the choice of the grid.
+ * What one more pass may bring. How many specks are left is not known: every number counts with its
+ * likelihood (see {@link Removal}), its catch as Poisson about p·(N − T), and so many specks weigh
+ * what their spread of sizes and the doubt of their flatness let expect. Worked out on a grid,
+ * without random numbers and without a greatest number of specks. The law of total probability;
+ * ours in the choice of the grid.
  *
- * <p>Textbook: a Poisson number of specks whose masses are gamma, added up over every number. Used: that sum up to a mean catch of
- * {@link #FEW}; beyond it one gamma of the same mean λ and variance λ(1 + v) (moments of a compound Poisson sum, A. Gut, Probability: A
- * Graduate Course, chapter 3; from memory), which at that mean differs from the sum by less than 0.002.
+ * <p>Textbook: a Poisson number of specks whose masses are gamma, added up over every number. Used:
+ * that sum up to a mean catch of {@link #FEW}; beyond it one gamma of the same mean λ and variance
+ * λ(1 + v) (moments of a compound Poisson sum, A. Gut, Probability: A Graduate Course, chapter 3;
+ * from memory), which at that mean differs from the sum by less than 0.002.
  */
 public final class NextCatch {
   private static final int STEPS = 240;
@@ -33,7 +36,10 @@ public final class NextCatch {
   /** From that shape on a gamma is narrower than the doubt of the flatness. */
   private static final double NARROW = 30;
 
-  /** Specks that are all alike would have no gamma: so little variance changes no chance by a thousandth. */
+  /**
+   * Specks that are all alike would have no gamma: so little variance changes no chance by a
+   * thousandth.
+   */
   private static final double LEAST_VARIANCE = 1e-6;
 
   /** So little doubt of the mean changes no chance by a thousandth. */
@@ -64,7 +70,9 @@ public final class NextCatch {
    */
   public double chanceOf(int specks) {
     Check.inRange("specks", specks, 0, 1e9);
-    return specks == 0 ? 1 : over(one -> one.meanCatch() > 0 ? Gamma.regularizedGammaP(specks, one.meanCatch()) : 0);
+    return specks == 0
+        ? 1
+        : over(one -> one.meanCatch() > 0 ? Gamma.regularizedGammaP(specks, one.meanCatch()) : 0);
   }
 
   /**
@@ -81,7 +89,14 @@ public final class NextCatch {
     double spread = Math.max(speck.variance(), LEAST_VARIANCE);
     double sd = Math.max(speck.logSd(), LEAST_DOUBT);
     double few = fewWeighAtLeast(meanSpecks, spread, sd);
-    return Math.min(1, few + over(one -> one.meanCatch() > FEW ? overDoubt(one.meanCatch() / (1 + spread), meanSpecks / (1 + spread), sd) : 0));
+    return Math.min(
+        1,
+        few
+            + over(
+                one ->
+                    one.meanCatch() > FEW
+                        ? overDoubt(one.meanCatch() / (1 + spread), meanSpecks / (1 + spread), sd)
+                        : 0));
   }
 
   private double over(ToDoubleFunction<Likelihood.Weighted> chance) {
@@ -111,15 +126,25 @@ public final class NextCatch {
   }
 
   /**
-   * The chance that a gamma of that shape is so much or more, over the doubt of the mass of a speck. A narrow gamma would be a step between the points
-   * over the flatness: there the points lie over the gamma, as the cube of a normal (E. Wilson and M. Hilferty, 1931; from memory), and the
-   * flatness has its normal distribution.
+   * The chance that a gamma of that shape is so much or more, over the doubt of the mass of a
+   * speck. A narrow gamma would be a step between the points over the flatness: there the points
+   * lie over the gamma, as the cube of a normal (E. Wilson and M. Hilferty, 1931; from memory), and
+   * the flatness has its normal distribution.
    */
   private static double overDoubt(double shape, double least, double sd) {
     double weighted =
         shape < NARROW
-            ? OVER_NORMAL.integrate(x -> Gamma.regularizedGammaQ(shape, least / StrictMath.exp(sd * Math.sqrt(2) * x - sd * sd / 2)))
-            : OVER_NORMAL.integrate(x -> heavyEnough(shape * cube(1 - 1 / (9 * shape) + Math.sqrt(2) * x / (3 * Math.sqrt(shape))) / least, sd));
+            ? OVER_NORMAL.integrate(
+                x ->
+                    Gamma.regularizedGammaQ(
+                        shape, least / StrictMath.exp(sd * Math.sqrt(2) * x - sd * sd / 2)))
+            : OVER_NORMAL.integrate(
+                x ->
+                    heavyEnough(
+                        shape
+                            * cube(1 - 1 / (9 * shape) + Math.sqrt(2) * x / (3 * Math.sqrt(shape)))
+                            / least,
+                        sd));
     return weighted / Math.sqrt(Math.PI);
   }
 

@@ -10,17 +10,25 @@ import jugulum.core.shop.Terms;
 import jugulum.core.specks.Speck;
 
 /**
- * Whether another pass, of the magnet or over a machine, is worth it. Worth of the next pass = expected catch × fineness × price × payable − minutes × hourly
- * rate.
+ * Whether another pass, of the magnet or over a machine, is worth it. Worth of the next pass =
+ * expected catch × fineness × price × payable − minutes × hourly rate.
  *
  * @param verdict what to do
  * @param why by which rule
  * @param removal what the passes tell of what is still caught
  * @param speckMg the mean mass of a speck, in mg
- * @param minutes how long the next pass takes, in minutes; empty where neither the passes nor the shop tell
- * @param money what it brings and costs; empty without terms, or where the passes cannot tell the next catch
+ * @param minutes how long the next pass takes, in minutes; empty where neither the passes nor the
+ *     shop tell
+ * @param money what it brings and costs; empty without terms, or where the passes cannot tell the
+ *     next catch
  */
-public record NextPass(Verdict verdict, Why why, Removal removal, double speckMg, OptionalDouble minutes, Optional<Money> money) {
+public record NextPass(
+    Verdict verdict,
+    Why why,
+    Removal removal,
+    double speckMg,
+    OptionalDouble minutes,
+    Optional<Money> money) {
   /** What to do. */
   public enum Verdict {
     GO_ON,
@@ -65,9 +73,19 @@ public record NextPass(Verdict verdict, Why why, Removal removal, double speckMg
    * @param terms what gold and time are worth, if told
    * @param rule the shop's own rule
    */
-  public static NextPass of(Step step, Removal removal, Speck speck, double fineness, Optional<Terms> terms, StopRule rule) {
-    OptionalDouble timed = step.passes().stream().map(Pass::minutes).flatMapToDouble(OptionalDouble::stream).average();
-    OptionalDouble minutes = timed.isPresent() || terms.isEmpty() ? timed : OptionalDouble.of(terms.get().minutesPerPass());
+  public static NextPass of(
+      Step step,
+      Removal removal,
+      Speck speck,
+      double fineness,
+      Optional<Terms> terms,
+      StopRule rule) {
+    OptionalDouble timed =
+        step.passes().stream().map(Pass::minutes).flatMapToDouble(OptionalDouble::stream).average();
+    OptionalDouble minutes =
+        timed.isPresent() || terms.isEmpty()
+            ? timed
+            : OptionalDouble.of(terms.get().minutesPerPass());
     return of(step.catches(speck.meanMg()), removal, minutes, speck, fineness, terms, rule);
   }
 
@@ -82,18 +100,38 @@ public record NextPass(Verdict verdict, Why why, Removal removal, double speckMg
    * @param rule the shop's own rule
    */
   public static NextPass of(
-      List<Double> catches, OptionalDouble minutes, Speck speck, double fineness, Optional<Terms> terms, StopRule rule) {
+      List<Double> catches,
+      OptionalDouble minutes,
+      Speck speck,
+      double fineness,
+      Optional<Terms> terms,
+      StopRule rule) {
     return of(catches, Removal.of(catches), minutes, speck, fineness, terms, rule);
   }
 
   private static NextPass of(
-      List<Double> catches, Removal removal, OptionalDouble minutes, Speck speck, double fineness, Optional<Terms> terms, StopRule rule) {
-    Optional<Money> money = terms.filter(_ -> removal.nextCatch().isPresent() && minutes.isPresent()).map(told -> money(told, removal, catches, speck, minutes.orElseThrow(), fineness));
+      List<Double> catches,
+      Removal removal,
+      OptionalDouble minutes,
+      Speck speck,
+      double fineness,
+      Optional<Terms> terms,
+      StopRule rule) {
+    Optional<Money> money =
+        terms
+            .filter(_ -> removal.nextCatch().isPresent() && minutes.isPresent())
+            .map(told -> money(told, removal, catches, speck, minutes.orElseThrow(), fineness));
     Why why = why(catches, removal, rule, money);
     return new NextPass(verdict(why), why, removal, speck.meanMg(), minutes, money);
   }
 
-  private static Money money(Terms terms, Removal removal, List<Double> catches, Speck speck, double minutes, double fineness) {
+  private static Money money(
+      Terms terms,
+      Removal removal,
+      List<Double> catches,
+      Speck speck,
+      double minutes,
+      double fineness) {
     double brings = terms.worth(removal.nextCatch().orElseThrow() * speck.meanMg(), fineness);
     double costs = terms.cost(minutes);
     double perMg = terms.worth(1, fineness);
@@ -101,7 +139,8 @@ public record NextPass(Verdict verdict, Why why, Removal removal, double speckMg
     return new Money(brings, costs, chance);
   }
 
-  private static Why why(List<Double> catches, Removal removal, StopRule rule, Optional<Money> money) {
+  private static Why why(
+      List<Double> catches, Removal removal, StopRule rule, Optional<Money> money) {
     return switch (removal.state()) {
       case TOO_FEW_PASSES -> catches.isEmpty() ? Why.NO_PASS : Why.ONE_PASS;
       case NOTHING_CAUGHT -> Why.NOTHING_SEEN;
@@ -131,6 +170,8 @@ public record NextPass(Verdict verdict, Why why, Removal removal, double speckMg
 
   /** What the next pass is expected to free, in mg; empty where the passes cannot tell. */
   public OptionalDouble nextMg() {
-    return removal.nextCatch().isPresent() ? OptionalDouble.of(removal.nextCatch().getAsDouble() * speckMg) : OptionalDouble.empty();
+    return removal.nextCatch().isPresent()
+        ? OptionalDouble.of(removal.nextCatch().getAsDouble() * speckMg)
+        : OptionalDouble.empty();
   }
 }

@@ -7,21 +7,30 @@ import jugulum.core.check.Check;
 /**
  * How many specks a heap held before its passes, from what each pass caught.
  *
- * <p>Every pass is taken to catch the same share p of what is left. With catches y1..yk, their sum T and X = Σ(k−i)·yi the
- * likelihood of N specks is ln L(N) = lnΓ(N+1) − lnΓ(N−T+1) + T ln p + (kN−X−T) ln(1−p) at p = T/(kN−X). It is maximised over real
- * N ≥ T; the range is that of the profile likelihood, chi-square with one degree of freedom. Source: P. A. P. Moran, Biometrika 38
- * (1951) 307–311; C. Zippin, Biometrics 12 (1956) 163–189 and Journal of Wildlife Management 22 (1958) 82–90. We maximise the
- * likelihood itself rather than read Zippin's charts. Catches that were weighed count in mean specks and need not be whole: the
- * factorials are gamma functions.
+ * <p>Every pass is taken to catch the same share p of what is left. With catches y1..yk, their sum
+ * T and X = Σ(k−i)·yi the likelihood of N specks is ln L(N) = lnΓ(N+1) − lnΓ(N−T+1) + T ln p +
+ * (kN−X−T) ln(1−p) at p = T/(kN−X). It is maximised over real N ≥ T; the range is that of the
+ * profile likelihood, chi-square with one degree of freedom. Source: P. A. P. Moran, Biometrika 38
+ * (1951) 307–311; C. Zippin, Biometrics 12 (1956) 163–189 and Journal of Wildlife Management 22
+ * (1958) 82–90. We maximise the likelihood itself rather than read Zippin's charts. Catches that
+ * were weighed count in mean specks and need not be whole: the factorials are gamma functions.
  *
  * @param state what the passes can tell
  * @param caught T, the specks caught in all
- * @param estimate N, the specks there were before the first pass; empty where the passes cannot tell
- * @param share p, the share of what is left that a pass catches, 0 to 1; empty where the passes cannot tell
+ * @param estimate N, the specks there were before the first pass; empty where the passes cannot
+ *     tell
+ * @param share p, the share of what is left that a pass catches, 0 to 1; empty where the passes
+ *     cannot tell
  * @param low the low end of N's 95 % range, never below T
  * @param high the high end of N's 95 % range; empty where there is none
  */
-public record Removal(State state, double caught, OptionalDouble estimate, OptionalDouble share, double low, OptionalDouble high) {
+public record Removal(
+    State state,
+    double caught,
+    OptionalDouble estimate,
+    OptionalDouble share,
+    double low,
+    OptionalDouble high) {
 
   /** What a set of passes can tell. */
   public enum State {
@@ -54,7 +63,13 @@ public record Removal(State state, double caught, OptionalDouble estimate, Optio
   }
 
   private static Removal unknown(State state, double total) {
-    return new Removal(state, total, OptionalDouble.empty(), OptionalDouble.empty(), total, OptionalDouble.empty());
+    return new Removal(
+        state,
+        total,
+        OptionalDouble.empty(),
+        OptionalDouble.empty(),
+        total,
+        OptionalDouble.empty());
   }
 
   /** N − T, the specks probably still caught; empty where the passes cannot tell. */
@@ -74,10 +89,14 @@ public record Removal(State state, double caught, OptionalDouble estimate, Optio
 
   /** p·(N − T), what one more pass would catch; empty where the passes cannot tell. */
   public OptionalDouble nextCatch() {
-    return estimate.isPresent() ? OptionalDouble.of(share.getAsDouble() * left().getAsDouble()) : OptionalDouble.empty();
+    return estimate.isPresent()
+        ? OptionalDouble.of(share.getAsDouble() * left().getAsDouble())
+        : OptionalDouble.empty();
   }
 
   private OptionalDouble minusCaught(OptionalDouble specks) {
-    return specks.isPresent() ? OptionalDouble.of(specks.getAsDouble() - caught) : OptionalDouble.empty();
+    return specks.isPresent()
+        ? OptionalDouble.of(specks.getAsDouble() - caught)
+        : OptionalDouble.empty();
   }
 }

@@ -13,7 +13,8 @@ import jugulum.core.sizes.SizeSpread;
  * @param fineness its fineness, 0 to 1
  * @param terms what gold and time are worth, if told
  */
-public record GoldExpected(double milligrams, SizeSpread sizes, double fineness, Optional<Terms> terms) {
+public record GoldExpected(
+    double milligrams, SizeSpread sizes, double fineness, Optional<Terms> terms) {
   /** Without terms an hour at the bench must win that share of the gold: an assumption of ours. */
   public static final double LEAST_SHARE_AN_HOUR = 0.03;
 
@@ -26,6 +27,12 @@ public record GoldExpected(double milligrams, SizeSpread sizes, double fineness,
   /** The gold an hour at the bench has to win to be worth its time, native, in mg. */
   public double hourMg() {
     double share = milligrams * LEAST_SHARE_AN_HOUR;
-    return terms.map(told -> told.worth(1, fineness) > 0 ? told.cost(60) / told.worth(1, fineness) : Double.MAX_VALUE / 1e6).orElse(share);
+    return terms
+        .map(
+            told ->
+                told.worth(1, fineness) > 0
+                    ? told.cost(60) / told.worth(1, fineness)
+                    : Double.MAX_VALUE / 1e6)
+        .orElse(share);
   }
 }

@@ -14,7 +14,8 @@ import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 
 /**
- * The machines a plan may use, each with how fast it is fed: every cut goes to the one that is worth most there.
+ * The machines a plan may use, each with how fast it is fed: every cut goes to the one that is
+ * worth most there.
  *
  * @param paces the machines, in the order they are asked
  * @param runs the shop's runs, of which a machine's own on the same cut go before common practice
@@ -22,7 +23,15 @@ import jugulum.core.screens.Cut;
 public record Machines(Map<Gear, Pace> paces, List<PastRun> runs) {
   /** A shaker table, a bowl, a finishing table and a riffled pan, of which nobody said more. */
   public static final Machines USUAL =
-      of(Stream.of(Machine.Kind.SHAKER_TABLE, Machine.Kind.VORTEX_BOWL, Machine.Kind.FINISHING_TABLE, Machine.Kind.RIFFLED_PAN).map(Gear::any).toList(), List.of());
+      of(
+          Stream.of(
+                  Machine.Kind.SHAKER_TABLE,
+                  Machine.Kind.VORTEX_BOWL,
+                  Machine.Kind.FINISHING_TABLE,
+                  Machine.Kind.RIFFLED_PAN)
+              .map(Gear::any)
+              .toList(),
+          List.of());
 
   /** Keeps its own copies, in the order given. */
   public Machines {

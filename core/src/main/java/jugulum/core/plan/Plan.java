@@ -14,9 +14,14 @@ import jugulum.core.screens.Screen;
  * @param cuts the cuts, coarse first
  */
 public record Plan(List<Screen> stack, List<PlannedCut> cuts) {
-  /** Better plans first: nearer to the margin in every cut, then fewer screens, then less bench time. */
+  /**
+   * Better plans first: nearer to the margin in every cut, then fewer screens, then less bench
+   * time.
+   */
   static final Comparator<Plan> BEST_FIRST =
-      Comparator.comparingDouble(Plan::shortfall).thenComparingInt(plan -> plan.stack().size()).thenComparingDouble(Plan::minutes);
+      Comparator.comparingDouble(Plan::shortfall)
+          .thenComparingInt(plan -> plan.stack().size())
+          .thenComparingDouble(Plan::minutes);
 
   /** Keeps its own copies. */
   public Plan {
@@ -44,9 +49,20 @@ public record Plan(List<Screen> stack, List<PlannedCut> cuts) {
     return cuts.stream().mapToDouble(PlannedCut::goldMg).sum();
   }
 
-  /** What is expected to be won of it, native, in mg; the cuts are off together, so their ranges add up. */
+  /**
+   * What is expected to be won of it, native, in mg; the cuts are off together, so their ranges add
+   * up.
+   */
   public Band won() {
-    return cuts.stream().map(PlannedCut::won).reduce(Band.sharp(0), (one, other) -> new Band(one.low() + other.low(), one.usual() + other.usual(), one.high() + other.high()));
+    return cuts.stream()
+        .map(PlannedCut::won)
+        .reduce(
+            Band.sharp(0),
+            (one, other) ->
+                new Band(
+                    one.low() + other.low(),
+                    one.usual() + other.usual(),
+                    one.high() + other.high()));
   }
 
   /** The least ratio of its windows, as usual; empty if none is run against another heavy. */

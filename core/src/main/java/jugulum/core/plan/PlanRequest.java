@@ -84,7 +84,12 @@ public record PlanRequest(
 
   /** Checks every value against its range and puts the screens coarse first. */
   public PlanRequest {
-    screens = screens.stream().sorted((one, other) -> Double.compare(other.screen().openingMm(), one.screen().openingMm())).toList();
+    screens =
+        screens.stream()
+            .sorted(
+                (one, other) ->
+                    Double.compare(other.screen().openingMm(), one.screen().openingMm()))
+            .toList();
     Check.grams("feedG", feedG);
     Check.inRange("margin", margin, 0.1, 10);
     Check.inRange("lookedOverAboveMm", lookedOverAboveMm, 0.01, 200);

@@ -18,7 +18,8 @@ import jugulum.core.window.Windows.Window;
  * @param goldMg the free gold expected in it, native, in mg
  * @param won what is expected to be won of that, native, in mg, with how far it may be off
  */
-public record PlannedCut(Cut cut, double massG, double screeningMinutes, Fate fate, double goldMg, Band won) {
+public record PlannedCut(
+    Cut cut, double massG, double screeningMinutes, Fate fate, double goldMg, Band won) {
   /** What becomes of a cut. */
   public sealed interface Fate {}
 
@@ -33,11 +34,22 @@ public record PlannedCut(Cut cut, double massG, double screeningMinutes, Fate fa
    * @param byRecord whether what it wins rests on its own runs on such a cut
    * @param window its settling window, as that machine sorts
    * @param sorting how that machine sorts
-   * @param otherwise what the ratio of the window would be if it sorted the other way; empty if no other mineral is left
-   * @param shortfall how far the window stays below the margin, as the logarithm of their ratio; 0 if it reaches it
+   * @param otherwise what the ratio of the window would be if it sorted the other way; empty if no
+   *     other mineral is left
+   * @param shortfall how far the window stays below the margin, as the logarithm of their ratio; 0
+   *     if it reaches it
    * @param remedy what would help; empty if the margin is reached
    */
-  public record Run(Gear gear, double minutes, boolean byRecord, Window window, Sorting sorting, Optional<Band> otherwise, double shortfall, Optional<Remedy> remedy) implements Fate {
+  public record Run(
+      Gear gear,
+      double minutes,
+      boolean byRecord,
+      Window window,
+      Sorting sorting,
+      Optional<Band> otherwise,
+      double shortfall,
+      Optional<Remedy> remedy)
+      implements Fate {
     /** What kind of machine it is. */
     public Machine.Kind kind() {
       return gear.kind();

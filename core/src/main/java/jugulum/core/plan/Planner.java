@@ -28,10 +28,12 @@ import jugulum.core.window.Windows.Window;
 /**
  * Finds the best stacks among all subsets of the screens there are.
  *
- * <p>What a cut is worth depends on its two screens alone, so every stack is a path from the coarsest sand to the pan, and the best paths are
- * found exactly by dynamic programming: a best path has only best beginnings. Two questions are answered. {@link #trade} gives the stack of each
- * number of screens that is worth most, gold won less hours paid; {@link #best} the fewest screens whose settling windows all reach the margin,
- * nearest first, then fewest screens, then least bench time. Not safe for several threads.
+ * <p>What a cut is worth depends on its two screens alone, so every stack is a path from the
+ * coarsest sand to the pan, and the best paths are found exactly by dynamic programming: a best
+ * path has only best beginnings. Two questions are answered. {@link #trade} gives the stack of each
+ * number of screens that is worth most, gold won less hours paid; {@link #best} the fewest screens
+ * whose settling windows all reach the margin, nearest first, then fewest screens, then least bench
+ * time. Not safe for several threads.
  */
 public final class Planner {
   private static final int HALVINGS = 20;
@@ -50,7 +52,10 @@ public final class Planner {
     Conditions conditions = request.conditions();
     this.request = request;
     this.windows = new Windows(conditions);
-    this.afterMagnet = conditions.magnetFirst() ? Optional.empty() : Optional.of(new Windows(conditions.withMagnetFirst()));
+    this.afterMagnet =
+        conditions.magnetFirst()
+            ? Optional.empty()
+            : Optional.of(new Windows(conditions.withMagnetFirst()));
     this.top = request.feed().passing().or(() -> measuredTop(request));
     this.sieves = within(request, top);
     int ends = sieves.size() + 1;
@@ -58,11 +63,18 @@ public final class Planner {
     this.cells = new Cells(request, top.map(Screen::openingMm), usable());
   }
 
-  /** Where a size analysis shows that everything passed a screen, that screen bounds the sand as if it had been screened by it. */
+  /**
+   * Where a size analysis shows that everything passed a screen, that screen bounds the sand as if
+   * it had been screened by it.
+   */
   private static Optional<Screen> measuredTop(PlanRequest request) {
-    OptionalDouble top = request.sizes() instanceof SizeCurve curve ? curve.topMm() : OptionalDouble.empty();
+    OptionalDouble top =
+        request.sizes() instanceof SizeCurve curve ? curve.topMm() : OptionalDouble.empty();
     return top.isPresent()
-        ? request.screens().stream().map(Sieve::screen).filter(screen -> screen.openingMm() == top.getAsDouble()).findFirst()
+        ? request.screens().stream()
+            .map(Sieve::screen)
+            .filter(screen -> screen.openingMm() == top.getAsDouble())
+            .findFirst()
         : Optional.empty();
   }
 
@@ -74,14 +86,17 @@ public final class Planner {
   private static List<Sieve> within(PlanRequest request, Optional<Screen> top) {
     double upper = top.map(Screen::openingMm).orElse(Double.POSITIVE_INFINITY);
     double lower = Math.max(request.feed().lowerMm(), request.conditions().finestGoldMm());
-    return request.screens().stream().filter(sieve -> sieve.screen().openingMm() < upper && sieve.screen().openingMm() > lower).toList();
+    return request.screens().stream()
+        .filter(sieve -> sieve.screen().openingMm() < upper && sieve.screen().openingMm() > lower)
+        .toList();
   }
 
   /**
    * The best plans, best first.
    *
    * @param howMany at most so many, at least 1
-   * @return empty if the sand has no upper end and no screen is coarse enough for an oversize to be looked over
+   * @return empty if the sand has no upper end and no screen is coarse enough for an oversize to be
+   *     looked over
    */
   public List<Plan> best(int howMany) {
     List<List<Path>> bestTo = new ArrayList<>();
@@ -92,15 +107,21 @@ public final class Planner {
           IntStream.range(0, to)
               .boxed()
               .filter(from -> isAllowed(from, end))
-              .flatMap(from -> bestTo.get(from).stream().map(path -> path.with(cut(from, end), end, 0)))
+              .flatMap(
+                  from -> bestTo.get(from).stream().map(path -> path.with(cut(from, end), end, 0)))
               .sorted(Path.BEST_FIRST)
               .limit(howMany)
               .toList());
     }
-    return bestTo.getLast().stream().map(path -> plan(path.ends().subList(0, path.ends().size() - 1))).toList();
+    return bestTo.getLast().stream()
+        .map(path -> plan(path.ends().subList(0, path.ends().size() - 1)))
+        .toList();
   }
 
-  /** The stack of each number of screens that is worth most: gold won less what its hours have to win. */
+  /**
+   * The stack of each number of screens that is worth most: gold won less what its hours have to
+   * win.
+   */
   public Trade trade() {
     List<List<Optional<Path>>> best = new ArrayList<>();
     best.add(List.of(Optional.of(Path.START)));
@@ -113,9 +134,14 @@ public final class Planner {
     }
     List<Trade.Point> points = new ArrayList<>();
     for (Optional<Path> path : best.getLast()) {
-      path.map(one -> plan(one.ends().subList(0, one.ends().size() - 1))).ifPresent(plan -> points.add(point(points, plan)));
+      path.map(one -> plan(one.ends().subList(0, one.ends().size() - 1)))
+          .ifPresent(plan -> points.add(point(points, plan)));
     }
-    int proposed = IntStream.range(0, points.size()).boxed().max(Comparator.comparingDouble(i -> worthMg(points.get(i).plan()))).orElse(-1);
+    int proposed =
+        IntStream.range(0, points.size())
+            .boxed()
+            .max(Comparator.comparingDouble(i -> worthMg(points.get(i).plan())))
+            .orElse(-1);
     return new Trade(points, proposed);
   }
 
@@ -123,10 +149,12 @@ public final class Planner {
   private Optional<Path> bestEnding(int to, int cuts, List<List<Optional<Path>>> best) {
     Optional<Path> found = Optional.empty();
     for (int from = 0; from < to && cuts > 0; from++) {
-      Optional<Path> before = cuts - 1 < best.get(from).size() ? best.get(from).get(cuts - 1) : Optional.empty();
+      Optional<Path> before =
+          cuts - 1 < best.get(from).size() ? best.get(from).get(cuts - 1) : Optional.empty();
       if (before.isPresent() && isAllowed(from, to)) {
         Path path = before.get().with(cut(from, to), to, worthMg(cut(from, to)));
-        found = found.filter(other -> other.worthMg() >= path.worthMg()).or(() -> Optional.of(path));
+        found =
+            found.filter(other -> other.worthMg() >= path.worthMg()).or(() -> Optional.of(path));
       }
     }
     return found;
@@ -137,7 +165,8 @@ public final class Planner {
       return new Trade.Point(plan, plan.won().usual(), plan.minutes());
     }
     Plan before = points.getLast().plan();
-    return new Trade.Point(plan, plan.won().usual() - before.won().usual(), plan.minutes() - before.minutes());
+    return new Trade.Point(
+        plan, plan.won().usual() - before.won().usual(), plan.minutes() - before.minutes());
   }
 
   private double worthMg(PlannedCut cut) {
@@ -155,34 +184,59 @@ public final class Planner {
    * @param stack screens out of {@link #usable}; others are left out
    */
   public Plan of(List<Screen> stack) {
-    return plan(stack.stream().map(screen -> usable().indexOf(screen) + 1).filter(index -> index > 0).sorted().toList());
+    return plan(
+        stack.stream()
+            .map(screen -> usable().indexOf(screen) + 1)
+            .filter(index -> index > 0)
+            .sorted()
+            .toList());
   }
 
   private Plan plan(List<Integer> ends) {
-    List<Integer> all = Stream.of(Stream.of(0), ends.stream(), Stream.of(sieves.size() + 1)).flatMap(part -> part).toList();
-    List<PlannedCut> cuts = IntStream.range(1, all.size()).mapToObj(i -> cut(all.get(i - 1), all.get(i))).toList();
+    List<Integer> all =
+        Stream.of(Stream.of(0), ends.stream(), Stream.of(sieves.size() + 1))
+            .flatMap(part -> part)
+            .toList();
+    List<PlannedCut> cuts =
+        IntStream.range(1, all.size()).mapToObj(i -> cut(all.get(i - 1), all.get(i))).toList();
     return new Plan(ends.stream().map(end -> screen(end).orElseThrow()).toList(), cuts);
   }
 
   /** A beginning of a stack: the screens by their place among the usable ones, from 1. */
-  private record Path(double shortfall, int screens, double minutes, double worthMg, List<Integer> ends) {
+  private record Path(
+      double shortfall, int screens, double minutes, double worthMg, List<Integer> ends) {
     static final Path START = new Path(0, 0, 0, 0, List.of());
     static final Comparator<Path> BEST_FIRST =
-        Comparator.comparingDouble(Path::shortfall).thenComparingInt(Path::screens).thenComparingDouble(Path::minutes);
+        Comparator.comparingDouble(Path::shortfall)
+            .thenComparingInt(Path::screens)
+            .thenComparingDouble(Path::minutes);
 
     Path with(PlannedCut cut, int end, double cutWorthMg) {
       return new Path(
-          shortfall + cut.shortfall(), screens + 1, minutes + cut.minutes(), worthMg + cutWorthMg, Stream.concat(ends.stream(), Stream.of(end)).toList());
+          shortfall + cut.shortfall(),
+          screens + 1,
+          minutes + cut.minutes(),
+          worthMg + cutWorthMg,
+          Stream.concat(ends.stream(), Stream.of(end)).toList());
     }
   }
 
-  /** Sand without an upper end can only become an oversize, and only above the size at which it is looked over. */
+  /**
+   * Sand without an upper end can only become an oversize, and only above the size at which it is
+   * looked over.
+   */
   private boolean isAllowed(int from, int to) {
-    return from > 0 || top.isPresent() || screen(to).filter(screen -> screen.openingMm() >= request.lookedOverAboveMm()).isPresent();
+    return from > 0
+        || top.isPresent()
+        || screen(to)
+            .filter(screen -> screen.openingMm() >= request.lookedOverAboveMm())
+            .isPresent();
   }
 
   private Optional<Screen> screen(int end) {
-    return end >= 1 && end <= sieves.size() ? Optional.of(sieves.get(end - 1).screen()) : Optional.empty();
+    return end >= 1 && end <= sieves.size()
+        ? Optional.of(sieves.get(end - 1).screen())
+        : Optional.empty();
   }
 
   /** The cut between two ends: 0 is the top, then the screens, last the pan. */
@@ -197,14 +251,19 @@ public final class Planner {
     Optional<Screen> passing = from == 0 ? top : screen(from);
     Cut cut = new Cut(passing, screen(to).or(() -> request.feed().retained()));
     double inFeed = finer(request.feed().upperMm()) - finer(request.feed().lowerMm());
-    double arriving = share(finer(cut.upperMm()) - finer(request.feed().lowerMm()), inFeed) * request.feedG();
+    double arriving =
+        share(finer(cut.upperMm()) - finer(request.feed().lowerMm()), inFeed) * request.feedG();
     double mass = share(finer(cut.upperMm()) - finer(cut.lowerMm()), inFeed) * request.feedG();
-    double minutes = to <= sieves.size() ? request.screening().minutes(arriving, sieves.get(to - 1).loadG()) : 0;
+    double minutes =
+        to <= sieves.size() ? request.screening().minutes(arriving, sieves.get(to - 1).loadG()) : 0;
     double gold = cells.goldMg(cut);
     if (passing.isEmpty()) {
       return new PlannedCut(cut, mass, minutes, new LookedOver(), gold, PICKED.times(gold));
     }
-    return request.machines().gear().stream().map(gear -> onto(gear, cut, mass, minutes, gold)).max(Comparator.comparingDouble(this::worthMg)).orElseThrow();
+    return request.machines().gear().stream()
+        .map(gear -> onto(gear, cut, mass, minutes, gold))
+        .max(Comparator.comparingDouble(this::worthMg))
+        .orElseThrow();
   }
 
   private double finer(double sizeMm) {
@@ -218,10 +277,14 @@ public final class Planner {
   /** What is won of gold so coarse that it is picked by hand: an assumption of ours. */
   private static final Band PICKED = new Band(0.70, 0.90, 0.98);
 
-  private PlannedCut onto(Gear gear, Cut cut, double massG, double screeningMinutes, double goldMg) {
+  private PlannedCut onto(
+      Gear gear, Cut cut, double massG, double screeningMinutes, double goldMg) {
     Optional<Proven> proven = request.machines().proven(gear, cut);
     Run run = run(gear, cut, massG, proven.isPresent());
-    Band won = proven.map(record -> record.share().times(goldMg)).orElseGet(() -> cells.won(cut, gear, run, this::yield));
+    Band won =
+        proven
+            .map(record -> record.share().times(goldMg))
+            .orElseGet(() -> cells.won(cut, gear, run, this::yield));
     return new PlannedCut(cut, massG, screeningMinutes, run, goldMg, won);
   }
 
@@ -234,8 +297,17 @@ public final class Planner {
     Window window = windows.of(cut.upperMm(), cut.lowerMm(), sorting);
     Optional<Band> otherwise = windows.of(cut.upperMm(), cut.lowerMm(), sorting.other()).ratio();
     double shortfall = shortfall(window);
-    Optional<Remedy> remedy = shortfall == 0 ? Optional.empty() : Optional.of(remedy(cut, gear.kind()));
-    return new Run(gear, request.machines().paces().get(gear).minutes(massG), byRecord, window, sorting, otherwise, shortfall, remedy);
+    Optional<Remedy> remedy =
+        shortfall == 0 ? Optional.empty() : Optional.of(remedy(cut, gear.kind()));
+    return new Run(
+        gear,
+        request.machines().paces().get(gear).minutes(massG),
+        byRecord,
+        window,
+        sorting,
+        otherwise,
+        shortfall,
+        remedy);
   }
 
   private static Window window(Windows windows, double upperMm, double lowerMm, Machine.Kind kind) {
@@ -243,7 +315,10 @@ public final class Planner {
   }
 
   private double shortfall(Window window) {
-    return window.ratio().map(ratio -> Math.max(0, Math.log(request.margin() / reached(ratio.low(), ratio.usual())))).orElse(0.0);
+    return window
+        .ratio()
+        .map(ratio -> Math.max(0, Math.log(request.margin() / reached(ratio.low(), ratio.usual()))))
+        .orElse(0.0);
   }
 
   private double reached(double low, double usual) {
@@ -256,17 +331,27 @@ public final class Planner {
   private Remedy remedy(Cut cut, Machine.Kind kind) {
     Optional<Remedy> split =
         usable().stream()
-            .filter(screen -> screen.openingMm() < cut.upperMm() && screen.openingMm() > cut.lowerMm())
-            .filter(screen -> reaches(cut.upperMm(), screen.openingMm()) && reaches(screen.openingMm(), cut.lowerMm()))
+            .filter(
+                screen -> screen.openingMm() < cut.upperMm() && screen.openingMm() > cut.lowerMm())
+            .filter(
+                screen ->
+                    reaches(cut.upperMm(), screen.openingMm())
+                        && reaches(screen.openingMm(), cut.lowerMm()))
             .findFirst()
             .map(screen -> new Remedy.SplitAt(screen.label()));
     return split
-        .or(() -> afterMagnet.filter(after -> shortfall(window(after, cut.upperMm(), cut.lowerMm(), kind)) == 0).map(_ -> new Remedy.MagnetFirst()))
+        .or(
+            () ->
+                afterMagnet
+                    .filter(
+                        after -> shortfall(window(after, cut.upperMm(), cut.lowerMm(), kind)) == 0)
+                    .map(_ -> new Remedy.MagnetFirst()))
         .orElseGet(() -> finerScreen(cut, kind));
   }
 
   private boolean reaches(double upperMm, double lowerMm) {
-    return request.machines().gear().stream().anyMatch(gear -> reaches(upperMm, lowerMm, gear.kind()));
+    return request.machines().gear().stream()
+        .anyMatch(gear -> reaches(upperMm, lowerMm, gear.kind()));
   }
 
   private boolean reaches(double upperMm, double lowerMm, Machine.Kind kind) {

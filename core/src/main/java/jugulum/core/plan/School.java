@@ -5,7 +5,10 @@ import java.util.List;
 import java.util.stream.Stream;
 import jugulum.core.screens.Screen;
 
-/** Schools of screening. Which stack each would choose from the screens there are is common practice. */
+/**
+ * Schools of screening. Which stack each would choose from the screens there are is common
+ * practice.
+ */
 public enum School {
   /** One screen at 20 or 30 mesh, finer only if needed: quick, for much sand and coarse gold. */
   ONE_SCREEN,
@@ -29,13 +32,21 @@ public enum School {
       case ONE_SCREEN -> nearest(screens, ONE_MM).toList();
       case TIGHT_FINES ->
           Stream.concat(
-                  nearest(screens.stream().filter(screen -> screen.openingMm() > FINES_BELOW_MM).toList(), TOP_MM),
+                  nearest(
+                      screens.stream()
+                          .filter(screen -> screen.openingMm() > FINES_BELOW_MM)
+                          .toList(),
+                      TOP_MM),
                   screens.stream().filter(screen -> screen.openingMm() <= FINES_BELOW_MM))
               .toList();
     };
   }
 
   private static Stream<Screen> nearest(List<Screen> screens, double openingMm) {
-    return screens.stream().min(Comparator.comparingDouble(screen -> Math.abs(Math.log(screen.openingMm() / openingMm)))).stream();
+    return screens.stream()
+        .min(
+            Comparator.comparingDouble(
+                screen -> Math.abs(Math.log(screen.openingMm() / openingMm))))
+        .stream();
   }
 }

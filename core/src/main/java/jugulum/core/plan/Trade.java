@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Bench hours against gold: the best stack for each number of screens, and the one that is proposed.
+ * Bench hours against gold: the best stack for each number of screens, and the one that is
+ * proposed.
  *
  * @param points the best stack of each number of screens, the fewest first
- * @param proposed which of them is worth most when its hours are paid, by its place; -1 where no stack is possible
+ * @param proposed which of them is worth most when its hours are paid, by its place; -1 where no
+ *     stack is possible
  */
 public record Trade(List<Point> points, int proposed) {
   /** Keeps its own copy. */

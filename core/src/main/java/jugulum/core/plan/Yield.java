@@ -4,11 +4,14 @@ import jugulum.core.check.Band;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
- * The share of gold grains of one size a machine keeps, by how much faster they fall than the fastest other grain of their cut.
+ * The share of gold grains of one size a machine keeps, by how much faster they fall than the
+ * fastest other grain of their cut.
  *
- * <p>R(r) = high · Φ((ln r + a)/s), r the ratio of speeds, with a and s such that R(1) = usual and R(½) = low: the recovery of common practice is taken
- * as usual where the slowest gold falls just as fast as the fastest sand, as low where that is twice as fast, as high where gold is far faster. The
- * form is ours; docs/science/window.md tells how it compares with grains followed one by one.
+ * <p>R(r) = high · Φ((ln r + a)/s), r the ratio of speeds, with a and s such that R(1) = usual and
+ * R(½) = low: the recovery of common practice is taken as usual where the slowest gold falls just
+ * as fast as the fastest sand, as low where that is twice as fast, as high where gold is far
+ * faster. The form is ours; docs/science/window.md tells how it compares with grains followed one
+ * by one.
  */
 final class Yield {
   private static final NormalDistribution STANDARD = new NormalDistribution();

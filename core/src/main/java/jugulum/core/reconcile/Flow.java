@@ -9,13 +9,17 @@ import jugulum.core.check.Check;
  * @param from the node it leaves, 0 or more, or {@link #OUTSIDE}
  * @param to the node it enters, 0 or more, or {@link #OUTSIDE}
  * @param measured how much was measured, in any one unit; empty where nobody did
- * @param sd the standard deviation of that, from {@link #LEAST_SD}; of no account where nothing was measured
+ * @param sd the standard deviation of that, from {@link #LEAST_SD}; of no account where nothing was
+ *     measured
  */
 public record Flow(int from, int to, OptionalDouble measured, double sd) {
   /** What lies beyond the network: nothing has to add up there. */
   public static final int OUTSIDE = -1;
 
-  /** Nothing is measured without any spread: a standard deviation of 0 would forbid what rounding does. */
+  /**
+   * Nothing is measured without any spread: a standard deviation of 0 would forbid what rounding
+   * does.
+   */
   public static final double LEAST_SD = 1e-9;
 
   /** Checks both ends and both values. */

@@ -8,20 +8,23 @@ import java.util.stream.IntStream;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
- * Finds the flows that cannot be right, by serial elimination: while the global test says that the readings do not fit together, the one the
- * others contradict loudest is taken for not measured, if it is loud enough. Loud enough is the two-sided limit of a normal variate with the
- * correction of Šidák for as many questions as flows can be told apart.
+ * Finds the flows that cannot be right, by serial elimination: while the global test says that the
+ * readings do not fit together, the one the others contradict loudest is taken for not measured, if
+ * it is loud enough. Loud enough is the two-sided limit of a normal variate with the correction of
+ * Šidák for as many questions as flows can be told apart.
  *
- * <p>Source: serial elimination with the measurement test, S. Narasimhan and C. Jordache, Data Reconciliation and Gross Error Detection
- * (2000), chapters 7 and 8 (from memory). Flows in the same balances cannot be told apart, and some nearly so: they are named together.
+ * <p>Source: serial elimination with the measurement test, S. Narasimhan and C. Jordache, Data
+ * Reconciliation and Gross Error Detection (2000), chapters 7 and 8 (from memory). Flows in the
+ * same balances cannot be told apart, and some nearly so: they are named together.
  */
 public final class GrossErrors {
   /** The chance of a false alarm among readings that are all right. */
   static final double FALSE_ALARM = 0.05;
 
   /**
-   * What falls behind the loudest by less than that in chi-square is named with it: its likelihood is more than e⁻¹ of the best. Simulated, it
-   * keeps the wrong weight in the set in 99 of 100 cases and still names one alone in more than 90 (docs/science/balance.md).
+   * What falls behind the loudest by less than that in chi-square is named with it: its likelihood
+   * is more than e⁻¹ of the best. Simulated, it keeps the wrong weight in the set in 99 of 100
+   * cases and still names one alone in more than 90 (docs/science/balance.md).
    */
   private static final double AS_LIKELY = 2;
 
@@ -34,7 +37,8 @@ public final class GrossErrors {
    * Flows of which one cannot be right.
    *
    * @param flows their numbers: one, or those that cannot be told apart, the likeliest first
-   * @param significance how loudly the others contradict: the adjustment over its standard deviation
+   * @param significance how loudly the others contradict: the adjustment over its standard
+   *     deviation
    */
   public record Suspect(List<Integer> flows, double significance) {
     /** Keeps its own copy. */
@@ -65,7 +69,8 @@ public final class GrossErrors {
       if (loudest.isEmpty()) {
         break;
       }
-      Suspect suspect = new Suspect(asLikely(fit, loudest.getAsInt()), fit.significance(loudest.getAsInt()));
+      Suspect suspect =
+          new Suspect(asLikely(fit, loudest.getAsInt()), fit.significance(loudest.getAsInt()));
       found.add(suspect);
       free(now, suspect.flows().getFirst());
       fit = Reconciliation.of(nodes, now);
@@ -83,15 +88,23 @@ public final class GrossErrors {
     return left;
   }
 
-  /** Whether what is left fits together: else the weights contradict each other, and none stands out. */
+  /**
+   * Whether what is left fits together: else the weights contradict each other, and none stands
+   * out.
+   */
   public boolean isExplained() {
     return left.fits();
   }
 
-  /** What a flow must be by all the others that are not suspect themselves, if it is the one of its suspect that is wrong. */
+  /**
+   * What a flow must be by all the others that are not suspect themselves, if it is the one of its
+   * suspect that is wrong.
+   */
   public Adjusted expected(Suspect of, int flow) {
     List<Flow> freed = new ArrayList<>(flows);
-    suspects.stream().filter(other -> !other.equals(of)).forEach(other -> free(freed, other.flows().getFirst()));
+    suspects.stream()
+        .filter(other -> !other.equals(of))
+        .forEach(other -> free(freed, other.flows().getFirst()));
     free(freed, flow);
     return Reconciliation.of(nodes, freed).adjusted(flow);
   }
@@ -102,9 +115,17 @@ public final class GrossErrors {
 
   private static OptionalInt loudest(Reconciliation fit) {
     List<Integer> kinds = new ArrayList<>();
-    IntStream.range(0, fit.flows().size()).filter(fit::isChecked).filter(flow -> kinds.stream().noneMatch(other -> fit.alike(flow, other))).forEach(kinds::add);
-    int loudest = kinds.stream().reduce((one, other) -> fit.significance(other) > fit.significance(one) ? other : one).orElse(-1);
-    return loudest >= 0 && fit.significance(loudest) > limit(kinds.size()) ? OptionalInt.of(loudest) : OptionalInt.empty();
+    IntStream.range(0, fit.flows().size())
+        .filter(fit::isChecked)
+        .filter(flow -> kinds.stream().noneMatch(other -> fit.alike(flow, other)))
+        .forEach(kinds::add);
+    int loudest =
+        kinds.stream()
+            .reduce((one, other) -> fit.significance(other) > fit.significance(one) ? other : one)
+            .orElse(-1);
+    return loudest >= 0 && fit.significance(loudest) > limit(kinds.size())
+        ? OptionalInt.of(loudest)
+        : OptionalInt.empty();
   }
 
   /** Šidák's limit for so many questions. */
@@ -113,13 +134,21 @@ public final class GrossErrors {
     return new NormalDistribution().inverseCumulativeProbability(1 - each / 2);
   }
 
-  /** Those that cannot be told apart from the loudest: in the same balances, or contradicted about as loudly. */
+  /**
+   * Those that cannot be told apart from the loudest: in the same balances, or contradicted about
+   * as loudly.
+   */
   private static List<Integer> asLikely(Reconciliation fit, int loudest) {
     double least = Math.pow(fit.significance(loudest), 2) - AS_LIKELY;
     return IntStream.range(0, fit.flows().size())
-        .filter(other -> fit.isChecked(other) && (fit.alike(loudest, other) || Math.pow(fit.significance(other), 2) >= least))
+        .filter(
+            other ->
+                fit.isChecked(other)
+                    && (fit.alike(loudest, other) || Math.pow(fit.significance(other), 2) >= least))
         .boxed()
-        .sorted(Comparator.comparingDouble((Integer other) -> fit.alike(loudest, other) ? 0 : 1).thenComparing(other -> -fit.significance(other)))
+        .sorted(
+            Comparator.comparingDouble((Integer other) -> fit.alike(loudest, other) ? 0 : 1)
+                .thenComparing(other -> -fit.significance(other)))
         .toList();
   }
 }

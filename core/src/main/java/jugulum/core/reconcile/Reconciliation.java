@@ -12,13 +12,16 @@ import org.hipparchus.linear.CholeskyDecomposition;
 import org.hipparchus.linear.RealMatrix;
 
 /**
- * The most likely flows of a network in which every node gives away what it takes, by weighted least squares.
+ * The most likely flows of a network in which every node gives away what it takes, by weighted
+ * least squares.
  *
- * <p>Textbook: x̂ = x − V Aᵀ (A V Aᵀ)⁻¹ A x, with A the balances, x the measured flows and V their variances; global test rᵀ (A V Aᵀ)⁻¹ r
- * against chi-square with as many degrees of freedom as there are balances. S. Narasimhan and C. Jordache, Data Reconciliation and Gross
- * Error Detection (2000), chapters 3 and 7 (from memory). Used: flows nobody measured are taken out first by making one node of the two they
- * join, which for a network is the projection of the textbook; A V Aᵀ is scaled to a diagonal of ones before its Cholesky decomposition, as
- * buckets and gold grains stand in one network.
+ * <p>Textbook: x̂ = x − V Aᵀ (A V Aᵀ)⁻¹ A x, with A the balances, x the measured flows and V their
+ * variances; global test rᵀ (A V Aᵀ)⁻¹ r against chi-square with as many degrees of freedom as
+ * there are balances. S. Narasimhan and C. Jordache, Data Reconciliation and Gross Error Detection
+ * (2000), chapters 3 and 7 (from memory). Used: flows nobody measured are taken out first by making
+ * one node of the two they join, which for a network is the projection of the textbook; A V Aᵀ is
+ * scaled to a diagonal of ones before its Cholesky decomposition, as buckets and gold grains stand
+ * in one network.
  */
 public final class Reconciliation {
   /** The confidence of the global test. */
@@ -41,7 +44,9 @@ public final class Reconciliation {
     this.flows = List.copyOf(flows);
     this.reduced = Reduced.of(nodes, flows);
     double[] residual = new double[reduced.balances];
-    flows.stream().filter(reduced::isChecked).forEach(flow -> add(residual, flow, flow.measured().getAsDouble()));
+    flows.stream()
+        .filter(reduced::isChecked)
+        .forEach(flow -> add(residual, flow, flow.measured().getAsDouble()));
     this.inverse = inverse();
     this.pull = new double[reduced.balances];
     double sum = 0;
@@ -64,7 +69,8 @@ public final class Reconciliation {
   public static Reconciliation of(int nodes, List<Flow> flows) {
     for (Flow flow : flows) {
       if (flow.from() >= nodes || flow.to() >= nodes) {
-        throw new IllegalArgumentException("flow " + flow + " needs a node from 0 to " + (nodes - 1));
+        throw new IllegalArgumentException(
+            "flow " + flow + " needs a node from 0 to " + (nodes - 1));
       }
     }
     return new Reconciliation(nodes, flows);
@@ -106,7 +112,8 @@ public final class Reconciliation {
         scaled[i][j] = i == j ? 1 : spread[i][j] * scale[i] * scale[j];
       }
     }
-    RealMatrix solved = new CholeskyDecomposition(new Array2DRowRealMatrix(scaled, false)).getSolver().getInverse();
+    RealMatrix solved =
+        new CholeskyDecomposition(new Array2DRowRealMatrix(scaled, false)).getSolver().getInverse();
     double[][] inverse = new double[size][size];
     for (int i = 0; i < size; i++) {
       for (int j = 0; j < size; j++) {
@@ -137,9 +144,14 @@ public final class Reconciliation {
     return (int) IntStream.range(0, reduced.balances).filter(i -> inverse[i][i] > 0).count();
   }
 
-  /** What the statistic stays below in 95 of 100 cases when every reading is right; 0 without a balance to meet. */
+  /**
+   * What the statistic stays below in 95 of 100 cases when every reading is right; 0 without a
+   * balance to meet.
+   */
   public double limit() {
-    return degrees() == 0 ? 0 : new ChiSquaredDistribution(degrees()).inverseCumulativeProbability(CONFIDENCE);
+    return degrees() == 0
+        ? 0
+        : new ChiSquaredDistribution(degrees()).inverseCumulativeProbability(CONFIDENCE);
   }
 
   /** Whether the readings fit together; so they do where nothing checks them. */
@@ -157,7 +169,10 @@ public final class Reconciliation {
     return reduced.alike(flows.get(one), flows.get(other));
   }
 
-  /** How loudly the others contradict a measured flow: its adjustment over the standard deviation of that. */
+  /**
+   * How loudly the others contradict a measured flow: its adjustment over the standard deviation of
+   * that.
+   */
   double significance(int flow) {
     double weight = weight(flows.get(flow));
     return weight > 0 ? Math.abs(pulled(flows.get(flow))) / Math.sqrt(weight) : 0;
@@ -195,7 +210,12 @@ public final class Reconciliation {
     double variance = flow.sd() * flow.sd();
     double adjustment = -variance * pulled(flow);
     double left = Math.max(0, variance - variance * variance * weight(flow));
-    return new Adjusted(State.CHECKED, OptionalDouble.of(measured + adjustment), Math.sqrt(left), adjustment, significance(number));
+    return new Adjusted(
+        State.CHECKED,
+        OptionalDouble.of(measured + adjustment),
+        Math.sqrt(left),
+        adjustment,
+        significance(number));
   }
 
   /** All flows, in order. */
@@ -207,7 +227,10 @@ public final class Reconciliation {
     return all;
   }
 
-  /** A flow nobody measured follows if without it one side of the network hangs together by measured flows alone: its balance tells it. */
+  /**
+   * A flow nobody measured follows if without it one side of the network hangs together by measured
+   * flows alone: its balance tells it.
+   */
   private Adjusted following(int number) {
     Joined joined = new Joined(nodes + 1);
     for (int i = 0; i < flows.size(); i++) {
@@ -237,7 +260,12 @@ public final class Reconciliation {
         }
       }
     }
-    return new Adjusted(State.FOLLOWS, OptionalDouble.of(value), Math.sqrt(Math.max(0, variance - quadratic(shared))), 0, 0);
+    return new Adjusted(
+        State.FOLLOWS,
+        OptionalDouble.of(value),
+        Math.sqrt(Math.max(0, variance - quadratic(shared))),
+        0,
+        0);
   }
 
   private int node(int node) {

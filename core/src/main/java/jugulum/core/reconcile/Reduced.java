@@ -4,9 +4,10 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * A network with the flows nobody measured taken out: the nodes at both ends of such a flow become one, and what the outside is one with
- * has nothing to add up. What is left are balances of measured flows alone. The columns are whole numbers, so whether two flows can be
- * told apart is an exact question.
+ * A network with the flows nobody measured taken out: the nodes at both ends of such a flow become
+ * one, and what the outside is one with has nothing to add up. What is left are balances of
+ * measured flows alone. The columns are whole numbers, so whether two flows can be told apart is an
+ * exact question.
  */
 final class Reduced {
   /** The number of balances left. */
@@ -23,7 +24,9 @@ final class Reduced {
 
   static Reduced of(int nodes, List<Flow> flows) {
     Joined joined = new Joined(nodes + 1);
-    flows.stream().filter(flow -> !flow.isMeasured()).forEach(flow -> joined.join(at(flow.from(), nodes), at(flow.to(), nodes)));
+    flows.stream()
+        .filter(flow -> !flow.isMeasured())
+        .forEach(flow -> joined.join(at(flow.from(), nodes), at(flow.to(), nodes)));
     int[] balanceOf = new int[nodes + 1];
     int[] numberOf = new int[nodes + 1];
     Arrays.fill(numberOf, Flow.OUTSIDE);
@@ -63,7 +66,8 @@ final class Reduced {
 
   /** Whether an error in one looks the same as an error in the other. */
   boolean alike(Flow one, Flow other) {
-    return leaves(one) == leaves(other) && enters(one) == enters(other) || leaves(one) == enters(other) && enters(one) == leaves(other);
+    return leaves(one) == leaves(other) && enters(one) == enters(other)
+        || leaves(one) == enters(other) && enters(one) == leaves(other);
   }
 
   /** Which nodes hang together. */

@@ -10,14 +10,19 @@ import jugulum.core.machine.Gear;
 import org.hipparchus.stat.descriptive.rank.Median;
 
 /**
- * How fast sand goes over a machine: the one place for plan, advice and whatever else asks for time at a machine.
+ * How fast sand goes over a machine: the one place for plan, advice and whatever else asks for time
+ * at a machine.
  *
  * @param setUpMinutes to set it up for a cut and clean it out, in minutes, 0 to 1,000
  * @param kgPerHour sand it takes, in kg/h, from 0.01 to 10,000
- * @param byRecord whether that is the median of the machine's own runs, not what its sheet lets expect
+ * @param byRecord whether that is the median of the machine's own runs, not what its sheet lets
+ *     expect
  */
 public record Pace(double setUpMinutes, double kgPerHour, boolean byRecord) {
-  /** A spoon a minute, a charge every six minutes, of a pan every ten; ten kilograms an hour where a sheet tells nothing: ours. */
+  /**
+   * A spoon a minute, a charge every six minutes, of a pan every ten; ten kilograms an hour where a
+   * sheet tells nothing: ours.
+   */
   private static final double SPOON_MINUTES = 1;
 
   private static final double CHARGE_MINUTES = 6;
@@ -40,10 +45,19 @@ public record Pace(double setUpMinutes, double kgPerHour, boolean byRecord) {
   public static Pace of(Gear gear, List<PastRun> runs) {
     double[] own =
         runs.stream()
-            .filter(run -> run.machine().equals(gear.machine()) && run.fedG().orElse(0) > 0 && run.minutes().orElse(0) > 0)
+            .filter(
+                run ->
+                    run.machine().equals(gear.machine())
+                        && run.fedG().orElse(0) > 0
+                        && run.minutes().orElse(0) > 0)
             .mapToDouble(run -> run.fedG().getAsDouble() / 1000 / run.minutes().getAsDouble() * 60)
             .toArray();
-    return own.length > 0 ? new Pace(setUpMinutes(gear.kind()), Math.clamp(new Median().evaluate(own), SLOWEST, FASTEST), true) : usual(gear);
+    return own.length > 0
+        ? new Pace(
+            setUpMinutes(gear.kind()),
+            Math.clamp(new Median().evaluate(own), SLOWEST, FASTEST),
+            true)
+        : usual(gear);
   }
 
   /** By its sheet, with the dials where it usually stands. */
@@ -83,12 +97,20 @@ public record Pace(double setUpMinutes, double kgPerHour, boolean byRecord) {
       return feed.getAsDouble();
     }
     if (charge.isPresent()) {
-      return charge.getAsDouble() / 1000 / usual(gear, "charge-time").orElse(gear.kind().isPan() ? PAN_MINUTES : CHARGE_MINUTES) * 60;
+      return charge.getAsDouble()
+          / 1000
+          / usual(gear, "charge-time").orElse(gear.kind().isPan() ? PAN_MINUTES : CHARGE_MINUTES)
+          * 60;
     }
     return spoon.isPresent() ? spoon.getAsDouble() / 1000 / SPOON_MINUTES * 60 : UNTOLD_KG_PER_HOUR;
   }
 
   private static OptionalDouble usual(Gear gear, String dial) {
-    return gear.sheet().dial(dial).flatMap(Dial::usual).map(Band::usual).map(OptionalDouble::of).orElse(OptionalDouble.empty());
+    return gear.sheet()
+        .dial(dial)
+        .flatMap(Dial::usual)
+        .map(Band::usual)
+        .map(OptionalDouble::of)
+        .orElse(OptionalDouble.empty());
   }
 }

@@ -38,7 +38,8 @@ import jugulum.core.screens.Cut;
  * @param settings how each dial was set last, by its name
  * @param minutes how long it ran, in minutes; empty where nobody started a watch, and while it runs
  * @param stage what it did to the gold
- * @param tailingsGrade gold left in the tailings, in mg/kg; empty where nobody looked or their mass is not known
+ * @param tailingsGrade gold left in the tailings, in mg/kg; empty where nobody looked or their mass
+ *     is not known
  */
 public record PastRun(
     StepId step,
@@ -65,7 +66,8 @@ public record PastRun(
      * @param maker the step that made the lot
      */
     public static Kind of(Lot lot, Optional<Step> maker) {
-      boolean again = maker.filter(step -> step.process() instanceof Process.GravityRun).isPresent();
+      boolean again =
+          maker.filter(step -> step.process() instanceof Process.GravityRun).isPresent();
       return switch (lot.material()) {
         case CONCENTRATE, SECOND_CONCENTRATE -> again ? REDUCTION : FIRST;
         case MIDDLINGS, SAFETY_CATCH, TAILINGS, RESIDUE, MAGNETICS -> RERUN;
@@ -81,7 +83,10 @@ public record PastRun(
 
   /** The live runs of a batch, in the order they were begun. */
   public static List<PastRun> of(Network network, SandAccount sand, GoldAccount gold) {
-    return network.steps().stream().filter(step -> step.process() instanceof Process.GravityRun).map(step -> of(step, network, sand, gold)).toList();
+    return network.steps().stream()
+        .filter(step -> step.process() instanceof Process.GravityRun)
+        .map(step -> of(step, network, sand, gold))
+        .toList();
   }
 
   private static PastRun of(Step step, Network network, SandAccount sand, GoldAccount gold) {
@@ -104,7 +109,10 @@ public record PastRun(
 
   /** Lots joined for a run are as many kinds as they were: what was run before makes it a rerun. */
   private static Kind kind(Step step, Network network) {
-    return parts(network, step.inputs()).map(lot -> Kind.of(lot, network.maker(lot.id()))).max(Comparator.naturalOrder()).orElse(Kind.FIRST);
+    return parts(network, step.inputs())
+        .map(lot -> Kind.of(lot, network.maker(lot.id())))
+        .max(Comparator.naturalOrder())
+        .orElse(Kind.FIRST);
   }
 
   /** The lots themselves, or what they were put together from or parted out of. */
@@ -113,8 +121,15 @@ public record PastRun(
     Deque<Lot> open = new ArrayDeque<>(network.lots(inputs));
     while (!open.isEmpty()) {
       Lot lot = open.pop();
-      Optional<Step> joined = network.maker(lot.id()).filter(step -> step.process() instanceof Process.Merging || step.process() instanceof Process.Splitting);
-      joined.ifPresentOrElse(step -> open.addAll(network.lots(step.inputs())), () -> parts.add(lot));
+      Optional<Step> joined =
+          network
+              .maker(lot.id())
+              .filter(
+                  step ->
+                      step.process() instanceof Process.Merging
+                          || step.process() instanceof Process.Splitting);
+      joined.ifPresentOrElse(
+          step -> open.addAll(network.lots(step.inputs())), () -> parts.add(lot));
     }
     return parts.stream();
   }
@@ -122,14 +137,21 @@ public record PastRun(
   /** How each dial of a step was set last. */
   public static Map<String, Double> settings(Step step) {
     Map<String, Double> last = new TreeMap<>();
-    step.live(Measure.Setting.class).map(reading -> (Measure.Setting) reading.measure()).forEach(set -> last.put(set.dial(), set.value()));
+    step.live(Measure.Setting.class)
+        .map(reading -> (Measure.Setting) reading.measure())
+        .forEach(set -> last.put(set.dial(), set.value()));
     return last;
   }
 
   private static OptionalDouble grade(Step step, Network network, SandAccount sand, Stage stage) {
     double grams =
-        network.lots(step.outputs()).stream().filter(lot -> lot.material() == Material.TAILINGS).mapToDouble(lot -> sand.mass(lot.id()).grams()).sum();
-    return stage.left().isPresent() && grams > 0 ? OptionalDouble.of(stage.left().get().milligrams() / (grams / 1000)) : OptionalDouble.empty();
+        network.lots(step.outputs()).stream()
+            .filter(lot -> lot.material() == Material.TAILINGS)
+            .mapToDouble(lot -> sand.mass(lot.id()).grams())
+            .sum();
+    return stage.left().isPresent() && grams > 0
+        ? OptionalDouble.of(stage.left().get().milligrams() / (grams / 1000))
+        : OptionalDouble.empty();
   }
 
   /** Whether its recovery may count in the machine's record: told, with every lot looked at. */

@@ -8,8 +8,10 @@ import java.util.Optional;
 /**
  * The sand between two screens, written −30 +50.
  *
- * @param passing the screen all of it went through; empty for the oversize, and for sand no screen has seen
- * @param retained the screen all of it stayed on; empty for the undersize, and for sand no screen has seen
+ * @param passing the screen all of it went through; empty for the oversize, and for sand no screen
+ *     has seen
+ * @param retained the screen all of it stayed on; empty for the undersize, and for sand no screen
+ *     has seen
  */
 public record Cut(Optional<Screen> passing, Optional<Screen> retained) {
   /** Sand no screen has seen. */
@@ -17,11 +19,15 @@ public record Cut(Optional<Screen> passing, Optional<Screen> retained) {
 
   /** Coarse cuts before fine ones, and a wide cut before the cuts within it. */
   public static final Comparator<Cut> COARSE_FIRST =
-      Comparator.comparingDouble(Cut::upperMm).reversed().thenComparing(Comparator.comparingDouble(Cut::lowerMm));
+      Comparator.comparingDouble(Cut::upperMm)
+          .reversed()
+          .thenComparing(Comparator.comparingDouble(Cut::lowerMm));
 
   /** Checks that the two screens are different, the passed one the coarser. */
   public Cut {
-    if (passing.isPresent() && retained.isPresent() && !(passing.get().openingMm() > retained.get().openingMm())) {
+    if (passing.isPresent()
+        && retained.isPresent()
+        && !(passing.get().openingMm() > retained.get().openingMm())) {
       throw new IllegalArgumentException("a cut passes a coarser screen than it stays on");
     }
   }
@@ -63,7 +69,9 @@ public record Cut(Optional<Screen> passing, Optional<Screen> retained) {
 
   /** The narrowest cut that holds both. */
   public Cut spanning(Cut other) {
-    return new Cut(upperMm() >= other.upperMm() ? passing : other.passing, lowerMm() <= other.lowerMm() ? retained : other.retained);
+    return new Cut(
+        upperMm() >= other.upperMm() ? passing : other.passing,
+        lowerMm() <= other.lowerMm() ? retained : other.retained);
   }
 
   /** Its usual writing: "+16", "−30 +50", "−100"; empty for {@link #ALL}, which has none. */
@@ -78,7 +86,8 @@ public record Cut(Optional<Screen> passing, Optional<Screen> retained) {
    *
    * @param feed the cut that goes onto the stack
    * @param stack the screens from the top down, each finer than the one above; at least one
-   * @throws IllegalArgumentException if a screen is not finer than the one above it or lies outside the feed
+   * @throws IllegalArgumentException if a screen is not finer than the one above it or lies outside
+   *     the feed
    */
   public static List<Cut> of(Cut feed, List<Screen> stack) {
     List<Cut> cuts = new ArrayList<>();

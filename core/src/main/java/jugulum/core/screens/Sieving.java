@@ -30,7 +30,9 @@ public final class Sieving {
     return lastMinuteShare(passedG, sampleG) < END_POINT;
   }
 
-  /** What passed in the last minute as a share of the sample; the values as for {@link #isEnough}. */
+  /**
+   * What passed in the last minute as a share of the sample; the values as for {@link #isEnough}.
+   */
   public static double lastMinuteShare(double passedG, double sampleG) {
     Check.inRange("sampleG", sampleG, Double.MIN_NORMAL, Check.HEAVIEST_G);
     return Check.inRange("passedG", passedG, 0, sampleG) / sampleG;

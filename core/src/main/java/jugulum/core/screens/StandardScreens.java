@@ -4,8 +4,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The standard screens with their nominal openings, in millimetres. Source: ASTM E11 / ISO 3310-1, nominal dimension of openings; the
- * numbers of the Tyler series as in the older E11 table of equivalents, from memory.
+ * The standard screens with their nominal openings, in millimetres. Source: ASTM E11 / ISO 3310-1,
+ * nominal dimension of openings; the numbers of the Tyler series as in the older E11 table of
+ * equivalents, from memory.
  */
 public final class StandardScreens {
   private static final List<Screen> ASTM_E11 =
@@ -43,7 +44,9 @@ public final class StandardScreens {
           new Screen("500", 0.025),
           new Screen("635", 0.020));
 
-  /** What is written before a Tyler number, since the same number means another opening in ASTM E11. */
+  /**
+   * What is written before a Tyler number, since the same number means another opening in ASTM E11.
+   */
   private static final String TYLER_MARK = "T";
 
   private static final List<Screen> TYLER =

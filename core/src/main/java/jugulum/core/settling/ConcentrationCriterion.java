@@ -3,8 +3,9 @@ package jugulum.core.settling;
 import jugulum.core.check.Check;
 
 /**
- * Whether two minerals can be told apart by weight in a fluid at all. Source: A. F. Taggart's criterion with its size limits, as in B. A.
- * Wills and J. A. Finch, Wills' Mineral Processing Technology, chapter on gravity concentration; from memory.
+ * Whether two minerals can be told apart by weight in a fluid at all. Source: A. F. Taggart's
+ * criterion with its size limits, as in B. A. Wills and J. A. Finch, Wills' Mineral Processing
+ * Technology, chapter on gravity concentration; from memory.
  *
  * @param value (ρheavy − ρfluid)/(ρlight − ρfluid)
  */
@@ -61,7 +62,8 @@ public record ConcentrationCriterion(double value) {
   }
 
   /**
-   * How much larger the light grain may be and still fall no faster than the heavy one: the criterion to a power.
+   * How much larger the light grain may be and still fall no faster than the heavy one: the
+   * criterion to a power.
    *
    * @param exponent 0.5 for fine grains (Stokes) to 1 for coarse ones (Newton)
    */

@@ -4,11 +4,15 @@ import jugulum.core.check.Check;
 import jugulum.core.water.Water;
 
 /**
- * Settling of natural grains. Source: W. E. Dietrich 1982, Settling velocity of natural particles, Water Resources Research 18 (6),
- * 1615 to 1626: equations 6 and 7 for the dimensionless size and speed, 9 for size, 17 for shape, 18 for roundness, 8 below his range.
+ * Settling of natural grains. Source: W. E. Dietrich 1982, Settling velocity of natural particles,
+ * Water Resources Research 18 (6), 1615 to 1626: equations 6 and 7 for the dimensionless size and
+ * speed, 9 for size, 17 for shape, 18 for roundness, 8 below his range.
  */
 public final class Dietrich {
-  /** The flattest grain the formula is used for. It is not defined at 0.15 and runs to nothing just above. */
+  /**
+   * The flattest grain the formula is used for. It is not defined at 0.15 and runs to nothing just
+   * above.
+   */
   public static final double FLATTEST = 0.2;
 
   /** The finest dimensionless size of the fit; below it Stokes holds. */
@@ -29,7 +33,9 @@ public final class Dietrich {
     Check.inRange("flatness", grain.flatness(), FLATTEST, 1);
     double size = dimensionlessSize(grain, water);
     double logSize = Math.log10(Math.max(size, FINEST));
-    double shape = Math.pow(10, shape(grain.flatness(), logSize)) * roundness(grain.flatness(), grain.roundness(), logSize);
+    double shape =
+        Math.pow(10, shape(grain.flatness(), logSize))
+            * roundness(grain.flatness(), grain.roundness(), logSize);
     double sphere = size < FINEST ? STOKES * size * size : Math.pow(10, size(logSize));
     double speed = sphere * shape;
     return Math.cbrt(speed * excess(grain, water) * Gravity.MPS2 * water.kinematicViscosityM2S());
@@ -53,7 +59,9 @@ public final class Dietrich {
   /** Equation 17. */
   private static double shape(double csf, double l) {
     double flat = 1 - csf;
-    return Math.log10(1 - flat / 0.85) - Math.pow(flat, 2.3) * Math.tanh(l - 4.6) + 0.3 * (0.5 - csf) * flat * flat * (l - 4.6);
+    return Math.log10(1 - flat / 0.85)
+        - Math.pow(flat, 2.3) * Math.tanh(l - 4.6)
+        + 0.3 * (0.5 - csf) * flat * flat * (l - 4.6);
   }
 
   /** Equation 18. */

@@ -4,8 +4,9 @@ import jugulum.core.check.Check;
 import jugulum.core.specks.SpeckMass;
 
 /**
- * A grain as a screen sees it. The screen opening it just passes is its middle axis b; its long axis is taken as equal to b and its
- * short axis as flatness times b, so that its volume is that of a sphere of {@link #nominalDiameterM}.
+ * A grain as a screen sees it. The screen opening it just passes is its middle axis b; its long
+ * axis is taken as equal to b and its short axis as flatness times b, so that its volume is that of
+ * a sphere of {@link #nominalDiameterM}.
  *
  * @param sieveMm the screen opening it just passes, in mm, from 0.001 to 200
  * @param flatness its Corey shape factor c/√(ab), from {@link #FLATTEST} (foil) to 1 (equal axes)
@@ -16,7 +17,9 @@ public record Grain(double sieveMm, double flatness, double densityGCm3, double 
   /** The flattest grain taken. */
   public static final double FLATTEST = SpeckMass.FLATTEST;
 
-  /** Natural sand and placer gold: subrounded, Powers 3.5. Dietrich 1982 uses it as the usual value. */
+  /**
+   * Natural sand and placer gold: subrounded, Powers 3.5. Dietrich 1982 uses it as the usual value.
+   */
   public static final double NATURAL_ROUNDNESS = 3.5;
 
   /** Checks every value against its range. */
@@ -32,7 +35,10 @@ public record Grain(double sieveMm, double flatness, double densityGCm3, double 
     return new Grain(sieveMm, flatness, densityGCm3, NATURAL_ROUNDNESS);
   }
 
-  /** The diameter of the sphere of equal volume, in m: the sieve size times the cube root of the flatness. */
+  /**
+   * The diameter of the sphere of equal volume, in m: the sieve size times the cube root of the
+   * flatness.
+   */
   public double nominalDiameterM() {
     return sieveMm * 1e-3 * Math.cbrt(flatness);
   }

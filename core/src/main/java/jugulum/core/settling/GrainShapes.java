@@ -27,7 +27,10 @@ public final class GrainShapes {
       Check.inRange("axis", three, Double.MIN_NORMAL, 1e6);
     }
 
-    /** The Corey shape factor: the short axis over the root of the product of the other two; above 0, at most 1. */
+    /**
+     * The Corey shape factor: the short axis over the root of the product of the other two; above
+     * 0, at most 1.
+     */
     public double flatness() {
       double[] sorted = DoubleStream.of(one, two, three).sorted().toArray();
       return sorted[0] / Math.sqrt(sorted[1] * sorted[2]);
@@ -35,8 +38,8 @@ public final class GrainShapes {
   }
 
   /**
-   * The usual flatness and the range that holds nine grains in ten, from a normal spread of what was measured; for one grain, half of it
-   * and half more. Within what {@link Grain} takes.
+   * The usual flatness and the range that holds nine grains in ten, from a normal spread of what
+   * was measured; for one grain, half of it and half more. Within what {@link Grain} takes.
    *
    * @param grains at least one
    */

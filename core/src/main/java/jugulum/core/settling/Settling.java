@@ -7,9 +7,11 @@ import jugulum.core.water.Water;
  *
  * <ul>
  *   <li>Dietrich 1982 for natural grains, flatness 0.2 to 1.
- *   <li>Finer than Dietrich's range: Stokes, with Dietrich's shape factors at the edge of his range.
- *   <li>Flatter than 0.2, where Dietrich's formula runs to nothing: Dietrich at 0.2 times the ratio of two thin discs falling broadside,
- *       one as thick as the grain and one as thick as 0.2 allows. Continuous, and slower the flatter the grain.
+ *   <li>Finer than Dietrich's range: Stokes, with Dietrich's shape factors at the edge of his
+ *       range.
+ *   <li>Flatter than 0.2, where Dietrich's formula runs to nothing: Dietrich at 0.2 times the ratio
+ *       of two thin discs falling broadside, one as thick as the grain and one as thick as 0.2
+ *       allows. Continuous, and slower the flatter the grain.
  * </ul>
  *
  * @param metresPerSecond the terminal speed, in m/s
@@ -32,7 +34,8 @@ public record Settling(double metresPerSecond, Law law) {
       double ratio = ThinDisc.speedMps(grain, water) / ThinDisc.speedMps(edge, water);
       return new Settling(Dietrich.speedMps(edge, water) * ratio, Law.THIN_DISC);
     }
-    Law law = Dietrich.dimensionlessSize(grain, water) < Dietrich.FINEST ? Law.STOKES : Law.DIETRICH;
+    Law law =
+        Dietrich.dimensionlessSize(grain, water) < Dietrich.FINEST ? Law.STOKES : Law.DIETRICH;
     return new Settling(Dietrich.speedMps(grain, water), law);
   }
 }

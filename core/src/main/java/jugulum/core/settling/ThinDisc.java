@@ -4,8 +4,9 @@ import jugulum.core.water.Water;
 import org.hipparchus.analysis.solvers.BrentSolver;
 
 /**
- * A thin disc falling broadside on. Source: R. Clift, J. R. Grace and M. E. Weber 1978, Bubbles, Drops, and Particles, table 6.1, from
- * memory: drag coefficient on the face, by the Reynolds number of the disc's diameter.
+ * A thin disc falling broadside on. Source: R. Clift, J. R. Grace and M. E. Weber 1978, Bubbles,
+ * Drops, and Particles, table 6.1, from memory: drag coefficient on the face, by the Reynolds
+ * number of the disc's diameter.
  */
 final class ThinDisc {
   private static final double NEWTON = 1.17;
@@ -17,14 +18,21 @@ final class ThinDisc {
 
   private ThinDisc() {}
 
-  /** The terminal speed, in m/s, of a disc as wide as the grain's sieve size and as thick as its flatness times that. */
+  /**
+   * The terminal speed, in m/s, of a disc as wide as the grain's sieve size and as thick as its
+   * flatness times that.
+   */
   static double speedMps(Grain grain, Water water) {
     double wide = grain.sieveMm() * 1e-3;
     double thick = grain.flatness() * wide;
     double nu = water.kinematicViscosityM2S();
     double pull = 2 * Gravity.excess(grain.densityGCm3(), water) * Gravity.MPS2 * thick;
     return new BrentSolver(1e-12)
-        .solve(MOST_STEPS, speed -> drag(speed * wide / nu) * speed * speed - pull, SLOWEST_MPS, FASTEST_MPS);
+        .solve(
+            MOST_STEPS,
+            speed -> drag(speed * wide / nu) * speed * speed - pull,
+            SLOWEST_MPS,
+            FASTEST_MPS);
   }
 
   static double drag(double reynolds) {
@@ -33,7 +41,9 @@ final class ThinDisc {
     }
     double log = Math.log10(reynolds);
     double rise =
-        reynolds > OSEEN_TO ? 0.138 * Math.pow(reynolds, 0.792) : Math.pow(10, -0.883 + 0.906 * log - 0.025 * log * log);
+        reynolds > OSEEN_TO
+            ? 0.138 * Math.pow(reynolds, 0.792)
+            : Math.pow(10, -0.883 + 0.906 * log - 0.025 * log * log);
     return 64 / (Math.PI * reynolds) * (1 + rise);
   }
 }

@@ -4,7 +4,8 @@ import java.util.Optional;
 import jugulum.core.check.Check;
 
 /**
- * What others take for their work on the gold, and what the shop takes from a customer, in the shop's currency.
+ * What others take for their work on the gold, and what the shop takes from a customer, in the
+ * shop's currency.
  *
  * @param refiningPerGram what the refiner takes for each gram of fine gold, from 0 to 100,000
  * @param smeltCost what one smelt costs in flux, collector, fuel and cupel, from 0 to 100,000
@@ -15,8 +16,19 @@ import jugulum.core.check.Check;
  * @param ownersShare the customer's share of the gold, 0 to 1
  * @param sale what a buyer of concentrates as they are takes; empty where there is none
  */
-public record Charges(double refiningPerGram, double smeltCost, double smeltG, double smeltMinutes, double assayCost, double feePerKg, double ownersShare, Optional<Sale> sale) {
-  /** Nobody takes anything; a smelt of 200 g takes an hour and a half: common practice for a small furnace. */
+public record Charges(
+    double refiningPerGram,
+    double smeltCost,
+    double smeltG,
+    double smeltMinutes,
+    double assayCost,
+    double feePerKg,
+    double ownersShare,
+    Optional<Sale> sale) {
+  /**
+   * Nobody takes anything; a smelt of 200 g takes an hour and a half: common practice for a small
+   * furnace.
+   */
   public static final Charges NONE = new Charges(0, 0, 200, 90, 0, 0, 1, Optional.empty());
 
   /**
@@ -34,8 +46,23 @@ public record Charges(double refiningPerGram, double smeltCost, double smeltG, d
   }
 
   /** Without a buyer of concentrates. */
-  public Charges(double refiningPerGram, double smeltCost, double smeltG, double smeltMinutes, double assayCost, double feePerKg, double ownersShare) {
-    this(refiningPerGram, smeltCost, smeltG, smeltMinutes, assayCost, feePerKg, ownersShare, Optional.empty());
+  public Charges(
+      double refiningPerGram,
+      double smeltCost,
+      double smeltG,
+      double smeltMinutes,
+      double assayCost,
+      double feePerKg,
+      double ownersShare) {
+    this(
+        refiningPerGram,
+        smeltCost,
+        smeltG,
+        smeltMinutes,
+        assayCost,
+        feePerKg,
+        ownersShare,
+        Optional.empty());
   }
 
   /** Checks every value against its range. */

@@ -18,11 +18,22 @@ import jugulum.core.screens.Sieving;
  * @param diameterMm of its frame, in mm, from 10 to 2,000, if it is told
  * @param loadG the sand it takes in one go, in grams, from 1 to 100,000, if it is told
  */
-public record OwnedScreen(String label, double openingMm, Having having, Use use, OptionalDouble diameterMm, OptionalDouble loadG) {
-  /** Half of a common round classifier's face is taken where no frame is told: 350 mm, common practice. */
+public record OwnedScreen(
+    String label,
+    double openingMm,
+    Having having,
+    Use use,
+    OptionalDouble diameterMm,
+    OptionalDouble loadG) {
+  /**
+   * Half of a common round classifier's face is taken where no frame is told: 350 mm, common
+   * practice.
+   */
   private static final double USUAL_DIAMETER_MM = 350;
 
-  /** Bulk work heaps a screen deeper than a laboratory may: about four times, an assumption of ours. */
+  /**
+   * Bulk work heaps a screen deeper than a laboratory may: about four times, an assumption of ours.
+   */
   private static final double BULK_HEAP = 4;
 
   /** Whether a shop has a screen. */
@@ -49,7 +60,13 @@ public record OwnedScreen(String label, double openingMm, Having having, Use use
 
   /** An owned screen of which nothing more is told. */
   public static OwnedScreen of(Screen screen) {
-    return new OwnedScreen(screen.label(), screen.openingMm(), Having.OWNED, Use.BOTH, OptionalDouble.empty(), OptionalDouble.empty());
+    return new OwnedScreen(
+        screen.label(),
+        screen.openingMm(),
+        Having.OWNED,
+        Use.BOTH,
+        OptionalDouble.empty(),
+        OptionalDouble.empty());
   }
 
   /** The screen itself. */

@@ -3,7 +3,8 @@ package jugulum.core.shop;
 import jugulum.core.check.Check;
 
 /**
- * What a customer gets for his concentrate: his share of the gold at its worth, less the fee for the work, in the shop's currency.
+ * What a customer gets for his concentrate: his share of the gold at its worth, less the fee for
+ * the work, in the shop's currency.
  *
  * @param dryKg the concentrate worked, dry, in kilograms, 0 or more
  * @param nativeMg gold in hand, native, in milligrams, 0 or more
@@ -13,7 +14,14 @@ import jugulum.core.check.Check;
  * @param ownersWorth his share of that
  * @param fee what he pays for the work
  */
-public record Settlement(double dryKg, double nativeMg, double fineness, double fineG, double worth, double ownersWorth, double fee) {
+public record Settlement(
+    double dryKg,
+    double nativeMg,
+    double fineness,
+    double fineG,
+    double worth,
+    double ownersWorth,
+    double fee) {
   /**
    * Settles.
    *
@@ -27,7 +35,14 @@ public record Settlement(double dryKg, double nativeMg, double fineness, double 
     Check.share("fineness", fineness);
     double worth = terms.worth(nativeMg, fineness);
     Charges charges = terms.charged();
-    return new Settlement(dryKg, nativeMg, fineness, nativeMg / 1000 * fineness, worth, worth * charges.ownersShare(), dryKg * charges.feePerKg());
+    return new Settlement(
+        dryKg,
+        nativeMg,
+        fineness,
+        nativeMg / 1000 * fineness,
+        worth,
+        worth * charges.ownersShare(),
+        dryKg * charges.feePerKg());
   }
 
   /** What he is paid; below 0 he pays. */

@@ -18,18 +18,28 @@ import jugulum.core.screens.StandardScreens;
  *
  * @param screens the screens it knows, coarse first, each label once
  * @param assumptions what new batches start with
- * @param containers the containers whose weight is remembered, each name once; absent in older books
+ * @param containers the containers whose weight is remembered, each name once; absent in older
+ *     books
  * @param magnets its magnets, each name once; absent in older books
  * @param terms what gold and time are worth; empty until told
  * @param rule when it stops with the magnet; the usual until told
  * @param gear its machines, each name once; absent in older books
  */
 public record Shop(
-    List<OwnedScreen> screens, Assumptions assumptions, List<Container> containers, List<Magnet> magnets, Optional<Terms> terms, Optional<StopRule> rule, List<Gear> gear) {
+    List<OwnedScreen> screens,
+    Assumptions assumptions,
+    List<Container> containers,
+    List<Magnet> magnets,
+    Optional<Terms> terms,
+    Optional<StopRule> rule,
+    List<Gear> gear) {
   /** A usual first set of classifiers, and the usual assumptions. */
   public static final Shop USUAL =
       new Shop(
-          Stream.of("8", "16", "20", "30", "50", "80", "100").flatMap(label -> StandardScreens.numbered(label).stream()).map(OwnedScreen::of).toList(),
+          Stream.of("8", "16", "20", "30", "50", "80", "100")
+              .flatMap(label -> StandardScreens.numbered(label).stream())
+              .map(OwnedScreen::of)
+              .toList(),
           Assumptions.USUAL,
           List.of(),
           List.of(),
@@ -39,21 +49,39 @@ public record Shop(
 
   /** Sorts the screens coarse first. */
   public Shop {
-    screens = screens.stream().sorted(Comparator.comparingDouble(OwnedScreen::openingMm).reversed()).distinct().toList();
-    containers = Objects.requireNonNullElse(containers, List.<Container>of()).stream().sorted(Comparator.comparing(Container::name)).toList();
-    magnets = Objects.requireNonNullElse(magnets, List.<Magnet>of()).stream().sorted(Comparator.comparing(Magnet::name)).toList();
+    screens =
+        screens.stream()
+            .sorted(Comparator.comparingDouble(OwnedScreen::openingMm).reversed())
+            .distinct()
+            .toList();
+    containers =
+        Objects.requireNonNullElse(containers, List.<Container>of()).stream()
+            .sorted(Comparator.comparing(Container::name))
+            .toList();
+    magnets =
+        Objects.requireNonNullElse(magnets, List.<Magnet>of()).stream()
+            .sorted(Comparator.comparing(Magnet::name))
+            .toList();
     gear = Objects.requireNonNullElse(gear, List.<Gear>of()).stream().sorted(Gear.BY_NAME).toList();
   }
 
   /** The screens it has, coarse first, one for each opening. */
   public List<Screen> owned() {
-    return screens.stream().filter(OwnedScreen::isOwned).map(OwnedScreen::screen).filter(new FirstOfOpening()::test).toList();
+    return screens.stream()
+        .filter(OwnedScreen::isOwned)
+        .map(OwnedScreen::screen)
+        .filter(new FirstOfOpening()::test)
+        .toList();
   }
 
   /** The screens it has that may be used that way, coarse first, one for each opening. */
   public List<OwnedScreen> ownedFor(Optional<Manner> manner) {
     FirstOfOpening first = new FirstOfOpening();
-    return screens.stream().filter(OwnedScreen::isOwned).filter(screen -> screen.allows(manner)).filter(screen -> first.test(screen.screen())).toList();
+    return screens.stream()
+        .filter(OwnedScreen::isOwned)
+        .filter(screen -> screen.allows(manner))
+        .filter(screen -> first.test(screen.screen()))
+        .toList();
   }
 
   private static final class FirstOfOpening {
@@ -134,9 +162,15 @@ public record Shop(
     return gear.isEmpty() ? Gear.everyKind() : gear;
   }
 
-  /** What is known of a machine of a run: the shop's own of that name and kind, else its kind in general under that name. */
+  /**
+   * What is known of a machine of a run: the shop's own of that name and kind, else its kind in
+   * general under that name.
+   */
   public Gear gear(Machine machine) {
-    return gear.stream().filter(one -> one.machine().equals(machine)).findFirst().orElseGet(() -> Gear.any(machine.kind()));
+    return gear.stream()
+        .filter(one -> one.machine().equals(machine))
+        .findFirst()
+        .orElseGet(() -> Gear.any(machine.kind()));
   }
 
   /** The same with gold and time worth what is told. */

@@ -3,7 +3,9 @@ package jugulum.core.shop;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.machine.Gear;
 
-/** The only ways a shop changes. Each is a sentence of its journal; {@link ShopFold} carries it out. */
+/**
+ * The only ways a shop changes. Each is a sentence of its journal; {@link ShopFold} carries it out.
+ */
 public sealed interface ShopEdit {
   /** All of it is set, as a whole book of an earlier version or a rescue tells it. */
   record Whole(Shop shop) implements ShopEdit {}

@@ -8,7 +8,10 @@ import jugulum.core.machine.Gear;
 import jugulum.core.stream.Applied;
 import jugulum.core.stream.Fold;
 
-/** The shop as a stream of edits; before the first it is {@link Shop#USUAL the usual one}. Nothing a shop is told can contradict what it was told before. */
+/**
+ * The shop as a stream of edits; before the first it is {@link Shop#USUAL the usual one}. Nothing a
+ * shop is told can contradict what it was told before.
+ */
 public final class ShopFold implements Fold<Shop, ShopEdit> {
   @Override
   public Applied<Shop> apply(Optional<Shop> before, ShopEdit edit, Instant at) {
@@ -36,7 +39,11 @@ public final class ShopFold implements Fold<Shop, ShopEdit> {
   /** An edit says the same where the one thing it changes is still as it was seen. */
   @Override
   public boolean saysTheSame(Optional<Shop> seen, Optional<Shop> now, List<ShopEdit> edits) {
-    return edits.stream().map(ShopFold::changed).allMatch(piece -> piece.apply(seen.orElse(Shop.USUAL)).equals(piece.apply(now.orElse(Shop.USUAL))));
+    return edits.stream()
+        .map(ShopFold::changed)
+        .allMatch(
+            piece ->
+                piece.apply(seen.orElse(Shop.USUAL)).equals(piece.apply(now.orElse(Shop.USUAL))));
   }
 
   private static Function<Shop, Object> changed(ShopEdit edit) {

@@ -10,12 +10,21 @@ import jugulum.core.check.Check;
  * @param pricePerGram what a gram of fine gold brings, from 0 to 100,000
  * @param payable the share of it that is paid, 0 to 1
  * @param hourlyRate what an hour at the bench costs, from 0 to 100,000
- * @param minutesPerPass how long a magnet pass usually takes, in minutes, from 0.1 to 1,000, where no pass of the run was timed
+ * @param minutesPerPass how long a magnet pass usually takes, in minutes, from 0.1 to 1,000, where
+ *     no pass of the run was timed
  * @param currency its sign, may be empty
  * @param asOf when this was so
- * @param charges what others take for refining, smelting and assaying, and what the shop takes from a customer; empty in older books
+ * @param charges what others take for refining, smelting and assaying, and what the shop takes from
+ *     a customer; empty in older books
  */
-public record Terms(double pricePerGram, double payable, double hourlyRate, double minutesPerPass, String currency, LocalDate asOf, Optional<Charges> charges) {
+public record Terms(
+    double pricePerGram,
+    double payable,
+    double hourlyRate,
+    double minutesPerPass,
+    String currency,
+    LocalDate asOf,
+    Optional<Charges> charges) {
   /** Checks every value against its range. */
   public Terms {
     Check.inRange("pricePerGram", pricePerGram, 0, 100_000);
@@ -26,7 +35,13 @@ public record Terms(double pricePerGram, double payable, double hourlyRate, doub
   }
 
   /** Without charges. */
-  public Terms(double pricePerGram, double payable, double hourlyRate, double minutesPerPass, String currency, LocalDate asOf) {
+  public Terms(
+      double pricePerGram,
+      double payable,
+      double hourlyRate,
+      double minutesPerPass,
+      String currency,
+      LocalDate asOf) {
     this(pricePerGram, payable, hourlyRate, minutesPerPass, currency, asOf, Optional.empty());
   }
 

@@ -8,17 +8,23 @@ import jugulum.core.check.Check;
 /**
  * A size analysis: what stayed on each screen of a stack and what reached the pan.
  *
- * <p>Between two openings the share finer is taken as a straight line over the logarithm of the size, the usual way of reading a
- * size curve (ASTM D422 and D6913 plots; common practice).
+ * <p>Between two openings the share finer is taken as a straight line over the logarithm of the
+ * size, the usual way of reading a size curve (ASTM D422 and D6913 plots; common practice).
  *
  * @param sieved what stayed on each screen, coarse first; at least one
  * @param panG what passed the finest screen, in grams
  */
 public record SizeCurve(List<Sieved> sieved, double panG) implements SizeSpread {
-  /** Beyond the finest screen nothing was measured: the line is drawn on to nothing at this part of the finest opening. */
+  /**
+   * Beyond the finest screen nothing was measured: the line is drawn on to nothing at this part of
+   * the finest opening.
+   */
   private static final double NOTHING_BELOW = 0.25;
 
-  /** Above the coarsest screen likewise: everything is taken as finer than this many times its opening. */
+  /**
+   * Above the coarsest screen likewise: everything is taken as finer than this many times its
+   * opening.
+   */
   private static final double ALL_BELOW = 2;
 
   /** A top screen that kept less than this share of the whole bounds the sand. */
@@ -56,9 +62,14 @@ public record SizeCurve(List<Sieved> sieved, double panG) implements SizeSpread 
     Check.grams("panG", panG);
     Check.inRange("screens", sieved.size(), 1, 100);
     for (int i = 1; i < sieved.size(); i++) {
-      Check.inRange("openingMm", sieved.get(i).openingMm(), 0, Math.nextDown(sieved.get(i - 1).openingMm()));
+      Check.inRange(
+          "openingMm", sieved.get(i).openingMm(), 0, Math.nextDown(sieved.get(i - 1).openingMm()));
     }
-    Check.inRange("totalG", panG + sieved.stream().mapToDouble(Sieved::retainedG).sum(), Double.MIN_NORMAL, 1e9);
+    Check.inRange(
+        "totalG",
+        panG + sieved.stream().mapToDouble(Sieved::retainedG).sum(),
+        Double.MIN_NORMAL,
+        1e9);
   }
 
   /** All of it, in grams. */
@@ -77,13 +88,20 @@ public record SizeCurve(List<Sieved> sieved, double panG) implements SizeSpread 
     return List.copyOf(points);
   }
 
-  /** The smallest opening that let everything through, in mm; empty if the coarsest screen kept some. */
+  /**
+   * The smallest opening that let everything through, in mm; empty if the coarsest screen kept
+   * some.
+   */
   public OptionalDouble topMm() {
-    return points().stream().takeWhile(point -> point.finer() >= 1 - HARDLY_ANY).mapToDouble(Point::sizeMm).reduce((_, finer) -> finer);
+    return points().stream()
+        .takeWhile(point -> point.finer() >= 1 - HARDLY_ANY)
+        .mapToDouble(Point::sizeMm)
+        .reduce((_, finer) -> finer);
   }
 
   /**
-   * The size a share of the sand is finer than, in mm; empty where that lies beyond the screens used.
+   * The size a share of the sand is finer than, in mm; empty where that lies beyond the screens
+   * used.
    *
    * @param share from 0 to 1: 0.5 for D50, 0.8 for P80
    */
@@ -94,7 +112,10 @@ public record SizeCurve(List<Sieved> sieved, double panG) implements SizeSpread 
       Point coarse = points.get(i - 1);
       Point fine = points.get(i);
       if (share <= coarse.finer() && share >= fine.finer()) {
-        double along = coarse.finer() == fine.finer() ? 1 : (share - fine.finer()) / (coarse.finer() - fine.finer());
+        double along =
+            coarse.finer() == fine.finer()
+                ? 1
+                : (share - fine.finer()) / (coarse.finer() - fine.finer());
         return OptionalDouble.of(fine.sizeMm() * Math.pow(coarse.sizeMm() / fine.sizeMm(), along));
       }
     }
@@ -111,7 +132,10 @@ public record SizeCurve(List<Sieved> sieved, double panG) implements SizeSpread 
     return sizeAt(0.8);
   }
 
-  /** {@inheritDoc} Beyond the screens used it is a guess: a line to nothing below, to everything above. */
+  /**
+   * {@inheritDoc} Beyond the screens used it is a guess: a line to nothing below, to everything
+   * above.
+   */
   @Override
   public double finer(double sizeMm) {
     List<Point> points = new ArrayList<>();

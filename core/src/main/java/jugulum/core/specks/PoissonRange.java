@@ -6,8 +6,8 @@ import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 /**
  * The exact range of a Poisson mean given a count.
  *
- * <p>Low end ½χ²(α/2; 2n), high end ½χ²(1−α/2; 2n+2). Source: F. Garwood, "Fiducial limits for the Poisson distribution", Biometrika
- * 28 (1936) 437–442.
+ * <p>Low end ½χ²(α/2; 2n), high end ½χ²(1−α/2; 2n+2). Source: F. Garwood, "Fiducial limits for the
+ * Poisson distribution", Biometrika 28 (1936) 437–442.
  *
  * @param low the low end, 0 for a count of 0
  * @param high the high end
@@ -39,6 +39,7 @@ public record PoissonRange(double low, double high) {
   }
 
   private static double quantile(double probability, double degreesOfFreedom) {
-    return new ChiSquaredDistribution(degreesOfFreedom).inverseCumulativeProbability(probability) / 2;
+    return new ChiSquaredDistribution(degreesOfFreedom).inverseCumulativeProbability(probability)
+        / 2;
   }
 }

@@ -8,8 +8,10 @@ import jugulum.core.screens.Cut;
  *
  * @param meanMg the mean, in milligrams, above 0
  * @param variance how much single specks differ, as variance over the square of the mean, 0 or more
- * @param logSd how far the mean itself is in doubt, as a standard deviation of its logarithm, 0 or more
- * @param shared whether that doubt is the flatness of the batch's gold, the same for all its specks, and not one of these specks alone
+ * @param logSd how far the mean itself is in doubt, as a standard deviation of its logarithm, 0 or
+ *     more
+ * @param shared whether that doubt is the flatness of the batch's gold, the same for all its
+ *     specks, and not one of these specks alone
  */
 public record Speck(double meanMg, double variance, double logSd, boolean shared) {
   /** Checks every value against its range. */
@@ -32,11 +34,19 @@ public record Speck(double meanMg, double variance, double logSd, boolean shared
    * @param logSd how far that is in doubt, as a standard deviation of its logarithm
    * @param densityMgPerMm3 the density of the gold, in mg/mm³, from 10 to 20
    */
-  public static Speck of(Cut cut, double finestMm, double flatness, double logSd, double densityMgPerMm3) {
-    return new Speck(SpeckMass.meanMg(cut, finestMm, flatness, densityMgPerMm3), SpeckMass.relativeVariance(cut, finestMm), logSd, true);
+  public static Speck of(
+      Cut cut, double finestMm, double flatness, double logSd, double densityMgPerMm3) {
+    return new Speck(
+        SpeckMass.meanMg(cut, finestMm, flatness, densityMgPerMm3),
+        SpeckMass.relativeVariance(cut, finestMm),
+        logSd,
+        true);
   }
 
-  /** The mean mass of a milligram's speck: heavy specks count by their mass. It decides how a small sample scatters. */
+  /**
+   * The mean mass of a milligram's speck: heavy specks count by their mass. It decides how a small
+   * sample scatters.
+   */
   public double massWeightedMg() {
     return meanMg * (1 + variance);
   }

@@ -6,21 +6,25 @@ import jugulum.core.screens.Cut;
 /**
  * The mean mass of a speck of gold in a cut.
  *
- * <p>A grain of sieve size d has the volume (π/6)·CSF·d³. With sizes log-uniform between the screens d1 and d2 its mean mass is
- * (π/6)·CSF·ρ·(d2³ − d1³)/(3 ln(d2/d1)). Derived from that assumption; order of magnitude against A. Wells, BLM Technical Bulletin 4
- * (1969), from memory.
+ * <p>A grain of sieve size d has the volume (π/6)·CSF·d³. With sizes log-uniform between the
+ * screens d1 and d2 its mean mass is (π/6)·CSF·ρ·(d2³ − d1³)/(3 ln(d2/d1)). Derived from that
+ * assumption; order of magnitude against A. Wells, BLM Technical Bulletin 4 (1969), from memory.
  */
 public final class SpeckMass {
   /** The lowest Corey shape factor accepted; thinner flakes are not measured on a bench. */
   public static final double FLATTEST = 0.05;
 
   /**
-   * The flatness of gold of one place is told to about a factor of 1.5 either way, nine in ten: an assumption of ours until grains are
-   * measured. This is the standard deviation of its logarithm, and so of the mass of every speck of a batch alike.
+   * The flatness of gold of one place is told to about a factor of 1.5 either way, nine in ten: an
+   * assumption of ours until grains are measured. This is the standard deviation of its logarithm,
+   * and so of the mass of every speck of a batch alike.
    */
   public static final double FLATNESS_LOG_SD = StrictMath.log(1.5) / 1.645;
 
-  /** The finest speck one sees with a loupe, in mm: an assumption of ours until a shop says otherwise. People win gold of 0.03 to 0.05 mm so. */
+  /**
+   * The finest speck one sees with a loupe, in mm: an assumption of ours until a shop says
+   * otherwise. People win gold of 0.03 to 0.05 mm so.
+   */
   public static final double USUAL_FINEST_SEEN_MM = 0.05;
 
   /** Gold this coarse is seen and picked by eye, in mm: common practice, No. 18 and up. */
@@ -40,18 +44,25 @@ public final class SpeckMass {
    * @param densityMgPerMm3 the density of the gold, in mg/mm³ (which is g/cm³), from 10 to 20
    * @throws jugulum.core.check.OutOfRange for a value outside its range
    */
-  public static double meanMg(double upperMm, double lowerMm, double flatness, double densityMgPerMm3) {
+  public static double meanMg(
+      double upperMm, double lowerMm, double flatness, double densityMgPerMm3) {
     Check.inRange("upperMm", upperMm, 0.001, 200);
     Check.inRange("lowerMm", lowerMm, 1e-6, Math.nextDown(upperMm));
     Check.inRange("flatness", flatness, FLATTEST, 1);
     Check.inRange("densityMgPerMm3", densityMgPerMm3, 10, 20);
     double cubes = StrictMath.pow(upperMm, 3) - StrictMath.pow(lowerMm, 3);
-    return Math.PI / 6 * flatness * densityMgPerMm3 * cubes / (3 * StrictMath.log(upperMm / lowerMm));
+    return Math.PI
+        / 6
+        * flatness
+        * densityMgPerMm3
+        * cubes
+        / (3 * StrictMath.log(upperMm / lowerMm));
   }
 
   /**
-   * The mean mass of one speck of a cut, in milligrams. An open end is closed at half (or twice) the other screen; sand that no
-   * screen has seen is taken as −30 +60 mesh, 0.25 to 0.60 mm, since most of the gold concerned is finer than 30 mesh.
+   * The mean mass of one speck of a cut, in milligrams. An open end is closed at half (or twice)
+   * the other screen; sand that no screen has seen is taken as −30 +60 mesh, 0.25 to 0.60 mm, since
+   * most of the gold concerned is finer than 30 mesh.
    *
    * @param cut the cut
    * @param flatness the Corey shape factor, from {@link #FLATTEST} to 1
@@ -72,8 +83,9 @@ public final class SpeckMass {
   }
 
   /**
-   * How much the masses of single specks of a cut differ: variance over the square of the mean, 0 or more. With sizes log-uniform over
-   * the ratio r of its screens it is 3 ln r (r³ + 1)/(2 (r³ − 1)) − 1, from the same assumption as the mean.
+   * How much the masses of single specks of a cut differ: variance over the square of the mean, 0
+   * or more. With sizes log-uniform over the ratio r of its screens it is 3 ln r (r³ + 1)/(2 (r³ −
+   * 1)) − 1, from the same assumption as the mean.
    */
   public static double relativeVariance(Cut cut) {
     return relativeVariance(cut, 0);

@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * How the edits of one kind of stream make what they make, and by which rules. Without state of its own.
+ * How the edits of one kind of stream make what they make, and by which rules. Without state of its
+ * own.
  *
  * @param <S> what the edits make
  * @param <E> the kind of edit
@@ -21,7 +22,8 @@ public interface Fold<S, E> {
   Applied<S> apply(Optional<S> before, E edit, Instant at);
 
   /**
-   * What one more edit makes that stood once. The rules are not asked again: they may have become stricter since, and nothing recorded is lost for that.
+   * What one more edit makes that stood once. The rules are not asked again: they may have become
+   * stricter since, and nothing recorded is lost for that.
    *
    * @param before what the edits before it make; empty before the first
    * @param edit what changed
@@ -30,8 +32,8 @@ public interface Fold<S, E> {
   S replay(Optional<S> before, E edit, Instant at);
 
   /**
-   * Whether edits made by somebody who saw one state say the same on another, where others came first. What is allowed there is still for {@link
-   * #apply} to say.
+   * Whether edits made by somebody who saw one state say the same on another, where others came
+   * first. What is allowed there is still for {@link #apply} to say.
    *
    * @param seen what they saw; empty where nothing was there
    * @param now what it has become

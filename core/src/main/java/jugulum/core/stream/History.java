@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A journal, folded: which edits stand, and which were undone and can come back. A new edit after an undo makes what was undone
- * unreachable; the journal itself keeps it.
+ * A journal, folded: which edits stand, and which were undone and can come back. A new edit after
+ * an undo makes what was undone unreachable; the journal itself keeps it.
  *
  * @param <E> the kind of edit
  * @param done the edits that stand, in order
@@ -42,14 +42,18 @@ public record History<E>(List<Dated<E>> done, List<Dated<E>> undone) {
 
   /** After taking the last edit back; empty when there is none. */
   public Optional<History<E>> undo() {
-    return done.isEmpty() ? Optional.empty() : Optional.of(new History<>(done.subList(0, done.size() - 1), with(undone, done.getLast())));
+    return done.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            new History<>(done.subList(0, done.size() - 1), with(undone, done.getLast())));
   }
 
   /** After bringing the last undone edit back; empty when there is none. */
   public Optional<History<E>> redo() {
     return undone.isEmpty()
         ? Optional.empty()
-        : Optional.of(new History<>(with(done, undone.getLast()), undone.subList(0, undone.size() - 1)));
+        : Optional.of(
+            new History<>(with(done, undone.getLast()), undone.subList(0, undone.size() - 1)));
   }
 
   private static <E> List<Dated<E>> with(List<Dated<E>> list, Dated<E> item) {

@@ -4,7 +4,8 @@ import java.time.Instant;
 import java.util.List;
 
 /**
- * Why an edit was not carried out: a reason and the values a sentence about it needs. Nothing has changed.
+ * Why an edit was not carried out: a reason and the values a sentence about it needs. Nothing has
+ * changed.
  *
  * @param reason what is wrong
  * @param values in the order the reason tells
@@ -21,8 +22,9 @@ public record Refusal(Reason reason, List<Told> values) {
   }
 
   /**
-   * What can be wrong with an edit: the constants of an enum beside the edits of each kind of stream. Its sentence goes by its name, so no two kinds of
-   * stream use one name for different things.
+   * What can be wrong with an edit: the constants of an enum beside the edits of each kind of
+   * stream. Its sentence goes by its name, so no two kinds of stream use one name for different
+   * things.
    */
   public interface Reason {
     /** The constant's name. */

@@ -6,14 +6,17 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Reads a mass as people type it: "12 lb 6 oz", "33.25gr", "1,5 kg", "0.75 ozt", "18 dwt", or a bare number in the field's unit.
+ * Reads a mass as people type it: "12 lb 6 oz", "33.25gr", "1,5 kg", "0.75 ozt", "18 dwt", or a
+ * bare number in the field's unit.
  *
- * <p>"oz" alone means two units that differ by a tenth. After pounds it is the avoirdupois ounce; otherwise the field says what it
- * takes it for, or that it must ask.
+ * <p>"oz" alone means two units that differ by a tenth. After pounds it is the avoirdupois ounce;
+ * otherwise the field says what it takes it for, or that it must ask.
  */
 public final class MassText {
   private static final Pattern PART =
-      Pattern.compile("\\G\\s*([+\\-−]?[\\d.,]+)\\s*([a-zA-Z]+(?:\\s+(?:t|av|avdp|oz)\\b)?)?\\s*", Pattern.CASE_INSENSITIVE);
+      Pattern.compile(
+          "\\G\\s*([+\\-−]?[\\d.,]+)\\s*([a-zA-Z]+(?:\\s+(?:t|av|avdp|oz)\\b)?)?\\s*",
+          Pattern.CASE_INSENSITIVE);
 
   private MassText() {}
 
@@ -80,7 +83,10 @@ public final class MassText {
       if (isOunce(word) && last != MassUnit.POUND && ounce == Ounce.ASK) {
         return new Refused(Why.WHICH_OUNCE, part.group().strip());
       }
-      Optional<MassUnit> unit = word.isEmpty() ? Optional.of(bare) : isOunce(word) ? Optional.of(MassUnit.OUNCE) : MassUnit.spelled(word);
+      Optional<MassUnit> unit =
+          word.isEmpty()
+              ? Optional.of(bare)
+              : isOunce(word) ? Optional.of(MassUnit.OUNCE) : MassUnit.spelled(word);
       if (unit.isEmpty()) {
         return new Refused(Why.UNKNOWN_UNIT, word);
       }

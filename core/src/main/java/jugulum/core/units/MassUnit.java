@@ -8,8 +8,8 @@ import java.util.Optional;
 /**
  * Units of mass people write on a bench, with their exact size in grams.
  *
- * <p>Source: NIST SP 811 (2008), Appendix B.8, and the international yard and pound agreement of 1959 (1 lb = 453.59237 g exactly,
- * 1 grain = 1/7000 lb).
+ * <p>Source: NIST SP 811 (2008), Appendix B.8, and the international yard and pound agreement of
+ * 1959 (1 lb = 453.59237 g exactly, 1 grain = 1/7000 lb).
  */
 public enum MassUnit {
   MILLIGRAM(0.001, "mg"),
@@ -53,7 +53,10 @@ public enum MassUnit {
     return this == MILLIGRAM ? Decimal.shifted(amount, -3) : amount * grams;
   }
 
-  /** The unit written so; empty for a word that is none, and for "oz", which alone may mean two units. */
+  /**
+   * The unit written so; empty for a word that is none, and for "oz", which alone may mean two
+   * units.
+   */
   static Optional<MassUnit> spelled(String word) {
     String lower = word.toLowerCase(Locale.ROOT).strip().replaceAll("\\s+", " ");
     return Arrays.stream(values()).filter(unit -> unit.spellings.contains(lower)).findFirst();

@@ -5,13 +5,16 @@ import java.util.regex.Pattern;
 /**
  * Reads a number as people type it, with a decimal point or a decimal comma.
  *
- * <p>A comma before exactly three last digits, as in "4,316", may be either; such a text is not guessed at but reported as
- * {@link Ambiguous}. A point is always decimal unless a comma follows it ("1.234,5").
+ * <p>A comma before exactly three last digits, as in "4,316", may be either; such a text is not
+ * guessed at but reported as {@link Ambiguous}. A point is always decimal unless a comma follows it
+ * ("1.234,5").
  */
 public final class NumberText {
   private static final Pattern PLAIN = Pattern.compile("[+-]?(\\d+([.,]\\d*)?|[.,]\\d+)");
-  private static final Pattern THOUSANDS_POINT_LAST = Pattern.compile("[+-]?\\d{1,3}(,\\d{3})+\\.\\d*");
-  private static final Pattern THOUSANDS_COMMA_LAST = Pattern.compile("[+-]?\\d{1,3}(\\.\\d{3})+,\\d*");
+  private static final Pattern THOUSANDS_POINT_LAST =
+      Pattern.compile("[+-]?\\d{1,3}(,\\d{3})+\\.\\d*");
+  private static final Pattern THOUSANDS_COMMA_LAST =
+      Pattern.compile("[+-]?\\d{1,3}(\\.\\d{3})+,\\d*");
   private static final Pattern EITHER_WAY = Pattern.compile("[+-]?[1-9]\\d{0,2},\\d{3}");
 
   private NumberText() {}

@@ -8,17 +8,20 @@ import org.hipparchus.stat.descriptive.moment.StandardDeviation;
 /**
  * The mean of repeated weighings with its standard uncertainty.
  *
- * <p>u² = s²/n + d²/12 + (c·m)², with s the standard deviation of the n readings, d the resolution of the scale and c its relative
- * calibration uncertainty. Source: JCGM 100:2008 (GUM), 4.2.3 for the repeated readings, 4.3.7 for the resolution, 5.1.2 for adding
- * them. With one reading s is not known and counts as 0.
+ * <p>u² = s²/n + d²/12 + (c·m)², with s the standard deviation of the n readings, d the resolution
+ * of the scale and c its relative calibration uncertainty. Source: JCGM 100:2008 (GUM), 4.2.3 for
+ * the repeated readings, 4.3.7 for the resolution, 5.1.2 for adding them. With one reading s is not
+ * known and counts as 0.
  *
  * @param meanG the mean, in grams
  * @param spreadG the standard deviation of the readings, in grams; 0 for one reading
  * @param readUncertaintyG what the readings alone leave open, in grams: √(s²/n + d²/12)
- * @param calibrationG what the scale's calibration leaves open, in grams: c·m, shared by all that is weighed on it
+ * @param calibrationG what the scale's calibration leaves open, in grams: c·m, shared by all that
+ *     is weighed on it
  * @param readings n, at least 1
  */
-public record Weighing(double meanG, double spreadG, double readUncertaintyG, double calibrationG, int readings) {
+public record Weighing(
+    double meanG, double spreadG, double readUncertaintyG, double calibrationG, int readings) {
   /**
    * Computes the mean and its uncertainty.
    *
@@ -27,13 +30,15 @@ public record Weighing(double meanG, double spreadG, double readUncertaintyG, do
    * @param relativeCalibration the scale's relative calibration uncertainty, from 0 to 1
    * @throws IllegalArgumentException without a reading, or with a value out of range
    */
-  public static Weighing of(List<Double> readingsG, double resolutionG, double relativeCalibration) {
+  public static Weighing of(
+      List<Double> readingsG, double resolutionG, double relativeCalibration) {
     if (readingsG.isEmpty()) {
       throw new IllegalArgumentException("a weighing needs at least one reading");
     }
     Check.grams("resolutionG", resolutionG);
     Check.share("relativeCalibration", relativeCalibration);
-    double[] values = readingsG.stream().mapToDouble(grams -> Check.grams("readingG", grams)).toArray();
+    double[] values =
+        readingsG.stream().mapToDouble(grams -> Check.grams("readingG", grams)).toArray();
     double mean = new Mean().evaluate(values);
     double spread = values.length < 2 ? 0 : new StandardDeviation().evaluate(values);
     double read = Math.sqrt(spread * spread / values.length + resolutionG * resolutionG / 12);

@@ -18,29 +18,52 @@ import jugulum.core.water.Water;
  * @param goldGCm3 the density of the gold, in g/cm³, within 10 and 20
  * @param heavies the minerals the gold is to be told from; gold itself is not one of them
  * @param magnetFirst whether the magnet comes before gravity, so that what it takes is gone
- * @param finestGoldMm the finest gold asked for, in mm, from 0.001 to 2; the cut that reaches the pan has no other lower end
+ * @param finestGoldMm the finest gold asked for, in mm, from 0.001 to 2; the cut that reaches the
+ *     pan has no other lower end
  */
-public record Conditions(Water water, Band flatness, Band goldGCm3, Set<Mineral> heavies, boolean magnetFirst, double finestGoldMm) {
-  /** The flatness of sand grains: subrounded heavy minerals and quartz, 0.5 to 0.85, most often 0.7 (common practice). */
+public record Conditions(
+    Water water,
+    Band flatness,
+    Band goldGCm3,
+    Set<Mineral> heavies,
+    boolean magnetFirst,
+    double finestGoldMm) {
+  /**
+   * The flatness of sand grains: subrounded heavy minerals and quartz, 0.5 to 0.85, most often 0.7
+   * (common practice).
+   */
   static final Band SAND_FLATNESS = new Band(0.5, 0.7, 0.85);
 
-  /** The finest gold a person still wins by eye and loupe is 0.03 to 0.05 mm: common practice; one starts from the coarser end. */
+  /**
+   * The finest gold a person still wins by eye and loupe is 0.03 to 0.05 mm: common practice; one
+   * starts from the coarser end.
+   */
   public static final double USUAL_FINEST_GOLD_MM = 0.05;
 
-  /** Grains of one place differ about so much in flatness either way: an assumption of ours until some are measured. */
+  /**
+   * Grains of one place differ about so much in flatness either way: an assumption of ours until
+   * some are measured.
+   */
   private static final double FLATNESS_SPREAD = 1.5;
 
-  /** Nobody tells flatness finer than so; without rounding 0.3 would come out a hair below a law's limit of 0.2. */
+  /**
+   * Nobody tells flatness finer than so; without rounding 0.3 would come out a hair below a law's
+   * limit of 0.2.
+   */
   private static final double FLATNESS_PLACE = 0.001;
 
-  /** Native gold of one place differs about so much in density either way, in g/cm³, by its silver: an assumption of ours. */
+  /**
+   * Native gold of one place differs about so much in density either way, in g/cm³, by its silver:
+   * an assumption of ours.
+   */
   private static final double DENSITY_SPREAD = 1.5;
 
   /** Cold water from a hose or a creek, in °C: common practice. */
   public static final double USUAL_WATER_C = 12;
 
   /** What black sand most often holds besides gold: common practice. */
-  public static final Set<Mineral> USUAL_HEAVIES = Set.of(Mineral.MAGNETITE, Mineral.ILMENITE, Mineral.GARNET, Mineral.QUARTZ);
+  public static final Set<Mineral> USUAL_HEAVIES =
+      Set.of(Mineral.MAGNETITE, Mineral.ILMENITE, Mineral.GARNET, Mineral.QUARTZ);
 
   private static final double LIGHTEST_GOLD = 10;
   private static final double HEAVIEST_GOLD = 19.3;
@@ -49,13 +72,19 @@ public record Conditions(Water water, Band flatness, Band goldGCm3, Set<Mineral>
   public static Band flatnessAround(double usual) {
     Check.inRange("flatness", usual, Grain.FLATTEST, 1);
     double low = Math.rint(usual / FLATNESS_SPREAD / FLATNESS_PLACE) * FLATNESS_PLACE;
-    return new Band(Math.max(Grain.FLATTEST, Math.min(usual, low)), usual, Math.min(1, usual * FLATNESS_SPREAD));
+    return new Band(
+        Math.max(Grain.FLATTEST, Math.min(usual, low)),
+        usual,
+        Math.min(1, usual * FLATNESS_SPREAD));
   }
 
   /** The density of gold of which only the usual is known, in g/cm³, from 10 to 20. */
   public static Band densityAround(double usualGCm3) {
     Check.inRange("goldDensity", usualGCm3, LIGHTEST_GOLD, 20);
-    return new Band(Math.max(LIGHTEST_GOLD, usualGCm3 - DENSITY_SPREAD), usualGCm3, Math.max(usualGCm3, Math.min(HEAVIEST_GOLD, usualGCm3 + DENSITY_SPREAD)));
+    return new Band(
+        Math.max(LIGHTEST_GOLD, usualGCm3 - DENSITY_SPREAD),
+        usualGCm3,
+        Math.max(usualGCm3, Math.min(HEAVIEST_GOLD, usualGCm3 + DENSITY_SPREAD)));
   }
 
   /**
@@ -65,7 +94,12 @@ public record Conditions(Water water, Band flatness, Band goldGCm3, Set<Mineral>
    */
   public static Conditions usual(Assumptions given, Set<Mineral> heavies, boolean magnetFirst) {
     return new Conditions(
-        new Water(USUAL_WATER_C), flatnessAround(given.flatness()), densityAround(given.goldDensity()), heavies, magnetFirst, USUAL_FINEST_GOLD_MM);
+        new Water(USUAL_WATER_C),
+        flatnessAround(given.flatness()),
+        densityAround(given.goldDensity()),
+        heavies,
+        magnetFirst,
+        USUAL_FINEST_GOLD_MM);
   }
 
   /** Checks every value against its range. */

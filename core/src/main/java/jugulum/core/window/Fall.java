@@ -8,7 +8,8 @@ import jugulum.core.settling.Settling;
  * How fast the grains of one mineral in a cut fall.
  *
  * @param mineral which
- * @param slowest the finest of them, in m/s: low for the flattest and lightest, high for the roundest and heaviest
+ * @param slowest the finest of them, in m/s: low for the flattest and lightest, high for the
+ *     roundest and heaviest
  * @param fastest the coarsest of them, in m/s, likewise
  * @param law the law the slowest grain follows
  */

@@ -13,7 +13,8 @@ public final class GoldSpeed {
   }
 
   /**
-   * The speed of gold of one size, in m/s: low for the flattest and lightest, high for the roundest and heaviest.
+   * The speed of gold of one size, in m/s: low for the flattest and lightest, high for the roundest
+   * and heaviest.
    *
    * @param sieveMm its sieve size, in mm, from 0.001 to 200
    */

@@ -7,7 +7,10 @@ import jugulum.core.minerals.Mineral;
 import jugulum.core.settling.Grain;
 import jugulum.core.settling.Settling;
 
-/** The speeds of grains at the openings of a stack, each worked out once. Not safe for several threads. */
+/**
+ * The speeds of grains at the openings of a stack, each worked out once. Not safe for several
+ * threads.
+ */
 final class Speeds {
   private record At(Mineral mineral, double sieveMm) {}
 
@@ -33,7 +36,9 @@ final class Speeds {
   private Speed speed(Mineral mineral, double sieveMm) {
     Band flatness = mineral == Mineral.GOLD ? conditions.flatness() : Conditions.SAND_FLATNESS;
     Band density =
-        mineral == Mineral.GOLD ? conditions.goldGCm3() : new Band(mineral.lightestGCm3(), mineral.usualGCm3(), mineral.heaviestGCm3());
+        mineral == Mineral.GOLD
+            ? conditions.goldGCm3()
+            : new Band(mineral.lightestGCm3(), mineral.usualGCm3(), mineral.heaviestGCm3());
     Settling slow = settling(sieveMm, flatness.low(), density.low());
     double usual = settling(sieveMm, flatness.usual(), density.usual()).metresPerSecond();
     double fast = settling(sieveMm, flatness.high(), density.high()).metresPerSecond();

@@ -15,7 +15,10 @@ import jugulum.core.specks.SpeckMass;
 import org.hipparchus.distribution.discrete.PoissonDistribution;
 import org.junit.jupiter.api.Test;
 
-/** Batches with a known truth and noisy looks at their tailings: the 95 % range must hold the truth about 95 times in a hundred. */
+/**
+ * Batches with a known truth and noisy looks at their tailings: the 95 % range must hold the truth
+ * about 95 times in a hundred.
+ */
 class CoverageTest {
   private static final int BATCHES = 1_000;
   private static final double SHARE = 0.05;
@@ -34,13 +37,21 @@ class CoverageTest {
       held += recovery.low() <= truth && truth <= recovery.high() ? 1 : 0;
     }
     double percent = 100.0 * held / BATCHES;
-    System.out.printf("recovery: the 95 %% range held the truth in %.1f %% of %d batches%n", percent, BATCHES);
+    System.out.printf(
+        "recovery: the 95 %% range held the truth in %.1f %% of %d batches%n", percent, BATCHES);
     assertThat(percent).isBetween(92.0, 98.0);
   }
 
-  /** So many specks, each of a size of its own between the screens, all as flat as this place's gold is. */
+  /**
+   * So many specks, each of a size of its own between the screens, all as flat as this place's gold
+   * is.
+   */
   private static double specksMg(Random random, int specks) {
-    double flatness = 0.3 * Math.exp(SpeckMass.FLATNESS_LOG_SD * random.nextGaussian() - Math.pow(SpeckMass.FLATNESS_LOG_SD, 2) / 2);
+    double flatness =
+        0.3
+            * Math.exp(
+                SpeckMass.FLATNESS_LOG_SD * random.nextGaussian()
+                    - Math.pow(SpeckMass.FLATNESS_LOG_SD, 2) / 2);
     double sum = 0;
     for (int i = 0; i < specks; i++) {
       double mm = 0.25 * Math.pow(0.60 / 0.25, random.nextDouble());
@@ -55,8 +66,13 @@ class CoverageTest {
   }
 
   private static Recovery recovery(double wonG, int seen) {
-    Bench bench = Bench.started().weighs(1, 10_000).runs(new Process.Finishing(), List.of(1), Material.GOLD, Material.RESIDUE);
-    bench.measures(2, new Measure.GoldWeight(wonG, 0.001)).measures(3, new Measure.SpeckCount(seen, SHARE));
+    Bench bench =
+        Bench.started()
+            .weighs(1, 10_000)
+            .runs(new Process.Finishing(), List.of(1), Material.GOLD, Material.RESIDUE);
+    bench
+        .measures(2, new Measure.GoldWeight(wonG, 0.001))
+        .measures(3, new Measure.SpeckCount(seen, SHARE));
     Network network = Network.of(bench.batch());
     return GoldAccount.of(network, SandAccount.of(network)).recovery(Against.FOUND).orElseThrow();
   }

@@ -21,7 +21,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 class DrawsTest {
   private static final int COUNT = 20_000;
 
-  /** The chance that draws of the very distribution lie as far off, by Kolmogorov and Smirnov; seeds are fixed, so it passes for good. */
+  /**
+   * The chance that draws of the very distribution lie as far off, by Kolmogorov and Smirnov; seeds
+   * are fixed, so it passes for good.
+   */
   private static double chance(RealDistribution distribution, DoubleSupplier next) {
     double[] drawn = new double[COUNT];
     for (int i = 0; i < COUNT; i++) {
@@ -33,23 +36,29 @@ class DrawsTest {
   @ParameterizedTest
   @ValueSource(doubles = {0.05, 0.25, 0.5, 0.99, 1, 1.5, 4.5, 77.5})
   void countsAreGamma(double shape) {
-    assertThat(chance(new GammaDistribution(shape, 20), new Sampler(3).gamma(shape, 20))).isGreaterThan(0.01);
+    assertThat(chance(new GammaDistribution(shape, 20), new Sampler(3).gamma(shape, 20)))
+        .isGreaterThan(0.01);
   }
 
   @Test
   void weighingsAreNormalAndSharesAreTriangular() {
     Sampler sampler = new Sampler(5);
-    assertThat(chance(new NormalDistribution(3, 0.2), () -> sampler.normal(3, 0.2))).isGreaterThan(0.01);
+    assertThat(chance(new NormalDistribution(3, 0.2), () -> sampler.normal(3, 0.2)))
+        .isGreaterThan(0.01);
     Draws shares = Draws.triangular(9, new Band(0.2, 0.5, 0.9), COUNT);
     TriangularDistribution expected = new TriangularDistribution(0.2, 0.5, 0.9);
-    assertThat(shares.range().lowMg()).isCloseTo(expected.inverseCumulativeProbability(0.025), within(4 * shares.endSd()));
-    assertThat(shares.range().highMg()).isCloseTo(expected.inverseCumulativeProbability(0.975), within(4 * shares.endSd()));
+    assertThat(shares.range().lowMg())
+        .isCloseTo(expected.inverseCumulativeProbability(0.025), within(4 * shares.endSd()));
+    assertThat(shares.range().highMg())
+        .isCloseTo(expected.inverseCumulativeProbability(0.975), within(4 * shares.endSd()));
     assertThat(shares.mean()).isCloseTo(expected.getNumericalMean(), within(0.005));
   }
 
   @Test
   void theSameSeedDrawsTheSameAndAnotherSeedSomethingElse() {
-    assertThat(new Sampler(7).normal(0, 1)).isEqualTo(new Sampler(7).normal(0, 1)).isNotEqualTo(new Sampler(8).normal(0, 1));
+    assertThat(new Sampler(7).normal(0, 1))
+        .isEqualTo(new Sampler(7).normal(0, 1))
+        .isNotEqualTo(new Sampler(8).normal(0, 1));
   }
 
   @Test
@@ -69,7 +78,8 @@ class DrawsTest {
       Ranks ranks = new Ranks(sample);
       int step = 1 + sample.length / 97;
       int[] asked = IntStream.range(0, sample.length).filter(rank -> rank % step == 0).toArray();
-      assertThat(ranks.values(asked)).containsExactly(Arrays.stream(asked).mapToDouble(rank -> sorted[rank]).toArray());
+      assertThat(ranks.values(asked))
+          .containsExactly(Arrays.stream(asked).mapToDouble(rank -> sorted[rank]).toArray());
     }
   }
 }

@@ -27,8 +27,9 @@ import org.hipparchus.distribution.discrete.PoissonDistribution;
 import org.junit.jupiter.api.Test;
 
 /**
- * Whole batches of known free and hidden gold, speck by speck: coarse, middling, fine and mixed gold, head samples of 30 g to 2 kg. The ranges of
- * every recovery must hold the truth about 95 times in a hundred.
+ * Whole batches of known free and hidden gold, speck by speck: coarse, middling, fine and mixed
+ * gold, head samples of 30 g to 2 kg. The ranges of every recovery must hold the truth about 95
+ * times in a hundred.
  */
 class HeadCoverageTest {
   private static final int BATCHES = 250;
@@ -87,13 +88,18 @@ class HeadCoverageTest {
     }
 
     int poisson(double mean) {
-      return mean > 0 ? new PoissonDistribution(mean).inverseCumulativeProbability(random.nextDouble()) : 0;
+      return mean > 0
+          ? new PoissonDistribution(mean).inverseCumulativeProbability(random.nextDouble())
+          : 0;
     }
 
     /** So many specks expected, together; beyond some thousands their sum is as good as normal. */
     double specksMg(double expected, double upper, double lower) {
       if (expected > 20_000) {
-        double mean = SpeckMass.meanMg(upper, lower, Math.clamp(flatness, 0.05, 1), 17.5) * flatness / Math.clamp(flatness, 0.05, 1);
+        double mean =
+            SpeckMass.meanMg(upper, lower, Math.clamp(flatness, 0.05, 1), 17.5)
+                * flatness
+                / Math.clamp(flatness, 0.05, 1);
         return expected * mean * (1 + 1.5 / Math.sqrt(expected) * random.nextGaussian());
       }
       double sum = 0;
@@ -116,7 +122,13 @@ class HeadCoverageTest {
         }
       }
     }
-    held.forEach((told, settings) -> settings.forEach((setting, count) -> System.out.printf("%s, %s: held in %.1f %% of %d%n", told, setting, 100.0 * count[0] / count[1], count[1])));
+    held.forEach(
+        (told, settings) ->
+            settings.forEach(
+                (setting, count) ->
+                    System.out.printf(
+                        "%s, %s: held in %.1f %% of %d%n",
+                        told, setting, 100.0 * count[0] / count[1], count[1])));
     held.forEach(
         (told, settings) ->
             settings.forEach(
@@ -128,7 +140,8 @@ class HeadCoverageTest {
 
   private void batch(Truth truth, double sampleG) {
     double grade = 60 + 200 * truth.random.nextDouble();
-    double meanMg = SpeckMass.meanMg(truth.gold.upperMm, truth.gold.lowerMm, 0.3, 17.5) * truth.flatness / 0.3;
+    double meanMg =
+        SpeckMass.meanMg(truth.gold.upperMm, truth.gold.lowerMm, 0.3, 17.5) * truth.flatness / 0.3;
     double specks = grade * FEED_G / 1000 / meanMg;
     double logs = Math.log(truth.gold.upperMm / truth.gold.lowerMm);
     Bench bench = Bench.started().measures(1, new SandWeight(FEED_G, 0, 0, 10)).screens(1, SCREENS);
@@ -149,22 +162,30 @@ class HeadCoverageTest {
       cut(truth, bench, vial, there, upper, lower, cutG);
     }
     double share = sampleG / FEED_G;
-    double inSample = truth.specksMg(specks * share, truth.gold.upperMm, truth.gold.lowerMm) + truth.hiddenMg * share;
-    double assayed = inSample * truth.fineness / sampleG * 1000 * (1 + LABORATORY * truth.random.nextGaussian());
+    double inSample =
+        truth.specksMg(specks * share, truth.gold.upperMm, truth.gold.lowerMm)
+            + truth.hiddenMg * share;
+    double assayed =
+        inSample * truth.fineness / sampleG * 1000 * (1 + LABORATORY * truth.random.nextGaussian());
     bench.measures(1, new Assay(Math.max(0, assayed), LABORATORY, sampleG));
     Network network = Network.of(bench.batch());
     GoldAccount account = GoldAccount.of(network, SandAccount.of(network), new GoldMemory(1_000));
     String sample = "samples of %.0f g".formatted(sampleG);
     double free = truth.wonMg / truth.freeMg;
     double all = truth.wonMg / (truth.freeMg + truth.hiddenMg);
-    note(Told.FREE_FOUND, account.recovery(Of.FREE, Against.FOUND), free, truth.gold.name(), sample);
+    note(
+        Told.FREE_FOUND, account.recovery(Of.FREE, Against.FOUND), free, truth.gold.name(), sample);
     note(Told.ALL_FOUND, account.recovery(Of.ALL, Against.FOUND), all, truth.gold.name(), sample);
     note(Told.ALL_HEAD, account.recovery(Of.ALL, Against.HEAD), all, truth.gold.name(), sample);
     note(Told.ALL_BOTH, account.recovery(Of.ALL, Against.BOTH), all, truth.gold.name(), sample);
   }
 
-  /** Sizes that hold no free gold are known to hold none. Of the others most is won; what is left of it is looked for in a pan, and the hidden gold by an assay of what the pan left. */
-  private static void cut(Truth truth, Bench bench, int vial, double specks, double upper, double lower, double sandG) {
+  /**
+   * Sizes that hold no free gold are known to hold none. Of the others most is won; what is left of
+   * it is looked for in a pan, and the hidden gold by an assay of what the pan left.
+   */
+  private static void cut(
+      Truth truth, Bench bench, int vial, double specks, double upper, double lower, double sandG) {
     double recovery = 0.75 + 0.22 * truth.random.nextDouble();
     double won = specks == 0 ? 0 : truth.specksMg(specks * recovery, upper, lower);
     double lookedShare = 0.10;
@@ -179,16 +200,35 @@ class HeadCoverageTest {
     truth.freeMg += won + lost;
     truth.hiddenMg += hidden;
     Cut its = bench.lot(vial).cut();
-    bench.measures(vial, new GoldWeight(Math.max(0, won / 1000 * (1 + 0.001 * truth.random.nextGaussian())), 0.001)).measures(vial + 1, new SandWeight(sandG, 0, 0, 1));
-    bench.measures(vial + 1, specks == 0 ? new KnownGold(0, 0) : new PannedSample(sandG * lookedShare, List.of(new Seen(its, seen))));
-    double grade = hidden / sandG * 1000 * truth.fineness * (1 + LABORATORY * truth.random.nextGaussian());
-    bench.measures(vial + 1, new Assay(Math.max(0, grade), LABORATORY, 50, Optional.empty(), Optional.of(new VisibleGold(VisibleGold.State.NONE_SEEN, 0))));
+    bench
+        .measures(
+            vial,
+            new GoldWeight(
+                Math.max(0, won / 1000 * (1 + 0.001 * truth.random.nextGaussian())), 0.001))
+        .measures(vial + 1, new SandWeight(sandG, 0, 0, 1));
+    bench.measures(
+        vial + 1,
+        specks == 0
+            ? new KnownGold(0, 0)
+            : new PannedSample(sandG * lookedShare, List.of(new Seen(its, seen))));
+    double grade =
+        hidden / sandG * 1000 * truth.fineness * (1 + LABORATORY * truth.random.nextGaussian());
+    bench.measures(
+        vial + 1,
+        new Assay(
+            Math.max(0, grade),
+            LABORATORY,
+            50,
+            Optional.empty(),
+            Optional.of(new VisibleGold(VisibleGold.State.NONE_SEEN, 0))));
   }
 
   private void note(Told told, Optional<Recovery> recovery, double truth, String... settings) {
     Recovery of = recovery.orElseThrow();
     for (String setting : settings) {
-      int[] count = held.computeIfAbsent(told, _ -> new LinkedHashMap<>()).computeIfAbsent(setting, _ -> new int[2]);
+      int[] count =
+          held.computeIfAbsent(told, _ -> new LinkedHashMap<>())
+              .computeIfAbsent(setting, _ -> new int[2]);
       count[0] += of.low() <= truth && truth <= of.high() ? 1 : 0;
       count[1]++;
     }

@@ -13,7 +13,9 @@ class HandlingTest {
     WetScreening needed = WetScreening.of(12, 5, 17.03);
     assertThat(needed.litres()).isEqualTo(60);
     assertThat(needed.minutes()).isCloseTo(60 / 17.03, within(1e-12));
-    assertThatThrownBy(() -> WetScreening.of(12, 5, 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("litresPerMinute");
+    assertThatThrownBy(() -> WetScreening.of(12, 5, 0))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("litresPerMinute");
   }
 
   @Test
@@ -21,8 +23,12 @@ class HandlingTest {
     assertThat(Lifts.count(38.36, 0, 0.7, 16)).isEqualTo(3);
     assertThat(Lifts.count(38.36, 0.2, 0.7, 16)).isEqualTo(4);
     assertThat(Lifts.count(0, 0, 0.7, 16)).isZero();
-    assertThatThrownBy(() -> Lifts.count(10, 1.0, 0.7, 16)).isInstanceOf(OutOfRange.class).hasMessageContaining("moisture");
-    assertThatThrownBy(() -> Lifts.count(10, 0, 16, 16)).isInstanceOf(OutOfRange.class).hasMessageContaining("bucketKg");
+    assertThatThrownBy(() -> Lifts.count(10, 1.0, 0.7, 16))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("moisture");
+    assertThatThrownBy(() -> Lifts.count(10, 0, 16, 16))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("bucketKg");
   }
 
   /** Common practice: dry is two weighings an hour apart within 0.1 %. */
@@ -39,6 +45,8 @@ class HandlingTest {
     assertThat(drying.gramsPerHour()).isEqualTo(200);
     assertThat(drying.hoursLeft(0.05).orElseThrow()).isCloseTo(5_700 * 0.05 / 200, within(1e-12));
     assertThat(new Drying(5_000, 5_000, 1).hoursLeft(0.05)).isEmpty();
-    assertThatThrownBy(() -> new Drying(5_000, 5_100, 1)).as("sand does not gain").isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(() -> new Drying(5_000, 5_100, 1))
+        .as("sand does not gain")
+        .isInstanceOf(OutOfRange.class);
   }
 }

@@ -26,7 +26,11 @@ public final class Bench {
   public static Bench started() {
     Bench bench = new Bench();
     Label label = new Label("Cindermoor 3", "Cindermoor gully", LocalDate.of(2026, 3, 2));
-    bench.does(new Edit.StartBatch(new BatchId(UUID.fromString("00000000-0000-4000-8000-000000000003")), label, Assumptions.USUAL));
+    bench.does(
+        new Edit.StartBatch(
+            new BatchId(UUID.fromString("00000000-0000-4000-8000-000000000003")),
+            label,
+            Assumptions.USUAL));
     return bench;
   }
 
@@ -40,7 +44,9 @@ public final class Bench {
 
   public Bench does(Edit edit) {
     now = now.plusSeconds(60);
-    assertThat(Ledger.apply(new BatchFold().replay(history), edit, now)).as(edit.toString()).isInstanceOf(Applied.Done.class);
+    assertThat(Ledger.apply(new BatchFold().replay(history), edit, now))
+        .as(edit.toString())
+        .isInstanceOf(Applied.Done.class);
     history = history.and(now, edit);
     return this;
   }
@@ -80,24 +86,38 @@ public final class Bench {
   }
 
   public Bench screens(int lot, String... labels) {
-    List<Screen> stack = Stream.of(labels).map(label -> StandardScreens.numbered(label).orElseThrow()).toList();
+    List<Screen> stack =
+        Stream.of(labels).map(label -> StandardScreens.numbered(label).orElseThrow()).toList();
     Cut feed = batch().lot(new LotId(lot)).orElseThrow().cut();
-    List<NewLot> cuts = Cut.of(feed, stack).stream().map(cut -> new NewLot(Material.CUT, cut, "")).toList();
+    List<NewLot> cuts =
+        Cut.of(feed, stack).stream().map(cut -> new NewLot(Material.CUT, cut, "")).toList();
     return does(new Edit.TakeStep(new Process.Screening(stack), List.of(new LotId(lot)), cuts));
   }
 
   public Bench runs(Process process, List<Integer> lots, Material... ports) {
     List<LotId> inputs = lots.stream().map(LotId::new).toList();
-    Cut cut = inputs.stream().flatMap(id -> batch().lot(id).stream()).map(Lot::cut).reduce(Cut::spanning).orElse(Cut.ALL);
-    return does(new Edit.TakeStep(process, inputs, Stream.of(ports).map(port -> new NewLot(port, cut, "")).toList()));
+    Cut cut =
+        inputs.stream()
+            .flatMap(id -> batch().lot(id).stream())
+            .map(Lot::cut)
+            .reduce(Cut::spanning)
+            .orElse(Cut.ALL);
+    return does(
+        new Edit.TakeStep(
+            process, inputs, Stream.of(ports).map(port -> new NewLot(port, cut, "")).toList()));
   }
 
   public Bench magnet(int lot) {
-    return runs(new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY), List.of(lot), Material.MAGNETICS, Material.NON_MAGNETICS);
+    return runs(
+        new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY),
+        List.of(lot),
+        Material.MAGNETICS,
+        Material.NON_MAGNETICS);
   }
 
   public Bench table(int lot, Material... ports) {
-    return runs(new Process.GravityRun(new Machine(Machine.Kind.SHAKER_TABLE, "")), List.of(lot), ports);
+    return runs(
+        new Process.GravityRun(new Machine(Machine.Kind.SHAKER_TABLE, "")), List.of(lot), ports);
   }
 
   public Bench finishes(int lot) {

@@ -32,36 +32,52 @@ class NetworkCheckTest {
 
   @Test
   void aLotTakenBeforeItIsMadeIsACircle() {
-    assertThat(findings(batch -> batch.with(changed(batch.steps().get(1), List.of(4), List.of(2, 3)))))
+    assertThat(
+            findings(batch -> batch.with(changed(batch.steps().get(1), List.of(4), List.of(2, 3)))))
         .contains(new NetworkFinding(Kind.LOT_TAKEN_BEFORE_MADE, "/steps/1/inputs/0", "4"));
   }
 
   @Test
   void aLotThatIsNotThere() {
-    assertThat(findings(batch -> batch.with(changed(batch.steps().get(2), List.of(9), List.of(4, 5)))))
+    assertThat(
+            findings(batch -> batch.with(changed(batch.steps().get(2), List.of(9), List.of(4, 5)))))
         .containsExactly(new NetworkFinding(Kind.NO_SUCH_LOT, "/steps/2/inputs/0", "9"));
   }
 
   @Test
   void aLotTakenTwiceMadeTwiceOrNever() {
-    assertThat(findings(batch -> batch.with(changed(batch.steps().get(2), List.of(1), List.of(4, 5)))))
+    assertThat(
+            findings(batch -> batch.with(changed(batch.steps().get(2), List.of(1), List.of(4, 5)))))
         .containsExactly(new NetworkFinding(Kind.LOT_TAKEN_TWICE, "/steps/2/inputs/0", "1"));
-    assertThat(findings(batch -> batch.with(changed(batch.steps().get(2), List.of(2), List.of(4, 3)))))
+    assertThat(
+            findings(batch -> batch.with(changed(batch.steps().get(2), List.of(2), List.of(4, 3)))))
         .containsExactly(
-            new NetworkFinding(Kind.LOT_MADE_TWICE, "/steps/2/outputs/1", "3"), new NetworkFinding(Kind.LOT_NEVER_MADE, "/lots/4/id", "5"));
+            new NetworkFinding(Kind.LOT_MADE_TWICE, "/steps/2/outputs/1", "3"),
+            new NetworkFinding(Kind.LOT_NEVER_MADE, "/lots/4/id", "5"));
   }
 
   @Test
   void numbersStandOnce() {
-    assertThat(findings(batch -> batch.withLots(lots -> Stream.concat(lots.stream(), Stream.of(lots.get(1))).toList())))
+    assertThat(
+            findings(
+                batch ->
+                    batch.withLots(
+                        lots -> Stream.concat(lots.stream(), Stream.of(lots.get(1))).toList())))
         .containsExactly(new NetworkFinding(Kind.NUMBER_TWICE, "/lots/5/id", "2"));
   }
 
   @Test
   void aPassBelongsToAStep() {
     Measure pass = new Measure.Pass(Measure.Pass.From.SAND, 1, 0, 0);
-    Reading reading = new Reading(new ReadingId(7), java.time.Instant.EPOCH, pass, Optional.of(new Struck(java.time.Instant.EPOCH, " ")), Optional.empty());
-    Lot lot = new Lot(new LotId(1), Material.FEED, jugulum.core.screens.Cut.ALL, "", List.of(reading));
+    Reading reading =
+        new Reading(
+            new ReadingId(7),
+            java.time.Instant.EPOCH,
+            pass,
+            Optional.of(new Struck(java.time.Instant.EPOCH, " ")),
+            Optional.empty());
+    Lot lot =
+        new Lot(new LotId(1), Material.FEED, jugulum.core.screens.Cut.ALL, "", List.of(reading));
     assertThat(findings(batch -> batch.with(lot)))
         .extracting(NetworkFinding::kind)
         .containsExactly(Kind.MEASURE_NOT_FOR_THIS, Kind.REASON_MISSING);
@@ -70,7 +86,9 @@ class NetworkCheckTest {
   @Test
   void aBrokenBatchIsNotAdopted() {
     Batch broken = sound.with(changed(sound.steps().get(2), List.of(9), List.of(4, 5)));
-    assertThat(Ledger.apply(Optional.empty(), new Edit.Adopt(broken), java.time.Instant.EPOCH)).isInstanceOf(Applied.Refused.class);
-    assertThat(Ledger.apply(Optional.empty(), new Edit.Adopt(sound), java.time.Instant.EPOCH)).isEqualTo(new Applied.Done<>(sound));
+    assertThat(Ledger.apply(Optional.empty(), new Edit.Adopt(broken), java.time.Instant.EPOCH))
+        .isInstanceOf(Applied.Refused.class);
+    assertThat(Ledger.apply(Optional.empty(), new Edit.Adopt(sound), java.time.Instant.EPOCH))
+        .isEqualTo(new Applied.Done<>(sound));
   }
 }

@@ -22,40 +22,79 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** Common practice: the magnet before gravity, and tighter cuts where the fines would leave with the coarse sand. */
+/**
+ * Common practice: the magnet before gravity, and tighter cuts where the fines would leave with the
+ * coarse sand.
+ */
 class BeforehandTest {
-  private static final List<Screen> SCREENS = Stream.of("40", "60", "80", "120", "140", "170").flatMap(label -> StandardScreens.numbered(label).stream()).toList();
+  private static final List<Screen> SCREENS =
+      Stream.of("40", "60", "80", "120", "140", "170")
+          .flatMap(label -> StandardScreens.numbered(label).stream())
+          .toList();
 
   private static Cut cut(String passing, String retained) {
     return new Cut(StandardScreens.numbered(passing), StandardScreens.numbered(retained));
   }
 
   private static Conditions with(boolean magnetFirst, Set<Mineral> heavies) {
-    return new Conditions(new Water(12), Conditions.flatnessAround(0.3), Conditions.densityAround(17.5), heavies, magnetFirst, 0.075);
+    return new Conditions(
+        new Water(12),
+        Conditions.flatnessAround(0.3),
+        Conditions.densityAround(17.5),
+        heavies,
+        magnetFirst,
+        0.075);
   }
 
   private static boolean parts(Cut cut, Conditions conditions, Kind kind) {
-    return new Windows(conditions).of(cut.upperMm(), cut.lowerMm(), Sorting.of(kind)).ratio().orElseThrow().usual() >= 1;
+    return new Windows(conditions)
+            .of(cut.upperMm(), cut.lowerMm(), Sorting.of(kind))
+            .ratio()
+            .orElseThrow()
+            .usual()
+        >= 1;
   }
 
   @Test
   void aTightCutWithoutMagnetiteNeedsNothing() {
-    assertThat(Beforehand.of(cut("80", "100"), with(true, Conditions.USUAL_HEAVIES), Kind.SHAKER_TABLE, SCREENS).isNothing()).isTrue();
-    assertThat(Beforehand.of(Cut.ALL, with(false, Conditions.USUAL_HEAVIES), Kind.SHAKER_TABLE, SCREENS).isNothing()).as("nothing to reckon with").isTrue();
+    assertThat(
+            Beforehand.of(
+                    cut("80", "100"),
+                    with(true, Conditions.USUAL_HEAVIES),
+                    Kind.SHAKER_TABLE,
+                    SCREENS)
+                .isNothing())
+        .isTrue();
+    assertThat(
+            Beforehand.of(
+                    Cut.ALL, with(false, Conditions.USUAL_HEAVIES), Kind.SHAKER_TABLE, SCREENS)
+                .isNothing())
+        .as("nothing to reckon with")
+        .isTrue();
   }
 
-  /** Where no machine can part the usual grains, a ratio of 0.05 is not better than one of 0.04: what takes most sand goes first. */
+  /**
+   * Where no machine can part the usual grains, a ratio of 0.05 is not better than one of 0.04:
+   * what takes most sand goes first.
+   */
   @Test
   void windowsThatPartNothingDoNotRank() {
     Cut open = cut("30", "none");
     List<Gear> gear = List.of(Gear.any(Kind.FINISHING_TABLE), Gear.any(Kind.SHAKER_TABLE));
-    List<Ranked> ranked = Ranked.of(open, Conditions.usual(Assumptions.USUAL, Conditions.USUAL_HEAVIES, true), gear, Map.of());
+    List<Ranked> ranked =
+        Ranked.of(
+            open,
+            Conditions.usual(Assumptions.USUAL, Conditions.USUAL_HEAVIES, true),
+            gear,
+            Map.of());
     assertThat(ranked).noneMatch(Ranked::parts);
     assertThat(ranked.getFirst().gear().kind()).isEqualTo(Kind.SHAKER_TABLE);
   }
 
   @ParameterizedTest
-  @EnumSource(value = Kind.class, names = {"SHAKER_TABLE", "VORTEX_BOWL", "FINISHING_TABLE", "PIPE_TRAP"})
+  @EnumSource(
+      value = Kind.class,
+      names = {"SHAKER_TABLE", "VORTEX_BOWL", "FINISHING_TABLE", "PIPE_TRAP"})
   void whatIsAdvisedMakesBothPartsReachOne(Kind kind) {
     Cut wide = cut("30", "100");
     Conditions before = with(false, Conditions.USUAL_HEAVIES);
@@ -64,7 +103,8 @@ class BeforehandTest {
     assertThat(advice.magnet()).isTrue();
     Conditions after = before.withMagnetFirst();
     if (advice.split().isPresent()) {
-      assertThat(Cut.of(wide, List.of(advice.split().get()))).allMatch(part -> parts(part, after, kind));
+      assertThat(Cut.of(wide, List.of(advice.split().get())))
+          .allMatch(part -> parts(part, after, kind));
     } else {
       assertThat(advice.enough()).isEqualTo(parts(wide, after, kind));
     }
@@ -72,7 +112,9 @@ class BeforehandTest {
 
   @Test
   void withoutAScreenAtHandNothingHelpsAndThatIsSaid() {
-    Beforehand advice = Beforehand.of(cut("16", "100"), with(true, Conditions.USUAL_HEAVIES), Kind.VORTEX_BOWL, List.of());
+    Beforehand advice =
+        Beforehand.of(
+            cut("16", "100"), with(true, Conditions.USUAL_HEAVIES), Kind.VORTEX_BOWL, List.of());
     assertThat(advice).isEqualTo(new Beforehand(false, Optional.empty(), false));
     assertThat(advice.isNothing()).isFalse();
   }
@@ -81,6 +123,8 @@ class BeforehandTest {
   @Test
   void theMagnetIsAdvisedOnlyWhereItTakesTheLimitingGrain() {
     Set<Mineral> light = EnumSet.of(Mineral.GARNET, Mineral.QUARTZ);
-    assertThat(Beforehand.of(cut("30", "100"), with(false, light), Kind.VORTEX_BOWL, SCREENS).magnet()).isFalse();
+    assertThat(
+            Beforehand.of(cut("30", "100"), with(false, light), Kind.VORTEX_BOWL, SCREENS).magnet())
+        .isFalse();
   }
 }

@@ -34,7 +34,13 @@ class RunLogTest {
 
   /** 620 g on a bowl: lots 2 concentrate, 3 tailings. */
   private static Bench bowl() {
-    return Bench.started().weighs(1, 620).runs(new Process.GravityRun(new Machine(Kind.VORTEX_BOWL, "")), List.of(1), Material.CONCENTRATE, Material.TAILINGS);
+    return Bench.started()
+        .weighs(1, 620)
+        .runs(
+            new Process.GravityRun(new Machine(Kind.VORTEX_BOWL, "")),
+            List.of(1),
+            Material.CONCENTRATE,
+            Material.TAILINGS);
   }
 
   private static Bench does(Bench bench, Measure measure) {
@@ -46,7 +52,11 @@ class RunLogTest {
   }
 
   private static List<Due> due(Bench bench) {
-    return Due.of(Network.of(bench.batch()), bench.step(2).orElseThrow(), Sheets.of(Kind.VORTEX_BOWL), OptionalDouble.of(620));
+    return Due.of(
+        Network.of(bench.batch()),
+        bench.step(2).orElseThrow(),
+        Sheets.of(Kind.VORTEX_BOWL),
+        OptionalDouble.of(620));
   }
 
   @Test
@@ -65,17 +75,29 @@ class RunLogTest {
 
   @Test
   void theNextChargeIsDueAfterTheLastAndTheLookAfterTheLastLook() {
-    Bench bench = does(does(does(bowl(), new Setting("charge", 200)), new Setting(Due.CHARGE_MINUTES, 6)), START);
+    Bench bench =
+        does(
+            does(does(bowl(), new Setting("charge", 200)), new Setting(Due.CHARGE_MINUTES, 6)),
+            START);
     Instant started = bench.now();
-    assertThat(due(bench)).containsExactly(new Due(Due.What.CHARGE, started.plusSeconds(360)), new Due(Due.What.LOOK, started.plusSeconds(900)));
+    assertThat(due(bench))
+        .containsExactly(
+            new Due(Due.What.CHARGE, started.plusSeconds(360)),
+            new Due(Due.What.LOOK, started.plusSeconds(900)));
     does(bench, CHARGE);
     Instant charged = bench.now();
     assertThat(due(bench).getFirst().at()).isEqualTo(charged.plusSeconds(360));
-    assertThat(due(bench).getFirst().in(charged.plusSeconds(400))).as("late").isEqualTo(Duration.ofSeconds(-40));
+    assertThat(due(bench).getFirst().in(charged.plusSeconds(400)))
+        .as("late")
+        .isEqualTo(Duration.ofSeconds(-40));
     bench.measures(3, new PannedSample(50, List.of(new PannedSample.Seen(Cut.ALL, 1))));
-    assertThat(due(bench).getLast()).isEqualTo(new Due(Due.What.LOOK, bench.now().plusSeconds(900)));
+    assertThat(due(bench).getLast())
+        .isEqualTo(new Due(Due.What.LOOK, bench.now().plusSeconds(900)));
     does(does(does(bench, CHARGE), CHARGE), CHARGE);
-    assertThat(due(bench)).as("620 g are four charges of 200 g: all in").extracting(Due::what).containsExactly(Due.What.LOOK);
+    assertThat(due(bench))
+        .as("620 g are four charges of 200 g: all in")
+        .extracting(Due::what)
+        .containsExactly(Due.What.LOOK);
     does(bench, STOP);
     assertThat(due(bench)).isEmpty();
   }
@@ -90,10 +112,13 @@ class RunLogTest {
   @Test
   void startingTwiceAndStoppingWhatStandsAreRefused() {
     Bench bench = bowl();
-    assertThat(bench.refused(new Edit.RecordOnStep(RUN, STOP)).reason()).isEqualTo(Reason.NOT_RUNNING);
+    assertThat(bench.refused(new Edit.RecordOnStep(RUN, STOP)).reason())
+        .isEqualTo(Reason.NOT_RUNNING);
     does(bench, START);
-    assertThat(bench.refused(new Edit.RecordOnStep(RUN, START)).reason()).isEqualTo(Reason.ALREADY_RUNNING);
-    assertThat(bench.refused(new Edit.RecordOnStep(new StepId(1), START)).reason()).isEqualTo(Reason.MEASURE_NOT_FOR_THIS);
+    assertThat(bench.refused(new Edit.RecordOnStep(RUN, START)).reason())
+        .isEqualTo(Reason.ALREADY_RUNNING);
+    assertThat(bench.refused(new Edit.RecordOnStep(new StepId(1), START)).reason())
+        .isEqualTo(Reason.MEASURE_NOT_FOR_THIS);
   }
 
   @Test
@@ -101,16 +126,40 @@ class RunLogTest {
     Bench bench = does(bowl(), START);
     ReadingId start = bench.step(2).orElseThrow().readings().getFirst().id();
     Instant now = bench.waits(Duration.ofMinutes(20)).now();
-    assertThat(bench.refused(new Edit.RecordOnStep(RUN, new Running(State.STOPPED, Optional.of(now.minusSeconds(1_800))))).reason()).isEqualTo(Reason.TIME_BACKWARDS);
-    assertThat(bench.refused(new Edit.RecordOnStep(RUN, new Running(State.STOPPED, Optional.of(now.plusSeconds(5))))).reason()).isEqualTo(Reason.TIME_NOT_YET);
+    assertThat(
+            bench
+                .refused(
+                    new Edit.RecordOnStep(
+                        RUN, new Running(State.STOPPED, Optional.of(now.minusSeconds(1_800)))))
+                .reason())
+        .isEqualTo(Reason.TIME_BACKWARDS);
+    assertThat(
+            bench
+                .refused(
+                    new Edit.RecordOnStep(
+                        RUN, new Running(State.STOPPED, Optional.of(now.plusSeconds(5)))))
+                .reason())
+        .isEqualTo(Reason.TIME_NOT_YET);
     does(bench, new Running(State.STOPPED, Optional.of(now.minusSeconds(300))));
-    assertThat(log(bench).ran(now)).as("stopped five minutes ago").isEqualTo(Duration.ofMinutes(15));
-    Edit late = new Edit.Correct(start, new Running(State.STARTED, Optional.of(now.minusSeconds(60))), "later than the stop");
+    assertThat(log(bench).ran(now))
+        .as("stopped five minutes ago")
+        .isEqualTo(Duration.ofMinutes(15));
+    Edit late =
+        new Edit.Correct(
+            start,
+            new Running(State.STARTED, Optional.of(now.minusSeconds(60))),
+            "later than the stop");
     assertThat(bench.refused(late).reason()).isEqualTo(Reason.TIME_BACKWARDS);
-    bench.does(new Edit.Correct(start, new Running(State.STARTED, Optional.of(now.minusSeconds(3_600))), "it ran before the step was taken"));
+    bench.does(
+        new Edit.Correct(
+            start,
+            new Running(State.STARTED, Optional.of(now.minusSeconds(3_600))),
+            "it ran before the step was taken"));
     assertThat(log(bench).ran(now)).isEqualTo(Duration.ofMinutes(55));
     bench.waits(Duration.ofHours(-5));
-    assertThat(bench.refused(new Edit.RecordOnStep(RUN, CHARGE)).reason()).as("the clock was set back").isEqualTo(Reason.TIME_BACKWARDS);
+    assertThat(bench.refused(new Edit.RecordOnStep(RUN, CHARGE)).reason())
+        .as("the clock was set back")
+        .isEqualTo(Reason.TIME_BACKWARDS);
   }
 
   @Test
@@ -123,6 +172,8 @@ class RunLogTest {
 
   @Test
   void aChargeHeavierThanTheLotIsRefused() {
-    assertThat(bowl().refused(new Edit.RecordOnStep(RUN, new Charge(OptionalDouble.of(800)))).reason()).isEqualTo(Reason.HEAVIER_THAN_INPUT);
+    assertThat(
+            bowl().refused(new Edit.RecordOnStep(RUN, new Charge(OptionalDouble.of(800)))).reason())
+        .isEqualTo(Reason.HEAVIER_THAN_INPUT);
   }
 }

@@ -34,61 +34,96 @@ class SheetsTest {
   void everyMachineHasAWholeSheet(Kind kind) {
     Sheet sheet = Sheets.of(kind);
     assertThat(sheet.kind()).isEqualTo(kind);
-    assertThat(sheet.dials()).isNotEmpty().extracting(Dial::id).doesNotHaveDuplicates().contains("wetting");
+    assertThat(sheet.dials())
+        .isNotEmpty()
+        .extracting(Dial::id)
+        .doesNotHaveDuplicates()
+        .contains("wetting");
     assertThat(sheet.checks()).isNotEmpty();
     assertThat(sheet.ports()).contains(Material.CONCENTRATE, Material.TAILINGS);
     assertThat(sheet.symptoms()).isNotEmpty().allMatch(symptom -> !symptom.causes().isEmpty());
     assertThat(sheet.cleaning()).isNotEmpty();
     assertThat(sheet.cautions()).isNotEmpty();
-    assertThat(sheet.expected().high() - sheet.expected().low()).as("wide where nobody measured").isGreaterThan(0.3);
+    assertThat(sheet.expected().high() - sheet.expected().low())
+        .as("wide where nobody measured")
+        .isGreaterThan(0.3);
     assertThat(sheet.suits().finestMm()).isLessThan(sheet.suits().coarsestMm());
   }
 
   @Test
   void aDialMeansTheSameUnitOnEverySheet() {
     for (Kind kind : Kind.values()) {
-      assertThat(Sheets.of(kind).dials()).allSatisfy(dial -> assertThat(Sheets.dial(dial.id()).orElseThrow().unit()).isEqualTo(dial.unit()));
+      assertThat(Sheets.of(kind).dials())
+          .allSatisfy(
+              dial ->
+                  assertThat(Sheets.dial(dial.id()).orElseThrow().unit()).isEqualTo(dial.unit()));
     }
   }
 
-  /** Common practice: water 3 to 6 mm under a bowl's rim, a finishing table at 1 to 2 degrees, a pocket mat at about 15, minus 30 mesh. */
+  /**
+   * Common practice: water 3 to 6 mm under a bowl's rim, a finishing table at 1 to 2 degrees, a
+   * pocket mat at about 15, minus 30 mesh.
+   */
   @Test
   void commonPracticeIsWhatTheSheetsSay() {
-    assertThat(Sheets.of(Kind.VORTEX_BOWL).dial("rim").orElseThrow().usual()).contains(new Band(3, 4.5, 6));
-    assertThat(Sheets.of(Kind.FINISHING_TABLE).dial("tilt").orElseThrow().usual()).contains(new Band(1, 1.5, 2));
-    assertThat(Sheets.of(Kind.MAT_SLUICE).dial("tilt").orElseThrow().usual().orElseThrow().usual()).isEqualTo(15);
+    assertThat(Sheets.of(Kind.VORTEX_BOWL).dial("rim").orElseThrow().usual())
+        .contains(new Band(3, 4.5, 6));
+    assertThat(Sheets.of(Kind.FINISHING_TABLE).dial("tilt").orElseThrow().usual())
+        .contains(new Band(1, 1.5, 2));
+    assertThat(Sheets.of(Kind.MAT_SLUICE).dial("tilt").orElseThrow().usual().orElseThrow().usual())
+        .isEqualTo(15);
     assertThat(Sheets.of(Kind.FINISHING_TABLE).suits().coarsestMm()).isEqualTo(0.6);
     Dial least = Sheets.of(Kind.PIPE_TRAP).dial("least-flow").orElseThrow();
-    assertThat(Sheets.of(Kind.PIPE_TRAP).dial("flow").orElseThrow().usual().orElseThrow().low()).isEqualTo(2 * least.usual().orElseThrow().low());
+    assertThat(Sheets.of(Kind.PIPE_TRAP).dial("flow").orElseThrow().usual().orElseThrow().low())
+        .isEqualTo(2 * least.usual().orElseThrow().low());
   }
 
-  /** One report each, and told so: 25 to 32 L/min on a mat of 15 cm, so for ten centimetres two thirds of that. */
+  /**
+   * One report each, and told so: 25 to 32 L/min on a mat of 15 cm, so for ten centimetres two
+   * thirds of that.
+   */
   @Test
   void whatComesFromOnePersonIsMarked() {
     Dial byWidth = Sheets.of(Kind.MAT_SLUICE).dial("flow-by-width").orElseThrow();
     assertThat(byWidth.isOneReport()).isTrue();
     assertThat(byWidth.usual().orElseThrow().low()).isCloseTo(25 / 1.5, within(0.5));
     assertThat(byWidth.usual().orElseThrow().high()).isCloseTo(32 / 1.5, within(0.5));
-    assertThat(Sheets.of(Kind.SHAKER_TABLE).dial("tilt").orElseThrow().isOneReport()).as("several agree").isFalse();
-    assertThat(byWidth.leaning(Dial.Lean.NONE).isOneReport()).as("leaning it changes nothing of that").isTrue();
+    assertThat(Sheets.of(Kind.SHAKER_TABLE).dial("tilt").orElseThrow().isOneReport())
+        .as("several agree")
+        .isFalse();
+    assertThat(byWidth.leaning(Dial.Lean.NONE).isOneReport())
+        .as("leaning it changes nothing of that")
+        .isTrue();
   }
 
-  /** Common practice: the hopper is drained, drops are the control, the tip is matched to the cut, coarse stuff from 12 mesh down. */
+  /**
+   * Common practice: the hopper is drained, drops are the control, the tip is matched to the cut,
+   * coarse stuff from 12 mesh down.
+   */
   @Test
   void aHopperBowlIsDrainedAndRunByDrops() {
     Sheet hopper = Sheets.of(Kind.HOPPER_BOWL);
-    assertThat(hopper.checks()).containsSubsequence("hopper-wetting", "water-poured-off").doesNotContain("hopper-wet").contains("tip-by-cut");
+    assertThat(hopper.checks())
+        .containsSubsequence("hopper-wetting", "water-poured-off")
+        .doesNotContain("hopper-wet")
+        .contains("tip-by-cut");
     assertThat(hopper.dial("drops")).isPresent();
     assertThat(hopper.dial("tip-hole")).isPresent();
     assertThat(hopper.fit(cut("12", "20"))).isEqualTo(Fit.SUITS);
     assertThat(hopper.fit(cut("10", "20"))).as("coarser than 12 mesh").isEqualTo(Fit.IN_PART);
-    assertThat(hopper.dial("flow").orElseThrow().lean()).as("water by mesh").isEqualTo(Dial.Lean.MORE_WHEN_COARSER);
+    assertThat(hopper.dial("flow").orElseThrow().lean())
+        .as("water by mesh")
+        .isEqualTo(Dial.Lean.MORE_WHEN_COARSER);
   }
 
   @ParameterizedTest
   @EnumSource(Kind.class)
   void goldInTheTailingsHasRemediesOnEveryMachineAndASecondLook(Kind kind) {
-    Symptom losing = Sheets.of(kind).symptoms().stream().filter(one -> one.id().equals("gold-in-tailings")).findFirst().orElseThrow();
+    Symptom losing =
+        Sheets.of(kind).symptoms().stream()
+            .filter(one -> one.id().equals("gold-in-tailings"))
+            .findFirst()
+            .orElseThrow();
     assertThat(losing.causes()).hasSizeGreaterThan(2).endsWith("look-again");
   }
 
@@ -97,13 +132,21 @@ class SheetsTest {
   void anOverloadedBowlIsLeftToRun(Kind bowl) {
     Sheet sheet = Sheets.of(bowl);
     assertThat(sheet.checks()).contains("next-when-clear", "riffles-below");
-    assertThat(sheet.symptoms()).filteredOn(one -> one.id().equals("level-sinks")).first().satisfies(one -> assertThat(one.causes()).startsWith("overloaded"));
-    assertThat(sheet.symptoms()).filteredOn(one -> one.id().equals("sand-stays")).first().satisfies(one -> assertThat(one.causes()).startsWith("not-run-long-enough"));
+    assertThat(sheet.symptoms())
+        .filteredOn(one -> one.id().equals("level-sinks"))
+        .first()
+        .satisfies(one -> assertThat(one.causes()).startsWith("overloaded"));
+    assertThat(sheet.symptoms())
+        .filteredOn(one -> one.id().equals("sand-stays"))
+        .first()
+        .satisfies(one -> assertThat(one.causes()).startsWith("not-run-long-enough"));
   }
 
   @Test
   void aTableHasTwoWaters() {
-    assertThat(Sheets.of(Kind.SHAKER_TABLE).dials()).extracting(Dial::id).contains("wash-water", "trough-water");
+    assertThat(Sheets.of(Kind.SHAKER_TABLE).dials())
+        .extracting(Dial::id)
+        .contains("wash-water", "trough-water");
   }
 
   @Test
@@ -111,17 +154,24 @@ class SheetsTest {
     Sheet bowl = Sheets.of(Kind.VORTEX_BOWL);
     assertThat(bowl.fit(cut("50", "100"))).isEqualTo(Fit.SUITS);
     assertThat(bowl.fit(cut("16", "50"))).isEqualTo(Fit.IN_PART);
-    assertThat(bowl.fit(cut("100", "none"))).as("finer gold than anybody asks for is left out of account").isEqualTo(Fit.SUITS);
+    assertThat(bowl.fit(cut("100", "none")))
+        .as("finer gold than anybody asks for is left out of account")
+        .isEqualTo(Fit.SUITS);
     assertThat(bowl.fit(cut("8", "16"))).isEqualTo(Fit.OUTSIDE);
     assertThat(bowl.fit(cut("none", "8"))).isEqualTo(Fit.OUTSIDE);
-    assertThat(Sheets.of(Kind.RIFFLED_PAN).fit(cut("none", "8"))).as("nothing bounds it above").isEqualTo(Fit.IN_PART);
+    assertThat(Sheets.of(Kind.RIFFLED_PAN).fit(cut("none", "8")))
+        .as("nothing bounds it above")
+        .isEqualTo(Fit.IN_PART);
   }
 
   private static Cut cut(String passing, String retained) {
     return new Cut(StandardScreens.numbered(passing), StandardScreens.numbered(retained));
   }
 
-  /** Common practice: water higher, so nearer the rim, for a coarser cut; stroke long and slow for coarse, short and fast for fine. */
+  /**
+   * Common practice: water higher, so nearer the rim, for a coarser cut; stroke long and slow for
+   * coarse, short and fast for fine.
+   */
   @Test
   void targetsFollowTheCut() {
     Sheet bowl = Sheets.of(Kind.VORTEX_BOWL);
@@ -134,7 +184,8 @@ class SheetsTest {
     Sheet table = Sheets.of(Kind.SHAKER_TABLE);
     assertThat(table.dial("stroke").orElseThrow().target(1).orElseThrow().usual()).isEqualTo(15);
     assertThat(table.dial("strokes").orElseThrow().target(1).orElseThrow().usual()).isEqualTo(270);
-    assertThat(table.dial("feed").orElseThrow().target(0.3)).isEqualTo(table.dial("feed").orElseThrow().usual());
+    assertThat(table.dial("feed").orElseThrow().target(0.3))
+        .isEqualTo(table.dial("feed").orElseThrow().usual());
     assertThatThrownBy(() -> rim.target(Double.NaN)).isInstanceOf(OutOfRange.class);
     assertThat(table.coarseness(Cut.ALL)).isBetween(0.0, 1.0);
   }
@@ -149,22 +200,44 @@ class SheetsTest {
 
   @Test
   void ownGearTakesItsKindsSheetWithWhatIsItsOwn() {
-    Gear deck = new Gear(" the long deck ", Kind.SHAKER_TABLE, Optional.of(new Sheet.Sizes(0.106, 1.7)), Map.of("tilt", new Band(5, 6, 11)), OptionalDouble.of(180), OptionalDouble.of(900), OptionalDouble.of(60));
+    Gear deck =
+        new Gear(
+            " the long deck ",
+            Kind.SHAKER_TABLE,
+            Optional.of(new Sheet.Sizes(0.106, 1.7)),
+            Map.of("tilt", new Band(5, 6, 11)),
+            OptionalDouble.of(180),
+            OptionalDouble.of(900),
+            OptionalDouble.of(60));
     assertThat(deck.machine()).isEqualTo(new Machine(Kind.SHAKER_TABLE, "the long deck"));
     assertThat(deck.sheet().suits().finestMm()).isEqualTo(0.106);
     assertThat(deck.sheet().dial("tilt").orElseThrow().isUsual(6)).isTrue();
-    assertThat(deck.sheet().dial("tilt").orElseThrow().takes(10.9)).as("what is usual is taken").isTrue();
+    assertThat(deck.sheet().dial("tilt").orElseThrow().takes(10.9))
+        .as("what is usual is taken")
+        .isTrue();
     assertThat(deck.sheet().dial("feed")).isEqualTo(Sheets.of(Kind.SHAKER_TABLE).dial("feed"));
-    assertThat(deck.usuallyAt(Map.of("feed", 12.0)).sheet().dial("feed").orElseThrow().isUsual(12.5)).isTrue();
-    assertThat(Gear.everyKind()).extracting(Gear::kind).doesNotContain(Kind.PAN).contains(Kind.RIFFLED_PAN, Kind.FLAT_PAN, Kind.CONICAL_PAN);
-    assertThatThrownBy(() -> new Sheet.Sizes(0.5, 0.2)).isInstanceOf(OutOfRange.class).hasMessageContaining("coarsestMm");
+    assertThat(
+            deck.usuallyAt(Map.of("feed", 12.0)).sheet().dial("feed").orElseThrow().isUsual(12.5))
+        .isTrue();
+    assertThat(Gear.everyKind())
+        .extracting(Gear::kind)
+        .doesNotContain(Kind.PAN)
+        .contains(Kind.RIFFLED_PAN, Kind.FLAT_PAN, Kind.CONICAL_PAN);
+    assertThatThrownBy(() -> new Sheet.Sizes(0.5, 0.2))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("coarsestMm");
   }
 
   @Test
   void theThreeFormsOfPanAreToldApart() {
-    assertThat(Sheets.of(Kind.RIFFLED_PAN).symptoms()).extracting(Symptom::id).contains("riffles-packed");
-    assertThat(Sheets.of(Kind.CONICAL_PAN).symptoms()).extracting(Symptom::id).doesNotContain("gold-clings");
-    assertThat(Sheets.of(Kind.FLAT_PAN).suits().coarsestMm()).isLessThan(Sheets.of(Kind.CONICAL_PAN).suits().coarsestMm());
+    assertThat(Sheets.of(Kind.RIFFLED_PAN).symptoms())
+        .extracting(Symptom::id)
+        .contains("riffles-packed");
+    assertThat(Sheets.of(Kind.CONICAL_PAN).symptoms())
+        .extracting(Symptom::id)
+        .doesNotContain("gold-clings");
+    assertThat(Sheets.of(Kind.FLAT_PAN).suits().coarsestMm())
+        .isLessThan(Sheets.of(Kind.CONICAL_PAN).suits().coarsestMm());
   }
 
   @Test
@@ -174,24 +247,38 @@ class SheetsTest {
     assertThat(tilt.takes(Double.NaN)).isFalse();
     assertThat(tilt.isUsual(3)).isTrue();
     assertThat(tilt.isUsual(6)).isFalse();
-    assertThatThrownBy(() -> new Dial("x", Unit.DEGREES, 0, 5, Optional.of(new Band(4, 5, 6)), Dial.Lean.NONE, false)).isInstanceOf(OutOfRange.class).hasMessageContaining("usual");
+    assertThatThrownBy(
+            () ->
+                new Dial(
+                    "x", Unit.DEGREES, 0, 5, Optional.of(new Band(4, 5, 6)), Dial.Lean.NONE, false))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("usual");
   }
 
   @Test
   void whatWasSetLastCountsAndBelongsToARun() {
-    Bench bench = Bench.started().weighs(1, 8_000).table(1, Material.CONCENTRATE, Material.TAILINGS);
+    Bench bench =
+        Bench.started().weighs(1, 8_000).table(1, Material.CONCENTRATE, Material.TAILINGS);
     StepId run = new StepId(2);
-    bench.does(new Edit.RecordOnStep(run, new Measure.Setting("tilt", 4))).does(new Edit.RecordOnStep(run, new Measure.Setting("tilt", 2.5)));
+    bench
+        .does(new Edit.RecordOnStep(run, new Measure.Setting("tilt", 4)))
+        .does(new Edit.RecordOnStep(run, new Measure.Setting("tilt", 2.5)));
     assertThat(bench.step(2).orElseThrow().setting("tilt")).hasValue(2.5);
     assertThat(bench.step(2).orElseThrow().setting("feed")).isEmpty();
-    assertThat(bench.refused(new Edit.RecordOnStep(new StepId(1), new Measure.Setting("tilt", 4))).reason()).isEqualTo(Reason.MEASURE_NOT_FOR_THIS);
+    assertThat(
+            bench
+                .refused(new Edit.RecordOnStep(new StepId(1), new Measure.Setting("tilt", 4)))
+                .reason())
+        .isEqualTo(Reason.MEASURE_NOT_FOR_THIS);
     assertThat(List.of(bench.step(2).orElseThrow().readings())).hasSize(1);
   }
 
   /** Three gallons in forty seconds are 4.5 gallons or 17.03 litres a minute: exact units. */
   @Test
   void benchSums() {
-    assertThat(BenchSums.litresPerMinute(3 * BenchSums.LITRES_PER_GALLON, 40)).isCloseTo(17.03, within(0.005)).isEqualTo(4.5 * BenchSums.LITRES_PER_GALLON, within(1e-12));
+    assertThat(BenchSums.litresPerMinute(3 * BenchSums.LITRES_PER_GALLON, 40))
+        .isCloseTo(17.03, within(0.005))
+        .isEqualTo(4.5 * BenchSums.LITRES_PER_GALLON, within(1e-12));
     assertThat(BenchSums.tiltDegrees(1, 1)).isCloseTo(45, within(1e-12));
     assertThat(BenchSums.tiltDegrees(35, 1000)).isCloseTo(2.0045, within(1e-4));
     assertThat(BenchSums.kgPerHour(1.5, 10)).isEqualTo(9);
@@ -199,17 +286,34 @@ class SheetsTest {
     assertThat(BenchSums.loads(3_100, 150)).isEqualTo(21);
     assertThat(BenchSums.batteryHours(600, 150)).isEqualTo(4);
     assertThat(BenchSums.waterOnce(17, 1.5)).isEqualTo(1_530);
-    assertThat(BenchSums.waterGoingRound(17, 4, 30, 0.25)).as("68 L in the sump, 10 L with the sand").isCloseTo(78, within(1e-9));
+    assertThat(BenchSums.waterGoingRound(17, 4, 30, 0.25))
+        .as("68 L in the sump, 10 L with the sand")
+        .isCloseTo(78, within(1e-9));
     assertThat(BenchSums.wettingDrops(60, 3)).isEqualTo(18);
-    assertThatThrownBy(() -> BenchSums.batteryHours(600, 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("watts");
-    assertThatThrownBy(() -> BenchSums.waterGoingRound(17, 4, 30, 1)).isInstanceOf(OutOfRange.class).hasMessageContaining("moisture");
-    assertThatThrownBy(() -> BenchSums.litresPerMinute(3, 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("seconds");
-    assertThatThrownBy(() -> BenchSums.tiltDegrees(1, Double.NaN)).isInstanceOf(OutOfRange.class).hasMessageContaining("run");
+    assertThatThrownBy(() -> BenchSums.batteryHours(600, 0))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("watts");
+    assertThatThrownBy(() -> BenchSums.waterGoingRound(17, 4, 30, 1))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("moisture");
+    assertThatThrownBy(() -> BenchSums.litresPerMinute(3, 0))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("seconds");
+    assertThatThrownBy(() -> BenchSums.tiltDegrees(1, Double.NaN))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("run");
   }
 
   @Test
   void machinesAreRankedByTheCut() {
-    Conditions conditions = new Conditions(new Water(12), Conditions.flatnessAround(0.3), Conditions.densityAround(17.5), Conditions.USUAL_HEAVIES, true, 0.075);
+    Conditions conditions =
+        new Conditions(
+            new Water(12),
+            Conditions.flatnessAround(0.3),
+            Conditions.densityAround(17.5),
+            Conditions.USUAL_HEAVIES,
+            true,
+            0.075);
     List<Ranked> fine = Ranked.of(cut("80", "100"), conditions, Gear.everyKind(), Map.of());
     assertThat(fine).hasSize(Gear.everyKind().size());
     assertThat(fine.getFirst().fit()).isEqualTo(Fit.SUITS);
@@ -218,13 +322,26 @@ class SheetsTest {
     assertThat(fine).noneMatch(Ranked::byRecord);
     Ranked bed = of(fine, Kind.SHAKER_TABLE);
     Ranked bowl = of(fine, Kind.VORTEX_BOWL);
-    assertThat(bed.ratio().orElseThrow().usual()).as("a bed widens the difference").isGreaterThan(bowl.ratio().orElseThrow().usual());
-    assertThat(of(Ranked.of(cut("4", "8"), conditions, Gear.everyKind(), Map.of()), Kind.VORTEX_BOWL).fit()).isEqualTo(Fit.OUTSIDE);
-    assertThat(Ranked.of(Cut.ALL, conditions, Gear.everyKind(), Map.of())).allMatch(one -> one.ratio().isEmpty());
+    assertThat(bed.ratio().orElseThrow().usual())
+        .as("a bed widens the difference")
+        .isGreaterThan(bowl.ratio().orElseThrow().usual());
+    assertThat(
+            of(Ranked.of(cut("4", "8"), conditions, Gear.everyKind(), Map.of()), Kind.VORTEX_BOWL)
+                .fit())
+        .isEqualTo(Fit.OUTSIDE);
+    assertThat(Ranked.of(Cut.ALL, conditions, Gear.everyKind(), Map.of()))
+        .allMatch(one -> one.ratio().isEmpty());
     Machine proven = new Machine(Kind.VORTEX_BOWL, "");
-    List<Ranked> withRecord = Ranked.of(cut("80", "100"), conditions, Gear.everyKind(), Map.of(proven, new Proven(new Band(0.97, 0.985, 0.99), 4)));
+    List<Ranked> withRecord =
+        Ranked.of(
+            cut("80", "100"),
+            conditions,
+            Gear.everyKind(),
+            Map.of(proven, new Proven(new Band(0.97, 0.985, 0.99), 4)));
     assertThat(of(withRecord, Kind.VORTEX_BOWL).byRecord()).isTrue();
-    assertThat(withRecord.indexOf(of(withRecord, Kind.VORTEX_BOWL))).as("its own record lifts it").isLessThan(fine.indexOf(bowl));
+    assertThat(withRecord.indexOf(of(withRecord, Kind.VORTEX_BOWL)))
+        .as("its own record lifts it")
+        .isLessThan(fine.indexOf(bowl));
   }
 
   private static Ranked of(List<Ranked> all, Kind kind) {

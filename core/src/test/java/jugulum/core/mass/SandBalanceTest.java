@@ -26,9 +26,17 @@ class SandBalanceTest {
     return SandBalance.of(network, SandAccount.of(network));
   }
 
-  /** Feed 1 in cuts 2, 3; a magnet over each: magnetics 4, 6, the rest 5, 7; a table over 5: concentrate 8, tailings 9. */
+  /**
+   * Feed 1 in cuts 2, 3; a magnet over each: magnetics 4, 6, the rest 5, 7; a table over 5:
+   * concentrate 8, tailings 9.
+   */
   private static Bench batch(double... grams) {
-    Bench bench = Bench.started().screens(1, "30").magnet(2).magnet(3).table(5, Material.CONCENTRATE, Material.TAILINGS);
+    Bench bench =
+        Bench.started()
+            .screens(1, "30")
+            .magnet(2)
+            .magnet(3)
+            .table(5, Material.CONCENTRATE, Material.TAILINGS);
     for (int i = 0; i < grams.length; i++) {
       if (grams[i] > 0) {
         bench.weighs(i + 1, grams[i]);
@@ -52,8 +60,9 @@ class SandBalanceTest {
   }
 
   /**
-   * The textbook's V with the calibration in it, solved as a matrix: x̂ = x − V Aᵀ(A V Aᵀ)⁻¹ A x with V = D + c² m mᵀ. One scale that reads 0.4 %
-   * too much moves no balance, and stays in the spread of every adjusted weight.
+   * The textbook's V with the calibration in it, solved as a matrix: x̂ = x − V Aᵀ(A V Aᵀ)⁻¹ A x
+   * with V = D + c² m mᵀ. One scale that reads 0.4 % too much moves no balance, and stays in the
+   * spread of every adjusted weight.
    */
   @Test
   void theCalibrationOfOneScaleIsNoContradictionAndNoAverage() {
@@ -70,8 +79,10 @@ class SandBalanceTest {
     double off = 20_000 - 11_000 - 8_950;
     double variance = apart + c * c * off * off;
     double gain = (reading + c * c * 20_000 * off) / variance;
-    assertThat(balance.of(new LotId(1)).value().getAsDouble()).isCloseTo(20_000 - gain * off, within(0.05));
-    double left = reading + c * c * 20_000 * 20_000 - Math.pow(reading + c * c * 20_000 * off, 2) / variance;
+    assertThat(balance.of(new LotId(1)).value().getAsDouble())
+        .isCloseTo(20_000 - gain * off, within(0.05));
+    double left =
+        reading + c * c * 20_000 * 20_000 - Math.pow(reading + c * c * 20_000 * off, 2) / variance;
     assertThat(balance.of(new LotId(1)).sd()).isCloseTo(Math.sqrt(left), within(0.05));
     assertThat(balance.statistic()).isCloseTo(off * off / variance, within(0.001));
   }
@@ -87,8 +98,12 @@ class SandBalanceTest {
     assertThat(misfit.again()).as("it was run on").isEmpty();
     Adjusted expected = misfit.expected().get(new LotId(2));
     assertThat(expected.value().orElseThrow()).isCloseTo(11_000, within(2.6 * expected.sd()));
-    assertThat(balance.of(new LotId(2)).adjustment()).as("beside the weight stands what it must be").isCloseTo(expected.value().orElseThrow() - 10_100, within(1e-9));
-    assertThat(balance.of(new LotId(4)).significance()).as("the others are not blamed for it").isLessThan(2);
+    assertThat(balance.of(new LotId(2)).adjustment())
+        .as("beside the weight stands what it must be")
+        .isCloseTo(expected.value().orElseThrow() - 10_100, within(1e-9));
+    assertThat(balance.of(new LotId(4)).significance())
+        .as("the others are not blamed for it")
+        .isLessThan(2);
   }
 
   @Test
@@ -99,7 +114,9 @@ class SandBalanceTest {
     assertThat(magnetics.again()).contains(new LotId(4));
     Bench forgotten = batch(20_000, 12_000, 8_000, 7_640, 4_950, 3_200, 4_790, 210, 4_780);
     SandBalance other = of(forgotten);
-    assertThat(other.slips(other.misfits().getFirst(), List.of(640.0))).extracting(Suspicion::slip).contains(Slip.TARE_FORGOTTEN);
+    assertThat(other.slips(other.misfits().getFirst(), List.of(640.0)))
+        .extracting(Suspicion::slip)
+        .contains(Slip.TARE_FORGOTTEN);
   }
 
   @Test
@@ -107,25 +124,35 @@ class SandBalanceTest {
     SandBalance balance = of(batch(20_000, 12_000, 8_000, 7_000, 4_950, 320, 4_790, 210, 4_740));
     Misfit misfit = balance.misfits().getFirst();
     assertThat(numbers(misfit.lots().stream())).contains(6);
-    assertThat(balance.slips(misfit, List.of()).getFirst()).satisfies(slip -> assertThat(slip.slip()).isEqualTo(Slip.TEN_TIMES_TOO_LITTLE)).satisfies(slip -> assertThat(slip.lot()).isEqualTo(new LotId(6)));
+    assertThat(balance.slips(misfit, List.of()).getFirst())
+        .satisfies(slip -> assertThat(slip.slip()).isEqualTo(Slip.TEN_TIMES_TOO_LITTLE))
+        .satisfies(slip -> assertThat(slip.lot()).isEqualTo(new LotId(6)));
   }
 
   @Test
   void sandThatIsMissingMayBeLostButSandThatIsOverIsNot() {
-    Misfit shorter = of(batch(20_000, 12_000, 8_000, 7_000, 4_950, 3_200, 4_300, 210, 4_780)).misfits().getFirst();
+    Misfit shorter =
+        of(batch(20_000, 12_000, 8_000, 7_000, 4_950, 3_200, 4_300, 210, 4_780))
+            .misfits()
+            .getFirst();
     assertThat(numbers(shorter.lots().stream())).contains(6, 7);
     assertThat(shorter.lossAt()).containsExactly(new StepId(4));
-    Misfit over = of(batch(20_000, 12_000, 8_000, 7_000, 4_950, 3_200, 5_300, 210, 4_780)).misfits().getFirst();
+    Misfit over =
+        of(batch(20_000, 12_000, 8_000, 7_000, 4_950, 3_200, 5_300, 210, 4_780))
+            .misfits()
+            .getFirst();
     assertThat(over.lossAt()).isEmpty();
     assertThat(over.again()).isPresent();
-    over.expected().forEach((lot, expected) -> assertThat(expected.value()).as(lot.toString()).isPresent());
+    over.expected()
+        .forEach((lot, expected) -> assertThat(expected.value()).as(lot.toString()).isPresent());
   }
 
   @Test
   void aLotNobodyWeighedFollowsOrIsOpen() {
     SandBalance balance = of(batch(20_000, 0, 8_950, 0, 5_000, 4_010, 4_930, 0, 0));
     assertThat(balance.of(new LotId(2)).state()).isEqualTo(Adjusted.State.FOLLOWS);
-    assertThat(balance.of(new LotId(4)).value().orElseThrow()).isCloseTo(balance.of(new LotId(2)).value().orElseThrow() - 5_000, within(150.0));
+    assertThat(balance.of(new LotId(4)).value().orElseThrow())
+        .isCloseTo(balance.of(new LotId(2)).value().orElseThrow() - 5_000, within(150.0));
     assertThat(numbers(balance.open().stream())).containsExactly(8, 9);
   }
 
@@ -148,11 +175,15 @@ class SandBalanceTest {
     assertThat(balance.of(new LotId(2)).state()).isEqualTo(Adjusted.State.FOLLOWS);
     assertThat(balance.of(new LotId(2)).value().orElseThrow()).isCloseTo(11_000, within(100.0));
     assertThat(bench.lot(2).live(SandWeight.class)).isEmpty();
-    assertThat(bench.refused(new Edit.Doubt(wrong, true, "again")).reason()).isEqualTo(Reason.READING_ALREADY_DOUBTED);
+    assertThat(bench.refused(new Edit.Doubt(wrong, true, "again")).reason())
+        .isEqualTo(Reason.READING_ALREADY_DOUBTED);
     bench.does(new Edit.Doubt(wrong, false, ""));
     assertThat(of(bench).fits()).isFalse();
-    assertThat(bench.refused(new Edit.Doubt(wrong, true, " ")).reason()).isEqualTo(Reason.REASON_MISSING);
-    assertThat(bench.refused(new Edit.Doubt(wrong, false, "")).reason()).isEqualTo(Reason.READING_NOT_DOUBTED);
-    assertThat(bench.refused(new Edit.Doubt(new ReadingId(99), true, "x")).reason()).isEqualTo(Reason.NO_SUCH_READING);
+    assertThat(bench.refused(new Edit.Doubt(wrong, true, " ")).reason())
+        .isEqualTo(Reason.REASON_MISSING);
+    assertThat(bench.refused(new Edit.Doubt(wrong, false, "")).reason())
+        .isEqualTo(Reason.READING_NOT_DOUBTED);
+    assertThat(bench.refused(new Edit.Doubt(new ReadingId(99), true, "x")).reason())
+        .isEqualTo(Reason.NO_SUCH_READING);
   }
 }

@@ -22,15 +22,23 @@ class SizingsTest {
 
   @Test
   void aStackGivesACurveOnceThePanIsWeighed() {
-    Bench bench = Bench.started().weighs(1, 1_000).screens(1, "30", "50").weighs(2, 500).weighs(3, 300);
+    Bench bench =
+        Bench.started().weighs(1, 1_000).screens(1, "30", "50").weighs(2, 500).weighs(3, 300);
     assertThat(of(bench, 1)).isEmpty();
     bench.weighs(4, 195);
-    assertThat(of(bench, 1)).contains(new SizeCurve(List.of(new Sieved(0.6, 500), new Sieved(0.3, 300)), 195));
+    assertThat(of(bench, 1))
+        .contains(new SizeCurve(List.of(new Sieved(0.6, 500), new Sieved(0.3, 300)), 195));
   }
 
   @Test
   void aCutScreenedAgainRefinesTheCurveWithoutChangingItsMass() {
-    Bench bench = Bench.started().weighs(1, 1_000).screens(1, "30", "50").weighs(2, 500).weighs(3, 300).weighs(4, 200);
+    Bench bench =
+        Bench.started()
+            .weighs(1, 1_000)
+            .screens(1, "30", "50")
+            .weighs(2, 500)
+            .weighs(3, 300)
+            .weighs(4, 200);
     bench.screens(4, "100").weighs(5, 120).weighs(6, 78);
     SizeCurve curve = of(bench, 1).orElseThrow();
     assertThat(curve.sieved()).extracting(Sieved::openingMm).containsExactly(0.6, 0.3, 0.15);
@@ -49,10 +57,17 @@ class SizingsTest {
 
   @Test
   void theGoldsSizesComeFromTheCutsItWasWonOf() {
-    Bench bench = Bench.started().weighs(1, 1_000).screens(1, "30", "50").finishes(2).finishes(3).finishes(4);
+    Bench bench =
+        Bench.started().weighs(1, 1_000).screens(1, "30", "50").finishes(2).finishes(3).finishes(4);
     Network network = Network.of(bench.batch());
-    SizeCurve gold = Sizings.gold(network, Map.of(new LotId(5), 120.0, new LotId(7), 250.0, new LotId(9), 130.0)).orElseThrow();
-    assertThat(gold.points()).extracting(point -> Math.rint(100 * point.finer())).containsExactly(76.0, 26.0);
-    assertThat(Sizings.gold(network, Map.of(new LotId(5), 120.0))).as("one cut has no spread").isEmpty();
+    SizeCurve gold =
+        Sizings.gold(network, Map.of(new LotId(5), 120.0, new LotId(7), 250.0, new LotId(9), 130.0))
+            .orElseThrow();
+    assertThat(gold.points())
+        .extracting(point -> Math.rint(100 * point.finer()))
+        .containsExactly(76.0, 26.0);
+    assertThat(Sizings.gold(network, Map.of(new LotId(5), 120.0)))
+        .as("one cut has no spread")
+        .isEmpty();
   }
 }

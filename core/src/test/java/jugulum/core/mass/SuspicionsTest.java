@@ -27,7 +27,8 @@ class SuspicionsTest {
 
   private static List<Suspicion> of(Bench bench, Double... containers) {
     Network network = Network.of(bench.batch());
-    return Suspicions.of(network, SandAccount.of(network).closure(new StepId(2)), List.of(containers));
+    return Suspicions.of(
+        network, SandAccount.of(network).closure(new StepId(2)), List.of(containers));
   }
 
   @Test
@@ -49,12 +50,16 @@ class SuspicionsTest {
         .first()
         .satisfies(found -> assertThat(found.slip()).isEqualTo(Slip.TARE_FORGOTTEN))
         .satisfies(found -> assertThat(found.rightG()).isEqualTo(6_240));
-    assertThat(of(stack(new SandWeight(6_555, 0, 0, 5)))).as("nobody knows such a container").noneMatch(found -> found.slip() == Slip.TARE_FORGOTTEN);
+    assertThat(of(stack(new SandWeight(6_555, 0, 0, 5))))
+        .as("nobody knows such a container")
+        .noneMatch(found -> found.slip() == Slip.TARE_FORGOTTEN);
   }
 
   @Test
   void aTareTakenTwiceIsFound() {
-    assertThat(of(stack(new SandWeight(6_240, 430, 0, 10)))).extracting(Suspicion::slip).contains(Slip.TARE_TAKEN_TWICE);
+    assertThat(of(stack(new SandWeight(6_240, 430, 0, 10))))
+        .extracting(Suspicion::slip)
+        .contains(Slip.TARE_TAKEN_TWICE);
   }
 
   @Test
@@ -66,13 +71,25 @@ class SuspicionsTest {
             .measures(2, new SandWeight(9_510, 0, 0, 10))
             .measures(3, new SandWeight(6_240 / 0.92, 0, 0, 10))
             .measures(4, new SandWeight(4_250, 0, 0, 10));
-    assertThat(of(wet)).anySatisfy(found -> assertThat(found).returns(Slip.WET_TAKEN_FOR_DRY, Suspicion::slip).returns(new LotId(3), Suspicion::lot));
+    assertThat(of(wet))
+        .anySatisfy(
+            found ->
+                assertThat(found)
+                    .returns(Slip.WET_TAKEN_FOR_DRY, Suspicion::slip)
+                    .returns(new LotId(3), Suspicion::lot));
   }
 
   @ParameterizedTest
-  @CsvSource({"13757, POUNDS_AS_KILOGRAMS", "2830, KILOGRAMS_AS_POUNDS", "220.1, OUNCES_AS_GRAMS", "5687.7, TROY_OUNCES_AS_OUNCES"})
+  @CsvSource({
+    "13757, POUNDS_AS_KILOGRAMS",
+    "2830, KILOGRAMS_AS_POUNDS",
+    "220.1, OUNCES_AS_GRAMS",
+    "5687.7, TROY_OUNCES_AS_OUNCES"
+  })
   void aSlipOfUnitsIsFound(double writtenG, Slip slip) {
-    assertThat(of(stack(new SandWeight(Math.min(writtenG, 13_757), 0, 0, 1)))).extracting(Suspicion::slip).contains(slip);
+    assertThat(of(stack(new SandWeight(Math.min(writtenG, 13_757), 0, 0, 1))))
+        .extracting(Suspicion::slip)
+        .contains(slip);
   }
 
   @Test
@@ -82,6 +99,8 @@ class SuspicionsTest {
 
   @Test
   void spiltSandIsNotExplainedAway() {
-    assertThat(of(stack(new SandWeight(5_000, 0, 0, 10)))).as("no single slip gives that").isEmpty();
+    assertThat(of(stack(new SandWeight(5_000, 0, 0, 10))))
+        .as("no single slip gives that")
+        .isEmpty();
   }
 }

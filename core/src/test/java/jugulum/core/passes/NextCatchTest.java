@@ -26,7 +26,8 @@ class NextCatchTest {
   private static final int POINTS = 20_000;
 
   /**
-   * The same law of total probability, added up anew: the likelihood by log gamma functions, the catch by the library's Poisson distribution.
+   * The same law of total probability, added up anew: the likelihood by log gamma functions, the
+   * catch by the library's Poisson distribution.
    */
   private static double chance(List<Double> catches, int specks) {
     double total = catches.stream().mapToDouble(Double::doubleValue).sum();
@@ -53,7 +54,10 @@ class NextCatchTest {
     for (int i = 0; i <= POINTS; i++) {
       double weight = Math.exp(log[i] - most);
       weights += weight;
-      sum += weight < 1e-12 || mean[i] == 0 ? 0 : weight * (1 - new PoissonDistribution(mean[i]).cumulativeProbability(specks - 1));
+      sum +=
+          weight < 1e-12 || mean[i] == 0
+              ? 0
+              : weight * (1 - new PoissonDistribution(mean[i]).cumulativeProbability(specks - 1));
     }
     return sum / weights;
   }
@@ -64,7 +68,11 @@ class NextCatchTest {
     if (rest < 1e6) {
       return Gamma.logGamma(there + 1) - Gamma.logGamma(rest + 1);
     }
-    return there * Math.log(there) - rest * Math.log(rest) - total + 0.5 * Math.log(there / rest) + (1 / there - 1 / rest) / 12;
+    return there * Math.log(there)
+        - rest * Math.log(rest)
+        - total
+        + 0.5 * Math.log(there / rest)
+        + (1 / there - 1 / rest) / 12;
   }
 
   @ParameterizedTest
@@ -74,11 +82,16 @@ class NextCatchTest {
     NextCatch next = NextCatch.after(catches);
     for (double share : List.of(0.05, 0.15, 0.25, 0.4)) {
       int specks = (int) Math.max(1, share * first);
-      assertThat(next.chanceOf(specks)).as("%d specks or more after %s", specks, catches).isCloseTo(chance(catches, specks), within(0.01));
+      assertThat(next.chanceOf(specks))
+          .as("%d specks or more after %s", specks, catches)
+          .isCloseTo(chance(catches, specks), within(0.01));
     }
   }
 
-  /** Specks drawn one by one: a Poisson number, each of a size of its own, all as flat as this place's gold is. */
+  /**
+   * Specks drawn one by one: a Poisson number, each of a size of its own, all as flat as this
+   * place's gold is.
+   */
   @ParameterizedTest
   @ValueSource(ints = {60, 600, 2_400})
   void theChanceOfAMassIsThatOfSpecksDrawnOneByOne(int first) {
@@ -101,8 +114,14 @@ class NextCatchTest {
           break;
         }
       }
-      int specks = mean > 0 ? new PoissonDistribution(mean).inverseCumulativeProbability(random.nextDouble()) : 0;
-      double flat = Math.exp(SpeckMass.FLATNESS_LOG_SD * random.nextGaussian() - SpeckMass.FLATNESS_LOG_SD * SpeckMass.FLATNESS_LOG_SD / 2);
+      int specks =
+          mean > 0
+              ? new PoissonDistribution(mean).inverseCumulativeProbability(random.nextDouble())
+              : 0;
+      double flat =
+          Math.exp(
+              SpeckMass.FLATNESS_LOG_SD * random.nextGaussian()
+                  - SpeckMass.FLATNESS_LOG_SD * SpeckMass.FLATNESS_LOG_SD / 2);
       double sum = 0;
       for (int k = 0; k < specks; k++) {
         double mm = 0.15 * Math.pow(2, random.nextDouble());
@@ -110,15 +129,26 @@ class NextCatchTest {
       }
       reached += sum >= mg ? 1 : 0;
     }
-    assertThat(next.chanceOfMass(mg, Speck.of(cut, 0.3, 17.5))).isCloseTo(reached / (double) draws, within(0.02));
+    assertThat(next.chanceOfMass(mg, Speck.of(cut, 0.3, 17.5)))
+        .isCloseTo(reached / (double) draws, within(0.02));
   }
 
-  /** Weighed passes of as much gold as 1,200, 900 and 660 specks: a pass that brings 0.17 and costs 3.33 hardly ever pays. */
+  /**
+   * Weighed passes of as much gold as 1,200, 900 and 660 specks: a pass that brings 0.17 and costs
+   * 3.33 hardly ever pays.
+   */
   @Test
   void manySpecksAreNoCertainty() {
     Cut fine = new Cut(StandardScreens.numbered("100"), StandardScreens.numbered("200"));
     Terms terms = new Terms(80, 0.95, 33.3, 6, "", LocalDate.EPOCH);
-    NextPass next = NextPass.of(List.of(1_200.0, 900.0, 660.0), OptionalDouble.of(6), Speck.of(fine, 0.3, 17.5), 0.9, Optional.of(terms), StopRule.USUAL);
+    NextPass next =
+        NextPass.of(
+            List.of(1_200.0, 900.0, 660.0),
+            OptionalDouble.of(6),
+            Speck.of(fine, 0.3, 17.5),
+            0.9,
+            Optional.of(terms),
+            StopRule.USUAL);
     NextPass.Money money = next.money().orElseThrow();
     assertThat(money.brings()).isLessThan(0.2);
     assertThat(money.costs()).isCloseTo(3.33, within(0.001));

@@ -26,14 +26,17 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class NextPassTest {
-  private static final Cut CUT = new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100"));
+  private static final Cut CUT =
+      new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100"));
   private static final Terms TERMS = new Terms(80, 0.95, 20, 6, "", LocalDate.parse("2026-11-01"));
 
   private static NextPass after(Optional<Terms> terms, StopRule rule, int... catches) {
     Bench bench = Bench.started().weighs(1, 8_000).magnet(1);
     double heap = 4_000;
     for (int i = 0; i < catches.length; i++) {
-      bench.does(new Edit.RecordOnStep(new StepId(2), new Pass(i == 0 ? From.SAND : From.HEAP, heap, 10, catches[i])));
+      bench.does(
+          new Edit.RecordOnStep(
+              new StepId(2), new Pass(i == 0 ? From.SAND : From.HEAP, heap, 10, catches[i])));
       heap -= 10;
     }
     return next(bench, 0.9, terms, rule);
@@ -42,11 +45,14 @@ class NextPassTest {
   private static NextPass next(Bench bench, double fineness, Optional<Terms> terms, StopRule rule) {
     Speck speck = Speck.of(CUT, 0.3, 17.5);
     Step step = bench.step(2).orElseThrow();
-    return NextPass.of(step, Removal.of(step.catches(speck.meanMg())), speck, fineness, terms, rule);
+    return NextPass.of(
+        step, Removal.of(step.catches(speck.meanMg())), speck, fineness, terms, rule);
   }
 
   private static int[] catches(String text) {
-    return text.isBlank() ? new int[0] : java.util.Arrays.stream(text.strip().split(" ")).mapToInt(Integer::parseInt).toArray();
+    return text.isBlank()
+        ? new int[0]
+        : java.util.Arrays.stream(text.strip().split(" ")).mapToInt(Integer::parseInt).toArray();
   }
 
   @ParameterizedTest
@@ -72,10 +78,15 @@ class NextPassTest {
 
   @Test
   void withoutTermsCleanIsClean() {
-    assertThat(after(Optional.empty(), new StopRule(Kind.PAYS, 3), 46, 21, 9)).satisfies(next -> assertThat(next.why()).isEqualTo(Why.NOT_CLEAN)).satisfies(next -> assertThat(next.money()).isEmpty());
+    assertThat(after(Optional.empty(), new StopRule(Kind.PAYS, 3), 46, 21, 9))
+        .satisfies(next -> assertThat(next.why()).isEqualTo(Why.NOT_CLEAN))
+        .satisfies(next -> assertThat(next.money()).isEmpty());
   }
 
-  /** 3.41 specks of 0.0312 mg, nine tenths fine, at 80 a gram and 95 % paid; six minutes at 20 an hour. */
+  /**
+   * 3.41 specks of 0.0312 mg, nine tenths fine, at 80 a gram and 95 % paid; six minutes at 20 an
+   * hour.
+   */
   @Test
   void theWorthIsTheExpectedCatchLessTheTime() {
     NextPass next = after(Optional.of(TERMS), StopRule.USUAL, 46, 21, 9);
@@ -88,19 +99,59 @@ class NextPassTest {
 
   @Test
   void theChanceThatItPaysRisesWithThePriceAndFallsWithTheHour() {
-    double dear = after(Optional.of(new Terms(80_000, 0.95, 20, 6, "", LocalDate.EPOCH)), StopRule.USUAL, 46, 21, 9).money().orElseThrow().chance();
-    double even = after(Optional.of(new Terms(20_000, 0.95, 20, 6, "", LocalDate.EPOCH)), StopRule.USUAL, 46, 21, 9).money().orElseThrow().chance();
-    double hour = after(Optional.of(new Terms(20_000, 0.95, 60, 6, "", LocalDate.EPOCH)), StopRule.USUAL, 46, 21, 9).money().orElseThrow().chance();
+    double dear =
+        after(
+                Optional.of(new Terms(80_000, 0.95, 20, 6, "", LocalDate.EPOCH)),
+                StopRule.USUAL,
+                46,
+                21,
+                9)
+            .money()
+            .orElseThrow()
+            .chance();
+    double even =
+        after(
+                Optional.of(new Terms(20_000, 0.95, 20, 6, "", LocalDate.EPOCH)),
+                StopRule.USUAL,
+                46,
+                21,
+                9)
+            .money()
+            .orElseThrow()
+            .chance();
+    double hour =
+        after(
+                Optional.of(new Terms(20_000, 0.95, 60, 6, "", LocalDate.EPOCH)),
+                StopRule.USUAL,
+                46,
+                21,
+                9)
+            .money()
+            .orElseThrow()
+            .chance();
     assertThat(dear).isGreaterThan(even).isLessThanOrEqualTo(1);
     assertThat(even).isGreaterThan(hour).isBetween(0.05, 0.95);
-    assertThat(after(Optional.of(new Terms(0, 1, 20, 6, "", LocalDate.EPOCH)), StopRule.USUAL, 46, 21, 9).money().orElseThrow().chance()).isZero();
+    assertThat(
+            after(
+                    Optional.of(new Terms(0, 1, 20, 6, "", LocalDate.EPOCH)),
+                    StopRule.USUAL,
+                    46,
+                    21,
+                    9)
+                .money()
+                .orElseThrow()
+                .chance())
+        .isZero();
   }
 
   @Test
   void timedPassesTellTheMinutes() {
     Bench bench = Bench.started().weighs(1, 8_000).magnet(1);
     How nine = new How(OptionalDouble.of(9), Optional.empty(), OptionalDouble.empty());
-    bench.does(new Edit.RecordOnStep(new StepId(2), new Pass(From.SAND, 4_000, 10, 20, OptionalDouble.empty(), Optional.of(nine))));
+    bench.does(
+        new Edit.RecordOnStep(
+            new StepId(2),
+            new Pass(From.SAND, 4_000, 10, 20, OptionalDouble.empty(), Optional.of(nine))));
     bench.does(new Edit.RecordOnStep(new StepId(2), new Pass(From.HEAP, 3_990, 10, 6)));
     NextPass next = next(bench, 0.9, Optional.of(TERMS), StopRule.USUAL);
     assertThat(next.minutes()).hasValue(9);

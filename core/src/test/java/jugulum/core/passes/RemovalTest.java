@@ -34,12 +34,19 @@ class RemovalTest {
     assertThat(removal.high().getAsDouble()).isCloseTo(96.7, within(0.1));
   }
 
-  /** C. Zippin, Journal of Wildlife Management 22 (1958), from memory: read off his chart as about 400 and 0.42. */
+  /**
+   * C. Zippin, Journal of Wildlife Management 22 (1958), from memory: read off his chart as about
+   * 400 and 0.42.
+   */
   @Test
   void zippinsOwnExample() {
     Removal removal = Removal.of(List.of(165, 101, 54));
-    assertThat(removal.estimate().getAsDouble()).isCloseTo(394.5, within(0.1)).isCloseTo(400, within(10.0));
-    assertThat(removal.share().getAsDouble()).isCloseTo(0.425, within(0.001)).isCloseTo(0.42, within(0.01));
+    assertThat(removal.estimate().getAsDouble())
+        .isCloseTo(394.5, within(0.1))
+        .isCloseTo(400, within(10.0));
+    assertThat(removal.share().getAsDouble())
+        .isCloseTo(0.425, within(0.001))
+        .isCloseTo(0.42, within(0.01));
   }
 
   @Test
@@ -72,7 +79,10 @@ class RemovalTest {
     Removal nearly = Removal.of(List.of(46.0, 21.0, 9.0));
     assertThat(nearly).isEqualTo(whole);
     Removal between = Removal.of(List.of(46.4, 21.2, 9.1));
-    assertThat(between.estimate().getAsDouble()).isBetween(whole.estimate().getAsDouble(), Removal.of(List.of(47, 22, 10)).estimate().getAsDouble());
+    assertThat(between.estimate().getAsDouble())
+        .isBetween(
+            whole.estimate().getAsDouble(),
+            Removal.of(List.of(47, 22, 10)).estimate().getAsDouble());
     assertThat(between.high().getAsDouble()).isCloseTo(whole.high().getAsDouble(), within(1.0));
     assertThat(Removal.of(List.of(0.3, 0.2, 0.1)).low()).isEqualTo(0.6, within(1e-9));
   }
@@ -86,10 +96,14 @@ class RemovalTest {
       int truth = 40 + random.nextInt(400);
       double share = 0.3 + 0.4 * random.nextDouble();
       Removal removal = Removal.of(catches(random, truth, share, 3 + random.nextInt(4)));
-      held += removal.low() <= truth && removal.high().orElse(Double.POSITIVE_INFINITY) >= truth ? 1 : 0;
+      held +=
+          removal.low() <= truth && removal.high().orElse(Double.POSITIVE_INFINITY) >= truth
+              ? 1
+              : 0;
     }
     double percent = 100.0 * held / LADDERS;
-    System.out.printf("passes: the 95 %% range held the truth in %.1f %% of %d ladders%n", percent, LADDERS);
+    System.out.printf(
+        "passes: the 95 %% range held the truth in %.1f %% of %d ladders%n", percent, LADDERS);
     assertThat(percent).isBetween(92.0, 98.0);
   }
 
@@ -109,7 +123,9 @@ class RemovalTest {
     return catches;
   }
 
-  /** Of simulated ladders whose catches were 46, 21, 9 or nearly so, one more pass is simulated too. */
+  /**
+   * Of simulated ladders whose catches were 46, 21, 9 or nearly so, one more pass is simulated too.
+   */
   @Test
   void theNextCatchIsSpreadAsSimulatedOnesAre() {
     NextCatch next = NextCatch.after(List.of(46, 21, 9));
@@ -118,8 +134,12 @@ class RemovalTest {
     int three = 0;
     for (int i = 0; i < 400_000 && like < 3_000; i++) {
       double left = Math.expm1(random.nextDouble() * Math.log1p(150));
-      List<Integer> catches = catches(random, 76 + (int) Math.round(left), 0.2 + 0.6 * random.nextDouble(), 4);
-      boolean alike = Math.abs(catches.get(0) - 46) <= 3 && Math.abs(catches.get(1) - 21) <= 3 && Math.abs(catches.get(2) - 9) <= 2;
+      List<Integer> catches =
+          catches(random, 76 + (int) Math.round(left), 0.2 + 0.6 * random.nextDouble(), 4);
+      boolean alike =
+          Math.abs(catches.get(0) - 46) <= 3
+              && Math.abs(catches.get(1) - 21) <= 3
+              && Math.abs(catches.get(2) - 9) <= 2;
       like += alike ? 1 : 0;
       three += alike && catches.get(3) >= 3 ? 1 : 0;
     }
@@ -128,6 +148,8 @@ class RemovalTest {
     assertThat(next.chanceOf(0)).isCloseTo(1, within(1e-9));
     assertThat(next.chanceOf(40)).isLessThan(0.01);
     assertThat(next.chanceOfMass(0, new Speck(0.03, 0.3, 0.2, true))).isEqualTo(1);
-    assertThat(next.chanceOfMass(0.03 * 2.5, new Speck(0.03, 0, 0.2, true))).as("three specks of one mass each, give or take their flatness").isCloseTo(next.chanceOf(3), within(0.12));
+    assertThat(next.chanceOfMass(0.03 * 2.5, new Speck(0.03, 0, 0.2, true)))
+        .as("three specks of one mass each, give or take their flatness")
+        .isCloseTo(next.chanceOf(3), within(0.12));
   }
 }

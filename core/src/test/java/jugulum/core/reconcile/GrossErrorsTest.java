@@ -9,25 +9,44 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
-/** Twelve weights of a batch: a feed in three cuts, a magnet over each, a table over what one magnet left, and losses at every step. */
+/**
+ * Twelve weights of a batch: a feed in three cuts, a magnet over each, a table over what one magnet
+ * left, and losses at every step.
+ */
 class GrossErrorsTest {
   private static final int OUT = Flow.OUTSIDE;
   private static final int TIMES = 2_000;
-  private static final int[][] ENDS = {{OUT, 0}, {0, 1}, {0, 2}, {0, 3}, {1, OUT}, {1, 4}, {2, OUT}, {2, 5}, {3, OUT}, {4, OUT}, {4, OUT}, {5, OUT}};
-  private static final double[] TRUTH = {24_000, 9_000, 8_000, 7_000, 4_000, 5_000, 4_500, 3_500, 7_000, 1_000, 4_000, 3_500};
+  private static final int[][] ENDS = {
+    {OUT, 0}, {0, 1}, {0, 2}, {0, 3}, {1, OUT}, {1, 4}, {2, OUT}, {2, 5}, {3, OUT}, {4, OUT},
+    {4, OUT}, {5, OUT}
+  };
+  private static final double[] TRUTH = {
+    24_000, 9_000, 8_000, 7_000, 4_000, 5_000, 4_500, 3_500, 7_000, 1_000, 4_000, 3_500
+  };
   private static final int STEPS = 6;
   private static final double WEIGHING = 0.004;
   private static final double LOSS = 0.001;
 
-  /** Cuts and the sand two magnets left: weighed as the product of one step and the feed of the next. */
+  /**
+   * Cuts and the sand two magnets left: weighed as the product of one step and the feed of the
+   * next.
+   */
   private static final List<Integer> BETWEEN = List.of(1, 2, 3, 5, 7);
 
-  /** Read with the spread of the scale, one weight off by so many grams; that a step lost something is read as nothing lost. */
+  /**
+   * Read with the spread of the scale, one weight off by so many grams; that a step lost something
+   * is read as nothing lost.
+   */
   private static List<Flow> read(Random random, int wrong, double byG) {
     List<Flow> flows = new ArrayList<>();
     for (int i = 0; i < ENDS.length; i++) {
       double sd = WEIGHING * TRUTH[i];
-      flows.add(Flow.measured(ENDS[i][0], ENDS[i][1], TRUTH[i] + random.nextGaussian() * sd + (i == wrong ? byG : 0), sd));
+      flows.add(
+          Flow.measured(
+              ENDS[i][0],
+              ENDS[i][1],
+              TRUTH[i] + random.nextGaussian() * sd + (i == wrong ? byG : 0),
+              sd));
     }
     for (int step = 0; step < STEPS; step++) {
       double sd = LOSS * into(step);
@@ -37,7 +56,10 @@ class GrossErrorsTest {
   }
 
   private static double into(int step) {
-    return IntStream.range(0, ENDS.length).filter(i -> ENDS[i][1] == step).mapToDouble(i -> TRUTH[i]).sum();
+    return IntStream.range(0, ENDS.length)
+        .filter(i -> ENDS[i][1] == step)
+        .mapToDouble(i -> TRUTH[i])
+        .sum();
   }
 
   /** From 5 to 15 standard deviations of what the others say it should be, either way. */
@@ -62,10 +84,12 @@ class GrossErrorsTest {
     int largest = 0;
     for (int i = 0; i < TIMES; i++) {
       int wrong = candidates.get(random.nextInt(candidates.size()));
-      List<GrossErrors.Suspect> suspects = GrossErrors.of(STEPS, read(random, wrong, offBy(random, wrong))).suspects();
+      List<GrossErrors.Suspect> suspects =
+          GrossErrors.of(STEPS, read(random, wrong, offBy(random, wrong))).suspects();
       alone += suspects.size() == 1 && suspects.getFirst().flows().equals(List.of(wrong)) ? 1 : 0;
       inSet += !suspects.isEmpty() && suspects.getFirst().flows().contains(wrong) ? 1 : 0;
-      largest = Math.max(largest, suspects.stream().mapToInt(one -> one.flows().size()).max().orElse(0));
+      largest =
+          Math.max(largest, suspects.stream().mapToInt(one -> one.flows().size()).max().orElse(0));
     }
     return new Tally(100.0 * alone / TIMES, 100.0 * inSet / TIMES, largest);
   }
@@ -73,7 +97,9 @@ class GrossErrorsTest {
   @Test
   void oneWrongWeightBetweenTwoStepsIsNamedAlone() {
     Tally tally = search(BETWEEN, 20261125);
-    System.out.printf("slip finder: named alone in %.1f %%, in the set named in %.1f %% of %d%n", tally.aloneShare(), tally.inSetShare(), TIMES);
+    System.out.printf(
+        "slip finder: named alone in %.1f %%, in the set named in %.1f %% of %d%n",
+        tally.aloneShare(), tally.inSetShare(), TIMES);
     assertThat(tally.aloneShare()).isGreaterThanOrEqualTo(90);
     assertThat(tally.inSetShare()).isGreaterThanOrEqualTo(95);
   }
@@ -81,7 +107,9 @@ class GrossErrorsTest {
   @Test
   void oneThatCannotBeToldApartIsInTheSetNamed() {
     Tally tally = search(List.of(0, 4, 6, 8, 9, 10, 11), 7);
-    System.out.printf("slip finder, at the ends: in the set named in %.1f %% of %d, at most %d named%n", tally.inSetShare(), TIMES, tally.largestSet());
+    System.out.printf(
+        "slip finder, at the ends: in the set named in %.1f %% of %d, at most %d named%n",
+        tally.inSetShare(), TIMES, tally.largestSet());
     assertThat(tally.inSetShare()).isGreaterThanOrEqualTo(95);
     assertThat(tally.largestSet()).as("of twelve weights and six losses").isLessThanOrEqualTo(6);
   }
@@ -93,7 +121,9 @@ class GrossErrorsTest {
     for (int i = 0; i < TIMES; i++) {
       alarms += GrossErrors.of(STEPS, read(random, -1, 0)).suspects().isEmpty() ? 0 : 1;
     }
-    System.out.printf("slip finder: false alarms in %.1f %% of %d clean batches%n", 100.0 * alarms / TIMES, TIMES);
+    System.out.printf(
+        "slip finder: false alarms in %.1f %% of %d clean batches%n",
+        100.0 * alarms / TIMES, TIMES);
     assertThat(100.0 * alarms / TIMES).isLessThan(5);
   }
 

@@ -17,7 +17,10 @@ import org.junit.jupiter.api.Test;
 class ReconciliationTest {
   private static final int OUT = Flow.OUTSIDE;
 
-  /** Narasimhan and Jordache (2000), first example of a splitter, from memory: measured, unit variances. */
+  /**
+   * Narasimhan and Jordache (2000), first example of a splitter, from memory: measured, unit
+   * variances.
+   */
   private static List<Flow> splitter() {
     return new ArrayList<>(
         List.of(
@@ -32,21 +35,30 @@ class ReconciliationTest {
   @Test
   void theTextbookSplitterComesOutAsPublished() {
     Reconciliation fit = Reconciliation.of(4, splitter());
-    assertThat(fit.adjusted()).extracting(one -> Math.rint(one.value().getAsDouble() * 100) / 100).containsExactly(100.89, 65.83, 35.05, 65.83, 35.05, 100.89);
+    assertThat(fit.adjusted())
+        .extracting(one -> Math.rint(one.value().getAsDouble() * 100) / 100)
+        .containsExactly(100.89, 65.83, 35.05, 65.83, 35.05, 100.89);
     assertThat(fit.statistic()).isCloseTo(16.674, within(0.001));
     assertThat(fit.limit()).isCloseTo(9.488, within(0.001));
     assertThat(fit.degrees()).isEqualTo(4);
     assertThat(fit.fits()).isFalse();
   }
 
-  /** The same by the formula as it stands in the book, with the library's matrices: x − V Aᵀ (A V Aᵀ)⁻¹ A x. */
+  /**
+   * The same by the formula as it stands in the book, with the library's matrices: x − V Aᵀ (A V
+   * Aᵀ)⁻¹ A x.
+   */
   @Test
   void aNetworkComesOutAsByTheFormulaOfTheTextbook() {
     Random random = new Random(7);
     List<Flow> flows = new ArrayList<>();
-    int[][] ends = {{OUT, 0}, {0, 1}, {0, 2}, {0, 3}, {1, OUT}, {1, 4}, {2, OUT}, {2, 4}, {3, OUT}, {4, OUT}, {4, 3}};
+    int[][] ends = {
+      {OUT, 0}, {0, 1}, {0, 2}, {0, 3}, {1, OUT}, {1, 4}, {2, OUT}, {2, 4}, {3, OUT}, {4, OUT},
+      {4, 3}
+    };
     for (int[] end : ends) {
-      flows.add(Flow.measured(end[0], end[1], 50 + 20 * random.nextDouble(), 0.5 + random.nextDouble()));
+      flows.add(
+          Flow.measured(end[0], end[1], 50 + 20 * random.nextDouble(), 0.5 + random.nextDouble()));
     }
     double[][] balance = new double[5][flows.size()];
     double[][] variance = new double[flows.size()][flows.size()];
@@ -63,12 +75,18 @@ class ReconciliationTest {
     }
     RealMatrix a = new Array2DRowRealMatrix(balance);
     RealMatrix v = new Array2DRowRealMatrix(variance);
-    RealMatrix gain = v.multiply(a.transpose()).multiply(new LUDecomposition(a.multiply(v).multiply(a.transpose())).getSolver().getInverse());
+    RealMatrix gain =
+        v.multiply(a.transpose())
+            .multiply(
+                new LUDecomposition(a.multiply(v).multiply(a.transpose()))
+                    .getSolver()
+                    .getInverse());
     double[] correction = gain.operate(a.operate(x));
     RealMatrix left = v.subtract(gain.multiply(a).multiply(v));
     List<Adjusted> adjusted = Reconciliation.of(5, flows).adjusted();
     for (int i = 0; i < x.length; i++) {
-      assertThat(adjusted.get(i).value().orElseThrow()).isCloseTo(x[i] - correction[i], within(1e-9));
+      assertThat(adjusted.get(i).value().orElseThrow())
+          .isCloseTo(x[i] - correction[i], within(1e-9));
       assertThat(adjusted.get(i).sd()).isCloseTo(Math.sqrt(left.getEntry(i, i)), within(1e-9));
     }
   }
@@ -81,20 +99,26 @@ class ReconciliationTest {
     Adjusted first = Reconciliation.of(4, flows).adjusted(1);
     assertThat(first.state()).isEqualTo(State.FOLLOWS);
     Reconciliation all = Reconciliation.of(4, flows);
-    assertThat(first.value().orElseThrow()).isCloseTo(all.adjusted(0).value().orElseThrow() - all.adjusted(2).value().orElseThrow(), within(1e-9));
+    assertThat(first.value().orElseThrow())
+        .isCloseTo(
+            all.adjusted(0).value().orElseThrow() - all.adjusted(2).value().orElseThrow(),
+            within(1e-9));
     assertThat(first.sd()).isPositive();
     flows.set(2, flows.get(2).freed());
     flows.set(4, flows.get(4).freed());
     Reconciliation open = Reconciliation.of(4, flows);
     assertThat(open.adjusted(2).state()).isEqualTo(State.OPEN);
     assertThat(open.adjusted(2).value()).isEmpty();
-    assertThat(open.adjusted(0).value().orElseThrow()).as("the two ends still check each other").isCloseTo((101.91 + 98.88) / 2, within(1e-9));
+    assertThat(open.adjusted(0).value().orElseThrow())
+        .as("the two ends still check each other")
+        .isCloseTo((101.91 + 98.88) / 2, within(1e-9));
   }
 
   /** What follows in a chain is a difference, and its variance is that of the difference. */
   @Test
   void whatFollowsHasTheSpreadOfTheDifference() {
-    List<Flow> flows = List.of(Flow.measured(OUT, 0, 100, 3), Flow.measured(0, OUT, 40, 4), Flow.free(0, OUT));
+    List<Flow> flows =
+        List.of(Flow.measured(OUT, 0, 100, 3), Flow.measured(0, OUT, 40, 4), Flow.free(0, OUT));
     Adjusted rest = Reconciliation.of(1, flows).adjusted(2);
     assertThat(rest.value().orElseThrow()).isCloseTo(60, within(1e-12));
     assertThat(rest.sd()).isCloseTo(5, within(1e-12));
@@ -104,7 +128,13 @@ class ReconciliationTest {
 
   @Test
   void gramsAndTonnesStandInOneNetwork() {
-    List<Flow> flows = List.of(Flow.measured(OUT, 0, 1e6, 100), Flow.measured(0, 1, 10, 0.01), Flow.measured(0, OUT, 1e6, 100), Flow.measured(1, OUT, 9.9, 0.0001), Flow.measured(1, OUT, 0.1, 1e-6));
+    List<Flow> flows =
+        List.of(
+            Flow.measured(OUT, 0, 1e6, 100),
+            Flow.measured(0, 1, 10, 0.01),
+            Flow.measured(0, OUT, 1e6, 100),
+            Flow.measured(1, OUT, 9.9, 0.0001),
+            Flow.measured(1, OUT, 0.1, 1e-6));
     Reconciliation fit = Reconciliation.of(2, flows);
     assertThat(fit.fits()).isTrue();
     assertThat(fit.adjusted(1).value().orElseThrow()).isCloseTo(10, within(0.001));
@@ -124,10 +154,15 @@ class ReconciliationTest {
     assertThat(together.degrees()).isEqualTo(1);
     assertThat(together.adjusted(0)).isEqualTo(apart.adjusted(0));
     assertThat(together.adjusted(3).value().orElseThrow()).isEqualTo(50);
-    assertThat(Reconciliation.of(0, List.of()).fits()).as("nothing at all contradicts nothing").isTrue();
+    assertThat(Reconciliation.of(0, List.of()).fits())
+        .as("nothing at all contradicts nothing")
+        .isTrue();
   }
 
-  /** Seventy splits one after another, 211 flows and losses, one in six not measured: every balance is met by what comes out. */
+  /**
+   * Seventy splits one after another, 211 flows and losses, one in six not measured: every balance
+   * is met by what comes out.
+   */
   @Test
   void aNetworkOfTwoHundredLotsMeetsAllItsBalances() {
     Random random = new Random(11);
@@ -139,8 +174,12 @@ class ReconciliationTest {
       int to = step == steps - 1 ? OUT : step + 1;
       left -= off;
       double read = left * (1 + 0.001 * random.nextGaussian());
-      flows.add(random.nextInt(6) == 0 ? Flow.free(step, to) : Flow.measured(step, to, read, 0.001 * left));
-      flows.add(Flow.measured(step, OUT, off * (1 + 0.001 * random.nextGaussian()), 0.001 * off + 0.01));
+      flows.add(
+          random.nextInt(6) == 0
+              ? Flow.free(step, to)
+              : Flow.measured(step, to, read, 0.001 * left));
+      flows.add(
+          Flow.measured(step, OUT, off * (1 + 0.001 * random.nextGaussian()), 0.001 * off + 0.01));
       flows.add(Flow.measured(step, OUT, 0, 0.002 * left));
     }
     Reconciliation fit = Reconciliation.of(steps, flows);
@@ -155,13 +194,22 @@ class ReconciliationTest {
         sums[flows.get(i).from()] -= value;
       }
     }
-    assertThat(sums).as("what each step takes less what it gives, in grams of 30 kg").usingComparatorWithPrecision(1e-6).containsOnly(0);
+    assertThat(sums)
+        .as("what each step takes less what it gives, in grams of 30 kg")
+        .usingComparatorWithPrecision(1e-6)
+        .containsOnly(0);
   }
 
   @Test
   void valuesThatCannotBeAreRefusedByName() {
-    assertThatThrownBy(() -> Flow.measured(OUT, 0, Double.NaN, 1)).isInstanceOf(OutOfRange.class).hasMessageContaining("measured");
-    assertThatThrownBy(() -> Flow.measured(OUT, 0, 1, 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("sd");
-    assertThatThrownBy(() -> Reconciliation.of(1, List.of(Flow.measured(OUT, 1, 1, 1)))).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("node");
+    assertThatThrownBy(() -> Flow.measured(OUT, 0, Double.NaN, 1))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("measured");
+    assertThatThrownBy(() -> Flow.measured(OUT, 0, 1, 0))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("sd");
+    assertThatThrownBy(() -> Reconciliation.of(1, List.of(Flow.measured(OUT, 1, 1, 1))))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining("node");
   }
 }

@@ -53,30 +53,52 @@ class RunsTest {
     return PastRun.of(network, sand, GoldAccount.of(network, sand));
   }
 
-  /** Three cuts on one table, the last concentrate on a bowl, the middlings of the first again on the table. */
+  /**
+   * Three cuts on one table, the last concentrate on a bowl, the middlings of the first again on
+   * the table.
+   */
   @Test
   void cutsOfARunAreThoseThatReduceItsConcentrateOnTheSameMachine() {
-    Bench bench = Bench.started().weighs(1, 5_000).table(1, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
-    bench.table(2, Material.CONCENTRATE, Material.TAILINGS).table(5, Material.CONCENTRATE, Material.TAILINGS);
-    bench.runs(new Process.GravityRun(new Machine(Kind.VORTEX_BOWL, "")), List.of(7), Material.CONCENTRATE, Material.TAILINGS);
+    Bench bench =
+        Bench.started()
+            .weighs(1, 5_000)
+            .table(1, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
+    bench
+        .table(2, Material.CONCENTRATE, Material.TAILINGS)
+        .table(5, Material.CONCENTRATE, Material.TAILINGS);
+    bench.runs(
+        new Process.GravityRun(new Machine(Kind.VORTEX_BOWL, "")),
+        List.of(7),
+        Material.CONCENTRATE,
+        Material.TAILINGS);
     bench.table(3, Material.CONCENTRATE, Material.TAILINGS);
     Network network = Network.of(bench.batch());
     for (int step : List.of(2, 3, 4)) {
-      assertThat(numbers(Reductions.cuts(network, bench.step(step).orElseThrow()))).containsExactly(2, 3, 4);
+      assertThat(numbers(Reductions.cuts(network, bench.step(step).orElseThrow())))
+          .containsExactly(2, 3, 4);
     }
     assertThat(numbers(Reductions.cuts(network, bench.step(5).orElseThrow()))).containsExactly(5);
-    assertThat(numbers(Reductions.cuts(network, bench.step(6).orElseThrow()))).as("middlings are no cut").containsExactly(6);
-    assertThat(numbers(Reductions.repeats(network, bench.step(2).orElseThrow()))).containsExactly(2);
+    assertThat(numbers(Reductions.cuts(network, bench.step(6).orElseThrow())))
+        .as("middlings are no cut")
+        .containsExactly(6);
+    assertThat(numbers(Reductions.repeats(network, bench.step(2).orElseThrow())))
+        .containsExactly(2);
   }
 
-  /** Three runs over the same tailings that win as many mean specks as Zippin's published removal series (from memory): 165, 101, 54. */
+  /**
+   * Three runs over the same tailings that win as many mean specks as Zippin's published removal
+   * series (from memory): 165, 101, 54.
+   */
   private static Bench repeated() {
-    double mg = SpeckMass.meanMg(Cut.ALL, Assumptions.USUAL.flatness(), Assumptions.USUAL.goldDensity());
+    double mg =
+        SpeckMass.meanMg(Cut.ALL, Assumptions.USUAL.flatness(), Assumptions.USUAL.goldDensity());
     Bench bench = Bench.started().weighs(1, 8_000);
     int tailings = 1;
     int next = 2;
     for (double specks : List.of(165.0, 101.0, 54.0)) {
-      bench.table(tailings, Material.CONCENTRATE, Material.TAILINGS).measures(next, new KnownGold(specks * mg, 0));
+      bench
+          .table(tailings, Material.CONCENTRATE, Material.TAILINGS)
+          .measures(next, new KnownGold(specks * mg, 0));
       tailings = next + 1;
       next += 2;
     }
@@ -88,9 +110,13 @@ class RunsTest {
     Bench bench = repeated();
     Network network = Network.of(bench.batch());
     GoldAccount gold = GoldAccount.of(network, SandAccount.of(network));
-    NextPass next = NextRun.of(bench.step(3).orElseThrow(), network, gold, Optional.of(TERMS), StopRule.USUAL).orElseThrow();
+    NextPass next =
+        NextRun.of(bench.step(3).orElseThrow(), network, gold, Optional.of(TERMS), StopRule.USUAL)
+            .orElseThrow();
     assertThat(next.removal().state()).isEqualTo(Removal.State.DECLINING);
-    assertThat(next.removal().estimate().orElseThrow()).as("Zippin reads about 400").isCloseTo(394.5, within(0.5));
+    assertThat(next.removal().estimate().orElseThrow())
+        .as("Zippin reads about 400")
+        .isCloseTo(394.5, within(0.5));
     assertThat(next.verdict()).isEqualTo(NextPass.Verdict.GO_ON);
     assertThat(next.money()).as("nobody timed a run").isEmpty();
   }
@@ -100,12 +126,16 @@ class RunsTest {
     Bench bench = repeated();
     for (int step : List.of(2, 3, 4)) {
       StepId id = new StepId(step);
-      bench.does(new Edit.RecordOnStep(id, new Running(Running.State.STARTED))).waits(Duration.ofMinutes(29));
+      bench
+          .does(new Edit.RecordOnStep(id, new Running(Running.State.STARTED)))
+          .waits(Duration.ofMinutes(29));
       bench.does(new Edit.RecordOnStep(id, new Running(Running.State.STOPPED)));
     }
     Network network = Network.of(bench.batch());
     GoldAccount gold = GoldAccount.of(network, SandAccount.of(network));
-    NextPass next = NextRun.of(bench.step(2).orElseThrow(), network, gold, Optional.of(TERMS), StopRule.USUAL).orElseThrow();
+    NextPass next =
+        NextRun.of(bench.step(2).orElseThrow(), network, gold, Optional.of(TERMS), StopRule.USUAL)
+            .orElseThrow();
     assertThat(next.minutes()).hasValue(30);
     assertThat(next.money().orElseThrow().costs()).isCloseTo(10, within(1e-9));
     assertThat(runs(bench).getFirst().minutes()).hasValue(30);
@@ -113,17 +143,31 @@ class RunsTest {
 
   @Test
   void aRunUnwatchedInBetweenTellsNothing() {
-    Bench bench = Bench.started().weighs(1, 8_000).table(1, Material.CONCENTRATE, Material.TAILINGS).measures(2, new KnownGold(40, 0));
+    Bench bench =
+        Bench.started()
+            .weighs(1, 8_000)
+            .table(1, Material.CONCENTRATE, Material.TAILINGS)
+            .measures(2, new KnownGold(40, 0));
     bench.table(3, Material.CONCENTRATE, Material.TAILINGS);
     Network network = Network.of(bench.batch());
     GoldAccount gold = GoldAccount.of(network, SandAccount.of(network));
-    assertThat(NextRun.of(bench.step(3).orElseThrow(), network, gold, Optional.of(TERMS), StopRule.USUAL)).isEmpty();
+    assertThat(
+            NextRun.of(
+                bench.step(3).orElseThrow(), network, gold, Optional.of(TERMS), StopRule.USUAL))
+        .isEmpty();
   }
 
   private static Bench run(double wonMg, double lostMg, double tilt) {
-    Bench bench = Bench.started().weighs(1, 5_000).table(1, Material.CONCENTRATE, Material.TAILINGS).weighs(2, 50).weighs(3, 4_950);
+    Bench bench =
+        Bench.started()
+            .weighs(1, 5_000)
+            .table(1, Material.CONCENTRATE, Material.TAILINGS)
+            .weighs(2, 50)
+            .weighs(3, 4_950);
     bench.measures(2, new KnownGold(wonMg, 0)).measures(3, new KnownGold(lostMg, 0));
-    return bench.does(new Edit.RecordOnStep(new StepId(2), new Setting("tilt", 9))).does(new Edit.RecordOnStep(new StepId(2), new Setting("tilt", tilt)));
+    return bench
+        .does(new Edit.RecordOnStep(new StepId(2), new Setting("tilt", 9)))
+        .does(new Edit.RecordOnStep(new StepId(2), new Setting("tilt", tilt)));
   }
 
   @Test
@@ -137,47 +181,85 @@ class RunsTest {
     assertThat(run.minutes()).isEmpty();
   }
 
-  /** Prediction interval of the normal distribution: 0.8, 0.9 and 0.94 have the mean 0.88 and s 0.07211, t(0.975; 2) = 4.303 (standard tables). */
+  /**
+   * Prediction interval of the normal distribution: 0.8, 0.9 and 0.94 have the mean 0.88 and s
+   * 0.07211, t(0.975; 2) = 4.303 (standard tables).
+   */
   @Test
   void threeToldRunsMakeARecord() {
     List<PastRun> runs = new ArrayList<>();
     runs.addAll(runs(run(800, 200, 4)));
     runs.addAll(runs(run(900, 100, 3)));
-    assertThat(MachineRecord.expected(runs, Cut.ALL, PastRun.Kind.FIRST)).as("two are too few").isEmpty();
+    assertThat(MachineRecord.expected(runs, Cut.ALL, PastRun.Kind.FIRST))
+        .as("two are too few")
+        .isEmpty();
     runs.addAll(runs(run(940, 60, 2)));
     Proven record = MachineRecord.expected(runs, Cut.ALL, PastRun.Kind.FIRST).orElseThrow();
     assertThat(record.runs()).isEqualTo(3);
-    assertThat(record.share().usual()).as("what one adds up on paper").isCloseTo(0.88, within(1e-9));
-    assertThat(record.share().low()).isCloseTo(0.88 - 4.303 * 0.0721110 * Math.sqrt(4.0 / 3), within(1e-3));
+    assertThat(record.share().usual())
+        .as("what one adds up on paper")
+        .isCloseTo(0.88, within(1e-9));
+    assertThat(record.share().low())
+        .isCloseTo(0.88 - 4.303 * 0.0721110 * Math.sqrt(4.0 / 3), within(1e-3));
     assertThat(record.share().high()).as("no machine wins more than there is").isEqualTo(1);
   }
 
-  /** A machine that wins 0.99 of a concentrate says nothing of fresh sand, and none of another cut. */
+  /**
+   * A machine that wins 0.99 of a concentrate says nothing of fresh sand, and none of another cut.
+   */
   @Test
   void runsOfOtherCutsAndKindsAreNotMixed() {
     List<PastRun> runs = new ArrayList<>();
     for (int i = 0; i < 3; i++) {
-      Bench bench = Bench.started().weighs(1, 5_000).screens(1, "50").weighs(2, 3_000).weighs(3, 2_000);
-      bench.table(2, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS).table(4, Material.CONCENTRATE, Material.TAILINGS).table(5, Material.CONCENTRATE, Material.TAILINGS);
-      bench.measures(5, new KnownGold(0, 0)).measures(6, new KnownGold(300, 0)).measures(7, new KnownGold(693, 0)).measures(8, new KnownGold(7, 0)).measures(9, new KnownGold(30, 0)).measures(10, new KnownGold(20, 0));
+      Bench bench =
+          Bench.started().weighs(1, 5_000).screens(1, "50").weighs(2, 3_000).weighs(3, 2_000);
+      bench
+          .table(2, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS)
+          .table(4, Material.CONCENTRATE, Material.TAILINGS)
+          .table(5, Material.CONCENTRATE, Material.TAILINGS);
+      bench
+          .measures(5, new KnownGold(0, 0))
+          .measures(6, new KnownGold(300, 0))
+          .measures(7, new KnownGold(693, 0))
+          .measures(8, new KnownGold(7, 0))
+          .measures(9, new KnownGold(30, 0))
+          .measures(10, new KnownGold(20, 0));
       runs.addAll(runs(bench));
     }
-    assertThat(runs).extracting(PastRun::kind).containsSequence(PastRun.Kind.FIRST, PastRun.Kind.REDUCTION, PastRun.Kind.RERUN);
+    assertThat(runs)
+        .extracting(PastRun::kind)
+        .containsSequence(PastRun.Kind.FIRST, PastRun.Kind.REDUCTION, PastRun.Kind.RERUN);
     Cut coarse = runs.getFirst().cut();
-    assertThat(MachineRecord.expected(runs, coarse, PastRun.Kind.REDUCTION).orElseThrow().share().usual()).isCloseTo(0.99, within(1e-9));
-    assertThat(MachineRecord.expected(runs, coarse, PastRun.Kind.RERUN).orElseThrow().share().usual()).isCloseTo(0.6, within(1e-9));
-    assertThat(MachineRecord.expected(runs, coarse, PastRun.Kind.FIRST).orElseThrow().share().usual()).isLessThan(0.8);
+    assertThat(
+            MachineRecord.expected(runs, coarse, PastRun.Kind.REDUCTION)
+                .orElseThrow()
+                .share()
+                .usual())
+        .isCloseTo(0.99, within(1e-9));
+    assertThat(
+            MachineRecord.expected(runs, coarse, PastRun.Kind.RERUN).orElseThrow().share().usual())
+        .isCloseTo(0.6, within(1e-9));
+    assertThat(
+            MachineRecord.expected(runs, coarse, PastRun.Kind.FIRST).orElseThrow().share().usual())
+        .isLessThan(0.8);
     assertThat(MachineRecord.expected(runs, Cut.ALL, PastRun.Kind.REDUCTION)).isEmpty();
   }
 
-  /** One place for the rates of machines: what the sheet says of its dials, and own runs before that. */
+  /**
+   * One place for the rates of machines: what the sheet says of its dials, and own runs before
+   * that.
+   */
   @Test
   void thePaceOfAMachineIsThatOfItsSheetUntilItHasRun() {
     for (Gear gear : Gear.everyKind()) {
       Pace usual = Pace.usual(gear);
       assertThat(usual.byRecord()).isFalse();
       assertThat(usual).isEqualTo(Pace.of(gear, List.of()));
-      gear.sheet().dial("feed").flatMap(Dial::usual).ifPresent(feed -> assertThat(usual.kgPerHour()).as(gear.kind().name()).isEqualTo(feed.usual()));
+      gear.sheet()
+          .dial("feed")
+          .flatMap(Dial::usual)
+          .ifPresent(
+              feed -> assertThat(usual.kgPerHour()).as(gear.kind().name()).isEqualTo(feed.usual()));
     }
     Pace bowl = Pace.usual(Gear.any(Kind.VORTEX_BOWL));
     assertThat(bowl.kgPerHour()).as("150 g every six minutes").isCloseTo(1.5, within(1e-9));
@@ -187,13 +269,26 @@ class RunsTest {
 
   @Test
   void aRerunThatWouldFeedItselfIsRefused() {
-    Bench bench = Bench.started().weighs(1, 5_000).table(1, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS).table(3, Material.CONCENTRATE, Material.TAILINGS);
+    Bench bench =
+        Bench.started()
+            .weighs(1, 5_000)
+            .table(1, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS)
+            .table(3, Material.CONCENTRATE, Material.TAILINGS);
     Process table = new Process.GravityRun(new Machine(Kind.SHAKER_TABLE, ""));
     List<Edit.NewLot> ports = List.of(new Edit.NewLot(Material.CONCENTRATE, Cut.ALL, ""));
-    assertThat(bench.refused(new Edit.TakeStep(table, List.of(new LotId(3)), ports)).reason()).as("middlings that went round").isEqualTo(Reason.LOT_ALREADY_TAKEN);
-    assertThat(bench.refused(new Edit.TakeStep(table, List.of(new LotId(5), new LotId(5)), ports)).reason()).isEqualTo(Reason.LOT_ALREADY_TAKEN);
-    assertThat(bench.refused(new Edit.TakeStep(table, List.of(new LotId(99)), ports)).reason()).as("what the run itself would make").isEqualTo(Reason.NO_SUCH_LOT);
-    assertThat(bench.refused(new Edit.TakeStep(table, List.of(new LotId(5)), List.of())).reason()).isEqualTo(Reason.NO_OUTPUT);
+    assertThat(bench.refused(new Edit.TakeStep(table, List.of(new LotId(3)), ports)).reason())
+        .as("middlings that went round")
+        .isEqualTo(Reason.LOT_ALREADY_TAKEN);
+    assertThat(
+            bench
+                .refused(new Edit.TakeStep(table, List.of(new LotId(5), new LotId(5)), ports))
+                .reason())
+        .isEqualTo(Reason.LOT_ALREADY_TAKEN);
+    assertThat(bench.refused(new Edit.TakeStep(table, List.of(new LotId(99)), ports)).reason())
+        .as("what the run itself would make")
+        .isEqualTo(Reason.NO_SUCH_LOT);
+    assertThat(bench.refused(new Edit.TakeStep(table, List.of(new LotId(5)), List.of())).reason())
+        .isEqualTo(Reason.NO_OUTPUT);
   }
 
   /** A file from elsewhere whose tailings are fed back into the run that makes them. */
@@ -201,9 +296,28 @@ class RunsTest {
   void aFileWhoseRunFeedsItselfIsFound() {
     Bench bench = Bench.started().table(1, Material.CONCENTRATE, Material.TAILINGS);
     Step run = bench.step(2).orElseThrow();
-    Step loop = new Step(run.id(), run.process(), List.of(new LotId(1), new LotId(3)), run.outputs(), List.of(), List.of(), run.startedAt(), Optional.empty(), Optional.empty());
+    Step loop =
+        new Step(
+            run.id(),
+            run.process(),
+            List.of(new LotId(1), new LotId(3)),
+            run.outputs(),
+            List.of(),
+            List.of(),
+            run.startedAt(),
+            Optional.empty(),
+            Optional.empty());
     Batch batch = bench.batch();
-    Batch looped = new Batch(batch.id(), batch.label(), batch.assumptions(), batch.lots(), List.of(batch.steps().getFirst(), loop), false);
-    assertThat(NetworkCheck.findings(looped)).extracting(NetworkFinding::kind).contains(NetworkFinding.Kind.LOT_TAKEN_BEFORE_MADE);
+    Batch looped =
+        new Batch(
+            batch.id(),
+            batch.label(),
+            batch.assumptions(),
+            batch.lots(),
+            List.of(batch.steps().getFirst(), loop),
+            false);
+    assertThat(NetworkCheck.findings(looped))
+        .extracting(NetworkFinding::kind)
+        .contains(NetworkFinding.Kind.LOT_TAKEN_BEFORE_MADE);
   }
 }

@@ -16,7 +16,8 @@ import org.junit.jupiter.api.Test;
 
 class ShopTest {
   private static OwnedScreen screen(String label, double opening, Having having, Use use) {
-    return new OwnedScreen(label, opening, having, use, OptionalDouble.empty(), OptionalDouble.empty());
+    return new OwnedScreen(
+        label, opening, having, use, OptionalDouble.empty(), OptionalDouble.empty());
   }
 
   @Test
@@ -27,8 +28,14 @@ class ShopTest {
             .with(screen("140", 0.106, Having.OWNED, Use.WET))
             .with(screen("200", 0.075, Having.OWNED, Use.DRY));
     assertThat(shop.owned()).extracting(Screen::label).contains("140", "200").doesNotContain("60");
-    assertThat(shop.ownedFor(Optional.of(Manner.WET_BULK))).extracting(OwnedScreen::label).contains("140", "100").doesNotContain("200");
-    assertThat(shop.ownedFor(Optional.of(Manner.DRY_SAMPLE))).extracting(OwnedScreen::label).contains("200").doesNotContain("140");
+    assertThat(shop.ownedFor(Optional.of(Manner.WET_BULK)))
+        .extracting(OwnedScreen::label)
+        .contains("140", "100")
+        .doesNotContain("200");
+    assertThat(shop.ownedFor(Optional.of(Manner.DRY_SAMPLE)))
+        .extracting(OwnedScreen::label)
+        .contains("200")
+        .doesNotContain("140");
   }
 
   @Test
@@ -47,36 +54,56 @@ class ShopTest {
 
   @Test
   void aContainerIsRememberedByItsNameWhateverItsCapitals() {
-    Shop shop = Shop.USUAL.with(new Container("Tin bowl", 315)).with(new Container("tin bowl", 318)).with(new Container("Tin", 120));
+    Shop shop =
+        Shop.USUAL
+            .with(new Container("Tin bowl", 315))
+            .with(new Container("tin bowl", 318))
+            .with(new Container("Tin", 120));
     assertThat(shop.containers()).hasSize(2);
     assertThat(shop.container(" TIN BOWL ").orElseThrow().tareG()).isEqualTo(318);
     assertThat(shop.withoutContainer("tin").containers()).hasSize(1);
-    assertThatThrownBy(() -> new Container("x", 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("tareG");
+    assertThatThrownBy(() -> new Container("x", 0))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("tareG");
   }
 
   /** ASTM C136, from memory: 7 kg/m², so that an 8-inch screen keeps about 200 g. */
   @Test
   void aLaboratoryScreenTakesWhatItsFaceAllows() {
-    OwnedScreen eightInch = new OwnedScreen("50", 0.3, Having.OWNED, Use.BOTH, OptionalDouble.of(203), OptionalDouble.empty());
+    OwnedScreen eightInch =
+        new OwnedScreen(
+            "50", 0.3, Having.OWNED, Use.BOTH, OptionalDouble.of(203), OptionalDouble.empty());
     assertThat(eightInch.loadFor(Manner.DRY_SAMPLE)).isCloseTo(226, within(1.0));
-    assertThat(eightInch.loadFor(Manner.WET_BULK)).isGreaterThan(eightInch.loadFor(Manner.DRY_SAMPLE));
-    OwnedScreen told = new OwnedScreen("50", 0.3, Having.OWNED, Use.BOTH, OptionalDouble.of(203), OptionalDouble.of(180));
+    assertThat(eightInch.loadFor(Manner.WET_BULK))
+        .isGreaterThan(eightInch.loadFor(Manner.DRY_SAMPLE));
+    OwnedScreen told =
+        new OwnedScreen(
+            "50", 0.3, Having.OWNED, Use.BOTH, OptionalDouble.of(203), OptionalDouble.of(180));
     assertThat(told.loadFor(Manner.WET_BULK)).isEqualTo(180);
   }
 
   @Test
   void openingsNotPositiveAreRefused() {
-    assertThatThrownBy(() -> screen("x", 0, Having.OWNED, Use.BOTH)).isInstanceOf(OutOfRange.class).hasMessageContaining("openingMm");
-    assertThatThrownBy(() -> screen("x", Double.NaN, Having.OWNED, Use.BOTH)).isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(() -> screen("x", 0, Having.OWNED, Use.BOTH))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("openingMm");
+    assertThatThrownBy(() -> screen("x", Double.NaN, Having.OWNED, Use.BOTH))
+        .isInstanceOf(OutOfRange.class);
   }
 
   @Test
   void magnetsAreKnownByNameWhateverTheirCapitals() {
-    Shop shop = Shop.USUAL.with(new Magnet("pull rod", 180)).with(new Magnet("Pull Rod", 210)).with(new Magnet("block", 420));
+    Shop shop =
+        Shop.USUAL
+            .with(new Magnet("pull rod", 180))
+            .with(new Magnet("Pull Rod", 210))
+            .with(new Magnet("block", 420));
     assertThat(shop.magnets()).extracting(Magnet::name).containsExactly("Pull Rod", "block");
     assertThat(shop.withoutMagnet("BLOCK").magnets()).hasSize(1);
     assertThatThrownBy(() -> new Magnet(" ", 100)).hasMessageContaining("name");
-    assertThatThrownBy(() -> new Magnet("rod", 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("strengthMt");
+    assertThatThrownBy(() -> new Magnet("rod", 0))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("strengthMt");
   }
 
   @Test
@@ -85,8 +112,12 @@ class ShopTest {
     assertThat(terms.currency()).isEqualTo("€");
     assertThat(terms.worth(1_000, 0.9)).isCloseTo(0.9 * 104 * 0.94, within(1e-12));
     assertThat(terms.cost(90)).isEqualTo(33);
-    assertThatThrownBy(() -> new Terms(104, 1.2, 22, 6, "", LocalDate.EPOCH)).isInstanceOf(OutOfRange.class).hasMessageContaining("payable");
-    assertThatThrownBy(() -> new Terms(Double.NaN, 1, 22, 6, "", LocalDate.EPOCH)).isInstanceOf(OutOfRange.class).hasMessageContaining("pricePerGram");
+    assertThatThrownBy(() -> new Terms(104, 1.2, 22, 6, "", LocalDate.EPOCH))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("payable");
+    assertThatThrownBy(() -> new Terms(Double.NaN, 1, 22, 6, "", LocalDate.EPOCH))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("pricePerGram");
   }
 
   @Test
@@ -94,6 +125,8 @@ class ShopTest {
     assertThat(Shop.USUAL.stopRule()).isEqualTo(StopRule.USUAL);
     StopRule few = new StopRule(StopRule.Kind.UNDER_SPECKS, 5);
     assertThat(Shop.USUAL.with(few).with(new Magnet("rod", 100)).stopRule()).isEqualTo(few);
-    assertThatThrownBy(() -> new StopRule(StopRule.Kind.UNDER_SPECKS, 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("stopSpecks");
+    assertThatThrownBy(() -> new StopRule(StopRule.Kind.UNDER_SPECKS, 0))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("stopSpecks");
   }
 }

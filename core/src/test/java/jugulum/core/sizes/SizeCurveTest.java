@@ -18,12 +18,20 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class SizeCurveTest {
   private static final SizeCurve CURVE =
-      new SizeCurve(List.of(new Sieved(1.18, 4_910), new Sieved(0.6, 9_620), new Sieved(0.3, 12_740), new Sieved(0.15, 8_210)), 2_880);
+      new SizeCurve(
+          List.of(
+              new Sieved(1.18, 4_910),
+              new Sieved(0.6, 9_620),
+              new Sieved(0.3, 12_740),
+              new Sieved(0.15, 8_210)),
+          2_880);
 
   @Test
   void percentRetainedAndFinerAddUp() {
     assertThat(CURVE.totalG()).isEqualTo(38_360);
-    assertThat(CURVE.points()).extracting(point -> Math.rint(1000 * point.finer()) / 10).containsExactly(87.2, 62.1, 28.9, 7.5);
+    assertThat(CURVE.points())
+        .extracting(point -> Math.rint(1000 * point.finer()) / 10)
+        .containsExactly(87.2, 62.1, 28.9, 7.5);
   }
 
   /** The interpolation of a general numerics library over the logarithm of the size. */
@@ -63,16 +71,23 @@ class SizeCurveTest {
   @Test
   void aScreenThatKeptNothingBoundsTheSand() {
     assertThat(CURVE.topMm()).isEmpty();
-    SizeCurve bounded = new SizeCurve(List.of(new Sieved(2, 0), new Sieved(1, 0), new Sieved(0.5, 40)), 60);
+    SizeCurve bounded =
+        new SizeCurve(List.of(new Sieved(2, 0), new Sieved(1, 0), new Sieved(0.5, 40)), 60);
     assertThat(bounded.topMm()).hasValue(1);
   }
 
   @Test
   void openingsOutOfOrderTwiceOrBelowNothingAreRefused() {
-    assertThatThrownBy(() -> new SizeCurve(List.of(new Sieved(0.3, 1), new Sieved(0.6, 1)), 1)).isInstanceOf(OutOfRange.class);
-    assertThatThrownBy(() -> new SizeCurve(List.of(new Sieved(0.3, 1), new Sieved(0.3, 1)), 1)).isInstanceOf(OutOfRange.class);
-    assertThatThrownBy(() -> new SizeCurve(List.of(new Sieved(0.3, 0)), 0)).isInstanceOf(OutOfRange.class).hasMessageContaining("totalG");
-    assertThatThrownBy(() -> new Sieved(0, 1)).isInstanceOf(OutOfRange.class).hasMessageContaining("openingMm");
+    assertThatThrownBy(() -> new SizeCurve(List.of(new Sieved(0.3, 1), new Sieved(0.6, 1)), 1))
+        .isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(() -> new SizeCurve(List.of(new Sieved(0.3, 1), new Sieved(0.3, 1)), 1))
+        .isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(() -> new SizeCurve(List.of(new Sieved(0.3, 0)), 0))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("totalG");
+    assertThatThrownBy(() -> new Sieved(0, 1))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("openingMm");
     assertThatThrownBy(() -> new SizeCurve(List.of(), 1)).isInstanceOf(OutOfRange.class);
   }
 
@@ -82,14 +97,18 @@ class SizeCurveTest {
     assertThat(guess.finer(0.4)).isCloseTo(0.5, within(1e-12));
     assertThat(guess.finer(0.7)).isCloseTo(0.8, within(1e-12));
     assertThat(guess.finer(Double.POSITIVE_INFINITY)).isEqualTo(1);
-    assertThatThrownBy(() -> new GuessedSizes(0.4, 0.4)).isInstanceOf(OutOfRange.class).hasMessageContaining("p80Mm");
+    assertThatThrownBy(() -> new GuessedSizes(0.4, 0.4))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("p80Mm");
   }
 
   @Test
   void aFirstGuessStaysInsideTheCut() {
     Cut cut = new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100"));
     GuessedSizes guess = GuessedSizes.within(cut);
-    assertThat(guess.d50Mm()).isCloseTo(Math.sqrt(0.3 * 0.15), within(1e-12)).isLessThan(guess.p80Mm());
+    assertThat(guess.d50Mm())
+        .isCloseTo(Math.sqrt(0.3 * 0.15), within(1e-12))
+        .isLessThan(guess.p80Mm());
     assertThat(guess.p80Mm()).isLessThan(0.3);
     Cut pan = new Cut(StandardScreens.numbered("100"), Optional.empty());
     assertThat(GuessedSizes.within(pan).d50Mm()).isCloseTo(0.075, within(1e-12));

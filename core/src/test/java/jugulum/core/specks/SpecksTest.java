@@ -21,12 +21,14 @@ class SpecksTest {
   @ParameterizedTest
   @CsvSource({"0.30,0.15,0.03123", "0.60,0.30,0.2499", "0.15,0.075,0.00390", "1.18,0.60,1.933"})
   void meanSpeckMass(double upper, double lower, double milligrams) {
-    assertThat(SpeckMass.meanMg(upper, lower, 0.3, 17.5)).isCloseTo(milligrams, within(0.002 * milligrams));
+    assertThat(SpeckMass.meanMg(upper, lower, 0.3, 17.5))
+        .isCloseTo(milligrams, within(0.002 * milligrams));
   }
 
   /**
-   * A. Wells, BLM Technical Bulletin 4 (1969), from memory: −20 +40 mesh about 12,000 colours to the troy ounce. Colours
-   * of that size are chunkier than our usual flake, so a flatness of 0.5 is taken; a factor of 3 either way is agreement.
+   * A. Wells, BLM Technical Bulletin 4 (1969), from memory: −20 +40 mesh about 12,000 colours to
+   * the troy ounce. Colours of that size are chunkier than our usual flake, so a flatness of 0.5 is
+   * taken; a factor of 3 either way is agreement.
    */
   @Test
   void agreesWithTheColoursInAnOunce() {
@@ -37,8 +39,10 @@ class SpecksTest {
   @Test
   void closesOpenEnds() {
     List<Cut> cuts = Cut.of(Cut.ALL, List.of(StandardScreens.numbered("50").orElseThrow()));
-    assertThat(SpeckMass.meanMg(cuts.get(1), 0.3, 17.5)).isEqualTo(SpeckMass.meanMg(0.30, 0.15, 0.3, 17.5));
-    assertThat(SpeckMass.meanMg(cuts.get(0), 0.3, 17.5)).isEqualTo(SpeckMass.meanMg(0.60, 0.30, 0.3, 17.5));
+    assertThat(SpeckMass.meanMg(cuts.get(1), 0.3, 17.5))
+        .isEqualTo(SpeckMass.meanMg(0.30, 0.15, 0.3, 17.5));
+    assertThat(SpeckMass.meanMg(cuts.get(0), 0.3, 17.5))
+        .isEqualTo(SpeckMass.meanMg(0.60, 0.30, 0.3, 17.5));
     assertThat(SpeckMass.meanMg(Cut.ALL, 0.3, 17.5)).isPositive();
     assertThat(new Cut(Optional.empty(), Optional.empty()).isAll()).isTrue();
   }
@@ -52,12 +56,17 @@ class SpecksTest {
     assertThat(range.high()).isCloseTo(high, within(0.001));
   }
 
-  /** By definition of the exact limits: each tail of the Poisson law holds 2.5 %. Compared with the library's distribution. */
+  /**
+   * By definition of the exact limits: each tail of the Poisson law holds 2.5 %. Compared with the
+   * library's distribution.
+   */
   @Test
   void garwoodTailsHoldTheirShare() {
     PoissonRange range = PoissonRange.of(12, 0.95);
-    assertThat(new PoissonDistribution(range.high()).cumulativeProbability(12)).isCloseTo(0.025, within(1e-6));
-    assertThat(1 - new PoissonDistribution(range.low()).cumulativeProbability(11)).isCloseTo(0.025, within(1e-6));
+    assertThat(new PoissonDistribution(range.high()).cumulativeProbability(12))
+        .isCloseTo(0.025, within(1e-6));
+    assertThat(1 - new PoissonDistribution(range.low()).cumulativeProbability(11))
+        .isCloseTo(0.025, within(1e-6));
   }
 
   @Test
@@ -67,8 +76,12 @@ class SpecksTest {
 
   @Test
   void refusesSizesThatAreNone() {
-    assertThatThrownBy(() -> SpeckMass.meanMg(0.3, 0.3, 0.3, 17.5)).isInstanceOf(OutOfRange.class).hasMessageContaining("lowerMm");
-    assertThatThrownBy(() -> SpeckMass.meanMg(0.3, 0.1, Double.NaN, 17.5)).isInstanceOf(OutOfRange.class).hasMessageContaining("flatness");
+    assertThatThrownBy(() -> SpeckMass.meanMg(0.3, 0.3, 0.3, 17.5))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("lowerMm");
+    assertThatThrownBy(() -> SpeckMass.meanMg(0.3, 0.1, Double.NaN, 17.5))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("flatness");
     assertThatThrownBy(() -> PoissonRange.of(-1, 0.95)).isInstanceOf(OutOfRange.class);
   }
 }

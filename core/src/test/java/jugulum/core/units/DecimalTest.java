@@ -16,7 +16,10 @@ class DecimalTest {
     assertThat(Decimal.shifted(-2.5e-7, 3)).isEqualTo(-2.5e-4);
   }
 
-  /** What a person can type, up to nine digits, comes back after there and back; with a thousand in floating point one in some does not. */
+  /**
+   * What a person can type, up to nine digits, comes back after there and back; with a thousand in
+   * floating point one in some does not.
+   */
   @Test
   void thereAndBackIsTheSameNumber() {
     Random random = new Random(11);
@@ -31,6 +34,9 @@ class DecimalTest {
 
   @Test
   void aMassTellsItsMilligrams() {
-    assertThat(((MassText.Mass) MassText.parse("0.912345 mg", MassUnit.GRAM, MassText.Ounce.ASK)).milligrams()).isEqualTo(0.912_345);
+    assertThat(
+            ((MassText.Mass) MassText.parse("0.912345 mg", MassUnit.GRAM, MassText.Ounce.ASK))
+                .milligrams())
+        .isEqualTo(0.912_345);
   }
 }

@@ -64,12 +64,14 @@ class MassTextTest {
         "NaN           | NOT_A_MASS",
       })
   void saysWhatItDoesNotUnderstand(String typed, Why why) {
-    assertThat(sand(typed)).isInstanceOfSatisfying(Refused.class, refused -> assertThat(refused.why()).isEqualTo(why));
+    assertThat(sand(typed))
+        .isInstanceOfSatisfying(Refused.class, refused -> assertThat(refused.why()).isEqualTo(why));
   }
 
   @Test
   void asksWhichOunceOfGold() {
-    assertThat(MassText.parse("0.5 oz", MassUnit.GRAM, Ounce.ASK)).isEqualTo(new Refused(Why.WHICH_OUNCE, "0.5 oz"));
+    assertThat(MassText.parse("0.5 oz", MassUnit.GRAM, Ounce.ASK))
+        .isEqualTo(new Refused(Why.WHICH_OUNCE, "0.5 oz"));
     assertThat(MassText.parse("1 lb 0.5 oz", MassUnit.GRAM, Ounce.ASK)).isInstanceOf(Mass.class);
   }
 }

@@ -15,7 +15,8 @@ class WaterTest {
   @ParameterizedTest
   @CsvSource({"25, 0.8900", "20, 1.0016", "10, 1.3059", "5, 1.5182"})
   void viscosityIsThatOfTheRelease(double temperatureC, double milliPascalSeconds) {
-    assertThat(new Water(temperatureC).viscosityPaS() * 1e3).isCloseTo(milliPascalSeconds, within(6e-5));
+    assertThat(new Water(temperatureC).viscosityPaS() * 1e3)
+        .isCloseTo(milliPascalSeconds, within(6e-5));
   }
 
   /** Kell 1975, to the hundredth of a kilogram the tables of later scales agree within. */
@@ -27,12 +28,17 @@ class WaterTest {
 
   @Test
   void waterIsHeaviestAtFourDegrees() {
-    assertThat(new Water(4).densityKgM3()).isGreaterThan(new Water(2).densityKgM3()).isGreaterThan(new Water(6).densityKgM3());
+    assertThat(new Water(4).densityKgM3())
+        .isGreaterThan(new Water(2).densityKgM3())
+        .isGreaterThan(new Water(6).densityKgM3());
   }
 
   @ParameterizedTest
   @ValueSource(doubles = {-0.1, 60.1, Double.NaN, Double.POSITIVE_INFINITY})
   void iceAndSteamAreRefused(double temperatureC) {
-    assertThatThrownBy(() -> new Water(temperatureC)).isInstanceOf(OutOfRange.class).hasMessageContaining("temperatureC").hasMessageContaining("60");
+    assertThatThrownBy(() -> new Water(temperatureC))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("temperatureC")
+        .hasMessageContaining("60");
   }
 }

@@ -54,7 +54,13 @@ final class AccountFiles {
   void sheet() {
     List<Double> containersG = workbench.projections().shop().get().containersG();
     Figures figures = workbench.preferences().figures().get();
-    account().ifPresent(account -> saving.file(FileKind.PAGES, name(account), () -> AccountPdf.of(account, containersG, figures)));
+    account()
+        .ifPresent(
+            account ->
+                saving.file(
+                    FileKind.PAGES,
+                    name(account),
+                    () -> AccountPdf.of(account, containersG, figures)));
   }
 
   void labels() {
@@ -65,7 +71,10 @@ final class AccountFiles {
               if (account.vials().isEmpty()) {
                 workbench.notices().say(new Notice.Said(Words.of("labels.none"), true));
               } else {
-                saving.file(FileKind.PAGES, Words.of("labels.title", name(account)), () -> LabelsPdf.of(account, figures));
+                saving.file(
+                    FileKind.PAGES,
+                    Words.of("labels.title", name(account)),
+                    () -> LabelsPdf.of(account, figures));
               }
             });
   }
@@ -77,16 +86,29 @@ final class AccountFiles {
         .ifPresent(
             account -> {
               if (account.settlement().isEmpty()) {
-                workbench.notices().say(new Notice.Said(Words.of(account.terms().isEmpty() ? "settlement.no-terms" : "settlement.no-gold"), true));
+                workbench
+                    .notices()
+                    .say(
+                        new Notice.Said(
+                            Words.of(
+                                account.terms().isEmpty()
+                                    ? "settlement.no-terms"
+                                    : "settlement.no-gold"),
+                            true));
               } else {
-                saving.file(FileKind.PAGES, Words.of("settlement.title", name(account)), () -> SettlementPdf.of(account, figures, today));
+                saving.file(
+                    FileKind.PAGES,
+                    Words.of("settlement.title", name(account)),
+                    () -> SettlementPdf.of(account, figures, today));
               }
             });
   }
 
   /** The spreadsheet, and beside it the batch file, the account and the lots as CSV. */
   void tables() {
-    account().ifPresent(account -> saving.ask(FileKind.TABLE, name(account), path -> tables(path, account)));
+    account()
+        .ifPresent(
+            account -> saving.ask(FileKind.TABLE, name(account), path -> tables(path, account)));
   }
 
   private static Notice tables(Path path, Account account) throws IOException {
@@ -97,6 +119,8 @@ final class AccountFiles {
     FileSet beside = FileSet.beside(path, others.keySet());
     Files.write(path, TablesXlsx.write(tables));
     beside.write(others);
-    return new Notice.Said(Words.of("file.account-written", name(account), String.valueOf(path), beside.stem()), false);
+    return new Notice.Said(
+        Words.of("file.account-written", name(account), String.valueOf(path), beside.stem()),
+        false);
   }
 }

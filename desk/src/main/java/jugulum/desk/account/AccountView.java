@@ -22,12 +22,17 @@ import jugulum.desk.session.Workbench;
 import jugulum.desk.session.Worked;
 import jugulum.desk.words.Words;
 
-/** The account of the batch on the bench: how much, how sure, where the rest is, what next; and its pages and tables. */
+/**
+ * The account of the batch on the bench: how much, how sure, where the rest is, what next; and its
+ * pages and tables.
+ */
 public final class AccountView extends BorderPane {
   private final Workbench workbench;
   private final Consumer<LotId> toLot;
   private final Label title = Parts.styled(new Label(), "page-title");
-  private final Segments<Part> parts = new Segments<>("account-part", List.of(Part.values()), part -> Words.of("account.part", part));
+  private final Segments<Part> parts =
+      new Segments<>(
+          "account-part", List.of(Part.values()), part -> Words.of("account.part", part));
   private final ScrollPane scroll = new ScrollPane();
   private final NextPart next = new NextPart();
   private final HBox files;
@@ -56,7 +61,8 @@ public final class AccountView extends BorderPane {
         Parts.row(
             Buttons.primary("save-sheet", Words.of("account.save.sheet"), "P", out::sheet),
             Buttons.plain("save-tables", Words.of("account.save.tables"), "X", out::tables),
-            Buttons.plain("save-settlement", Words.of("account.save.settlement"), "S", out::settlement),
+            Buttons.plain(
+                "save-settlement", Words.of("account.save.settlement"), "S", out::settlement),
             Buttons.plain("save-labels", Words.of("account.save.labels"), "L", out::labels));
     title.setWrapText(true);
     title.setMaxWidth(Double.MAX_VALUE);
@@ -101,9 +107,20 @@ public final class AccountView extends BorderPane {
     Optional<Worked> worked = workbench.projections().current().get().worked();
     Parts.shown(files, worked.isPresent());
     Parts.shown(parts, worked.isPresent());
-    title.setText(worked.map(now -> Words.of("account.title", now.batch().label().name())).orElse(""));
+    title.setText(
+        worked.map(now -> Words.of("account.title", now.batch().label().name())).orElse(""));
     double at = scroll.getVvalue();
-    scroll.setContent(worked.map(now -> part(new Shown(now, workbench.accountWork().account().get(), workbench.projections().shop().get(), workbench.preferences().figures().get()))).orElseGet(() -> Parts.sentence(Words.of("account.none"), "muted")));
+    scroll.setContent(
+        worked
+            .map(
+                now ->
+                    part(
+                        new Shown(
+                            now,
+                            workbench.accountWork().account().get(),
+                            workbench.projections().shop().get(),
+                            workbench.preferences().figures().get())))
+            .orElseGet(() -> Parts.sentence(Words.of("account.none"), "muted")));
     scroll.setVvalue(at);
   }
 

@@ -32,14 +32,19 @@ final class GoldPart {
 
   static Node of(Shown shown, Runnable toNext, Runnable toSand) {
     VBox left = new VBox(14, gold(shown));
-    shown.now().gold().recoveries().forEach(recovery -> left.getChildren().add(recovery(shown, recovery)));
+    shown
+        .now()
+        .gold()
+        .recoveries()
+        .forEach(recovery -> left.getChildren().add(recovery(shown, recovery)));
     if (shown.now().gold().recoveries().isEmpty()) {
       left.getChildren().add(Parts.advice("idle", "", Words.of("account.no-recovery")));
     }
     if (!shown.now().gold().byCut().isEmpty()) {
       left.getChildren().addAll(Parts.section(Words.of("account.by-cut")), byCut(shown));
     }
-    VBox right = new VBox(14, Parts.section(Words.of("account.where")), WhereBar.of(shown), places(shown));
+    VBox right =
+        new VBox(14, Parts.section(Words.of("account.where")), WhereBar.of(shown), places(shown));
     misfit(shown, right, toSand);
     next(shown, right, toNext);
     unseen(shown, right);
@@ -53,7 +58,14 @@ final class GoldPart {
 
   private static Node gold(Shown shown) {
     var account = shown.now().gold();
-    Label amount = Parts.styled(new Label(account.won().map(won -> shown.figures().gold(won.milligrams())).orElse(Words.of("header.none"))), "gold-figure");
+    Label amount =
+        Parts.styled(
+            new Label(
+                account
+                    .won()
+                    .map(won -> shown.figures().gold(won.milligrams()))
+                    .orElse(Words.of("header.none"))),
+            "gold-figure");
     VBox box = new VBox(2, amount, Parts.sentence(Words.of("header.gold"), "muted"));
     if (account.won().isEmpty()) {
       box.getChildren().add(Parts.sentence(Words.of("account.not-weighed"), "muted"));
@@ -62,20 +74,36 @@ final class GoldPart {
     double milligrams = account.won().get().milligrams();
     String fine = shown.figures().gold(milligrams * account.fineness());
     String key = account.finenessMeasured() ? "account.fine.measured" : "account.fine.assumed";
-    box.getChildren().addAll(Parts.sentence(RecoveryWords.everyUnit(milligrams)), Parts.sentence(Words.of(key, fine, Figures.fixed(account.fineness() * 1000, 0)), "muted"));
+    box.getChildren()
+        .addAll(
+            Parts.sentence(RecoveryWords.everyUnit(milligrams)),
+            Parts.sentence(
+                Words.of(key, fine, Figures.fixed(account.fineness() * 1000, 0)), "muted"));
     return box;
   }
 
   private static Node recovery(Shown shown, Recovery recovery) {
-    Label name = Parts.styled(new Label(Words.of("recovery." + Sentences.kind(recovery))), "strong");
+    Label name =
+        Parts.styled(new Label(Words.of("recovery." + Sentences.kind(recovery))), "strong");
     Label figure = Parts.styled(new Label(Sentences.share(recovery)), "figure");
     figure.setId("account-" + Sentences.kind(recovery));
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
-    HBox line = new HBox(8, name, gap, figure, Parts.styled(new Label(Words.of("account.range", Figures.range(recovery))), "muted"));
+    HBox line =
+        new HBox(
+            8,
+            name,
+            gap,
+            figure,
+            Parts.styled(new Label(Words.of("account.range", Figures.range(recovery))), "muted"));
     line.setAlignment(Pos.BASELINE_LEFT);
     String settled = RecoveryWords.settled(recovery);
-    VBox box = new VBox(2, line, Parts.sentence(RecoveryWords.rests(recovery, shown.now().gold(), shown.figures()), "muted"));
+    VBox box =
+        new VBox(
+            2,
+            line,
+            Parts.sentence(
+                RecoveryWords.rests(recovery, shown.now().gold(), shown.figures()), "muted"));
     if (!settled.isEmpty()) {
       box.getChildren().add(Parts.sentence(settled, "muted"));
     }
@@ -86,20 +114,36 @@ final class GoldPart {
     var cuts = shown.now().gold().byCut();
     double from = RangeBar.from(cuts.values());
     List<Node> heads = new ArrayList<>();
-    List.of("account.cut", "account.recovered", "account.range.head").forEach(key -> heads.add(Grid.cell(Words.of(key), "muted")));
+    List.of("account.cut", "account.recovered", "account.range.head")
+        .forEach(key -> heads.add(Grid.cell(Words.of(key), "muted")));
     heads.add(RangeBar.scale(from));
     Grid grid = new Grid(heads);
-    cuts.forEach((cut, recovery) -> grid.line(Sentences.cut(cut), Grid.cell(Sentences.share(recovery), "strong"), Figures.range(recovery), new RangeBar(recovery, from)));
+    cuts.forEach(
+        (cut, recovery) ->
+            grid.line(
+                Sentences.cut(cut),
+                Grid.cell(Sentences.share(recovery), "strong"),
+                Figures.range(recovery),
+                new RangeBar(recovery, from)));
     return grid;
   }
 
   private static Node places(Shown shown) {
-    Grid grid = new Grid("account.place", "account.gold", "account.range.head", "gold.free", "gold.hidden");
+    Grid grid =
+        new Grid("account.place", "account.gold", "account.range.head", "gold.free", "gold.hidden");
     for (Place place : shown.now().gold().places()) {
       boolean nothing = place.isUnseen();
-      String gold = nothing ? Words.of("account.place.unseen") : shown.figures().gold(place.gold().milligrams());
+      String gold =
+          nothing
+              ? Words.of("account.place.unseen")
+              : shown.figures().gold(place.gold().milligrams());
       String range = nothing ? "" : shown.figures().goldRange(place.gold());
-      grid.line(PlaceWords.name(place), Grid.cell(gold, "strong"), range, PlaceWords.free(place, shown.figures()), PlaceWords.hidden(place, shown.figures()));
+      grid.line(
+          PlaceWords.name(place),
+          Grid.cell(gold, "strong"),
+          range,
+          PlaceWords.free(place, shown.figures()),
+          PlaceWords.hidden(place, shown.figures()));
     }
     return grid;
   }
@@ -108,8 +152,16 @@ final class GoldPart {
     Optional<Account> contradicted = shown.account().filter(account -> !account.balance().fits());
     if (contradicted.isPresent()) {
       Account account = contradicted.get();
-      String title = account.balance().misfits().stream().findFirst().map(misfit -> MisfitWords.title(misfit, account.network())).orElse(Words.of("balance.nobody"));
-      right.getChildren().addAll(Parts.advice("fault", title, Words.of("account.misfit")), Links.to("to-sand", "account.to-sand", toSand));
+      String title =
+          account.balance().misfits().stream()
+              .findFirst()
+              .map(misfit -> MisfitWords.title(misfit, account.network()))
+              .orElse(Words.of("balance.nobody"));
+      right
+          .getChildren()
+          .addAll(
+              Parts.advice("fault", title, Words.of("account.misfit")),
+              Links.to("to-sand", "account.to-sand", toSand));
     }
   }
 
@@ -120,9 +172,17 @@ final class GoldPart {
       return;
     }
     var account = shown.account().get();
-    AdviceWords.nothingPays(account).ifPresent(sentence -> right.getChildren().add(Parts.sentence(sentence)));
-    account.byMoney().stream().limit(NEXT).forEach(advice -> right.getChildren().add(NextPart.box(advice, account, shown.figures())));
-    right.getChildren().add(account.byMoney().isEmpty() ? Parts.sentence(Words.of("advice.none"), "muted") : Links.to("to-next", "account.more-next", toNext));
+    AdviceWords.nothingPays(account)
+        .ifPresent(sentence -> right.getChildren().add(Parts.sentence(sentence)));
+    account.byMoney().stream()
+        .limit(NEXT)
+        .forEach(advice -> right.getChildren().add(NextPart.box(advice, account, shown.figures())));
+    right
+        .getChildren()
+        .add(
+            account.byMoney().isEmpty()
+                ? Parts.sentence(Words.of("advice.none"), "muted")
+                : Links.to("to-next", "account.more-next", toNext));
   }
 
   private static void unseen(Shown shown, VBox right) {
@@ -130,7 +190,11 @@ final class GoldPart {
     if (!ids.isEmpty()) {
       right.getChildren().add(Parts.section(Words.of("account.unseen")));
       for (Lot lot : shown.network().lots(ids)) {
-        right.getChildren().add(Parts.advice("fault", Sentences.lot(lot), Words.of("account.settle", lot.material())));
+        right
+            .getChildren()
+            .add(
+                Parts.advice(
+                    "fault", Sentences.lot(lot), Words.of("account.settle", lot.material())));
       }
     }
   }

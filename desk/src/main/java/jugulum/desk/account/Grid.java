@@ -21,7 +21,10 @@ final class Grid extends GridPane {
 
   /** A table with such heads, by key; an empty key is an empty head. */
   Grid(String... heads) {
-    this(Stream.of(heads).map(key -> (Node) Parts.styled(cell(key.isEmpty() ? "" : Words.of(key)), "muted")).toList());
+    this(
+        Stream.of(heads)
+            .map(key -> (Node) Parts.styled(cell(key.isEmpty() ? "" : Words.of(key)), "muted"))
+            .toList());
   }
 
   /** A table with such heads. */
@@ -41,7 +44,10 @@ final class Grid extends GridPane {
   Grid line(Object... cells) {
     Node[] nodes = new Node[cells.length];
     for (int i = 0; i < cells.length; i++) {
-      nodes[i] = cells[i] instanceof Node node ? node : i == 0 ? Parts.sentence(String.valueOf(cells[i])) : cell(String.valueOf(cells[i]));
+      nodes[i] =
+          cells[i] instanceof Node node
+              ? node
+              : i == 0 ? Parts.sentence(String.valueOf(cells[i])) : cell(String.valueOf(cells[i]));
     }
     addRow(rows++, nodes);
     return this;

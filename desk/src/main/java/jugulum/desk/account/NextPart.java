@@ -14,7 +14,8 @@ import jugulum.desk.words.Words;
 
 /** What to do next with every lot, the best first, each with its sums. */
 final class NextPart {
-  private final Segments<By> by = new Segments<>("advice-by", List.of(By.values()), one -> Words.of("advice.by", one));
+  private final Segments<By> by =
+      new Segments<>("advice-by", List.of(By.values()), one -> Words.of("advice.by", one));
   private final VBox list = new VBox(10);
   private final VBox all = new VBox(14, by, list);
   private Shown shown;
@@ -37,7 +38,8 @@ final class NextPart {
     }
     Account account = shown.account().get();
     list.getChildren().add(Parts.sentence(AdviceWords.terms(account), "muted"));
-    AdviceWords.nothingPays(account).ifPresent(sentence -> list.getChildren().add(Parts.sentence(sentence)));
+    AdviceWords.nothingPays(account)
+        .ifPresent(sentence -> list.getChildren().add(Parts.sentence(sentence)));
     List<Advice> advice = account.advice(by.chosen());
     advice.forEach(one -> list.getChildren().add(box(one, account, shown.figures())));
     if (advice.isEmpty()) {
@@ -53,6 +55,7 @@ final class NextPart {
           case WINS, FIND_OUT -> "water";
           case LEAVE -> "idle";
         };
-    return Parts.advice(kind, AdviceWords.title(advice, account), AdviceWords.sums(advice, account, figures));
+    return Parts.advice(
+        kind, AdviceWords.title(advice, account), AdviceWords.sums(advice, account, figures));
   }
 }

@@ -28,7 +28,11 @@ final class RangeBar extends Pane {
     setMinSize(LENGTH, 2 * MIDDLE);
     double low = x(recovery.low());
     double high = x(recovery.high());
-    getChildren().addAll(part("range-rail", 0, LENGTH, 1), part("range-span", low, Math.max(3, high - low), 3), part("range-dot", x(recovery.share()) - 5, 10, 10));
+    getChildren()
+        .addAll(
+            part("range-rail", 0, LENGTH, 1),
+            part("range-span", low, Math.max(3, high - low), 3),
+            part("range-dot", x(recovery.share()) - 5, 10, 10));
     setAccessibleText(Words.of("account.range.head"));
   }
 
@@ -40,7 +44,8 @@ final class RangeBar extends Pane {
 
   /** What stands over the bars. */
   static Label scale(double from) {
-    Label label = Parts.styled(new Label(Words.of("account.scale", Figures.fixed(from * 100, 0))), "muted");
+    Label label =
+        Parts.styled(new Label(Words.of("account.scale", Figures.fixed(from * 100, 0))), "muted");
     label.setMinWidth(LENGTH);
     return label;
   }

@@ -28,7 +28,10 @@ import jugulum.desk.words.MisfitWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** How the sand adds up: every weight beside what it must be for all to fit, and the ones that cannot be right. */
+/**
+ * How the sand adds up: every weight beside what it must be for all to fit, and the ones that
+ * cannot be right.
+ */
 final class SandPart {
   /** Less is not shown by any scale for sand. */
   private static final double LEAST_G = 0.05;
@@ -41,14 +44,28 @@ final class SandPart {
     }
     Account account = shown.account().get();
     SandBalance balance = account.balance();
-    VBox left = new VBox(14, Parts.advice(balance.fits() ? balance.degrees() == 0 ? "idle" : "fine" : "fault", "", MisfitWords.test(balance)));
+    VBox left =
+        new VBox(
+            14,
+            Parts.advice(
+                balance.fits() ? balance.degrees() == 0 ? "idle" : "fine" : "fault",
+                "",
+                MisfitWords.test(balance)));
     left.getChildren().getFirst().setId("balance-test");
-    balance.misfits().forEach(misfit -> left.getChildren().add(misfit(misfit, account, shown, toLot)));
+    balance
+        .misfits()
+        .forEach(misfit -> left.getChildren().add(misfit(misfit, account, shown, toLot)));
     if (!balance.isExplained()) {
-      left.getChildren().add(Parts.sentence(Words.of(balance.misfits().isEmpty() ? "balance.nobody" : "balance.unexplained")));
+      left.getChildren()
+          .add(
+              Parts.sentence(
+                  Words.of(
+                      balance.misfits().isEmpty() ? "balance.nobody" : "balance.unexplained")));
     }
     left.getChildren().addAll(Parts.section(Words.of("account.closure")), closures(shown));
-    VBox right = new VBox(14, Parts.sentence(Words.of("balance.about"), "muted"), lots(account, shown.figures()));
+    VBox right =
+        new VBox(
+            14, Parts.sentence(Words.of("balance.about"), "muted"), lots(account, shown.figures()));
     HBox columns = new HBox(36, left, right);
     left.setPrefWidth(400);
     right.setPrefWidth(760);
@@ -59,18 +76,38 @@ final class SandPart {
   }
 
   private static Node misfit(Misfit misfit, Account account, Shown shown, Consumer<LotId> toLot) {
-    Node box = Parts.advice("fault", MisfitWords.title(misfit, account.network()), MisfitWords.text(misfit, account.balance(), account.network(), shown.shop().containersG(), shown.figures()));
+    Node box =
+        Parts.advice(
+            "fault",
+            MisfitWords.title(misfit, account.network()),
+            MisfitWords.text(
+                misfit,
+                account.balance(),
+                account.network(),
+                shown.shop().containersG(),
+                shown.figures()));
     box.setId("misfit");
     FlowPane ways = new FlowPane(8, 8);
     for (LotId lot : misfit.lots()) {
-      Button open = Buttons.plain("misfit-" + lot.number(), Words.of("balance.open-lot", shown.lot(lot)), "", () -> toLot.accept(lot));
+      Button open =
+          Buttons.plain(
+              "misfit-" + lot.number(),
+              Words.of("balance.open-lot", shown.lot(lot)),
+              "",
+              () -> toLot.accept(lot));
       ways.getChildren().add(open);
     }
     return new VBox(8, box, ways);
   }
 
   private static Node lots(Account account, Figures figures) {
-    Grid grid = new Grid("balance.lot", "balance.measured", "balance.adjusted", "balance.adjustment", "balance.significance");
+    Grid grid =
+        new Grid(
+            "balance.lot",
+            "balance.measured",
+            "balance.adjusted",
+            "balance.adjustment",
+            "balance.significance");
     List<LotId> suspect = new ArrayList<>();
     account.balance().misfits().forEach(misfit -> suspect.addAll(misfit.lots()));
     for (Lot lot : account.network().lots()) {
@@ -82,16 +119,31 @@ final class SandPart {
   private static void line(Grid grid, Lot lot, Account account, boolean suspect, Figures figures) {
     Adjusted adjusted = account.balance().of(lot.id());
     var mass = account.sand().mass(lot.id());
-    String measured = mass.isMeasured() ? plusMinus(lot, mass.grams(), mass.standardUncertaintyG(), figures) : "";
-    String value = adjusted.value().isPresent() ? plusMinus(lot, Math.max(0, adjusted.value().getAsDouble()), adjusted.sd(), figures) : "";
+    String measured =
+        mass.isMeasured() ? plusMinus(lot, mass.grams(), mass.standardUncertaintyG(), figures) : "";
+    String value =
+        adjusted.value().isPresent()
+            ? plusMinus(lot, Math.max(0, adjusted.value().getAsDouble()), adjusted.sd(), figures)
+            : "";
     boolean checked = adjusted.state() == Adjusted.State.CHECKED;
-    String verdict = suspect ? Words.of("balance.suspect") : checked ? Figures.fixed(adjusted.significance(), 1) : Words.of("balance.state", adjusted.state());
-    grid.line(Sentences.lot(lot), measured, value, checked ? signed(adjusted.adjustment(), figures) : "", Grid.cell(verdict, suspect ? "loss-text" : "muted"));
+    String verdict =
+        suspect
+            ? Words.of("balance.suspect")
+            : checked
+                ? Figures.fixed(adjusted.significance(), 1)
+                : Words.of("balance.state", adjusted.state());
+    grid.line(
+        Sentences.lot(lot),
+        measured,
+        value,
+        checked ? signed(adjusted.adjustment(), figures) : "",
+        Grid.cell(verdict, suspect ? "loss-text" : "muted"));
   }
 
   /** Gold is written as gold, sand as sand. */
   private static String plusMinus(Lot lot, double grams, double sd, Figures figures) {
-    DoubleFunction<String> write = lot.material() == Material.GOLD ? mass -> figures.gold(mass * 1000) : figures::sand;
+    DoubleFunction<String> write =
+        lot.material() == Material.GOLD ? mass -> figures.gold(mass * 1000) : figures::sand;
     return Words.of("balance.plus-minus", write.apply(grams), write.apply(Normal.Z95 * sd));
   }
 
@@ -109,6 +161,8 @@ final class SandPart {
         all.getChildren().add(Closures.advice(name, closure, shown.now(), shown.figures()));
       }
     }
-    return all.getChildren().isEmpty() ? Parts.sentence(Words.of("account.no-steps"), "muted") : all;
+    return all.getChildren().isEmpty()
+        ? Parts.sentence(Words.of("account.no-steps"), "muted")
+        : all;
   }
 }

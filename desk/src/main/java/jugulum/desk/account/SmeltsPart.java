@@ -15,18 +15,36 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.MoneyWords;
 import jugulum.desk.words.Words;
 
-/** Smelts and assays of a batch: what each tells of hidden gold and of all gold, and whether it counts. */
+/**
+ * Smelts and assays of a batch: what each tells of hidden gold and of all gold, and whether it
+ * counts.
+ */
 final class SmeltsPart {
   private SmeltsPart() {}
 
   static Node of(Shown shown) {
-    Grid grid = new Grid("smelts.lot", "smelts.what", "smelts.hidden", "smelts.total", "smelts.state");
+    Grid grid =
+        new Grid("smelts.lot", "smelts.what", "smelts.hidden", "smelts.total", "smelts.state");
     shown.network().lots().forEach(lot -> lines(grid, lot, shown));
     VBox all = new VBox(14, Parts.sentence(Words.of("smelts.about"), "muted"));
     all.getChildren().add(grid.isEmpty() ? Parts.sentence(Words.of("smelts.none")) : grid);
-    double cost = shown.network().lots().stream().flatMap(lot -> lot.live(Smelt.class)).mapToDouble(smelt -> smelt.cost().orElse(0)).sum();
-    shown.shop().terms().filter(_ -> cost > 0).ifPresent(terms -> all.getChildren().add(Parts.sentence(Words.of("smelts.cost", MoneyWords.sum(cost, terms)))));
-    all.getChildren().addAll(Parts.advice("idle", "", breakEven(shown)), Parts.sentence(Words.of("smelts.oz"), "muted"));
+    double cost =
+        shown.network().lots().stream()
+            .flatMap(lot -> lot.live(Smelt.class))
+            .mapToDouble(smelt -> smelt.cost().orElse(0))
+            .sum();
+    shown
+        .shop()
+        .terms()
+        .filter(_ -> cost > 0)
+        .ifPresent(
+            terms ->
+                all.getChildren()
+                    .add(Parts.sentence(Words.of("smelts.cost", MoneyWords.sum(cost, terms)))));
+    all.getChildren()
+        .addAll(
+            Parts.advice("idle", "", breakEven(shown)),
+            Parts.sentence(Words.of("smelts.oz"), "muted"));
     return all;
   }
 
@@ -35,22 +53,59 @@ final class SmeltsPart {
     List<Assay> assays = lot.live(Assay.class).toList();
     List<Smelt> smelts = lot.live(Smelt.class).toList();
     for (Assay assay : assays) {
-      String what = assay.composite().map(bag -> Words.of("smelts.composite", bag)).orElseGet(() -> Words.of("smelts.assay", shown.figures().read(assay.sampleG(), 0.1)));
-      double visible = assay.visible().map(gold -> gold.milligrams() * fineness / assay.sampleG() * 1000).orElse(0.0);
-      double before = assay.visible().map(VisibleGold::takenBeforeMg).orElse(0.0) * fineness / assay.sampleG() * 1000;
+      String what =
+          assay
+              .composite()
+              .map(bag -> Words.of("smelts.composite", bag))
+              .orElseGet(
+                  () -> Words.of("smelts.assay", shown.figures().read(assay.sampleG(), 0.1)));
+      double visible =
+          assay
+              .visible()
+              .map(gold -> gold.milligrams() * fineness / assay.sampleG() * 1000)
+              .orElse(0.0);
+      double before =
+          assay.visible().map(VisibleGold::takenBeforeMg).orElse(0.0)
+              * fineness
+              / assay.sampleG()
+              * 1000;
       double all = assay.gramsPerTonne() + before;
-      grid.line(shown.lot(lot.id()), what, assay.isApart() ? grade(all - visible) : Words.of("smelts.not-told"), grade(all), state(assay));
+      grid.line(
+          shown.lot(lot.id()),
+          what,
+          assay.isApart() ? grade(all - visible) : Words.of("smelts.not-told"),
+          grade(all),
+          state(assay));
     }
     for (Smelt smelt : smelts) {
       Smelted told = Smelted.of(smelt);
-      String hidden = smelt.visible().isApart() ? grade(told.hiddenGramsPerTonne(fineness)) : Words.of("smelts.not-told");
-      grid.line(shown.lot(lot.id()), Words.of("smelts.smelt", shown.figures().read(smelt.sampleG(), 0.1)), hidden, grade(told.gramsPerTonne(fineness)), state(smelt));
+      String hidden =
+          smelt.visible().isApart()
+              ? grade(told.hiddenGramsPerTonne(fineness))
+              : Words.of("smelts.not-told");
+      grid.line(
+          shown.lot(lot.id()),
+          Words.of("smelts.smelt", shown.figures().read(smelt.sampleG(), 0.1)),
+          hidden,
+          grade(told.gramsPerTonne(fineness)),
+          state(smelt));
     }
-    Smelted.mean(smelts.stream().filter(smelt -> smelt.visible().isApart()).map(Smelted::of).toList(), fineness)
+    Smelted.mean(
+            smelts.stream().filter(smelt -> smelt.visible().isApart()).map(Smelted::of).toList(),
+            fineness)
         .ifPresent(
             mean -> {
-              String grade = Words.of("smelts.mean.grade", Figures.rounded(mean.gramsPerTonne(), 1), Figures.rounded(mean.sd(), 1));
-              grid.line(shown.lot(lot.id()), Words.of("smelts.mean", Integer.toString(mean.smelts())), Grid.cell(grade, "strong"), "", "");
+              String grade =
+                  Words.of(
+                      "smelts.mean.grade",
+                      Figures.rounded(mean.gramsPerTonne(), 1),
+                      Figures.rounded(mean.sd(), 1));
+              grid.line(
+                  shown.lot(lot.id()),
+                  Words.of("smelts.mean", Integer.toString(mean.smelts())),
+                  Grid.cell(grade, "strong"),
+                  "",
+                  "");
             });
   }
 
@@ -63,16 +118,22 @@ final class SmeltsPart {
 
   private static Node state(Smelt smelt) {
     String kind = Words.of(smelt.visible().isApart() ? "smelts.used" : "smelts.invalid");
-    return Grid.cell(smelt.isParted() ? kind : Words.of("smelts.and", kind, Words.of("smelts.unparted")), "muted");
+    return Grid.cell(
+        smelt.isParted() ? kind : Words.of("smelts.and", kind, Words.of("smelts.unparted")),
+        "muted");
   }
 
   /** A grade in both habits. */
   static String grade(double gramsPerTonne) {
-    return Words.of("smelts.grade", Figures.rounded(Math.max(0, gramsPerTonne), 1), Figures.rounded(Math.max(0, gramsPerTonne) / Smelted.GRAMS_PER_TONNE_OF_AN_OUNCE, 2));
+    return Words.of(
+        "smelts.grade",
+        Figures.rounded(Math.max(0, gramsPerTonne), 1),
+        Figures.rounded(Math.max(0, gramsPerTonne) / Smelted.GRAMS_PER_TONNE_OF_AN_OUNCE, 2));
   }
 
   private static String breakEven(Shown shown) {
-    if (shown.shop().terms().isEmpty() || Advisor.breakEvenGramsPerTonne(shown.shop().terms().get()).isEmpty()) {
+    if (shown.shop().terms().isEmpty()
+        || Advisor.breakEvenGramsPerTonne(shown.shop().terms().get()).isEmpty()) {
       return Words.of("smelts.break-even.none");
     }
     Terms terms = shown.shop().terms().get();

@@ -17,7 +17,16 @@ final class StepsPart {
   private StepsPart() {}
 
   static Node of(Shown shown) {
-    Grid grid = new Grid("account.step.head", "account.kept", "account.lost", "account.stage", "account.range.head", "account.cumulative", "account.range.head", "account.ratio");
+    Grid grid =
+        new Grid(
+            "account.step.head",
+            "account.kept",
+            "account.lost",
+            "account.stage",
+            "account.range.head",
+            "account.cumulative",
+            "account.range.head",
+            "account.ratio");
     for (Step step : shown.network().steps()) {
       if (!(step.process() instanceof Process.Receive)) {
         line(grid, step, shown);
@@ -40,6 +49,8 @@ final class StepsPart {
         stage.flatMap(Stage::recovery).map(Figures::shares).orElse(""),
         Grid.cell(soFar.map(Sentences::share).orElse(""), "strong"),
         soFar.map(Figures::range).orElse(""),
-        stage.map(one -> one.ratio().isPresent() ? Figures.times(one.ratio().getAsDouble()) : "").orElse(""));
+        stage
+            .map(one -> one.ratio().isPresent() ? Figures.times(one.ratio().getAsDouble()) : "")
+            .orElse(""));
   }
 }

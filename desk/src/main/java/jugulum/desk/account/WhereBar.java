@@ -10,7 +10,10 @@ import jugulum.core.gold.Place;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.words.Words;
 
-/** One bar as long as all the gold, parted by where it is; the table under it tells the same in figures and in the same order. */
+/**
+ * One bar as long as all the gold, parted by where it is; the table under it tells the same in
+ * figures and in the same order.
+ */
 final class WhereBar {
   private static final double LENGTH = 560;
   private static final double THINNEST = 3;
@@ -19,16 +22,27 @@ final class WhereBar {
   private WhereBar() {}
 
   static Node of(Shown shown) {
-    List<Place> places = shown.now().gold().places().stream().filter(place -> place.gold().milligrams() > 0).toList();
+    List<Place> places =
+        shown.now().gold().places().stream()
+            .filter(place -> place.gold().milligrams() > 0)
+            .toList();
     double total = places.stream().mapToDouble(place -> place.gold().milligrams()).sum();
     HBox bar = new HBox(2);
     for (Place place : places) {
-      Region part = Parts.styled(new Region(), "place-" + place.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'));
-      double width = Math.max(THINNEST, (LENGTH - 2 * places.size()) * place.gold().milligrams() / total);
+      Region part =
+          Parts.styled(
+              new Region(),
+              "place-" + place.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+      double width =
+          Math.max(THINNEST, (LENGTH - 2 * places.size()) * place.gold().milligrams() / total);
       part.setMinSize(Math.min(width, THINNEST), HEIGHT);
       part.setPrefSize(width, HEIGHT);
       HBox.setHgrow(part, place == places.getFirst() ? Priority.ALWAYS : Priority.NEVER);
-      part.setAccessibleText(Words.of("where.segment", Words.of("place", place.kind()), shown.figures().gold(place.gold().milligrams())));
+      part.setAccessibleText(
+          Words.of(
+              "where.segment",
+              Words.of("place", place.kind()),
+              shown.figures().gold(place.gold().milligrams())));
       bar.getChildren().add(part);
     }
     Parts.shown(bar, !places.isEmpty());

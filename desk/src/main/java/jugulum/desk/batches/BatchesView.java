@@ -25,7 +25,9 @@ public final class BatchesView extends BorderPane {
   private final Workbench workbench;
   private final TableView<BatchSummary> table = new TableView<>();
   private final Label count = Parts.styled(new Label(), "muted");
-  private final Segments<Part> parts = new Segments<>("batches-part", List.of(Part.values()), part -> Words.of("batches.part", part));
+  private final Segments<Part> parts =
+      new Segments<>(
+          "batches-part", List.of(Part.values()), part -> Words.of("batches.part", part));
   private final MagneticsPane magnetics;
   private final RunsPane runs;
 
@@ -64,8 +66,24 @@ public final class BatchesView extends BorderPane {
     TextColumns.add(table, "batches.source", 230, BatchSummary::source, false);
     TextColumns.add(table, "batches.received", 130, batch -> Figures.day(batch.received()), true);
     TextColumns.add(table, "batches.state", 150, batch -> Words.of("state", batch.state()), false);
-    TextColumns.add(table, "batches.feed", 130, batch -> batch.feedG().isPresent() ? figures().sand(batch.feedG().getAsDouble()) : Words.of("header.none"), true);
-    TextColumns.add(table, "batches.gold", 130, batch -> batch.wonG().isPresent() ? figures().gold(batch.wonG().getAsDouble() * 1000) : Words.of("header.none"), true);
+    TextColumns.add(
+        table,
+        "batches.feed",
+        130,
+        batch ->
+            batch.feedG().isPresent()
+                ? figures().sand(batch.feedG().getAsDouble())
+                : Words.of("header.none"),
+        true);
+    TextColumns.add(
+        table,
+        "batches.gold",
+        130,
+        batch ->
+            batch.wonG().isPresent()
+                ? figures().gold(batch.wonG().getAsDouble() * 1000)
+                : Words.of("header.none"),
+        true);
     table.setRowFactory(
         _ -> {
           TableRow<BatchSummary> row = new TableRow<>();
@@ -90,13 +108,19 @@ public final class BatchesView extends BorderPane {
     HBox actions =
         Parts.row(
             Buttons.primary("new-batch", Words.of("batches.new"), "Ctrl N", window::start),
-            Buttons.plain("open-batch", Words.of("batches.open"), "Enter", () -> openChosen(window)),
+            Buttons.plain(
+                "open-batch", Words.of("batches.open"), "Enter", () -> openChosen(window)),
             gap,
             Buttons.plain("import", Words.of("batches.import"), "Ctrl I", window::importFile),
             Buttons.plain("export", Words.of("batches.export"), "Ctrl E", window::exportFiles));
     Region between = new Region();
     HBox.setHgrow(between, Priority.ALWAYS);
-    VBox top = new VBox(4, new HBox(Parts.styled(new Label(Words.of("batches.title")), "page-title"), between, parts), count);
+    VBox top =
+        new VBox(
+            4,
+            new HBox(
+                Parts.styled(new Label(Words.of("batches.title")), "page-title"), between, parts),
+            count);
     top.getStyleClass().add("page-top");
     setTop(top);
     setCenter(table);
@@ -131,9 +155,14 @@ public final class BatchesView extends BorderPane {
   private void show(List<BatchSummary> batches) {
     BatchSummary chosen = table.getSelectionModel().getSelectedItem();
     table.getItems().setAll(batches);
-    count.setText(Words.of("batches.count", Integer.toString(batches.size()), workbench.session().bookName()));
+    count.setText(
+        Words.of(
+            "batches.count", Integer.toString(batches.size()), workbench.session().bookName()));
     table.getSelectionModel().selectFirst();
-    batches.stream().filter(batch -> chosen != null && batch.id().equals(chosen.id())).findFirst().ifPresent(table.getSelectionModel()::select);
+    batches.stream()
+        .filter(batch -> chosen != null && batch.id().equals(chosen.id()))
+        .findFirst()
+        .ifPresent(table.getSelectionModel()::select);
   }
 
   private void openChosen(Window window) {

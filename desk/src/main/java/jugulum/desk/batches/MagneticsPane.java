@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.book.batch.BatchStream;
+import jugulum.book.batch.MagneticsLines.Held;
 import jugulum.book.stream.Order;
 import jugulum.core.gold.LotGold;
 import jugulum.core.magnet.Composite;
@@ -28,7 +29,6 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.entry.TextColumns;
 import jugulum.desk.entry.VisibleChoice;
 import jugulum.desk.panel.Parts;
-import jugulum.book.batch.MagneticsLines.Held;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
@@ -37,18 +37,36 @@ import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** The magnetics of every batch: what they weigh, who looked, the gold that can still be in them; and the assay of a bag, shared out. */
+/**
+ * The magnetics of every batch: what they weigh, who looked, the gold that can still be in them;
+ * and the assay of a bag, shared out.
+ */
 final class MagneticsPane extends BorderPane {
   private static final double USUAL_SPREAD = 0.05;
 
   private final Workbench workbench;
   private final TableView<Held> table = new TableView<>();
   private final Label sum = Parts.sentence("", "muted");
-  private final ComboBox<String> bags = Choices.of("composite-bag", Words.of("magnetics.bag"), List.of(), name -> name);
-  private final EntryField<Double> grade = new EntryField<>("composite-grade", Words.of("form.grade"), Words.of("form.grade.hint"), typed -> Parsers.number(typed, 0, 1e6));
-  private final EntryField<MassText.Mass> sample = new EntryField<>("composite-sample", Words.of("form.sample"), "500 g", typed -> Parsers.sand(MassUnit.GRAM).apply(typed));
+  private final ComboBox<String> bags =
+      Choices.of("composite-bag", Words.of("magnetics.bag"), List.of(), name -> name);
+  private final EntryField<Double> grade =
+      new EntryField<>(
+          "composite-grade",
+          Words.of("form.grade"),
+          Words.of("form.grade.hint"),
+          typed -> Parsers.number(typed, 0, 1e6));
+  private final EntryField<MassText.Mass> sample =
+      new EntryField<>(
+          "composite-sample",
+          Words.of("form.sample"),
+          "500 g",
+          typed -> Parsers.sand(MassUnit.GRAM).apply(typed));
   private final EntryField<Optional<Double>> spread =
-      new EntryField<>("composite-spread", Words.of("form.assay.spread"), Words.of("form.assay.spread.hint"), Parsers.optional(typed -> Parsers.percent(typed, 0, 200)));
+      new EntryField<>(
+          "composite-spread",
+          Words.of("form.assay.spread"),
+          Words.of("form.assay.spread.hint"),
+          Parsers.optional(typed -> Parsers.percent(typed, 0, 200)));
   private final Label shares = Parts.sentence("", "answer");
   private final VisibleChoice visible;
   private final Label said = Parts.sentence("", "fine-text");
@@ -68,15 +86,25 @@ final class MagneticsPane extends BorderPane {
     table.setPlaceholder(Parts.sentence(Words.of("magnetics.none"), "muted"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     TextColumns.add(table, "batches.name", 150, Held::name, false);
-    TextColumns.add(table, "magnetics.cut", 100, held -> Sentences.cut(held.magnetics().lot().cut()), false);
-    TextColumns.add(table, "magnetics.mass", 90, held -> held.magnetics().mass().isKnown() ? figures().sand(held.magnetics().mass().grams()) : Words.of("mass.unknown"), true);
+    TextColumns.add(
+        table, "magnetics.cut", 100, held -> Sentences.cut(held.magnetics().lot().cut()), false);
+    TextColumns.add(
+        table,
+        "magnetics.mass",
+        90,
+        held ->
+            held.magnetics().mass().isKnown()
+                ? figures().sand(held.magnetics().mass().grams())
+                : Words.of("mass.unknown"),
+        true);
     TextColumns.add(table, "magnetics.look", 160, MagneticsPane::looks, false);
     TextColumns.addLong(table, "gold.free", 250, held -> gold(held, GoldWords::free));
     TextColumns.addLong(table, "gold.hidden", 250, held -> gold(held, GoldWords::hidden));
     TextColumns.add(table, "magnetics.fate", 170, this::fate, false);
     table.setOnKeyPressed(
         key -> {
-          if (key.getCode() == KeyCode.ENTER && table.getSelectionModel().getSelectedItem() != null) {
+          if (key.getCode() == KeyCode.ENTER
+              && table.getSelectionModel().getSelectedItem() != null) {
             window.open(table.getSelectionModel().getSelectedItem());
             key.consume();
           }
@@ -88,7 +116,11 @@ final class MagneticsPane extends BorderPane {
     said.setId("composite-said");
     Stream.of(grade, sample, spread).forEach(field -> field.field().setOnAction(_ -> share()));
     bags.valueProperty().addListener((_, _, _) -> tell());
-    HBox row = new HBox(14, new VBox(3, Parts.styled(new Label(Words.of("magnetics.bag")), "entry-label"), bags), new FieldRow(List.of(grade, sample, spread)));
+    HBox row =
+        new HBox(
+            14,
+            new VBox(3, Parts.styled(new Label(Words.of("magnetics.bag")), "entry-label"), bags),
+            new FieldRow(List.of(grade, sample, spread)));
     HBox.setHgrow(row.getChildren().get(1), Priority.ALWAYS);
     composite
         .getChildren()
@@ -98,10 +130,21 @@ final class MagneticsPane extends BorderPane {
             row,
             visible,
             shares,
-            Parts.row(Buttons.primary("share-out", Words.of("magnetics.share"), "Enter", this::share)),
+            Parts.row(
+                Buttons.primary("share-out", Words.of("magnetics.share"), "Enter", this::share)),
             said);
     setCenter(table);
-    VBox below = new VBox(12, sum, Parts.row(Buttons.plain("open-held", Words.of("batches.open"), "Enter", () -> chosen().ifPresent(window::open))), composite);
+    VBox below =
+        new VBox(
+            12,
+            sum,
+            Parts.row(
+                Buttons.plain(
+                    "open-held",
+                    Words.of("batches.open"),
+                    "Enter",
+                    () -> chosen().ifPresent(window::open))),
+            composite);
     below.getStyleClass().add("page-top");
     setBottom(below);
     workbench.preferences().figures().addListener((_, _, _) -> table.refresh());
@@ -126,7 +169,9 @@ final class MagneticsPane extends BorderPane {
     if (held.magnetics().looks().isEmpty()) {
       return Words.of(held.magnetics().gold().isPresent() ? "look.BY_PASSES" : "look.NONE");
     }
-    return held.magnetics().looks().stream().map(look -> Words.of("look", look)).collect(Collectors.joining(", "));
+    return held.magnetics().looks().stream()
+        .map(look -> Words.of("look", look))
+        .collect(Collectors.joining(", "));
   }
 
   private String fate(Held held) {
@@ -141,59 +186,111 @@ final class MagneticsPane extends BorderPane {
   void refresh() {
     List<Held> all = new ArrayList<>();
     show(all);
-    workbench.projections().everyBatch().magnetics(
-        more -> {
-          if (!more.isEmpty()) {
-            all.addAll(more);
-            show(all);
-          }
-        });
+    workbench
+        .projections()
+        .everyBatch()
+        .magnetics(
+            more -> {
+              if (!more.isEmpty()) {
+                all.addAll(more);
+                show(all);
+              }
+            });
   }
 
   private void show(List<Held> all) {
     Optional<Held> before = chosen();
     table.getItems().setAll(all);
-    before.filter(all::contains).ifPresentOrElse(table.getSelectionModel()::select, table.getSelectionModel()::selectFirst);
+    before
+        .filter(all::contains)
+        .ifPresentOrElse(table.getSelectionModel()::select, table.getSelectionModel()::selectFirst);
     List<Held> here = all.stream().filter(held -> held.magnetics().discarded().isEmpty()).toList();
     double grams = here.stream().mapToDouble(held -> held.magnetics().mass().grams()).sum();
     long unseen = here.stream().filter(held -> !held.magnetics().isLookedAt()).count();
-    sum.setText(all.isEmpty() ? "" : Words.counted("magnetics.sum", (int) unseen, Integer.toString(here.size()), figures().sand(grams)));
+    sum.setText(
+        all.isEmpty()
+            ? ""
+            : Words.counted(
+                "magnetics.sum",
+                (int) unseen,
+                Integer.toString(here.size()),
+                figures().sand(grams)));
     String bag = bags.getValue();
-    List<String> names = here.stream().flatMap(held -> held.magnetics().bag().stream()).distinct().sorted().toList();
+    List<String> names =
+        here.stream().flatMap(held -> held.magnetics().bag().stream()).distinct().sorted().toList();
     bags.getItems().setAll(names);
-    bags.setValue(bag != null && names.contains(bag) ? bag : names.isEmpty() ? null : names.getFirst());
+    bags.setValue(
+        bag != null && names.contains(bag) ? bag : names.isEmpty() ? null : names.getFirst());
     Parts.shown(composite, !names.isEmpty());
     tell();
   }
 
   private List<Held> inBag() {
     return table.getItems().stream()
-        .filter(held -> held.magnetics().discarded().isEmpty() && held.magnetics().bag().equals(Optional.ofNullable(bags.getValue())))
+        .filter(
+            held ->
+                held.magnetics().discarded().isEmpty()
+                    && held.magnetics().bag().equals(Optional.ofNullable(bags.getValue())))
         .toList();
   }
 
   private void tell() {
     List<Held> lots = inBag();
     double grams = lots.stream().mapToDouble(held -> held.magnetics().mass().grams()).sum();
-    shares.setText(lots.isEmpty() ? "" : Words.counted("magnetics.bag.holds", lots.size(), figures().sand(grams)));
+    shares.setText(
+        lots.isEmpty()
+            ? ""
+            : Words.counted("magnetics.bag.holds", lots.size(), figures().sand(grams)));
   }
 
   private void share() {
     List<Held> lots = inBag();
-    Optional<Held> unweighed = lots.stream().filter(held -> !held.magnetics().mass().isKnown()).findFirst();
+    Optional<Held> unweighed =
+        lots.stream().filter(held -> !held.magnetics().mass().isKnown()).findFirst();
     if (unweighed.isPresent()) {
-      grade.refuse(Words.of("magnetics.unweighed", unweighed.get().name(), Sentences.cut(unweighed.get().magnetics().lot().cut())));
+      grade.refuse(
+          Words.of(
+              "magnetics.unweighed",
+              unweighed.get().name(),
+              Sentences.cut(unweighed.get().magnetics().lot().cut())));
       return;
     }
     visible
         .read()
-        .flatMap(seen -> grade.read().flatMap(found -> sample.read().flatMap(mass -> spread.read().map(sd -> new Composite(bags.getValue(), found, sd.orElse(USUAL_SPREAD), mass.grams(), seen)))))
+        .flatMap(
+            seen ->
+                grade
+                    .read()
+                    .flatMap(
+                        found ->
+                            sample
+                                .read()
+                                .flatMap(
+                                    mass ->
+                                        spread
+                                            .read()
+                                            .map(
+                                                sd ->
+                                                    new Composite(
+                                                        bags.getValue(),
+                                                        found,
+                                                        sd.orElse(USUAL_SPREAD),
+                                                        mass.grams(),
+                                                        seen)))))
         .ifPresent(one -> share(one, lots));
   }
 
   private void share(Composite assayed, List<Held> lots) {
-    workbench.session()
-        .submitElsewhere(lots.stream().<Order<?, ?>>map(held -> Order.of(BatchStream.of(held.batch()), assayed.share(held.magnetics().lot().id()))).toList())
+    workbench
+        .session()
+        .submitElsewhere(
+            lots.stream()
+                .<Order<?, ?>>map(
+                    held ->
+                        Order.of(
+                            BatchStream.of(held.batch()),
+                            assayed.share(held.magnetics().lot().id())))
+                .toList())
         .thenAccept(
             outcome -> {
               switch (outcome) {
@@ -203,16 +300,24 @@ final class MagneticsPane extends BorderPane {
                   refresh();
                   said.setText(said(assayed, lots));
                 }
-                case Outcome.Not not -> grade.refuse(Told.why(not, workbench.preferences().figures().get()));
+                case Outcome.Not not ->
+                    grade.refuse(Told.why(not, workbench.preferences().figures().get()));
               }
             });
   }
 
   private String said(Composite assayed, List<Held> lots) {
-    List<Double> mg = assayed.sharesMg(lots.stream().map(held -> held.magnetics().mass().grams()).toList());
+    List<Double> mg =
+        assayed.sharesMg(lots.stream().map(held -> held.magnetics().mass().grams()).toList());
     String each =
         Stream.iterate(0, i -> i < lots.size(), i -> i + 1)
-            .map(i -> Words.of("magnetics.share.each", lots.get(i).name(), Sentences.cut(lots.get(i).magnetics().lot().cut()), figures().gold(mg.get(i))))
+            .map(
+                i ->
+                    Words.of(
+                        "magnetics.share.each",
+                        lots.get(i).name(),
+                        Sentences.cut(lots.get(i).magnetics().lot().cut()),
+                        figures().gold(mg.get(i))))
             .collect(Collectors.joining(Words.of("suspect.or")));
     return Words.of("magnetics.shared", each);
   }

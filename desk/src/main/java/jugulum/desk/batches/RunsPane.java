@@ -17,6 +17,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import jugulum.book.batch.RunLines.Ran;
 import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Dial;
@@ -29,22 +30,25 @@ import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.TextColumns;
 import jugulum.desk.panel.Parts;
-import jugulum.book.batch.RunLines.Ran;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
 
-/** The runs of one machine over all batches: its settings beside its results, and what a dial did. */
+/**
+ * The runs of one machine over all batches: its settings beside its results, and what a dial did.
+ */
 final class RunsPane extends BorderPane {
   private static final double CHART_HEIGHT = 210;
   private static final int MOST_SETTINGS = 4;
 
   private final Workbench workbench;
   private final TableView<Ran> table = new TableView<>();
-  private final ComboBox<Machine> machines = Choices.of("runs-machine", Words.of("gravity.machine"), List.of(), Sentences::machine);
-  private final ComboBox<String> dials = Choices.of("runs-dial", Words.of("runs.dial"), List.of(), RunsPane::dialName);
+  private final ComboBox<Machine> machines =
+      Choices.of("runs-machine", Words.of("gravity.machine"), List.of(), Sentences::machine);
+  private final ComboBox<String> dials =
+      Choices.of("runs-dial", Words.of("runs.dial"), List.of(), RunsPane::dialName);
   private final DrawingView chart = new DrawingView("runs-chart");
   private final Label record = Parts.sentence("", "answer");
   private final Label about = Parts.sentence("", "muted");
@@ -64,9 +68,31 @@ final class RunsPane extends BorderPane {
     TextColumns.addLong(table, "runs.settings", 256, ran -> settings(ran.run()));
     TextColumns.add(table, "runs.time", 80, ran -> told(ran.run().minutes(), Figures::time), true);
     TextColumns.add(table, "runs.recovery", 214, this::recovery, true);
-    TextColumns.add(table, "runs.richer", 110, ran -> ran.run().stage().enrichment().map(band -> times(band.usual())).orElse(""), true);
-    TextColumns.add(table, "runs.less", 80, ran -> told(ran.run().stage().ratio(), ratio -> Words.of("stage.to-one", Figures.times(ratio))), true);
-    TextColumns.add(table, "runs.left", 110, ran -> told(ran.run().tailingsGrade(), grade -> Words.of("runs.grade", Figures.fixed(grade, grade < 10 ? 2 : grade < 100 ? 1 : 0))), true);
+    TextColumns.add(
+        table,
+        "runs.richer",
+        110,
+        ran -> ran.run().stage().enrichment().map(band -> times(band.usual())).orElse(""),
+        true);
+    TextColumns.add(
+        table,
+        "runs.less",
+        80,
+        ran ->
+            told(
+                ran.run().stage().ratio(), ratio -> Words.of("stage.to-one", Figures.times(ratio))),
+        true);
+    TextColumns.add(
+        table,
+        "runs.left",
+        110,
+        ran ->
+            told(
+                ran.run().tailingsGrade(),
+                grade ->
+                    Words.of(
+                        "runs.grade", Figures.fixed(grade, grade < 10 ? 2 : grade < 100 ? 1 : 0))),
+        true);
     table.setOnKeyPressed(
         key -> {
           if (key.getCode() == KeyCode.ENTER && chosen().isPresent()) {
@@ -83,7 +109,14 @@ final class RunsPane extends BorderPane {
     top.getStyleClass().add("page-top");
     setTop(top);
     setCenter(table);
-    VBox below = new VBox(8, Parts.row(Buttons.plain("open-run", Words.of("runs.open"), "Enter", () -> chosen().ifPresent(onOpen))), chart, about);
+    VBox below =
+        new VBox(
+            8,
+            Parts.row(
+                Buttons.plain(
+                    "open-run", Words.of("runs.open"), "Enter", () -> chosen().ifPresent(onOpen))),
+            chart,
+            about);
     below.getStyleClass().add("page-top");
     setBottom(below);
     workbench.preferences().figures().addListener((_, _, _) -> table.refresh());
@@ -116,11 +149,19 @@ final class RunsPane extends BorderPane {
   }
 
   private String settings(PastRun run) {
-    return dialsOf(run.machine()).filter(dial -> run.setting(dial.id()).isPresent()).limit(MOST_SETTINGS).map(dial -> setting(dial, run)).collect(Collectors.joining(" · "));
+    return dialsOf(run.machine())
+        .filter(dial -> run.setting(dial.id()).isPresent())
+        .limit(MOST_SETTINGS)
+        .map(dial -> setting(dial, run))
+        .collect(Collectors.joining(" · "));
   }
 
   private static String setting(Dial dial, PastRun run) {
-    return Words.of("measure.setting", SheetWords.dial(dial.id()), Figures.rounded(run.setting(dial.id()).orElseThrow(), 2), SheetWords.unit(dial.unit()));
+    return Words.of(
+        "measure.setting",
+        SheetWords.dial(dial.id()),
+        Figures.rounded(run.setting(dial.id()).orElseThrow(), 2),
+        SheetWords.unit(dial.unit()));
   }
 
   private Stream<Dial> dialsOf(Machine machine) {
@@ -131,7 +172,15 @@ final class RunsPane extends BorderPane {
     return ran.run()
         .stage()
         .recovery()
-        .map(band -> Words.of("runs.recovery.range", Words.of("runs.bound", ran.run().stage().bound(), Figures.fixed(100 * band.usual(), 1)), Figures.shares(band)))
+        .map(
+            band ->
+                Words.of(
+                    "runs.recovery.range",
+                    Words.of(
+                        "runs.bound",
+                        ran.run().stage().bound(),
+                        Figures.fixed(100 * band.usual(), 1)),
+                    Figures.shares(band)))
         .orElse(Words.of("runs.untold"));
   }
 
@@ -139,7 +188,8 @@ final class RunsPane extends BorderPane {
   void refresh() {
     all.clear();
     showMachines();
-    workbench.projections()
+    workbench
+        .projections()
         .everyBatch()
         .runs(
             more -> {
@@ -152,12 +202,21 @@ final class RunsPane extends BorderPane {
 
   /** The machine with the most runs first; the one chosen stays. */
   private void showMachines() {
-    Map<Machine, Long> runs = all.stream().collect(Collectors.groupingBy(ran -> ran.run().machine(), LinkedHashMap::new, Collectors.counting()));
-    List<Machine> most = runs.entrySet().stream().sorted(Map.Entry.<Machine, Long>comparingByValue().reversed()).map(Map.Entry::getKey).toList();
+    Map<Machine, Long> runs =
+        all.stream()
+            .collect(
+                Collectors.groupingBy(
+                    ran -> ran.run().machine(), LinkedHashMap::new, Collectors.counting()));
+    List<Machine> most =
+        runs.entrySet().stream()
+            .sorted(Map.Entry.<Machine, Long>comparingByValue().reversed())
+            .map(Map.Entry::getKey)
+            .toList();
     Machine before = machines.getValue();
     filling = true;
     machines.getItems().setAll(most);
-    machines.setValue(before != null && most.contains(before) ? before : most.stream().findFirst().orElse(null));
+    machines.setValue(
+        before != null && most.contains(before) ? before : most.stream().findFirst().orElse(null));
     filling = false;
     chooseMachine();
   }
@@ -173,14 +232,22 @@ final class RunsPane extends BorderPane {
     List<Ran> runs = runs();
     Optional<Ran> before = chosen();
     table.getItems().setAll(runs);
-    before.filter(runs::contains).ifPresentOrElse(table.getSelectionModel()::select, table.getSelectionModel()::selectFirst);
+    before
+        .filter(runs::contains)
+        .ifPresentOrElse(table.getSelectionModel()::select, table.getSelectionModel()::selectFirst);
     record.setText(record(runs.stream().map(Ran::run).toList()));
     List<String> set =
-        machines.getValue() == null ? List.of() : dialsOf(machines.getValue()).map(Dial::id).filter(dial -> runs.stream().anyMatch(ran -> ran.run().setting(dial).isPresent())).toList();
+        machines.getValue() == null
+            ? List.of()
+            : dialsOf(machines.getValue())
+                .map(Dial::id)
+                .filter(dial -> runs.stream().anyMatch(ran -> ran.run().setting(dial).isPresent()))
+                .toList();
     String dial = dials.getValue();
     filling = true;
     dials.getItems().setAll(set);
-    dials.setValue(dial != null && set.contains(dial) ? dial : set.stream().findFirst().orElse(null));
+    dials.setValue(
+        dial != null && set.contains(dial) ? dial : set.stream().findFirst().orElse(null));
     filling = false;
     draw();
   }
@@ -194,12 +261,24 @@ final class RunsPane extends BorderPane {
     for (Cut cut : runs.stream().map(PastRun::cut).distinct().sorted(Cut.COARSE_FIRST).toList()) {
       for (PastRun.Kind kind : PastRun.Kind.values()) {
         MachineRecord.expected(runs, cut, kind)
-            .map(own -> Words.of("runs.record", Sentences.cut(cut), Words.of("runs.kind", kind), Integer.toString(own.runs()), Figures.percent(own.share().usual()), Figures.wholeShares(own.share())))
+            .map(
+                own ->
+                    Words.of(
+                        "runs.record",
+                        Sentences.cut(cut),
+                        Words.of("runs.kind", kind),
+                        Integer.toString(own.runs()),
+                        Figures.percent(own.share().usual()),
+                        Figures.wholeShares(own.share())))
             .ifPresent(records::add);
       }
     }
     return records.isEmpty()
-        ? Words.of("runs.record.none", Integer.toString(runs.size()), Integer.toString(told), Integer.toString(MachineRecord.LEAST))
+        ? Words.of(
+            "runs.record.none",
+            Integer.toString(runs.size()),
+            Integer.toString(told),
+            Integer.toString(MachineRecord.LEAST))
         : String.join("\n", records);
   }
 
@@ -213,23 +292,37 @@ final class RunsPane extends BorderPane {
                 id ->
                     runs().stream()
                         .map(Ran::run)
-                        .filter(run -> run.setting(id).isPresent() && run.stage().recovery().isPresent())
-                        .map(run -> new DialChart.Run(run.setting(id).orElseThrow(), clamped(run.stage().recovery().orElseThrow()), run.isTold()))
+                        .filter(
+                            run ->
+                                run.setting(id).isPresent() && run.stage().recovery().isPresent())
+                        .map(
+                            run ->
+                                new DialChart.Run(
+                                    run.setting(id).orElseThrow(),
+                                    clamped(run.stage().recovery().orElseThrow()),
+                                    run.isTold()))
                         .toList())
             .orElse(List.of());
     boolean enough = !dots.isEmpty();
     String axis = enough ? axis(dial.orElseThrow()) : "";
-    chart.show(width -> DialChart.of(dots, axis, width, CHART_HEIGHT), enough ? DialChart.spoken(dots, axis) : "");
+    chart.show(
+        width -> DialChart.of(dots, axis, width, CHART_HEIGHT),
+        enough ? DialChart.spoken(dots, axis) : "");
     Parts.shown(chart, enough);
-    about.setText(runs().isEmpty() ? "" : Words.of(enough ? "runs.chart.about" : "runs.chart.none"));
+    about.setText(
+        runs().isEmpty() ? "" : Words.of(enough ? "runs.chart.about" : "runs.chart.none"));
   }
 
   private static Band clamped(Band band) {
-    return new Band(Math.clamp(band.low(), 0, 1), Math.clamp(band.usual(), 0, 1), Math.clamp(band.high(), 0, 1));
+    return new Band(
+        Math.clamp(band.low(), 0, 1),
+        Math.clamp(band.usual(), 0, 1),
+        Math.clamp(band.high(), 0, 1));
   }
 
   private String axis(String dial) {
-    Dial known = dialsOf(machines.getValue()).filter(one -> one.id().equals(dial)).findFirst().orElseThrow();
+    Dial known =
+        dialsOf(machines.getValue()).filter(one -> one.id().equals(dial)).findFirst().orElseThrow();
     return Words.of("runs.axis", SheetWords.dial(dial), SheetWords.unit(known.unit()));
   }
 

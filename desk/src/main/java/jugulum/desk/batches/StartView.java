@@ -21,9 +21,9 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.LabelForm;
 import jugulum.desk.entry.SandWeightForm;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.shop.ShopContainers;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.shop.ShopContainers;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Words;
 
@@ -44,12 +44,24 @@ public final class StartView extends VBox {
     this.workbench = workbench;
     this.clock = clock;
     this.onStarted = onStarted;
-    this.weight = new SandWeightForm(() -> workbench.preferences().figures().get(), new ShopContainers(workbench));
+    this.weight =
+        new SandWeightForm(
+            () -> workbench.preferences().figures().get(), new ShopContainers(workbench));
     this.head = new AssayForm(() -> workbench.preferences().figures().get());
     getStyleClass().addAll("page", "start-view");
     setId("start-view");
-    VBox left = new VBox(10, Parts.section(Words.of("start.weight")), weight, Parts.sentence(Words.of("start.weight.about"), "muted"));
-    VBox right = new VBox(10, Parts.section(Words.of("start.head")), head, Parts.sentence(Words.of("start.head.about"), "muted"));
+    VBox left =
+        new VBox(
+            10,
+            Parts.section(Words.of("start.weight")),
+            weight,
+            Parts.sentence(Words.of("start.weight.about"), "muted"));
+    VBox right =
+        new VBox(
+            10,
+            Parts.section(Words.of("start.head")),
+            head,
+            Parts.sentence(Words.of("start.head.about"), "muted"));
     left.setPrefWidth(HALF);
     right.setPrefWidth(HALF);
     HBox.setHgrow(left, Priority.ALWAYS);
@@ -61,8 +73,12 @@ public final class StartView extends VBox {
             label.inRow(),
             figures,
             Parts.advice("caution", "", Words.of("caution.lift")),
-            Parts.row(Buttons.primary("start-batch", Words.of("start.start"), "Enter", this::start), Buttons.plain("cancel", Words.of("panel.back"), "Esc", onCancel)));
-    Stream.concat(label.fields().stream(), Stream.concat(weight.fields().stream(), head.fields().stream()))
+            Parts.row(
+                Buttons.primary("start-batch", Words.of("start.start"), "Enter", this::start),
+                Buttons.plain("cancel", Words.of("panel.back"), "Esc", onCancel)));
+    Stream.concat(
+            label.fields().stream(),
+            Stream.concat(weight.fields().stream(), head.fields().stream()))
         .map(EntryField::field)
         .forEach(field -> field.setOnAction(_ -> start()));
     clear();
@@ -83,16 +99,26 @@ public final class StartView extends VBox {
         });
   }
 
-  /** All edits, or nothing after saying at the first wrong field why. A weight and a grade may be left for later. */
+  /**
+   * All edits, or nothing after saying at the first wrong field why. A weight and a grade may be
+   * left for later.
+   */
   private Optional<List<Edit>> read() {
     Optional<Label> written = label.read();
     if (written.isEmpty()) {
       return Optional.empty();
     }
     List<Edit> edits = new ArrayList<>();
-    edits.add(new Edit.StartBatch(workbench.session().newBatch(), written.get(), workbench.projections().shop().get().assumptions()));
+    edits.add(
+        new Edit.StartBatch(
+            workbench.session().newBatch(),
+            written.get(),
+            workbench.projections().shop().get().assumptions()));
     for (var form : List.of(weight, head)) {
-      if (form.fields().stream().map(EntryField::field).map(TextField::getText).anyMatch(text -> !text.isBlank())) {
+      if (form.fields().stream()
+          .map(EntryField::field)
+          .map(TextField::getText)
+          .anyMatch(text -> !text.isBlank())) {
         Optional<Measure> measure = form.read();
         if (measure.isEmpty()) {
           return Optional.empty();

@@ -17,7 +17,10 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** The batch's name and the four figures that are always in sight. Keeps its nodes: an edit changes texts only. */
+/**
+ * The batch's name and the four figures that are always in sight. Keeps its nodes: an edit changes
+ * texts only.
+ */
 final class BatchHeader extends HBox {
   private static final double ABOUT_WIDTH = 390;
 
@@ -66,26 +69,45 @@ final class BatchHeader extends HBox {
     name.setText(now.batch().label().name());
     about.setText(about(now.batch()));
     whole.setText(Words.of("header.whole", name.getText(), about.getText()));
-    gold.show(now.gold().won().map(won -> figures.gold(won.milligrams())).orElse(Words.of("header.none")), Words.of("header.gold"));
+    gold.show(
+        now.gold().won().map(won -> figures.gold(won.milligrams())).orElse(Words.of("header.none")),
+        Words.of("header.gold"));
     showRecovery(found, now, Recovery.Against.FOUND);
     showRecovery(head, now, Recovery.Against.HEAD);
     sand.show(
-        now.sand().accountedFor().isPresent() ? Figures.percent(now.sand().accountedFor().getAsDouble()) : Words.of("header.none"), Words.of("header.sand"));
-    Optional<Recovery> atMost = now.gold().recovery(Recovery.Against.FOUND).filter(Recovery::isAtMost);
-    unseen.setText(atMost.map(one -> Words.of("recovery.not-looked-at", Sentences.lots(now.network(), one.notLookedAt()))).orElse(""));
+        now.sand().accountedFor().isPresent()
+            ? Figures.percent(now.sand().accountedFor().getAsDouble())
+            : Words.of("header.none"),
+        Words.of("header.sand"));
+    Optional<Recovery> atMost =
+        now.gold().recovery(Recovery.Against.FOUND).filter(Recovery::isAtMost);
+    unseen.setText(
+        atMost
+            .map(
+                one ->
+                    Words.of(
+                        "recovery.not-looked-at", Sentences.lots(now.network(), one.notLookedAt())))
+            .orElse(""));
     found.number.setTooltip(atMost.isPresent() ? unseen : null);
   }
 
   private static String about(Batch batch) {
     String day = Figures.day(batch.label().received());
     String closed = batch.closed() ? Words.of("header.closed") : "";
-    return Stream.of(closed, batch.label().source(), batch.closed() ? day : Words.of("header.received", day)).filter(part -> !part.isEmpty()).collect(Collectors.joining(" · "));
+    return Stream.of(
+            closed, batch.label().source(), batch.closed() ? day : Words.of("header.received", day))
+        .filter(part -> !part.isEmpty())
+        .collect(Collectors.joining(" · "));
   }
 
   private static void showRecovery(Stat stat, Worked now, Recovery.Against against) {
     Optional<Recovery> recovery = now.gold().recovery(against);
     String share = recovery.map(Sentences::share).orElse(Words.of("header.none"));
-    String of = Words.of("recovery.of." + recovery.map(Sentences::kind).orElse(Recovery.Of.FREE + "_" + against));
-    stat.show(share, recovery.map(one -> Words.of("header.recovery", of, Figures.range(one))).orElse(of));
+    String of =
+        Words.of(
+            "recovery.of."
+                + recovery.map(Sentences::kind).orElse(Recovery.Of.FREE + "_" + against));
+    stat.show(
+        share, recovery.map(one -> Words.of("header.recovery", of, Figures.range(one))).orElse(of));
   }
 }

@@ -19,10 +19,10 @@ import jugulum.desk.board.Flow;
 import jugulum.desk.board.Station;
 import jugulum.desk.board.ThroatBoard;
 import jugulum.desk.entry.Keys;
+import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.BucketPanel;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.StationPanel;
-import jugulum.desk.files.FilePicker;
 import jugulum.desk.session.Beat;
 import jugulum.desk.session.Current;
 import jugulum.desk.session.Workbench;
@@ -30,7 +30,10 @@ import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** The bench: the throat board, the panel of the station in hand, the buckets, and where the gold is. */
+/**
+ * The bench: the throat board, the panel of the station in hand, the buckets, and where the gold
+ * is.
+ */
 public final class BenchView extends BorderPane {
   private static final double PANEL_WIDTH = 404;
 
@@ -90,28 +93,39 @@ public final class BenchView extends BorderPane {
 
   private static VBox empty(Current current) {
     boolean takenBack = current.id().isPresent();
-    Label title = Parts.styled(new Label(Words.of(takenBack ? "bench.taken-back.title" : "bench.empty.title")), "batch-name");
-    VBox box = new VBox(10, title, Parts.sentence(Words.of(takenBack ? "bench.taken-back" : "bench.empty"), "muted"));
+    Label title =
+        Parts.styled(
+            new Label(Words.of(takenBack ? "bench.taken-back.title" : "bench.empty.title")),
+            "batch-name");
+    VBox box =
+        new VBox(
+            10,
+            title,
+            Parts.sentence(Words.of(takenBack ? "bench.taken-back" : "bench.empty"), "muted"));
     box.getStyleClass().add("empty-state");
     return box;
   }
 
   private void openStation(Station station) {
-    workbench.projections()
+    workbench
+        .projections()
         .current()
         .get()
         .worked()
         .ifPresent(
             worked -> {
               switch (station) {
-                case Station.Work(Cell _, var steps) -> host.open(StationPanel.of(worked, steps, host), true);
-                case Station.Waiting(Cell _, var lot) -> host.open(StationPanel.of(lot, host), true);
+                case Station.Work(Cell _, var steps) ->
+                    host.open(StationPanel.of(worked, steps, host), true);
+                case Station.Waiting(Cell _, var lot) ->
+                    host.open(StationPanel.of(lot, host), true);
               }
             });
   }
 
   private void walkTo(StepId step) {
-    workbench.projections()
+    workbench
+        .projections()
         .current()
         .get()
         .worked()

@@ -7,7 +7,9 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.session.Worked;
 
-/** The buckets material is set aside in: the same sand as the places of the account of that name. */
+/**
+ * The buckets material is set aside in: the same sand as the places of the account of that name.
+ */
 enum Bucket {
   OVERSIZE(Place.Kind.OVERSIZE),
   MAGNETICS(Place.Kind.MAGNETICS),
@@ -28,6 +30,11 @@ enum Bucket {
 
   /** The lots of a batch in this bucket: those no step has taken. */
   List<LotId> lots(Worked worked) {
-    return worked.network().endLots().filter(lot -> GoldAccount.placeOf(lot) == place).map(Lot::id).toList();
+    return worked
+        .network()
+        .endLots()
+        .filter(lot -> GoldAccount.placeOf(lot) == place)
+        .map(Lot::id)
+        .toList();
   }
 }

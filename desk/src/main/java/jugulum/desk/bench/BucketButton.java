@@ -72,9 +72,14 @@ final class BucketButton extends Button {
     String found = figures.gold(place.gold().milligrams());
     if (unseen > 0) {
       boolean any = place.lots().stream().anyMatch(worked.gold().lots()::containsKey);
-      return any ? Words.counted("bucket.part-seen", unseen, found) : Words.counted("bucket.unseen", unseen);
+      return any
+          ? Words.counted("bucket.part-seen", unseen, found)
+          : Words.counted("bucket.unseen", unseen);
     }
-    boolean bound = place.lots().stream().map(worked.gold().lots()::get).allMatch(GoldWords::isBound);
-    return bound ? Words.of("bucket.at-most", figures.gold(place.gold().highMg())) : Words.of("bucket.gold", found);
+    boolean bound =
+        place.lots().stream().map(worked.gold().lots()::get).allMatch(GoldWords::isBound);
+    return bound
+        ? Words.of("bucket.at-most", figures.gold(place.gold().highMg()))
+        : Words.of("bucket.gold", found);
   }
 }

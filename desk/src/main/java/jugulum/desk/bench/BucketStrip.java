@@ -20,11 +20,19 @@ final class BucketStrip extends HBox {
 
   BucketStrip(Consumer<Bucket> onOpen) {
     getStyleClass().add("buckets");
-    VBox about = new VBox(2, Parts.styled(new Label(Words.of("buckets.title")), "column-title"), Parts.sentence(Words.of("buckets.about"), "muted"));
+    VBox about =
+        new VBox(
+            2,
+            Parts.styled(new Label(Words.of("buckets.title")), "column-title"),
+            Parts.sentence(Words.of("buckets.about"), "muted"));
     about.setMinWidth(ABOUT);
     about.setPrefWidth(ABOUT);
     buttons = Stream.of(Bucket.values()).map(bucket -> new BucketButton(bucket, onOpen)).toList();
-    buttons.forEach(button -> button.prefWidthProperty().bind(widthProperty().subtract(ABOUT + GAPS).divide(buttons.size())));
+    buttons.forEach(
+        button ->
+            button
+                .prefWidthProperty()
+                .bind(widthProperty().subtract(ABOUT + GAPS).divide(buttons.size())));
     getChildren().add(about);
     getChildren().addAll(buttons);
   }

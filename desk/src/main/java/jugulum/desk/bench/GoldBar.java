@@ -38,7 +38,8 @@ final class GoldBar extends VBox {
     bar.getStyleClass().add("gold-bar-segments");
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
-    HBox above = new HBox(14, Parts.styled(new Label(Words.of("where.title")), "muted"), small, gap, right);
+    HBox above =
+        new HBox(14, Parts.styled(new Label(Words.of("where.title")), "muted"), small, gap, right);
     right.setMinWidth(Region.USE_PREF_SIZE);
     getChildren().addAll(above, bar);
     bar.widthProperty().addListener((_, _, _) -> fit());
@@ -50,20 +51,25 @@ final class GoldBar extends VBox {
 
   void show(Worked worked, Figures figures) {
     right.setText(about(worked, figures));
-    double total = worked.gold().places().stream().mapToDouble(place -> place.gold().milligrams()).sum();
+    double total =
+        worked.gold().places().stream().mapToDouble(place -> place.gold().milligrams()).sum();
     List<Segment> made = new ArrayList<>();
     for (Place place : worked.gold().places()) {
       if (place.gold().milligrams() > 0) {
         String shortText = Words.of("place", place.kind());
-        String longText = Words.of("where.segment", shortText, figures.gold(place.gold().milligrams()));
+        String longText =
+            Words.of("where.segment", shortText, figures.gold(place.gold().milligrams()));
         Label label = labels.computeIfAbsent(place.kind(), GoldBar::label);
         label.setAccessibleText(longText);
-        label.getTooltip().setText(Words.of("where.tooltip", longText, figures.goldRange(place.gold())));
+        label
+            .getTooltip()
+            .setText(Words.of("where.tooltip", longText, figures.goldRange(place.gold())));
         made.add(new Segment(label, longText, shortText, place.gold().milligrams() / total));
       }
     }
     segments = List.copyOf(made);
-    List<Label> shown = segments.isEmpty() ? List.of(nothing) : segments.stream().map(Segment::label).toList();
+    List<Label> shown =
+        segments.isEmpty() ? List.of(nothing) : segments.stream().map(Segment::label).toList();
     if (!bar.getChildren().equals(shown)) {
       bar.getChildren().setAll(shown);
     }
@@ -72,14 +78,17 @@ final class GoldBar extends VBox {
 
   private static Label label(Place.Kind kind) {
     Label label = new Label();
-    label.getStyleClass().addAll("segment", "place-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+    label
+        .getStyleClass()
+        .addAll("segment", "place-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
     label.setTooltip(new Tooltip());
     return label;
   }
 
   /**
-   * Long texts where they have room, short ones where not, none where even those would be cut. Widths are whole pixels, rounded down: the
-   * layout rounds up, and together they would ask for more than the window has.
+   * Long texts where they have room, short ones where not, none where even those would be cut.
+   * Widths are whole pixels, rounded down: the layout rounds up, and together they would ask for
+   * more than the window has.
    */
   private void fit() {
     List<String> untold = new ArrayList<>();
@@ -90,7 +99,12 @@ final class GoldBar extends VBox {
       segment.label().setPrefWidth(width);
       segment.label().setMaxWidth(width);
       boolean roomy = width > segment.longText().length() * 8.2 + 12;
-      String shown = roomy ? segment.longText() : width > ROOM_FOR_TEXT && width > segment.shortText().length() * 8.2 + 12 ? segment.shortText() : "";
+      String shown =
+          roomy
+              ? segment.longText()
+              : width > ROOM_FOR_TEXT && width > segment.shortText().length() * 8.2 + 12
+                  ? segment.shortText()
+                  : "";
       segment.label().setText(shown);
       if (shown.isEmpty()) {
         untold.add(segment.longText());
@@ -101,7 +115,14 @@ final class GoldBar extends VBox {
 
   private static String about(Worked worked, Figures figures) {
     List<String> parts = new ArrayList<>();
-    worked.gold().head().ifPresent(head -> parts.add(Words.of("where.head", figures.gold(head.milligrams()), figures.goldRange(head))));
+    worked
+        .gold()
+        .head()
+        .ifPresent(
+            head ->
+                parts.add(
+                    Words.of(
+                        "where.head", figures.gold(head.milligrams()), figures.goldRange(head))));
     var unseen = worked.gold().notLookedAt();
     if (!unseen.isEmpty()) {
       parts.add(

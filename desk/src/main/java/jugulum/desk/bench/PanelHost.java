@@ -13,6 +13,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
+import jugulum.book.batch.RunLines.Ran;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -26,12 +27,11 @@ import jugulum.desk.files.Saving;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
 import jugulum.desk.panel.StationPanel;
-import jugulum.desk.shop.ShopContainers;
 import jugulum.desk.session.Beat;
-import jugulum.book.batch.RunLines.Ran;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.session.Worked;
+import jugulum.desk.shop.ShopContainers;
 import jugulum.desk.words.Figures;
 
 /** Holds the panel at the right of the board, with those below it that one can return to. */
@@ -71,7 +71,10 @@ final class PanelHost extends ScrollPane implements Desk {
     beat.now().addListener((_, _, now) -> tick(now));
   }
 
-  /** Scrolls no farther than needed to show the field one is to type into; a button that only waits for Esc may stay where it is. */
+  /**
+   * Scrolls no farther than needed to show the field one is to type into; a button that only waits
+   * for Esc may stay where it is.
+   */
   private void bringIntoSight(Node focused) {
     Node content = getContent();
     if (!(focused instanceof TextInputControl) || content == null || !isInside(focused, content)) {
@@ -162,7 +165,10 @@ final class PanelHost extends ScrollPane implements Desk {
     }
     worked.ifPresentOrElse(now -> stack.removeIf(panel -> !panel.fits(now)), stack::clear);
     if (stack.isEmpty()) {
-      worked.ifPresent(now -> stack.push(StationPanel.of(now, List.of(now.network().steps().getFirst().id()), this)));
+      worked.ifPresent(
+          now ->
+              stack.push(
+                  StationPanel.of(now, List.of(now.network().steps().getFirst().id()), this)));
     }
     Panel top = stack.peek();
     if (top != null) {

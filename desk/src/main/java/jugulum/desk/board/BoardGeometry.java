@@ -37,7 +37,13 @@ final class BoardGeometry {
     this.board = board;
     this.width = width;
     this.height = height;
-    this.heaviestBand = board.flows(Flow.Band.class).filter(band -> band.from().column() > 0).mapToDouble(Flow.Band::grams).max().orElse(0);
+    this.heaviestBand =
+        board
+            .flows(Flow.Band.class)
+            .filter(band -> band.from().column() > 0)
+            .mapToDouble(Flow.Band::grams)
+            .max()
+            .orElse(0);
     this.fanned = fanned(board);
   }
 
@@ -51,7 +57,9 @@ final class BoardGeometry {
     }
     double before = IntStream.range(1, column).mapToDouble(this::weight).sum();
     double all = IntStream.range(1, last).mapToDouble(this::weight).sum();
-    return LEFT + FEED_COLUMN + (width - VIAL_COLUMN - LEFT - FEED_COLUMN) * before / Math.max(1, all);
+    return LEFT
+        + FEED_COLUMN
+        + (width - VIAL_COLUMN - LEFT - FEED_COLUMN) * before / Math.max(1, all);
   }
 
   /** Columns with longer texts get more room. */
@@ -65,7 +73,9 @@ final class BoardGeometry {
 
   /** The room a column has for its texts. */
   double columnWidth(int column) {
-    return column + 1 < board.columns().size() ? columnX(column + 1) - columnX(column) - 10 : VIAL_COLUMN - 26;
+    return column + 1 < board.columns().size()
+        ? columnX(column + 1) - columnX(column) - 10
+        : VIAL_COLUMN - 26;
   }
 
   double rowHeight() {
@@ -91,7 +101,9 @@ final class BoardGeometry {
   }
 
   double thickness(double grams) {
-    return heaviestBand > 0 ? Math.clamp(thickest() * grams / heaviestBand, THINNEST, thickest()) : thickest() / 2;
+    return heaviestBand > 0
+        ? Math.clamp(thickest() * grams / heaviestBand, THINNEST, thickest())
+        : thickest() / 2;
   }
 
   /** The feed block is as thick as the bands that leave it. */
@@ -117,10 +129,16 @@ final class BoardGeometry {
     return sum > 0 ? sum : thickest();
   }
 
-  /** The bands that leave the feed block: those of the screens of all the feed, or the feed itself. */
+  /**
+   * The bands that leave the feed block: those of the screens of all the feed, or the feed itself.
+   */
   private static List<Flow.Band> fanned(BoardModel board) {
-    boolean screened = board.flows(Flow.Band.class).anyMatch(band -> band.from().row() == Cell.HEADER && band.from().column() > 0);
-    return board.flows(Flow.Band.class)
+    boolean screened =
+        board
+            .flows(Flow.Band.class)
+            .anyMatch(band -> band.from().row() == Cell.HEADER && band.from().column() > 0);
+    return board
+        .flows(Flow.Band.class)
         .filter(band -> band.from().row() == Cell.HEADER && band.to().row() != Cell.HEADER)
         .filter(band -> band.from().column() > 0 || !screened)
         .toList();

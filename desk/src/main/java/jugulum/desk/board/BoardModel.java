@@ -20,8 +20,8 @@ import jugulum.core.screens.Cut;
 import jugulum.desk.session.Worked;
 
 /**
- * Any batch as a grid: columns by kind of step, rows by cut, stations where work is done or waits, and what flows between them. Knows
- * nothing of pixels.
+ * Any batch as a grid: columns by kind of step, rows by cut, stations where work is done or waits,
+ * and what flows between them. Knows nothing of pixels.
  *
  * @param columns from the feed to the vial
  * @param rows the cuts, coarse first
@@ -31,7 +31,12 @@ import jugulum.desk.session.Worked;
  * @param goldMg all gold weighed, in milligrams
  */
 public record BoardModel(
-    List<Column> columns, List<Cut> rows, List<Station> stations, List<Flow> flows, Map<Cell, Double> goldByCell, double goldMg) {
+    List<Column> columns,
+    List<Cut> rows,
+    List<Station> stations,
+    List<Flow> flows,
+    Map<Cell, Double> goldByCell,
+    double goldMg) {
 
   /** Lays a batch out. */
   public static BoardModel of(Worked worked) {
@@ -45,7 +50,9 @@ public record BoardModel(
 
   /** The station where a step is worked. */
   public Optional<Station> of(StepId step) {
-    return stations.stream().filter(station -> station instanceof Station.Work work && work.steps().contains(step)).findFirst();
+    return stations.stream()
+        .filter(station -> station instanceof Station.Work work && work.steps().contains(step))
+        .findFirst();
   }
 
   /** The flows of one kind. */
@@ -67,32 +74,49 @@ public record BoardModel(
       this.network = worked.network();
       this.columns = new Columns(network);
       this.rows = rows();
-      network.steps().forEach(step -> work.computeIfAbsent(cell(step), _ -> new ArrayList<>()).add(step));
+      network
+          .steps()
+          .forEach(step -> work.computeIfAbsent(cell(step), _ -> new ArrayList<>()).add(step));
     }
 
     /** Feed that only goes to the screens needs no row of its own. */
     private List<Cut> rows() {
       Stream<Cut> made = network.lots().stream().filter(lot -> !isReceived(lot)).map(Lot::cut);
       Stream<Cut> unscreened =
-          network.feeds().filter(lot -> network.taker(lot.id()).map(step -> !(step.process() instanceof Process.Screening)).orElse(true)).map(Lot::cut);
+          network
+              .feeds()
+              .filter(
+                  lot ->
+                      network
+                          .taker(lot.id())
+                          .map(step -> !(step.process() instanceof Process.Screening))
+                          .orElse(true))
+              .map(Lot::cut);
       return Stream.concat(made, unscreened).distinct().sorted(Cut.COARSE_FIRST).toList();
     }
 
     private boolean isReceived(Lot lot) {
-      return network.maker(lot.id()).map(step -> step.process() instanceof Process.Receive).orElse(false);
+      return network
+          .maker(lot.id())
+          .map(step -> step.process() instanceof Process.Receive)
+          .orElse(false);
     }
 
     private Cell cell(Step step) {
       if (step.process() instanceof Process.Receive) {
         return new Cell(0, Cell.HEADER);
       }
-      Stream<Lot> from = step.process() instanceof Process.Merging ? network.lots(step.outputs()).stream() : network.lots(step.inputs()).stream();
+      Stream<Lot> from =
+          step.process() instanceof Process.Merging
+              ? network.lots(step.outputs()).stream()
+              : network.lots(step.inputs()).stream();
       Cut cut = from.map(Lot::cut).reduce(Cut::spanning).orElse(Cut.ALL);
       return new Cell(columns.index(step), rows.indexOf(cut));
     }
 
     BoardModel model() {
-      Map<Cell, Double> gold = new TreeMap<>(Comparator.comparingInt(Cell::row).thenComparingInt(Cell::column));
+      Map<Cell, Double> gold =
+          new TreeMap<>(Comparator.comparingInt(Cell::row).thenComparingInt(Cell::column));
       double goldMg = worked.gold().won().map(GoldRange::milligrams).orElse(0.0);
       Map<SpoutKey, List<Lot>> spouts = new LinkedHashMap<>();
       for (Lot lot : network.lots()) {
@@ -105,12 +129,21 @@ public record BoardModel(
           weighed.ifPresent(range -> gold.merge(from, range.milligrams(), Double::sum));
           weighed.ifPresent(range -> thread(lot, goldMg > 0 ? range.milligrams() / goldMg : 0));
         } else if (isSetAside(lot)) {
-          spouts.computeIfAbsent(new SpoutKey(from, spoutKind(lot.material())), _ -> new ArrayList<>()).add(lot);
+          spouts
+              .computeIfAbsent(
+                  new SpoutKey(from, spoutKind(lot.material())), _ -> new ArrayList<>())
+              .add(lot);
         } else if (!await(lot, from)) {
-          spouts.computeIfAbsent(new SpoutKey(from, Flow.Spout.Kind.WAITING), _ -> new ArrayList<>()).add(lot);
+          spouts
+              .computeIfAbsent(new SpoutKey(from, Flow.Spout.Kind.WAITING), _ -> new ArrayList<>())
+              .add(lot);
         }
       }
-      spouts.forEach((key, lots) -> flows.add(new Flow.Spout(key.from(), key.kind(), lots.stream().map(Lot::id).toList(), grams(lots))));
+      spouts.forEach(
+          (key, lots) ->
+              flows.add(
+                  new Flow.Spout(
+                      key.from(), key.kind(), lots.stream().map(Lot::id).toList(), grams(lots))));
       return new BoardModel(columns.list(), rows, stations(), List.copyOf(flows), gold, goldMg);
     }
 
@@ -126,7 +159,9 @@ public record BoardModel(
 
     private boolean isSetAside(Lot lot) {
       boolean lookedAt = worked.gold().lots().containsKey(lot.id());
-      return lot.material().isSetAside() || network.batch().closed() || lot.isOversize() && lookedAt;
+      return lot.material().isSetAside()
+          || network.batch().closed()
+          || lot.isOversize() && lookedAt;
     }
 
     private double grams(List<Lot> lots) {
@@ -156,14 +191,17 @@ public record BoardModel(
         case FEED -> ColumnKind.SCREEN;
         case CUT -> lot.cut().isOversize() ? ColumnKind.GRAVITY : ColumnKind.MAGNET;
         case CONCENTRATE -> ColumnKind.FINISH;
-        case NON_MAGNETICS, SECOND_CONCENTRATE, MIDDLINGS, SAFETY_CATCH, MERGED, PART -> ColumnKind.GRAVITY;
+        case NON_MAGNETICS, SECOND_CONCENTRATE, MIDDLINGS, SAFETY_CATCH, MERGED, PART ->
+            ColumnKind.GRAVITY;
         case MAGNETICS, TAILINGS, RESIDUE, GOLD -> ColumnKind.VIAL;
       };
     }
 
     private void thread(Lot gold, double share) {
       Step finish = network.maker(gold.id()).orElseThrow();
-      flows.add(new Flow.Thread(cell(finish), new Cell(columns.index(ColumnKind.VIAL), cell(finish).row()), share));
+      flows.add(
+          new Flow.Thread(
+              cell(finish), new Cell(columns.index(ColumnKind.VIAL), cell(finish).row()), share));
       threadBack(finish, share);
     }
 
@@ -171,7 +209,9 @@ public record BoardModel(
     private void threadBack(Step step, double share) {
       for (LotId input : step.inputs()) {
         Step maker = network.maker(input).orElseThrow();
-        boolean atItsStart = maker.process() instanceof Process.Screening || maker.process() instanceof Process.Receive;
+        boolean atItsStart =
+            maker.process() instanceof Process.Screening
+                || maker.process() instanceof Process.Receive;
         if (!atItsStart) {
           Flow.Thread thread = new Flow.Thread(cell(maker), cell(step), share);
           if (!flows.contains(thread)) {
@@ -183,10 +223,19 @@ public record BoardModel(
     }
 
     private List<Station> stations() {
-      Stream<Station> done = work.entrySet().stream().map(entry -> new Station.Work(entry.getKey(), entry.getValue().stream().map(Step::id).toList()));
-      Stream<Station> next = waiting.entrySet().stream().map(entry -> new Station.Waiting(entry.getKey(), entry.getValue()));
+      Stream<Station> done =
+          work.entrySet().stream()
+              .map(
+                  entry ->
+                      new Station.Work(
+                          entry.getKey(), entry.getValue().stream().map(Step::id).toList()));
+      Stream<Station> next =
+          waiting.entrySet().stream()
+              .map(entry -> new Station.Waiting(entry.getKey(), entry.getValue()));
       return Stream.concat(done, next)
-          .sorted(Comparator.<Station>comparingInt(station -> station.cell().row()).thenComparingInt(station -> station.cell().column()))
+          .sorted(
+              Comparator.<Station>comparingInt(station -> station.cell().row())
+                  .thenComparingInt(station -> station.cell().column()))
           .toList();
     }
   }

@@ -33,7 +33,10 @@ final class BoardPainting {
   private final NodeStock stock;
   private final Map<Flow.Band, Double> feedOffsets;
 
-  /** Labels that stand where a gold thread may pass: painted after the threads, on a ground of their own. */
+  /**
+   * Labels that stand where a gold thread may pass: painted after the threads, on a ground of their
+   * own.
+   */
   private final List<Runnable> overThreads = new ArrayList<>();
 
   BoardPainting(BoardModel board, BoardGeometry place, BoardTexts texts, NodeStock stock) {
@@ -77,7 +80,12 @@ final class BoardPainting {
         straight(from, to, band.to().row(), thickness);
       } else {
         double turn = Math.min(to, from + 150);
-        sand(from + 8, place.bandY(band.from().row()), turn, place.bandY(band.to().row()), thickness);
+        sand(
+            from + 8,
+            place.bandY(band.from().row()),
+            turn,
+            place.bandY(band.to().row()),
+            thickness);
         straight(turn - 0.5, to, band.to().row(), thickness);
       }
     }
@@ -94,7 +102,9 @@ final class BoardPainting {
   }
 
   private void sand(double x1, double y1, double x2, double y2, double thickness) {
-    stock.add(List.of("sand", x1, y1, x2, y2, thickness), () -> BoardShapes.band(x1, y1, x2, y2, thickness));
+    stock.add(
+        List.of("sand", x1, y1, x2, y2, thickness),
+        () -> BoardShapes.band(x1, y1, x2, y2, thickness));
   }
 
   private void block(double x, double y, double width, double height, double arc, String style) {
@@ -109,7 +119,9 @@ final class BoardPainting {
   }
 
   private void back(Flow.Return back) {
-    if (back.from().row() == Cell.HEADER || back.to().row() == Cell.HEADER || back.from().equals(back.to())) {
+    if (back.from().row() == Cell.HEADER
+        || back.to().row() == Cell.HEADER
+        || back.from().equals(back.to())) {
       return;
     }
     double sag = place.rowHeight() * 0.4;
@@ -126,13 +138,19 @@ final class BoardPainting {
       return;
     }
     int before = spoutsAt.merge(spout.from(), 1, Integer::sum) - 1;
-    double x = place.columnX(spout.from().column()) + SPOUT_OFFSET + before * (roomy() ? NEXT_SPOUT : NEXT_SPOUT_NARROW);
+    double x =
+        place.columnX(spout.from().column())
+            + SPOUT_OFFSET
+            + before * (roomy() ? NEXT_SPOUT : NEXT_SPOUT_NARROW);
     double y = place.bandY(spout.from().row());
     boolean lower = before > 0 && place.rowHeight() >= ROOMY_ROW + 14;
     paintSpout(spout, onSpout, x, y, lower ? new Lowered(-NEXT_SPOUT, 17) : Lowered.NOT);
   }
 
-  /** How far a label stands from where it would: where two spouts share a station the second label goes under the first. */
+  /**
+   * How far a label stands from where it would: where two spouts share a station the second label
+   * goes under the first.
+   */
   private record Lowered(double x, double y) {
     static final Lowered NOT = new Lowered(0, 0);
   }
@@ -145,24 +163,45 @@ final class BoardPainting {
       double grams = texts.worked().sand().mass(id).grams();
       double start = place.columnX(spout.from().column());
       if (row >= 0) {
-        sand(place.columnX(0) + 17, place.feedTop() + 4, start, place.bandY(row), place.thickness(grams));
+        sand(
+            place.columnX(0) + 17,
+            place.feedTop() + 4,
+            start,
+            place.bandY(row),
+            place.thickness(grams));
         straight(start - 0.5, start + 130, row, place.thickness(grams));
-        paintSpout(new Flow.Spout(spout.from(), spout.kind(), List.of(id), grams), onSpout, start + 126, place.bandY(row), Lowered.NOT);
+        paintSpout(
+            new Flow.Spout(spout.from(), spout.kind(), List.of(id), grams),
+            onSpout,
+            start + 126,
+            place.bandY(row),
+            Lowered.NOT);
       }
     }
   }
 
-  private void paintSpout(Flow.Spout spout, Consumer<Flow.Spout> onSpout, double x, double y, Lowered lowered) {
+  private void paintSpout(
+      Flow.Spout spout, Consumer<Flow.Spout> onSpout, double x, double y, Lowered lowered) {
     double thickness = Math.clamp(place.thickness(spout.grams()) * 0.6, 4, 12);
     double drop = place.thickest() / 2 + Math.min(16, place.rowHeight() / 5);
-    stock.add(List.of(spout.kind(), x, y, thickness, drop), () -> BoardShapes.spout(x, y, thickness, drop, style(spout.kind())));
+    stock.add(
+        List.of(spout.kind(), x, y, thickness, drop),
+        () -> BoardShapes.spout(x, y, thickness, drop, style(spout.kind())));
     if (spout.kind() == Flow.Spout.Kind.RESIDUE) {
       return;
     }
     String text = roomy() ? texts.spout(spout) : texts.spoutMass(spout);
     double labelX = x + thickness + 16 + lowered.x();
     double labelY = y + place.thickest() / 2 + 1 + lowered.y();
-    overThreads.add(() -> stock.add(List.of(spout, text, labelX, labelY), () -> spoutLabel(spout, onSpout, label(text, labelX, labelY, NEXT_SPOUT + 50, "spout-label"))));
+    overThreads.add(
+        () ->
+            stock.add(
+                List.of(spout, text, labelX, labelY),
+                () ->
+                    spoutLabel(
+                        spout,
+                        onSpout,
+                        label(text, labelX, labelY, NEXT_SPOUT + 50, "spout-label"))));
   }
 
   private Label spoutLabel(Flow.Spout spout, Consumer<Flow.Spout> onSpout, Label label) {
@@ -187,10 +226,17 @@ final class BoardPainting {
     for (Station station : board.stations()) {
       if (station instanceof Station.Waiting(Cell cell, var _)) {
         for (int column = cell.column(); column < board.columns().size() - 1; column++) {
-          boolean free = column == cell.column() || board.at(new Cell(column, cell.row())).isEmpty();
+          boolean free =
+              column == cell.column() || board.at(new Cell(column, cell.row())).isEmpty();
           if (free) {
             double width = Math.min(130, place.columnWidth(column));
-            block(place.columnX(column) - 4, place.bandY(cell.row()) - 9, width, 18, 8, "placeholder");
+            block(
+                place.columnX(column) - 4,
+                place.bandY(cell.row()) - 9,
+                width,
+                18,
+                8,
+                "placeholder");
           }
         }
       }
@@ -203,8 +249,13 @@ final class BoardPainting {
     double y1 = place.bandY(thread.from().row());
     boolean intoVial = thread.to().column() == board.columns().size() - 1;
     double x2 = intoVial ? vialX() + 3 : place.columnX(thread.to().column()) + 10;
-    double y2 = intoVial ? vialTop() + VIAL_MOUTH + 14.0 * thread.from().row() / Math.max(1, board.rows().size()) : place.bandY(thread.to().row());
-    stock.add(List.of("thread", x1, y1, x2, y2, thickness), () -> BoardShapes.thread(x1, y1, x2, y2, thickness));
+    double y2 =
+        intoVial
+            ? vialTop() + VIAL_MOUTH + 14.0 * thread.from().row() / Math.max(1, board.rows().size())
+            : place.bandY(thread.to().row());
+    stock.add(
+        List.of("thread", x1, y1, x2, y2, thickness),
+        () -> BoardShapes.thread(x1, y1, x2, y2, thickness));
   }
 
   private double vialX() {
@@ -220,7 +271,8 @@ final class BoardPainting {
     double top = vialTop();
     block(x, top + 11, 40, 116, 14, "vial-glass");
     if (board.goldMg() > 0) {
-      double won = texts.worked().gold().recoveries().stream().findFirst().map(Recovery::share).orElse(0.0);
+      double won =
+          texts.worked().gold().recoveries().stream().findFirst().map(Recovery::share).orElse(0.0);
       double level = Math.max(8, 104 * Math.clamp(won, 0, 1));
       block(x + 3, top + 11 + 113 - level, 34, level, 10, "vial-gold");
     }
@@ -250,11 +302,18 @@ final class BoardPainting {
     for (int row = 0; row < board.rows().size(); row++) {
       int at = row;
       int column =
-          board.flows(Flow.Band.class)
+          board
+              .flows(Flow.Band.class)
               .filter(band -> band.to().row() == at)
               .mapToInt(band -> Math.max(1, band.from().column()))
               .min()
-              .orElseGet(() -> board.stations().stream().filter(station -> station.cell().row() == at).mapToInt(s -> s.cell().column()).min().orElse(1));
+              .orElseGet(
+                  () ->
+                      board.stations().stream()
+                          .filter(station -> station.cell().row() == at)
+                          .mapToInt(s -> s.cell().column())
+                          .min()
+                          .orElse(1));
       rowLabel(row, column);
     }
   }
@@ -263,17 +322,33 @@ final class BoardPainting {
     Cut cut = board.rows().get(row);
     double x = place.columnX(column) + 4;
     text(texts.rowName(cut), x, place.labelY(row) - 2, 130, "row-name");
-    Optional<Lot> lot = texts.worked().network().lots().stream().filter(one -> one.cut().equals(cut) && isFirstOfRow(one.id())).findFirst();
+    Optional<Lot> lot =
+        texts.worked().network().lots().stream()
+            .filter(one -> one.cut().equals(cut) && isFirstOfRow(one.id()))
+            .findFirst();
     if (roomy()) {
-      text(texts.rowSizes(cut), x + 76, place.labelY(row) - 1, place.columnWidth(column) - 76, "row-sizes");
+      text(
+          texts.rowSizes(cut),
+          x + 76,
+          place.labelY(row) - 1,
+          place.columnWidth(column) - 76,
+          "row-sizes");
     }
-    boolean waitsHere = board.at(new Cell(column, row)).filter(Station.Waiting.class::isInstance).isPresent();
+    boolean waitsHere =
+        board.at(new Cell(column, row)).filter(Station.Waiting.class::isInstance).isPresent();
     if (!waitsHere) {
-      rowMass(lot.map(one -> texts.mass(one.id())).orElse(""), lot.map(one -> grams(one.id())).orElse(0.0), row, x);
+      rowMass(
+          lot.map(one -> texts.mass(one.id())).orElse(""),
+          lot.map(one -> grams(one.id())).orElse(0.0),
+          row,
+          x);
     }
   }
 
-  /** Narrow rows have no room for everything: sizes go, and what is set aside is told by its mass alone, beside the spout that shows its kind. */
+  /**
+   * Narrow rows have no room for everything: sizes go, and what is set aside is told by its mass
+   * alone, beside the spout that shows its kind.
+   */
   private boolean roomy() {
     return place.rowHeight() >= ROOMY_ROW;
   }
@@ -282,7 +357,10 @@ final class BoardPainting {
     return texts.worked().sand().mass(lot).grams();
   }
 
-  /** In the band where that is thick enough, else under it, or beside the cut's name where rows are narrow. */
+  /**
+   * In the band where that is thick enough, else under it, or beside the cut's name where rows are
+   * narrow.
+   */
   private void rowMass(String mass, double grams, int row, double x) {
     double thickness = place.thickness(grams);
     if (!roomy()) {
@@ -295,7 +373,14 @@ final class BoardPainting {
   }
 
   private boolean isFirstOfRow(LotId id) {
-    return texts.worked().network().maker(id).map(step -> ColumnKind.of(step.process())).filter(kind -> kind == ColumnKind.SCREEN || kind == ColumnKind.FEED || kind == ColumnKind.JOIN).isPresent();
+    return texts
+        .worked()
+        .network()
+        .maker(id)
+        .map(step -> ColumnKind.of(step.process()))
+        .filter(
+            kind -> kind == ColumnKind.SCREEN || kind == ColumnKind.FEED || kind == ColumnKind.JOIN)
+        .isPresent();
   }
 
   private void statuses() {
@@ -308,7 +393,12 @@ final class BoardPainting {
       boolean goldHere = board.goldByCell().containsKey(cell);
       if (!goldHere) {
         double y = waiting ? place.bandY(cell.row()) - 10 : place.labelY(cell.row()) - 1;
-        text(texts.status(station), place.columnX(cell.column()) + 4, y, place.columnWidth(cell.column()), "status");
+        text(
+            texts.status(station),
+            place.columnX(cell.column()) + 4,
+            y,
+            place.columnWidth(cell.column()),
+            "status");
       }
     }
   }

@@ -40,16 +40,26 @@ final class BoardShapes {
     Path path =
         new Path(
             new MoveTo(x, y - thickness / 2),
-            new CubicCurveTo(x + thickness + 6, y - thickness / 2, x + thickness + 10, y + 2, x + thickness + 10, y + drop),
+            new CubicCurveTo(
+                x + thickness + 6,
+                y - thickness / 2,
+                x + thickness + 10,
+                y + 2,
+                x + thickness + 10,
+                y + drop),
             new LineTo(x + 10, y + drop),
-            new CubicCurveTo(x + 10, y + thickness / 2 + 2, x + 6, y + thickness / 2, x, y + thickness / 2),
+            new CubicCurveTo(
+                x + 10, y + thickness / 2 + 2, x + 6, y + thickness / 2, x, y + thickness / 2),
             new ClosePath());
     return styled(path, style);
   }
 
   /** A lot on its way back. */
   static CubicCurve back(double x1, double y1, double x2, double y2, double sag) {
-    return styled(new CubicCurve(x1, y1, x1 + 30, Math.max(y1, y2) + sag, x2 - 30, Math.max(y1, y2) + sag, x2, y2), "return-line");
+    return styled(
+        new CubicCurve(
+            x1, y1, x1 + 30, Math.max(y1, y2) + sag, x2 - 30, Math.max(y1, y2) + sag, x2, y2),
+        "return-line");
   }
 
   static Rectangle block(double x, double y, double w, double h, String style) {

@@ -41,11 +41,16 @@ record BoardTexts(Worked worked, Figures figures) {
 
   String title(Column column) {
     String title = Words.of("board.column", column.kind());
-    return column.repetition() > 1 ? Words.of("board.column.again", title, Integer.toString(column.repetition())) : title;
+    return column.repetition() > 1
+        ? Words.of("board.column.again", title, Integer.toString(column.repetition()))
+        : title;
   }
 
   String subtitle(Column column) {
-    List<Step> steps = network().steps().stream().filter(step -> ColumnKind.of(step.process()) == column.kind()).toList();
+    List<Step> steps =
+        network().steps().stream()
+            .filter(step -> ColumnKind.of(step.process()) == column.kind())
+            .toList();
     return switch (column.kind()) {
       case FEED -> feed();
       case SCREEN -> steps.isEmpty() ? Words.of("board.screen.none") : screens(steps);
@@ -56,20 +61,32 @@ record BoardTexts(Worked worked, Figures figures) {
   }
 
   private String vial() {
-    int weighed = (int) network().endLots().filter(lot -> lot.material() == Material.GOLD && worked.gold().lots().containsKey(lot.id())).count();
+    int weighed =
+        (int)
+            network()
+                .endLots()
+                .filter(
+                    lot ->
+                        lot.material() == Material.GOLD
+                            && worked.gold().lots().containsKey(lot.id()))
+                .count();
     return Words.counted("board.vial", weighed);
   }
 
   private String feed() {
     double grams = worked.sand().feedG();
-    return grams > 0 ? Words.of("board.feed.dry", figures.sand(grams)) : Words.of("board.feed.unknown");
+    return grams > 0
+        ? Words.of("board.feed.dry", figures.sand(grams))
+        : Words.of("board.feed.unknown");
   }
 
   private String screens(List<Step> steps) {
     int cuts = steps.stream().mapToInt(step -> step.outputs().size()).sum();
     String text = Words.counted("board.cuts", cuts);
     StepClosure closure = worked.sand().closure(steps.getFirst().id());
-    return closure.state() == StepClosure.State.NOT_ALL_WEIGHED ? text : Words.of("board.screen.found", text, Figures.percent(closure.ratio()));
+    return closure.state() == StepClosure.State.NOT_ALL_WEIGHED
+        ? text
+        : Words.of("board.screen.found", text, Figures.percent(closure.ratio()));
   }
 
   private static List<String> machines(List<Step> steps) {
@@ -79,11 +96,15 @@ record BoardTexts(Worked worked, Figures figures) {
   /** The machines by name, or how many where their names would not fit. */
   private static String heading(List<String> machines) {
     String names = String.join(BETWEEN, machines);
-    return names.length() > ROOM_IN_HEADING ? Words.of("board.machines", Integer.toString(machines.size())) : names;
+    return names.length() > ROOM_IN_HEADING
+        ? Words.of("board.machines", Integer.toString(machines.size()))
+        : names;
   }
 
   private static String shortMachine(Step step) {
-    return step.process() instanceof Process.GravityRun(var machine) ? Words.of("machine.short", machine.kind()) : Sentences.process(step.process());
+    return step.process() instanceof Process.GravityRun(var machine)
+        ? Words.of("machine.short", machine.kind())
+        : Sentences.process(step.process());
   }
 
   String rowName(Cut cut) {
@@ -97,7 +118,9 @@ record BoardTexts(Worked worked, Figures figures) {
     if (cut.isClosed()) {
       return Sentences.sizes(cut);
     }
-    return cut.isOversize() ? Words.of("board.sizes.over", Figures.plain(cut.lowerMm())) : Words.of("board.sizes.under", Figures.plain(cut.upperMm()));
+    return cut.isOversize()
+        ? Words.of("board.sizes.over", Figures.plain(cut.lowerMm()))
+        : Words.of("board.sizes.under", Figures.plain(cut.upperMm()));
   }
 
   String mass(LotId lot) {
@@ -105,7 +128,9 @@ record BoardTexts(Worked worked, Figures figures) {
     if (!mass.isKnown()) {
       return Words.of("mass.unknown");
     }
-    return mass.basis() == LotMass.Basis.DIFFERENCE ? Words.of("mass.difference", figures.sand(mass.grams())) : figures.sand(mass.grams());
+    return mass.basis() == LotMass.Basis.DIFFERENCE
+        ? Words.of("mass.difference", figures.sand(mass.grams()))
+        : figures.sand(mass.grams());
   }
 
   /** What is going on at a station, in a few words. */
@@ -115,7 +140,8 @@ record BoardTexts(Worked worked, Figures figures) {
         Lot lot = network().lot(id).orElseThrow();
         yield Words.of("board.waiting", Words.of("material", lot.material()));
       }
-      case Station.Work(Cell _, List<StepId> ids) -> work(ids.stream().map(id -> network().batch().step(id).orElseThrow()).toList());
+      case Station.Work(Cell _, List<StepId> ids) ->
+          work(ids.stream().map(id -> network().batch().step(id).orElseThrow()).toList());
     };
   }
 
@@ -126,7 +152,8 @@ record BoardTexts(Worked worked, Figures figures) {
           case Process.MagnetRun _ -> magnet(steps.getLast(), done);
           case Process.GravityRun _ -> gravity(steps);
           case Process.Screening _ -> Words.counted("board.cuts", steps.getLast().outputs().size());
-          case Process.Receive _, Process.Merging _, Process.Splitting _, Process.Finishing _ -> Sentences.process(steps.getLast().process());
+          case Process.Receive _, Process.Merging _, Process.Splitting _, Process.Finishing _ ->
+              Sentences.process(steps.getLast().process());
         };
     return done ? Words.of("board.done", what) : what;
   }
@@ -143,7 +170,9 @@ record BoardTexts(Worked worked, Figures figures) {
 
   private String gravity(List<Step> steps) {
     String runs = runs(steps);
-    return steps.stream().map(RunLog::of).anyMatch(RunLog::isRunning) ? Words.of("board.gravity.running", runs) : runs;
+    return steps.stream().map(RunLog::of).anyMatch(RunLog::isRunning)
+        ? Words.of("board.gravity.running", runs)
+        : runs;
   }
 
   private String runs(List<Step> steps) {
@@ -155,14 +184,19 @@ record BoardTexts(Worked worked, Figures figures) {
     if (Reductions.cuts(network(), steps.getFirst()).size() == steps.size()) {
       return Words.of("board.gravity.cuts", names, number);
     }
-    return names.length() > ROOM_AT_STATION ? Words.of("board.gravity.many", number, Integer.toString(machines(steps).size())) : Words.of("board.gravity.runs", names, number);
+    return names.length() > ROOM_AT_STATION
+        ? Words.of("board.gravity.many", number, Integer.toString(machines(steps).size()))
+        : Words.of("board.gravity.runs", names, number);
   }
 
   String spout(Flow.Spout spout) {
     String mass = spout.grams() > 0 ? figures.sand(spout.grams()) : "";
     String what =
         spout.kind() == Flow.Spout.Kind.WAITING
-            ? network().lots(spout.lots()).stream().map(lot -> Words.of("material", lot.material())).distinct().collect(Collectors.joining(", "))
+            ? network().lots(spout.lots()).stream()
+                .map(lot -> Words.of("material", lot.material()))
+                .distinct()
+                .collect(Collectors.joining(", "))
             : Words.of("board.spout", spout.kind());
     return Stream.of(what, mass).filter(part -> !part.isEmpty()).collect(Collectors.joining(" "));
   }
@@ -179,6 +213,7 @@ record BoardTexts(Worked worked, Figures figures) {
   String spoken(Station station, BoardModel board) {
     Cell cell = station.cell();
     String row = cell.row() == Cell.HEADER ? "" : rowName(board.rows().get(cell.row()));
-    return Words.of("board.spoken", title(board.columns().get(cell.column())), row, status(station));
+    return Words.of(
+        "board.spoken", title(board.columns().get(cell.column())), row, status(station));
   }
 }

@@ -3,7 +3,9 @@ package jugulum.desk.board;
 import java.util.List;
 import jugulum.core.ledger.Process;
 
-/** The kinds of column on the board, in the order they have where a batch does not say otherwise. */
+/**
+ * The kinds of column on the board, in the order they have where a batch does not say otherwise.
+ */
 public enum ColumnKind {
   FEED,
   SCREEN,

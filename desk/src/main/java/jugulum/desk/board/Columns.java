@@ -12,7 +12,9 @@ import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 
-/** Finds the columns of a network: one a kind of step, in the order this batch does them on average. */
+/**
+ * Finds the columns of a network: one a kind of step, in the order this batch does them on average.
+ */
 final class Columns {
   private final Network network;
   private final Map<StepId, Integer> depth = new HashMap<>();
@@ -23,7 +25,8 @@ final class Columns {
   Columns(Network network) {
     this.network = network;
     for (Step step : network.steps()) {
-      depth.put(step.id(), 1 + step.inputs().stream().mapToInt(this::depthOfMaker).max().orElse(-1));
+      depth.put(
+          step.id(), 1 + step.inputs().stream().mapToInt(this::depthOfMaker).max().orElse(-1));
       columnOf.put(step.id(), column(step));
       above.put(step.id(), above(step));
     }
@@ -56,7 +59,11 @@ final class Columns {
   private int screenings(Step step) {
     return step.inputs().stream()
         .flatMap(lot -> network.maker(lot).stream())
-        .mapToInt(maker -> ColumnKind.of(maker.process()) == ColumnKind.SCREEN ? columnOf.get(maker.id()).repetition() : screenings(maker))
+        .mapToInt(
+            maker ->
+                ColumnKind.of(maker.process()) == ColumnKind.SCREEN
+                    ? columnOf.get(maker.id()).repetition()
+                    : screenings(maker))
         .max()
         .orElse(0);
   }
@@ -65,7 +72,10 @@ final class Columns {
     Map<Column, Double> meanDepth = new HashMap<>();
     columnOf.forEach((_, column) -> meanDepth.computeIfAbsent(column, this::meanDepth));
     List<Column> byDepth = new ArrayList<>(meanDepth.keySet());
-    byDepth.sort(Comparator.<Column>comparingDouble(meanDepth::get).thenComparing(Column::kind).thenComparing(Column::repetition));
+    byDepth.sort(
+        Comparator.<Column>comparingDouble(meanDepth::get)
+            .thenComparing(Column::kind)
+            .thenComparing(Column::repetition));
     List<Column> order = new ArrayList<>();
     byDepth.forEach(column -> insert(column, order));
     if (!network.batch().closed()) {
@@ -77,7 +87,10 @@ final class Columns {
     return List.copyOf(order);
   }
 
-  /** What only ever comes before another kind of step stands before it, though on average it lies deeper: a long way in one cut. */
+  /**
+   * What only ever comes before another kind of step stands before it, though on average it lies
+   * deeper: a long way in one cut.
+   */
   private void insert(Column column, List<Column> order) {
     int at = order.size();
     while (at > 0 && leadsTo(column, order.get(at - 1)) && !leadsTo(order.get(at - 1), column)) {
@@ -87,7 +100,9 @@ final class Columns {
   }
 
   private boolean leadsTo(Column from, Column to) {
-    return above.entrySet().stream().anyMatch(entry -> columnOf.get(entry.getKey()).equals(to) && entry.getValue().contains(from));
+    return above.entrySet().stream()
+        .anyMatch(
+            entry -> columnOf.get(entry.getKey()).equals(to) && entry.getValue().contains(from));
   }
 
   /** The columns of all that comes before a step. */
@@ -104,7 +119,11 @@ final class Columns {
   }
 
   private double meanDepth(Column column) {
-    return network.steps().stream().filter(step -> columnOf.get(step.id()).equals(column)).mapToInt(step -> depth.get(step.id())).average().orElseThrow();
+    return network.steps().stream()
+        .filter(step -> columnOf.get(step.id()).equals(column))
+        .mapToInt(step -> depth.get(step.id()))
+        .average()
+        .orElseThrow();
   }
 
   private static void addMissing(List<Column> order, ColumnKind kind) {

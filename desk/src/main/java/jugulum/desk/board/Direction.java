@@ -14,7 +14,9 @@ public enum Direction {
   public Optional<Station> from(Cell here, BoardModel board) {
     return board.stations().stream()
         .filter(station -> along(here, station.cell()) > 0)
-        .min(Comparator.<Station>comparingInt(station -> cost(here, station.cell())).thenComparingInt(station -> along(here, station.cell())));
+        .min(
+            Comparator.<Station>comparingInt(station -> cost(here, station.cell()))
+                .thenComparingInt(station -> along(here, station.cell())));
   }
 
   private int along(Cell here, Cell there) {
@@ -27,7 +29,10 @@ public enum Direction {
   }
 
   private int cost(Cell here, Cell there) {
-    int across = this == LEFT || this == RIGHT ? Math.abs(here.row() - there.row()) : Math.abs(here.column() - there.column());
+    int across =
+        this == LEFT || this == RIGHT
+            ? Math.abs(here.row() - there.row())
+            : Math.abs(here.column() - there.column());
     return along(here, there) + 3 * across;
   }
 }

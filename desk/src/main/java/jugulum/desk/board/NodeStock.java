@@ -9,8 +9,9 @@ import javafx.collections.ObservableList;
 import javafx.scene.Node;
 
 /**
- * The nodes of a drawing, each known by what it shows and where. Drawing again takes from the last drawing every node that would come
- * out the same: most edits change two or three numbers, and styling a node anew costs more than all the rest.
+ * The nodes of a drawing, each known by what it shows and where. Drawing again takes from the last
+ * drawing every node that would come out the same: most edits change two or three numbers, and
+ * styling a node anew costs more than all the rest.
  */
 final class NodeStock {
   private Map<Object, Node> before = new HashMap<>();

@@ -13,7 +13,15 @@ final class StationNode extends Region {
   static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
 
   private static final Map<KeyCode, Direction> WAYS =
-      Map.of(KeyCode.LEFT, Direction.LEFT, KeyCode.RIGHT, Direction.RIGHT, KeyCode.UP, Direction.UP, KeyCode.DOWN, Direction.DOWN);
+      Map.of(
+          KeyCode.LEFT,
+          Direction.LEFT,
+          KeyCode.RIGHT,
+          Direction.RIGHT,
+          KeyCode.UP,
+          Direction.UP,
+          KeyCode.DOWN,
+          Direction.DOWN);
 
   private final Station station;
 

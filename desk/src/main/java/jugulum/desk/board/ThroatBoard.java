@@ -13,16 +13,21 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /**
- * The throat board: one batch as a picture that narrows from the feed to the vial. Lays any network out by itself. The arrow keys walk
- * from station to station, Enter opens the one walked to.
+ * The throat board: one batch as a picture that narrows from the feed to the vial. Lays any network
+ * out by itself. The arrow keys walk from station to station, Enter opens the one walked to.
  */
 public final class ThroatBoard extends Control {
-  private final ObjectProperty<Optional<Worked>> worked = new SimpleObjectProperty<>(this, "worked", Optional.empty());
-  private final ObjectProperty<Figures> figures = new SimpleObjectProperty<>(this, "figures", new Figures(MassUnit.GRAM));
-  private final ObjectProperty<Cell> selected = new SimpleObjectProperty<>(this, "selected", new Cell(0, Cell.HEADER));
-  private final ObjectProperty<Consumer<Station>> onOpen = new SimpleObjectProperty<>(this, "onOpen", _ -> {});
+  private final ObjectProperty<Optional<Worked>> worked =
+      new SimpleObjectProperty<>(this, "worked", Optional.empty());
+  private final ObjectProperty<Figures> figures =
+      new SimpleObjectProperty<>(this, "figures", new Figures(MassUnit.GRAM));
+  private final ObjectProperty<Cell> selected =
+      new SimpleObjectProperty<>(this, "selected", new Cell(0, Cell.HEADER));
+  private final ObjectProperty<Consumer<Station>> onOpen =
+      new SimpleObjectProperty<>(this, "onOpen", _ -> {});
   private boolean focusWanted;
-  private final ObjectProperty<Consumer<Flow.Spout>> onSpout = new SimpleObjectProperty<>(this, "onSpout", _ -> {});
+  private final ObjectProperty<Consumer<Flow.Spout>> onSpout =
+      new SimpleObjectProperty<>(this, "onSpout", _ -> {});
 
   /** Makes an empty board. */
   public ThroatBoard() {

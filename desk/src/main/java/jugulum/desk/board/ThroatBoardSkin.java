@@ -44,7 +44,8 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
       drawnWidth = width;
       drawnHeight = height;
       draw();
-      // Nodes that come in while the window is being laid out missed this frame's styling; without it they would flash up black.
+      // Nodes that come in while the window is being laid out missed this frame's styling; without
+      // it they would flash up black.
       pane.applyCss();
       pane.layout();
     }
@@ -77,7 +78,10 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
       draw(model.get(), getSkinnable().workedProperty().get().orElseThrow());
     }
     stock.show(pane.getChildren());
-    pane.getChildren().stream().filter(StationNode.class::isInstance).map(StationNode.class::cast).forEach(stationNodes::add);
+    pane.getChildren().stream()
+        .filter(StationNode.class::isInstance)
+        .map(StationNode.class::cast)
+        .forEach(stationNodes::add);
     markSelected();
     if (focused) {
       focusSelected();
@@ -96,12 +100,16 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
       double y = header ? 4 : place.rowTop(cell.row()) - 5;
       double width = place.columnWidth(cell.column()) + 6;
       double height = header ? 46 : place.rowHeight() - 2;
-      stock.add(List.of(station, spoken, x, y, width, height), () -> stationNode(station, spoken, x, y, width, height));
+      stock.add(
+          List.of(station, spoken, x, y, width, height),
+          () -> stationNode(station, spoken, x, y, width, height));
     }
-    new BoardPainting(model, place, texts, stock).paint(spout -> board.onSpoutProperty().get().accept(spout));
+    new BoardPainting(model, place, texts, stock)
+        .paint(spout -> board.onSpoutProperty().get().accept(spout));
   }
 
-  private StationNode stationNode(Station station, String spoken, double x, double y, double width, double height) {
+  private StationNode stationNode(
+      Station station, String spoken, double x, double y, double width, double height) {
     StationNode node = new StationNode(station, spoken, this::walk, this::open);
     node.setManaged(false);
     node.resizeRelocate(x, y, width, height);
@@ -119,11 +127,15 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
   }
 
   private void focusSelected() {
-    stationNodes.stream().filter(StationNode::isFocusTraversable).findFirst().ifPresent(StationNode::requestFocus);
+    stationNodes.stream()
+        .filter(StationNode::isFocusTraversable)
+        .findFirst()
+        .ifPresent(StationNode::requestFocus);
   }
 
   private void walk(Direction direction) {
-    model.flatMap(board -> direction.from(getSkinnable().selectedProperty().get(), board))
+    model
+        .flatMap(board -> direction.from(getSkinnable().selectedProperty().get(), board))
         .ifPresent(
             station -> {
               getSkinnable().selectedProperty().set(station.cell());
@@ -137,7 +149,8 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
   }
 
   @Override
-  protected double computeMinHeight(double width, double top, double right, double bottom, double left) {
+  protected double computeMinHeight(
+      double width, double top, double right, double bottom, double left) {
     int rows = model.map(board -> board.rows().size()).orElse(1);
     return 70 + rows * BoardGeometry.LOWEST_ROW;
   }

@@ -12,7 +12,10 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** What each cut of a plan does on its machine: gold won as a full bar, gold left as a frame after it, and how its grains are told apart. */
+/**
+ * What each cut of a plan does on its machine: gold won as a full bar, gold left as a frame after
+ * it, and how its grains are told apart.
+ */
 public final class CutGoldChart {
   private static final double ROW = 44;
   private static final double BAR = 20;
@@ -27,7 +30,8 @@ public final class CutGoldChart {
   /** Draws the cuts of a plan. */
   public static Drawing of(Plan plan, Figures figures, double width) {
     List<Mark> marks = new ArrayList<>();
-    double most = Math.max(1e-9, plan.cuts().stream().mapToDouble(PlannedCut::goldMg).max().orElse(1));
+    double most =
+        Math.max(1e-9, plan.cuts().stream().mapToDouble(PlannedCut::goldMg).max().orElse(1));
     double room = Math.max(60, width - BARS - TOLD);
     double top = HEAD;
     for (PlannedCut cut : plan.cuts()) {
@@ -37,7 +41,8 @@ public final class CutGoldChart {
     return new Drawing(width, top, marks);
   }
 
-  private static void row(List<Mark> marks, PlannedCut cut, Figures figures, double top, double perMg, double width) {
+  private static void row(
+      List<Mark> marks, PlannedCut cut, Figures figures, double top, double perMg, double width) {
     double base = top + 16;
     marks.add(new Mark.Writing(0, base, Sentences.cut(cut.cut()), Anchor.LEFT, "chart-strong"));
     marks.add(new Mark.Writing(MASS, base, figures.sand(cut.massG()), Anchor.RIGHT, "chart-muted"));
@@ -45,7 +50,13 @@ public final class CutGoldChart {
     double all = cut.goldMg() * perMg;
     marks.add(new Mark.Bar(BARS, top + 2, won, BAR, "chart-gold"));
     frame(marks, BARS + won, top + 2, all - won);
-    marks.add(new Mark.Writing(width, base, Words.of("cut-gold.of", figures.gold(cut.won().usual()), figures.gold(cut.goldMg())), Anchor.RIGHT, "chart-text"));
+    marks.add(
+        new Mark.Writing(
+            width,
+            base,
+            Words.of("cut-gold.of", figures.gold(cut.won().usual()), figures.gold(cut.goldMg())),
+            Anchor.RIGHT,
+            "chart-text"));
     String machine =
         switch (cut.fate()) {
           case PlannedCut.LookedOver _ -> Words.of("chart.by-hand");
@@ -72,20 +83,31 @@ public final class CutGoldChart {
     return run.byRecord() ? Words.of("cut-gold.record", machine) : machine;
   }
 
-  /** How many times faster the slowest gold falls than the fastest sand, as that machine sorts, and as it would be the other way. */
+  /**
+   * How many times faster the slowest gold falls than the fastest sand, as that machine sorts, and
+   * as it would be the other way.
+   */
   private static String told(Run run) {
     if (run.window().ratio().isEmpty() || run.otherwise().isEmpty()) {
       return Words.of("chart.ratio.none");
     }
     String here = Figures.fixed(run.window().ratio().get().usual(), 2);
     String other = Figures.fixed(run.otherwise().get().usual(), 2);
-    return Words.of(run.sorting() == Sorting.HINDERED ? "cut-gold.hindered" : "cut-gold.free", here, other);
+    return Words.of(
+        run.sorting() == Sorting.HINDERED ? "cut-gold.hindered" : "cut-gold.free", here, other);
   }
 
   /** The bars in words. */
   public static String spoken(Plan plan, Figures figures) {
     return plan.cuts().stream()
-        .map(cut -> Words.of("cut-gold.spoken", Sentences.cut(cut.cut()), figures.gold(cut.won().usual()), figures.gold(cut.goldMg()), cut.fate() instanceof Run run ? told(run) : Words.of("chart.by-hand")))
+        .map(
+            cut ->
+                Words.of(
+                    "cut-gold.spoken",
+                    Sentences.cut(cut.cut()),
+                    figures.gold(cut.won().usual()),
+                    figures.gold(cut.goldMg()),
+                    cut.fate() instanceof Run run ? told(run) : Words.of("chart.by-hand")))
         .collect(Collectors.joining(". "));
   }
 }

@@ -8,7 +8,10 @@ import jugulum.desk.chart.Mark.Anchor;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Runs of one machine: the recovery with its range over how a dial was set. A full dot is told in full, an open one is a bound. */
+/**
+ * Runs of one machine: the recovery with its range over how a dial was set. A full dot is told in
+ * full, an open one is a bound.
+ */
 public final class DialChart {
   private static final double LEFT = 46;
   private static final double RIGHT = 20;
@@ -36,7 +39,9 @@ public final class DialChart {
       double share = scale.least() + (1 - scale.least()) * i / scale.steps();
       double y = scale.y(share);
       marks.add(new Mark.Stroke(LEFT, y, width - RIGHT, y, "chart-grid"));
-      marks.add(new Mark.Writing(LEFT - 8, y + 5, Figures.fixed(100 * share, 0), Anchor.RIGHT, "chart-muted"));
+      marks.add(
+          new Mark.Writing(
+              LEFT - 8, y + 5, Figures.fixed(100 * share, 0), Anchor.RIGHT, "chart-muted"));
     }
     double low = runs.stream().mapToDouble(Run::value).min().orElse(0);
     double high = runs.stream().mapToDouble(Run::value).max().orElse(1);
@@ -47,13 +52,34 @@ public final class DialChart {
         .mapToDouble(Run::value)
         .distinct()
         .sorted()
-        .forEach(value -> marks.add(new Mark.Writing(x(value, from, to, width), floor + 18, Figures.rounded(value, 2), Anchor.MIDDLE, "chart-muted")));
+        .forEach(
+            value ->
+                marks.add(
+                    new Mark.Writing(
+                        x(value, from, to, width),
+                        floor + 18,
+                        Figures.rounded(value, 2),
+                        Anchor.MIDDLE,
+                        "chart-muted")));
     for (Run run : runs) {
       double x = x(run.value(), from, to, width);
-      marks.add(new Mark.Stroke(x, scale.y(run.recovery().low()), x, scale.y(run.recovery().high()), "chart-gold-line"));
-      marks.add(new Mark.Dot(x, scale.y(run.recovery().usual()), DOT, run.told() ? "chart-gold-line-dot" : "chart-expected-dot"));
+      marks.add(
+          new Mark.Stroke(
+              x,
+              scale.y(run.recovery().low()),
+              x,
+              scale.y(run.recovery().high()),
+              "chart-gold-line"));
+      marks.add(
+          new Mark.Dot(
+              x,
+              scale.y(run.recovery().usual()),
+              DOT,
+              run.told() ? "chart-gold-line-dot" : "chart-expected-dot"));
     }
-    marks.add(new Mark.Writing((LEFT + width - RIGHT) / 2, height - 4, axis, Anchor.MIDDLE, "chart-text"));
+    marks.add(
+        new Mark.Writing(
+            (LEFT + width - RIGHT) / 2, height - 4, axis, Anchor.MIDDLE, "chart-text"));
     return new Drawing(width, height, marks);
   }
 
@@ -61,7 +87,10 @@ public final class DialChart {
     return LEFT + (width - LEFT - RIGHT) * (value - from) / (to - from);
   }
 
-  /** Shares up to all of it, from as high up as every range allows, so that good runs can be told apart. */
+  /**
+   * Shares up to all of it, from as high up as every range allows, so that good runs can be told
+   * apart.
+   */
   private record Scale(double least, int steps, double floor) {
     static Scale of(List<Run> runs, double floor) {
       double lowest = runs.stream().mapToDouble(run -> run.recovery().low()).min().orElse(0);
@@ -81,6 +110,13 @@ public final class DialChart {
     return Words.of(
         "runs.spoken",
         axis,
-        runs.stream().map(run -> Words.of("runs.spoken.each", Figures.rounded(run.value(), 2), Figures.percent(run.recovery().usual()))).collect(Collectors.joining("; ")));
+        runs.stream()
+            .map(
+                run ->
+                    Words.of(
+                        "runs.spoken.each",
+                        Figures.rounded(run.value(), 2),
+                        Figures.percent(run.recovery().usual())))
+            .collect(Collectors.joining("; ")));
   }
 }

@@ -36,7 +36,10 @@ public final class DrawingView extends Region {
     requestLayout();
   }
 
-  /** What stands where something of its kind and style stood before only moves: while a slider moves nothing is styled anew. */
+  /**
+   * What stands where something of its kind and style stood before only moves: while a slider moves
+   * nothing is styled anew.
+   */
   private void draw(double width) {
     Drawing drawing = painter.apply(width);
     drawnWidth = width;
@@ -46,7 +49,10 @@ public final class DrawingView extends Region {
     List<Node> nodes = new ArrayList<>();
     for (int i = 0; i < drawing.marks().size(); i++) {
       Mark mark = drawing.marks().get(i);
-      boolean moved = i < drawn.size() && drawn.get(i).getClass() == mark.getClass() && drawn.get(i).style().equals(mark.style());
+      boolean moved =
+          i < drawn.size()
+              && drawn.get(i).getClass() == mark.getClass()
+              && drawn.get(i).style().equals(mark.style());
       nodes.add(moved ? getChildren().get(i) : MarkNodes.of(mark));
     }
     drawn = drawing.marks();

@@ -9,7 +9,10 @@ import jugulum.desk.chart.Mark.Spot;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** The decline of the catches: a dot for each stage, and an open one for what the next is expected to free. */
+/**
+ * The decline of the catches: a dot for each stage, and an open one for what the next is expected
+ * to free.
+ */
 public final class LadderChart {
   private static final double TOP = 8;
   private static final double BOTTOM = 22;
@@ -25,7 +28,11 @@ public final class LadderChart {
    */
   public static Drawing of(List<Double> catches, OptionalDouble next, double width, double height) {
     int stages = catches.size() + (next.isPresent() ? 1 : 0);
-    double most = Math.max(1, Math.max(next.orElse(0), catches.stream().mapToDouble(Double::doubleValue).max().orElse(1)));
+    double most =
+        Math.max(
+            1,
+            Math.max(
+                next.orElse(0), catches.stream().mapToDouble(Double::doubleValue).max().orElse(1)));
     double step = stages > 1 ? (width - 2 * SIDE) / (stages - 1) : 0;
     double floor = height - BOTTOM;
     List<Mark> marks = new ArrayList<>();
@@ -38,10 +45,19 @@ public final class LadderChart {
       marks.add(new Mark.Path(spots, "chart-gold-line"));
     }
     if (next.isPresent() && !spots.isEmpty()) {
-      Spot expected = new Spot(SIDE + step * catches.size(), floor - (floor - TOP) * next.getAsDouble() / most);
-      marks.add(new Mark.Stroke(spots.getLast().x(), spots.getLast().y(), expected.x(), expected.y(), "chart-expected"));
+      Spot expected =
+          new Spot(SIDE + step * catches.size(), floor - (floor - TOP) * next.getAsDouble() / most);
+      marks.add(
+          new Mark.Stroke(
+              spots.getLast().x(),
+              spots.getLast().y(),
+              expected.x(),
+              expected.y(),
+              "chart-expected"));
       marks.add(new Mark.Dot(expected.x(), expected.y(), DOT, "chart-expected-dot"));
-      marks.add(new Mark.Writing(expected.x(), height - 5, Words.of("ladder.next"), Anchor.RIGHT, "chart-muted"));
+      marks.add(
+          new Mark.Writing(
+              expected.x(), height - 5, Words.of("ladder.next"), Anchor.RIGHT, "chart-muted"));
     }
     for (Spot spot : spots) {
       marks.add(new Mark.Dot(spot.x(), spot.y(), DOT, "chart-gold-line-dot"));
@@ -51,7 +67,12 @@ public final class LadderChart {
 
   /** The decline in words. */
   public static String spoken(List<Double> catches, OptionalDouble next) {
-    String each = catches.stream().map(one -> Figures.fixed(one, one == Math.rint(one) ? 0 : 1)).collect(Collectors.joining(", "));
-    return next.isPresent() ? Words.of("ladder.spoken.next", each, Figures.fixed(next.getAsDouble(), 1)) : Words.of("ladder.spoken", each);
+    String each =
+        catches.stream()
+            .map(one -> Figures.fixed(one, one == Math.rint(one) ? 0 : 1))
+            .collect(Collectors.joining(", "));
+    return next.isPresent()
+        ? Words.of("ladder.spoken.next", each, Figures.fixed(next.getAsDouble(), 1))
+        : Words.of("ladder.spoken", each);
   }
 }

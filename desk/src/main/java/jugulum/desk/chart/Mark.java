@@ -2,7 +2,10 @@ package jugulum.desk.chart;
 
 import java.util.List;
 
-/** What a drawing is made of. Places are in pixels from the upper left; a style names a meaning, which the style sheets give a colour. */
+/**
+ * What a drawing is made of. Places are in pixels from the upper left; a style names a meaning,
+ * which the style sheets give a colour.
+ */
 public sealed interface Mark {
   /** The style class. */
   String style();

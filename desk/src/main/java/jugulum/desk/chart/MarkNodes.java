@@ -32,10 +32,15 @@ final class MarkNodes {
   /** Puts a node that was made for such a mark, and styled, where the mark stands. */
   static void place(Node node, Mark mark) {
     switch (mark) {
-      case Mark.Bar(double x, double y, double width, double height, var _) -> place((Rectangle) node, x, y, width, height);
-      case Mark.Stroke(double fromX, double fromY, double toX, double toY, var _) -> place((Line) node, fromX, fromY, toX, toY);
+      case Mark.Bar(double x, double y, double width, double height, var _) ->
+          place((Rectangle) node, x, y, width, height);
+      case Mark.Stroke(double fromX, double fromY, double toX, double toY, var _) ->
+          place((Line) node, fromX, fromY, toX, toY);
       case Mark.Path path ->
-          ((Polyline) node).getPoints().setAll(path.spots().stream().flatMap(spot -> Stream.of(spot.x(), spot.y())).toList());
+          ((Polyline) node)
+              .getPoints()
+              .setAll(
+                  path.spots().stream().flatMap(spot -> Stream.of(spot.x(), spot.y())).toList());
       case Mark.Dot(double x, double y, double radius, var _) -> place((Circle) node, x, y, radius);
       case Mark.Writing writing -> place((Text) node, writing);
     }

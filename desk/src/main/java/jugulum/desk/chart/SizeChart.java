@@ -50,22 +50,31 @@ public final class SizeChart {
   }
 
   private static void curve(Series series, Frame frame, List<Mark> marks) {
-    List<Spot> spots = series.curve().points().stream().map(point -> new Spot(frame.x(point.sizeMm()), frame.y(point.finer()))).toList();
+    List<Spot> spots =
+        series.curve().points().stream()
+            .map(point -> new Spot(frame.x(point.sizeMm()), frame.y(point.finer())))
+            .toList();
     marks.add(new Mark.Path(spots, series.style()));
-    spots.forEach(spot -> marks.add(new Mark.Dot(spot.x(), spot.y(), DOT, series.style() + "-dot")));
+    spots.forEach(
+        spot -> marks.add(new Mark.Dot(spot.x(), spot.y(), DOT, series.style() + "-dot")));
   }
 
   /** The axes: sizes from fine to coarse, shares from 0 to 1. */
   private record Frame(double fineMm, double coarseMm, double width, double height) {
     static Frame around(List<Series> all, double width, double height) {
-      List<Double> sizes = all.stream().flatMap(series -> series.curve().points().stream()).map(Point::sizeMm).toList();
+      List<Double> sizes =
+          all.stream()
+              .flatMap(series -> series.curve().points().stream())
+              .map(Point::sizeMm)
+              .toList();
       double fine = sizes.stream().mapToDouble(Double::doubleValue).min().orElse(0.1);
       double coarse = sizes.stream().mapToDouble(Double::doubleValue).max().orElse(1);
       return new Frame(fine * 0.8, Math.max(coarse, fine * 1.5) * 1.1, width, height);
     }
 
     double x(double sizeMm) {
-      return LEFT + (width - LEFT - RIGHT) * Math.log(sizeMm / fineMm) / Math.log(coarseMm / fineMm);
+      return LEFT
+          + (width - LEFT - RIGHT) * Math.log(sizeMm / fineMm) / Math.log(coarseMm / fineMm);
     }
 
     double y(double finer) {
@@ -76,18 +85,32 @@ public final class SizeChart {
       marks.add(new Mark.Writing(0, 14, Words.of("chart.finer"), Anchor.LEFT, "chart-muted"));
       for (double share : new double[] {0, 0.25, 0.5, 0.75, 1}) {
         marks.add(new Mark.Stroke(LEFT, y(share), width - RIGHT, y(share), "chart-grid"));
-        marks.add(new Mark.Writing(LEFT - 8, y(share) + 5, Figures.fixed(100 * share, 0), Anchor.RIGHT, "chart-muted"));
+        marks.add(
+            new Mark.Writing(
+                LEFT - 8,
+                y(share) + 5,
+                Figures.fixed(100 * share, 0),
+                Anchor.RIGHT,
+                "chart-muted"));
       }
       double free = Double.POSITIVE_INFINITY;
       for (Point tick : ticks) {
         double x = x(tick.sizeMm());
         marks.add(new Mark.Stroke(x, TOP, x, height - BOTTOM, "chart-grid"));
         if (x + TIGHT_TICK / 2 <= free) {
-          marks.add(new Mark.Writing(x, height - BOTTOM + 20, Figures.plain(tick.sizeMm()), Anchor.MIDDLE, "chart-muted"));
+          marks.add(
+              new Mark.Writing(
+                  x,
+                  height - BOTTOM + 20,
+                  Figures.plain(tick.sizeMm()),
+                  Anchor.MIDDLE,
+                  "chart-muted"));
           free = x - TIGHT_TICK / 2;
         }
       }
-      marks.add(new Mark.Writing(width - 2, height - 2, Words.of("chart.mm"), Anchor.RIGHT, "chart-muted"));
+      marks.add(
+          new Mark.Writing(
+              width - 2, height - 2, Words.of("chart.mm"), Anchor.RIGHT, "chart-muted"));
     }
   }
 
@@ -99,7 +122,16 @@ public final class SizeChart {
                 series ->
                     series.name()
                         + ": "
-                        + String.join(", ", series.curve().points().stream().map(point -> Words.of("chart.spoken", Figures.percent(point.finer()), Figures.plain(point.sizeMm()))).toList()));
+                        + String.join(
+                            ", ",
+                            series.curve().points().stream()
+                                .map(
+                                    point ->
+                                        Words.of(
+                                            "chart.spoken",
+                                            Figures.percent(point.finer()),
+                                            Figures.plain(point.sizeMm())))
+                                .toList()));
     return String.join(". ", each.toList());
   }
 }

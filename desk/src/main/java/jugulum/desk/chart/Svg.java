@@ -34,9 +34,16 @@ public final class Svg {
       xml.writeDefaultNamespace(NAMESPACE);
       xml.writeAttribute("width", number(drawing.width()));
       xml.writeAttribute("height", number(drawing.height()));
-      xml.writeAttribute("viewBox", "0 0 " + number(drawing.width()) + " " + number(drawing.height()));
+      xml.writeAttribute(
+          "viewBox", "0 0 " + number(drawing.width()) + " " + number(drawing.height()));
       leaf(xml, "title", title);
-      leaf(xml, "style", styles.entrySet().stream().sorted(Map.Entry.comparingByKey()).map(one -> "." + one.getKey() + " { " + one.getValue() + " }").collect(Collectors.joining("\n")));
+      leaf(
+          xml,
+          "style",
+          styles.entrySet().stream()
+              .sorted(Map.Entry.comparingByKey())
+              .map(one -> "." + one.getKey() + " { " + one.getValue() + " }")
+              .collect(Collectors.joining("\n")));
       for (Mark mark : drawing.marks()) {
         xml.writeCharacters("\n");
         mark(xml, mark);
@@ -49,7 +56,8 @@ public final class Svg {
     return text.toString();
   }
 
-  private static void leaf(XMLStreamWriter xml, String name, String content) throws XMLStreamException {
+  private static void leaf(XMLStreamWriter xml, String name, String content)
+      throws XMLStreamException {
     xml.writeStartElement(name);
     xml.writeCharacters(content);
     xml.writeEndElement();
@@ -58,12 +66,42 @@ public final class Svg {
   private static void mark(XMLStreamWriter xml, Mark mark) throws XMLStreamException {
     switch (mark) {
       case Mark.Bar(double x, double y, double width, double height, String style) ->
-          empty(xml, "rect", style, "x", number(x), "y", number(y), "width", number(width), "height", number(height));
+          empty(
+              xml,
+              "rect",
+              style,
+              "x",
+              number(x),
+              "y",
+              number(y),
+              "width",
+              number(width),
+              "height",
+              number(height));
       case Mark.Stroke(double fromX, double fromY, double toX, double toY, String style) ->
-          empty(xml, "line", style, "x1", number(fromX), "y1", number(fromY), "x2", number(toX), "y2", number(toY));
+          empty(
+              xml,
+              "line",
+              style,
+              "x1",
+              number(fromX),
+              "y1",
+              number(fromY),
+              "x2",
+              number(toX),
+              "y2",
+              number(toY));
       case Mark.Path(var spots, String style) ->
-          empty(xml, "polyline", style, "points", spots.stream().map(spot -> number(spot.x()) + "," + number(spot.y())).collect(Collectors.joining(" ")));
-      case Mark.Dot(double x, double y, double radius, String style) -> empty(xml, "circle", style, "cx", number(x), "cy", number(y), "r", number(radius));
+          empty(
+              xml,
+              "polyline",
+              style,
+              "points",
+              spots.stream()
+                  .map(spot -> number(spot.x()) + "," + number(spot.y()))
+                  .collect(Collectors.joining(" ")));
+      case Mark.Dot(double x, double y, double radius, String style) ->
+          empty(xml, "circle", style, "cx", number(x), "cy", number(y), "r", number(radius));
       case Mark.Writing(double x, double y, String text, Mark.Anchor anchor, String style) -> {
         xml.writeStartElement("text");
         attributes(xml, style, "x", number(x), "y", number(y), "text-anchor", anchor(anchor));
@@ -81,12 +119,14 @@ public final class Svg {
     };
   }
 
-  private static void empty(XMLStreamWriter xml, String name, String style, String... attributes) throws XMLStreamException {
+  private static void empty(XMLStreamWriter xml, String name, String style, String... attributes)
+      throws XMLStreamException {
     xml.writeEmptyElement(name);
     attributes(xml, style, attributes);
   }
 
-  private static void attributes(XMLStreamWriter xml, String style, String... attributes) throws XMLStreamException {
+  private static void attributes(XMLStreamWriter xml, String style, String... attributes)
+      throws XMLStreamException {
     xml.writeAttribute("class", style);
     for (int i = 0; i < attributes.length; i += 2) {
       xml.writeAttribute(attributes[i], attributes[i + 1]);

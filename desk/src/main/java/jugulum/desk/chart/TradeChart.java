@@ -12,7 +12,10 @@ import jugulum.desk.chart.Mark.Spot;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Gold expected over hours at the bench: the best stack for each number of screens, the proposed one filled, the chosen one ringed. */
+/**
+ * Gold expected over hours at the bench: the best stack for each number of screens, the proposed
+ * one filled, the chosen one ringed.
+ */
 public final class TradeChart {
   private static final double LEFT = 66;
   private static final double RIGHT = 18;
@@ -49,7 +52,8 @@ public final class TradeChart {
    * @param chosen the plan shown beside it
    */
   public static Drawing of(Trade trade, Plan chosen, Figures figures, double width, double height) {
-    List<Plan> plans = Stream.concat(trade.points().stream().map(Trade.Point::plan), Stream.of(chosen)).toList();
+    List<Plan> plans =
+        Stream.concat(trade.points().stream().map(Trade.Point::plan), Stream.of(chosen)).toList();
     return new TradeChart(plans, width, height).draw(trade, chosen, figures, height);
   }
 
@@ -58,7 +62,13 @@ public final class TradeChart {
     List<Plan> plans = trade.points().stream().map(Trade.Point::plan).toList();
     double all = y(chosen.goldMg());
     marks.add(new Mark.Stroke(LEFT, all, width - RIGHT, all, "chart-expected"));
-    marks.add(new Mark.Writing(width - RIGHT, all - 6, Words.of("trade.all", figures.gold(chosen.goldMg())), Anchor.RIGHT, "chart-muted"));
+    marks.add(
+        new Mark.Writing(
+            width - RIGHT,
+            all - 6,
+            Words.of("trade.all", figures.gold(chosen.goldMg())),
+            Anchor.RIGHT,
+            "chart-muted"));
     marks.add(path(plans, plan -> plan.won().low(), "chart-grid"));
     marks.add(path(plans, plan -> plan.won().high(), "chart-grid"));
     marks.add(path(plans, plan -> plan.won().usual(), "chart-gold-line"));
@@ -67,15 +77,23 @@ public final class TradeChart {
       double x = x(plan);
       marks.add(new Mark.Stroke(x, y(plan.won().low()), x, y(plan.won().high()), "chart-grid"));
       boolean proposed = i == trade.proposed();
-      marks.add(new Mark.Dot(x, y(plan.won().usual()), proposed ? PROPOSED : DOT, "chart-gold-line-dot"));
-      marks.add(new Mark.Writing(x, y(plan.won().usual()) + 27, Integer.toString(plan.stack().size()), Anchor.MIDDLE, proposed ? "chart-strong" : "chart-muted"));
+      marks.add(
+          new Mark.Dot(x, y(plan.won().usual()), proposed ? PROPOSED : DOT, "chart-gold-line-dot"));
+      marks.add(
+          new Mark.Writing(
+              x,
+              y(plan.won().usual()) + 27,
+              Integer.toString(plan.stack().size()),
+              Anchor.MIDDLE,
+              proposed ? "chart-strong" : "chart-muted"));
     }
     marks.add(new Mark.Dot(x(chosen), y(chosen.won().usual()), RING, "chart-expected-dot"));
     return new Drawing(width, height, marks);
   }
 
   private Mark path(List<Plan> plans, Function<Plan, Double> gold, String style) {
-    return new Mark.Path(plans.stream().map(plan -> new Spot(x(plan), y(gold.apply(plan)))).toList(), style);
+    return new Mark.Path(
+        plans.stream().map(plan -> new Spot(x(plan), y(gold.apply(plan)))).toList(), style);
   }
 
   private double x(Plan plan) {
@@ -94,20 +112,39 @@ public final class TradeChart {
     for (int i = 0; i <= LINES; i++) {
       double mg = leastMg + (mostMg / 1.03 - leastMg) * i / LINES;
       marks.add(new Mark.Stroke(LEFT, y(mg), width - RIGHT, y(mg), "chart-grid"));
-      marks.add(new Mark.Writing(LEFT - 8, y(mg) + 5, figures.gold(mg), Anchor.RIGHT, "chart-muted"));
+      marks.add(
+          new Mark.Writing(LEFT - 8, y(mg) + 5, figures.gold(mg), Anchor.RIGHT, "chart-muted"));
     }
     double step = toHours - fromHours > 8 ? 2 : 1;
     for (double hours = fromHours; hours <= toHours; hours += step) {
-      marks.add(new Mark.Writing(x(hours), floor + 18, Words.of("trade.hours", Figures.fixed(hours, 0)), Anchor.MIDDLE, "chart-muted"));
+      marks.add(
+          new Mark.Writing(
+              x(hours),
+              floor + 18,
+              Words.of("trade.hours", Figures.fixed(hours, 0)),
+              Anchor.MIDDLE,
+              "chart-muted"));
     }
     marks.add(new Mark.Writing(LEFT, 14, Words.of("trade.axes"), Anchor.LEFT, "chart-muted"));
-    marks.add(new Mark.Writing((LEFT + width - RIGHT) / 2, height - 3, Words.of("trade.numbers"), Anchor.MIDDLE, "chart-muted"));
+    marks.add(
+        new Mark.Writing(
+            (LEFT + width - RIGHT) / 2,
+            height - 3,
+            Words.of("trade.numbers"),
+            Anchor.MIDDLE,
+            "chart-muted"));
   }
 
   /** The curve in words. */
   public static String spoken(Trade trade, Figures figures) {
     return trade.points().stream()
-        .map(point -> Words.of("trade.spoken", Integer.toString(point.plan().stack().size()), figures.gold(point.plan().won().usual()), Figures.time(point.plan().minutes())))
+        .map(
+            point ->
+                Words.of(
+                    "trade.spoken",
+                    Integer.toString(point.plan().stack().size()),
+                    figures.gold(point.plan().won().usual()),
+                    Figures.time(point.plan().minutes())))
         .collect(Collectors.joining(". "));
   }
 }

@@ -15,8 +15,9 @@ import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /**
- * The settling windows of a plan: for every cut the speeds of its gold over the speeds of the others left in it, speeds on a logarithmic
- * axis. The pale ends of a bar are what is not known sharply. A dashed line carries the slowest gold down to the others.
+ * The settling windows of a plan: for every cut the speeds of its gold over the speeds of the
+ * others left in it, speeds on a logarithmic axis. The pale ends of a bar are what is not known
+ * sharply. A dashed line carries the slowest gold down to the others.
  */
 public final class WindowChart {
   private static final double WIDE_LEFT = 104;
@@ -47,8 +48,20 @@ public final class WindowChart {
     this.narrow = width < NARROW;
     this.left = narrow ? 0 : WIDE_LEFT;
     this.right = narrow ? 0 : WIDE_RIGHT;
-    this.low = runs(plan).stream().flatMap(run -> falls(run.window()).stream()).mapToDouble(fall -> fall.slowest().low()).min().orElse(1e-3) * 0.9;
-    this.high = runs(plan).stream().flatMap(run -> falls(run.window()).stream()).mapToDouble(fall -> fall.fastest().high()).max().orElse(1) * 1.1;
+    this.low =
+        runs(plan).stream()
+                .flatMap(run -> falls(run.window()).stream())
+                .mapToDouble(fall -> fall.slowest().low())
+                .min()
+                .orElse(1e-3)
+            * 0.9;
+    this.high =
+        runs(plan).stream()
+                .flatMap(run -> falls(run.window()).stream())
+                .mapToDouble(fall -> fall.fastest().high())
+                .max()
+                .orElse(1)
+            * 1.1;
   }
 
   /** Draws the windows of a plan. */
@@ -57,7 +70,11 @@ public final class WindowChart {
   }
 
   private static List<Run> runs(Plan plan) {
-    return plan.cuts().stream().map(PlannedCut::fate).filter(Run.class::isInstance).map(Run.class::cast).toList();
+    return plan.cuts().stream()
+        .map(PlannedCut::fate)
+        .filter(Run.class::isInstance)
+        .map(Run.class::cast)
+        .toList();
   }
 
   private static List<Fall> falls(Window window) {
@@ -80,7 +97,9 @@ public final class WindowChart {
     marks.add(new Mark.Writing(0, top + 13, Sentences.cut(cut.cut()), Anchor.LEFT, "chart-strong"));
     return switch (cut.fate()) {
       case PlannedCut.LookedOver _ -> {
-        marks.add(new Mark.Writing(WIDE_LEFT, top + 13, Words.of("chart.looked-over"), Anchor.LEFT, "chart-muted"));
+        marks.add(
+            new Mark.Writing(
+                WIDE_LEFT, top + 13, Words.of("chart.looked-over"), Anchor.LEFT, "chart-muted"));
         yield 20;
       }
       case Run run -> run(run, top);
@@ -91,7 +110,9 @@ public final class WindowChart {
     Window window = run.window();
     double top = narrow ? head + NARROW_HEAD : head;
     if (!narrow) {
-      marks.add(new Mark.Writing(0, top + 31, Words.of("machine.short", run.kind()), Anchor.LEFT, "chart-muted"));
+      marks.add(
+          new Mark.Writing(
+              0, top + 31, Words.of("machine.short", run.kind()), Anchor.LEFT, "chart-muted"));
     }
     bar(window.gold(), top + 3, GOLD_BAR, "gold");
     double y = top + 3 + GOLD_BAR + 4;
@@ -101,12 +122,28 @@ public final class WindowChart {
       y += Math.max(STEP, 16);
     }
     double slowest = x(window.gold().slowest().usual());
-    marks.add(new Mark.Stroke(slowest, top, slowest, y, run.meets() ? "chart-line-fine" : "chart-line-fault"));
+    marks.add(
+        new Mark.Stroke(
+            slowest, top, slowest, y, run.meets() ? "chart-line-fine" : "chart-line-fault"));
     String verdict =
-        window.ratio().map(ratio -> Words.of(run.meets() ? "chart.ratio.meets" : "chart.ratio.short", Figures.fixed(ratio.usual(), 2))).orElse(Words.of("chart.ratio.none"));
+        window
+            .ratio()
+            .map(
+                ratio ->
+                    Words.of(
+                        run.meets() ? "chart.ratio.meets" : "chart.ratio.short",
+                        Figures.fixed(ratio.usual(), 2)))
+            .orElse(Words.of("chart.ratio.none"));
     String doubt = window.ratio().map(WindowChart::doubt).orElse("");
-    marks.add(new Mark.Writing(narrow ? width - WIDE_RIGHT / 2 - 24 : width, head + 14, verdict, Anchor.RIGHT, run.meets() ? "chart-fine" : "chart-fault"));
-    marks.add(new Mark.Writing(width, narrow ? head + 14 : top + 33, doubt, Anchor.RIGHT, "chart-muted"));
+    marks.add(
+        new Mark.Writing(
+            narrow ? width - WIDE_RIGHT / 2 - 24 : width,
+            head + 14,
+            verdict,
+            Anchor.RIGHT,
+            run.meets() ? "chart-fine" : "chart-fault"));
+    marks.add(
+        new Mark.Writing(width, narrow ? head + 14 : top + 33, doubt, Anchor.RIGHT, "chart-muted"));
     return Math.max(LEAST_ROW, y - head);
   }
 
@@ -114,7 +151,13 @@ public final class WindowChart {
   private void name(Fall fall, double y) {
     double after = x(fall.fastest().high()) + 6;
     boolean room = after + LABEL < width;
-    marks.add(new Mark.Writing(room ? after : x(fall.slowest().low()) - 6, y, Words.of("mineral", fall.mineral()), room ? Anchor.LEFT : Anchor.RIGHT, "chart-small"));
+    marks.add(
+        new Mark.Writing(
+            room ? after : x(fall.slowest().low()) - 6,
+            y,
+            Words.of("mineral", fall.mineral()),
+            room ? Anchor.LEFT : Anchor.RIGHT,
+            "chart-small"));
   }
 
   private static String doubt(Band ratio) {
@@ -125,8 +168,16 @@ public final class WindowChart {
   private void bar(Fall fall, double y, double height, String style) {
     double slowest = x(fall.slowest().low());
     double fastest = x(fall.fastest().high());
-    marks.add(new Mark.Bar(slowest, y + height / 4, fastest - slowest, height / 2, "chart-" + style + "-pale"));
-    marks.add(new Mark.Bar(x(fall.slowest().usual()), y, x(fall.fastest().usual()) - x(fall.slowest().usual()), height, "chart-" + style));
+    marks.add(
+        new Mark.Bar(
+            slowest, y + height / 4, fastest - slowest, height / 2, "chart-" + style + "-pale"));
+    marks.add(
+        new Mark.Bar(
+            x(fall.slowest().usual()),
+            y,
+            x(fall.fastest().usual()) - x(fall.slowest().usual()),
+            height,
+            "chart-" + style));
   }
 
   private double x(double metresPerSecond) {
@@ -138,7 +189,13 @@ public final class WindowChart {
       double speed = mmPerSecond / 1000;
       if (speed > low && speed < high) {
         marks.addFirst(new Mark.Stroke(x(speed), AXIS - 6, x(speed), bottom - GAP, "chart-grid"));
-        marks.add(new Mark.Writing(x(speed), 14, String.format(Locale.ROOT, "%.0f", mmPerSecond), Anchor.MIDDLE, "chart-muted"));
+        marks.add(
+            new Mark.Writing(
+                x(speed),
+                14,
+                String.format(Locale.ROOT, "%.0f", mmPerSecond),
+                Anchor.MIDDLE,
+                "chart-muted"));
       }
     }
     if (!narrow) {
@@ -155,7 +212,10 @@ public final class WindowChart {
             .map(
                 cut ->
                     cut.fate() instanceof Run run && run.window().ratio().isPresent()
-                        ? Words.of("chart.window.spoken", Sentences.cut(cut.cut()), Figures.fixed(run.window().ratio().get().usual(), 2))
+                        ? Words.of(
+                            "chart.window.spoken",
+                            Sentences.cut(cut.cut()),
+                            Figures.fixed(run.window().ratio().get().usual(), 2))
                         : Sentences.cut(cut.cut()))
             .toList());
   }

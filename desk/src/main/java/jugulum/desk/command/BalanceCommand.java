@@ -7,9 +7,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
-import jugulum.book.json.BatchFile;
 import jugulum.book.file.FileFault;
 import jugulum.book.file.TextFile;
+import jugulum.book.json.BatchFile;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
@@ -21,27 +21,42 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Prints the figures of a batch file, the same as the window shows. */
-@Command(name = "balance", mixinStandardHelpOptions = true, description = "Prints the figures of a batch file, the same as the window shows.")
+@Command(
+    name = "balance",
+    mixinStandardHelpOptions = true,
+    description = "Prints the figures of a batch file, the same as the window shows.")
 final class BalanceCommand implements Callable<Integer> {
   @Parameters(paramLabel = "FILE.json", description = "A batch file.")
   private Path file;
 
-  @Option(names = "--json", description = "For scripts: masses in grams, gold in milligrams, shares from 0 to 1.")
+  @Option(
+      names = "--json",
+      description = "For scripts: masses in grams, gold in milligrams, shares from 0 to 1.")
   private boolean json;
 
-  @Option(names = "--unit", paramLabel = "UNIT", description = "GRAM, GRAIN, PENNYWEIGHT or TROY_OUNCE; GRAM without it.", defaultValue = "GRAM")
+  @Option(
+      names = "--unit",
+      paramLabel = "UNIT",
+      description = "GRAM, GRAIN, PENNYWEIGHT or TROY_OUNCE; GRAM without it.",
+      defaultValue = "GRAM")
   private MassUnit unit;
 
   @Override
   public Integer call() {
-    PrintStream out = new PrintStream(new FileOutputStream(FileDescriptor.out), true, StandardCharsets.UTF_8);
+    PrintStream out =
+        new PrintStream(new FileOutputStream(FileDescriptor.out), true, StandardCharsets.UTF_8);
     return switch (TextFile.read(file, BatchFile::read, BatchFile.Faulty::new)) {
       case BatchFile.Read(var batch) -> {
         Worked worked = Worked.of(batch);
         if (json) {
-          out.println(JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build().writeValueAsString(Balance.of(worked)));
+          out.println(
+              JsonMapper.builder()
+                  .enable(SerializationFeature.INDENT_OUTPUT)
+                  .build()
+                  .writeValueAsString(Balance.of(worked)));
         } else {
-          BalanceText.of(worked, new Figures(Figures.CHOICE.contains(unit) ? unit : MassUnit.GRAM)).forEach(out::println);
+          BalanceText.of(worked, new Figures(Figures.CHOICE.contains(unit) ? unit : MassUnit.GRAM))
+              .forEach(out::println);
         }
         yield Jugulum.OK;
       }
@@ -54,7 +69,12 @@ final class BalanceCommand implements Callable<Integer> {
 
   private String fault(FileFault fault) {
     return fault.line() > 0
-        ? Words.of("command.fault", file.toString(), Integer.toString(fault.line()), fault.where(), fault.reason())
+        ? Words.of(
+            "command.fault",
+            file.toString(),
+            Integer.toString(fault.line()),
+            fault.where(),
+            fault.reason())
         : Words.of("command.fault.no-line", file.toString(), fault.reason());
   }
 }

@@ -20,27 +20,60 @@ final class BalanceText {
   static List<String> of(Worked now, Figures figures) {
     List<String> lines = new ArrayList<>();
     lines.add(now.batch().label().name());
-    lines.add(line("header.gold", now.gold().won().map(won -> figures.gold(won.milligrams())).orElse(Words.of("header.none"))));
+    lines.add(
+        line(
+            "header.gold",
+            now.gold()
+                .won()
+                .map(won -> figures.gold(won.milligrams()))
+                .orElse(Words.of("header.none"))));
     for (Recovery recovery : now.gold().recoveries()) {
       String share = Sentences.share(recovery);
-      lines.add(line("recovery.of." + Sentences.kind(recovery), Words.of("balance.recovery", share, Figures.range(recovery))));
+      lines.add(
+          line(
+              "recovery.of." + Sentences.kind(recovery),
+              Words.of("balance.recovery", share, Figures.range(recovery))));
     }
     now.gold().recoveries().stream()
         .filter(Recovery::isAtMost)
         .findFirst()
-        .ifPresent(one -> lines.add(Words.of("recovery.not-looked-at", Sentences.lots(now.network(), one.notLookedAt()))));
+        .ifPresent(
+            one ->
+                lines.add(
+                    Words.of(
+                        "recovery.not-looked-at",
+                        Sentences.lots(now.network(), one.notLookedAt()))));
     now.gold().recoveries().stream()
         .filter(recovery -> !recovery.together().isEmpty())
         .findFirst()
-        .ifPresent(one -> lines.add(Words.of("recovery.together", Sentences.lots(now.network(), one.together()))));
-    lines.add(line("header.sand", now.sand().accountedFor().isPresent() ? Figures.percent(now.sand().accountedFor().getAsDouble()) : Words.of("header.none")));
+        .ifPresent(
+            one ->
+                lines.add(
+                    Words.of("recovery.together", Sentences.lots(now.network(), one.together()))));
+    lines.add(
+        line(
+            "header.sand",
+            now.sand().accountedFor().isPresent()
+                ? Figures.percent(now.sand().accountedFor().getAsDouble())
+                : Words.of("header.none")));
     lines.add(Words.of("account.where") + ":");
     for (Place place : now.gold().places()) {
       boolean nothing = place.isUnseen();
-      String gold = nothing ? Words.of("account.place.unseen") : Words.of("balance.recovery", figures.gold(place.gold().milligrams()), figures.goldRange(place.gold()));
+      String gold =
+          nothing
+              ? Words.of("account.place.unseen")
+              : Words.of(
+                  "balance.recovery",
+                  figures.gold(place.gold().milligrams()),
+                  figures.goldRange(place.gold()));
       lines.add("  " + Words.of("balance.line", PlaceWords.name(place), gold));
       if (!nothing && place.kind() != Place.Kind.BY_DIFFERENCE && place.kind() != Place.Kind.VIAL) {
-        lines.add("    " + Words.of("balance.kinds", PlaceWords.free(place, figures), PlaceWords.hidden(place, figures)));
+        lines.add(
+            "    "
+                + Words.of(
+                    "balance.kinds",
+                    PlaceWords.free(place, figures),
+                    PlaceWords.hidden(place, figures)));
       }
     }
     lines.add(Words.of("account.closure") + ":");

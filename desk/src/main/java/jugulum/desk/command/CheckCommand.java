@@ -15,7 +15,10 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
 /** Reads a whole book and says whether it is as it was written. */
-@Command(name = "check", mixinStandardHelpOptions = true, description = "Reads a whole book and says whether it is as it was written.")
+@Command(
+    name = "check",
+    mixinStandardHelpOptions = true,
+    description = "Reads a whole book and says whether it is as it was written.")
 final class CheckCommand implements Callable<Integer> {
   @Parameters(paramLabel = "BOOK")
   private Path file;
@@ -28,7 +31,12 @@ final class CheckCommand implements Callable<Integer> {
     }
     try (Book book = Books.open(file, Writer.unnamed(Clock.systemUTC()))) {
       book.verify();
-      System.out.println(Words.of("command.check.ok", file.toString(), Integer.toString(BatchLines.all(book).size()), Long.toString(book.length())));
+      System.out.println(
+          Words.of(
+              "command.check.ok",
+              file.toString(),
+              Integer.toString(BatchLines.all(book).size()),
+              Long.toString(book.length())));
       return Jugulum.OK;
     } catch (BookProblem problem) {
       System.err.println(Sentences.problem(problem));

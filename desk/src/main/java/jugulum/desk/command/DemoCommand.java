@@ -11,7 +11,10 @@ import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
 
 /** Opens the window on a fresh copy of the demo book. */
-@Command(name = "demo", mixinStandardHelpOptions = true, description = "Opens a fresh copy of the demo book with three made-up batches.")
+@Command(
+    name = "demo",
+    mixinStandardHelpOptions = true,
+    description = "Opens a fresh copy of the demo book with three made-up batches.")
 final class DemoCommand implements Callable<Integer> {
   @Override
   public Integer call() throws IOException {
@@ -23,7 +26,10 @@ final class DemoCommand implements Callable<Integer> {
   /** Copies the book the build made, or makes one where it is missing. */
   static Path copy(Path folder) throws IOException {
     Path copy = folder.resolve("demo.book");
-    Optional<Path> original = Optional.ofNullable(System.getProperty("jugulum.demo")).map(Path::of).filter(Files::isReadable);
+    Optional<Path> original =
+        Optional.ofNullable(System.getProperty("jugulum.demo"))
+            .map(Path::of)
+            .filter(Files::isReadable);
     if (original.isPresent()) {
       Files.copy(original.get(), copy);
     } else {

@@ -12,8 +12,18 @@ import picocli.CommandLine.Option;
     name = "jugulum",
     mixinStandardHelpOptions = true,
     version = "Jugulum 0.1.0",
-    description = "Follows every gram of sand and every speck of gold of a batch of concentrate, and keeps the record.",
-    subcommands = {DemoCommand.class, BalanceCommand.class, ShotsCommand.class, CheckCommand.class, RescueCommand.class, MachinesCommand.class, MakeDemoCommand.class})
+    description =
+        "Follows every gram of sand and every speck of gold of a batch of concentrate, and keeps"
+            + " the record.",
+    subcommands = {
+      DemoCommand.class,
+      BalanceCommand.class,
+      ShotsCommand.class,
+      CheckCommand.class,
+      RescueCommand.class,
+      MachinesCommand.class,
+      MakeDemoCommand.class
+    })
 public final class Jugulum implements Callable<Integer> {
   /** Everything went well. */
   static final int OK = 0;
@@ -27,7 +37,10 @@ public final class Jugulum implements Callable<Integer> {
   /** The book cannot be used. */
   static final int BOOK_PROBLEM = 4;
 
-  @Option(names = "--book", paramLabel = "FILE", description = "The book to open, instead of your own.")
+  @Option(
+      names = "--book",
+      paramLabel = "FILE",
+      description = "The book to open, instead of your own.")
   private Optional<Path> book = Optional.empty();
 
   @Override

@@ -7,7 +7,10 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
 
 /** Prints every bench sheet, as docs/machines.md has them. */
-@Command(name = "machines", mixinStandardHelpOptions = true, description = "Prints the bench sheet of every machine as Markdown.")
+@Command(
+    name = "machines",
+    mixinStandardHelpOptions = true,
+    description = "Prints the bench sheet of every machine as Markdown.")
 final class MachinesCommand implements Callable<Integer> {
   @Spec private CommandSpec spec;
 

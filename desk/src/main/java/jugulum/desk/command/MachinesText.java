@@ -17,7 +17,8 @@ final class MachinesText {
       """
       # Bench sheets
 
-      Made by `./jugulum machines` from the same data the window shows; a test compares them. Usual values, sizes and remedies are common
+      Made by `./jugulum machines` from the same data the window shows; a test compares them. \
+      Usual values, sizes and remedies are common
       practice with small shop machines. What a maker says of his own machine goes before it.
 
       """;
@@ -25,15 +26,36 @@ final class MachinesText {
   private MachinesText() {}
 
   static String all() {
-    return HEAD + Stream.of(Kind.values()).map(Sheets::of).map(MachinesText::sheet).collect(Collectors.joining("\n"));
+    return HEAD
+        + Stream.of(Kind.values())
+            .map(Sheets::of)
+            .map(MachinesText::sheet)
+            .collect(Collectors.joining("\n"));
   }
 
   private static String sheet(Sheet sheet) {
     String title = "## " + Words.of("machine", sheet.kind()) + "\n\n";
-    String suits = Words.of("sheet.suits", Figures.plain(sheet.suits().finestMm()), Figures.plain(sheet.suits().coarsestMm())) + "\n\n";
-    String ports = sheet.ports().stream().map(port -> Words.of("port", port)).collect(Collectors.joining(" · ")) + "\n\n";
+    String suits =
+        Words.of(
+                "sheet.suits",
+                Figures.plain(sheet.suits().finestMm()),
+                Figures.plain(sheet.suits().coarsestMm()))
+            + "\n\n";
+    String ports =
+        sheet.ports().stream()
+                .map(port -> Words.of("port", port))
+                .collect(Collectors.joining(" · "))
+            + "\n\n";
     String expected = Words.of("sheet.expected", Figures.wholeShares(sheet.expected())) + "\n\n";
-    return title + suits + expected + ports + list(sheet.checks().stream().map(SheetWords::check).toList()) + dials(sheet) + symptoms(sheet.symptoms()) + cleaning(sheet) + cautions(sheet);
+    return title
+        + suits
+        + expected
+        + ports
+        + list(sheet.checks().stream().map(SheetWords::check).toList())
+        + dials(sheet)
+        + symptoms(sheet.symptoms())
+        + cleaning(sheet)
+        + cautions(sheet);
   }
 
   private static String list(List<String> items) {
@@ -50,7 +72,11 @@ final class MachinesText {
                             " | ",
                             SheetWords.dial(dial.id()),
                             SheetWords.usual(dial),
-                            Words.of("sheet.usual", Figures.plain(dial.low()), Figures.plain(dial.high()), SheetWords.unit(dial.unit())),
+                            Words.of(
+                                "sheet.usual",
+                                Figures.plain(dial.low()),
+                                Figures.plain(dial.high()),
+                                SheetWords.unit(dial.unit())),
                             SheetWords.does(sheet, dial),
                             SheetWords.how(dial))
                         + " |\n")
@@ -61,7 +87,15 @@ final class MachinesText {
   private static String symptoms(List<Symptom> symptoms) {
     return "| what one sees | likely causes and remedies, in order |\n|---|---|\n"
         + symptoms.stream()
-            .map(one -> "| " + SheetWords.symptom(one.id()) + " | " + one.causes().stream().map(SheetWords::cause).collect(Collectors.joining("<br>")) + " |\n")
+            .map(
+                one ->
+                    "| "
+                        + SheetWords.symptom(one.id())
+                        + " | "
+                        + one.causes().stream()
+                            .map(SheetWords::cause)
+                            .collect(Collectors.joining("<br>"))
+                        + " |\n")
             .collect(Collectors.joining())
         + "\n";
   }
@@ -69,12 +103,19 @@ final class MachinesText {
   private static String cleaning(Sheet sheet) {
     StringBuilder text = new StringBuilder(Words.of("sheet.cleaning") + ":\n\n");
     for (int i = 0; i < sheet.cleaning().size(); i++) {
-      text.append(i + 1).append(". ").append(SheetWords.cleaning(sheet.cleaning().get(i))).append('\n');
+      text.append(i + 1)
+          .append(". ")
+          .append(SheetWords.cleaning(sheet.cleaning().get(i)))
+          .append('\n');
     }
     return text.toString();
   }
 
   private static String cautions(Sheet sheet) {
-    return "\n" + sheet.cautions().stream().map(SheetWords::caution).map(text -> "> " + text + "\n").collect(Collectors.joining(">\n"));
+    return "\n"
+        + sheet.cautions().stream()
+            .map(SheetWords::caution)
+            .map(text -> "> " + text + "\n")
+            .collect(Collectors.joining(">\n"));
   }
 }

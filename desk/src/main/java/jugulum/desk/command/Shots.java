@@ -39,15 +39,16 @@ import jugulum.core.machine.Gear;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Pictures;
 import jugulum.desk.session.BenchMemory;
+import jugulum.desk.session.Notice;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.View;
 import jugulum.desk.theme.Theme;
-import jugulum.desk.session.Notice;
-import jugulum.desk.session.Workbench;
 
 /** Sets the window up for one picture after the other and draws each. */
 final class Shots {
-  private static final Clock DEMO_DAY = Clock.fixed(Instant.parse("2026-11-17T15:00:00Z"), ZoneOffset.UTC);
+  private static final Clock DEMO_DAY =
+      Clock.fixed(Instant.parse("2026-11-17T15:00:00Z"), ZoneOffset.UTC);
 
   private final Path book;
   private final Path folder;
@@ -125,28 +126,68 @@ final class Shots {
   /** A bowl is started on the cut that waits, its first charges in. */
   private CompletionStage<?> runBowl() {
     Batch batch = workbench.projections().current().get().worked().orElseThrow().batch();
-    Lot waiting = batch.lots().stream().filter(lot -> lot.material() == Material.CUT).reduce((_, finer) -> finer).orElseThrow();
-    Machine bowl = workbench.projections().shop().get().gear().stream().map(Gear::machine).filter(one -> one.kind() == Machine.Kind.VORTEX_BOWL).findFirst().orElseThrow();
-    List<NewLot> ports = Stream.of(Material.CONCENTRATE, Material.TAILINGS).map(port -> new NewLot(port, waiting.cut(), "")).toList();
+    Lot waiting =
+        batch.lots().stream()
+            .filter(lot -> lot.material() == Material.CUT)
+            .reduce((_, finer) -> finer)
+            .orElseThrow();
+    Machine bowl =
+        workbench.projections().shop().get().gear().stream()
+            .map(Gear::machine)
+            .filter(one -> one.kind() == Machine.Kind.VORTEX_BOWL)
+            .findFirst()
+            .orElseThrow();
+    List<NewLot> ports =
+        Stream.of(Material.CONCENTRATE, Material.TAILINGS)
+            .map(port -> new NewLot(port, waiting.cut(), ""))
+            .toList();
     StepId run = batch.nextStep();
     Stream<Edit> settings =
-        Map.of("rim", 4.0, "charge", 180.0, "charge-time", 6.0, "flow", 11.0).entrySet().stream().sorted(Map.Entry.comparingByKey()).map(set -> new Edit.RecordOnStep(run, new Measure.Setting(set.getKey(), set.getValue())));
-    Edit started = new Edit.RecordOnStep(run, new Measure.Running(Measure.Running.State.STARTED, Optional.of(DEMO_DAY.instant().minus(Duration.ofMinutes(14)))));
+        Map.of("rim", 4.0, "charge", 180.0, "charge-time", 6.0, "flow", 11.0).entrySet().stream()
+            .sorted(Map.Entry.comparingByKey())
+            .map(
+                set ->
+                    new Edit.RecordOnStep(run, new Measure.Setting(set.getKey(), set.getValue())));
+    Edit started =
+        new Edit.RecordOnStep(
+            run,
+            new Measure.Running(
+                Measure.Running.State.STARTED,
+                Optional.of(DEMO_DAY.instant().minus(Duration.ofMinutes(14)))));
     Edit charge = new Edit.RecordOnStep(run, new Measure.Charge(OptionalDouble.of(180)));
     Edit take = new Edit.TakeStep(new Process.GravityRun(bowl), List.of(waiting.id()), ports);
-    List<Edit> edits = Stream.of(Stream.of(take), settings, Stream.of(started, charge, charge, charge)).flatMap(part -> part).toList();
+    List<Edit> edits =
+        Stream.of(Stream.of(take), settings, Stream.of(started, charge, charge, charge))
+            .flatMap(part -> part)
+            .toList();
     return workbench.session().submit(edits).thenRun(() -> click("station-3-5"));
   }
 
   /** Two digits of the weight of a cut that stands between two weighed steps are swapped. */
   private CompletionStage<?> misread() {
     Batch batch = workbench.projections().current().get().worked().orElseThrow().batch();
-    Lot cut = batch.lots().stream().filter(lot -> lot.material() == Material.CUT).skip(1).findFirst().orElseThrow();
-    return workbench.session().submit(new Edit.Correct(cut.readings().getFirst().id(), new Measure.SandWeight(9_600, 710, 0, 10), "read again"));
+    Lot cut =
+        batch.lots().stream()
+            .filter(lot -> lot.material() == Material.CUT)
+            .skip(1)
+            .findFirst()
+            .orElseThrow();
+    return workbench
+        .session()
+        .submit(
+            new Edit.Correct(
+                cut.readings().getFirst().id(),
+                new Measure.SandWeight(9_600, 710, 0, 10),
+                "read again"));
   }
 
   private void open(ExecutorService bookThread) {
-    workbench = Workbench.of(Books.open(book, Writer.unnamed(DEMO_DAY)), BenchMemory.untilTheEnd(), bookThread, Platform::runLater);
+    workbench =
+        Workbench.of(
+            Books.open(book, Writer.unnamed(DEMO_DAY)),
+            BenchMemory.untilTheEnd(),
+            bookThread,
+            Platform::runLater);
     shell = new Shell(workbench, DEMO_DAY, FilePicker.NOBODY);
     scene = new Scene(shell, Window.WIDTH, Window.HEIGHT);
     Theme.dress(scene, workbench);
@@ -158,15 +199,40 @@ final class Shots {
   }
 
   private void open(String name) {
-    BatchSummary batch = workbench.projections().batches().get().stream().filter(one -> one.name().equals(name)).findFirst().orElseThrow();
+    BatchSummary batch =
+        workbench.projections().batches().get().stream()
+            .filter(one -> one.name().equals(name))
+            .findFirst()
+            .orElseThrow();
     await(() -> workbench.session().open(batch.id()));
   }
 
   private void click(String id) {
     shell.applyCss();
     shell.layout();
-    Node node = Optional.ofNullable(shell.lookup("#" + id)).orElseThrow(() -> new IllegalStateException("the demo has no " + id));
-    node.fireEvent(new MouseEvent(MouseEvent.MOUSE_CLICKED, 0, 0, 0, 0, MouseButton.PRIMARY, 1, false, false, false, false, true, false, false, true, false, true, null));
+    Node node =
+        Optional.ofNullable(shell.lookup("#" + id))
+            .orElseThrow(() -> new IllegalStateException("the demo has no " + id));
+    node.fireEvent(
+        new MouseEvent(
+            MouseEvent.MOUSE_CLICKED,
+            0,
+            0,
+            0,
+            0,
+            MouseButton.PRIMARY,
+            1,
+            false,
+            false,
+            false,
+            false,
+            true,
+            false,
+            false,
+            true,
+            false,
+            true,
+            null));
   }
 
   private void fire(String id) {
@@ -202,6 +268,8 @@ final class Shots {
   }
 
   private static void await(Supplier<CompletionStage<?>> what) {
-    CompletableFuture.supplyAsync(what, Platform::runLater).thenCompose(stage -> stage.thenApply(_ -> List.of())).join();
+    CompletableFuture.supplyAsync(what, Platform::runLater)
+        .thenCompose(stage -> stage.thenApply(_ -> List.of()))
+        .join();
   }
 }

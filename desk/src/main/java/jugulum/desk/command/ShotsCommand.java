@@ -9,7 +9,10 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
 /** Draws every main view from the demo data, without a display. */
-@Command(name = "shots", mixinStandardHelpOptions = true, description = "Draws every main view from the demo data to PNG files, with no display at all.")
+@Command(
+    name = "shots",
+    mixinStandardHelpOptions = true,
+    description = "Draws every main view from the demo data to PNG files, with no display at all.")
 final class ShotsCommand implements Callable<Integer> {
   @Parameters(paramLabel = "DIR", description = "The folder to write to; made if missing.")
   private Path folder;

@@ -25,10 +25,10 @@ import jugulum.desk.files.DialogPicker;
 import jugulum.desk.session.BenchFile;
 import jugulum.desk.session.BenchMemory;
 import jugulum.desk.session.Preferences;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.View;
 import jugulum.desk.theme.Theme;
-import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -58,7 +58,8 @@ final class Window {
     }
     Window window = new Window(clock);
     ExecutorService bookThread = bookThread();
-    CompletableFuture<Started> starting = CompletableFuture.supplyAsync(() -> start(path, clock, bench, bookThread), bookThread);
+    CompletableFuture<Started> starting =
+        CompletableFuture.supplyAsync(() -> start(path, clock, bench, bookThread), bookThread);
     Platform.startup(() -> {});
     starting
         .thenAcceptAsync(window::show, Platform::runLater)
@@ -74,12 +75,14 @@ final class Window {
   private static Started start(Path path, Clock clock, Path bench, ExecutorService bookThread) {
     BenchMemory memory = new BenchFile(bench);
     Writer writer = new Writer(() -> Preferences.benchName(memory), clock, UUID::randomUUID);
-    Workbench workbench = Workbench.of(Books.open(path, writer), memory, bookThread, Platform::runLater);
+    Workbench workbench =
+        Workbench.of(Books.open(path, writer), memory, bookThread, Platform::runLater);
     return new Started(workbench, workbench.session().begin());
   }
 
   static ExecutorService bookThread() {
-    return Executors.newSingleThreadExecutor(work -> Thread.ofPlatform().name("book").daemon(true).unstarted(work));
+    return Executors.newSingleThreadExecutor(
+        work -> Thread.ofPlatform().name("book").daemon(true).unstarted(work));
   }
 
   private static boolean hasDisplay() {
@@ -95,7 +98,8 @@ final class Window {
 
   private void show(Started started) {
     Workbench workbench = started.workbench();
-    Thread.setDefaultUncaughtExceptionHandler((_, fault) -> Platform.runLater(() -> workbench.work().fault(fault)));
+    Thread.setDefaultUncaughtExceptionHandler(
+        (_, fault) -> Platform.runLater(() -> workbench.work().fault(fault)));
     Stage stage = new Stage();
     Shell shell = new Shell(workbench, clock, new DialogPicker(stage));
     Scene scene = new Scene(shell, WIDTH, HEIGHT);
@@ -103,7 +107,11 @@ final class Window {
     stage.setScene(scene);
     String title = Words.of("window.title", workbench.session().bookName());
     stage.setTitle(title);
-    shell.due().addListener((_, _, due) -> stage.setTitle(due.isEmpty() ? title : Words.of("window.title.due", due, title)));
+    shell
+        .due()
+        .addListener(
+            (_, _, due) ->
+                stage.setTitle(due.isEmpty() ? title : Words.of("window.title.due", due, title)));
     stage.setOnHidden(_ -> closed.countDown());
     started
         .begun()
@@ -112,7 +120,8 @@ final class Window {
               stage.show();
               shell.show(View.BENCH);
               workbench.session().verify();
-              Optional.ofNullable(Long.getLong("jugulum.started")).ifPresent(millis -> reportFirstFrame(Instant.ofEpochMilli(millis)));
+              Optional.ofNullable(Long.getLong("jugulum.started"))
+                  .ifPresent(millis -> reportFirstFrame(Instant.ofEpochMilli(millis)));
             },
             Platform::runLater);
   }
@@ -126,7 +135,10 @@ final class Window {
       public void handle(long now) {
         if (++frames == 2) {
           stop();
-          System.out.println("first usable window after " + Duration.between(started, Instant.now()).toMillis() + " ms");
+          System.out.println(
+              "first usable window after "
+                  + Duration.between(started, Instant.now()).toMillis()
+                  + " ms");
           closed.countDown();
         }
       }
@@ -150,7 +162,10 @@ final class Window {
     return null;
   }
 
-  /** Returns when the window is closed; only then is the book closed, and not by the interface thread. */
+  /**
+   * Returns when the window is closed; only then is the book closed, and not by the interface
+   * thread.
+   */
   private void await() {
     try {
       closed.await();

@@ -28,14 +28,19 @@ import jugulum.desk.session.Worked;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** Everything about sizes: planning the cuts of a lot, its size curve, and the handling around screening. */
+/**
+ * Everything about sizes: planning the cuts of a lot, its size curve, and the handling around
+ * screening.
+ */
 public final class CutsView extends BorderPane {
   private static final double LOT_WIDTH = 300;
 
   private final Workbench workbench;
   private final Label batchName = Parts.styled(new Label(), "page-title");
-  private final ComboBox<Lot> lots = Choices.of("cuts-lot", Words.of("cuts.lot"), List.of(), Sentences::title);
-  private final Segments<Part> parts = new Segments<>("cuts-part", List.of(Part.values()), part -> Words.of("cuts.part", part));
+  private final ComboBox<Lot> lots =
+      Choices.of("cuts-lot", Words.of("cuts.lot"), List.of(), Sentences::title);
+  private final Segments<Part> parts =
+      new Segments<>("cuts-part", List.of(Part.values()), part -> Words.of("cuts.part", part));
   private final PlanPane plan;
   private final SizesPane sizes;
   private final MagnetPane magnet;
@@ -99,8 +104,10 @@ public final class CutsView extends BorderPane {
       return;
     }
     Optional<Worked> worked = workbench.projections().current().get().worked();
-    batchName.setText(worked.map(now -> now.batch().label().name()).orElse(Words.of("cuts.no-batch")));
-    Optional<LotId> before = worked.map(now -> now.batch().id()).equals(shown) ? chosen() : Optional.empty();
+    batchName.setText(
+        worked.map(now -> now.batch().label().name()).orElse(Words.of("cuts.no-batch")));
+    Optional<LotId> before =
+        worked.map(now -> now.batch().id()).equals(shown) ? chosen() : Optional.empty();
     shown = worked.map(now -> now.batch().id());
     List<Lot> there = worked.map(CutsView::screenable).orElse(List.of());
     filling = true;
@@ -116,7 +123,11 @@ public final class CutsView extends BorderPane {
 
   private static List<Lot> screenable(Worked worked) {
     return worked.network().lots().stream()
-        .filter(lot -> lot.material() != Material.GOLD && lot.material() != Material.RESIDUE && !lot.material().isSetAside())
+        .filter(
+            lot ->
+                lot.material() != Material.GOLD
+                    && lot.material() != Material.RESIDUE
+                    && !lot.material().isSetAside())
         .toList();
   }
 
@@ -124,7 +135,10 @@ public final class CutsView extends BorderPane {
   private static Optional<LotId> first(Worked worked) {
     List<Lot> all = screenable(worked);
     return all.stream()
-        .filter(lot -> worked.network().taker(lot.id()).isEmpty() && (lot.material() == Material.FEED || lot.material() == Material.CUT))
+        .filter(
+            lot ->
+                worked.network().taker(lot.id()).isEmpty()
+                    && (lot.material() == Material.FEED || lot.material() == Material.CUT))
         .findFirst()
         .or(() -> all.stream().findFirst())
         .map(Lot::id);
@@ -135,7 +149,12 @@ public final class CutsView extends BorderPane {
   }
 
   private Optional<LotKey> key() {
-    return workbench.projections().current().get().worked().flatMap(now -> chosen().map(lot -> new LotKey(now.batch().id(), lot)));
+    return workbench
+        .projections()
+        .current()
+        .get()
+        .worked()
+        .flatMap(now -> chosen().map(lot -> new LotKey(now.batch().id(), lot)));
   }
 
   private void refresh() {
@@ -146,7 +165,16 @@ public final class CutsView extends BorderPane {
       case PLAN -> plan.show(key());
       case SIZES -> sizes.show(key());
       case MAGNET -> magnet.show(key());
-      case HANDLING -> handling.show(key(), workbench.projections().current().get().worked().flatMap(now -> chosen().map(id -> now.sand().mass(id).grams())).orElse(0.0));
+      case HANDLING ->
+          handling.show(
+              key(),
+              workbench
+                  .projections()
+                  .current()
+                  .get()
+                  .worked()
+                  .flatMap(now -> chosen().map(id -> now.sand().mass(id).grams()))
+                  .orElse(0.0));
     }
   }
 

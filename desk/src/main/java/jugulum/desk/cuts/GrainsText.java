@@ -9,7 +9,10 @@ import jugulum.core.units.NumberText;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.words.Words;
 
-/** Grains measured under a microscope as they are typed: "0.30x0.25x0.06 0.22x0.20x0.05", length, width and thickness in any one unit. */
+/**
+ * Grains measured under a microscope as they are typed: "0.30x0.25x0.06 0.22x0.20x0.05", length,
+ * width and thickness in any one unit.
+ */
 final class GrainsText {
   private static final Pattern BETWEEN_GRAINS = Pattern.compile("[\\s;]+");
   private static final Pattern BETWEEN_AXES = Pattern.compile("[x×*]");
@@ -20,7 +23,8 @@ final class GrainsText {
     List<Axes> grains = new ArrayList<>();
     for (String grain : BETWEEN_GRAINS.split(typed.strip())) {
       String[] axes = BETWEEN_AXES.split(grain);
-      if (axes.length != 3 || !(NumberText.parse(axes[0]) instanceof NumberText.Number(double one, double _))
+      if (axes.length != 3
+          || !(NumberText.parse(axes[0]) instanceof NumberText.Number(double one, double _))
           || !(NumberText.parse(axes[1]) instanceof NumberText.Number(double two, double _))
           || !(NumberText.parse(axes[2]) instanceof NumberText.Number(double three, double _))) {
         return new Entry.Bad<>(Words.of("grains.bad", grain));

@@ -14,6 +14,8 @@ import jugulum.desk.session.Worked;
 record LotKey(BatchId batch, LotId lot) {
   /** The lot, while its batch is on the bench. */
   static Optional<LotId> on(Optional<LotKey> shown, Optional<Worked> bench) {
-    return shown.filter(key -> bench.filter(now -> now.batch().id().equals(key.batch())).isPresent()).map(LotKey::lot);
+    return shown
+        .filter(key -> bench.filter(now -> now.batch().id().equals(key.batch())).isPresent())
+        .map(LotKey::lot);
   }
 }

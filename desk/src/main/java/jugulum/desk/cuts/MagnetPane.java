@@ -16,10 +16,10 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
+import jugulum.core.machine.Gear;
 import jugulum.core.magnet.MagnetSchool;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.magnet.WithOrWithout;
-import jugulum.core.machine.Gear;
 import jugulum.core.runs.Pace;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
@@ -30,7 +30,10 @@ import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Magnet before gravity, after it, at home or never: hours and gold of each on the numbers of this batch. */
+/**
+ * Magnet before gravity, after it, at home or never: hours and gold of each on the numbers of this
+ * batch.
+ */
 final class MagnetPane extends BorderPane {
   /** Sand a person takes through all passes in an hour: an assumption of ours to start from. */
   private static final double USUAL_MAGNET_KG_PER_HOUR = 10;
@@ -41,13 +44,17 @@ final class MagnetPane extends BorderPane {
   private final Workbench workbench;
   private final EntryField<Double> sand = number("school-sand", "school.sand", 0.001, 10_000);
   private final EntryField<Double> magnetite = percent("school-magnetite", "school.magnetite");
-  private final EntryField<Double> magnetRate = number("school-magnet-rate", "school.magnet-rate", 0.01, 10_000);
-  private final EntryField<Double> gravityRate = number("school-gravity-rate", "school.gravity-rate", 0.01, 10_000);
-  private final EntryField<Double> concentrate = percent("school-concentrate", "school.concentrate");
+  private final EntryField<Double> magnetRate =
+      number("school-magnet-rate", "school.magnet-rate", 0.01, 10_000);
+  private final EntryField<Double> gravityRate =
+      number("school-gravity-rate", "school.gravity-rate", 0.01, 10_000);
+  private final EntryField<Double> concentrate =
+      percent("school-concentrate", "school.concentrate");
   private final EntryField<Optional<Double>> gold = optional("school-gold", "school.gold", "", 1e6);
   private final EntryField<Double> trapped = number("school-trapped", "school.trapped", 0, 1e9);
   private final EntryField<Optional<Double>> with = optional("school-with", "school.with", "", 100);
-  private final EntryField<Optional<Double>> without = optional("school-without", "school.without", "", 100);
+  private final EntryField<Optional<Double>> without =
+      optional("school-without", "school.without", "", 100);
   private final GridPane table = Parts.styled(new GridPane(), "school-table");
   private final VBox said = new VBox(8);
   private Optional<LotKey> lot = Optional.empty();
@@ -58,7 +65,9 @@ final class MagnetPane extends BorderPane {
     table.setId("school-table");
     said.setId("school-said");
     startRates();
-    List<EntryField<?>> fields = List.of(sand, magnetite, magnetRate, gravityRate, concentrate, gold, trapped, with, without);
+    List<EntryField<?>> fields =
+        List.of(
+            sand, magnetite, magnetRate, gravityRate, concentrate, gold, trapped, with, without);
     fields.forEach(field -> field.field().textProperty().addListener((_, _, _) -> tell()));
     VBox left =
         new VBox(
@@ -91,8 +100,10 @@ final class MagnetPane extends BorderPane {
     return new EntryField<>(id, Words.of(key), "", typed -> Parsers.percent(typed, 0, 100));
   }
 
-  private static EntryField<Optional<Double>> optional(String id, String key, String hint, double high) {
-    return new EntryField<>(id, Words.of(key), hint, Parsers.optional(typed -> Parsers.number(typed, 0, high)));
+  private static EntryField<Optional<Double>> optional(
+      String id, String key, String hint, double high) {
+    return new EntryField<>(
+        id, Words.of(key), hint, Parsers.optional(typed -> Parsers.number(typed, 0, high)));
   }
 
   /** Starts from what is known of a lot; the same one keeps what was typed. */
@@ -100,7 +111,16 @@ final class MagnetPane extends BorderPane {
     if (!other.equals(lot)) {
       lot = other;
       filling = true;
-      workbench.projections().current().get().worked().ifPresent(now -> other.flatMap(key -> now.network().lot(key.lot())).ifPresent(one -> start(now, one)));
+      workbench
+          .projections()
+          .current()
+          .get()
+          .worked()
+          .ifPresent(
+              now ->
+                  other
+                      .flatMap(key -> now.network().lot(key.lot()))
+                      .ifPresent(one -> start(now, one)));
       filling = false;
     }
     tell();
@@ -130,17 +150,30 @@ final class MagnetPane extends BorderPane {
     double all = worked.sand().mass(one.id()).grams();
     return MagnetShares.of(one)
         .map(MagnetShares::magnetite)
-        .or(() -> Optional.of(magnetics(worked, one).mapToDouble(lot -> worked.sand().mass(lot.id()).grams()).sum()).filter(taken -> taken > 0 && all > 0).map(taken -> Math.min(1, taken / all)));
+        .or(
+            () ->
+                Optional.of(
+                        magnetics(worked, one)
+                            .mapToDouble(lot -> worked.sand().mass(lot.id()).grams())
+                            .sum())
+                    .filter(taken -> taken > 0 && all > 0)
+                    .map(taken -> Math.min(1, taken / all)));
   }
 
   private static double trapped(Worked worked, Lot one) {
-    return magnetics(worked, one).flatMap(lot -> worked.gold().known(lot.id()).stream()).mapToDouble(GoldRange::milligrams).sum();
+    return magnetics(worked, one)
+        .flatMap(lot -> worked.gold().known(lot.id()).stream())
+        .mapToDouble(GoldRange::milligrams)
+        .sum();
   }
 
   /** The magnetics made of this lot, or of the whole batch where it is the feed. */
   private static Stream<Lot> magnetics(Worked worked, Lot one) {
     return worked.network().steps().stream()
-        .filter(step -> step.process() instanceof Process.MagnetRun && (one.material() == Material.FEED || step.inputs().contains(one.id())))
+        .filter(
+            step ->
+                step.process() instanceof Process.MagnetRun
+                    && (one.material() == Material.FEED || step.inputs().contains(one.id())))
         .flatMap(step -> worked.network().lots(step.outputs()).stream())
         .filter(lot -> lot.material() == Material.MAGNETICS);
   }
@@ -155,17 +188,30 @@ final class MagnetPane extends BorderPane {
   }
 
   private Optional<WithOrWithout> read() {
-    List<EntryField<?>> all = List.of(sand, magnetite, magnetRate, gravityRate, concentrate, gold, trapped, with, without);
-    List<EntryField<?>> typed = all.stream().filter(field -> !field.field().getText().isBlank()).toList();
+    List<EntryField<?>> all =
+        List.of(
+            sand, magnetite, magnetRate, gravityRate, concentrate, gold, trapped, with, without);
+    List<EntryField<?>> typed =
+        all.stream().filter(field -> !field.field().getText().isBlank()).toList();
     boolean understood = typed.stream().map(EntryField::check).reduce(true, Boolean::logicalAnd);
-    boolean enough = Stream.of(sand, magnetite, magnetRate, gravityRate, concentrate, trapped).noneMatch(field -> field.field().getText().isBlank());
+    boolean enough =
+        Stream.of(sand, magnetite, magnetRate, gravityRate, concentrate, trapped)
+            .noneMatch(field -> field.field().getText().isBlank());
     if (!understood || !enough) {
       said.getChildren().setAll(Parts.sentence(Words.of("school.more"), "muted"));
       return Optional.empty();
     }
     return Optional.of(
         new WithOrWithout(
-            value(sand), value(magnetite), value(magnetRate), value(gravityRate), value(concentrate), maybe(gold, 1), value(trapped), maybe(with, 0.01), maybe(without, 0.01)));
+            value(sand),
+            value(magnetite),
+            value(magnetRate),
+            value(gravityRate),
+            value(concentrate),
+            maybe(gold, 1),
+            value(trapped),
+            maybe(with, 0.01),
+            maybe(without, 0.01)));
   }
 
   private static double value(EntryField<Double> field) {
@@ -173,24 +219,53 @@ final class MagnetPane extends BorderPane {
   }
 
   private static OptionalDouble maybe(EntryField<Optional<Double>> field, double factor) {
-    return field.read().orElseThrow().map(value -> OptionalDouble.of(value * factor)).orElse(OptionalDouble.empty());
+    return field
+        .read()
+        .orElseThrow()
+        .map(value -> OptionalDouble.of(value * factor))
+        .orElse(OptionalDouble.empty());
   }
 
   private void show(WithOrWithout own) {
     Figures figures = workbench.preferences().figures().get();
-    table.addRow(0, head("school.head.when"), head("school.head.magnet"), head("school.head.gravity"), head("school.head.all"), head("school.head.gold"));
+    table.addRow(
+        0,
+        head("school.head.when"),
+        head("school.head.magnet"),
+        head("school.head.gravity"),
+        head("school.head.all"),
+        head("school.head.gold"));
     for (MagnetSchool school : MagnetSchool.values()) {
       WithOrWithout.Outcome outcome = own.of(school);
-      String won = outcome.wonMg().isPresent() ? figures.gold(outcome.wonMg().getAsDouble()) : Words.of("school.unknown");
+      String won =
+          outcome.wonMg().isPresent()
+              ? figures.gold(outcome.wonMg().getAsDouble())
+              : Words.of("school.unknown");
       Label name = Parts.styled(new Label(Words.of("school", school)), "lot-name");
-      table.addRow(2 * school.ordinal() + 1, name, time(outcome.magnetHours()), time(outcome.gravityHours()), time(outcome.hours()), Parts.styled(new Label(won), "lot-figure"));
+      table.addRow(
+          2 * school.ordinal() + 1,
+          name,
+          time(outcome.magnetHours()),
+          time(outcome.gravityHours()),
+          time(outcome.hours()),
+          Parts.styled(new Label(won), "lot-figure"));
       Label reason = Parts.styled(new Label(Words.of("school.reason", school)), "muted");
       table.add(reason, 0, 2 * school.ordinal() + 2, 5, 1);
     }
     double saved = own.hoursSaved();
-    String hours = Words.of(saved >= 0 ? "school.saves" : "school.costs", Figures.time(60 * Math.abs(saved)), figures.gold(own.trappedMg()));
+    String hours =
+        Words.of(
+            saved >= 0 ? "school.saves" : "school.costs",
+            Figures.time(60 * Math.abs(saved)),
+            figures.gold(own.trappedMg()));
     said.getChildren().add(Parts.advice("water", Words.of("school.said"), hours));
-    own.breakEven().ifPresent(share -> said.getChildren().add(Parts.advice("idle", "", Words.of("school.break-even", Figures.percent(share)))));
+    own.breakEven()
+        .ifPresent(
+            share ->
+                said.getChildren()
+                    .add(
+                        Parts.advice(
+                            "idle", "", Words.of("school.break-even", Figures.percent(share)))));
     if (own.breakEven().isEmpty()) {
       said.getChildren().add(Parts.sentence(Words.of("school.no-recovery"), "muted"));
     }

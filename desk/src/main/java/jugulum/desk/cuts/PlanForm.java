@@ -17,6 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.check.Band;
 import jugulum.core.ledger.Process.Screening.Manner;
+import jugulum.core.machine.Gear;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.plan.GoldExpected;
@@ -25,7 +26,6 @@ import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.PlanRequest.ScreeningTime;
 import jugulum.core.plan.PlanRequest.Sieve;
 import jugulum.core.plan.PlanRequest.Surety;
-import jugulum.core.machine.Gear;
 import jugulum.core.runs.Pace;
 import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
@@ -48,34 +48,78 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** What decides a plan of cuts. Every change plans again; a field that is not understood says so and the last plan stays. */
+/**
+ * What decides a plan of cuts. Every change plans again; a field that is not understood says so and
+ * the last plan stays.
+ */
 final class PlanForm extends VBox {
   /** Most of the gold concerned is finer than 30 mesh: common practice. */
   private static final GuessedSizes USUAL_GOLD = new GuessedSizes(0.30, 0.60);
 
-  /** What a feed of which nobody knows the gold is planned with, in g/t: a guess of ours, and said so. */
+  /**
+   * What a feed of which nobody knows the gold is planned with, in g/t: a guess of ours, and said
+   * so.
+   */
   static final double GUESSED_GRADE = 100;
 
-  private final SlideRow water = new SlideRow("plan-water", Words.of("plan.water"), 0, 40, Conditions.USUAL_WATER_C, 1, celsius -> Words.of("plan.celsius", Figures.fixed(celsius, 0)));
-  private final SlideRow flatness = new SlideRow("plan-flatness", Words.of("plan.flatness"), Grain.FLATTEST, 1, 0.3, 0.05, _ -> "");
+  private final SlideRow water =
+      new SlideRow(
+          "plan-water",
+          Words.of("plan.water"),
+          0,
+          40,
+          Conditions.USUAL_WATER_C,
+          1,
+          celsius -> Words.of("plan.celsius", Figures.fixed(celsius, 0)));
+  private final SlideRow flatness =
+      new SlideRow(
+          "plan-flatness", Words.of("plan.flatness"), Grain.FLATTEST, 1, 0.3, 0.05, _ -> "");
   private final EntryField<Optional<List<Axes>>> grains =
-      new EntryField<>("plan-grains", Words.of("plan.grains"), Words.of("plan.grains.hint"), Parsers.optional(GrainsText::parse));
+      new EntryField<>(
+          "plan-grains",
+          Words.of("plan.grains"),
+          Words.of("plan.grains.hint"),
+          Parsers.optional(GrainsText::parse));
   private final FlowPane heavies = new FlowPane(6, 6);
-  private final Segments<Boolean> magnet = new Segments<>("plan-magnet", List.of(true, false), first -> Words.of(first ? "plan.magnet.first" : "plan.magnet.not"));
-  private final Segments<Manner> manner = new Segments<>("plan-manner", List.of(Manner.WET_BULK, Manner.DRY_BULK), one -> Words.of("manner", one));
-  private final Segments<Surety> surety = new Segments<>("plan-surety", List.of(Surety.values()), one -> Words.of("surety", one));
+  private final Segments<Boolean> magnet =
+      new Segments<>(
+          "plan-magnet",
+          List.of(true, false),
+          first -> Words.of(first ? "plan.magnet.first" : "plan.magnet.not"));
+  private final Segments<Manner> manner =
+      new Segments<>(
+          "plan-manner", List.of(Manner.WET_BULK, Manner.DRY_BULK), one -> Words.of("manner", one));
+  private final Segments<Surety> surety =
+      new Segments<>("plan-surety", List.of(Surety.values()), one -> Words.of("surety", one));
   private final EntryField<Double> margin = number("plan-margin", "plan.margin", "1", 0.1, 10);
-  private final EntryField<Double> finest = number("plan-finest", "plan.finest", Figures.plain(Conditions.USUAL_FINEST_GOLD_MM), 0.001, 2);
-  private final EntryField<Double> lookedOver = number("plan-looked-over", "plan.looked-over", Figures.plain(PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM), 0.01, 200);
-  private final EntryField<Double> d50 = number("plan-d50", "plan.d50", Figures.plain(GuessedSizes.USUAL.d50Mm()), 0.01, 100);
-  private final EntryField<Double> p80 = number("plan-p80", "plan.p80", Figures.plain(GuessedSizes.USUAL.p80Mm()), 0.01, 200);
-  private final EntryField<Double> mass = number("plan-mass", "plan.mass", USUAL_MASS, 0.001, 10_000);
+  private final EntryField<Double> finest =
+      number(
+          "plan-finest", "plan.finest", Figures.plain(Conditions.USUAL_FINEST_GOLD_MM), 0.001, 2);
+  private final EntryField<Double> lookedOver =
+      number(
+          "plan-looked-over",
+          "plan.looked-over",
+          Figures.plain(PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM),
+          0.01,
+          200);
+  private final EntryField<Double> d50 =
+      number("plan-d50", "plan.d50", Figures.plain(GuessedSizes.USUAL.d50Mm()), 0.01, 100);
+  private final EntryField<Double> p80 =
+      number("plan-p80", "plan.p80", Figures.plain(GuessedSizes.USUAL.p80Mm()), 0.01, 200);
+  private final EntryField<Double> mass =
+      number("plan-mass", "plan.mass", USUAL_MASS, 0.001, 10_000);
   private final VBox guess;
   private final Label known = Parts.sentence("", "muted");
   private final EntryField<Optional<Double>> goldGrade =
-      new EntryField<>("plan-gold", Words.of("plan.gold.grade"), Words.of("plan.gold.grade.hint"), Parsers.optional(typed -> Parsers.number(typed, 0, 1e6)));
-  private final EntryField<Double> goldD50 = number("plan-gold-d50", "plan.gold.d50", Figures.plain(USUAL_GOLD.d50Mm()), 0.01, 100);
-  private final EntryField<Double> goldP80 = number("plan-gold-p80", "plan.gold.p80", Figures.plain(USUAL_GOLD.p80Mm()), 0.01, 200);
+      new EntryField<>(
+          "plan-gold",
+          Words.of("plan.gold.grade"),
+          Words.of("plan.gold.grade.hint"),
+          Parsers.optional(typed -> Parsers.number(typed, 0, 1e6)));
+  private final EntryField<Double> goldD50 =
+      number("plan-gold-d50", "plan.gold.d50", Figures.plain(USUAL_GOLD.d50Mm()), 0.01, 100);
+  private final EntryField<Double> goldP80 =
+      number("plan-gold-p80", "plan.gold.p80", Figures.plain(USUAL_GOLD.p80Mm()), 0.01, 200);
   private final VBox machines = new VBox(6);
   private final Map<Gear, MachineRow> rows = new LinkedHashMap<>();
   private List<PastRun> runs = List.of();
@@ -90,11 +134,16 @@ final class PlanForm extends VBox {
         heavies.getChildren().add(toggle(mineral));
       }
     }
-    guess = new VBox(6, Parts.sentence(Words.of("plan.guess.about"), "muted"), new FieldRow(List.of(d50, p80)));
+    guess =
+        new VBox(
+            6,
+            Parts.sentence(Words.of("plan.guess.about"), "muted"),
+            new FieldRow(List.of(d50, p80)));
     flatness.written(this::flatnessText);
     Stream.of(water, flatness).forEach(slide -> slide.onChange(this::slid));
     Stream.of(magnet, manner, surety).forEach(segments -> segments.onChange(this::changed));
-    Stream.of(margin, finest, lookedOver, d50, p80, mass, grains, goldGrade, goldD50, goldP80).forEach(field -> field.field().textProperty().addListener((_, _, _) -> changed()));
+    Stream.of(margin, finest, lookedOver, d50, p80, mass, grains, goldGrade, goldD50, goldP80)
+        .forEach(field -> field.field().textProperty().addListener((_, _, _) -> changed()));
     getStyleClass().add("plan-form");
     getChildren()
         .addAll(
@@ -123,8 +172,10 @@ final class PlanForm extends VBox {
             Parts.sentence(Words.of("plan.asked.about"), "muted"));
   }
 
-  private static EntryField<Double> number(String id, String key, String start, double low, double high) {
-    EntryField<Double> field = new EntryField<>(id, Words.of(key), start, typed -> Parsers.number(typed, low, high));
+  private static EntryField<Double> number(
+      String id, String key, String start, double low, double high) {
+    EntryField<Double> field =
+        new EntryField<>(id, Words.of(key), start, typed -> Parsers.number(typed, low, high));
     field.fill(start);
     return field;
   }
@@ -162,7 +213,13 @@ final class PlanForm extends VBox {
       rate.put(Figures.rounded(pace.kgPerHour(), 2), pace.kgPerHour());
       used.selectedProperty().addListener((_, _, _) -> onChange.run());
       rate.field().textProperty().addListener((_, _, _) -> onChange.run());
-      VBox left = new VBox(3, Parts.styled(new Label(Words.of(pace.byRecord() ? "plan.pace.own" : "plan.pace.usual")), "entry-label"), used);
+      VBox left =
+          new VBox(
+              3,
+              Parts.styled(
+                  new Label(Words.of(pace.byRecord() ? "plan.pace.own" : "plan.pace.usual")),
+                  "entry-label"),
+              used);
       HBox.setHgrow(left, Priority.ALWAYS);
       rate.setPrefWidth(RATE_WIDTH);
       rate.setMinWidth(RATE_WIDTH);
@@ -170,7 +227,9 @@ final class PlanForm extends VBox {
     }
   }
 
-  /** The machines of the shop, or the usual ones where it told none, at the pace of their own runs. */
+  /**
+   * The machines of the shop, or the usual ones where it told none, at the pace of their own runs.
+   */
   void machines(Shop shop, List<PastRun> own) {
     List<Gear> gear = shop.gear().isEmpty() ? Machines.USUAL.gear() : shop.gear();
     if (List.copyOf(rows.keySet()).equals(gear) && own.equals(runs)) {
@@ -220,11 +279,19 @@ final class PlanForm extends VBox {
     }
   }
 
-  /** Starts anew from what a batch takes as given, the sizes a cut can have, and what a bench test found in it: nothing of another lot stays. */
+  /**
+   * Starts anew from what a batch takes as given, the sizes a cut can have, and what a bench test
+   * found in it: nothing of another lot stays.
+   */
   void start(double usualFlatness, Cut cut, Optional<MagnetShares> tested) {
     filling = true;
-    Set<Mineral> there = tested.map(shares -> shares.among(Conditions.USUAL_HEAVIES)).orElse(Conditions.USUAL_HEAVIES);
-    heavies.getChildren().stream().map(ToggleButton.class::cast).forEach(toggle -> toggle.setSelected(there.contains((Mineral) toggle.getUserData())));
+    Set<Mineral> there =
+        tested
+            .map(shares -> shares.among(Conditions.USUAL_HEAVIES))
+            .orElse(Conditions.USUAL_HEAVIES);
+    heavies.getChildren().stream()
+        .map(ToggleButton.class::cast)
+        .forEach(toggle -> toggle.setSelected(there.contains((Mineral) toggle.getUserData())));
     flatness.set(usualFlatness);
     water.set(Conditions.USUAL_WATER_C);
     grains.clear();
@@ -233,7 +300,9 @@ final class PlanForm extends VBox {
     surety.choose(Surety.USUAL);
     margin.fill("1");
     finest.put(Figures.plain(Conditions.USUAL_FINEST_GOLD_MM), Conditions.USUAL_FINEST_GOLD_MM);
-    lookedOver.put(Figures.plain(PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM), PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM);
+    lookedOver.put(
+        Figures.plain(PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM),
+        PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM);
     goldGrade.clear();
     goldD50.put(Figures.plain(USUAL_GOLD.d50Mm()), USUAL_GOLD.d50Mm());
     goldP80.put(Figures.plain(USUAL_GOLD.p80Mm()), USUAL_GOLD.p80Mm());
@@ -254,19 +323,33 @@ final class PlanForm extends VBox {
     known.setText(Words.of(sizes.isPresent() ? "plan.sizes.known" : "plan.sizes.guess"));
     if (grams > 0) {
       mass.offer(Figures.rounded(grams / 1000, 3), grams / 1000);
-      goldMg.ifPresent(mg -> goldGrade.offer(Figures.rounded(mg / (grams / 1000), 1), Optional.of(mg / (grams / 1000))));
+      goldMg.ifPresent(
+          mg ->
+              goldGrade.offer(
+                  Figures.rounded(mg / (grams / 1000), 1), Optional.of(mg / (grams / 1000))));
     }
     filling = false;
   }
 
   private Band flatnessBand() {
-    Optional<List<Axes>> measured = GrainsText.parse(grains.field().getText()) instanceof Entry.Value<List<Axes>>(List<Axes> axes) ? Optional.of(axes) : Optional.empty();
-    return measured.map(GrainShapes::flatness).orElseGet(() -> Conditions.flatnessAround(Math.clamp(flatness.value(), Grain.FLATTEST, 1)));
+    Optional<List<Axes>> measured =
+        GrainsText.parse(grains.field().getText())
+                instanceof Entry.Value<List<Axes>>(List<Axes> axes)
+            ? Optional.of(axes)
+            : Optional.empty();
+    return measured
+        .map(GrainShapes::flatness)
+        .orElseGet(
+            () -> Conditions.flatnessAround(Math.clamp(flatness.value(), Grain.FLATTEST, 1)));
   }
 
   private String flatnessText(double value) {
     Band band = flatnessBand();
-    return Words.of("plan.flatness.value", Figures.fixed(band.usual(), 2), Figures.fixed(band.low(), 2), Figures.fixed(band.high(), 2));
+    return Words.of(
+        "plan.flatness.value",
+        Figures.fixed(band.usual(), 2),
+        Figures.fixed(band.low(), 2),
+        Figures.fixed(band.high(), 2));
   }
 
   /** How the stack is worked. */
@@ -275,13 +358,18 @@ final class PlanForm extends VBox {
   }
 
   /** What is asked, or nothing after saying at the field what is wrong. */
-  Optional<PlanRequest> read(Cut feed, Optional<SizeSpread> sizes, double goldGCm3, double fineness, Shop shop) {
-    List<EntryField<?>> asked = new ArrayList<>(List.of(mass, grains, margin, finest, lookedOver, goldGrade, goldD50, goldP80));
+  Optional<PlanRequest> read(
+      Cut feed, Optional<SizeSpread> sizes, double goldGCm3, double fineness, Shop shop) {
+    List<EntryField<?>> asked =
+        new ArrayList<>(
+            List.of(mass, grains, margin, finest, lookedOver, goldGrade, goldD50, goldP80));
     if (sizes.isEmpty()) {
       asked.addAll(List.of(d50, p80));
     }
     List<MachineRow> used = rows.values().stream().filter(row -> row.used.isSelected()).toList();
-    if (!Stream.concat(asked.stream(), used.stream().map(row -> row.rate)).allMatch(PlanForm::isUnderstood) || used.isEmpty()) {
+    if (!Stream.concat(asked.stream(), used.stream().map(row -> row.rate))
+            .allMatch(PlanForm::isUnderstood)
+        || used.isEmpty()) {
       return Optional.empty();
     }
     if (!(value(goldP80) > value(goldD50))) {
@@ -293,14 +381,37 @@ final class PlanForm extends VBox {
       return Optional.empty();
     }
     Set<Mineral> chosen =
-        heavies.getChildren().stream().map(ToggleButton.class::cast).filter(ToggleButton::isSelected).map(toggle -> (Mineral) toggle.getUserData()).collect(Collectors.toSet());
+        heavies.getChildren().stream()
+            .map(ToggleButton.class::cast)
+            .filter(ToggleButton::isSelected)
+            .map(toggle -> (Mineral) toggle.getUserData())
+            .collect(Collectors.toSet());
     Conditions conditions =
-        new Conditions(new Water(water.value()), flatnessBand(), Conditions.densityAround(goldGCm3), chosen, magnet.chosen(), value(finest));
+        new Conditions(
+            new Water(water.value()),
+            flatnessBand(),
+            Conditions.densityAround(goldGCm3),
+            chosen,
+            magnet.chosen(),
+            value(finest));
     SizeSpread spread = sizes.orElseGet(() -> new GuessedSizes(value(d50), value(p80)));
-    List<Sieve> sieves = shop.ownedFor(Optional.of(manner.chosen())).stream().map(screen -> new Sieve(screen.screen(), screen.loadFor(manner.chosen()))).toList();
+    List<Sieve> sieves =
+        shop.ownedFor(Optional.of(manner.chosen())).stream()
+            .map(screen -> new Sieve(screen.screen(), screen.loadFor(manner.chosen())))
+            .toList();
     return Optional.of(
         new PlanRequest(
-            sieves, feed, spread, value(mass) * 1000, conditions, machines(), gold(fineness, shop), value(margin), surety.chosen(), value(lookedOver), ScreeningTime.USUAL));
+            sieves,
+            feed,
+            spread,
+            value(mass) * 1000,
+            conditions,
+            machines(),
+            gold(fineness, shop),
+            value(margin),
+            surety.chosen(),
+            value(lookedOver),
+            ScreeningTime.USUAL));
   }
 
   private static boolean isUnderstood(EntryField<?> field) {
@@ -314,7 +425,11 @@ final class PlanForm extends VBox {
   /** The gold told or known, or a guess. */
   private GoldExpected gold(double fineness, Shop shop) {
     double grade = goldGrade.read().orElseThrow().orElse(GUESSED_GRADE);
-    return new GoldExpected(grade * value(mass), new GuessedSizes(value(goldD50), value(goldP80)), fineness, shop.terms());
+    return new GoldExpected(
+        grade * value(mass),
+        new GuessedSizes(value(goldD50), value(goldP80)),
+        fineness,
+        shop.terms());
   }
 
   /** Whether the gold is a guess. */

@@ -32,8 +32,8 @@ import jugulum.core.mass.Sizings;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.plan.Plan;
 import jugulum.core.plan.PlanRequest;
-import jugulum.core.plan.PlannedCut.Run;
 import jugulum.core.plan.PlannedCut;
+import jugulum.core.plan.PlannedCut.Run;
 import jugulum.core.plan.Planner;
 import jugulum.core.plan.School;
 import jugulum.core.plan.Trade;
@@ -51,12 +51,15 @@ import jugulum.desk.chart.WindowChart;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Latest;
-import jugulum.desk.words.Figures;
-import jugulum.desk.words.Words;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.session.Worked;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
 
-/** Plans the cuts of a lot: the best stacks of the shop, those of the schools, the windows of the one chosen and why. */
+/**
+ * Plans the cuts of a lot: the best stacks of the shop, those of the schools, the windows of the
+ * one chosen and why.
+ */
 final class PlanPane extends BorderPane {
   private static final double FORM_WIDTH = 372;
   private static final double ROW = 34;
@@ -91,6 +94,7 @@ final class PlanPane extends BorderPane {
 
   /** Which row a person chose; the proposed one until then. */
   private OptionalInt picked = OptionalInt.empty();
+
   private boolean filling;
 
   /** What the batch knows of the lot's sand. */
@@ -102,7 +106,12 @@ final class PlanPane extends BorderPane {
   PlanPane(Workbench workbench, BiConsumer<LotId, List<Screen>> onUse) {
     this.workbench = workbench;
     this.search = workbench.work().latest();
-    use = Buttons.primary("use-plan", Words.of("plan.use"), "S", () -> chosen().ifPresent(plan -> id().ifPresent(id -> onUse.accept(id, plan.stack()))));
+    use =
+        Buttons.primary(
+            "use-plan",
+            Words.of("plan.use"),
+            "S",
+            () -> chosen().ifPresent(plan -> id().ifPresent(id -> onUse.accept(id, plan.stack()))));
     Button more = Buttons.plain("plan-more", Words.of("plan.why"), "W", this::toggleWhy);
     plans.setId("plans");
     plans.setAccessibleText(Words.of("plan.plans"));
@@ -132,7 +141,8 @@ final class PlanPane extends BorderPane {
     HBox above = new HBox(18, curve, told);
     Parts.shown(because, false);
     because.getChildren().addAll(Parts.sentence(Words.of("plan.chart.about"), "muted"), chart, why);
-    result = new VBox(10, remarks, above, plans, Parts.section(Words.of("plan.cuts")), bars, because);
+    result =
+        new VBox(10, remarks, above, plans, Parts.section(Words.of("plan.cuts")), bars, because);
     result.getStyleClass().add("plan-result");
     ScrollPane right = new ScrollPane(result);
     right.setFitToWidth(true);
@@ -154,12 +164,16 @@ final class PlanPane extends BorderPane {
     Parts.shown(because, !because.isVisible());
   }
 
-  /** The shop's runs tell how fast its machines are and what they win; they are asked for once the view is looked at. */
+  /**
+   * The shop's runs tell how fast its machines are and what they win; they are asked for once the
+   * view is looked at.
+   */
   private void learn() {
     if (!asking) {
       asking = true;
       List<PastRun> found = new ArrayList<>();
-      workbench.projections()
+      workbench
+          .projections()
           .everyBatch()
           .runs(
               more -> more.forEach(ran -> found.add(ran.run())),
@@ -189,7 +203,9 @@ final class PlanPane extends BorderPane {
     if (changed) {
       picked = OptionalInt.empty();
       result.setVisible(false);
-      worked().ifPresent(now -> form.start(specks(now).flatness(), cut(), taken().flatMap(MagnetShares::of)));
+      worked()
+          .ifPresent(
+              now -> form.start(specks(now).flatness(), cut(), taken().flatMap(MagnetShares::of)));
     }
     Sand now = new Sand(sizes(), grams(), goldMg());
     if (changed || !now.equals(sand)) {
@@ -214,8 +230,11 @@ final class PlanPane extends BorderPane {
 
   /** The free gold of the lot, or all of it where nobody told it apart. */
   private OptionalDouble goldMg() {
-    Optional<LotGold> known = worked().flatMap(now -> id().flatMap(id -> Optional.ofNullable(now.gold().lots().get(id))));
-    return known.map(gold -> OptionalDouble.of(gold.free().orElse(gold.all()).milligrams())).orElse(OptionalDouble.empty());
+    Optional<LotGold> known =
+        worked().flatMap(now -> id().flatMap(id -> Optional.ofNullable(now.gold().lots().get(id))));
+    return known
+        .map(gold -> OptionalDouble.of(gold.free().orElse(gold.all()).milligrams()))
+        .orElse(OptionalDouble.empty());
   }
 
   private Cut cut() {
@@ -229,7 +248,9 @@ final class PlanPane extends BorderPane {
   /** The windows of the stack shown follow the slider at once; the search comes when it rests. */
   private void slide() {
     settled.playFromStart();
-    chosen().ifPresent(plan -> request().ifPresent(request -> chart(new Planner(request).of(plan.stack()))));
+    chosen()
+        .ifPresent(
+            plan -> request().ifPresent(request -> chart(new Planner(request).of(plan.stack()))));
   }
 
   private void chart(Plan plan) {
@@ -243,30 +264,37 @@ final class PlanPane extends BorderPane {
   }
 
   private Optional<PlanRequest> request() {
-    double density = worked().map(now -> now.batch().assumptions().goldDensity()).orElseGet(() -> workbench.projections().shop().get().assumptions().goldDensity());
-    double fineness = worked().map(now -> now.gold().fineness()).orElseGet(() -> workbench.projections().shop().get().assumptions().fineness());
+    double density =
+        worked()
+            .map(now -> now.batch().assumptions().goldDensity())
+            .orElseGet(() -> workbench.projections().shop().get().assumptions().goldDensity());
+    double fineness =
+        worked()
+            .map(now -> now.gold().fineness())
+            .orElseGet(() -> workbench.projections().shop().get().assumptions().fineness());
     return form.read(cut(), sizes(), density, fineness, workbench.projections().shop().get());
   }
 
   /**
-   * The search takes longer than a frame: it runs elsewhere, and only the last thing asked for is searched and shown. What was found already, asked
-   * for again because a unit or another lot changed, is only written anew.
+   * The search takes longer than a frame: it runs elsewhere, and only the last thing asked for is
+   * searched and shown. What was found already, asked for again because a unit or another lot
+   * changed, is only written anew.
    */
   private void planned(PlanRequest request) {
     search.drop();
     Optional<Found> known = found.filter(one -> one.request().equals(request));
-    known.ifPresentOrElse(
-        this::show,
-        () -> search.ask(_ -> searched(request), this::show));
+    known.ifPresentOrElse(this::show, () -> search.ask(_ -> searched(request), this::show));
   }
 
   /** What a search found. */
-  private record Found(PlanRequest request, Planner planner, Trade trade, Map<School, Plan> schools) {}
+  private record Found(
+      PlanRequest request, Planner planner, Trade trade, Map<School, Plan> schools) {}
 
   private static Found searched(PlanRequest request) {
     Planner planner = new Planner(request);
     Map<School, Plan> schools = new EnumMap<>(School.class);
-    Stream.of(School.values()).forEach(school -> schools.put(school, planner.of(school.stack(planner.usable()))));
+    Stream.of(School.values())
+        .forEach(school -> schools.put(school, planner.of(school.stack(planner.usable()))));
     return new Found(request, planner, planner.trade(), schools);
   }
 
@@ -278,10 +306,24 @@ final class PlanPane extends BorderPane {
     for (int i = 0; i < made.points().size(); i++) {
       Trade.Point point = made.points().get(i);
       int number = point.plan().stack().size();
-      String screens = number == 0 ? Words.of("plan.screens.none") : Words.counted("plan.screens", number);
-      rows.add(new Row(i == made.proposed() ? Words.of("plan.best", screens) : screens, "", point.plan(), Optional.of(point)));
+      String screens =
+          number == 0 ? Words.of("plan.screens.none") : Words.counted("plan.screens", number);
+      rows.add(
+          new Row(
+              i == made.proposed() ? Words.of("plan.best", screens) : screens,
+              "",
+              point.plan(),
+              Optional.of(point)));
     }
-    now.schools().forEach((school, plan) -> rows.add(new Row(Words.of("school", school), Words.of("school.reason", school), plan, Optional.empty())));
+    now.schools()
+        .forEach(
+            (school, plan) ->
+                rows.add(
+                    new Row(
+                        Words.of("school", school),
+                        Words.of("school.reason", school),
+                        plan,
+                        Optional.empty())));
     int row = Math.clamp(picked.orElse(Math.max(0, made.proposed())), 0, rows.size() - 1);
     filling = true;
     plans.getItems().setAll(rows);
@@ -291,15 +333,25 @@ final class PlanPane extends BorderPane {
     showChosen(plans.getSelectionModel().getSelectedItem());
     remarks.getChildren().setAll(remarks(now.request(), now.planner(), made));
     if (form.isGuessed()) {
-      remarks.getChildren().add(Parts.advice("idle", "", Words.of("plan.guessed", Figures.plain(PlanForm.GUESSED_GRADE))));
+      remarks
+          .getChildren()
+          .add(
+              Parts.advice(
+                  "idle", "", Words.of("plan.guessed", Figures.plain(PlanForm.GUESSED_GRADE))));
     }
   }
 
   private static List<Node> remarks(PlanRequest request, Planner planner, Trade trade) {
     if (trade.points().isEmpty()) {
-      return List.of(Parts.advice("fault", Words.of("plan.none"), Words.of("plan.none.about", Figures.plain(request.lookedOverAboveMm()))));
+      return List.of(
+          Parts.advice(
+              "fault",
+              Words.of("plan.none"),
+              Words.of("plan.none.about", Figures.plain(request.lookedOverAboveMm()))));
     }
-    return planner.usable().isEmpty() ? List.of(Parts.advice("idle", "", Words.of("screening.none-fits"))) : List.of();
+    return planner.usable().isEmpty()
+        ? List.of(Parts.advice("idle", "", Words.of("screening.none-fits")))
+        : List.of();
   }
 
   private Optional<Plan> chosen() {
@@ -311,17 +363,40 @@ final class PlanPane extends BorderPane {
       return;
     }
     Found now = found.orElseThrow();
-    picked = OptionalInt.of(plans.getSelectionModel().getSelectedIndex()).stream().filter(index -> index != now.trade().proposed()).findFirst();
+    picked =
+        OptionalInt.of(plans.getSelectionModel().getSelectedIndex()).stream()
+            .filter(index -> index != now.trade().proposed())
+            .findFirst();
     Figures figures = workbench.preferences().figures().get();
     Plan plan = row.plan();
     chart(plan);
-    curve.show(width -> TradeChart.of(now.trade(), plan, figures, width, CURVE_HEIGHT), TradeChart.spoken(now.trade(), figures));
+    curve.show(
+        width -> TradeChart.of(now.trade(), plan, figures, width, CURVE_HEIGHT),
+        TradeChart.spoken(now.trade(), figures));
     bars.show(width -> CutGoldChart.of(plan, figures, width), CutGoldChart.spoken(plan, figures));
-    worth.getChildren().setAll(TradeWords.of(plan, row.point(), now.trade(), now.request().gold(), figures));
-    Stream<Node> reason = row.reason().isEmpty() ? Stream.empty() : Stream.of(Parts.advice("water", "", row.reason()));
-    Stream<Node> cuts = plan.cuts().stream().map(cut -> Parts.advice(kind(cut), "", PlanWords.sentence(cut, figures)));
-    why.getChildren().setAll(Stream.of(reason, cuts, criterion(plan, now.request().conditions())).flatMap(part -> part).toList());
-    boolean free = taken().isPresent() && worked().filter(bench -> !bench.batch().closed() && bench.network().taker(id().orElseThrow()).isEmpty()).isPresent();
+    worth
+        .getChildren()
+        .setAll(TradeWords.of(plan, row.point(), now.trade(), now.request().gold(), figures));
+    Stream<Node> reason =
+        row.reason().isEmpty()
+            ? Stream.empty()
+            : Stream.of(Parts.advice("water", "", row.reason()));
+    Stream<Node> cuts =
+        plan.cuts().stream()
+            .map(cut -> Parts.advice(kind(cut), "", PlanWords.sentence(cut, figures)));
+    why.getChildren()
+        .setAll(
+            Stream.of(reason, cuts, criterion(plan, now.request().conditions()))
+                .flatMap(part -> part)
+                .toList());
+    boolean free =
+        taken().isPresent()
+            && worked()
+                .filter(
+                    bench ->
+                        !bench.batch().closed()
+                            && bench.network().taker(id().orElseThrow()).isEmpty())
+                .isPresent();
     use.setDisable(!free || plan.stack().isEmpty());
   }
 
@@ -342,7 +417,12 @@ final class PlanPane extends BorderPane {
       return Stream.empty();
     }
     ConcentrationCriterion criterion = ConcentrationCriterion.of(goldGCm3, mineral.usualGCm3(), 1);
-    String text = Words.of("plan.criterion", Words.of("mineral", mineral), Figures.fixed(criterion.value(), 2), Words.of("reach", criterion.reach()));
+    String text =
+        Words.of(
+            "plan.criterion",
+            Words.of("mineral", mineral),
+            Figures.fixed(criterion.value(), 2),
+            Words.of("reach", criterion.reach()));
     return Stream.of(Parts.sentence(text, "muted"));
   }
 
@@ -367,7 +447,8 @@ final class PlanPane extends BorderPane {
       String ratio = figures.get().gold(plan.won().usual());
       Label name = Parts.styled(new Label(row.name()), "muted");
       name.setMinWidth(NAME_WIDTH);
-      Label stack = Parts.styled(new Label(Words.of("plan.marked", mark, PlanWords.stack(plan))), "lot-name");
+      Label stack =
+          Parts.styled(new Label(Words.of("plan.marked", mark, PlanWords.stack(plan))), "lot-name");
       Region gap = new Region();
       HBox.setHgrow(gap, Priority.ALWAYS);
       Label least = Parts.styled(new Label(ratio), "lot-figure");
@@ -377,7 +458,8 @@ final class PlanPane extends BorderPane {
       HBox line = new HBox(name, stack, gap, least, time);
       line.getStyleClass().add("lot-line");
       setGraphic(line);
-      setAccessibleText(Words.of("plan.spoken", row.name(), PlanWords.stack(plan), ratio, time.getText()));
+      setAccessibleText(
+          Words.of("plan.spoken", row.name(), PlanWords.stack(plan), ratio, time.getText()));
     }
 
     private static final double NAME_WIDTH = 190;

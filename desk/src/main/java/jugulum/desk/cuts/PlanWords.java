@@ -22,7 +22,9 @@ final class PlanWords {
 
   /** The screens of a plan. */
   static String stack(Plan plan) {
-    return plan.stack().isEmpty() ? Words.of("plan.no-screen") : plan.stack().stream().map(Screen::label).collect(Collectors.joining(" · "));
+    return plan.stack().isEmpty()
+        ? Words.of("plan.no-screen")
+        : plan.stack().stream().map(Screen::label).collect(Collectors.joining(" · "));
   }
 
   /** Why a cut is as it is, in one sentence. */
@@ -31,7 +33,10 @@ final class PlanWords {
     String mass = figures.sand(cut.massG());
     return switch (cut.fate()) {
       case LookedOver _ -> Words.of("plan.cut.looked-over", name, mass);
-      case Run run -> run.window().ratio().isEmpty() ? Words.of("plan.cut.alone", name, mass, machine(run)) : against(name, mass, run);
+      case Run run ->
+          run.window().ratio().isEmpty()
+              ? Words.of("plan.cut.alone", name, mass, machine(run))
+              : against(name, mass, run);
     };
   }
 
@@ -42,7 +47,11 @@ final class PlanWords {
   private static String against(String name, String mass, Run run) {
     Band ratio = run.window().ratio().orElseThrow();
     Mineral other = run.window().limiting().orElseThrow();
-    Fall fall = run.window().others().stream().filter(one -> one.mineral() == other).findFirst().orElseThrow();
+    Fall fall =
+        run.window().others().stream()
+            .filter(one -> one.mineral() == other)
+            .findFirst()
+            .orElseThrow();
     String what =
         Words.of(
             "plan.cut.window",
@@ -53,7 +62,8 @@ final class PlanWords {
             Words.of("mineral", other),
             speed(fall.fastest().usual()),
             Figures.fixed(ratio.usual(), 2));
-    return Words.of("plan.cut.sentence", what, verdict(run, other)) + law(run.window().gold().law());
+    return Words.of("plan.cut.sentence", what, verdict(run, other))
+        + law(run.window().gold().law());
   }
 
   private static String verdict(Run run, Mineral other) {
@@ -64,7 +74,8 @@ final class PlanWords {
     return switch (remedy.get()) {
       case Remedy.SplitAt(String label) -> Words.of("plan.cut.split", label);
       case Remedy.MagnetFirst _ -> Words.of("plan.cut.magnet");
-      case Remedy.FinerScreen(double openingMm) -> Words.of("plan.cut.finer", Figures.fixed(openingMm, 3));
+      case Remedy.FinerScreen(double openingMm) ->
+          Words.of("plan.cut.finer", Figures.fixed(openingMm, 3));
       case Remedy.NoScreen _ -> Words.of("plan.cut.none", Words.of("mineral", other));
     };
   }

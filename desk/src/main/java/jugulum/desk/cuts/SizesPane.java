@@ -25,11 +25,11 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
+import jugulum.book.batch.BatchSummary;
 import jugulum.book.csv.SizeCsv;
 import jugulum.book.csv.SizeCsv.Layout;
 import jugulum.book.file.FileFault;
 import jugulum.book.file.TextFile;
-import jugulum.book.batch.BatchSummary;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -51,17 +51,20 @@ import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Pictures;
 import jugulum.desk.files.Saving;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.theme.ChartStyles;
 import jugulum.desk.session.Notice;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.session.Worked;
+import jugulum.desk.theme.ChartStyles;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** The size curve of a lot, with the gold's own sizes and other batches over it; out as table, picture or drawing, a sieve sample in. */
+/**
+ * The size curve of a lot, with the gold's own sizes and other batches over it; out as table,
+ * picture or drawing, a sieve sample in.
+ */
 final class SizesPane extends BorderPane {
   private static final double CHART_HEIGHT = 400;
   private static final double FILE_WIDTH = 900;
@@ -76,7 +79,12 @@ final class SizesPane extends BorderPane {
   private final VBox facts = new VBox(8);
   private final GridPane table = new GridPane();
   private final FlowPane overlays = new FlowPane(14, 8);
-  private final ComboBox<Layout> layout = Choices.of("csv-layout", Words.of("sizes.layout"), List.of(Layout.values()), one -> Words.of("csv", one));
+  private final ComboBox<Layout> layout =
+      Choices.of(
+          "csv-layout",
+          Words.of("sizes.layout"),
+          List.of(Layout.values()),
+          one -> Words.of("csv", one));
   private final HBox exports;
   private final Map<BatchId, Series> others = new LinkedHashMap<>();
   private Optional<LotKey> lot = Optional.empty();
@@ -95,9 +103,19 @@ final class SizesPane extends BorderPane {
             Buttons.plain("export-sizes-csv", Words.of("sizes.csv"), "V", this::exportCsv),
             Buttons.plain("export-sizes-png", Words.of("sizes.png"), "N", this::exportPng),
             Buttons.plain("export-sizes-svg", Words.of("sizes.svg"), "G", this::exportSvg));
-    HBox read = Parts.row(Buttons.plain("import-sizes", Words.of("sizes.import"), "R", this::importCsv));
+    HBox read =
+        Parts.row(Buttons.plain("import-sizes", Words.of("sizes.import"), "R", this::importCsv));
     HBox written = Parts.row(new Label(Words.of("sizes.layout")), layout);
-    VBox left = new VBox(12, chart, overlays, exports, Parts.section(Words.of("sizes.files")), Parts.sentence(Words.of("sizes.files.about"), "muted"), written, read);
+    VBox left =
+        new VBox(
+            12,
+            chart,
+            overlays,
+            exports,
+            Parts.section(Words.of("sizes.files")),
+            Parts.sentence(Words.of("sizes.files.about"), "muted"),
+            written,
+            read);
     VBox right = new VBox(12, facts, table);
     right.setPrefWidth(TABLE_WIDTH);
     right.setMinWidth(TABLE_WIDTH);
@@ -135,7 +153,13 @@ final class SizesPane extends BorderPane {
 
   private String name() {
     return worked()
-        .flatMap(now -> id().flatMap(id -> now.network().lot(id)).map(one -> Words.of("sizes.series", now.batch().label().name(), Sentences.lot(one))))
+        .flatMap(
+            now ->
+                id().flatMap(id -> now.network().lot(id))
+                    .map(
+                        one ->
+                            Words.of(
+                                "sizes.series", now.batch().label().name(), Sentences.lot(one))))
         .orElse("");
   }
 
@@ -143,7 +167,9 @@ final class SizesPane extends BorderPane {
     List<Series> all = new ArrayList<>();
     curve().ifPresent(curve -> all.add(new Series(name(), curve, "chart-feed")));
     if (withGold) {
-      goldCurve().ifPresent(curve -> all.add(new Series(Words.of("sizes.gold"), curve, "chart-sizes-gold")));
+      goldCurve()
+          .ifPresent(
+              curve -> all.add(new Series(Words.of("sizes.gold"), curve, "chart-sizes-gold")));
     }
     all.addAll(others.values());
     return all;
@@ -177,28 +203,60 @@ final class SizesPane extends BorderPane {
     List<Node> lines = new ArrayList<>();
     lines.add(Parts.line(Words.of("sizes.d50"), millimetres(curve.get().d50Mm())));
     lines.add(Parts.line(Words.of("sizes.p80"), millimetres(curve.get().p80Mm())));
-    lines.add(Parts.line(Words.of("sizes.total"), workbench.preferences().figures().get().sand(curve.get().totalG())));
+    lines.add(
+        Parts.line(
+            Words.of("sizes.total"),
+            workbench.preferences().figures().get().sand(curve.get().totalG())));
     return lines;
   }
 
   private static String millimetres(OptionalDouble size) {
-    return size.isPresent() ? Words.of("sizes.mm", Figures.fixed(size.getAsDouble(), 3)) : Words.of("sizes.beyond");
+    return size.isPresent()
+        ? Words.of("sizes.mm", Figures.fixed(size.getAsDouble(), 3))
+        : Words.of("sizes.beyond");
   }
 
   /** Every cut with its openings, their ratio, its mass, its share and what is finer. */
   private void table(SizeCurve curve) {
     Figures figures = workbench.preferences().figures().get();
-    row(0, "muted", Words.of("sizes.head.cut"), Words.of("sizes.head.ratio"), Words.of("outputs.mass"), Words.of("screen.share"), Words.of("screen.finer"));
+    row(
+        0,
+        "muted",
+        Words.of("sizes.head.cut"),
+        Words.of("sizes.head.ratio"),
+        Words.of("outputs.mass"),
+        Words.of("screen.share"),
+        Words.of("screen.finer"));
     List<Point> points = curve.points();
     for (int i = 0; i < points.size(); i++) {
       Sieved sieved = curve.sieved().get(i);
       String lower = Figures.plain(sieved.openingMm());
-      String sizes = i == 0 ? Words.of("cut.sizes.over", lower) : Words.of("cut.sizes.between", Figures.plain(points.get(i - 1).sizeMm()), lower);
-      String ratio = i == 0 ? Words.of("screen.no-share") : Figures.fixed(points.get(i - 1).sizeMm() / sieved.openingMm(), 2);
-      row(i + 1, "cell", sizes, ratio, figures.sand(sieved.retainedG()), percent(sieved.retainedG(), curve), Figures.fixed(100 * points.get(i).finer(), 1));
+      String sizes =
+          i == 0
+              ? Words.of("cut.sizes.over", lower)
+              : Words.of("cut.sizes.between", Figures.plain(points.get(i - 1).sizeMm()), lower);
+      String ratio =
+          i == 0
+              ? Words.of("screen.no-share")
+              : Figures.fixed(points.get(i - 1).sizeMm() / sieved.openingMm(), 2);
+      row(
+          i + 1,
+          "cell",
+          sizes,
+          ratio,
+          figures.sand(sieved.retainedG()),
+          percent(sieved.retainedG(), curve),
+          Figures.fixed(100 * points.get(i).finer(), 1));
     }
     String pan = Words.of("cut.sizes.under", Figures.plain(points.getLast().sizeMm()));
-    row(points.size() + 1, "cell", pan, Words.of("screen.no-share"), figures.sand(curve.panG()), percent(curve.panG(), curve), Words.of("screen.no-share"));
+    row(
+        points.size() + 1,
+        "cell",
+        pan,
+        Words.of("screen.no-share"),
+        figures.sand(curve.panG()),
+        percent(curve.panG(), curve),
+        Words.of("screen.no-share"));
   }
 
   private static String percent(double grams, SizeCurve curve) {
@@ -227,9 +285,14 @@ final class SizesPane extends BorderPane {
       boxes.add(gold);
     }
     Optional<BatchId> here = worked().map(now -> now.batch().id());
-    List<BatchSummary> there = workbench.projections().batches().get().stream().filter(one -> !here.equals(Optional.of(one.id()))).limit(MOST_OTHERS).toList();
+    List<BatchSummary> there =
+        workbench.projections().batches().get().stream()
+            .filter(one -> !here.equals(Optional.of(one.id())))
+            .limit(MOST_OTHERS)
+            .toList();
     for (BatchSummary batch : there) {
-      CheckBox box = box("overlay-" + there.indexOf(batch), batch.name(), others.containsKey(batch.id()));
+      CheckBox box =
+          box("overlay-" + there.indexOf(batch), batch.name(), others.containsKey(batch.id()));
       box.selectedProperty().addListener((_, _, now) -> other(batch, now));
       boxes.add(box);
     }
@@ -249,25 +312,42 @@ final class SizesPane extends BorderPane {
       draw();
       return;
     }
-    workbench.session()
+    workbench
+        .session()
         .feedCurve(
             batch.id(),
             curve -> {
               curve.ifPresentOrElse(
-                  found -> others.put(batch.id(), new Series(batch.name(), found, others.size() % 2 == 0 ? "chart-other-a" : "chart-other-b")),
-                  () -> workbench.notices().say(new Notice.Said(Words.of("sizes.other.none", batch.name()), false)));
+                  found ->
+                      others.put(
+                          batch.id(),
+                          new Series(
+                              batch.name(),
+                              found,
+                              others.size() % 2 == 0 ? "chart-other-a" : "chart-other-b")),
+                  () ->
+                      workbench
+                          .notices()
+                          .say(new Notice.Said(Words.of("sizes.other.none", batch.name()), false)));
               draw();
             });
   }
 
   private void exportCsv() {
-    curve().ifPresent(curve -> export(FileKind.SIZES, path -> Files.writeString(path, SizeCsv.write(curve, layout.getValue()))));
+    curve()
+        .ifPresent(
+            curve ->
+                export(
+                    FileKind.SIZES,
+                    path -> Files.writeString(path, SizeCsv.write(curve, layout.getValue()))));
   }
 
   private void exportSvg() {
     Drawing drawing = SizeChart.of(series(), FILE_WIDTH, FILE_HEIGHT);
     String title = name();
-    export(FileKind.DRAWING, path -> Files.writeString(path, new Svg(ChartStyles.forPaper()).write(drawing, title)));
+    export(
+        FileKind.DRAWING,
+        path -> Files.writeString(path, new Svg(ChartStyles.forPaper()).write(drawing, title)));
   }
 
   private void exportPng() {
@@ -294,38 +374,75 @@ final class SizesPane extends BorderPane {
   private void importCsv() {
     Layout told = layout.getValue();
     id().ifPresent(
-        id ->
-            picker
-                .toOpen(FileKind.SIZES)
-                .ifPresent(
-                    path ->
-                        workbench.work().aside(() -> TextFile.read(path, text -> SizeCsv.read(text, told), SizeCsv.Faulty::new), result -> take(id, path, result))));
+            id ->
+                picker
+                    .toOpen(FileKind.SIZES)
+                    .ifPresent(
+                        path ->
+                            workbench
+                                .work()
+                                .aside(
+                                    () ->
+                                        TextFile.read(
+                                            path,
+                                            text -> SizeCsv.read(text, told),
+                                            SizeCsv.Faulty::new),
+                                    result -> take(id, path, result))));
   }
 
   private void take(LotId id, Path path, SizeCsv.Result result) {
     switch (result) {
       case SizeCsv.Faulty(List<FileFault> faults) -> {
-        String all = String.join(" ", faults.stream().limit(MOST_OTHERS).map(SizesPane::fault).toList());
-        workbench.notices().say(new Notice.Said(Words.of("sizes.faulty", String.valueOf(path.getFileName()), all, Integer.toString(faults.size())), true));
+        String all =
+            String.join(" ", faults.stream().limit(MOST_OTHERS).map(SizesPane::fault).toList());
+        workbench
+            .notices()
+            .say(
+                new Notice.Said(
+                    Words.of(
+                        "sizes.faulty",
+                        String.valueOf(path.getFileName()),
+                        all,
+                        Integer.toString(faults.size())),
+                    true));
       }
       case SizeCsv.Read(SizeCurve curve) ->
-          workbench.session()
+          workbench
+              .session()
               .submit(new Edit.RecordOnLot(id, new Measure.SizeAnalysis(curve)))
               .thenAccept(
                   outcome -> {
-                    String name = worked().flatMap(now -> now.network().lot(id)).map(Sentences::lot).orElse("");
-                    workbench.notices().say(
-                        switch (outcome) {
-                          case Outcome.Recorded _ -> new Notice.Said(Words.of("sizes.read", name), false);
-                          case Outcome.Not not -> new Notice.Said(Words.of("file.refused", String.valueOf(path.getFileName()), Told.why(not, workbench.preferences().figures().get())), true);
-                        });
+                    String name =
+                        worked()
+                            .flatMap(now -> now.network().lot(id))
+                            .map(Sentences::lot)
+                            .orElse("");
+                    workbench
+                        .notices()
+                        .say(
+                            switch (outcome) {
+                              case Outcome.Recorded _ ->
+                                  new Notice.Said(Words.of("sizes.read", name), false);
+                              case Outcome.Not not ->
+                                  new Notice.Said(
+                                      Words.of(
+                                          "file.refused",
+                                          String.valueOf(path.getFileName()),
+                                          Told.why(not, workbench.preferences().figures().get())),
+                                      true);
+                            });
                   });
     }
   }
 
   private static String fault(FileFault fault) {
     return fault.line() > 0
-        ? Words.of("sizes.fault", Integer.toString(fault.line()), Integer.toString(fault.column()), fault.where(), fault.reason())
+        ? Words.of(
+            "sizes.fault",
+            Integer.toString(fault.line()),
+            Integer.toString(fault.column()),
+            fault.where(),
+            fault.reason())
         : BatchFiles.fault(fault);
   }
 }

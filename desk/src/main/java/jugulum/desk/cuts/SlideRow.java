@@ -15,7 +15,14 @@ final class SlideRow extends VBox {
   private final Label value = Parts.styled(new Label(), "strong");
   private DoubleFunction<String> writing;
 
-  SlideRow(String id, String name, double low, double high, double start, double step, DoubleFunction<String> writing) {
+  SlideRow(
+      String id,
+      String name,
+      double low,
+      double high,
+      double start,
+      double step,
+      DoubleFunction<String> writing) {
     super(2);
     this.writing = writing;
     slider = new Slider(low, high, start);
@@ -27,7 +34,8 @@ final class SlideRow extends VBox {
     slider.setSnapToTicks(true);
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
-    getChildren().addAll(new HBox(8, Parts.styled(new Label(name), "entry-label"), gap, value), slider);
+    getChildren()
+        .addAll(new HBox(8, Parts.styled(new Label(name), "entry-label"), gap, value), slider);
     slider.valueProperty().addListener((_, _, _) -> tell());
     tell();
   }

@@ -24,27 +24,52 @@ import jugulum.desk.words.Words;
 final class TradeWords {
   private TradeWords() {}
 
-  static List<Node> of(Plan plan, Optional<Trade.Point> point, Trade trade, GoldExpected gold, Figures figures) {
+  static List<Node> of(
+      Plan plan, Optional<Trade.Point> point, Trade trade, GoldExpected gold, Figures figures) {
     List<Node> lines = new ArrayList<>();
     Label stack = Parts.styled(new Label(PlanWords.stack(plan)), "panel-title");
     stack.setWrapText(true);
     lines.add(stack);
     Band won = plan.won();
-    lines.add(Parts.sentence(Words.counted("trade.cuts", plan.cuts().size(), Figures.time(plan.minutes()), figures.gold(won.usual()), figures.gold(plan.goldMg())), "strong"));
-    lines.add(Parts.sentence(Words.of("trade.range", figures.goldRange(new GoldRange(won.usual(), won.low(), won.high()))), "muted"));
+    lines.add(
+        Parts.sentence(
+            Words.counted(
+                "trade.cuts",
+                plan.cuts().size(),
+                Figures.time(plan.minutes()),
+                figures.gold(won.usual()),
+                figures.gold(plan.goldMg())),
+            "strong"));
+    lines.add(
+        Parts.sentence(
+            Words.of(
+                "trade.range",
+                figures.goldRange(new GoldRange(won.usual(), won.low(), won.high()))),
+            "muted"));
     int at = point.map(trade.points()::indexOf).orElse(-1);
     if (at >= 0 && at + 1 < trade.points().size()) {
-      lines.add(Parts.sentence(step("trade.more", plan, trade.points().get(at + 1), gold, figures)));
+      lines.add(
+          Parts.sentence(step("trade.more", plan, trade.points().get(at + 1), gold, figures)));
     }
     if (at > 0) {
-      lines.add(Parts.sentence(step("trade.less", trade.points().get(at - 1).plan(), trade.points().get(at), gold, figures)));
+      lines.add(
+          Parts.sentence(
+              step(
+                  "trade.less",
+                  trade.points().get(at - 1).plan(),
+                  trade.points().get(at),
+                  gold,
+                  figures)));
     }
     lines.add(Parts.sentence(rule(gold, figures), "muted"));
     return lines;
   }
 
-  /** From one point of the curve to the next: what is won in what time, and what that is an hour. */
-  private static String step(String key, Plan from, Trade.Point to, GoldExpected gold, Figures figures) {
+  /**
+   * From one point of the curve to the next: what is won in what time, and what that is an hour.
+   */
+  private static String step(
+      String key, Plan from, Trade.Point to, GoldExpected gold, Figures figures) {
     String screens = added(from, to.plan());
     String mg = figures.gold(Math.abs(to.moreMg()));
     String time = Figures.time(Math.abs(to.moreMinutes()));
@@ -67,13 +92,23 @@ final class TradeWords {
   }
 
   private static String hour(double mgPerHour, GoldExpected gold, Figures figures) {
-    return gold.terms().map(terms -> Words.of("trade.money", MoneyWords.sum(terms.worth(mgPerHour, gold.fineness()), terms))).orElse(Words.of("trade.gold", figures.gold(mgPerHour)));
+    return gold.terms()
+        .map(
+            terms ->
+                Words.of(
+                    "trade.money", MoneyWords.sum(terms.worth(mgPerHour, gold.fineness()), terms)))
+        .orElse(Words.of("trade.gold", figures.gold(mgPerHour)));
   }
 
   private static String rule(GoldExpected gold, Figures figures) {
     Optional<Terms> terms = gold.terms();
     return terms
         .map(told -> Words.of("trade.rule.money", MoneyWords.sum(told.hourlyRate(), told)))
-        .orElseGet(() -> Words.of("trade.rule.gold", Figures.percent(GoldExpected.LEAST_SHARE_AN_HOUR), figures.gold(gold.hourMg())));
+        .orElseGet(
+            () ->
+                Words.of(
+                    "trade.rule.gold",
+                    Figures.percent(GoldExpected.LEAST_SHARE_AN_HOUR),
+                    figures.gold(gold.hourMg())));
   }
 }

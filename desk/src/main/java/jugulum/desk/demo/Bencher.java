@@ -50,7 +50,9 @@ final class Bencher {
     this.book = book;
     this.clock = clock;
     this.id = new BatchId(UUID.fromString(uuid));
-    does(new Edit.StartBatch(id, new Label(name, source, LocalDate.parse(received)), Assumptions.USUAL));
+    does(
+        new Edit.StartBatch(
+            id, new Label(name, source, LocalDate.parse(received)), Assumptions.USUAL));
   }
 
   private Batch batch() {
@@ -77,7 +79,14 @@ final class Bencher {
   }
 
   SandWeight inBucket(double grams) {
-    return new SandWeight(grams + BUCKET.tareG(), BUCKET.tareG(), 0, 10, OptionalDouble.empty(), Optional.of(BUCKET.name()), OptionalInt.empty());
+    return new SandWeight(
+        grams + BUCKET.tareG(),
+        BUCKET.tareG(),
+        0,
+        10,
+        OptionalDouble.empty(),
+        Optional.of(BUCKET.name()),
+        OptionalInt.empty());
   }
 
   private Step lastStep() {
@@ -89,18 +98,27 @@ final class Bencher {
   }
 
   List<LotId> screen(LotId lot, String... labels) {
-    List<Screen> stack = Stream.of(labels).map(label -> StandardScreens.numbered(label).orElseThrow()).toList();
-    List<NewLot> cuts = Cut.of(cut(lot), stack).stream().map(cut -> new NewLot(Material.CUT, cut, "")).toList();
+    List<Screen> stack =
+        Stream.of(labels).map(label -> StandardScreens.numbered(label).orElseThrow()).toList();
+    List<NewLot> cuts =
+        Cut.of(cut(lot), stack).stream().map(cut -> new NewLot(Material.CUT, cut, "")).toList();
     return take(new Process.Screening(stack), List.of(lot), cuts);
   }
 
   List<LotId> run(Process process, LotId lot, Material... ports) {
-    return take(process, List.of(lot), Stream.of(ports).map(port -> new NewLot(port, cut(lot), "")).toList());
+    return take(
+        process,
+        List.of(lot),
+        Stream.of(ports).map(port -> new NewLot(port, cut(lot), "")).toList());
   }
 
   List<LotId> magnet(LotId lot) {
     DryCheck ranFreely = new DryCheck(OptionalDouble.empty());
-    return run(new Process.MagnetRun(Medium.BONE_DRY, Optional.of(ranFreely), Optional.of(Way.HAND)), lot, Material.MAGNETICS, Material.NON_MAGNETICS);
+    return run(
+        new Process.MagnetRun(Medium.BONE_DRY, Optional.of(ranFreely), Optional.of(Way.HAND)),
+        lot,
+        Material.MAGNETICS,
+        Material.NON_MAGNETICS);
   }
 
   List<LotId> machine(Gear gear, LotId lot, Material... ports) {
@@ -113,7 +131,9 @@ final class Bencher {
 
   /** Every check of its sheet is ticked, and it starts. */
   void starts(Gear gear) {
-    gear.sheet().checks().forEach(check -> does(new Edit.RecordOnStep(lastStepId(), new Measure.Checked(check))));
+    gear.sheet()
+        .checks()
+        .forEach(check -> does(new Edit.RecordOnStep(lastStepId(), new Measure.Checked(check))));
     does(new Edit.RecordOnStep(lastStepId(), new Measure.Running(Measure.Running.State.STARTED)));
   }
 
@@ -125,13 +145,22 @@ final class Bencher {
 
   /** A sample of a lot is panned: so many specks of the whole lot's sizes. */
   void looks(LotId lot, double sampleG, int specks) {
-    measure(lot, new Measure.PannedSample(sampleG, List.of(new Measure.PannedSample.Seen(cut(lot), specks))));
+    measure(
+        lot,
+        new Measure.PannedSample(
+            sampleG, List.of(new Measure.PannedSample.Seen(cut(lot), specks))));
   }
 
   /** The same with the specks counted apart above and below a screen. */
   void looks(LotId lot, double sampleG, String label, int coarse, int fine) {
     List<Cut> parts = Cut.of(cut(lot), List.of(StandardScreens.numbered(label).orElseThrow()));
-    measure(lot, new Measure.PannedSample(sampleG, List.of(new Measure.PannedSample.Seen(parts.getFirst(), coarse), new Measure.PannedSample.Seen(parts.getLast(), fine))));
+    measure(
+        lot,
+        new Measure.PannedSample(
+            sampleG,
+            List.of(
+                new Measure.PannedSample.Seen(parts.getFirst(), coarse),
+                new Measure.PannedSample.Seen(parts.getLast(), fine))));
   }
 
   /** The machine runs. */
@@ -145,7 +174,8 @@ final class Bencher {
 
   LotId join(LotId... lots) {
     Cut cut = Stream.of(lots).map(this::cut).reduce(Cut::spanning).orElseThrow();
-    return take(new Process.Merging(), List.of(lots), List.of(new NewLot(Material.MERGED, cut, ""))).getFirst();
+    return take(new Process.Merging(), List.of(lots), List.of(new NewLot(Material.MERGED, cut, "")))
+        .getFirst();
   }
 
   List<LotId> finish(LotId lot) {
@@ -186,7 +216,11 @@ final class Bencher {
 
   /** What was set aside or stayed behind, of one kind. */
   List<LotId> ends(Material material) {
-    return Network.of(batch()).endLots().filter(lot -> lot.material() == material).map(Lot::id).toList();
+    return Network.of(batch())
+        .endLots()
+        .filter(lot -> lot.material() == material)
+        .map(Lot::id)
+        .toList();
   }
 
   void close() {

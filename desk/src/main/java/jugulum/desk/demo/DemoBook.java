@@ -38,7 +38,10 @@ import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.shop.Terms;
 
-/** Three made-up batches: one finished, one half way, one only received. Claims, places and figures are invented. */
+/**
+ * Three made-up batches: one finished, one half way, one only received. Claims, places and figures
+ * are invented.
+ */
 public final class DemoBook {
   private static final String FIRST_DAY = "2026-10-19T07:40:00Z";
 
@@ -70,26 +73,62 @@ public final class DemoBook {
     }
     for (String label : List.of("140", "200")) {
       double opening = StandardScreens.numbered(label).orElseThrow().openingMm();
-      shop = shop.with(new OwnedScreen(label, opening, Having.OWNED, Use.WET, OptionalDouble.of(305), OptionalDouble.of(900)));
+      shop =
+          shop.with(
+              new OwnedScreen(
+                  label,
+                  opening,
+                  Having.OWNED,
+                  Use.WET,
+                  OptionalDouble.of(305),
+                  OptionalDouble.of(900)));
     }
-    shop = shop.with(new Container("tin bowl", 318)).with(new Container("steel pan", 642)).with(Bencher.BUCKET);
+    shop =
+        shop.with(new Container("tin bowl", 318))
+            .with(new Container("steel pan", 642))
+            .with(Bencher.BUCKET);
     for (Gear gear : List.of(DECK, BOWL, SLATE, OLD_PAN, CONE)) {
       shop = shop.with(gear);
     }
     shop = shop.with(new Magnet("pull rod", 180)).with(new Magnet("block in a bag", 420));
-    Charges charges = new Charges(2.5, 16, 200, 75, 38, 6, 0.7, Optional.of(new Charges.Sale(0.4, 60)));
-    Terms terms = new Terms(104, 0.94, 22, 6, "€", LocalDate.parse("2026-10-01"), Optional.of(charges));
+    Charges charges =
+        new Charges(2.5, 16, 200, 75, 38, 6, 0.7, Optional.of(new Charges.Sale(0.4, 60)));
+    Terms terms =
+        new Terms(104, 0.94, 22, 6, "€", LocalDate.parse("2026-10-01"), Optional.of(charges));
     book.submit(Order.of(ShopStream.SHOP, new ShopEdit.Whole(shop.with(terms))));
   }
 
   private static final Gear DECK = gear("long deck", Kind.SHAKER_TABLE, 180, 60);
   private static final Gear BOWL = gear("garden bowl", Kind.VORTEX_BOWL, 60, 40);
   private static final Gear SLATE = gear("slate", Kind.FINISHING_TABLE, 25, 20);
-  private static final Gear OLD_PAN = new Gear("old pan", Kind.RIFFLED_PAN, Optional.empty(), Map.of(), OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
-  private static final Gear CONE = new Gear("little cone", Kind.CONICAL_PAN, Optional.empty(), Map.of(), OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+  private static final Gear OLD_PAN =
+      new Gear(
+          "old pan",
+          Kind.RIFFLED_PAN,
+          Optional.empty(),
+          Map.of(),
+          OptionalDouble.empty(),
+          OptionalDouble.empty(),
+          OptionalDouble.empty());
+  private static final Gear CONE =
+      new Gear(
+          "little cone",
+          Kind.CONICAL_PAN,
+          Optional.empty(),
+          Map.of(),
+          OptionalDouble.empty(),
+          OptionalDouble.empty(),
+          OptionalDouble.empty());
 
   private static Gear gear(String name, Kind kind, double watts, double sumpL) {
-    return new Gear(name, kind, Optional.empty(), Map.of(), OptionalDouble.of(watts), OptionalDouble.of(900), OptionalDouble.of(sumpL));
+    return new Gear(
+        name,
+        kind,
+        Optional.empty(),
+        Map.of(),
+        OptionalDouble.of(watts),
+        OptionalDouble.of(900),
+        OptionalDouble.of(sumpL));
   }
 
   private static final String FINISHED = "7a3e5c10-0000-4000-8000-000000000007";
@@ -97,15 +136,18 @@ public final class DemoBook {
   private static final String RECEIVED = "7a3e5c10-0000-4000-8000-000000000003";
 
   private void finished() {
-    Bencher bench = new Bencher(book, clock, FINISHED, "Tarnbeck 7", "Tarnbeck gravel fan", "2026-10-19");
+    Bencher bench =
+        new Bencher(book, clock, FINISHED, "Tarnbeck 7", "Tarnbeck gravel fan", "2026-10-19");
     bench.measure(bench.feed(), new SandWeight(24_310, 640, 0.061, 10));
-    bench.measure(bench.feed(), new Assay(131, 0.08, 400, Optional.empty(), Optional.of(VisibleGold.LEFT)));
+    bench.measure(
+        bench.feed(), new Assay(131, 0.08, 400, Optional.empty(), Optional.of(VisibleGold.LEFT)));
     List<LotId> cuts = bench.screen(bench.feed(), "20", "50");
     bench.weigh(cuts.get(0), 3_920);
     bench.weigh(cuts.get(1), 10_870);
     bench.weigh(cuts.get(2), 7_390);
     bench.done();
-    List<LotId> coarse = bench.machine(OLD_PAN, cuts.get(0), Material.CONCENTRATE, Material.TAILINGS);
+    List<LotId> coarse =
+        bench.machine(OLD_PAN, cuts.get(0), Material.CONCENTRATE, Material.TAILINGS);
     bench.set("charge", 800);
     bench.weigh(coarse.get(0), 41.2);
     bench.weigh(coarse.get(1), 3_870);
@@ -119,18 +161,31 @@ public final class DemoBook {
     bench.close();
   }
 
-  /** What gravity cannot win is asked of two bags, one of all tailings and one of all residues, their visible gold panned out first. */
+  /**
+   * What gravity cannot win is asked of two bags, one of all tailings and one of all residues,
+   * their visible gold panned out first.
+   */
   private static void hidden(Bencher bench) {
-    bench.ends(Material.TAILINGS).forEach(lot -> bench.measure(lot, ofBag("tailings of the fan", 0.42, 500, 0.06)));
-    bench.ends(Material.RESIDUE).forEach(lot -> bench.measure(lot, ofBag("last black of the fan", 38, 12, 0.04)));
+    bench
+        .ends(Material.TAILINGS)
+        .forEach(lot -> bench.measure(lot, ofBag("tailings of the fan", 0.42, 500, 0.06)));
+    bench
+        .ends(Material.RESIDUE)
+        .forEach(lot -> bench.measure(lot, ofBag("last black of the fan", 38, 12, 0.04)));
   }
 
   private static Assay ofBag(String bag, double gramsPerTonne, double sampleG, double visibleMg) {
-    return new Assay(gramsPerTonne, 0.1, sampleG, Optional.of(bag), Optional.of(new VisibleGold(VisibleGold.State.TAKEN_BEFORE, visibleMg)));
+    return new Assay(
+        gramsPerTonne,
+        0.1,
+        sampleG,
+        Optional.of(bag),
+        Optional.of(new VisibleGold(VisibleGold.State.TAKEN_BEFORE, visibleMg)));
   }
 
   /** Magnet in three passes, with a look at what is set aside; gives what stays. */
-  private static LotId demagnetised(Bencher bench, LotId cut, double lifted, int firstCatch, double leftG, List<Double> beads) {
+  private static LotId demagnetised(
+      Bencher bench, LotId cut, double lifted, int firstCatch, double leftG, List<Double> beads) {
     List<LotId> parted = bench.magnet(cut);
     bench.pass(From.SAND, lifted, lifted * 0.04, firstCatch);
     bench.pass(From.HEAP, lifted * 0.96, lifted * 0.012, firstCatch / 3);
@@ -146,10 +201,22 @@ public final class DemoBook {
   /** A small sample ground fine and smelted with lead, nothing visible in it. */
   private static Smelt smelt(double beadMg) {
     OptionalDouble none = OptionalDouble.empty();
-    return new Smelt(150, Collector.LEAD, OptionalDouble.of(32), OptionalDouble.of(27.5), beadMg, OptionalDouble.of(beadMg * 0.88), none, new VisibleGold(VisibleGold.State.NONE_SEEN, 0), OptionalDouble.of(16));
+    return new Smelt(
+        150,
+        Collector.LEAD,
+        OptionalDouble.of(32),
+        OptionalDouble.of(27.5),
+        beadMg,
+        OptionalDouble.of(beadMg * 0.88),
+        none,
+        new VisibleGold(VisibleGold.State.NONE_SEEN, 0),
+        OptionalDouble.of(16));
   }
 
-  /** The deck in three cuts with less tilt each time; the middlings, looked at first, joined and run again. */
+  /**
+   * The deck in three cuts with less tilt each time; the middlings, looked at first, joined and run
+   * again.
+   */
   private static void middle(Bencher bench, LotId cut) {
     LotId sand = demagnetised(bench, cut, 4_610, 18, 6_510, List.of(0.7));
     List<LotId> first = onDeck(bench, sand, 4, 24, new double[] {610, 820, 5_060});
@@ -189,7 +256,8 @@ public final class DemoBook {
     won(bench, panned.get(0), 3.32, 0.074, 0.074);
   }
 
-  private static List<LotId> inCone(Bencher bench, LotId lot, double concentrateG, double tailingsG) {
+  private static List<LotId> inCone(
+      Bencher bench, LotId lot, double concentrateG, double tailingsG) {
     List<LotId> products = bench.machine(CONE, lot, Material.CONCENTRATE, Material.TAILINGS);
     bench.set("charge", 45);
     bench.weigh(products.get(0), concentrateG);
@@ -197,8 +265,10 @@ public final class DemoBook {
     return products;
   }
 
-  private static List<LotId> onDeck(Bencher bench, LotId lot, double tilt, double wash, double[] weights) {
-    List<LotId> products = bench.machine(DECK, lot, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
+  private static List<LotId> onDeck(
+      Bencher bench, LotId lot, double tilt, double wash, double[] weights) {
+    List<LotId> products =
+        bench.machine(DECK, lot, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
     bench.set("tilt", tilt);
     bench.set("wash-water", wash);
     bench.set("feed", 18);
@@ -212,7 +282,8 @@ public final class DemoBook {
     return products;
   }
 
-  private static List<LotId> onSlate(Bencher bench, LotId lot, double concentrateG, double tailingsG) {
+  private static List<LotId> onSlate(
+      Bencher bench, LotId lot, double concentrateG, double tailingsG) {
     List<LotId> products = bench.machine(SLATE, lot, Material.CONCENTRATE, Material.TAILINGS);
     bench.set("tilt", 1.5);
     bench.set("film", 0.9);
@@ -222,7 +293,9 @@ public final class DemoBook {
     return products;
   }
 
-  /** The bowl charge by charge, its tailings over it a second time, both concentrates cleaned apart. */
+  /**
+   * The bowl charge by charge, its tailings over it a second time, both concentrates cleaned apart.
+   */
   private static void fine(Bencher bench, LotId cut) {
     LotId sand = demagnetised(bench, cut, 3_180, 31, 4_380, List.of(0.9, 1.3));
     List<LotId> first = inBowl(bench, sand, 5, 11, 212, 4_150);
@@ -242,7 +315,8 @@ public final class DemoBook {
     won(bench, panned.get(0), 4.09, 0.011, 0.012);
   }
 
-  private static List<LotId> inBowl(Bencher bench, LotId lot, double rim, int charges, double concentrateG, double tailingsG) {
+  private static List<LotId> inBowl(
+      Bencher bench, LotId lot, double rim, int charges, double concentrateG, double tailingsG) {
     List<LotId> products = bench.machine(BOWL, lot, Material.CONCENTRATE, Material.TAILINGS);
     bench.set("rim", rim);
     bench.set("charge", 400);
@@ -267,14 +341,18 @@ public final class DemoBook {
   }
 
   private void received() {
-    Bencher bench = new Bencher(book, clock, RECEIVED, "Saltergill 3", "Saltergill lease, for its owner", "2026-11-12");
+    Bencher bench =
+        new Bencher(
+            book, clock, RECEIVED, "Saltergill 3", "Saltergill lease, for its owner", "2026-11-12");
     bench.measure(bench.feed(), new SandWeight(31_600, 820, 0.11, 10));
   }
 
   private void halfWay() {
-    Bencher bench = new Bencher(book, clock, HALF_WAY, "Fernhollow 12", "Fernhollow Bench claim", "2026-11-16");
+    Bencher bench =
+        new Bencher(book, clock, HALF_WAY, "Fernhollow 12", "Fernhollow Bench claim", "2026-11-16");
     bench.measure(bench.feed(), new SandWeight(37_450, 710, 0.077, 10));
-    bench.measure(bench.feed(), new Assay(124, 0.07, 500, Optional.empty(), Optional.of(VisibleGold.LEFT)));
+    bench.measure(
+        bench.feed(), new Assay(124, 0.07, 500, Optional.empty(), Optional.of(VisibleGold.LEFT)));
     List<LotId> cuts = bench.screen(bench.feed(), "16", "30", "50", "100");
     bench.weigh(cuts.get(0), 4_180);
     bench.weigh(cuts.get(1), 8_350);
@@ -312,7 +390,9 @@ public final class DemoBook {
     bench.weigh(parted.get(0), 4_300);
     bench.weigh(parted.get(1), 4_030);
     bench.done();
-    List<LotId> table = bench.machine(DECK, parted.get(1), Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
+    List<LotId> table =
+        bench.machine(
+            DECK, parted.get(1), Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS);
     bench.weigh(table.get(0), 46.8);
     bench.weigh(table.get(1), 310.5);
     bench.weigh(table.get(2), 3_655);

@@ -29,9 +29,24 @@ public final class AssayForm extends MeasureForm {
   /** Makes an empty form. */
   public AssayForm(Supplier<Figures> figures) {
     super(figures);
-    grade = new EntryField<>("grade", Words.of("form.grade"), Words.of("form.grade.hint"), typed -> Parsers.number(typed, 0, 1e6));
-    sample = new EntryField<>("sample", Words.of("form.sample"), Words.of("form.sample.hint"), Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
-    spread = new EntryField<>("assay-spread", Words.of("form.assay.spread"), Words.of("form.assay.spread.hint"), Parsers.optional(typed -> Parsers.percent(typed, 0, 200)));
+    grade =
+        new EntryField<>(
+            "grade",
+            Words.of("form.grade"),
+            Words.of("form.grade.hint"),
+            typed -> Parsers.number(typed, 0, 1e6));
+    sample =
+        new EntryField<>(
+            "sample",
+            Words.of("form.sample"),
+            Words.of("form.sample.hint"),
+            Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
+    spread =
+        new EntryField<>(
+            "assay-spread",
+            Words.of("form.assay.spread"),
+            Words.of("form.assay.spread.hint"),
+            Parsers.optional(typed -> Parsers.percent(typed, 0, 200)));
     visible = new VisibleChoice("assay-visible", figures);
     getChildren().addAll(grade, new FieldRow(List.of(sample, spread)), visible);
   }
@@ -59,12 +74,24 @@ public final class AssayForm extends MeasureForm {
         spread,
         Map.of("gramsPerTonne", grade, "relativeSd", spread, "sampleG", sample),
         (gramsPerTonne, mass, sd) ->
-            new Measure.Assay(gramsPerTonne, sd.orElse(USUAL_SPREAD), mass.map(MassText.Mass::grams).orElse(USUAL_SAMPLE_G), composite, seen));
+            new Measure.Assay(
+                gramsPerTonne,
+                sd.orElse(USUAL_SPREAD),
+                mass.map(MassText.Mass::grams).orElse(USUAL_SAMPLE_G),
+                composite,
+                seen));
   }
 
   @Override
   void fill(Measure measure) {
-    if (measure instanceof Measure.Assay(double gramsPerTonne, double sd, double sampleG, Optional<String> bag, Optional<Measure.VisibleGold> seen)) {
+    if (measure
+        instanceof
+        Measure.Assay(
+            double gramsPerTonne,
+            double sd,
+            double sampleG,
+            Optional<String> bag,
+            Optional<Measure.VisibleGold> seen)) {
       composite = bag;
       seen.ifPresentOrElse(visible::fill, visible::fillUntold);
       putNumber(grade, gramsPerTonne, gramsPerTonne);

@@ -13,12 +13,28 @@ import jugulum.desk.words.Words;
 
 /** Asks for what is taken as given until something is measured. */
 public final class AssumptionsForm {
-  private final EntryField<Double> tolerance = new EntryField<>("tolerance", Words.of("shop.tolerance"), "1", typed -> Parsers.percent(typed, 0, 100));
-  private final EntryField<Double> flatness = new EntryField<>("flatness", Words.of("shop.flatness"), "0.3", typed -> Parsers.number(typed, SpeckMass.FLATTEST, 1));
-  private final EntryField<Double> fineness = new EntryField<>("usual-fineness", Words.of("shop.fineness"), "900", typed -> Parsers.perMille(typed, 10, 1000));
+  private final EntryField<Double> tolerance =
+      new EntryField<>(
+          "tolerance", Words.of("shop.tolerance"), "1", typed -> Parsers.percent(typed, 0, 100));
+  private final EntryField<Double> flatness =
+      new EntryField<>(
+          "flatness",
+          Words.of("shop.flatness"),
+          "0.3",
+          typed -> Parsers.number(typed, SpeckMass.FLATTEST, 1));
+  private final EntryField<Double> fineness =
+      new EntryField<>(
+          "usual-fineness",
+          Words.of("shop.fineness"),
+          "900",
+          typed -> Parsers.perMille(typed, 10, 1000));
 
   private final EntryField<Double> finest =
-      new EntryField<>("finest-seen", Words.of("shop.finest-seen"), Figures.plain(SpeckMass.USUAL_FINEST_SEEN_MM), typed -> Parsers.number(typed, 0.005, 1));
+      new EntryField<>(
+          "finest-seen",
+          Words.of("shop.finest-seen"),
+          Figures.plain(SpeckMass.USUAL_FINEST_SEEN_MM),
+          typed -> Parsers.number(typed, 0.005, 1));
 
   /** The fields in order. */
   public List<EntryField<?>> fields() {
@@ -27,7 +43,8 @@ public final class AssumptionsForm {
 
   /** The fields two by two. */
   public Node inPairs() {
-    return new VBox(8, new FieldRow(List.of(tolerance, flatness)), new FieldRow(List.of(fineness, finest)));
+    return new VBox(
+        8, new FieldRow(List.of(tolerance, flatness)), new FieldRow(List.of(fineness, finest)));
   }
 
   /** The fields one below the other. */
@@ -45,8 +62,16 @@ public final class AssumptionsForm {
 
   private Assumptions told(Assumptions before) {
     double seen = value(finest);
-    OptionalDouble finestSeen = seen == before.finestSeenMm() ? before.finestSeen() : OptionalDouble.of(seen);
-    return new Assumptions(value(tolerance), value(flatness), before.goldDensity(), value(fineness), before.finenessSd(), before.scaleCalibration(), finestSeen);
+    OptionalDouble finestSeen =
+        seen == before.finestSeenMm() ? before.finestSeen() : OptionalDouble.of(seen);
+    return new Assumptions(
+        value(tolerance),
+        value(flatness),
+        before.goldDensity(),
+        value(fineness),
+        before.finenessSd(),
+        before.scaleCalibration(),
+        finestSeen);
   }
 
   private static double value(EntryField<Double> field) {

@@ -18,7 +18,8 @@ public final class Choices {
    * @param name what each is called
    * @param <T> the kind of thing
    */
-  public static <T> ComboBox<T> of(String id, String asked, List<T> things, Function<T, String> name) {
+  public static <T> ComboBox<T> of(
+      String id, String asked, List<T> things, Function<T, String> name) {
     ComboBox<T> box = new ComboBox<>();
     box.setId(id);
     box.setAccessibleText(asked);

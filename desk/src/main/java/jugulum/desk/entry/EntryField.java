@@ -85,7 +85,10 @@ public final class EntryField<T> extends VBox {
     return isPut() ? new Entry.Value<>(put.orElseThrow().value()) : parser.apply(field.getText());
   }
 
-  /** Whether what is typed is understood; says at the field if it is not, while the focus stays where it is. */
+  /**
+   * Whether what is typed is understood; says at the field if it is not, while the focus stays
+   * where it is.
+   */
   public boolean check() {
     return switch (parsed()) {
       case Entry.Value<T> _ -> true;
@@ -113,18 +116,23 @@ public final class EntryField<T> extends VBox {
     return field;
   }
 
-  /** Shows a value: as long as nobody changes the text, reading gives that very value back, whatever was rounded away to show it. */
+  /**
+   * Shows a value: as long as nobody changes the text, reading gives that very value back, whatever
+   * was rounded away to show it.
+   */
   public void put(String text, T value) {
     put = Optional.of(new Put<>(text, value));
     field.setText(text);
   }
 
   /**
-   * Shows a value unless something else was typed since the last one was shown: typing that was not kept yet stays.
+   * Shows a value unless something else was typed since the last one was shown: typing that was not
+   * kept yet stays.
    */
   public void offer(String text, T value) {
     String now = field.getText();
-    boolean untouched = put.map(one -> one.text().equals(now)).orElse(now.isEmpty()) || now.equals(text);
+    boolean untouched =
+        put.map(one -> one.text().equals(now)).orElse(now.isEmpty()) || now.equals(text);
     if (untouched) {
       put(text, value);
     }

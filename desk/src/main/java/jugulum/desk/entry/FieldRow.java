@@ -5,7 +5,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** Fields side by side, equally wide, with what is wrong told under all of them where a sentence has room. */
+/**
+ * Fields side by side, equally wide, with what is wrong told under all of them where a sentence has
+ * room.
+ */
 public final class FieldRow extends VBox {
   private static final double ANY_WIDTH = 10;
 

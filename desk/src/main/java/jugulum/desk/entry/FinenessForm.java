@@ -20,10 +20,18 @@ public final class FinenessForm extends MeasureForm {
   /** Makes an empty form. */
   public FinenessForm(Supplier<Figures> figures) {
     super(figures);
-    fineness = new EntryField<>("fineness", Words.of("form.fineness"), Words.of("form.fineness.hint"), typed -> Parsers.perMille(typed, 10, 1000));
+    fineness =
+        new EntryField<>(
+            "fineness",
+            Words.of("form.fineness"),
+            Words.of("form.fineness.hint"),
+            typed -> Parsers.perMille(typed, 10, 1000));
     spread =
         new EntryField<>(
-            "fineness-spread", Words.of("form.fineness.spread"), Words.of("form.fineness.spread.hint"), Parsers.optional(typed -> Parsers.perMille(typed, 0, 500)));
+            "fineness-spread",
+            Words.of("form.fineness.spread"),
+            Words.of("form.fineness.spread.hint"),
+            Parsers.optional(typed -> Parsers.perMille(typed, 0, 500)));
     getChildren().addAll(fineness, spread);
   }
 

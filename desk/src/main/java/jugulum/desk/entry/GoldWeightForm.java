@@ -17,7 +17,12 @@ public final class GoldWeightForm extends MeasureForm {
   /** Makes an empty form. */
   public GoldWeightForm(Supplier<Figures> figures) {
     super(figures);
-    mass = new EntryField<>("gold", Words.of("form.gold"), Words.of("form.gold.hint"), typed -> Parsers.gold(goldUnit()).apply(typed));
+    mass =
+        new EntryField<>(
+            "gold",
+            Words.of("form.gold"),
+            Words.of("form.gold.hint"),
+            typed -> Parsers.gold(goldUnit()).apply(typed));
     getChildren().add(mass);
   }
 
@@ -28,13 +33,20 @@ public final class GoldWeightForm extends MeasureForm {
 
   @Override
   public Optional<Measure> read() {
-    return read(mass, Map.of("massG", mass, "resolutionG", mass), read -> new Measure.GoldWeight(read.grams(), read.resolutionG(), mass.isPut() ? given : Optional.of(mass.text())));
+    return read(
+        mass,
+        Map.of("massG", mass, "resolutionG", mass),
+        read ->
+            new Measure.GoldWeight(
+                read.grams(), read.resolutionG(), mass.isPut() ? given : Optional.of(mass.text())));
   }
 
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.GoldWeight weight) {
-      mass.put(weight.typed().orElseGet(() -> grams(weight.massG())), new MassText.Mass(weight.massG(), weight.resolutionG()));
+      mass.put(
+          weight.typed().orElseGet(() -> grams(weight.massG())),
+          new MassText.Mass(weight.massG(), weight.resolutionG()));
       given = weight.typed();
     }
   }

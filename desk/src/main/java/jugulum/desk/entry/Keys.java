@@ -9,7 +9,8 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyEvent;
 
 /**
- * Presses the button whose key is shown on it. A plain letter works while no field takes typing; with Alt it works everywhere.
+ * Presses the button whose key is shown on it. A plain letter works while no field takes typing;
+ * with Alt it works everywhere.
  */
 public final class Keys {
   /** Where a button keeps its key. */
@@ -23,7 +24,10 @@ public final class Keys {
     if (key.isShortcutDown() || typing && !key.isAltDown() || !key.getCode().isLetterKey()) {
       return false;
     }
-    Optional<Button> button = buttons(root).filter(one -> key.getCode().getName().equals(one.getProperties().get(KEY))).findFirst();
+    Optional<Button> button =
+        buttons(root)
+            .filter(one -> key.getCode().getName().equals(one.getProperties().get(KEY)))
+            .findFirst();
     button.ifPresent(Button::fire);
     return button.isPresent();
   }
@@ -35,6 +39,8 @@ public final class Keys {
     if (node instanceof Button button) {
       return Stream.of(button);
     }
-    return node instanceof Parent parent ? parent.getChildrenUnmodifiable().stream().flatMap(Keys::buttons) : Stream.empty();
+    return node instanceof Parent parent
+        ? parent.getChildrenUnmodifiable().stream().flatMap(Keys::buttons)
+        : Stream.empty();
   }
 }

@@ -9,7 +9,10 @@ import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Asks for gold known to be in a lot, such as a spike, or none in a lot looked through grain by grain. */
+/**
+ * Asks for gold known to be in a lot, such as a spike, or none in a lot looked through grain by
+ * grain.
+ */
 public final class KnownGoldForm extends MeasureForm {
   private final EntryField<MassText.Mass> gold;
 
@@ -19,7 +22,12 @@ public final class KnownGoldForm extends MeasureForm {
   /** Makes an empty form. */
   public KnownGoldForm(Supplier<Figures> figures) {
     super(figures);
-    gold = new EntryField<>("known", Words.of("form.known"), Words.of("form.known.hint"), typed -> Parsers.gold(goldUnit()).apply(typed));
+    gold =
+        new EntryField<>(
+            "known",
+            Words.of("form.known"),
+            Words.of("form.known.hint"),
+            typed -> Parsers.gold(goldUnit()).apply(typed));
     getChildren().add(gold);
   }
 
@@ -30,7 +38,8 @@ public final class KnownGoldForm extends MeasureForm {
 
   @Override
   public Optional<Measure> read() {
-    return read(gold, Map.of("milligrams", gold), mass -> new Measure.KnownGold(mass.milligrams(), sdMg));
+    return read(
+        gold, Map.of("milligrams", gold), mass -> new Measure.KnownGold(mass.milligrams(), sdMg));
   }
 
   @Override

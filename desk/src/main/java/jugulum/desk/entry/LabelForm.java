@@ -11,10 +11,20 @@ import jugulum.desk.words.Words;
 
 /** Asks what is written on the bucket. */
 public final class LabelForm {
-  private final EntryField<String> name = new EntryField<>("batch-name", Words.of("start.name"), Words.of("start.name.hint"), Parsers.text("refusal.NAME_MISSING"));
+  private final EntryField<String> name =
+      new EntryField<>(
+          "batch-name",
+          Words.of("start.name"),
+          Words.of("start.name.hint"),
+          Parsers.text("refusal.NAME_MISSING"));
   private final EntryField<String> source =
-      new EntryField<>("batch-source", Words.of("start.source"), Words.of("start.source.hint"), typed -> new Entry.Value<>(typed.strip()));
-  private final EntryField<LocalDate> received = new EntryField<>("batch-received", Words.of("start.received"), "", Parsers::day);
+      new EntryField<>(
+          "batch-source",
+          Words.of("start.source"),
+          Words.of("start.source.hint"),
+          typed -> new Entry.Value<>(typed.strip()));
+  private final EntryField<LocalDate> received =
+      new EntryField<>("batch-received", Words.of("start.received"), "", Parsers::day);
 
   /** The fields in order. */
   public List<EntryField<?>> fields() {
@@ -35,7 +45,12 @@ public final class LabelForm {
 
   /** The label, or nothing after saying at the field what is wrong. */
   public Optional<Label> read() {
-    return name.read().flatMap(called -> source.read().flatMap(from -> received.read().map(day -> new Label(called, from, day))));
+    return name.read()
+        .flatMap(
+            called ->
+                source
+                    .read()
+                    .flatMap(from -> received.read().map(day -> new Label(called, from, day))));
   }
 
   /** Fills the fields. */

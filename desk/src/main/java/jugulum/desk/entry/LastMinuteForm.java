@@ -19,7 +19,12 @@ public final class LastMinuteForm extends MeasureForm {
   public LastMinuteForm(Supplier<Figures> figures, Screen screen) {
     super(figures);
     this.screen = screen;
-    passed = new EntryField<>("last-minute", Words.of("form.last-minute"), Words.of("form.last-minute.hint"), typed -> Parsers.sand(sandUnit()).apply(typed));
+    passed =
+        new EntryField<>(
+            "last-minute",
+            Words.of("form.last-minute"),
+            Words.of("form.last-minute.hint"),
+            typed -> Parsers.sand(sandUnit()).apply(typed));
     getChildren().add(passed);
   }
 
@@ -35,7 +40,8 @@ public final class LastMinuteForm extends MeasureForm {
 
   @Override
   public Optional<Measure> read() {
-    return read(passed, Map.of("passedG", passed), mass -> new Measure.LastMinute(screen, mass.grams()));
+    return read(
+        passed, Map.of("passedG", passed), mass -> new Measure.LastMinute(screen, mass.grams()));
   }
 
   @Override

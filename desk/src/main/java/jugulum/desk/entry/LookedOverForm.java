@@ -19,10 +19,18 @@ public final class LookedOverForm extends MeasureForm {
   /** Makes an empty form. */
   public LookedOverForm(Supplier<Figures> figures) {
     super(figures);
-    pickers = new EntryField<>("pickers", Words.of("form.pickers"), Words.of("form.pickers.hint"), typed -> Parsers.count(typed, MOST));
+    pickers =
+        new EntryField<>(
+            "pickers",
+            Words.of("form.pickers"),
+            Words.of("form.pickers.hint"),
+            typed -> Parsers.count(typed, MOST));
     mass =
         new EntryField<>(
-            "pickers-mass", Words.of("form.pickers.mass"), Words.of("form.pickers.mass.hint"), Parsers.optional(typed -> Parsers.gold(goldUnit()).apply(typed)));
+            "pickers-mass",
+            Words.of("form.pickers.mass"),
+            Words.of("form.pickers.mass.hint"),
+            Parsers.optional(typed -> Parsers.gold(goldUnit()).apply(typed)));
     getChildren().add(new FieldRow(List.of(pickers, mass)));
   }
 
@@ -37,7 +45,8 @@ public final class LookedOverForm extends MeasureForm {
         pickers,
         mass,
         Map.of("pickers", pickers, "pickersG", mass),
-        (count, together) -> new Measure.LookedOver(count, together.map(MassText.Mass::grams).orElse(0.0)));
+        (count, together) ->
+            new Measure.LookedOver(count, together.map(MassText.Mass::grams).orElse(0.0)));
   }
 
   @Override

@@ -28,7 +28,8 @@ public final class MagnetTestForm extends MeasureForm {
   }
 
   private EntryField<MassText.Mass> field(String id, String key, String hint) {
-    return new EntryField<>(id, Words.of(key), hint, typed -> Parsers.sand(sandUnit()).apply(typed));
+    return new EntryField<>(
+        id, Words.of(key), hint, typed -> Parsers.sand(sandUnit()).apply(typed));
   }
 
   @Override

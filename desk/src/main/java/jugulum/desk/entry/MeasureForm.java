@@ -29,7 +29,8 @@ public abstract class MeasureForm extends VBox {
   }
 
   /** The form for measures like that one, filled with it. */
-  public static MeasureForm filled(Measure measure, Supplier<Figures> figures, Containers containers, List<Magnet> magnets) {
+  public static MeasureForm filled(
+      Measure measure, Supplier<Figures> figures, Containers containers, List<Magnet> magnets) {
     MeasureForm form =
         switch (measure) {
           case Measure.SandWeight _ -> new SandWeightForm(figures, containers);
@@ -46,11 +47,17 @@ public abstract class MeasureForm extends VBox {
           case Measure.MagnetTest _ -> new MagnetTestForm(figures);
           case Measure.Bagged _ -> OneField.bag(figures);
           case Measure.Discarded _ -> OneField.discard(figures);
-          case Measure.Setting(String dial, double _) -> OneField.setting(figures, dial, Sheets.dial(dial).map(known -> SheetWords.dial(known.id())).orElse(dial));
+          case Measure.Setting(String dial, double _) ->
+              OneField.setting(
+                  figures,
+                  dial,
+                  Sheets.dial(dial).map(known -> SheetWords.dial(known.id())).orElse(dial));
           case Measure.Running running -> new RunningForm(figures, running.state());
           case Measure.Charge _ -> OneField.charge(figures);
-          case Measure.Checked _ -> throw new IllegalArgumentException("a check is unticked, not corrected");
-          case Measure.PannedSample sample -> new PannedSampleForm(figures, sample.seen().getFirst().cut());
+          case Measure.Checked _ ->
+              throw new IllegalArgumentException("a check is unticked, not corrected");
+          case Measure.PannedSample sample ->
+              new PannedSampleForm(figures, sample.seen().getFirst().cut());
           case Measure.FeedRate _ -> OneField.feedRate(figures);
           case Measure.Pass _ -> new PassForm(figures, magnets);
         };
@@ -95,7 +102,10 @@ public abstract class MeasureForm extends VBox {
     return figures.get().unit();
   }
 
-  /** The unit of a bare number of gold in a bead or a sample: whoever weighs in grams reads those in milligrams. */
+  /**
+   * The unit of a bare number of gold in a bead or a sample: whoever weighs in grams reads those in
+   * milligrams.
+   */
   MassUnit smallGoldUnit() {
     return smallGoldUnit(figures.get());
   }
@@ -162,23 +172,38 @@ public abstract class MeasureForm extends VBox {
     Measure make(A first, B second, C third);
   }
 
-  /** Reads a field and makes a measure of it. The map tells the field of each quantity, for a value out of its range. */
-  static <A> Optional<Measure> read(EntryField<A> one, Map<String, EntryField<?>> fieldOf, From1<A> maker) {
+  /**
+   * Reads a field and makes a measure of it. The map tells the field of each quantity, for a value
+   * out of its range.
+   */
+  static <A> Optional<Measure> read(
+      EntryField<A> one, Map<String, EntryField<?>> fieldOf, From1<A> maker) {
     return one.read().flatMap(a -> make(() -> maker.make(a), fieldOf));
   }
 
   /** Reads two fields and makes a measure of them. */
-  static <A, B> Optional<Measure> read(EntryField<A> one, EntryField<B> two, Map<String, EntryField<?>> fieldOf, From2<A, B> maker) {
+  static <A, B> Optional<Measure> read(
+      EntryField<A> one, EntryField<B> two, Map<String, EntryField<?>> fieldOf, From2<A, B> maker) {
     return one.read().flatMap(a -> two.read().flatMap(b -> make(() -> maker.make(a, b), fieldOf)));
   }
 
   /** Reads three fields and makes a measure of them. */
   static <A, B, C> Optional<Measure> read(
-      EntryField<A> one, EntryField<B> two, EntryField<C> three, Map<String, EntryField<?>> fieldOf, From3<A, B, C> maker) {
-    return one.read().flatMap(a -> two.read().flatMap(b -> three.read().flatMap(c -> make(() -> maker.make(a, b, c), fieldOf))));
+      EntryField<A> one,
+      EntryField<B> two,
+      EntryField<C> three,
+      Map<String, EntryField<?>> fieldOf,
+      From3<A, B, C> maker) {
+    return one.read()
+        .flatMap(
+            a ->
+                two.read()
+                    .flatMap(
+                        b -> three.read().flatMap(c -> make(() -> maker.make(a, b, c), fieldOf))));
   }
 
-  private static Optional<Measure> make(Supplier<Measure> maker, Map<String, EntryField<?>> fieldOf) {
+  private static Optional<Measure> make(
+      Supplier<Measure> maker, Map<String, EntryField<?>> fieldOf) {
     try {
       return Optional.of(maker.get());
     } catch (OutOfRange problem) {

@@ -7,7 +7,8 @@ import jugulum.desk.words.Figures;
  * What was typed for the water in sand: "8", "8 %" or "8 ± 1".
  *
  * @param share the water's share of the wet weight
- * @param sd its standard deviation; a tenth of the share where none was told, since nobody knows a bucket's water better
+ * @param sd its standard deviation; a tenth of the share where none was told, since nobody knows a
+ *     bucket's water better
  */
 record Moisture(double share, OptionalDouble sd) {
   private static final double UNTOLD = 0.1;
@@ -19,10 +20,12 @@ record Moisture(double share, OptionalDouble sd) {
     return switch (Parsers.percent(parts[0], 0, 99)) {
       case Entry.Bad<Double>(String sentence) -> new Entry.Bad<>(sentence);
       case Entry.Value<Double>(Double share) when share == 0 -> new Entry.Value<>(DRY);
-      case Entry.Value<Double>(Double share) when parts.length == 1 -> new Entry.Value<>(new Moisture(share, OptionalDouble.of(share * UNTOLD)));
+      case Entry.Value<Double>(Double share) when parts.length == 1 ->
+          new Entry.Value<>(new Moisture(share, OptionalDouble.of(share * UNTOLD)));
       case Entry.Value<Double>(Double share) ->
           switch (Parsers.percent(parts[1], 0, 50)) {
-            case Entry.Value<Double>(Double sd) -> new Entry.Value<>(new Moisture(share, OptionalDouble.of(sd)));
+            case Entry.Value<Double>(Double sd) ->
+                new Entry.Value<>(new Moisture(share, OptionalDouble.of(sd)));
             case Entry.Bad<Double>(String sentence) -> new Entry.Bad<>(sentence);
           };
     };

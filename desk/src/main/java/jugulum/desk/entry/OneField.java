@@ -27,7 +27,12 @@ public final class OneField<T> extends MeasureForm {
   /** A value as it is shown. */
   private record Shown<T>(String text, T value) {}
 
-  private OneField(Supplier<Figures> figures, EntryField<T> field, String quantity, From1<T> maker, Function<Measure, Optional<Shown<T>>> shown) {
+  private OneField(
+      Supplier<Figures> figures,
+      EntryField<T> field,
+      String quantity,
+      From1<T> maker,
+      Function<Measure, Optional<Shown<T>>> shown) {
     super(figures);
     this.field = field;
     this.quantity = quantity;
@@ -38,42 +43,103 @@ public final class OneField<T> extends MeasureForm {
 
   /** Asks into which bag a lot goes. */
   public static MeasureForm bag(Supplier<Figures> figures) {
-    EntryField<String> bag = new EntryField<>("bag", Words.of("form.bag"), Words.of("form.bag.hint"), Parsers.text("refusal.BAG_WITHOUT_NAME"));
-    return new OneField<>(figures, bag, "bag", Measure.Bagged::new, measure -> measure instanceof Measure.Bagged(String name) ? Optional.of(new Shown<>(name, name)) : Optional.empty());
+    EntryField<String> bag =
+        new EntryField<>(
+            "bag",
+            Words.of("form.bag"),
+            Words.of("form.bag.hint"),
+            Parsers.text("refusal.BAG_WITHOUT_NAME"));
+    return new OneField<>(
+        figures,
+        bag,
+        "bag",
+        Measure.Bagged::new,
+        measure ->
+            measure instanceof Measure.Bagged(String name)
+                ? Optional.of(new Shown<>(name, name))
+                : Optional.empty());
   }
 
   /** Asks why a lot is thrown away. */
   public static MeasureForm discard(Supplier<Figures> figures) {
-    EntryField<String> why = new EntryField<>("discard-reason", Words.of("form.discard"), Words.of("form.discard.hint"), Entry.Value::new);
-    return new OneField<>(figures, why, "reason", Measure.Discarded::new, measure -> measure instanceof Measure.Discarded(String reason) ? Optional.of(new Shown<>(reason, reason)) : Optional.empty());
+    EntryField<String> why =
+        new EntryField<>(
+            "discard-reason",
+            Words.of("form.discard"),
+            Words.of("form.discard.hint"),
+            Entry.Value::new);
+    return new OneField<>(
+        figures,
+        why,
+        "reason",
+        Measure.Discarded::new,
+        measure ->
+            measure instanceof Measure.Discarded(String reason)
+                ? Optional.of(new Shown<>(reason, reason))
+                : Optional.empty());
   }
 
   /** Asks how a dial is set. */
   public static MeasureForm setting(Supplier<Figures> figures, String dial, String name) {
-    EntryField<Double> value = new EntryField<>(
-            "dial-" + dial, name, "", typed -> Sheets.dial(dial).map(known -> DialText.parse(known.unit(), typed)).orElseGet(() -> Parsers.number(typed, 0, 1e6)));
+    EntryField<Double> value =
+        new EntryField<>(
+            "dial-" + dial,
+            name,
+            "",
+            typed ->
+                Sheets.dial(dial)
+                    .map(known -> DialText.parse(known.unit(), typed))
+                    .orElseGet(() -> Parsers.number(typed, 0, 1e6)));
     return new OneField<>(
-        figures, value, "setting", set -> new Measure.Setting(dial, set), measure -> measure instanceof Measure.Setting(var _, double set) ? Optional.of(new Shown<>(Figures.plain(set), set)) : Optional.empty());
+        figures,
+        value,
+        "setting",
+        set -> new Measure.Setting(dial, set),
+        measure ->
+            measure instanceof Measure.Setting(var _, double set)
+                ? Optional.of(new Shown<>(Figures.plain(set), set))
+                : Optional.empty());
   }
 
   /** Asks what a charge weighed. */
   public static MeasureForm charge(Supplier<Figures> figures) {
     EntryField<Optional<MassText.Mass>> grams =
-        new EntryField<>("charge-mass", Words.of("form.charge"), Words.of("form.charge.hint"), Parsers.optional(typed -> Parsers.sand(MassUnit.GRAM).apply(typed)));
+        new EntryField<>(
+            "charge-mass",
+            Words.of("form.charge"),
+            Words.of("form.charge.hint"),
+            Parsers.optional(typed -> Parsers.sand(MassUnit.GRAM).apply(typed)));
     return new OneField<>(
         figures,
         grams,
         "chargeG",
-        mass -> new Measure.Charge(mass.map(told -> OptionalDouble.of(told.grams())).orElse(OptionalDouble.empty())),
-        measure -> measure instanceof Measure.Charge(OptionalDouble told) && told.isPresent()
-                ? Optional.of(new Shown<>(grams(told.getAsDouble()), Optional.of(mass(told.getAsDouble()))))
+        mass ->
+            new Measure.Charge(
+                mass.map(told -> OptionalDouble.of(told.grams())).orElse(OptionalDouble.empty())),
+        measure ->
+            measure instanceof Measure.Charge(OptionalDouble told) && told.isPresent()
+                ? Optional.of(
+                    new Shown<>(grams(told.getAsDouble()), Optional.of(mass(told.getAsDouble()))))
                 : Optional.empty());
   }
 
   /** Asks how fast a machine was fed. */
   public static MeasureForm feedRate(Supplier<Figures> figures) {
-    EntryField<Double> rate = new EntryField<>("feed-rate", Words.of("form.feed-rate"), "25", typed -> Parsers.number(typed, 0.01, 10_000));
-    return new OneField<>(figures, rate, "kgPerHour", Measure.FeedRate::new, measure -> measure instanceof Measure.FeedRate(double kg) ? Optional.of(new Shown<>(Figures.plain(kg), kg)) : Optional.empty());
+    EntryField<Double> rate =
+        new EntryField<>(
+            "feed-rate",
+            Words.of("form.feed-rate"),
+            "25",
+            typed -> Parsers.number(typed, 0.01, 10_000));
+    return new OneField<>(
+        figures,
+        rate,
+        "kgPerHour",
+        Measure.FeedRate::new,
+        measure ->
+            measure instanceof Measure.FeedRate(double kg)
+                ? Optional.of(new Shown<>(Figures.plain(kg), kg))
+                : Optional.empty());
   }
 
   @Override

@@ -9,11 +9,12 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.PannedSample;
 import jugulum.core.screens.Cut;
 import jugulum.core.units.MassText;
-import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Asks what sample was panned, and the specks seen in it: one number, or a number for each size. */
+/**
+ * Asks what sample was panned, and the specks seen in it: one number, or a number for each size.
+ */
 public final class PannedSampleForm extends MeasureForm {
   private final Cut cut;
   private final EntryField<MassText.Mass> sample;
@@ -28,8 +29,18 @@ public final class PannedSampleForm extends MeasureForm {
   public PannedSampleForm(Supplier<Figures> figures, Cut cut) {
     super(figures);
     this.cut = cut;
-    sample = new EntryField<>("panned-sample", Words.of("form.panned"), Words.of("form.panned.hint"), typed -> Parsers.sand(sandUnit()).apply(typed));
-    seen = new EntryField<>("panned-specks", Words.of("form.panned.specks"), Words.of("form.panned.specks.hint"), typed -> SpecksText.parse(cut, typed));
+    sample =
+        new EntryField<>(
+            "panned-sample",
+            Words.of("form.panned"),
+            Words.of("form.panned.hint"),
+            typed -> Parsers.sand(sandUnit()).apply(typed));
+    seen =
+        new EntryField<>(
+            "panned-specks",
+            Words.of("form.panned.specks"),
+            Words.of("form.panned.specks.hint"),
+            typed -> SpecksText.parse(cut, typed));
     getChildren().addAll(sample, seen);
   }
 
@@ -46,7 +57,11 @@ public final class PannedSampleForm extends MeasureForm {
 
   @Override
   public Optional<Measure> read() {
-    return read(sample, seen, Map.of("sampleG", sample, "specks", seen), (mass, specks) -> new PannedSample(mass.grams(), specks));
+    return read(
+        sample,
+        seen,
+        Map.of("sampleG", sample, "specks", seen),
+        (mass, specks) -> new PannedSample(mass.grams(), specks));
   }
 
   @Override
@@ -56,7 +71,9 @@ public final class PannedSampleForm extends MeasureForm {
       seen.put(
           specks.size() == 1
               ? Integer.toString(specks.getFirst().specks())
-              : specks.stream().map(one -> one.cut().notation() + " " + one.specks()).collect(Collectors.joining(", ")),
+              : specks.stream()
+                  .map(one -> one.cut().notation() + " " + one.specks())
+                  .collect(Collectors.joining(", ")),
           specks);
     }
   }

@@ -30,7 +30,8 @@ public final class Parsers {
     return switch (MassText.parse(typed, bare, ounce)) {
       case MassText.Mass mass when mass.grams() < 0 -> bad("entry.negative");
       case MassText.Mass mass -> new Entry.Value<>(mass);
-      case MassText.Refused(var why, String part) -> bad("entry.mass." + why.name(), part, part.replace(',', '.'), part.replace(",", ""));
+      case MassText.Refused(var why, String part) ->
+          bad("entry.mass." + why.name(), part, part.replace(',', '.'), part.replace(",", ""));
     };
   }
 
@@ -53,17 +54,22 @@ public final class Parsers {
   /** A number within a range. */
   public static Entry<Double> number(String typed, double lowest, double highest) {
     return switch (NumberText.parse(typed)) {
-      case NumberText.Number(double value, double _) when value >= lowest && value <= highest -> new Entry.Value<>(value);
-      case NumberText.Number _ -> bad("entry.range", Figures.plain(lowest), Figures.plain(highest), typed.strip());
-      case NumberText.Ambiguous(String decimal, String thousands) -> bad("entry.mass.WHICH_COMMA", typed.strip(), decimal, thousands);
-      case NumberText.NotANumber _ -> typed.isBlank() ? bad("entry.mass.EMPTY") : bad("entry.number", typed.strip());
+      case NumberText.Number(double value, double _) when value >= lowest && value <= highest ->
+          new Entry.Value<>(value);
+      case NumberText.Number _ ->
+          bad("entry.range", Figures.plain(lowest), Figures.plain(highest), typed.strip());
+      case NumberText.Ambiguous(String decimal, String thousands) ->
+          bad("entry.mass.WHICH_COMMA", typed.strip(), decimal, thousands);
+      case NumberText.NotANumber _ ->
+          typed.isBlank() ? bad("entry.mass.EMPTY") : bad("entry.number", typed.strip());
     };
   }
 
   /** A whole number of things. */
   public static Entry<Integer> count(String typed, int highest) {
     return switch (number(typed, 0, highest)) {
-      case Entry.Value<Double>(Double value) when value == Math.rint(value) -> new Entry.Value<>((int) Math.rint(value));
+      case Entry.Value<Double>(Double value) when value == Math.rint(value) ->
+          new Entry.Value<>((int) Math.rint(value));
       case Entry.Value<Double> _ -> bad("entry.whole", typed.strip());
       case Entry.Bad<Double>(String sentence) -> new Entry.Bad<>(sentence);
     };
@@ -84,7 +90,8 @@ public final class Parsers {
   }
 
   /** What may be left out. */
-  public static <T> Function<String, Entry<Optional<T>>> optional(Function<String, Entry<T>> parser) {
+  public static <T> Function<String, Entry<Optional<T>>> optional(
+      Function<String, Entry<T>> parser) {
     return typed ->
         typed.isBlank()
             ? new Entry.Value<>(Optional.empty())

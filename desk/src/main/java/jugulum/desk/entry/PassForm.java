@@ -41,15 +41,58 @@ public final class PassForm extends MeasureForm {
    */
   public PassForm(Supplier<Figures> figures, List<Magnet> magnets) {
     super(figures);
-    lifted = new EntryField<>("lifted", Words.of("form.lifted"), Words.of("form.lifted.hint"), typed -> Parsers.sand(sandUnit()).apply(typed));
-    dropped = new EntryField<>("dropped", Words.of("form.dropped"), Words.of("form.dropped.hint"), Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
-    specks = new EntryField<>("pass-specks", Words.of("form.pass.specks"), "0", Parsers.optional(typed -> Parsers.count(typed, MOST)));
-    gold = new EntryField<>("pass-gold", Words.of("form.pass.gold"), Words.of("form.pass.gold.hint"), Parsers.optional(typed -> Parsers.gold(goldUnit()).apply(typed)));
-    minutes = new EntryField<>("pass-minutes", Words.of("form.pass.minutes"), "6", Parsers.optional(typed -> Parsers.number(typed, 0.1, 1000)));
-    gap = new EntryField<>("pass-gap", Words.of("form.pass.gap"), "5", Parsers.optional(typed -> Parsers.number(typed, 0, 500)));
-    magnet = new EntryField<>("pass-magnet", Words.of("form.pass.magnet"), Words.of("form.pass.magnet.hint"), typed -> named(typed, magnets));
+    lifted =
+        new EntryField<>(
+            "lifted",
+            Words.of("form.lifted"),
+            Words.of("form.lifted.hint"),
+            typed -> Parsers.sand(sandUnit()).apply(typed));
+    dropped =
+        new EntryField<>(
+            "dropped",
+            Words.of("form.dropped"),
+            Words.of("form.dropped.hint"),
+            Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
+    specks =
+        new EntryField<>(
+            "pass-specks",
+            Words.of("form.pass.specks"),
+            "0",
+            Parsers.optional(typed -> Parsers.count(typed, MOST)));
+    gold =
+        new EntryField<>(
+            "pass-gold",
+            Words.of("form.pass.gold"),
+            Words.of("form.pass.gold.hint"),
+            Parsers.optional(typed -> Parsers.gold(goldUnit()).apply(typed)));
+    minutes =
+        new EntryField<>(
+            "pass-minutes",
+            Words.of("form.pass.minutes"),
+            "6",
+            Parsers.optional(typed -> Parsers.number(typed, 0.1, 1000)));
+    gap =
+        new EntryField<>(
+            "pass-gap",
+            Words.of("form.pass.gap"),
+            "5",
+            Parsers.optional(typed -> Parsers.number(typed, 0, 500)));
+    magnet =
+        new EntryField<>(
+            "pass-magnet",
+            Words.of("form.pass.magnet"),
+            Words.of("form.pass.magnet.hint"),
+            typed -> named(typed, magnets));
     HBox chips = new HBox(8);
-    magnets.forEach(one -> chips.getChildren().add(Buttons.chip("magnet-" + magnets.indexOf(one), one.name(), () -> magnet.fill(one.name()))));
+    magnets.forEach(
+        one ->
+            chips
+                .getChildren()
+                .add(
+                    Buttons.chip(
+                        "magnet-" + magnets.indexOf(one),
+                        one.name(),
+                        () -> magnet.fill(one.name()))));
     more = new VBox(6, new FieldRow(List.of(minutes, gap, gold)), magnet, chips);
     showMore(false);
     getChildren().addAll(choice(), new FieldRow(List.of(lifted, dropped, specks)), more);
@@ -77,7 +120,8 @@ public final class PassForm extends MeasureForm {
   /** One of the shop's magnets, if it has any; else what it is called. */
   private static Entry<Optional<String>> named(String typed, List<Magnet> magnets) {
     String name = typed.strip();
-    boolean known = magnets.isEmpty() || magnets.stream().anyMatch(one -> one.name().equalsIgnoreCase(name));
+    boolean known =
+        magnets.isEmpty() || magnets.stream().anyMatch(one -> one.name().equalsIgnoreCase(name));
     return name.isEmpty() || known
         ? new Entry.Value<>(Optional.of(name).filter(text -> !text.isEmpty()))
         : new Entry.Bad<>(Words.of("form.pass.magnet.unknown", name));
@@ -120,23 +164,44 @@ public final class PassForm extends MeasureForm {
       return Optional.empty();
     }
     Pass.From from = fromSand.isSelected() ? Pass.From.SAND : Pass.From.HEAP;
-    OptionalDouble mg = weighed.get().map(mass -> OptionalDouble.of(mass.milligrams())).orElse(OptionalDouble.empty());
+    OptionalDouble mg =
+        weighed
+            .get()
+            .map(mass -> OptionalDouble.of(mass.milligrams()))
+            .orElse(OptionalDouble.empty());
     return read(
         lifted,
         dropped,
         specks,
         Map.of("liftedG", lifted, "droppedBackG", dropped, "specks", specks, "goldMg", gold),
-        (up, down, seen) -> new Pass(from, up.grams(), down.map(MassText.Mass::grams).orElse(0.0), seen.orElse(0), mg, how.get()));
+        (up, down, seen) ->
+            new Pass(
+                from,
+                up.grams(),
+                down.map(MassText.Mass::grams).orElse(0.0),
+                seen.orElse(0),
+                mg,
+                how.get()));
   }
 
-  /** How it was done, empty inside where nothing was told; empty outside after saying at the field what is wrong. */
+  /**
+   * How it was done, empty inside where nothing was told; empty outside after saying at the field
+   * what is wrong.
+   */
   private Optional<Optional<Pass.How>> how() {
-    return minutes.read().flatMap(time -> gap.read().flatMap(height -> magnet.read().map(name -> how(time, height, name))));
+    return minutes
+        .read()
+        .flatMap(
+            time ->
+                gap.read().flatMap(height -> magnet.read().map(name -> how(time, height, name))));
   }
 
-  private static Optional<Pass.How> how(Optional<Double> time, Optional<Double> height, Optional<String> name) {
+  private static Optional<Pass.How> how(
+      Optional<Double> time, Optional<Double> height, Optional<String> name) {
     boolean told = time.isPresent() || height.isPresent() || name.isPresent();
-    return told ? Optional.of(new Pass.How(optional(time), name, optional(height))) : Optional.empty();
+    return told
+        ? Optional.of(new Pass.How(optional(time), name, optional(height)))
+        : Optional.empty();
   }
 
   private static OptionalDouble optional(Optional<Double> value) {

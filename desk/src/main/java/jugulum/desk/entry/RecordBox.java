@@ -8,7 +8,10 @@ import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure;
 import jugulum.desk.session.Outcome;
 
-/** A form with the button that records it. Enter in any field records; a refusal is told at the field and what was typed stays. */
+/**
+ * A form with the button that records it. Enter in any field records; a refusal is told at the
+ * field and what was typed stays.
+ */
 public final class RecordBox extends VBox {
   private final MeasureForm form;
   private final Button button;
@@ -23,7 +26,11 @@ public final class RecordBox extends VBox {
    * @param form the fields
    * @param record sends the measure
    */
-  public RecordBox(String id, String text, MeasureForm form, Function<Measure, CompletionStage<Outcome>> record) {
+  public RecordBox(
+      String id,
+      String text,
+      MeasureForm form,
+      Function<Measure, CompletionStage<Outcome>> record) {
     this.form = form;
     getStyleClass().add("record-box");
     this.record = record;

@@ -16,10 +16,13 @@ import jugulum.desk.words.Words;
 
 /** Asks when a machine was started or stopped, where that was not the moment it was recorded. */
 final class RunningForm extends MeasureForm {
-  private static final DateTimeFormatter TYPED = DateTimeFormatter.ofPattern("uuuu-MM-dd H:mm", Locale.ROOT);
+  private static final DateTimeFormatter TYPED =
+      DateTimeFormatter.ofPattern("uuuu-MM-dd H:mm", Locale.ROOT);
 
   private final State state;
-  private final EntryField<Instant> at = new EntryField<>("running-at", Words.of("form.running"), Words.of("form.running.hint"), this::moment);
+  private final EntryField<Instant> at =
+      new EntryField<>(
+          "running-at", Words.of("form.running"), Words.of("form.running.hint"), this::moment);
 
   RunningForm(Supplier<Figures> figures, State state) {
     super(figures);
@@ -29,7 +32,8 @@ final class RunningForm extends MeasureForm {
 
   private Entry<Instant> moment(String typed) {
     try {
-      return new Entry.Value<>(ZonedDateTime.parse(typed.strip(), TYPED.withZone(zone())).toInstant());
+      return new Entry.Value<>(
+          ZonedDateTime.parse(typed.strip(), TYPED.withZone(zone())).toInstant());
     } catch (DateTimeParseException unreadable) {
       return new Entry.Bad<>(Words.of("entry.moment", typed.strip()));
     }

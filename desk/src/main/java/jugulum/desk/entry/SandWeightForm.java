@@ -33,9 +33,24 @@ public final class SandWeightForm extends MeasureForm {
   public SandWeightForm(Supplier<Figures> figures, Containers containers) {
     super(figures);
     this.containers = containers;
-    gross = new EntryField<>("gross", Words.of("form.gross"), Words.of("form.gross.hint"), typed -> Parsers.sand(sandUnit()).apply(typed));
-    tare = new EntryField<>("tare", Words.of("form.tare"), Words.of("form.tare.hint"), Parsers.optional(typed -> Tare.parse(typed, sandUnit(), containers)));
-    moisture = new EntryField<>("moisture", Words.of("form.moisture"), Words.of("form.moisture.hint"), Parsers.optional(Moisture::parse));
+    gross =
+        new EntryField<>(
+            "gross",
+            Words.of("form.gross"),
+            Words.of("form.gross.hint"),
+            typed -> Parsers.sand(sandUnit()).apply(typed));
+    tare =
+        new EntryField<>(
+            "tare",
+            Words.of("form.tare"),
+            Words.of("form.tare.hint"),
+            Parsers.optional(typed -> Tare.parse(typed, sandUnit(), containers)));
+    moisture =
+        new EntryField<>(
+            "moisture",
+            Words.of("form.moisture"),
+            Words.of("form.moisture.hint"),
+            Parsers.optional(Moisture::parse));
     offered.managedProperty().bind(offered.visibleProperty());
     getChildren().addAll(gross, new FieldRow(List.of(tare, moisture)), offered);
     offer();
@@ -52,7 +67,12 @@ public final class SandWeightForm extends MeasureForm {
         .getChildren()
         .setAll(
             known.stream()
-                .map(one -> Buttons.chip("container-" + known.indexOf(one), Words.of("form.container", one.name(), grams(one.tareG())), () -> tare.fill(one.name())))
+                .map(
+                    one ->
+                        Buttons.chip(
+                            "container-" + known.indexOf(one),
+                            Words.of("form.container", one.name(), grams(one.tareG())),
+                            () -> tare.fill(one.name())))
                 .toList());
   }
 
@@ -82,12 +102,31 @@ public final class SandWeightForm extends MeasureForm {
         gross,
         tare,
         moisture,
-        Map.of("grossG", gross, "tareG", tare, "moisture", moisture, "moistureSd", moisture, "resolutionG", gross),
+        Map.of(
+            "grossG",
+            gross,
+            "tareG",
+            tare,
+            "moisture",
+            moisture,
+            "moistureSd",
+            moisture,
+            "resolutionG",
+            gross),
         (whole, container, water) -> {
           OptionalDouble sd = water.map(Moisture::sd).orElse(OptionalDouble.empty());
           double grams = container.map(Tare::grams).orElse(0.0);
           double share = water.map(Moisture::share).orElse(0.0);
-          return new Measure.SandWeight(whole.grams(), grams, share, whole.resolutionG(), sd, container.flatMap(Tare::name), OptionalInt.empty(), typed()).ofBowl(bowl);
+          return new Measure.SandWeight(
+                  whole.grams(),
+                  grams,
+                  share,
+                  whole.resolutionG(),
+                  sd,
+                  container.flatMap(Tare::name),
+                  OptionalInt.empty(),
+                  typed())
+              .ofBowl(bowl);
         });
   }
 
@@ -111,12 +150,22 @@ public final class SandWeightForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.SandWeight weight) {
-      gross.put(weight.typed().orElseGet(() -> grams(weight.grossG())), new MassText.Mass(weight.grossG(), weight.resolutionG()));
+      gross.put(
+          weight.typed().orElseGet(() -> grams(weight.grossG())),
+          new MassText.Mass(weight.grossG(), weight.resolutionG()));
       Tare container = new Tare(weight.tareG(), weight.container(), false);
       boolean told = weight.tareG() > 0 || weight.container().isPresent();
-      tare.put(told ? weight.container().map(name -> name + " = ").orElse("") + grams(weight.tareG()) : "", told ? Optional.of(container) : Optional.empty());
+      tare.put(
+          told
+              ? weight.container().map(name -> name + " = ").orElse("") + grams(weight.tareG())
+              : "",
+          told ? Optional.of(container) : Optional.empty());
       boolean wet = weight.moisture() > 0 || weight.moistureSd().isPresent();
-      moisture.put(Moisture.typed(weight.moisture(), weight.moistureSd()), wet ? Optional.of(new Moisture(weight.moisture(), weight.moistureSd())) : Optional.empty());
+      moisture.put(
+          Moisture.typed(weight.moisture(), weight.moistureSd()),
+          wet
+              ? Optional.of(new Moisture(weight.moisture(), weight.moistureSd()))
+              : Optional.empty());
       given = weight.typed();
       bowl = weight.bowlNumber();
     }

@@ -16,12 +16,22 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** Asks for a sieve sample in one line: each opening in mm with the grams it kept, coarse first, and what the pan caught. */
+/**
+ * Asks for a sieve sample in one line: each opening in mm with the grams it kept, coarse first, and
+ * what the pan caught.
+ */
 public final class SizeAnalysisForm extends MeasureForm {
   private static final Pattern BETWEEN = Pattern.compile("[\\s;]+");
 
-  private final EntryField<List<Sieved>> sieved = new EntryField<>("sieved", Words.of("form.sieved"), Words.of("form.sieved.hint"), SizeAnalysisForm::parse);
-  private final EntryField<Double> pan = new EntryField<>("pan", Words.of("form.pan"), Words.of("form.pan.hint"), typed -> Parsers.number(typed, 0, 1e7));
+  private final EntryField<List<Sieved>> sieved =
+      new EntryField<>(
+          "sieved", Words.of("form.sieved"), Words.of("form.sieved.hint"), SizeAnalysisForm::parse);
+  private final EntryField<Double> pan =
+      new EntryField<>(
+          "pan",
+          Words.of("form.pan"),
+          Words.of("form.pan.hint"),
+          typed -> Parsers.number(typed, 0, 1e7));
 
   /** Makes an empty form. */
   public SizeAnalysisForm(Supplier<Figures> figures) {
@@ -64,7 +74,11 @@ public final class SizeAnalysisForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.SizeAnalysis(SizeCurve curve)) {
-      sieved.put(curve.sieved().stream().map(one -> Figures.plain(one.openingMm()) + ":" + Figures.plain(one.retainedG())).collect(Collectors.joining(" ")), curve.sieved());
+      sieved.put(
+          curve.sieved().stream()
+              .map(one -> Figures.plain(one.openingMm()) + ":" + Figures.plain(one.retainedG()))
+              .collect(Collectors.joining(" ")),
+          curve.sieved());
       putNumber(pan, curve.panG(), curve.panG());
     }
   }

@@ -17,42 +17,80 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** Asks for a smelt of a sample: what went in, the bead, and what became of the gold one could see. */
+/**
+ * Asks for a smelt of a sample: what went in, the bead, and what became of the gold one could see.
+ */
 public final class SmeltForm extends MeasureForm {
   private final EntryField<MassText.Mass> sample;
-  private final ComboBox<Collector> collector = Choices.of("smelt-collector", Words.of("form.smelt.collector"), List.of(Collector.values()), one -> Words.of("form.smelt.with", Words.of("collector", one)));
+  private final ComboBox<Collector> collector =
+      Choices.of(
+          "smelt-collector",
+          Words.of("form.smelt.collector"),
+          List.of(Collector.values()),
+          one -> Words.of("form.smelt.with", Words.of("collector", one)));
   private final EntryField<Optional<MassText.Mass>> collectorMass;
   private final EntryField<Optional<MassText.Mass>> button;
   private final EntryField<MassText.Mass> bead;
   private final EntryField<Optional<MassText.Mass>> parted;
   private final EntryField<Optional<MassText.Mass>> slag;
-  private final EntryField<Optional<Double>> cost = new EntryField<>("smelt-cost", Words.of("form.smelt.cost"), "18", Parsers.optional(typed -> Parsers.number(typed, 0, 1e6)));
+  private final EntryField<Optional<Double>> cost =
+      new EntryField<>(
+          "smelt-cost",
+          Words.of("form.smelt.cost"),
+          "18",
+          Parsers.optional(typed -> Parsers.number(typed, 0, 1e6)));
   private final VisibleChoice visible;
 
   /** Makes an empty form. */
   public SmeltForm(Supplier<Figures> figures) {
     super(figures);
-    sample = new EntryField<>("smelt-sample", Words.of("form.smelt.sample"), "200 g", typed -> Parsers.sand(sandUnit()).apply(typed));
+    sample =
+        new EntryField<>(
+            "smelt-sample",
+            Words.of("form.smelt.sample"),
+            "200 g",
+            typed -> Parsers.sand(sandUnit()).apply(typed));
     collectorMass = optional("smelt-collector-mass", "form.smelt.collector-mass", "30 g");
     button = optional("smelt-button", "form.smelt.button", "28 g");
-    bead = new EntryField<>("smelt-bead", Words.of("form.smelt.bead"), Words.of("form.smelt.bead.hint"), typed -> Parsers.gold(smallGoldUnit()).apply(typed));
+    bead =
+        new EntryField<>(
+            "smelt-bead",
+            Words.of("form.smelt.bead"),
+            Words.of("form.smelt.bead.hint"),
+            typed -> Parsers.gold(smallGoldUnit()).apply(typed));
     parted = gold("smelt-parted", "form.smelt.parted");
     slag = gold("smelt-slag", "form.smelt.slag");
     visible = new VisibleChoice("smelt-visible", figures);
-    getChildren().addAll(new FieldRow(List.of(sample, bead)), new FieldRow(List.of(parted, slag)), visible, collector, new FieldRow(List.of(collectorMass, button, cost)));
+    getChildren()
+        .addAll(
+            new FieldRow(List.of(sample, bead)),
+            new FieldRow(List.of(parted, slag)),
+            visible,
+            collector,
+            new FieldRow(List.of(collectorMass, button, cost)));
   }
 
   private EntryField<Optional<MassText.Mass>> optional(String id, String key, String hint) {
-    return new EntryField<>(id, Words.of(key), hint, Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
+    return new EntryField<>(
+        id, Words.of(key), hint, Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
   }
 
   private EntryField<Optional<MassText.Mass>> gold(String id, String key) {
-    return new EntryField<>(id, Words.of(key), "", Parsers.optional(typed -> Parsers.gold(smallGoldUnit()).apply(typed)));
+    return new EntryField<>(
+        id,
+        Words.of(key),
+        "",
+        Parsers.optional(typed -> Parsers.gold(smallGoldUnit()).apply(typed)));
   }
 
   @Override
   public List<EntryField<?>> fields() {
-    return Stream.of(Stream.of(sample, bead, parted, slag), visible.fields(), Stream.of(collectorMass, button, cost)).<EntryField<?>>flatMap(part -> part).toList();
+    return Stream.of(
+            Stream.of(sample, bead, parted, slag),
+            visible.fields(),
+            Stream.of(collectorMass, button, cost))
+        .<EntryField<?>>flatMap(part -> part)
+        .toList();
   }
 
   @Override
@@ -61,7 +99,8 @@ public final class SmeltForm extends MeasureForm {
     Optional<MassText.Mass> out = in.flatMap(_ -> bead.read());
     Optional<Optional<MassText.Mass>> fine = out.flatMap(_ -> parted.read());
     Optional<Optional<MassText.Mass>> metal = fine.flatMap(_ -> slag.read());
-    Optional<VisibleGold> seen = metal.flatMap(_ -> visible.read()).map(told -> told.orElse(VisibleGold.LEFT));
+    Optional<VisibleGold> seen =
+        metal.flatMap(_ -> visible.read()).map(told -> told.orElse(VisibleGold.LEFT));
     Optional<Optional<MassText.Mass>> gathered = seen.flatMap(_ -> collectorMass.read());
     Optional<Optional<MassText.Mass>> metalButton = gathered.flatMap(_ -> button.read());
     Optional<Optional<Double>> money = metalButton.flatMap(_ -> cost.read());
@@ -81,7 +120,22 @@ public final class SmeltForm extends MeasureForm {
               seen.get(),
               money.get().map(OptionalDouble::of).orElse(OptionalDouble.empty())));
     } catch (OutOfRange problem) {
-      Map<String, EntryField<?>> fieldOf = Map.of("sampleG", sample, "beadMg", bead, "partedMg", parted, "slagMg", slag, "collectorG", collectorMass, "buttonG", button, "cost", cost);
+      Map<String, EntryField<?>> fieldOf =
+          Map.of(
+              "sampleG",
+              sample,
+              "beadMg",
+              bead,
+              "partedMg",
+              parted,
+              "slagMg",
+              slag,
+              "collectorG",
+              collectorMass,
+              "buttonG",
+              button,
+              "cost",
+              cost);
       fieldOf.getOrDefault(problem.quantity(), sample).refuse(Sentences.outOfRange(problem));
       return Optional.empty();
     }

@@ -18,8 +18,18 @@ public final class SpeckCountForm extends MeasureForm {
   /** Makes an empty form. */
   public SpeckCountForm(Supplier<Figures> figures) {
     super(figures);
-    specks = new EntryField<>("specks", Words.of("form.specks"), Words.of("form.specks.hint"), typed -> Parsers.count(typed, MOST));
-    share = new EntryField<>("share", Words.of("form.share"), Words.of("form.share.hint"), typed -> Parsers.percent(typed, 0.0001, 100));
+    specks =
+        new EntryField<>(
+            "specks",
+            Words.of("form.specks"),
+            Words.of("form.specks.hint"),
+            typed -> Parsers.count(typed, MOST));
+    share =
+        new EntryField<>(
+            "share",
+            Words.of("form.share"),
+            Words.of("form.share.hint"),
+            typed -> Parsers.percent(typed, 0.0001, 100));
     getChildren().addAll(specks, share);
   }
 
@@ -30,7 +40,8 @@ public final class SpeckCountForm extends MeasureForm {
 
   @Override
   public Optional<Measure> read() {
-    return read(specks, share, Map.of("specks", specks, "shareChecked", share), Measure.SpeckCount::new);
+    return read(
+        specks, share, Map.of("specks", specks, "shareChecked", share), Measure.SpeckCount::new);
   }
 
   @Override

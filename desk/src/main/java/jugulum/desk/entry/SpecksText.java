@@ -14,22 +14,30 @@ import jugulum.desk.words.Words;
 /** Specks as they are typed: "3", or by size "+50 1, −50 +80 2, −80 4". */
 public final class SpecksText {
   private static final int MOST = 1_000_000;
-  private static final Pattern BY_SIZE = Pattern.compile("(?:[-−–]\\s*(\\d+))?\\s*(?:\\+\\s*(\\d+))?[\\s:]+(\\d{1,6})");
+  private static final Pattern BY_SIZE =
+      Pattern.compile("(?:[-−–]\\s*(\\d+))?\\s*(?:\\+\\s*(\\d+))?[\\s:]+(\\d{1,6})");
 
   private SpecksText() {}
 
-  /** Understands what was typed for a lot of that cut; where a size names one screen only, the lot's own bounds it on the other side. */
+  /**
+   * Understands what was typed for a lot of that cut; where a size names one screen only, the lot's
+   * own bounds it on the other side.
+   */
   public static Entry<List<Seen>> parse(Cut lot, String typed) {
     if (!typed.contains("+") && !typed.matches(".*[-−–].*")) {
       return switch (Parsers.count(typed, MOST)) {
-        case Entry.Value<Integer>(Integer specks) -> new Entry.Value<>(List.of(new Seen(lot, specks)));
+        case Entry.Value<Integer>(Integer specks) ->
+            new Entry.Value<>(List.of(new Seen(lot, specks)));
         case Entry.Bad<Integer>(String sentence) -> new Entry.Bad<>(sentence);
       };
     }
     List<Seen> all = new ArrayList<>();
     for (String part : typed.split("[,;]")) {
       Matcher sizes = BY_SIZE.matcher(part.strip());
-      if (!sizes.matches() || !isKnown(sizes.group(1)) || !isKnown(sizes.group(2)) || sizes.group(1) == null && sizes.group(2) == null) {
+      if (!sizes.matches()
+          || !isKnown(sizes.group(1))
+          || !isKnown(sizes.group(2))
+          || sizes.group(1) == null && sizes.group(2) == null) {
         return new Entry.Bad<>(Words.of("specks.unreadable", part.strip()));
       }
       Optional<Cut> cut = cut(lot, sizes.group(1), sizes.group(2)).filter(lot::overlaps);
@@ -52,7 +60,10 @@ public final class SpecksText {
   private static Optional<Cut> cut(Cut lot, String passing, String retained) {
     Optional<Screen> upper = passing == null ? lot.passing() : StandardScreens.numbered(passing);
     Optional<Screen> lower = retained == null ? lot.retained() : StandardScreens.numbered(retained);
-    boolean crossed = upper.isPresent() && lower.isPresent() && !(upper.get().openingMm() > lower.get().openingMm());
+    boolean crossed =
+        upper.isPresent()
+            && lower.isPresent()
+            && !(upper.get().openingMm() > lower.get().openingMm());
     return crossed ? Optional.empty() : Optional.of(new Cut(upper, lower));
   }
 }

@@ -8,7 +8,8 @@ import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Words;
 
 /**
- * What was typed for a container: its weight, the name of one whose weight is known, or both with "=" between them, which is remembered.
+ * What was typed for a container: its weight, the name of one whose weight is known, or both with
+ * "=" between them, which is remembered.
  *
  * @param grams its weight, in grams
  * @param name its name, if it has one
@@ -24,15 +25,18 @@ record Tare(double grams, Optional<String> name, boolean isNew) {
     }
     String[] parts = typed.split(IS, 2);
     String weight = parts[parts.length - 1];
-    Optional<String> name = parts.length == 2 && !parts[0].isBlank() ? Optional.of(parts[0].strip()) : Optional.empty();
+    Optional<String> name =
+        parts.length == 2 && !parts[0].isBlank() ? Optional.of(parts[0].strip()) : Optional.empty();
     boolean word = name.isEmpty() && typed.chars().noneMatch(Character::isDigit);
     if (word) {
       return new Entry.Bad<>(Words.of("entry.container.unknown", typed.strip()));
     }
     return switch (Parsers.sand(bare).apply(weight)) {
-      case Entry.Value<MassText.Mass>(MassText.Mass mass) when name.isPresent() && !(mass.grams() > 0) ->
+      case Entry.Value<MassText.Mass>(MassText.Mass mass)
+          when name.isPresent() && !(mass.grams() > 0) ->
           new Entry.Bad<>(Words.of("entry.container.weightless", name.get()));
-      case Entry.Value<MassText.Mass>(MassText.Mass mass) -> new Entry.Value<>(new Tare(mass.grams(), name, name.isPresent()));
+      case Entry.Value<MassText.Mass>(MassText.Mass mass) ->
+          new Entry.Value<>(new Tare(mass.grams(), name, name.isPresent()));
       case Entry.Bad<MassText.Mass>(String sentence) -> new Entry.Bad<>(sentence);
     };
   }

@@ -25,7 +25,8 @@ public final class TextColumns {
    * @param figure whether it is a figure, to be set to the right
    * @param <T> the kind of line
    */
-  public static <T> void add(TableView<T> table, String key, double width, Function<T, String> text, boolean figure) {
+  public static <T> void add(
+      TableView<T> table, String key, double width, Function<T, String> text, boolean figure) {
     added(table, key, width, text, figure);
   }
 
@@ -37,7 +38,8 @@ public final class TextColumns {
    * @param text what a line shows
    * @param <T> the kind of line
    */
-  public static <T> void addLong(TableView<T> table, String key, double width, Function<T, String> text) {
+  public static <T> void addLong(
+      TableView<T> table, String key, double width, Function<T, String> text) {
     added(table, key, width, text, false).setCellFactory(_ -> new LongCell<>());
   }
 
@@ -59,7 +61,8 @@ public final class TextColumns {
     }
   }
 
-  private static <T> TableColumn<T, String> added(TableView<T> table, String key, double width, Function<T, String> text, boolean figure) {
+  private static <T> TableColumn<T, String> added(
+      TableView<T> table, String key, double width, Function<T, String> text, boolean figure) {
     TableColumn<T, String> column = new TableColumn<>(Words.of(key));
     column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
     column.setPrefWidth(width);

@@ -12,20 +12,27 @@ import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Asks what became of the gold one could see in a sample: it decides of which gold the result speaks. */
+/**
+ * Asks what became of the gold one could see in a sample: it decides of which gold the result
+ * speaks.
+ */
 public final class VisibleChoice extends VBox {
   private final ComboBox<State> state;
   private final EntryField<MassText.Mass> taken;
   private final EntryField<MassText.Mass> from;
   private final EntryField<MassText.Mass> to;
 
-  /** Whether what is shown was recorded without a word on visible gold, and nobody has chosen since. */
+  /**
+   * Whether what is shown was recorded without a word on visible gold, and nobody has chosen since.
+   */
   private boolean untold;
 
   /** Makes a choice that claims nothing until somebody chooses: left in, or nobody looked. */
   public VisibleChoice(String id, Supplier<Figures> figures) {
     getStyleClass().add("form");
-    state = Choices.of(id, Words.of("form.visible"), List.of(State.values()), one -> Words.of("visible", one));
+    state =
+        Choices.of(
+            id, Words.of("form.visible"), List.of(State.values()), one -> Words.of("visible", one));
     taken = gold(id + "-mass", "form.visible.mass", "form.visible.mass.hint", figures);
     from = gold(id + "-from", "form.visible.judged", "form.visible.judged.hint", figures);
     to = gold(id + "-to", "form.visible.judged.to", "form.visible.mass.hint", figures);
@@ -39,8 +46,13 @@ public final class VisibleChoice extends VBox {
     getChildren().addAll(state, taken, judged);
   }
 
-  private static EntryField<MassText.Mass> gold(String id, String key, String hint, Supplier<Figures> figures) {
-    return new EntryField<>(id, Words.of(key), Words.of(hint), typed -> Parsers.gold(MeasureForm.smallGoldUnit(figures.get())).apply(typed));
+  private static EntryField<MassText.Mass> gold(
+      String id, String key, String hint, Supplier<Figures> figures) {
+    return new EntryField<>(
+        id,
+        Words.of(key),
+        Words.of(hint),
+        typed -> Parsers.gold(MeasureForm.smallGoldUnit(figures.get())).apply(typed));
   }
 
   /** The fields in order; which are in sight depends on what is chosen. */
@@ -48,15 +60,23 @@ public final class VisibleChoice extends VBox {
     return Stream.of(taken, from, to);
   }
 
-  /** What was chosen, nothing inside where nobody said then or now; nothing outside after saying at the field what is wrong. */
+  /**
+   * What was chosen, nothing inside where nobody said then or now; nothing outside after saying at
+   * the field what is wrong.
+   */
   public Optional<Optional<VisibleGold>> read() {
     State chosen = state.getValue();
     if (untold) {
       return Optional.of(Optional.empty());
     }
     return switch (chosen) {
-      case TAKEN_BEFORE, TAKEN_AFTER -> taken.read().map(mass -> Optional.of(new VisibleGold(chosen, mass.milligrams())));
-      case JUDGED -> from.read().flatMap(least -> to.read().flatMap(most -> judged(least.milligrams(), most.milligrams())));
+      case TAKEN_BEFORE, TAKEN_AFTER ->
+          taken.read().map(mass -> Optional.of(new VisibleGold(chosen, mass.milligrams())));
+      case JUDGED ->
+          from.read()
+              .flatMap(
+                  least ->
+                      to.read().flatMap(most -> judged(least.milligrams(), most.milligrams())));
       case NONE_SEEN, LEFT_IN -> Optional.of(Optional.of(new VisibleGold(chosen, 0)));
     };
   }

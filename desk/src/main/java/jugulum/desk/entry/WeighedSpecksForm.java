@@ -10,7 +10,10 @@ import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Asks how many specks were counted out and what they weigh together: it tells what one speck weighs. */
+/**
+ * Asks how many specks were counted out and what they weigh together: it tells what one speck
+ * weighs.
+ */
 public final class WeighedSpecksForm extends MeasureForm {
   private static final int MOST = 1_000_000;
 
@@ -20,8 +23,18 @@ public final class WeighedSpecksForm extends MeasureForm {
   /** Makes an empty form. */
   public WeighedSpecksForm(Supplier<Figures> figures) {
     super(figures);
-    specks = new EntryField<>("weighed-specks", Words.of("form.weighed-specks"), "50", typed -> Parsers.count(typed, MOST));
-    mass = new EntryField<>("weighed-specks-mass", Words.of("form.weighed-specks.mass"), Words.of("form.weighed-specks.mass.hint"), typed -> Parsers.gold(smallGoldUnit()).apply(typed));
+    specks =
+        new EntryField<>(
+            "weighed-specks",
+            Words.of("form.weighed-specks"),
+            "50",
+            typed -> Parsers.count(typed, MOST));
+    mass =
+        new EntryField<>(
+            "weighed-specks-mass",
+            Words.of("form.weighed-specks.mass"),
+            Words.of("form.weighed-specks.mass.hint"),
+            typed -> Parsers.gold(smallGoldUnit()).apply(typed));
     getChildren().add(new FieldRow(List.of(specks, mass)));
   }
 
@@ -37,14 +50,18 @@ public final class WeighedSpecksForm extends MeasureForm {
         specks,
         mass,
         Map.of("specks", specks, "milligrams", mass, "resolutionMg", mass),
-        (count, together) -> new Measure.WeighedSpecks(count, together.milligrams(), Decimal.shifted(together.resolutionG(), 3)));
+        (count, together) ->
+            new Measure.WeighedSpecks(
+                count, together.milligrams(), Decimal.shifted(together.resolutionG(), 3)));
   }
 
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.WeighedSpecks(int count, double mg, double resolutionMg)) {
       specks.fill(Integer.toString(count));
-      mass.put(milligrams(mg), new MassText.Mass(Decimal.shifted(mg, -3), Decimal.shifted(resolutionMg, -3)));
+      mass.put(
+          milligrams(mg),
+          new MassText.Mass(Decimal.shifted(mg, -3), Decimal.shifted(resolutionMg, -3)));
     }
   }
 }

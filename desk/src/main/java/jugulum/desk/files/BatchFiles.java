@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletionStage;
 import jugulum.book.csv.BatchCsv;
-import jugulum.book.json.BatchFile;
 import jugulum.book.file.FileFault;
 import jugulum.book.file.TextFile;
+import jugulum.book.json.BatchFile;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.desk.session.Notice;
@@ -41,37 +41,59 @@ public final class BatchFiles {
   }
 
   private static Notice written(Batch batch, Path json) throws IOException {
-    Map<String, String> tables = Map.of("-lots.csv", BatchCsv.lots(batch), "-readings.csv", BatchCsv.readings(batch));
+    Map<String, String> tables =
+        Map.of("-lots.csv", BatchCsv.lots(batch), "-readings.csv", BatchCsv.readings(batch));
     FileSet beside = FileSet.beside(json, tables.keySet());
     Files.writeString(json, BatchFile.write(batch));
     beside.write(tables);
-    return new Notice.Said(Words.of("file.written", batch.label().name(), String.valueOf(json), beside.stem()), false);
+    return new Notice.Said(
+        Words.of("file.written", batch.label().name(), String.valueOf(json), beside.stem()), false);
   }
 
   /** Reads a batch file into the book. */
   public void read(Path json) {
-    workbench.work().aside(() -> TextFile.read(json, BatchFile::read, BatchFile.Faulty::new), result -> adopt(json, result));
+    workbench
+        .work()
+        .aside(
+            () -> TextFile.read(json, BatchFile::read, BatchFile.Faulty::new),
+            result -> adopt(json, result));
   }
 
   private void adopt(Path json, BatchFile.Result result) {
     switch (result) {
       case BatchFile.Faulty(List<FileFault> faults) -> {
-        String sentence = Words.of("file.faulty", String.valueOf(json.getFileName()), fault(faults.getFirst()), Integer.toString(faults.size()));
+        String sentence =
+            Words.of(
+                "file.faulty",
+                String.valueOf(json.getFileName()),
+                fault(faults.getFirst()),
+                Integer.toString(faults.size()));
         workbench.notices().say(new Notice.Said(sentence, true));
       }
-      case BatchFile.Read(Batch batch) -> workbench.session().begin(batch.id(), List.of(new Edit.Adopt(batch))).thenAccept(outcome -> workbench.notices().say(adopted(batch.label().name(), outcome)));
+      case BatchFile.Read(Batch batch) ->
+          workbench
+              .session()
+              .begin(batch.id(), List.of(new Edit.Adopt(batch)))
+              .thenAccept(
+                  outcome -> workbench.notices().say(adopted(batch.label().name(), outcome)));
     }
   }
 
   private Notice adopted(String name, Outcome outcome) {
     return switch (outcome) {
       case Outcome.Recorded _ -> new Notice.Said(Words.of("file.read", name), false);
-      case Outcome.Not not -> new Notice.Said(Words.of("file.refused", name, Told.why(not, workbench.preferences().figures().get())), true);
+      case Outcome.Not not ->
+          new Notice.Said(
+              Words.of(
+                  "file.refused", name, Told.why(not, workbench.preferences().figures().get())),
+              true);
     };
   }
 
   /** A fault with its place. */
   public static String fault(FileFault fault) {
-    return fault.line() > 0 ? Words.of("file.fault", Integer.toString(fault.line()), fault.where(), fault.reason()) : fault.reason();
+    return fault.line() > 0
+        ? Words.of("file.fault", Integer.toString(fault.line()), fault.where(), fault.reason())
+        : fault.reason();
   }
 }

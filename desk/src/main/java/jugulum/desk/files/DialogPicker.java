@@ -18,7 +18,9 @@ public final class DialogPicker implements FilePicker {
 
   private static FileChooser chooser(FileKind kind) {
     FileChooser chooser = new FileChooser();
-    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Words.of("file.kind", kind), "*." + kind.ending()));
+    chooser
+        .getExtensionFilters()
+        .add(new FileChooser.ExtensionFilter(Words.of("file.kind", kind), "*." + kind.ending()));
     return chooser;
   }
 

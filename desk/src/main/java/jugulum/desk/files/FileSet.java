@@ -6,8 +6,9 @@ import java.nio.file.Path;
 import java.util.Map;
 
 /**
- * A file somebody chose, and others that go beside it. The chosen one may be written over, the dialog asked; the others never are: where one of
- * them is there already, all of them get the next free number.
+ * A file somebody chose, and others that go beside it. The chosen one may be written over, the
+ * dialog asked; the others never are: where one of them is there already, all of them get the next
+ * free number.
  *
  * @param chosen the file chosen
  * @param stem what the names of the others begin with

@@ -16,7 +16,9 @@ public final class Pictures {
     int width = (int) image.getWidth();
     int height = (int) image.getHeight();
     int[] pixels = new int[width * height];
-    image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
+    image
+        .getPixelReader()
+        .getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
     BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
     picture.setRGB(0, 0, width, height, pixels, 0, width);
     return picture;

@@ -9,7 +9,10 @@ import jugulum.desk.session.Notice;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Words;
 
-/** Asks where to put a file, writes it while the window goes on, and says what came of it, whatever that is. */
+/**
+ * Asks where to put a file, writes it while the window goes on, and says what came of it, whatever
+ * that is.
+ */
 public final class Saving {
   private final Workbench workbench;
   private final FilePicker picker;
@@ -61,7 +64,9 @@ public final class Saving {
     try {
       return writing.to(path);
     } catch (IOException problem) {
-      return new Notice.Said(Words.of("file.not-written", String.valueOf(path), String.valueOf(problem.getMessage())), true);
+      return new Notice.Said(
+          Words.of("file.not-written", String.valueOf(path), String.valueOf(problem.getMessage())),
+          true);
     }
   }
 }

@@ -35,8 +35,11 @@ final class BatchPanel extends Panel {
             Parts.sentence(Words.of("batch.given.about"), "muted"),
             given.inColumn(),
             Parts.row(
-                Buttons.primary("change-batch", Words.of("batch.change"), "Enter", this::change), Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)));
-    Stream.concat(label.fields().stream(), given.fields().stream()).map(EntryField::field).forEach(field -> field.setOnAction(_ -> change()));
+                Buttons.primary("change-batch", Words.of("batch.change"), "Enter", this::change),
+                Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)));
+    Stream.concat(label.fields().stream(), given.fields().stream())
+        .map(EntryField::field)
+        .forEach(field -> field.setOnAction(_ -> change()));
   }
 
   /** Sends only what differs, so that undo takes back what was changed and no more. */
@@ -48,19 +51,24 @@ final class BatchPanel extends Panel {
       return;
     }
     List<Edit> edits = new ArrayList<>();
-    written.filter(one -> !one.equals(batch.label())).ifPresent(one -> edits.add(new Edit.Relabel(one)));
-    assumed.filter(one -> !one.equals(batch.assumptions())).ifPresent(one -> edits.add(new Edit.Assume(one)));
+    written
+        .filter(one -> !one.equals(batch.label()))
+        .ifPresent(one -> edits.add(new Edit.Relabel(one)));
+    assumed
+        .filter(one -> !one.equals(batch.assumptions()))
+        .ifPresent(one -> edits.add(new Edit.Assume(one)));
     if (edits.isEmpty()) {
       desk.back();
       return;
     }
-    desk.submit(edits).thenAccept(
-        outcome -> {
-          switch (outcome) {
-            case Outcome.Recorded _ -> desk.back();
-            case Outcome.Not not -> label.refuse(Told.why(not, desk.figures().get()));
-          }
-        });
+    desk.submit(edits)
+        .thenAccept(
+            outcome -> {
+              switch (outcome) {
+                case Outcome.Recorded _ -> desk.back();
+                case Outcome.Not not -> label.refuse(Told.why(not, desk.figures().get()));
+              }
+            });
   }
 
   @Override

@@ -35,7 +35,11 @@ public final class BucketPanel extends Panel {
             list,
             empty,
             Parts.row(
-                Buttons.plain("open-lot", Words.of("outputs.open"), "O", () -> list.chosen().ifPresent(desk::openLot)),
+                Buttons.plain(
+                    "open-lot",
+                    Words.of("outputs.open"),
+                    "O",
+                    () -> list.chosen().ifPresent(desk::openLot)),
                 Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back)));
   }
 

@@ -27,8 +27,15 @@ public final class Closures {
     String tolerance = Figures.percent(closure.tolerance());
     return switch (closure.state()) {
       case CLOSES, SHORT, OVER ->
-          Words.of("closure", closure.state(), Figures.percent(closure.ratio()), figures.sand(Math.abs(closure.differenceG())), tolerance);
-      case NOT_ALL_WEIGHED -> Words.of("closure.NOT_ALL_WEIGHED", Sentences.lots(worked.network(), closure.notWeighed()));
+          Words.of(
+              "closure",
+              closure.state(),
+              Figures.percent(closure.ratio()),
+              figures.sand(Math.abs(closure.differenceG())),
+              tolerance);
+      case NOT_ALL_WEIGHED ->
+          Words.of(
+              "closure.NOT_ALL_WEIGHED", Sentences.lots(worked.network(), closure.notWeighed()));
       case NOTHING_TO_CLOSE -> Words.of("closure.NOTHING_TO_CLOSE");
     };
   }

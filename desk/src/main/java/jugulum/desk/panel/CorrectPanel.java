@@ -22,14 +22,21 @@ final class CorrectPanel extends Panel {
   private final Desk desk;
   private final MeasureForm form;
   private final EntryField<String> reason =
-      new EntryField<>("reason", Words.of("correct.reason"), Words.of("correct.reason.hint"), Parsers.text("refusal.REASON_MISSING"));
+      new EntryField<>(
+          "reason",
+          Words.of("correct.reason"),
+          Words.of("correct.reason.hint"),
+          Parsers.text("refusal.REASON_MISSING"));
 
   CorrectPanel(Reading reading, Desk desk) {
     this.reading = reading;
     this.desk = desk;
-    this.form = MeasureForm.filled(reading.measure(), desk.figures(), desk.containers(), desk.shop().magnets());
+    this.form =
+        MeasureForm.filled(
+            reading.measure(), desk.figures(), desk.containers(), desk.shop().magnets());
     String was = Sentences.measure(reading.measure(), desk.figures().get());
-    Runnable correct = () -> form.read().ifPresent(right -> reason.read().ifPresent(why -> correct(right, why)));
+    Runnable correct =
+        () -> form.read().ifPresent(right -> reason.read().ifPresent(why -> correct(right, why)));
     form.fields().forEach(field -> field.field().setOnAction(_ -> correct.run()));
     reason.field().setOnAction(_ -> correct.run());
     getChildren()
@@ -41,22 +48,43 @@ final class CorrectPanel extends Panel {
             reason,
             Parts.row(
                 Buttons.primary("correct-record", Words.of("correct.record"), "Enter", correct),
-                Buttons.plain("correct-strike", Words.of("correct.strike"), "", () -> reason.read().ifPresent(this::strike))),
+                Buttons.plain(
+                    "correct-strike",
+                    Words.of("correct.strike"),
+                    "",
+                    () -> reason.read().ifPresent(this::strike))),
             doubt(),
             Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back),
             Parts.sentence(Words.of("correct.kept"), "muted"));
   }
 
-  /** What was read on a lot can be doubted, or trusted again; what was read on a step is right or wrong. */
+  /**
+   * What was read on a lot can be doubted, or trusted again; what was read on a step is right or
+   * wrong.
+   */
   private Node doubt() {
     if (reading.measure().goesOn() == Measure.Place.STEP) {
       return Parts.row();
     }
     return reading.doubted().isPresent()
-        ? Parts.row(Buttons.plain("correct-trust", Words.of("correct.trust"), "", () -> finish(desk.submit(new Edit.Doubt(reading.id(), false, "")), false)))
+        ? Parts.row(
+            Buttons.plain(
+                "correct-trust",
+                Words.of("correct.trust"),
+                "",
+                () -> finish(desk.submit(new Edit.Doubt(reading.id(), false, "")), false)))
         : Parts.row(
             Buttons.plain(
-                "correct-doubt", Words.of("correct.doubt"), "", () -> reason.read().ifPresent(why -> finish(desk.submit(new Edit.Doubt(reading.id(), true, why)), false))));
+                "correct-doubt",
+                Words.of("correct.doubt"),
+                "",
+                () ->
+                    reason
+                        .read()
+                        .ifPresent(
+                            why ->
+                                finish(
+                                    desk.submit(new Edit.Doubt(reading.id(), true, why)), false))));
   }
 
   /** Puts another thing that can be done about this reading under the others. */
@@ -88,7 +116,10 @@ final class CorrectPanel extends Panel {
 
   @Override
   public boolean fits(Worked worked) {
-    return worked.batch().readings().anyMatch(one -> one.id().equals(reading.id()) && one.isStanding());
+    return worked
+        .batch()
+        .readings()
+        .anyMatch(one -> one.id().equals(reading.id()) && one.isStanding());
   }
 
   @Override

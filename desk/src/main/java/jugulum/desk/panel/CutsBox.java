@@ -41,13 +41,28 @@ final class CutsBox extends VBox {
     List<Step> cuts = Reductions.cuts(worked.network(), now);
     getChildren().clear();
     if (cuts.size() > 1) {
-      getChildren().add(Parts.section(Words.of("cuts.title", Integer.toString(cuts.indexOf(now) + 1), Integer.toString(cuts.size()))));
-      cuts.forEach(cut -> getChildren().add(line(worked, cut, cuts.indexOf(cut) + 1, sheet, figures)));
+      getChildren()
+          .add(
+              Parts.section(
+                  Words.of(
+                      "cuts.title",
+                      Integer.toString(cuts.indexOf(now) + 1),
+                      Integer.toString(cuts.size()))));
+      cuts.forEach(
+          cut -> getChildren().add(line(worked, cut, cuts.indexOf(cut) + 1, sheet, figures)));
     }
     Optional<Lot> concentrate = worked.network().output(now, Material.CONCENTRATE);
-    boolean waits = concentrate.filter(lot -> worked.network().taker(lot.id()).isEmpty()).isPresent() && !worked.batch().closed();
+    boolean waits =
+        concentrate.filter(lot -> worked.network().taker(lot.id()).isEmpty()).isPresent()
+            && !worked.batch().closed();
     if (waits) {
-      getChildren().add(Buttons.plain("next-cut", Words.of("cuts.next", Integer.toString(cuts.size() + 1)), "U", () -> next(worked, now, concentrate.get())));
+      getChildren()
+          .add(
+              Buttons.plain(
+                  "next-cut",
+                  Words.of("cuts.next", Integer.toString(cuts.size() + 1)),
+                  "U",
+                  () -> next(worked, now, concentrate.get())));
     }
     Parts.shown(this, !getChildren().isEmpty());
   }
@@ -55,25 +70,54 @@ final class CutsBox extends VBox {
   private Node line(Worked worked, Step cut, int number, Sheet sheet, Figures figures) {
     Map<String, Double> set = PastRun.settings(cut);
     String settings =
-        sheet.dials().stream().filter(dial -> set.containsKey(dial.id())).limit(MOST_SETTINGS).map(dial -> told(dial, set.get(dial.id()))).collect(Collectors.joining(" · "));
-    String mass = worked.network().output(cut, Material.CONCENTRATE).map(lot -> Rows.mass(lot, worked, figures)).orElse("");
-    String text = settings.isEmpty() ? Words.of("cuts.line", Integer.toString(number)) : Words.of("cuts.line.set", Integer.toString(number), settings);
-    Button open = Buttons.quiet("open-cut-" + number, Words.of("cuts.open"), "", () -> desk.openStep(cut.id()));
+        sheet.dials().stream()
+            .filter(dial -> set.containsKey(dial.id()))
+            .limit(MOST_SETTINGS)
+            .map(dial -> told(dial, set.get(dial.id())))
+            .collect(Collectors.joining(" · "));
+    String mass =
+        worked
+            .network()
+            .output(cut, Material.CONCENTRATE)
+            .map(lot -> Rows.mass(lot, worked, figures))
+            .orElse("");
+    String text =
+        settings.isEmpty()
+            ? Words.of("cuts.line", Integer.toString(number))
+            : Words.of("cuts.line.set", Integer.toString(number), settings);
+    Button open =
+        Buttons.quiet(
+            "open-cut-" + number, Words.of("cuts.open"), "", () -> desk.openStep(cut.id()));
     open.setAccessibleText(Words.of("cuts.open.spoken", Integer.toString(number)));
     Parts.shown(open, !cut.id().equals(step));
-    var line = Parts.line(text, Words.of("cuts.mass", mass, StageBox.brief(worked.gold().stages().get(cut.id())).orElse("")).strip());
+    var line =
+        Parts.line(
+            text,
+            Words.of(
+                    "cuts.mass",
+                    mass,
+                    StageBox.brief(worked.gold().stages().get(cut.id())).orElse(""))
+                .strip());
     line.getChildren().add(open);
     return line;
   }
 
   private static String told(Dial dial, double value) {
-    return Words.of("measure.setting", SheetWords.dial(dial.id()), Figures.rounded(value, 2), SheetWords.unit(dial.unit()));
+    return Words.of(
+        "measure.setting",
+        SheetWords.dial(dial.id()),
+        Figures.rounded(value, 2),
+        SheetWords.unit(dial.unit()));
   }
 
   /** The same machine and the same ports; only the settings are new. */
   private void next(Worked worked, Step now, Lot concentrate) {
     StepId next = worked.batch().nextStep();
-    List<Edit.NewLot> ports = worked.network().lots(now.outputs()).stream().map(lot -> new Edit.NewLot(lot.material(), concentrate.cut(), "")).distinct().toList();
+    List<Edit.NewLot> ports =
+        worked.network().lots(now.outputs()).stream()
+            .map(lot -> new Edit.NewLot(lot.material(), concentrate.cut(), ""))
+            .distinct()
+            .toList();
     desk.submit(new Edit.TakeStep(now.process(), List.of(concentrate.id()), ports))
         .thenAccept(
             outcome -> {

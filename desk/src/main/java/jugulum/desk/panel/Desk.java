@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import jugulum.book.batch.RunLines.Ran;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
@@ -12,7 +13,6 @@ import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.desk.entry.Containers;
 import jugulum.desk.files.FileKind;
-import jugulum.book.batch.RunLines.Ran;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.words.Figures;
 

@@ -20,7 +20,10 @@ import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** A drum separator with its feeder: feed rate, both products, how much of the magnetite one pass took, and whether to run a second. */
+/**
+ * A drum separator with its feeder: feed rate, both products, how much of the magnetite one pass
+ * took, and whether to run a second.
+ */
 final class DrumPanel extends StepPanel {
   private ReadingList readings;
   private VBox said;
@@ -36,7 +39,12 @@ final class DrumPanel extends StepPanel {
     said = new VBox(6);
     said.setId("drum-said");
     MeasureForm rate = OneField.feedRate(desk.figures());
-    record = new RecordBox("record-rate", Words.of("drum.record"), rate, measure -> desk.submit(new Edit.RecordOnStep(step, measure)));
+    record =
+        new RecordBox(
+            "record-rate",
+            Words.of("drum.record"),
+            rate,
+            measure -> desk.submit(new Edit.RecordOnStep(step, measure)));
     return List.of(readings, record, said, Parts.advice("caution", "", Words.of("caution.drum")));
   }
 
@@ -58,23 +66,45 @@ final class DrumPanel extends StepPanel {
       return List.of(Parts.sentence(Words.of("drum.untested"), "muted"));
     }
     LotMass in = worked.sand().mass(now.inputs().getFirst());
-    Optional<LotMass> out = magnetics.map(lot -> worked.sand().mass(lot.id())).filter(LotMass::isMeasured);
+    Optional<LotMass> out =
+        magnetics.map(lot -> worked.sand().mass(lot.id())).filter(LotMass::isMeasured);
     if (out.isEmpty() || !in.isKnown()) {
       return List.of(Parts.sentence(Words.of("drum.unweighed"), "muted"));
     }
-    DrumPass pass = DrumPass.of(in.grams(), shares.get().magnetite(), out.get().grams(), LeftOverBox.purity(worked, now));
+    DrumPass pass =
+        DrumPass.of(
+            in.grams(),
+            shares.get().magnetite(),
+            out.get().grams(),
+            LeftOverBox.purity(worked, now));
     boolean weak = pass.efficiency() < DrumPass.USUAL_LOW;
-    String usual = Words.of("drum.usual", Figures.fixed(100 * DrumPass.USUAL_LOW, 0), Figures.fixed(100 * DrumPass.USUAL_HIGH, 0));
+    String usual =
+        Words.of(
+            "drum.usual",
+            Figures.fixed(100 * DrumPass.USUAL_LOW, 0),
+            Figures.fixed(100 * DrumPass.USUAL_HIGH, 0));
     Node verdict =
         Parts.advice(
             weak ? "fault" : "fine",
             Words.of("drum.took", Figures.percent(pass.efficiency())),
-            Words.of(weak ? "drum.weak" : "drum.good", usual, figures.sand(pass.leftG()), figures.sand(pass.secondPassG())));
-    Optional<Lot> rest = worked.network().output(now, Material.NON_MAGNETICS).filter(lot -> worked.network().taker(lot.id()).isEmpty() && !worked.batch().closed());
+            Words.of(
+                weak ? "drum.weak" : "drum.good",
+                usual,
+                figures.sand(pass.leftG()),
+                figures.sand(pass.secondPassG())));
+    Optional<Lot> rest =
+        worked
+            .network()
+            .output(now, Material.NON_MAGNETICS)
+            .filter(lot -> worked.network().taker(lot.id()).isEmpty() && !worked.batch().closed());
     return rest.map(lot -> List.of(verdict, second(lot))).orElse(List.of(verdict));
   }
 
   private Node second(Lot rest) {
-    return Buttons.plain("second-pass", Words.of("drum.second"), "M", () -> desk.push(new MagnetForm(rest.id(), desk)));
+    return Buttons.plain(
+        "second-pass",
+        Words.of("drum.second"),
+        "M",
+        () -> desk.push(new MagnetForm(rest.id(), desk)));
   }
 }

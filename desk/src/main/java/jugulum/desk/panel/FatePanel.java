@@ -31,7 +31,13 @@ final class FatePanel extends Panel {
           case BAG -> OneField.bag(desk.figures());
           case DISCARD -> OneField.discard(desk.figures());
         };
-    box = new RecordBox("record-fate", Words.of("fate.record", fate), form, measure -> desk.submit(new Edit.RecordOnLot(lot, measure))).then(desk::back);
+    box =
+        new RecordBox(
+                "record-fate",
+                Words.of("fate.record", fate),
+                form,
+                measure -> desk.submit(new Edit.RecordOnLot(lot, measure)))
+            .then(desk::back);
     getChildren()
         .addAll(
             Parts.heading(Words.of("fate.title", fate), ""),

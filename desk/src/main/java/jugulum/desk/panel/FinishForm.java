@@ -13,12 +13,19 @@ import jugulum.desk.words.Words;
 final class FinishForm extends StepForm {
   FinishForm(LotId lot, Desk desk) {
     super(Words.of("finish.title"), lot, desk);
-    getChildren().addAll(Parts.sentence(Words.of("finish.about"), "muted"), Parts.advice("caution", Words.of("caution.heat.title"), Words.of("caution.heat")));
+    getChildren()
+        .addAll(
+            Parts.sentence(Words.of("finish.about"), "muted"),
+            Parts.advice("caution", Words.of("caution.heat.title"), Words.of("caution.heat")));
     addButtons(Words.of("finish.start"));
   }
 
   @Override
   protected Optional<Edit.TakeStep> step(Lot taken) {
-    return Optional.of(take(new Process.Finishing(), List.of(lot), List.of(made(Material.GOLD, taken.cut()), made(Material.RESIDUE, taken.cut()))));
+    return Optional.of(
+        take(
+            new Process.Finishing(),
+            List.of(lot),
+            List.of(made(Material.GOLD, taken.cut()), made(Material.RESIDUE, taken.cut()))));
   }
 }

@@ -38,9 +38,20 @@ final class FinishPanel extends StepPanel {
     weighed = new VBox(2);
     weighed.setId("weighed");
     readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
-    weigh = new RecordBox("weigh-gold", Words.of("finish.weigh"), new GoldWeightForm(desk.figures()), this::record);
-    purity = new RecordBox("record-fineness", Words.of("finish.fineness"), new FinenessForm(desk.figures()), this::record);
-    return List.of(weighed, readings, weigh, purity, Parts.advice("caution", "", Words.of("caution.lead")));
+    weigh =
+        new RecordBox(
+            "weigh-gold",
+            Words.of("finish.weigh"),
+            new GoldWeightForm(desk.figures()),
+            this::record);
+    purity =
+        new RecordBox(
+            "record-fineness",
+            Words.of("finish.fineness"),
+            new FinenessForm(desk.figures()),
+            this::record);
+    return List.of(
+        weighed, readings, weigh, purity, Parts.advice("caution", "", Words.of("caution.lead")));
   }
 
   private CompletionStage<Outcome> record(Measure measure) {
@@ -54,20 +65,34 @@ final class FinishPanel extends StepPanel {
 
   @Override
   protected void showOwn(Worked worked, Step now, Figures figures) {
-    Optional<Lot> lot = worked.network().lots(now.outputs()).stream().filter(one -> one.material() == Material.GOLD).findFirst();
+    Optional<Lot> lot =
+        worked.network().lots(now.outputs()).stream()
+            .filter(one -> one.material() == Material.GOLD)
+            .findFirst();
     gold = lot.map(Lot::id);
     weighed.getChildren().clear();
     lot.flatMap(one -> LotEvidence.weighing(one, worked.batch().assumptions()))
         .ifPresent(
             weighing -> {
-                Label mean = Parts.styled(new Label(figures.gold(weighing.meanG() * 1000)), "gold-figure");
-                String spread =
-                    weighing.readings() > 1
-                        ? Words.of("finish.mean", Integer.toString(weighing.readings()), figures.gold(weighing.spreadG() * 1000))
-                        : Words.of("finish.once");
-                weighed
-                    .getChildren()
-                    .addAll(mean, Parts.sentence(spread), Parts.sentence(Words.of("finish.uncertainty", figures.gold(2 * weighing.standardUncertaintyG() * 1000)), "muted"));
+              Label mean =
+                  Parts.styled(new Label(figures.gold(weighing.meanG() * 1000)), "gold-figure");
+              String spread =
+                  weighing.readings() > 1
+                      ? Words.of(
+                          "finish.mean",
+                          Integer.toString(weighing.readings()),
+                          figures.gold(weighing.spreadG() * 1000))
+                      : Words.of("finish.once");
+              weighed
+                  .getChildren()
+                  .addAll(
+                      mean,
+                      Parts.sentence(spread),
+                      Parts.sentence(
+                          Words.of(
+                              "finish.uncertainty",
+                              figures.gold(2 * weighing.standardUncertaintyG() * 1000)),
+                          "muted"));
             });
     readings.show(lot.map(Lot::readings).orElse(List.of()), figures, !worked.batch().closed());
   }

@@ -12,6 +12,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import jugulum.book.batch.RunLines.Ran;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
@@ -32,17 +33,29 @@ import jugulum.core.window.Conditions;
 import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
-import jugulum.book.batch.RunLines.Ran;
 import jugulum.desk.session.Worked;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
 
 /** Chooses the machine and the ports it is collected at. */
 final class GravityForm extends StepForm {
-  private static final List<Material> PORTS = List.of(Material.CONCENTRATE, Material.SECOND_CONCENTRATE, Material.MIDDLINGS, Material.SAFETY_CATCH, Material.TAILINGS);
+  private static final List<Material> PORTS =
+      List.of(
+          Material.CONCENTRATE,
+          Material.SECOND_CONCENTRATE,
+          Material.MIDDLINGS,
+          Material.SAFETY_CATCH,
+          Material.TAILINGS);
 
-  private final ComboBox<Ranked> machine = Choices.of("machine", Words.of("gravity.machine"), List.of(), one -> GearWords.name(one.gear()));
-  private final EntryField<String> name = new EntryField<>("machine-name", Words.of("gravity.name"), Words.of("gravity.name.hint"), typed -> new Entry.Value<>(typed.strip()));
+  private final ComboBox<Ranked> machine =
+      Choices.of(
+          "machine", Words.of("gravity.machine"), List.of(), one -> GearWords.name(one.gear()));
+  private final EntryField<String> name =
+      new EntryField<>(
+          "machine-name",
+          Words.of("gravity.name"),
+          Words.of("gravity.name.hint"),
+          typed -> new Entry.Value<>(typed.strip()));
   private final FlowPane ports = new FlowPane(14, 8);
   private final VBox why = new VBox(6);
   private final VBox cautions = new VBox(6);
@@ -76,7 +89,14 @@ final class GravityForm extends StepForm {
     why.setId("machine-why");
     name.field().setOnAction(_ -> start());
     machine.valueProperty().addListener((_, _, one) -> chosen(one));
-    getChildren().addAll(Parts.section(Words.of("gravity.machine")), machine, why, name, Parts.section(Words.of("gravity.ports")), ports);
+    getChildren()
+        .addAll(
+            Parts.section(Words.of("gravity.machine")),
+            machine,
+            why,
+            name,
+            Parts.section(Words.of("gravity.ports")),
+            ports);
     getChildren().add(cautions);
     addButtons(Words.of("gravity.start"));
     desk.runs(this::learn);
@@ -91,13 +111,19 @@ final class GravityForm extends StepForm {
         tick(EnumSet.copyOf(one.gear().sheet().ports()));
       }
       why.getChildren().setAll(why(one));
-      cautions.getChildren().setAll(one.gear().sheet().cautions().stream().map(id -> Parts.advice("caution", "", SheetWords.caution(id))).toList());
+      cautions
+          .getChildren()
+          .setAll(
+              one.gear().sheet().cautions().stream()
+                  .map(id -> Parts.advice("caution", "", SheetWords.caution(id)))
+                  .toList());
     }
   }
 
   private List<Node> why(Ranked one) {
     List<Node> lines = new ArrayList<>(GearWords.why(one));
-    Beforehand before = Beforehand.of(cut, conditions.orElseThrow(), one.gear().kind(), desk.shop().owned());
+    Beforehand before =
+        Beforehand.of(cut, conditions.orElseThrow(), one.gear().kind(), desk.shop().owned());
     if (!before.isNothing()) {
       lines.addFirst(Parts.advice("fault", "", GearWords.before(before, cut)));
     }
@@ -133,7 +159,11 @@ final class GravityForm extends StepForm {
     List<Ranked> ranked = Ranked.of(cut, conditions.get(), gear, records(gear));
     filling = true;
     machine.getItems().setAll(ranked);
-    machine.setValue(ranked.stream().filter(one -> before.equals(Optional.of(one.gear().machine()))).findFirst().orElse(ranked.getFirst()));
+    machine.setValue(
+        ranked.stream()
+            .filter(one -> before.equals(Optional.of(one.gear().machine())))
+            .findFirst()
+            .orElse(ranked.getFirst()));
     filling = false;
   }
 
@@ -141,7 +171,8 @@ final class GravityForm extends StepForm {
     Map<Machine, Proven> records = new HashMap<>();
     for (Gear one : gear) {
       List<PastRun> its = past.stream().filter(run -> run.machine().equals(one.machine())).toList();
-      MachineRecord.expected(its, cut, kind).ifPresent(record -> records.put(one.machine(), record));
+      MachineRecord.expected(its, cut, kind)
+          .ifPresent(record -> records.put(one.machine(), record));
     }
     return records;
   }
@@ -150,12 +181,17 @@ final class GravityForm extends StepForm {
   private static Conditions conditions(Assumptions given, Lot taken) {
     boolean demagnetised = taken.material() == Material.NON_MAGNETICS;
     Optional<MagnetShares> tested = MagnetShares.of(taken);
-    Set<Mineral> there = tested.map(shares -> shares.among(Conditions.USUAL_HEAVIES)).orElse(Conditions.USUAL_HEAVIES);
+    Set<Mineral> there =
+        tested
+            .map(shares -> shares.among(Conditions.USUAL_HEAVIES))
+            .orElse(Conditions.USUAL_HEAVIES);
     return Conditions.usual(given, there, demagnetised && tested.isEmpty());
   }
 
   private void tick(Set<Material> usual) {
-    ports.getChildren().stream().map(CheckBox.class::cast).forEach(box -> box.setSelected(usual.contains((Material) box.getUserData())));
+    ports.getChildren().stream()
+        .map(CheckBox.class::cast)
+        .forEach(box -> box.setSelected(usual.contains((Material) box.getUserData())));
   }
 
   @Override
@@ -171,7 +207,10 @@ final class GravityForm extends StepForm {
       return Optional.empty();
     }
     Gear gear = machine.getValue().gear();
-    Machine taking = gear.name().isEmpty() ? new Machine(gear.kind(), name.field().getText().strip()) : gear.machine();
+    Machine taking =
+        gear.name().isEmpty()
+            ? new Machine(gear.kind(), name.field().getText().strip())
+            : gear.machine();
     return Optional.of(take(new Process.GravityRun(taking), List.of(lot), outputs));
   }
 

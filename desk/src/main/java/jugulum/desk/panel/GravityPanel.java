@@ -22,7 +22,10 @@ import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** A run over a machine: started and stopped, charge by charge, its products by port, what it came to, and what to run again. */
+/**
+ * A run over a machine: started and stopped, charge by charge, its products by port, what it came
+ * to, and what to run again.
+ */
 final class GravityPanel extends StepPanel {
   private RunBox run;
   private ReadingList log;
@@ -46,24 +49,48 @@ final class GravityPanel extends StepPanel {
 
   @Override
   protected List<VBox> own() {
-    wrong = Buttons.plain("looks-wrong", Words.of("sheet.wrong"), "W", () -> gear().ifPresent(gear -> desk.push(new WrongPanel(step, gear.sheet(), desk))));
-    look = Buttons.plain("look", Words.of("run.look"), "L", () -> tailings().ifPresent(lot -> desk.push(new LookPanel(lot, desk))));
-    Button sheet = Buttons.plain("bench-sheet", Words.of("sheet.open"), "B", () -> gear().ifPresent(gear -> desk.push(new SheetPanel(step, gear, desk))));
+    wrong =
+        Buttons.plain(
+            "looks-wrong",
+            Words.of("sheet.wrong"),
+            "W",
+            () -> gear().ifPresent(gear -> desk.push(new WrongPanel(step, gear.sheet(), desk))));
+    look =
+        Buttons.plain(
+            "look",
+            Words.of("run.look"),
+            "L",
+            () -> tailings().ifPresent(lot -> desk.push(new LookPanel(lot, desk))));
+    Button sheet =
+        Buttons.plain(
+            "bench-sheet",
+            Words.of("sheet.open"),
+            "B",
+            () -> gear().ifPresent(gear -> desk.push(new SheetPanel(step, gear, desk))));
     Button note = Buttons.plain("note-change", Words.of("run.note"), "N", this::focusNote);
     run = new RunBox(step, desk, List.of(wrong, note), List.of(look, sheet));
     return List.of(run);
   }
 
   private Optional<Gear> gear() {
-    return shown.flatMap(now -> now.batch().step(step)).flatMap(GravityPanel::machine).map(desk.shop()::gear);
+    return shown
+        .flatMap(now -> now.batch().step(step))
+        .flatMap(GravityPanel::machine)
+        .map(desk.shop()::gear);
   }
 
   private static Optional<Machine> machine(Step step) {
-    return step.process() instanceof Process.GravityRun(Machine machine) ? Optional.of(machine) : Optional.empty();
+    return step.process() instanceof Process.GravityRun(Machine machine)
+        ? Optional.of(machine)
+        : Optional.empty();
   }
 
   private Optional<Lot> tailings() {
-    return shown.flatMap(now -> now.batch().step(step).flatMap(taken -> now.network().output(taken, Material.TAILINGS)));
+    return shown.flatMap(
+        now ->
+            now.batch()
+                .step(step)
+                .flatMap(taken -> now.network().output(taken, Material.TAILINGS)));
   }
 
   @Override
@@ -75,41 +102,68 @@ final class GravityPanel extends StepPanel {
     run.show(worked, gear.sheet().dial("charge").isPresent());
     cuts.show(worked, now, gear.sheet(), figures);
     stage.show(worked, now, desk, figures);
-    List<Reading> told = now.readings().stream().filter(reading -> !(reading.measure() instanceof Measure.Checked)).toList();
+    List<Reading> told =
+        now.readings().stream()
+            .filter(reading -> !(reading.measure() instanceof Measure.Checked))
+            .toList();
     log.show(told, figures, open);
     Parts.shown(logBox, !told.isEmpty());
     offerAgain();
   }
 
-  /** Middlings and concentrates go round again as often as one likes; so do tailings that still hold gold. */
+  /**
+   * Middlings and concentrates go round again as often as one likes; so do tailings that still hold
+   * gold.
+   */
   private void offerAgain() {
     again.getChildren().clear();
-    shown.filter(worked -> !worked.batch().closed())
+    shown
+        .filter(worked -> !worked.batch().closed())
         .ifPresent(
             worked -> {
               Step now = there(worked.batch().step(step));
               worked.network().lots(now.outputs()).stream()
-                  .filter(lot -> worked.network().taker(lot.id()).isEmpty() && chosen().map(one -> one.id().equals(lot.id())).orElse(false))
+                  .filter(
+                      lot ->
+                          worked.network().taker(lot.id()).isEmpty()
+                              && chosen().map(one -> one.id().equals(lot.id())).orElse(false))
                   .forEach(lot -> again.getChildren().add(runAgain(lot, machine(now))));
               Stream.of(Material.MIDDLINGS, Material.SAFETY_CATCH)
-                  .filter(port -> worked.network().output(now, port).isEmpty() && mayGive(machine(now), port))
+                  .filter(
+                      port ->
+                          worked.network().output(now, port).isEmpty()
+                              && mayGive(machine(now), port))
                   .forEach(port -> again.getChildren().add(addPort(worked, now, port)));
             });
     Parts.shown(again, !again.getChildren().isEmpty());
   }
 
   private Button runAgain(Lot lot, Optional<Machine> machine) {
-    return Buttons.plain("again", Words.of("run.again", Words.of("material", lot.material())), "G", () -> desk.push(new GravityForm(lot.id(), desk, machine)));
+    return Buttons.plain(
+        "again",
+        Words.of("run.again", Words.of("material", lot.material())),
+        "G",
+        () -> desk.push(new GravityForm(lot.id(), desk, machine)));
   }
 
   /** Any machine may give middlings; something below to catch what leaves belongs to the bowls. */
   private static boolean mayGive(Optional<Machine> machine, Material port) {
-    return port != Material.SAFETY_CATCH || machine.filter(one -> one.kind() == Machine.Kind.VORTEX_BOWL || one.kind() == Machine.Kind.HOPPER_BOWL).isPresent();
+    return port != Material.SAFETY_CATCH
+        || machine
+            .filter(
+                one ->
+                    one.kind() == Machine.Kind.VORTEX_BOWL
+                        || one.kind() == Machine.Kind.HOPPER_BOWL)
+            .isPresent();
   }
 
   private Button addPort(Worked worked, Step now, Material port) {
     Edit.NewLot more = new Edit.NewLot(port, worked.network().cutInto(now), "");
-    return Buttons.quiet("add-" + port, Words.of("gravity.add", port), "", () -> desk.submit(new Edit.AddOutput(step, more)));
+    return Buttons.quiet(
+        "add-" + port,
+        Words.of("gravity.add", port),
+        "",
+        () -> desk.submit(new Edit.AddOutput(step, more)));
   }
 
   @Override
@@ -117,7 +171,10 @@ final class GravityPanel extends StepPanel {
     run.tick(now);
   }
 
-  /** A machine that runs, or is still to be started, has its keys first; after that its products are weighed. */
+  /**
+   * A machine that runs, or is still to be started, has its keys first; after that its products are
+   * weighed.
+   */
   @Override
   public void focusFirst() {
     if (run.isFirst()) {

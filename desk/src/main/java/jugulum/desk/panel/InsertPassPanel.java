@@ -27,7 +27,11 @@ final class InsertPassPanel extends Panel {
     this.before = before;
     form = new PassForm(desk.figures(), desk.shop().magnets());
     box =
-        new RecordBox("insert-record", Words.of("insert.record"), form, measure -> desk.submit(new Edit.InsertOnStep(step, before.id(), measure)))
+        new RecordBox(
+                "insert-record",
+                Words.of("insert.record"),
+                form,
+                measure -> desk.submit(new Edit.InsertOnStep(step, before.id(), measure)))
             .with(Buttons.plain("tell-more", Words.of("pass.more"), "H", form::tellMore))
             .then(desk::back);
     getChildren()
@@ -44,7 +48,12 @@ final class InsertPassPanel extends Panel {
       return;
     }
     asked = true;
-    boolean first = worked.batch().step(step).filter(now -> now.readings().getFirst().equals(before)).isPresent();
+    boolean first =
+        worked
+            .batch()
+            .step(step)
+            .filter(now -> now.readings().getFirst().equals(before))
+            .isPresent();
     form.from(first ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP);
   }
 

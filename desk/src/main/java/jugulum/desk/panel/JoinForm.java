@@ -43,7 +43,11 @@ final class JoinForm extends StepForm {
   }
 
   private List<Lot> ticked() {
-    return others.getChildren().stream().map(CheckBox.class::cast).filter(CheckBox::isSelected).map(box -> (Lot) box.getUserData()).toList();
+    return others.getChildren().stream()
+        .map(CheckBox.class::cast)
+        .filter(CheckBox::isSelected)
+        .map(box -> (Lot) box.getUserData())
+        .toList();
   }
 
   @Override

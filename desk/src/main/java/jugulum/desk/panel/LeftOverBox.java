@@ -26,7 +26,10 @@ import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** What stays behind when the magnetite is out: the balance over the passes, and the settling window of what is really left. */
+/**
+ * What stays behind when the magnetite is out: the balance over the passes, and the settling window
+ * of what is really left.
+ */
 final class LeftOverBox extends VBox {
   private final VBox balance = new VBox(4);
   private final DrawingView window = new DrawingView("left-window");
@@ -45,37 +48,71 @@ final class LeftOverBox extends VBox {
       balance.getChildren().add(Parts.sentence(Words.of("left.untested"), "muted"));
     }
     tested.ifPresent(shares -> balance(shares, worked, now, figures));
-    left.ifPresent(shares -> balance.getChildren().add(Parts.line(Words.of("left.now"), Words.of("left.shares", Figures.percent(shares.magnetite()), Figures.percent(shares.weakly())))));
+    left.ifPresent(
+        shares ->
+            balance
+                .getChildren()
+                .add(
+                    Parts.line(
+                        Words.of("left.now"),
+                        Words.of(
+                            "left.shares",
+                            Figures.percent(shares.magnetite()),
+                            Figures.percent(shares.weakly())))));
     Optional<Plan> plan = left.flatMap(shares -> window(worked, now, shares));
     Parts.shown(window, plan.isPresent());
-    plan.ifPresent(shown -> window.show(width -> WindowChart.of(shown, width), WindowChart.spoken(shown)));
+    plan.ifPresent(
+        shown -> window.show(width -> WindowChart.of(shown, width), WindowChart.spoken(shown)));
   }
 
   /** A test of the non-magnetics themselves speaks before what the passes let expect. */
-  private static Optional<MagnetShares> left(Worked worked, Step now, Optional<MagnetShares> before) {
+  private static Optional<MagnetShares> left(
+      Worked worked, Step now, Optional<MagnetShares> before) {
     Optional<MagnetShares> own =
         worked.network().output(now, Material.NON_MAGNETICS).flatMap(MagnetShares::of);
     LotMass in = worked.sand().mass(now.inputs().getFirst());
-    return own.or(() -> before.filter(_ -> in.grams() > 0).flatMap(shares -> after(shares, in.grams(), ladder(shares, worked, now))));
+    return own.or(
+        () ->
+            before
+                .filter(_ -> in.grams() > 0)
+                .flatMap(shares -> after(shares, in.grams(), ladder(shares, worked, now))));
   }
 
   private static Optional<MagnetShares> after(MagnetShares shares, double grams, Ladder ladder) {
     OptionalDouble left = ladder.magnetiteLeftG();
-    return left.isPresent() ? Optional.of(shares.withMagnetite(left.getAsDouble() / grams)) : Optional.empty();
+    return left.isPresent()
+        ? Optional.of(shares.withMagnetite(left.getAsDouble() / grams))
+        : Optional.empty();
   }
 
   private static Ladder ladder(MagnetShares shares, Worked worked, Step now) {
-    return Ladder.of(now, OptionalDouble.of(shares.magnetite() * worked.sand().mass(now.inputs().getFirst()).grams()), purity(worked, now));
+    return Ladder.of(
+        now,
+        OptionalDouble.of(shares.magnetite() * worked.sand().mass(now.inputs().getFirst()).grams()),
+        purity(worked, now));
   }
 
   /** What a test of the magnetics found; without one all that was lifted counts as magnetite. */
   static double purity(Worked worked, Step now) {
-    return worked.network().output(now, Material.MAGNETICS).flatMap(MagnetShares::of).map(shares -> Math.max(1e-3, shares.magnetite())).orElse(1.0);
+    return worked
+        .network()
+        .output(now, Material.MAGNETICS)
+        .flatMap(MagnetShares::of)
+        .map(shares -> Math.max(1e-3, shares.magnetite()))
+        .orElse(1.0);
   }
 
   private void balance(MagnetShares shares, Worked worked, Step now, Figures figures) {
     double grams = worked.sand().mass(now.inputs().getFirst()).grams();
-    balance.getChildren().add(Parts.line(Words.of("left.there"), Words.of("left.mass", figures.sand(shares.magnetite() * grams), Figures.percent(shares.magnetite()))));
+    balance
+        .getChildren()
+        .add(
+            Parts.line(
+                Words.of("left.there"),
+                Words.of(
+                    "left.mass",
+                    figures.sand(shares.magnetite() * grams),
+                    Figures.percent(shares.magnetite()))));
     List<Ladder.Rung> rungs = ladder(shares, worked, now).rungs();
     for (int i = 0; i < rungs.size(); i++) {
       Ladder.Rung rung = rungs.get(i);
@@ -87,8 +124,20 @@ final class LeftOverBox extends VBox {
                       .getChildren()
                       .add(
                           taken.isTooMuch()
-                              ? Parts.advice("fault", "", Words.of("left.too-much", pass, figures.sand(taken.takenG()), figures.sand(taken.beforeG())))
-                              : Parts.line(Words.of("left.pass", pass), Words.of("left.taken", figures.sand(taken.takenG()), Figures.percent(taken.efficiency())))));
+                              ? Parts.advice(
+                                  "fault",
+                                  "",
+                                  Words.of(
+                                      "left.too-much",
+                                      pass,
+                                      figures.sand(taken.takenG()),
+                                      figures.sand(taken.beforeG())))
+                              : Parts.line(
+                                  Words.of("left.pass", pass),
+                                  Words.of(
+                                      "left.taken",
+                                      figures.sand(taken.takenG()),
+                                      Figures.percent(taken.efficiency())))));
     }
   }
 
@@ -97,11 +146,25 @@ final class LeftOverBox extends VBox {
     if (cut.passing().isEmpty()) {
       return Optional.empty();
     }
-    Conditions conditions = Conditions.usual(worked.batch().assumptions(), shares.among(Conditions.USUAL_HEAVIES), false);
+    Conditions conditions =
+        Conditions.usual(
+            worked.batch().assumptions(), shares.among(Conditions.USUAL_HEAVIES), false);
     SizeSpread sizes = GuessedSizes.within(cut);
-    GoldExpected none = new GoldExpected(0, sizes, worked.batch().assumptions().fineness(), Optional.empty());
+    GoldExpected none =
+        new GoldExpected(0, sizes, worked.batch().assumptions().fineness(), Optional.empty());
     PlanRequest request =
-        new PlanRequest(List.of(), cut, sizes, 0, conditions, Machines.USUAL, none, 1, Surety.USUAL, PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM, ScreeningTime.USUAL);
+        new PlanRequest(
+            List.of(),
+            cut,
+            sizes,
+            0,
+            conditions,
+            Machines.USUAL,
+            none,
+            1,
+            Surety.USUAL,
+            PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM,
+            ScreeningTime.USUAL);
     return Optional.of(new Planner(request).of(List.of()));
   }
 }

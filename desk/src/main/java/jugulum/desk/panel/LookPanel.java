@@ -18,7 +18,10 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** A look at tailings: a measured sample is panned, its specks counted by size; what that lets expect in the whole lot, never nothing. */
+/**
+ * A look at tailings: a measured sample is panned, its specks counted by size; what that lets
+ * expect in the whole lot, never nothing.
+ */
 final class LookPanel extends Panel {
   private static final double CONFIDENCE = 0.95;
 
@@ -32,7 +35,11 @@ final class LookPanel extends Panel {
     this.lot = looked.id();
     PannedSampleForm form = new PannedSampleForm(desk.figures(), looked.cut());
     box =
-        new RecordBox("record-look", Words.of("look.record"), form, measure -> desk.submit(new Edit.RecordOnLot(lot, measure)))
+        new RecordBox(
+                "record-look",
+                Words.of("look.record"),
+                form,
+                measure -> desk.submit(new Edit.RecordOnLot(lot, measure)))
             .with(Buttons.plain("count-speck", Words.of("pass.count"), "C", form::countOne));
     loss.setId("look-loss");
     specks.setId("look-specks");
@@ -53,34 +60,56 @@ final class LookPanel extends Panel {
   public void show(Worked worked, Figures figures) {
     Lot now = there(worked.network().lot(lot));
     List<Measure.PannedSample> samples = now.live(Measure.PannedSample.class).toList();
-    Optional<GoldRange> gold = Optional.ofNullable(worked.gold().lots().get(lot)).flatMap(LotGold::free);
+    Optional<GoldRange> gold =
+        Optional.ofNullable(worked.gold().lots().get(lot)).flatMap(LotGold::free);
     double grams = worked.sand().mass(lot).grams();
     loss.setText(loss(samples, gold, grams, figures));
     Parts.shown(loss, !samples.isEmpty());
     specks.setText(samples.isEmpty() || !(grams > 0) ? "" : specks(samples, grams));
     Parts.shown(specks, !specks.getText().isEmpty());
-    readings.show(now.readings().stream().filter(reading -> reading.measure() instanceof Measure.PannedSample).toList(), figures, !worked.batch().closed());
+    readings.show(
+        now.readings().stream()
+            .filter(reading -> reading.measure() instanceof Measure.PannedSample)
+            .toList(),
+        figures,
+        !worked.batch().closed());
     Parts.shown(box, !worked.batch().closed());
   }
 
-  private static String loss(List<Measure.PannedSample> samples, Optional<GoldRange> gold, double grams, Figures figures) {
+  private static String loss(
+      List<Measure.PannedSample> samples, Optional<GoldRange> gold, double grams, Figures figures) {
     if (samples.isEmpty()) {
       return "";
     }
     return gold.filter(_ -> grams > 0)
-        .map(range -> Words.of("look.loss", figures.gold(range.milligrams()), figures.goldRange(range), figures.sand(grams)))
+        .map(
+            range ->
+                Words.of(
+                    "look.loss",
+                    figures.gold(range.milligrams()),
+                    figures.goldRange(range),
+                    figures.sand(grams)))
         .orElse(Words.of("look.unweighed"));
   }
 
   /** By the count alone; seeing none is a bound, never none. */
   private static String specks(List<Measure.PannedSample> samples, double grams) {
     int seen = samples.stream().mapToInt(Measure.PannedSample::specks).sum();
-    double share = Math.min(1, samples.stream().mapToDouble(Measure.PannedSample::sampleG).sum() / grams);
+    double share =
+        Math.min(1, samples.stream().mapToDouble(Measure.PannedSample::sampleG).sum() / grams);
     if (seen == 0) {
-      return Words.of("look.none", Figures.percent(share), Figures.fixed(PoissonRange.boundWhenNoneSeen(CONFIDENCE) / share, 0));
+      return Words.of(
+          "look.none",
+          Figures.percent(share),
+          Figures.fixed(PoissonRange.boundWhenNoneSeen(CONFIDENCE) / share, 0));
     }
     PoissonRange range = PoissonRange.of(seen, CONFIDENCE);
-    return Words.of("look.specks", Integer.toString(seen), Figures.percent(share), Figures.fixed(range.low() / share, 0), Figures.fixed(range.high() / share, 0));
+    return Words.of(
+        "look.specks",
+        Integer.toString(seen),
+        Figures.percent(share),
+        Figures.fixed(range.low() / share, 0),
+        Figures.fixed(range.high() / share, 0));
   }
 
   @Override

@@ -15,10 +15,14 @@ import javafx.scene.layout.VBox;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.words.Words;
 
-/** A short list of lots with a few figures each. Up and down choose one, O or a double click opens it. */
+/**
+ * A short list of lots with a few figures each. Up and down choose one, O or a double click opens
+ * it.
+ */
 public final class LotList extends ListView<LotList.Row> {
   private static final double ROW = 38;
   private static final double TALL_ROW = 58;
+
   /** Words in place of a figure are not cut, even where they need more room than one. */
   private static final int LONG = 9;
 
@@ -103,7 +107,8 @@ public final class LotList extends ListView<LotList.Row> {
     setMinHeight(height);
     before.ifPresent(this::choose);
     if (getSelectionModel().isEmpty() && !rows.isEmpty()) {
-      getSelectionModel().select(rows.stream().filter(Row::open).findFirst().orElse(rows.getFirst()));
+      getSelectionModel()
+          .select(rows.stream().filter(Row::open).findFirst().orElse(rows.getFirst()));
     }
   }
 
@@ -114,7 +119,10 @@ public final class LotList extends ListView<LotList.Row> {
 
   /** Chooses a lot. */
   public void choose(LotId lot) {
-    getItems().stream().filter(row -> row.lot().equals(lot)).findFirst().ifPresent(getSelectionModel()::select);
+    getItems().stream()
+        .filter(row -> row.lot().equals(lot))
+        .findFirst()
+        .ifPresent(getSelectionModel()::select);
   }
 
   /** Chooses the next lot that still has something to do. */
@@ -153,7 +161,8 @@ public final class LotList extends ListView<LotList.Row> {
       gold.setMinWidth(row.told() ? GOLD : 0);
       line.getChildren().add(gold);
       setGraphic(names == Names.OVER_FIGURES ? new VBox(2, name, line) : line);
-      setAccessibleText(Words.of("lot-list.spoken", row.name(), String.join(", ", row.figures()), row.gold()));
+      setAccessibleText(
+          Words.of("lot-list.spoken", row.name(), String.join(", ", row.figures()), row.gold()));
     }
   }
 }

@@ -29,13 +29,16 @@ import jugulum.desk.entry.RecordBox;
 import jugulum.desk.entry.SmeltForm;
 import jugulum.desk.entry.SpeckCountForm;
 import jugulum.desk.entry.WeighedSpecksForm;
+import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
-import jugulum.desk.session.Worked;
 
-/** One container of material: its readings, what is known of its gold, what can be done with it next. */
+/**
+ * One container of material: its readings, what is known of its gold, what can be done with it
+ * next.
+ */
 final class LotPanel extends Panel {
   private static final double CONFIDENCE = 0.95;
 
@@ -102,7 +105,8 @@ final class LotPanel extends Panel {
     }
     Parts.shown(entry, open);
     Optional<Step> taker = worked.network().taker(lot);
-    Onward ways = new Onward(taker.map(Step::id), open, now.latest(Measure.Discarded.class).isPresent());
+    Onward ways =
+        new Onward(taker.map(Step::id), open, now.latest(Measure.Discarded.class).isPresent());
     if (ways.equals(onward)) {
       return;
     }
@@ -110,12 +114,16 @@ final class LotPanel extends Panel {
     next.getChildren().clear();
     if (taker.isPresent()) {
       String text = Words.of("lot.goes-to", Sentences.process(taker.get().process()));
-      next.getChildren().add(Buttons.plain("open-taker", text, "T", () -> desk.openStep(taker.get().id())));
+      next.getChildren()
+          .add(Buttons.plain("open-taker", text, "T", () -> desk.openStep(taker.get().id())));
     } else if (open && now.material() != Material.GOLD) {
       next.getChildren().add(NextBox.of(now, desk));
     }
     if (open && now.material() == Material.FEED) {
-      next.getChildren().add(Buttons.quiet("change", Words.of("lot.batch"), "B", () -> desk.push(new BatchPanel(desk))));
+      next.getChildren()
+          .add(
+              Buttons.quiet(
+                  "change", Words.of("lot.batch"), "B", () -> desk.push(new BatchPanel(desk))));
     }
   }
 
@@ -128,32 +136,47 @@ final class LotPanel extends Panel {
     }
     Optional<LotGold> gold = Optional.ofNullable(worked.gold().lots().get(lot));
     if (gold.isPresent() && now.material() == Material.GOLD) {
-      lines.add(Parts.line(Words.of("lot.gold.line"), GoldWords.figure(gold.get(), figures), "gold-text"));
-      lines.add(Parts.sentence(Words.of("lot.gold.range", figures.goldRange(gold.get().all())), "muted"));
+      lines.add(
+          Parts.line(
+              Words.of("lot.gold.line"), GoldWords.figure(gold.get(), figures), "gold-text"));
+      lines.add(
+          Parts.sentence(Words.of("lot.gold.range", figures.goldRange(gold.get().all())), "muted"));
     } else if (gold.isPresent()) {
-      lines.add(Parts.line(Words.of("lot.gold.line"), GoldWords.figure(gold.get(), figures), "gold-text"));
+      lines.add(
+          Parts.line(
+              Words.of("lot.gold.line"), GoldWords.figure(gold.get(), figures), "gold-text"));
       lines.add(Parts.line(Words.of("gold.free"), GoldWords.free(gold.get(), figures)));
       lines.add(Parts.line(Words.of("gold.hidden"), GoldWords.hidden(gold.get(), figures)));
-      now.latest(Measure.SpeckCount.class).map(LotPanel::specks).ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
+      now.latest(Measure.SpeckCount.class)
+          .map(LotPanel::specks)
+          .ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
     } else if (worked.network().taker(lot).isEmpty()) {
       lines.add(Parts.advice("fault", "", Words.of("lot.unseen.long")));
     }
     return lines;
   }
 
-  /** The specks there can be in the whole lot by the count alone; seeing none is a bound, never none. */
+  /**
+   * The specks there can be in the whole lot by the count alone; seeing none is a bound, never
+   * none.
+   */
   private static String specks(Measure.SpeckCount count) {
     double share = count.shareChecked();
     if (count.specks() == 0) {
-      return Words.of("lot.specks.none", Figures.fixed(PoissonRange.boundWhenNoneSeen(CONFIDENCE) / share, 0));
+      return Words.of(
+          "lot.specks.none", Figures.fixed(PoissonRange.boundWhenNoneSeen(CONFIDENCE) / share, 0));
     }
     PoissonRange range = PoissonRange.of(count.specks(), CONFIDENCE);
-    return Words.of("lot.specks", Figures.fixed(range.low() / share, 0), Figures.fixed(range.high() / share, 0));
+    return Words.of(
+        "lot.specks",
+        Figures.fixed(range.low() / share, 0),
+        Figures.fixed(range.high() / share, 0));
   }
 
   private void addEntry(Lot now) {
     List<Kind> possible = possible(now);
-    Segments<Kind> choice = new Segments<>("measure", possible, kind -> Words.of("measure.kind", kind));
+    Segments<Kind> choice =
+        new Segments<>("measure", possible, kind -> Words.of("measure.kind", kind));
     choice.getStyleClass().add("tight");
     VBox form = new VBox();
     Runnable put = () -> form.getChildren().setAll(box(choice.chosen()));
@@ -170,14 +193,35 @@ final class LotPanel extends Panel {
     }
     boolean coarse = now.isOversize();
     if (coarse) {
-      return List.of(Kind.LOOKED_OVER, Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.SMELT, Kind.KNOWN, Kind.WEIGHED_SPECKS);
+      return List.of(
+          Kind.LOOKED_OVER,
+          Kind.WEIGHT,
+          Kind.PANNED,
+          Kind.SPECKS,
+          Kind.ASSAY,
+          Kind.SMELT,
+          Kind.KNOWN,
+          Kind.WEIGHED_SPECKS);
     }
-    return List.of(Kind.WEIGHT, Kind.PANNED, Kind.SPECKS, Kind.ASSAY, Kind.SMELT, Kind.KNOWN, Kind.WEIGHED_SPECKS, Kind.MAGNET_TEST);
+    return List.of(
+        Kind.WEIGHT,
+        Kind.PANNED,
+        Kind.SPECKS,
+        Kind.ASSAY,
+        Kind.SMELT,
+        Kind.KNOWN,
+        Kind.WEIGHED_SPECKS,
+        Kind.MAGNET_TEST);
   }
 
   private Node box(Kind kind) {
     if (kind == Kind.WEIGHT) {
-      return new WeighBox("record", Words.of("lot.record", kind), desk, () -> worked.flatMap(now -> now.network().lot(lot))).then(() -> {});
+      return new WeighBox(
+              "record",
+              Words.of("lot.record", kind),
+              desk,
+              () -> worked.flatMap(now -> now.network().lot(lot)))
+          .then(() -> {});
     }
     Supplier<Figures> figures = desk.figures();
     MeasureForm form =
@@ -185,7 +229,9 @@ final class LotPanel extends Panel {
           case WEIGHT -> throw new IllegalStateException("has a box of its own");
           case LOOKED_OVER -> new LookedOverForm(figures);
           case MAGNET_TEST -> new MagnetTestForm(figures);
-          case PANNED -> new PannedSampleForm(figures, worked.flatMap(now -> now.network().lot(lot)).orElseThrow().cut());
+          case PANNED ->
+              new PannedSampleForm(
+                  figures, worked.flatMap(now -> now.network().lot(lot)).orElseThrow().cut());
           case SPECKS -> new SpeckCountForm(figures);
           case ASSAY -> new AssayForm(figures);
           case SMELT -> new SmeltForm(figures);
@@ -193,8 +239,18 @@ final class LotPanel extends Panel {
           case WEIGHED_SPECKS -> new WeighedSpecksForm(figures);
           case GOLD -> new GoldWeightForm(figures);
         };
-    RecordBox box = new RecordBox("record", Words.of("lot.record", kind), form, measure -> desk.submit(new Edit.RecordOnLot(lot, measure)));
-    return kind == Kind.SMELT ? new VBox(10, box, Parts.advice("caution", Words.of("caution.smelt.title"), Words.of("caution.smelt"))) : box;
+    RecordBox box =
+        new RecordBox(
+            "record",
+            Words.of("lot.record", kind),
+            form,
+            measure -> desk.submit(new Edit.RecordOnLot(lot, measure)));
+    return kind == Kind.SMELT
+        ? new VBox(
+            10,
+            box,
+            Parts.advice("caution", Words.of("caution.smelt.title"), Words.of("caution.smelt")))
+        : box;
   }
 
   @Override

@@ -18,16 +18,28 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** Asks how the sand is before the magnet comes near it, and how that is known. Damp sand is started only on a second word. */
+/**
+ * Asks how the sand is before the magnet comes near it, and how that is known. Damp sand is started
+ * only on a second word.
+ */
 final class MagnetForm extends StepForm {
-  private final Segments<Way> way = new Segments<>("way", List.of(Way.values()), one -> Words.of("way", one));
-  private final Segments<Medium> medium = new Segments<>("medium", List.of(Medium.values()), one -> Words.of("medium", one));
-  private final Segments<Told> told = new Segments<>("dry-check", List.of(Told.values()), one -> Words.of("dry-check", one));
+  private final Segments<Way> way =
+      new Segments<>("way", List.of(Way.values()), one -> Words.of("way", one));
+  private final Segments<Medium> medium =
+      new Segments<>("medium", List.of(Medium.values()), one -> Words.of("medium", one));
+  private final Segments<Told> told =
+      new Segments<>("dry-check", List.of(Told.values()), one -> Words.of("dry-check", one));
   private final EntryField<Double> moisture =
-      new EntryField<>("dry-moisture", Words.of("magnet.moisture"), "0.3", typed -> Parsers.percent(typed, 0, 99));
+      new EntryField<>(
+          "dry-moisture",
+          Words.of("magnet.moisture"),
+          "0.3",
+          typed -> Parsers.percent(typed, 0, 99));
   private final VBox check = new VBox(8, told, moisture);
-  private final VBox damp = Parts.advice("fault", Words.of("magnet.damp.title"), Words.of("magnet.damp"));
-  private final VBox dust = Parts.advice("caution", Words.of("caution.dust.title"), Words.of("caution.dust"));
+  private final VBox damp =
+      Parts.advice("fault", Words.of("magnet.damp.title"), Words.of("magnet.damp"));
+  private final VBox dust =
+      Parts.advice("caution", Words.of("caution.dust.title"), Words.of("caution.dust"));
 
   /** How it is known that the sand is dry. */
   enum Told {
@@ -64,19 +76,29 @@ final class MagnetForm extends StepForm {
     Parts.shown(damp, medium.chosen() == Medium.DAMP);
     Parts.shown(dust, dry);
     if (lookup("#start-step") instanceof Button start) {
-      start.setText(Words.of(medium.chosen() == Medium.DAMP ? "magnet.start.damp" : "magnet.start"));
+      start.setText(
+          Words.of(medium.chosen() == Medium.DAMP ? "magnet.start.damp" : "magnet.start"));
       start.setAccessibleText(start.getText());
     }
   }
 
   @Override
   protected Optional<Edit.TakeStep> step(Lot taken) {
-    return run().map(run -> take(run, List.of(lot), List.of(made(Material.MAGNETICS, taken.cut()), made(Material.NON_MAGNETICS, taken.cut()))));
+    return run()
+        .map(
+            run ->
+                take(
+                    run,
+                    List.of(lot),
+                    List.of(
+                        made(Material.MAGNETICS, taken.cut()),
+                        made(Material.NON_MAGNETICS, taken.cut()))));
   }
 
   private Optional<MagnetRun> run() {
     if (medium.chosen() != Medium.BONE_DRY) {
-      return Optional.of(new MagnetRun(medium.chosen(), Optional.empty(), Optional.of(way.chosen())));
+      return Optional.of(
+          new MagnetRun(medium.chosen(), Optional.empty(), Optional.of(way.chosen())));
     }
     return switch (told.chosen()) {
       case RAN_FREELY -> Optional.of(dry(OptionalDouble.empty()));
@@ -93,13 +115,16 @@ final class MagnetForm extends StepForm {
       return Optional.of(dry(OptionalDouble.of(share)));
     }
     medium.choose(Medium.DAMP);
-    refuse(Words.of("magnet.too-damp", Figures.percent(share), Figures.plain(MagnetRun.DRY_BELOW * 100)));
+    refuse(
+        Words.of(
+            "magnet.too-damp", Figures.percent(share), Figures.plain(MagnetRun.DRY_BELOW * 100)));
     lookup("#back").requestFocus();
     return Optional.empty();
   }
 
   private MagnetRun dry(OptionalDouble share) {
-    return new MagnetRun(Medium.BONE_DRY, Optional.of(new DryCheck(share)), Optional.of(way.chosen()));
+    return new MagnetRun(
+        Medium.BONE_DRY, Optional.of(new DryCheck(share)), Optional.of(way.chosen()));
   }
 
   /** How the sand was, and how that was known. */
@@ -107,7 +132,13 @@ final class MagnetForm extends StepForm {
     String medium = Words.of("medium", run.medium());
     Optional<String> check =
         run.check()
-            .map(told -> told.moisture().isPresent() ? Words.of("magnet.checked.moisture", Figures.percent(told.moisture().getAsDouble())) : Words.of("magnet.checked.ran-freely"));
+            .map(
+                told ->
+                    told.moisture().isPresent()
+                        ? Words.of(
+                            "magnet.checked.moisture",
+                            Figures.percent(told.moisture().getAsDouble()))
+                        : Words.of("magnet.checked.ran-freely"));
     return check.map(how -> Words.of("magnet.checked", medium, how)).orElse(medium);
   }
 

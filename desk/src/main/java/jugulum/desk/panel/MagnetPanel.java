@@ -32,7 +32,10 @@ import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** A magnet in staged passes: what each freed, what is probably still caught, and whether another pass is worth it. */
+/**
+ * A magnet in staged passes: what each freed, what is probably still caught, and whether another
+ * pass is worth it.
+ */
 final class MagnetPanel extends StepPanel {
   private static final double CHART_HEIGHT = 68;
 
@@ -64,16 +67,28 @@ final class MagnetPanel extends StepPanel {
     advice.setId("pass-advice");
     form = new PassForm(desk.figures(), desk.shop().magnets());
     record =
-        new RecordBox("record-pass", Words.of("pass.record", "1"), form, measure -> desk.submit(new Edit.RecordOnStep(step, measure)))
+        new RecordBox(
+                "record-pass",
+                Words.of("pass.record", "1"),
+                form,
+                measure -> desk.submit(new Edit.RecordOnStep(step, measure)))
             .with(Buttons.plain("count-speck", Words.of("pass.count"), "C", form::countOne))
             .with(Buttons.quiet("tell-more", Words.of("pass.more"), "H", form::tellMore));
     dust = Parts.advice("caution", Words.of("caution.dust.title"), Words.of("caution.dust"));
-    return List.of(new VBox(6, passes, trapped, decline, advice), record, new VBox(6, Parts.advice("caution", "", Words.of("caution.magnet")), dust));
+    return List.of(
+        new VBox(6, passes, trapped, decline, advice),
+        record,
+        new VBox(6, Parts.advice("caution", "", Words.of("caution.magnet")), dust));
   }
 
   private void correct(Reading reading) {
     CorrectPanel panel = new CorrectPanel(reading, desk);
-    panel.offer(Buttons.quiet("insert-before", Words.of("insert.title"), "I", () -> desk.push(new InsertPassPanel(step, reading, desk))));
+    panel.offer(
+        Buttons.quiet(
+            "insert-before",
+            Words.of("insert.title"),
+            "I",
+            () -> desk.push(new InsertPassPanel(step, reading, desk))));
     desk.push(panel);
   }
 
@@ -88,7 +103,14 @@ final class MagnetPanel extends StepPanel {
     Parts.shown(dust, now.process() instanceof MagnetRun run && run.medium() != Medium.UNDER_WATER);
     int made = now.passes().size();
     Cut cut = worked.network().cutInto(now);
-    NextPass next = NextPass.of(now, worked.gold().removals().get(now.id()), BatchSpecks.of(worked.network()).of(cut), worked.gold().fineness(), desk.shop().terms(), desk.shop().stopRule());
+    NextPass next =
+        NextPass.of(
+            now,
+            worked.gold().removals().get(now.id()),
+            BatchSpecks.of(worked.network()).of(cut),
+            worked.gold().fineness(),
+            desk.shop().terms(),
+            desk.shop().stopRule());
     Parts.shown(trapped, next.removal().state() == Removal.State.DECLINING);
     trapped.getChildren().setAll(trapped(next, worked, now, figures));
     decline(now.catches(next.speckMg()), next.removal().nextCatch());
@@ -104,7 +126,9 @@ final class MagnetPanel extends StepPanel {
 
   private void decline(List<Double> catches, OptionalDouble next) {
     Parts.shown(decline, catches.size() > 1);
-    decline.show(width -> LadderChart.of(catches, next, width, CHART_HEIGHT), LadderChart.spoken(catches, next));
+    decline.show(
+        width -> LadderChart.of(catches, next, width, CHART_HEIGHT),
+        LadderChart.spoken(catches, next));
   }
 
   private static List<Node> trapped(NextPass next, Worked worked, Step now, Figures figures) {
@@ -112,18 +136,37 @@ final class MagnetPanel extends StepPanel {
     if (removal.state() != Removal.State.DECLINING) {
       return List.of();
     }
-    Optional<GoldRange> free = worked.network().output(now, Material.MAGNETICS).flatMap(lot -> Optional.ofNullable(worked.gold().lots().get(lot.id()))).flatMap(LotGold::free);
+    Optional<GoldRange> free =
+        worked
+            .network()
+            .output(now, Material.MAGNETICS)
+            .flatMap(lot -> Optional.ofNullable(worked.gold().lots().get(lot.id())))
+            .flatMap(LotGold::free);
     if (free.isEmpty()) {
       return List.of();
     }
     double mg = free.get().milligrams();
-    Label about = Parts.styled(new Label(Words.counted("trapped.specks", (int) Math.round(mg / next.speckMg()))), "trapped");
-    String range = Words.of("trapped.range", Figures.fixed(removal.leftLow(), 0), Figures.fixed(removal.leftHigh().orElse(removal.left().orElse(0)), 0));
-    String mass = Words.of("trapped.mass.range", Words.of("trapped.mass", figures.gold(mg)), figures.goldRange(free.get()));
+    Label about =
+        Parts.styled(
+            new Label(Words.counted("trapped.specks", (int) Math.round(mg / next.speckMg()))),
+            "trapped");
+    String range =
+        Words.of(
+            "trapped.range",
+            Figures.fixed(removal.leftLow(), 0),
+            Figures.fixed(removal.leftHigh().orElse(removal.left().orElse(0)), 0));
+    String mass =
+        Words.of(
+            "trapped.mass.range",
+            Words.of("trapped.mass", figures.gold(mg)),
+            figures.goldRange(free.get()));
     return List.of(Parts.row(about, Parts.styled(new Label(range), "muted")), Parts.sentence(mass));
   }
 
-  /** Where a lift and the heap before it do not fit, something was spilt, stayed in the pan, or was read wrong. */
+  /**
+   * Where a lift and the heap before it do not fit, something was spilt, stayed in the pan, or was
+   * read wrong.
+   */
   private static List<Node> strays(Worked worked, Step now, Figures figures) {
     List<Ladder.Rung> rungs = Ladder.of(now, OptionalDouble.empty(), 1).rungs();
     double tolerance = worked.batch().assumptions().closureTolerance();

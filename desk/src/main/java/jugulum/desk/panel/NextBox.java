@@ -13,7 +13,10 @@ import jugulum.desk.entry.Buttons;
 import jugulum.desk.panel.FatePanel.Fate;
 import jugulum.desk.words.Words;
 
-/** What can be done with a lot no step has taken. Any order is allowed; what was thrown away stays where it is. */
+/**
+ * What can be done with a lot no step has taken. Any order is allowed; what was thrown away stays
+ * where it is.
+ */
 final class NextBox extends VBox {
   private NextBox(List<Button> ways) {
     getStyleClass().add("next-box");
@@ -29,16 +32,43 @@ final class NextBox extends VBox {
     LotId id = lot.id();
     Stream<Button> work =
         Stream.of(
-            Buttons.plain("next-screen", Words.of("next.screen"), "S", () -> desk.push(new ScreeningForm(id, desk, List.of()))),
-            Buttons.plain("next-magnet", Words.of("next.magnet"), "M", () -> desk.push(new MagnetForm(id, desk))),
-            Buttons.plain("next-gravity", Words.of("next.gravity"), "G", () -> desk.push(new GravityForm(id, desk))),
-            Buttons.plain("next-finish", Words.of("next.finish"), "F", () -> desk.push(new FinishForm(id, desk))),
-            Buttons.plain("next-join", Words.of("next.join"), "J", () -> desk.push(new JoinForm(id, desk))),
-            Buttons.plain("next-part", Words.of("next.part"), "P", () -> desk.push(new PartForm(id, desk))));
+            Buttons.plain(
+                "next-screen",
+                Words.of("next.screen"),
+                "S",
+                () -> desk.push(new ScreeningForm(id, desk, List.of()))),
+            Buttons.plain(
+                "next-magnet",
+                Words.of("next.magnet"),
+                "M",
+                () -> desk.push(new MagnetForm(id, desk))),
+            Buttons.plain(
+                "next-gravity",
+                Words.of("next.gravity"),
+                "G",
+                () -> desk.push(new GravityForm(id, desk))),
+            Buttons.plain(
+                "next-finish",
+                Words.of("next.finish"),
+                "F",
+                () -> desk.push(new FinishForm(id, desk))),
+            Buttons.plain(
+                "next-join", Words.of("next.join"), "J", () -> desk.push(new JoinForm(id, desk))),
+            Buttons.plain(
+                "next-part", Words.of("next.part"), "P", () -> desk.push(new PartForm(id, desk))));
     Stream<Button> aside =
         Stream.of(
-            Buttons.plain("next-bag", Words.of("next.bag"), "K", () -> desk.push(new FatePanel(id, Fate.BAG, desk))),
-            Buttons.plain("next-discard", Words.of("next.discard"), "X", () -> desk.push(new FatePanel(id, Fate.DISCARD, desk))));
-    return new NextBox(Stream.concat(work, lot.material().isSetAside() ? aside : Stream.empty()).toList());
+            Buttons.plain(
+                "next-bag",
+                Words.of("next.bag"),
+                "K",
+                () -> desk.push(new FatePanel(id, Fate.BAG, desk))),
+            Buttons.plain(
+                "next-discard",
+                Words.of("next.discard"),
+                "X",
+                () -> desk.push(new FatePanel(id, Fate.DISCARD, desk))));
+    return new NextBox(
+        Stream.concat(work, lot.material().isSetAside() ? aside : Stream.empty()).toList());
   }
 }

@@ -20,8 +20,17 @@ final class OutputsBox extends VBox {
   OutputsBox(Desk desk) {
     getStyleClass().add("outputs");
     list = new LotList("outputs", LotList.Names.BESIDE_FIGURES, desk::openLot);
-    weigh = new WeighBox("weigh", Words.of("outputs.weigh"), desk, this::chosen).then(list::chooseNextOpen);
-    weigh.box().with(Buttons.plain("open-lot", Words.of("outputs.open"), "O", () -> list.chosen().ifPresent(desk::openLot)));
+    weigh =
+        new WeighBox("weigh", Words.of("outputs.weigh"), desk, this::chosen)
+            .then(list::chooseNextOpen);
+    weigh
+        .box()
+        .with(
+            Buttons.plain(
+                "open-lot",
+                Words.of("outputs.open"),
+                "O",
+                () -> list.chosen().ifPresent(desk::openLot)));
     list.getSelectionModel()
         .selectedItemProperty()
         .addListener(
@@ -32,7 +41,10 @@ final class OutputsBox extends VBox {
     getChildren().addAll(list, weigh);
   }
 
-  /** Moves the scale under another node while everything is weighed, and back to the list when something is not. */
+  /**
+   * Moves the scale under another node while everything is weighed, and back to the list when
+   * something is not.
+   */
   void scaleUnder(VBox other, boolean away) {
     VBox place = away ? other : this;
     if (weigh.getParent() != place) {

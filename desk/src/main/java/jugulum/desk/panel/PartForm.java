@@ -17,7 +17,9 @@ import jugulum.desk.words.Words;
 final class PartForm extends StepForm {
   private static final int MOST = 12;
 
-  private final EntryField<Double> parts = new EntryField<>("parts", Words.of("part.parts"), "2", typed -> Parsers.number(typed, 2, MOST));
+  private final EntryField<Double> parts =
+      new EntryField<>(
+          "parts", Words.of("part.parts"), "2", typed -> Parsers.number(typed, 2, MOST));
 
   PartForm(LotId lot, Desk desk) {
     super(Words.of("part.title"), lot, desk);
@@ -35,7 +37,12 @@ final class PartForm extends StepForm {
             count -> {
               List<Edit.NewLot> outputs =
                   IntStream.rangeClosed(1, count.intValue())
-                      .mapToObj(i -> new Edit.NewLot(Material.PART, taken.cut(), Words.of("part.name", Sentences.lot(taken), Integer.toString(i))))
+                      .mapToObj(
+                          i ->
+                              new Edit.NewLot(
+                                  Material.PART,
+                                  taken.cut(),
+                                  Words.of("part.name", Sentences.lot(taken), Integer.toString(i))))
                       .toList();
               return take(new Process.Splitting(), List.of(lot), outputs);
             });

@@ -14,7 +14,10 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.MoneyWords;
 import jugulum.desk.words.Words;
 
-/** Says whether to go on, with the magnet or with running the same tailings again, by the shop's own rule, with the arithmetic. */
+/**
+ * Says whether to go on, with the magnet or with running the same tailings again, by the shop's own
+ * rule, with the arithmetic.
+ */
 final class PassAdvice {
   private PassAdvice() {}
 
@@ -39,20 +42,33 @@ final class PassAdvice {
     String rule = Words.of(kindOfWork, next.why(), Integer.toString(shop.stopRule().specks()));
     sentences.add(rule);
     catchOf(kindOfWork, next, figures).ifPresent(sentences::add);
-    next.money().ifPresent(money -> sentences.add(money(kindOfWork, next, money, shop.terms().orElseThrow())));
-    if (next.money().isEmpty() && shop.terms().isEmpty() && next.removal().state() == Removal.State.DECLINING) {
-      sentences.add(Words.of(shop.stopRule().kind() == StopRule.Kind.PAYS ? "next-pass.no-terms.rule" : "next-pass.no-terms"));
+    next.money()
+        .ifPresent(
+            money -> sentences.add(money(kindOfWork, next, money, shop.terms().orElseThrow())));
+    if (next.money().isEmpty()
+        && shop.terms().isEmpty()
+        && next.removal().state() == Removal.State.DECLINING) {
+      sentences.add(
+          Words.of(
+              shop.stopRule().kind() == StopRule.Kind.PAYS
+                  ? "next-pass.no-terms.rule"
+                  : "next-pass.no-terms"));
     }
     if (next.verdict() == NextPass.Verdict.STOP) {
       sentences.add(Words.of(kindOfWork + ".keep"));
     }
-    return List.of(Parts.advice(kind, Words.of("verdict", next.verdict()), String.join(" ", sentences)));
+    return List.of(
+        Parts.advice(kind, Words.of("verdict", next.verdict()), String.join(" ", sentences)));
   }
 
   private static Optional<String> catchOf(String kindOfWork, NextPass next, Figures figures) {
     OptionalDouble specks = next.removal().nextCatch();
     return specks.isPresent() && next.nextMg().isPresent()
-        ? Optional.of(Words.of(kindOfWork + ".catch", Figures.fixed(specks.getAsDouble(), 1), figures.gold(next.nextMg().getAsDouble())))
+        ? Optional.of(
+            Words.of(
+                kindOfWork + ".catch",
+                Figures.fixed(specks.getAsDouble(), 1),
+                figures.gold(next.nextMg().getAsDouble())))
         : Optional.empty();
   }
 

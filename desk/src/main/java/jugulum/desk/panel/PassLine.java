@@ -30,7 +30,8 @@ final class PassLine {
   private Optional<Reading> shown = Optional.empty();
 
   PassLine(Consumer<Reading> onCorrect) {
-    correct = Buttons.quiet("correct", Words.of("reading.correct"), "", () -> shown.ifPresent(onCorrect));
+    correct =
+        Buttons.quiet("correct", Words.of("reading.correct"), "", () -> shown.ifPresent(onCorrect));
     caught.setAlignment(Pos.CENTER_RIGHT);
   }
 
@@ -50,11 +51,15 @@ final class PassLine {
     number.setText(Words.of("pass.from", pass.from(), name));
     lifted.setText(figures.sand(pass.liftedG()));
     dropped.setText(figures.sand(pass.droppedBackG()));
-    specks.setText(pass.goldMg().isPresent() ? figures.gold(pass.goldMg().getAsDouble()) : Integer.toString(pass.specks()));
+    specks.setText(
+        pass.goldMg().isPresent()
+            ? figures.gold(pass.goldMg().getAsDouble())
+            : Integer.toString(pass.specks()));
     double length = most > 0 && reading.isLive() ? LONGEST_BAR * pass.specks() / most : 0;
     bar.setMinSize(length, 4);
     bar.setMaxSize(length, 4);
-    Stream.of(number, lifted, dropped, specks).forEach(label -> strike(label.getStyleClass(), !reading.isLive()));
+    Stream.of(number, lifted, dropped, specks)
+        .forEach(label -> strike(label.getStyleClass(), !reading.isLive()));
     correct.setId("correct-" + reading.id().number());
     Parts.shown(correct, mayCorrect && reading.isLive());
   }

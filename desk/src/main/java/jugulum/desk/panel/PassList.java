@@ -14,7 +14,10 @@ import jugulum.core.ledger.Reading;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** The passes of a magnet as a table, each with a bar as long as its catch; struck passes stay in their place. Lines are kept and only changed. */
+/**
+ * The passes of a magnet as a table, each with a bar as long as its catch; struck passes stay in
+ * their place. Lines are kept and only changed.
+ */
 final class PassList extends GridPane {
   private static final int COLUMNS = 5;
 
@@ -41,7 +44,8 @@ final class PassList extends GridPane {
       return;
     }
     shown = now;
-    List<Reading> passes = readings.stream().filter(reading -> reading.measure() instanceof Measure.Pass).toList();
+    List<Reading> passes =
+        readings.stream().filter(reading -> reading.measure() instanceof Measure.Pass).toList();
     while (lines.size() > passes.size()) {
       getChildren().removeAll(lines.removeLast().cells());
     }
@@ -50,12 +54,24 @@ final class PassList extends GridPane {
       lines.add(line);
       addRow(lines.size(), line.cells());
     }
-    int most = passes.stream().filter(Reading::isLive).mapToInt(reading -> ((Measure.Pass) reading.measure()).specks()).max().orElse(0);
+    int most =
+        passes.stream()
+            .filter(Reading::isLive)
+            .mapToInt(reading -> ((Measure.Pass) reading.measure()).specks())
+            .max()
+            .orElse(0);
     int number = 0;
     for (int i = 0; i < passes.size(); i++) {
       Reading reading = passes.get(i);
       number += reading.isLive() ? 1 : 0;
-      lines.get(i).show(reading, reading.isLive() ? Integer.toString(number) : Words.of("pass.struck"), most, figures, mayCorrect);
+      lines
+          .get(i)
+          .show(
+              reading,
+              reading.isLive() ? Integer.toString(number) : Words.of("pass.struck"),
+              most,
+              figures,
+              mayCorrect);
     }
   }
 

@@ -12,7 +12,10 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** Readings as they were recorded; those that no longer count stand struck through with their reason. */
+/**
+ * Readings as they were recorded; those that no longer count stand struck through with their
+ * reason.
+ */
 final class ReadingList extends VBox {
   private final Consumer<Reading> onCorrect;
   private final boolean timed;
@@ -45,20 +48,39 @@ final class ReadingList extends VBox {
       line.getStyleClass().add("reading");
       if (reading.isLive()) {
         if (mayCorrect) {
-          line.getChildren().add(Buttons.quiet("correct-" + reading.id().number(), Words.of("reading.correct"), "", () -> onCorrect.accept(reading)));
+          line.getChildren()
+              .add(
+                  Buttons.quiet(
+                      "correct-" + reading.id().number(),
+                      Words.of("reading.correct"),
+                      "",
+                      () -> onCorrect.accept(reading)));
         }
         getChildren().add(line);
       } else if (reading.isStanding()) {
         what.setAccessibleText(Words.of("reading.doubted.spoken", what.getText()));
         if (mayCorrect) {
-          line.getChildren().add(Buttons.quiet("correct-" + reading.id().number(), Words.of("reading.correct"), "", () -> onCorrect.accept(reading)));
+          line.getChildren()
+              .add(
+                  Buttons.quiet(
+                      "correct-" + reading.id().number(),
+                      Words.of("reading.correct"),
+                      "",
+                      () -> onCorrect.accept(reading)));
         }
-        getChildren().add(new VBox(line, Parts.sentence(Words.of("reading.doubted", reading.doubted().orElseThrow().reason()), "loss-text")));
+        getChildren()
+            .add(
+                new VBox(
+                    line,
+                    Parts.sentence(
+                        Words.of("reading.doubted", reading.doubted().orElseThrow().reason()),
+                        "loss-text")));
       } else {
         what.getStyleClass().add("struck");
         what.setAccessibleText(Words.of("reading.struck.spoken", what.getText()));
         String reason = reading.struck().orElseThrow().reason();
-        getChildren().add(new VBox(line, Parts.sentence(Words.of("reading.struck", reason), "muted")));
+        getChildren()
+            .add(new VBox(line, Parts.sentence(Words.of("reading.struck", reason), "muted")));
       }
     }
   }

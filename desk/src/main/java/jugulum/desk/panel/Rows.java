@@ -22,13 +22,21 @@ final class Rows {
   }
 
   static LotList.Row of(Lot lot, String name, List<String> told, Worked worked, Figures figures) {
-    return new LotList.Row(lot.id(), name, told, gold(lot, worked, figures), !worked.sand().mass(lot.id()).isMeasured());
+    return new LotList.Row(
+        lot.id(),
+        name,
+        told,
+        gold(lot, worked, figures),
+        !worked.sand().mass(lot.id()).isMeasured());
   }
 
   /** The mass, marked where it was not measured. */
   static String mass(Lot lot, Worked worked, Figures figures) {
     LotMass mass = worked.sand().mass(lot.id());
-    String text = lot.material() == Material.GOLD ? figures.gold(mass.grams() * 1000) : figures.sand(mass.grams());
+    String text =
+        lot.material() == Material.GOLD
+            ? figures.gold(mass.grams() * 1000)
+            : figures.sand(mass.grams());
     return switch (mass.basis()) {
       case WEIGHED -> text;
       case PASSES -> Words.of("mass.passes", text);
@@ -41,6 +49,7 @@ final class Rows {
   static String gold(Lot lot, Worked worked, Figures figures) {
     Optional<LotGold> gold = Optional.ofNullable(worked.gold().lots().get(lot.id()));
     boolean end = worked.network().taker(lot.id()).isEmpty();
-    return gold.map(known -> GoldWords.figure(known, figures)).orElse(end ? Words.of("lot.unseen") : Words.of("lot.taken"));
+    return gold.map(known -> GoldWords.figure(known, figures))
+        .orElse(end ? Words.of("lot.unseen") : Words.of("lot.taken"));
   }
 }

@@ -25,7 +25,9 @@ import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** A machine while it runs: how long, which charge, what is due when; and the buttons for all that. */
+/**
+ * A machine while it runs: how long, which charge, what is due when; and the buttons for all that.
+ */
 final class RunBox extends VBox {
   private final StepId step;
   private final Desk desk;
@@ -72,7 +74,12 @@ final class RunBox extends VBox {
 
   /** The first charge starts the machine: nobody lays one into still water and forgets to. */
   private void chargeIn() {
-    Measure in = new Measure.Charge(chargeG().stream().mapToObj(OptionalDouble::of).findFirst().orElse(OptionalDouble.empty()));
+    Measure in =
+        new Measure.Charge(
+            chargeG().stream()
+                .mapToObj(OptionalDouble::of)
+                .findFirst()
+                .orElse(OptionalDouble.empty()));
     if (RunLog.of(now()).isRunning()) {
       send(in);
     } else {
@@ -90,8 +97,11 @@ final class RunBox extends VBox {
   /** A charge as it was set, or what is left of the lot where that is less. */
   private OptionalDouble chargeG() {
     OptionalDouble set = now().setting("charge");
-    double left = fedG().orElse(Double.MAX_VALUE) - RunLog.of(now()).charges().size() * set.orElse(0);
-    return set.isPresent() && Math.min(set.getAsDouble(), left) > 0.1 ? OptionalDouble.of(Math.min(set.getAsDouble(), left)) : OptionalDouble.empty();
+    double left =
+        fedG().orElse(Double.MAX_VALUE) - RunLog.of(now()).charges().size() * set.orElse(0);
+    return set.isPresent() && Math.min(set.getAsDouble(), left) > 0.1
+        ? OptionalDouble.of(Math.min(set.getAsDouble(), left))
+        : OptionalDouble.empty();
   }
 
   private OptionalDouble fedG() {
@@ -101,7 +111,9 @@ final class RunBox extends VBox {
 
   private OptionalInt chargesInAll() {
     OptionalDouble set = now().setting("charge");
-    return set.isPresent() && set.getAsDouble() > 0 && fedG().isPresent() ? OptionalInt.of(BenchSums.loads(fedG().getAsDouble(), set.getAsDouble())) : OptionalInt.empty();
+    return set.isPresent() && set.getAsDouble() > 0 && fedG().isPresent()
+        ? OptionalInt.of(BenchSums.loads(fedG().getAsDouble(), set.getAsDouble()))
+        : OptionalInt.empty();
   }
 
   private void send(Measure measure) {
@@ -129,7 +141,11 @@ final class RunBox extends VBox {
     int made = RunLog.of(now()).charges().size();
     OptionalInt all = chargesInAll();
     String next = Integer.toString(made + 1);
-    label(charge, all.isPresent() && made < all.getAsInt() ? Words.of("run.charge.of", next, Integer.toString(all.getAsInt())) : Words.of("run.charge", next));
+    label(
+        charge,
+        all.isPresent() && made < all.getAsInt()
+            ? Words.of("run.charge.of", next, Integer.toString(all.getAsInt()))
+            : Words.of("run.charge", next));
     charge.getStyleClass().setAll("button", byCharges ? "primary" : "plain");
     run.getStyleClass().setAll("button", byCharges || running ? "plain" : "primary");
     Parts.shown(charge, open && byCharges && (all.isEmpty() || made < all.getAsInt()));
@@ -143,12 +159,16 @@ final class RunBox extends VBox {
     button.setAccessibleText(text);
   }
 
-  /** Whether it runs, or is still to be started: its keys come first, before its products are weighed. */
+  /**
+   * Whether it runs, or is still to be started: its keys come first, before its products are
+   * weighed.
+   */
   boolean isFirst() {
     if (worked.isEmpty() || !run.isVisible()) {
       return false;
     }
-    boolean weighed = now().outputs().stream().anyMatch(lot -> worked.get().sand().mass(lot).isMeasured());
+    boolean weighed =
+        now().outputs().stream().anyMatch(lot -> worked.get().sand().mass(lot).isMeasured());
     RunLog log = RunLog.of(now());
     return log.isRunning() || log.stretches().isEmpty() && !weighed;
   }
@@ -180,11 +200,18 @@ final class RunBox extends VBox {
   private String charges(RunLog log) {
     OptionalInt all = chargesInAll();
     String made = Integer.toString(log.charges().size());
-    return all.isPresent() ? Words.of("run.charges.of", made, Integer.toString(all.getAsInt())) : Words.of("run.charges", made);
+    return all.isPresent()
+        ? Words.of("run.charges.of", made, Integer.toString(all.getAsInt()))
+        : Words.of("run.charges", made);
   }
 
   private static Label line(Due due, Instant now) {
     boolean late = !due.at().isAfter(now);
-    return Parts.sentence(Words.of(late ? "run.due.late" : "run.due", Words.of("due", due.what()), Figures.watch(due.in(now).abs())), late ? "due-late" : "strong");
+    return Parts.sentence(
+        Words.of(
+            late ? "run.due.late" : "run.due",
+            Words.of("due", due.what()),
+            Figures.watch(due.in(now).abs())),
+        late ? "due-late" : "strong");
   }
 }

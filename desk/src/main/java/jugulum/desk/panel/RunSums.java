@@ -17,7 +17,10 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** What the settings come to for a lot: charges, run time, battery, water, wetting agent. Nothing here is recorded. */
+/**
+ * What the settings come to for a lot: charges, run time, battery, water, wetting agent. Nothing
+ * here is recorded.
+ */
 final class RunSums extends VBox {
   /** Silt settles from water that rests so long: common practice, three to five minutes. */
   private static final String REST = "4";
@@ -25,15 +28,25 @@ final class RunSums extends VBox {
   /** Drained sand still holds about a quarter of water: common practice. */
   private static final String WET = "25";
 
-  /** The dials of water that a pump brings, together where a machine has two; the water over a deck stands under another name than that through a bowl. */
+  /**
+   * The dials of water that a pump brings, together where a machine has two; the water over a deck
+   * stands under another name than that through a bowl.
+   */
   private static final List<String> WATER = List.of("flow", "wash-water", "trough-water", "film");
 
-  private final EntryField<Optional<Double>> watts = number("sum-watts", "sheet.watts", "180", 0.1, 100_000);
-  private final EntryField<Optional<Double>> battery = number("sum-battery", "sheet.battery", "900", 1, 1e6);
-  private final EntryField<Optional<Double>> sump = number("sum-sump", "sheet.sump", "60", 0.1, 100_000);
+  private final EntryField<Optional<Double>> watts =
+      number("sum-watts", "sheet.watts", "180", 0.1, 100_000);
+  private final EntryField<Optional<Double>> battery =
+      number("sum-battery", "sheet.battery", "900", 1, 1e6);
+  private final EntryField<Optional<Double>> sump =
+      number("sum-sump", "sheet.sump", "60", 0.1, 100_000);
   private final EntryField<Optional<Double>> rest = number("sum-rest", "sheet.rest", REST, 0, 1000);
   private final EntryField<Optional<Double>> wet =
-      new EntryField<>("sum-wet", Words.of("sheet.wet"), WET, Parsers.optional(typed -> Parsers.percent(typed, 0, 90)));
+      new EntryField<>(
+          "sum-wet",
+          Words.of("sheet.wet"),
+          WET,
+          Parsers.optional(typed -> Parsers.percent(typed, 0, 90)));
   private final VBox answers = new VBox(2);
   private List<String> sentences = List.of();
   private Optional<Step> now = Optional.empty();
@@ -47,18 +60,22 @@ final class RunSums extends VBox {
     fill(sump, gear.sumpL());
     rest.fill(REST);
     wet.fill(WET);
-    Stream.of(watts, battery, sump, rest, wet).forEach(field -> field.field().textProperty().addListener((_, _, _) -> typed(field)));
+    Stream.of(watts, battery, sump, rest, wet)
+        .forEach(field -> field.field().textProperty().addListener((_, _, _) -> typed(field)));
     getChildren().addAll(Parts.section(Words.of("sheet.sums")), answers);
     if (gear.sheet().dials().stream().map(Dial::id).anyMatch(WATER::contains)) {
-      getChildren().addAll(new FieldRow(List.of(watts, battery)), new FieldRow(List.of(sump, rest, wet)));
+      getChildren()
+          .addAll(new FieldRow(List.of(watts, battery)), new FieldRow(List.of(sump, rest, wet)));
     } else {
       getChildren().add(sump);
     }
     getChildren().add(Parts.sentence(Words.of("sheet.sums.about"), "muted"));
   }
 
-  private static EntryField<Optional<Double>> number(String id, String key, String hint, double low, double high) {
-    return new EntryField<>(id, Words.of(key), hint, Parsers.optional(typed -> Parsers.number(typed, low, high)));
+  private static EntryField<Optional<Double>> number(
+      String id, String key, String hint, double low, double high) {
+    return new EntryField<>(
+        id, Words.of(key), hint, Parsers.optional(typed -> Parsers.number(typed, low, high)));
   }
 
   private static void fill(EntryField<?> field, OptionalDouble known) {
@@ -80,7 +97,9 @@ final class RunSums extends VBox {
     now.ifPresent(
         step -> {
           sentences = sums(step);
-          answers.getChildren().setAll(sentences.stream().map(text -> Parts.sentence(text)).toList());
+          answers
+              .getChildren()
+              .setAll(sentences.stream().map(text -> Parts.sentence(text)).toList());
         });
   }
 
@@ -100,7 +119,16 @@ final class RunSums extends VBox {
     power(hours).ifPresent(lines::add);
     water(step, hours, lines);
     OptionalDouble drops = step.setting("wetting");
-    value(sump).ifPresent(litres -> drops.ifPresent(each -> lines.add(Words.of("sheet.drops", Figures.fixed(BenchSums.wettingDrops(litres, each), 0), Figures.plain(litres)))));
+    value(sump)
+        .ifPresent(
+            litres ->
+                drops.ifPresent(
+                    each ->
+                        lines.add(
+                            Words.of(
+                                "sheet.drops",
+                                Figures.fixed(BenchSums.wettingDrops(litres, each), 0),
+                                Figures.plain(litres)))));
     return lines;
   }
 
@@ -115,7 +143,8 @@ final class RunSums extends VBox {
       return OptionalDouble.of(BenchSums.runHours(grams / 1000, feed.getAsDouble()));
     }
     return charge.isPresent() && minutes.isPresent()
-        ? OptionalDouble.of(BenchSums.loads(grams, charge.getAsDouble()) * minutes.getAsDouble() / 60)
+        ? OptionalDouble.of(
+            BenchSums.loads(grams, charge.getAsDouble()) * minutes.getAsDouble() / 60)
         : OptionalDouble.empty();
   }
 
@@ -125,7 +154,11 @@ final class RunSums extends VBox {
     }
     double lasts = BenchSums.batteryHours(value(battery).get(), value(watts).get());
     String text = Words.of("sheet.battery.lasts", Figures.time(60 * lasts));
-    return Optional.of(hours.isPresent() && hours.getAsDouble() > lasts ? Words.of("sheet.battery.short", text, Figures.time(60 * (hours.getAsDouble() - lasts))) : text);
+    return Optional.of(
+        hours.isPresent() && hours.getAsDouble() > lasts
+            ? Words.of(
+                "sheet.battery.short", text, Figures.time(60 * (hours.getAsDouble() - lasts)))
+            : text);
   }
 
   private void water(Step step, OptionalDouble hours, List<String> lines) {
@@ -133,9 +166,11 @@ final class RunSums extends VBox {
     if (!(flow > 0)) {
       return;
     }
-    hours.ifPresent(time -> lines.add(Words.of("sheet.water.once", litres(BenchSums.waterOnce(flow, time)))));
+    hours.ifPresent(
+        time -> lines.add(Words.of("sheet.water.once", litres(BenchSums.waterOnce(flow, time)))));
     if (value(rest).isPresent() && value(wet).isPresent()) {
-      double round = BenchSums.waterGoingRound(flow, value(rest).get(), grams / 1000, value(wet).get());
+      double round =
+          BenchSums.waterGoingRound(flow, value(rest).get(), grams / 1000, value(wet).get());
       boolean small = value(sump).filter(litres -> litres < flow * value(rest).get()).isPresent();
       lines.add(Words.of(small ? "sheet.water.small" : "sheet.water.round", litres(round)));
     }
@@ -151,6 +186,8 @@ final class RunSums extends VBox {
 
   /** What is typed, where it is understood; a field that is not says so itself. */
   private static Optional<Double> value(EntryField<Optional<Double>> field) {
-    return field.parsed() instanceof Entry.Value<Optional<Double>>(Optional<Double> typed) ? typed : Optional.empty();
+    return field.parsed() instanceof Entry.Value<Optional<Double>>(Optional<Double> typed)
+        ? typed
+        : Optional.empty();
   }
 }

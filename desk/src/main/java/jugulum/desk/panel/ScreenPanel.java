@@ -29,7 +29,10 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** A stack of screens: each cut with its share of the feed and what is finer, the size curve, the end of shaking, the oversize. */
+/**
+ * A stack of screens: each cut with its share of the feed and what is finer, the size curve, the
+ * end of shaking, the oversize.
+ */
 final class ScreenPanel extends StepPanel {
   private static final double CHART_HEIGHT = 190;
 
@@ -55,20 +58,33 @@ final class ScreenPanel extends StepPanel {
     double all = now.outputs().stream().mapToDouble(id -> worked.sand().mass(id).grams()).sum();
     LotMass mass = worked.sand().mass(lot.id());
     boolean told = mass.isMeasured() && all > 0;
-    double finer = now.outputs().stream().skip(1L + now.outputs().indexOf(lot.id())).mapToDouble(id -> worked.sand().mass(id).grams()).sum();
+    double finer =
+        now.outputs().stream()
+            .skip(1L + now.outputs().indexOf(lot.id()))
+            .mapToDouble(id -> worked.sand().mass(id).grams())
+            .sum();
     String share = told ? Figures.fixed(100 * mass.grams() / all, 1) : Words.of("screen.no-share");
-    String finerShare = told && finer > 0 ? Figures.fixed(100 * finer / all, 1) : Words.of("screen.no-share");
-    return new LotList.Row(lot.id(), Sentences.cut(lot.cut()), List.of(Rows.mass(lot, worked, figures), share, finerShare), "", !mass.isMeasured());
+    String finerShare =
+        told && finer > 0 ? Figures.fixed(100 * finer / all, 1) : Words.of("screen.no-share");
+    return new LotList.Row(
+        lot.id(),
+        Sentences.cut(lot.cut()),
+        List.of(Rows.mass(lot, worked, figures), share, finerShare),
+        "",
+        !mass.isMeasured());
   }
 
   @Override
   protected String[] heads() {
-    return new String[] {Words.of("outputs.mass"), Words.of("screen.share"), Words.of("screen.finer")};
+    return new String[] {
+      Words.of("outputs.mass"), Words.of("screen.share"), Words.of("screen.finer")
+    };
   }
 
   @Override
   protected void showOwn(Worked worked, Step now, Figures figures) {
-    if (shaking.getChildren().isEmpty() && now.process() instanceof Process.Screening(var stack, var _)) {
+    if (shaking.getChildren().isEmpty()
+        && now.process() instanceof Process.Screening(var stack, var _)) {
       addShaking(now, stack.getFirst());
     }
     boolean open = !worked.batch().closed();
@@ -87,7 +103,12 @@ final class ScreenPanel extends StepPanel {
   }
 
   private void sum(Worked worked, Step now, Figures figures) {
-    double found = now.outputs().stream().map(worked.sand()::mass).filter(LotMass::isMeasured).mapToDouble(LotMass::grams).sum();
+    double found =
+        now.outputs().stream()
+            .map(worked.sand()::mass)
+            .filter(LotMass::isMeasured)
+            .mapToDouble(LotMass::grams)
+            .sum();
     if (found > 0) {
       findings.getChildren().add(Parts.line(Words.of("screen.sum"), figures.sand(found)));
     }
@@ -96,9 +117,16 @@ final class ScreenPanel extends StepPanel {
   private void pan(Worked worked, Step now) {
     List<Lot> cuts = worked.network().lots(now.outputs());
     long open = cuts.stream().filter(lot -> !worked.sand().mass(lot.id()).isMeasured()).count();
-    boolean panOnly = open == 1 && !worked.sand().mass(cuts.getLast().id()).isMeasured() && cuts.getLast().cut().retained().isEmpty();
+    boolean panOnly =
+        open == 1
+            && !worked.sand().mass(cuts.getLast().id()).isMeasured()
+            && cuts.getLast().cut().retained().isEmpty();
     if (panOnly) {
-      findings.getChildren().add(Parts.advice("fault", "", Words.of("screen.pan-missing", Sentences.lot(cuts.getLast()))));
+      findings
+          .getChildren()
+          .add(
+              Parts.advice(
+                  "fault", "", Words.of("screen.pan-missing", Sentences.lot(cuts.getLast()))));
     }
   }
 
@@ -110,15 +138,27 @@ final class ScreenPanel extends StepPanel {
             lot -> {
               Optional<Measure.LookedOver> seen = lot.latest(Measure.LookedOver.class);
               if (seen.isPresent()) {
-                findings.getChildren().add(Parts.advice("fine", "", Words.counted("screen.oversize.seen", seen.get().pickers(), Sentences.lot(lot))));
+                findings
+                    .getChildren()
+                    .add(
+                        Parts.advice(
+                            "fine",
+                            "",
+                            Words.counted(
+                                "screen.oversize.seen", seen.get().pickers(), Sentences.lot(lot))));
               } else if (worked.network().taker(lot.id()).isEmpty()) {
-                findings.getChildren().add(Parts.advice("fault", "", Words.of("screen.oversize.unseen", Sentences.lot(lot))));
+                findings
+                    .getChildren()
+                    .add(
+                        Parts.advice(
+                            "fault", "", Words.of("screen.oversize.unseen", Sentences.lot(lot))));
               }
             });
   }
 
   private void overloaded(Worked worked, Step now, Figures figures) {
-    if (!(now.process() instanceof Process.Screening(var _, Optional<Manner> manner) && manner.equals(Optional.of(Manner.DRY_SAMPLE)))) {
+    if (!(now.process() instanceof Process.Screening(var _, Optional<Manner> manner)
+        && manner.equals(Optional.of(Manner.DRY_SAMPLE)))) {
       return;
     }
     for (Lot lot : worked.network().lots(now.outputs())) {
@@ -131,20 +171,45 @@ final class ScreenPanel extends StepPanel {
               screen ->
                   findings
                       .getChildren()
-                      .add(Parts.advice("fault", "", Words.of("screen.overloaded", screen.label(), figures.sand(mass.grams()), figures.sand(screen.loadFor(Manner.DRY_SAMPLE))))));
+                      .add(
+                          Parts.advice(
+                              "fault",
+                              "",
+                              Words.of(
+                                  "screen.overloaded",
+                                  screen.label(),
+                                  figures.sand(mass.grams()),
+                                  figures.sand(screen.loadFor(Manner.DRY_SAMPLE))))));
     }
   }
 
   private void curve(SizeCurve curve) {
-    List<SizeChart.Series> series = List.of(new SizeChart.Series(Words.of("process.screen"), curve, "chart-feed"));
+    List<SizeChart.Series> series =
+        List.of(new SizeChart.Series(Words.of("process.screen"), curve, "chart-feed"));
     chart.show(width -> SizeChart.of(series, width, CHART_HEIGHT), SizeChart.spoken(series));
     if (curve.d50Mm().isPresent() && curve.p80Mm().isPresent()) {
       String d50 = Figures.fixed(curve.d50Mm().getAsDouble(), 2);
-      findings.getChildren().add(Parts.advice("water", Words.of("screen.d50", d50), Words.of("screen.p80", Figures.fixed(curve.p80Mm().getAsDouble(), 2))));
+      findings
+          .getChildren()
+          .add(
+              Parts.advice(
+                  "water",
+                  Words.of("screen.d50", d50),
+                  Words.of("screen.p80", Figures.fixed(curve.p80Mm().getAsDouble(), 2))));
     } else if (curve.d50Mm().isPresent()) {
-      findings.getChildren().add(Parts.advice("water", Words.of("screen.d50", Figures.fixed(curve.d50Mm().getAsDouble(), 2)), ""));
+      findings
+          .getChildren()
+          .add(
+              Parts.advice(
+                  "water",
+                  Words.of("screen.d50", Figures.fixed(curve.d50Mm().getAsDouble(), 2)),
+                  ""));
     }
-    findings.getChildren().add(Buttons.plain("plan-cuts", Words.of("screen.curve"), "P", () -> feed().ifPresent(desk::plan)));
+    findings
+        .getChildren()
+        .add(
+            Buttons.plain(
+                "plan-cuts", Words.of("screen.curve"), "P", () -> feed().ifPresent(desk::plan)));
   }
 
   private Optional<LotId> feed() {
@@ -154,8 +219,20 @@ final class ScreenPanel extends StepPanel {
   private void addShaking(Step now, Screen first) {
     LastMinuteForm made = new LastMinuteForm(desk.figures(), first);
     form = Optional.of(made);
-    RecordBox box = new RecordBox("record-minute", Words.of("screen.minute.record"), made, measure -> desk.submit(new Edit.RecordOnStep(now.id(), measure)));
-    shaking.getChildren().addAll(Parts.section(Words.of("screen.minute")), Parts.sentence(Words.of("screen.minute.about"), "muted"), shakingSaid, minutes, box);
+    RecordBox box =
+        new RecordBox(
+            "record-minute",
+            Words.of("screen.minute.record"),
+            made,
+            measure -> desk.submit(new Edit.RecordOnStep(now.id(), measure)));
+    shaking
+        .getChildren()
+        .addAll(
+            Parts.section(Words.of("screen.minute")),
+            Parts.sentence(Words.of("screen.minute.about"), "muted"),
+            shakingSaid,
+            minutes,
+            box);
   }
 
   private void forChosenScreen() {
@@ -164,7 +241,10 @@ final class ScreenPanel extends StepPanel {
   }
 
   private List<Node> lastMinutes(Worked worked, Step now, Figures figures) {
-    double all = worked.sand().closure(step).inG() > 0 ? worked.sand().closure(step).inG() : worked.sand().closure(step).outG();
+    double all =
+        worked.sand().closure(step).inG() > 0
+            ? worked.sand().closure(step).inG()
+            : worked.sand().closure(step).outG();
     return now.readings().stream()
         .filter(Reading::isLive)
         .map(Reading::measure)
@@ -181,6 +261,10 @@ final class ScreenPanel extends StepPanel {
     return Parts.advice(
         enough ? "fine" : "fault",
         Words.of(enough ? "screen.minute.enough" : "screen.minute.go-on", minute.screen().label()),
-        Words.of("screen.minute.share", figures.sand(minute.passedG()), share, Figures.plain(100 * Sieving.END_POINT)));
+        Words.of(
+            "screen.minute.share",
+            figures.sand(minute.passedG()),
+            share,
+            Figures.plain(100 * Sieving.END_POINT)));
   }
 }

@@ -24,15 +24,27 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** Chooses the stack from the screens owned, by typing their numbers or by pressing them, and how it is worked. */
+/**
+ * Chooses the stack from the screens owned, by typing their numbers or by pressing them, and how it
+ * is worked.
+ */
 final class ScreeningForm extends StepForm {
   private Cut feed = Cut.ALL;
   private final FlowPane choice = new FlowPane(8, 8);
   private final Label cuts = Parts.sentence("", "in-hand-text");
-  private final Segments<Manner> manner = new Segments<>("manner", List.of(Manner.WET_BULK, Manner.DRY_BULK, Manner.DRY_SAMPLE), one -> Words.of("manner", one));
-  private final VBox caution = Parts.advice("caution", Words.of("caution.dust.title"), Words.of("caution.dust"));
+  private final Segments<Manner> manner =
+      new Segments<>(
+          "manner",
+          List.of(Manner.WET_BULK, Manner.DRY_BULK, Manner.DRY_SAMPLE),
+          one -> Words.of("manner", one));
+  private final VBox caution =
+      Parts.advice("caution", Words.of("caution.dust.title"), Words.of("caution.dust"));
   private final EntryField<List<Screen>> stack =
-      new EntryField<>("stack", Words.of("screening.stack"), Words.of("screening.stack.hint"), typed -> StackText.parse(typed, usable(), feed));
+      new EntryField<>(
+          "stack",
+          Words.of("screening.stack"),
+          Words.of("screening.stack.hint"),
+          typed -> StackText.parse(typed, usable(), feed));
   private final List<Screen> planned;
   private boolean following;
 
@@ -58,7 +70,8 @@ final class ScreeningForm extends StepForm {
   private List<Screen> usable() {
     return desk.shop().ownedFor(Optional.of(manner.chosen())).stream()
         .map(OwnedScreen::screen)
-        .filter(screen -> screen.openingMm() < feed.upperMm() && screen.openingMm() > feed.lowerMm())
+        .filter(
+            screen -> screen.openingMm() < feed.upperMm() && screen.openingMm() > feed.lowerMm())
         .toList();
   }
 
@@ -85,7 +98,9 @@ final class ScreeningForm extends StepForm {
   }
 
   private ToggleButton toggle(Screen screen) {
-    ToggleButton toggle = new ToggleButton(Words.of("screening.screen", screen.label(), Figures.plain(screen.openingMm())));
+    ToggleButton toggle =
+        new ToggleButton(
+            Words.of("screening.screen", screen.label(), Figures.plain(screen.openingMm())));
     toggle.setId("screen-" + screen.label());
     toggle.setUserData(screen);
     toggle.getStyleClass().add("choice");
@@ -111,12 +126,21 @@ final class ScreeningForm extends StepForm {
     following = true;
     switch (StackText.parse(stack.field().getText(), usable(), feed)) {
       case Entry.Value<List<Screen>>(List<Screen> typed) -> {
-        choice.getChildren().stream().map(ToggleButton.class::cast).forEach(toggle -> toggle.setSelected(typed.contains((Screen) toggle.getUserData())));
-        cuts.setText(Words.of("screening.makes", Cut.of(feed, typed).stream().map(Sentences::cut).collect(Collectors.joining(" · "))));
+        choice.getChildren().stream()
+            .map(ToggleButton.class::cast)
+            .forEach(toggle -> toggle.setSelected(typed.contains((Screen) toggle.getUserData())));
+        cuts.setText(
+            Words.of(
+                "screening.makes",
+                Cut.of(feed, typed).stream()
+                    .map(Sentences::cut)
+                    .collect(Collectors.joining(" · "))));
       }
       case Entry.Bad<List<Screen>> _ -> {
         if (stack.field().getText().isBlank()) {
-          choice.getChildren().stream().map(ToggleButton.class::cast).forEach(toggle -> toggle.setSelected(false));
+          choice.getChildren().stream()
+              .map(ToggleButton.class::cast)
+              .forEach(toggle -> toggle.setSelected(false));
         }
         cuts.setText(Words.of("screening.none-chosen"));
       }
@@ -130,8 +154,14 @@ final class ScreeningForm extends StepForm {
         .read()
         .map(
             screens -> {
-              List<Edit.NewLot> outputs = Cut.of(taken.cut(), screens).stream().map(cut -> made(Material.CUT, cut)).toList();
-              return take(new Process.Screening(screens, Optional.of(manner.chosen())), List.of(lot), outputs);
+              List<Edit.NewLot> outputs =
+                  Cut.of(taken.cut(), screens).stream()
+                      .map(cut -> made(Material.CUT, cut))
+                      .toList();
+              return take(
+                  new Process.Screening(screens, Optional.of(manner.chosen())),
+                  List.of(lot),
+                  outputs);
             });
   }
 

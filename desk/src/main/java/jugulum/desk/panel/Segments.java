@@ -14,14 +14,18 @@ import javafx.scene.layout.FlowPane;
 public final class Segments<T> extends FlowPane {
   private final ToggleGroup group = new ToggleGroup();
 
-  /** Makes the choice, the first thing chosen. A button is called by the name of an enum constant, else by its place. */
+  /**
+   * Makes the choice, the first thing chosen. A button is called by the name of an enum constant,
+   * else by its place.
+   */
   public Segments(String id, List<T> things, Function<T, String> name) {
     getStyleClass().add("segments");
     setId(id);
     setPrefWrapLength(Double.MAX_VALUE);
     for (T thing : things) {
       ToggleButton button = new ToggleButton(name.apply(thing));
-      button.setId(id + "-" + (thing instanceof Enum<?> named ? named.name() : things.indexOf(thing)));
+      button.setId(
+          id + "-" + (thing instanceof Enum<?> named ? named.name() : things.indexOf(thing)));
       button.setUserData(thing);
       button.setToggleGroup(group);
       getChildren().add(button);
@@ -40,12 +44,19 @@ public final class Segments<T> extends FlowPane {
   /** As wide as one line of them; the pane itself would ask for a width of its own. */
   @Override
   protected double computePrefWidth(double height) {
-    return snappedLeftInset() + snappedRightInset() + getManagedChildren().stream().mapToDouble(button -> snapSizeX(button.prefWidth(-1))).sum();
+    return snappedLeftInset()
+        + snappedRightInset()
+        + getManagedChildren().stream()
+            .mapToDouble(button -> snapSizeX(button.prefWidth(-1)))
+            .sum();
   }
 
   /** Chooses a thing. */
   public void choose(T thing) {
-    group.getToggles().stream().filter(toggle -> thing.equals(toggle.getUserData())).findFirst().ifPresent(group::selectToggle);
+    group.getToggles().stream()
+        .filter(toggle -> thing.equals(toggle.getUserData()))
+        .findFirst()
+        .ifPresent(group::selectToggle);
   }
 
   /** Puts the focus on the thing chosen. */
@@ -61,10 +72,13 @@ public final class Segments<T> extends FlowPane {
 
   /** Runs when another thing is chosen. */
   public void onChange(Runnable what) {
-    group.selectedToggleProperty().addListener((_, _, now) -> {
-      if (now != null) {
-        what.run();
-      }
-    });
+    group
+        .selectedToggleProperty()
+        .addListener(
+            (_, _, now) -> {
+              if (now != null) {
+                what.run();
+              }
+            });
   }
 }

@@ -36,7 +36,10 @@ import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
 
-/** The bench sheet of a machine for one run: what to check, where to start with this cut, what was set, how to clean it out. */
+/**
+ * The bench sheet of a machine for one run: what to check, where to start with this cut, what was
+ * set, how to clean it out.
+ */
 final class SheetPanel extends Panel {
   private final StepId step;
   private final Gear gear;
@@ -50,7 +53,9 @@ final class SheetPanel extends Panel {
   private Optional<Worked> worked = Optional.empty();
   private boolean filling;
 
-  /** A dial with its field, what the field shows of the record, and what is to be said of its value. */
+  /**
+   * A dial with its field, what the field shows of the record, and what is to be said of its value.
+   */
   private static final class Set {
     private final Dial dial;
     private final EntryField<Double> field;
@@ -74,21 +79,35 @@ final class SheetPanel extends Panel {
     this.sums = new RunSums(gear);
     keep = Buttons.plain("keep-usual", Words.of("sheet.keep"), "K", this::keepAsUsual);
     Button print = Buttons.plain("print-sheet", Words.of("sheet.print"), "P", this::print);
-    getChildren().addAll(Parts.heading(Words.of("sheet.title"), GearWords.name(gear)), Parts.sentence(suits(sheet), "muted"), fit);
+    getChildren()
+        .addAll(
+            Parts.heading(Words.of("sheet.title"), GearWords.name(gear)),
+            Parts.sentence(suits(sheet), "muted"),
+            fit);
     getChildren().add(new FlowPane(8, 8, print, keep));
     getChildren().add(Parts.section(Words.of("sheet.checks")));
     sheet.checks().forEach(check -> getChildren().add(tick(check)));
     getChildren().add(Parts.section(Words.of("sheet.dials")));
     sheet.dials().forEach(dial -> getChildren().add(part(dial)));
     getChildren().addAll(sums, Parts.section(Words.of("sheet.cleaning")));
-    sheet.cleaning().forEach(one -> getChildren().add(Parts.sentence(Words.of("sheet.item", SheetWords.cleaning(one)))));
+    sheet
+        .cleaning()
+        .forEach(
+            one ->
+                getChildren()
+                    .add(Parts.sentence(Words.of("sheet.item", SheetWords.cleaning(one)))));
     getChildren().add(Parts.advice("idle", "", SheetWords.look()));
-    sheet.cautions().forEach(one -> getChildren().add(Parts.advice("caution", "", SheetWords.caution(one))));
+    sheet
+        .cautions()
+        .forEach(one -> getChildren().add(Parts.advice("caution", "", SheetWords.caution(one))));
     getChildren().add(Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
   }
 
   private static String suits(Sheet sheet) {
-    return Words.of("sheet.suits", Figures.plain(sheet.suits().finestMm()), Figures.plain(sheet.suits().coarsestMm()));
+    return Words.of(
+        "sheet.suits",
+        Figures.plain(sheet.suits().finestMm()),
+        Figures.plain(sheet.suits().coarsestMm()));
   }
 
   private CheckBox tick(String check) {
@@ -111,23 +130,40 @@ final class SheetPanel extends Panel {
     if (now) {
       desk.submit(new Edit.RecordOnStep(step, new Measure.Checked(check)));
     } else {
-      made(check).ifPresent(reading -> desk.submit(new Edit.Strike(reading.id(), Words.of("sheet.unticked"))));
+      made(check)
+          .ifPresent(
+              reading -> desk.submit(new Edit.Strike(reading.id(), Words.of("sheet.unticked"))));
     }
   }
 
   private Optional<Reading> made(String check) {
     return worked
         .flatMap(shown -> shown.batch().step(step))
-        .flatMap(now -> now.live(Measure.Checked.class).filter(reading -> ((Measure.Checked) reading.measure()).check().equals(check)).findFirst());
+        .flatMap(
+            now ->
+                now.live(Measure.Checked.class)
+                    .filter(reading -> ((Measure.Checked) reading.measure()).check().equals(check))
+                    .findFirst());
   }
 
   private VBox part(Dial dial) {
     String name = Words.of("sheet.dial", SheetWords.dial(dial.id()), SheetWords.usual(dial));
-    EntryField<Double> field = new EntryField<>("dial-" + dial.id(), name, SheetWords.example(dial), typed -> DialText.parse(dial.unit(), typed));
+    EntryField<Double> field =
+        new EntryField<>(
+            "dial-" + dial.id(),
+            name,
+            SheetWords.example(dial),
+            typed -> DialText.parse(dial.unit(), typed));
     field.field().setOnAction(_ -> field.read().ifPresent(value -> record(dial, field, value)));
     Set set = new Set(dial, field);
     dials.add(set);
-    return new VBox(3, field, set.said, set.target, Parts.sentence(Words.of("sheet.about", SheetWords.does(sheet, dial), SheetWords.how(dial)), "muted"));
+    return new VBox(
+        3,
+        field,
+        set.said,
+        set.target,
+        Parts.sentence(
+            Words.of("sheet.about", SheetWords.does(sheet, dial), SheetWords.how(dial)), "muted"));
   }
 
   private void record(Dial dial, EntryField<Double> field, double value) {
@@ -144,7 +180,10 @@ final class SheetPanel extends Panel {
     worked
         .flatMap(shown -> shown.batch().step(step))
         .map(PastRun::settings)
-        .ifPresent(set -> desk.change(new ShopEdit.KnowMachine(gear.usuallyAt(set))).thenRun(() -> desk.openStep(step)));
+        .ifPresent(
+            set ->
+                desk.change(new ShopEdit.KnowMachine(gear.usuallyAt(set)))
+                    .thenRun(() -> desk.openStep(step)));
   }
 
   private void print() {
@@ -152,9 +191,27 @@ final class SheetPanel extends Panel {
         shown -> {
           Step now = there(shown.batch().step(step));
           Cut cut = shown.network().cutInto(now);
-          String what = Words.of("sheet.page.for", shown.batch().label().name(), Sentences.cut(cut), cut.isAll() ? Words.of("board.screen.none") : Sentences.sizes(cut));
-          SheetPage page = SheetPage.of(gear, GearWords.name(gear), Optional.of(shown.network().cutInto(now)), what, PastRun.settings(now), sums.sentences());
-          desk.save(FileKind.SHEET, Words.of("sheet.page.file", GearWords.name(gear), Sentences.cut(shown.network().cutInto(now))), () -> SheetPdf.of(page));
+          String what =
+              Words.of(
+                  "sheet.page.for",
+                  shown.batch().label().name(),
+                  Sentences.cut(cut),
+                  cut.isAll() ? Words.of("board.screen.none") : Sentences.sizes(cut));
+          SheetPage page =
+              SheetPage.of(
+                  gear,
+                  GearWords.name(gear),
+                  Optional.of(shown.network().cutInto(now)),
+                  what,
+                  PastRun.settings(now),
+                  sums.sentences());
+          desk.save(
+              FileKind.SHEET,
+              Words.of(
+                  "sheet.page.file",
+                  GearWords.name(gear),
+                  Sentences.cut(shown.network().cutInto(now))),
+              () -> SheetPdf.of(page));
         });
   }
 
@@ -165,7 +222,12 @@ final class SheetPanel extends Panel {
     boolean open = !shown.batch().closed();
     var cut = shown.network().cutInto(now);
     fit.setText(Words.of("sheet.fit", sheet.fit(cut)));
-    Parts.shown(keep, open && !gear.name().isEmpty() && desk.shop().gear().contains(gear) && !PastRun.settings(now).isEmpty());
+    Parts.shown(
+        keep,
+        open
+            && !gear.name().isEmpty()
+            && desk.shop().gear().contains(gear)
+            && !PastRun.settings(now).isEmpty());
     filling = true;
     checks.forEach((check, box) -> box.setSelected(made(check).isPresent()));
     checks.values().forEach(box -> box.setDisable(!open));
@@ -185,7 +247,8 @@ final class SheetPanel extends Panel {
     set.said.setText(value.isPresent() ? said(set.dial, value.getAsDouble()) : "");
     Parts.shown(set.said, !set.said.getText().isEmpty());
     boolean leans = set.dial.lean() != Dial.Lean.NONE;
-    set.target.setText(leans ? Words.of("sheet.target", SheetWords.target(set.dial, coarseness)) : "");
+    set.target.setText(
+        leans ? Words.of("sheet.target", SheetWords.target(set.dial, coarseness)) : "");
     Parts.shown(set.target, leans);
   }
 

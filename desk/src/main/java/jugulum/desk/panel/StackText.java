@@ -19,7 +19,11 @@ final class StackText {
 
   /** As it would be typed. */
   static String of(List<Screen> stack) {
-    return stack.stream().map(screen -> screen.label().contains(" ") ? screen.label().replace(' ', '_') : screen.label()).collect(Collectors.joining(" "));
+    return stack.stream()
+        .map(
+            screen ->
+                screen.label().contains(" ") ? screen.label().replace(' ', '_') : screen.label())
+        .collect(Collectors.joining(" "));
   }
 
   /** Understands it, or says which screen is wrong and why. */
@@ -29,7 +33,10 @@ final class StackText {
       if (label.isEmpty()) {
         continue;
       }
-      Optional<Screen> screen = owned.stream().filter(one -> one.label().replace(' ', '_').equalsIgnoreCase(label)).findFirst();
+      Optional<Screen> screen =
+          owned.stream()
+              .filter(one -> one.label().replace(' ', '_').equalsIgnoreCase(label))
+              .findFirst();
       if (screen.isEmpty()) {
         return bad("stack.unknown", label);
       }

@@ -15,7 +15,10 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** What a run over a machine came to: recovery, concentration, what is left in the tailings, and whether to run those again. */
+/**
+ * What a run over a machine came to: recovery, concentration, what is left in the tailings, and
+ * whether to run those again.
+ */
 final class StageBox extends VBox {
   StageBox() {
     super(6);
@@ -32,21 +35,61 @@ final class StageBox extends VBox {
   private static List<Node> lines(Worked worked, Step now, Stage stage, Figures figures) {
     List<Node> lines = new ArrayList<>();
     lines.add(Parts.section(Words.of("stage.title")));
-    boolean nothing = now.outputs().stream().noneMatch(lot -> worked.sand().mass(lot).isMeasured()) && stage.won().isEmpty() && stage.left().isEmpty();
+    boolean nothing =
+        now.outputs().stream().noneMatch(lot -> worked.sand().mass(lot).isMeasured())
+            && stage.won().isEmpty()
+            && stage.left().isEmpty();
     if (nothing) {
-      lines.add(now.finishedAt().isPresent() ? Parts.advice("fault", "", Words.of("stage.no-product")) : Parts.sentence(Words.of("stage.nothing-yet"), "muted"));
+      lines.add(
+          now.finishedAt().isPresent()
+              ? Parts.advice("fault", "", Words.of("stage.no-product"))
+              : Parts.sentence(Words.of("stage.nothing-yet"), "muted"));
       return lines;
     }
-    stage.recovery().ifPresent(recovery -> lines.add(Parts.line(Words.of("stage.recovery"), recovery(stage, recovery), "strong")));
-    stage.recovery().ifPresent(recovery -> lines.add(Parts.sentence(Words.of("stage.range", Figures.shares(recovery)), "muted")));
-    stage.ratio().ifPresent(ratio -> lines.add(Parts.line(Words.of("stage.ratio"), Words.of("stage.to-one", Figures.times(ratio)))));
+    stage
+        .recovery()
+        .ifPresent(
+            recovery ->
+                lines.add(
+                    Parts.line(Words.of("stage.recovery"), recovery(stage, recovery), "strong")));
+    stage
+        .recovery()
+        .ifPresent(
+            recovery ->
+                lines.add(
+                    Parts.sentence(Words.of("stage.range", Figures.shares(recovery)), "muted")));
+    stage
+        .ratio()
+        .ifPresent(
+            ratio ->
+                lines.add(
+                    Parts.line(
+                        Words.of("stage.ratio"), Words.of("stage.to-one", Figures.times(ratio)))));
     stage
         .enrichment()
         .ifPresent(band -> lines.add(Parts.line(Words.of("stage.enrichment"), enrichment(band))));
-    stage.left().ifPresent(left -> lines.add(Parts.line(Words.of("stage.left"), Words.of("stage.left.gold", figures.gold(left.milligrams())), "gold-text")));
-    stage.left().ifPresent(left -> lines.add(Parts.sentence(Words.of("stage.left.range", figures.goldRange(left)), "muted")));
+    stage
+        .left()
+        .ifPresent(
+            left ->
+                lines.add(
+                    Parts.line(
+                        Words.of("stage.left"),
+                        Words.of("stage.left.gold", figures.gold(left.milligrams())),
+                        "gold-text")));
+    stage
+        .left()
+        .ifPresent(
+            left ->
+                lines.add(
+                    Parts.sentence(
+                        Words.of("stage.left.range", figures.goldRange(left)), "muted")));
     if (!stage.notLookedAt().isEmpty()) {
-      lines.add(Parts.advice("fault", "", Words.of("stage.unseen", Sentences.lots(worked.network(), stage.notLookedAt()))));
+      lines.add(
+          Parts.advice(
+              "fault",
+              "",
+              Words.of("stage.unseen", Sentences.lots(worked.network(), stage.notLookedAt()))));
     }
     stage.balance().map(StageBox::balance).ifPresent(lines::add);
     return lines;
@@ -59,7 +102,9 @@ final class StageBox extends VBox {
   private static String enrichment(Band band) {
     String low = Figures.times(band.low());
     String high = Figures.times(band.high());
-    return low.equals(high) ? Words.of("stage.times", high) : Words.of("stage.times.range", Figures.times(band.usual()), low, high);
+    return low.equals(high)
+        ? Words.of("stage.times", high)
+        : Words.of("stage.times.range", Figures.times(band.usual()), low, high);
   }
 
   private static Node balance(Balance balance) {
@@ -71,8 +116,11 @@ final class StageBox extends VBox {
             Figures.percent(balance.twoProduct().usual()),
             Figures.shares(balance.twoProduct()));
     Band gap = balance.difference();
-    String by = Words.of("stage.gap", points(Math.abs(gap.usual())), points(gap.low()), points(gap.high()));
-    return balance.disagrees() ? Parts.advice("fault", Words.of("stage.disagree", by), both) : Parts.advice("fine", Words.of("stage.agree"), both);
+    String by =
+        Words.of("stage.gap", points(Math.abs(gap.usual())), points(gap.low()), points(gap.high()));
+    return balance.disagrees()
+        ? Parts.advice("fault", Words.of("stage.disagree", by), both)
+        : Parts.advice("fine", Words.of("stage.agree"), both);
   }
 
   private static String points(double share) {

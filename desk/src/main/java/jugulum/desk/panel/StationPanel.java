@@ -27,7 +27,10 @@ public final class StationPanel extends Panel {
     getStyleClass().add("station-panel");
   }
 
-  /** The panel for the steps of a station: the feed's own for receiving, one sheet for one run, a choice for several. */
+  /**
+   * The panel for the steps of a station: the feed's own for receiving, one sheet for one run, a
+   * choice for several.
+   */
   public static Panel of(Worked worked, List<StepId> ids, Desk desk) {
     List<Step> steps = ids.stream().flatMap(id -> worked.batch().step(id).stream()).toList();
     Step last = steps.getLast();
@@ -63,11 +66,14 @@ public final class StationPanel extends Panel {
   }
 
   private static String name(List<Step> runs, Step step) {
-    return Words.of("station.run", Integer.toString(runs.indexOf(step) + 1), shortName(step.process()));
+    return Words.of(
+        "station.run", Integer.toString(runs.indexOf(step) + 1), shortName(step.process()));
   }
 
   private static String shortName(Process process) {
-    return process instanceof Process.GravityRun(var machine) ? Words.of("machine.short", machine.kind()) : Sentences.process(process);
+    return process instanceof Process.GravityRun(var machine)
+        ? Words.of("machine.short", machine.kind())
+        : Sentences.process(process);
   }
 
   private void open(Figures figures) {

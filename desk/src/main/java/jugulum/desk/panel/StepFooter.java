@@ -22,9 +22,18 @@ final class StepFooter extends VBox {
   private final StepId step;
   private final Desk desk;
   private final VBox notes = new VBox(4);
-  private final EntryField<String> note = new EntryField<>("note", Words.of("step.note"), Words.of("step.note.hint"), Parsers.text("refusal.NOTE_EMPTY"));
+  private final EntryField<String> note =
+      new EntryField<>(
+          "note",
+          Words.of("step.note"),
+          Words.of("step.note.hint"),
+          Parsers.text("refusal.NOTE_EMPTY"));
   private final EntryField<String> reason =
-      new EntryField<>("withdraw-reason", Words.of("step.withdraw.reason"), Words.of("step.withdraw.hint"), Parsers.text("refusal.REASON_MISSING"));
+      new EntryField<>(
+          "withdraw-reason",
+          Words.of("step.withdraw.reason"),
+          Words.of("step.withdraw.hint"),
+          Parsers.text("refusal.REASON_MISSING"));
   private final Button done;
   private final Label notesTitle = Parts.section(Words.of("step.notes"));
   private final Label mistakeTitle = Parts.section(Words.of("step.mistake"));
@@ -35,10 +44,17 @@ final class StepFooter extends VBox {
     this.step = step;
     this.desk = desk;
     getStyleClass().add("step-footer");
-    done = Buttons.plain("step-done", Words.of("step.done"), "D", () -> desk.submit(new Edit.FinishStep(step, !finished)));
+    done =
+        Buttons.plain(
+            "step-done",
+            Words.of("step.done"),
+            "D",
+            () -> desk.submit(new Edit.FinishStep(step, !finished)));
     note.field().setOnAction(_ -> note.read().ifPresent(this::addNote));
     reason.field().setOnAction(_ -> withdraw());
-    mistake = new VBox(8, reason, Buttons.quiet("withdraw", Words.of("step.withdraw"), "", this::withdraw));
+    mistake =
+        new VBox(
+            8, reason, Buttons.quiet("withdraw", Words.of("step.withdraw"), "", this::withdraw));
     mistake.getStyleClass().add("mistake");
     getChildren().addAll(notesTitle, notes, note, done, mistakeTitle, mistake);
   }
@@ -53,7 +69,12 @@ final class StepFooter extends VBox {
   }
 
   private void withdraw() {
-    reason.read().ifPresent(why -> desk.submit(new Edit.WithdrawStep(step, why)).thenAccept(outcome -> settle(outcome, reason)));
+    reason
+        .read()
+        .ifPresent(
+            why ->
+                desk.submit(new Edit.WithdrawStep(step, why))
+                    .thenAccept(outcome -> settle(outcome, reason)));
   }
 
   private void settle(Outcome outcome, EntryField<String> field) {
@@ -67,7 +88,15 @@ final class StepFooter extends VBox {
     Step now = worked.batch().step(step).orElseThrow();
     finished = now.finishedAt().isPresent();
     done.setText(Words.of(finished ? "step.go-on" : "step.done"));
-    notes.getChildren().setAll(now.notes().stream().map(one -> Parts.sentence(Words.of("reading.timed", figures.clock(one.at()), one.text()), "note")).toList());
+    notes
+        .getChildren()
+        .setAll(
+            now.notes().stream()
+                .map(
+                    one ->
+                        Parts.sentence(
+                            Words.of("reading.timed", figures.clock(one.at()), one.text()), "note"))
+                .toList());
     boolean open = !worked.batch().closed();
     Parts.shown(notes, !now.notes().isEmpty());
     Parts.shown(notesTitle, open || !now.notes().isEmpty());

@@ -49,9 +49,14 @@ abstract class StepForm extends Panel {
         });
   }
 
-  /** Enter starts the step wherever it means nothing else; fields say for themselves what it means in them. */
+  /**
+   * Enter starts the step wherever it means nothing else; fields say for themselves what it means
+   * in them.
+   */
   private static boolean startsFrom(Object target) {
-    return target instanceof ToggleButton || target instanceof CheckBox || target instanceof ComboBox<?> list && !list.isShowing();
+    return target instanceof ToggleButton
+        || target instanceof CheckBox
+        || target instanceof ComboBox<?> list && !list.isShowing();
   }
 
   /** To be added last, under what the form asks. */
@@ -59,7 +64,9 @@ abstract class StepForm extends Panel {
     getChildren()
         .addAll(
             error,
-            Parts.row(Buttons.primary("start-step", startText, "Enter", this::start), Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)));
+            Parts.row(
+                Buttons.primary("start-step", startText, "Enter", this::start),
+                Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)));
   }
 
   /** The step to take, or nothing after {@link #refuse}. */

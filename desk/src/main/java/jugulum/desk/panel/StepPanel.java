@@ -16,7 +16,10 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/** The bench sheet of one step: what went in, what comes out, whether the sand adds up. Kinds of step add their own part. */
+/**
+ * The bench sheet of one step: what went in, what comes out, whether the sand adds up. Kinds of
+ * step add their own part.
+ */
 class StepPanel extends Panel {
   protected final StepId step;
   protected final Desk desk;
@@ -40,18 +43,21 @@ class StepPanel extends Panel {
     closure.setId("closure");
     getChildren().addAll(heading, taken);
     getChildren().addAll(own());
-    getChildren().addAll(Parts.section(Words.of("step.outputs")), outputs, closure, below, again, footer);
+    getChildren()
+        .addAll(Parts.section(Words.of("step.outputs")), outputs, closure, below, again, footer);
   }
 
   /** The right panel for a step. */
   static StepPanel of(Step step, Desk desk) {
     return switch (step.process()) {
-      case Process.MagnetRun run when run.by() == Process.MagnetRun.Way.DRUM -> new DrumPanel(step.id(), desk);
+      case Process.MagnetRun run when run.by() == Process.MagnetRun.Way.DRUM ->
+          new DrumPanel(step.id(), desk);
       case Process.MagnetRun _ -> new MagnetPanel(step.id(), desk);
       case Process.GravityRun _ -> new GravityPanel(step.id(), desk);
       case Process.Finishing _ -> new FinishPanel(step.id(), desk);
       case Process.Screening _ -> new ScreenPanel(step.id(), desk);
-      case Process.Receive _, Process.Merging _, Process.Splitting _ -> new StepPanel(step.id(), desk);
+      case Process.Receive _, Process.Merging _, Process.Splitting _ ->
+          new StepPanel(step.id(), desk);
     };
   }
 
@@ -100,8 +106,11 @@ class StepPanel extends Panel {
 
   /** What is told of one output. */
   protected LotList.Row row(Lot lot, Worked worked, Figures figures) {
-    boolean sameCut = worked.network().lots(there(worked.batch().step(step)).inputs()).stream().anyMatch(input -> input.cut().equals(lot.cut()));
-    String name = lot.name().isBlank() && sameCut ? Words.of("material", lot.material()) : Sentences.lot(lot);
+    boolean sameCut =
+        worked.network().lots(there(worked.batch().step(step)).inputs()).stream()
+            .anyMatch(input -> input.cut().equals(lot.cut()));
+    String name =
+        lot.name().isBlank() && sameCut ? Words.of("material", lot.material()) : Sentences.lot(lot);
     return Rows.of(lot, name, List.of(Rows.mass(lot, worked, figures)), worked, figures);
   }
 
@@ -116,16 +125,25 @@ class StepPanel extends Panel {
     ownEntry().forEach(part -> Parts.shown(part, !worked.batch().closed()));
     outputs.show(worked, now.outputs(), lot -> row(lot, worked, figures));
     showOwn(worked, now, figures);
-    outputs.scaleUnder(again, now.outputs().stream().allMatch(id -> worked.sand().mass(id).isMeasured()));
+    outputs.scaleUnder(
+        again, now.outputs().stream().allMatch(id -> worked.sand().mass(id).isMeasured()));
     closure.getChildren().setAll(Closures.advice("", worked.sand().closure(step), worked, figures));
-    closure.getChildren().addAll(Suspects.of(worked.sand().closure(step), worked, desk.shop().containersG(), figures));
+    closure
+        .getChildren()
+        .addAll(
+            Suspects.of(worked.sand().closure(step), worked, desk.shop().containersG(), figures));
     footer.show(worked, figures);
   }
 
   private static String taken(Worked worked, Step now, List<Lot> inputs, Figures figures) {
     double grams = worked.sand().closure(now.id()).inG();
-    String in = inputs.isEmpty() || grams == 0 ? Words.of("step.in.unknown") : Words.of("step.in", figures.sand(grams));
-    return now.process() instanceof Process.MagnetRun run ? Words.of("step.in.how", in, MagnetForm.state(run)) : in;
+    String in =
+        inputs.isEmpty() || grams == 0
+            ? Words.of("step.in.unknown")
+            : Words.of("step.in", figures.sand(grams));
+    return now.process() instanceof Process.MagnetRun run
+        ? Words.of("step.in.how", in, MagnetForm.state(run))
+        : in;
   }
 
   @Override
@@ -142,5 +160,4 @@ class StepPanel extends Panel {
   public final Object key() {
     return step;
   }
-
 }

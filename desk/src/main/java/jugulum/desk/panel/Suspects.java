@@ -19,13 +19,19 @@ import jugulum.desk.words.Words;
 final class Suspects {
   private Suspects() {}
 
-  /** A remark for each kind of slip, nearest first: where several weights could have it they are named together. */
-  static List<Node> of(StepClosure closure, Worked worked, List<Double> containersG, Figures figures) {
+  /**
+   * A remark for each kind of slip, nearest first: where several weights could have it they are
+   * named together.
+   */
+  static List<Node> of(
+      StepClosure closure, Worked worked, List<Double> containersG, Figures figures) {
     Map<Slip, List<Suspicion>> bySlip = new LinkedHashMap<>();
     for (Suspicion one : Suspicions.of(worked.network(), closure, containersG)) {
       bySlip.computeIfAbsent(one.slip(), _ -> new ArrayList<>()).add(one);
     }
-    return bySlip.entrySet().stream().map(entry -> remark(entry.getKey(), entry.getValue(), worked, figures)).toList();
+    return bySlip.entrySet().stream()
+        .map(entry -> remark(entry.getKey(), entry.getValue(), worked, figures))
+        .toList();
   }
 
   private static Node remark(Slip slip, List<Suspicion> weights, Worked worked, Figures figures) {
@@ -33,11 +39,20 @@ final class Suspects {
     if (weights.size() == 1) {
       Suspicion only = weights.getFirst();
       return Parts.advice(
-          "fault", Words.of("suspect.title", lot(only, worked)), Words.of("suspect.fits", figures.sand(only.readG()), figures.sand(only.rightG()), question));
+          "fault",
+          Words.of("suspect.title", lot(only, worked)),
+          Words.of(
+              "suspect.fits", figures.sand(only.readG()), figures.sand(only.rightG()), question));
     }
     String each =
         weights.stream()
-            .map(one -> Words.of("suspect.each", lot(one, worked), figures.sand(one.readG()), figures.sand(one.rightG())))
+            .map(
+                one ->
+                    Words.of(
+                        "suspect.each",
+                        lot(one, worked),
+                        figures.sand(one.readG()),
+                        figures.sand(one.rightG())))
             .collect(Collectors.joining(Words.of("suspect.or")));
     return Parts.advice("fault", question, Words.of("suspect.one-of", each));
   }

@@ -33,7 +33,11 @@ final class WeighBox extends VBox {
     this.lot = lot;
     this.form = new SandWeightForm(desk.figures(), desk.containers());
     this.box =
-        new RecordBox(id, text, form, measure -> desk.submit(new Edit.RecordOnLot(lot.get().orElseThrow().id(), measure)))
+        new RecordBox(
+                id,
+                text,
+                form,
+                measure -> desk.submit(new Edit.RecordOnLot(lot.get().orElseThrow().id(), measure)))
             .with(Buttons.plain("another-bowl", Words.of("weigh.another"), "A", this::another));
     getStyleClass().add("weigh-box");
     target.setId("weigh-target");
@@ -65,7 +69,11 @@ final class WeighBox extends VBox {
   }
 
   private void nextBowl() {
-    form.forBowl(lot.get().filter(now -> !now.bowls().isEmpty()).map(now -> now.bowls().lastKey() + 1).orElse(1));
+    form.forBowl(
+        lot.get()
+            .filter(now -> !now.bowls().isEmpty())
+            .map(now -> now.bowls().lastKey() + 1)
+            .orElse(1));
     tell();
     focus();
   }

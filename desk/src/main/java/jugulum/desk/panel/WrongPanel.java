@@ -24,7 +24,14 @@ final class WrongPanel extends Panel {
   WrongPanel(StepId step, Sheet sheet, Desk desk) {
     this.step = step;
     this.desk = desk;
-    sheet.symptoms().forEach(one -> seen.getChildren().add(Buttons.chip("symptom-" + one.id(), SheetWords.symptom(one.id()), () -> show(one))));
+    sheet
+        .symptoms()
+        .forEach(
+            one ->
+                seen.getChildren()
+                    .add(
+                        Buttons.chip(
+                            "symptom-" + one.id(), SheetWords.symptom(one.id()), () -> show(one))));
     causes.setId("causes");
     getChildren()
         .addAll(
@@ -39,14 +46,20 @@ final class WrongPanel extends Panel {
     causes.getChildren().setAll(Parts.section(SheetWords.symptom(symptom.id())));
     for (String cause : symptom.causes()) {
       VBox remedy = Parts.advice("water", "", SheetWords.cause(cause));
-      remedy.getChildren().add(Buttons.plain("did-" + cause, Words.of("wrong.did"), "", () -> note(symptom, cause)));
+      remedy
+          .getChildren()
+          .add(
+              Buttons.plain("did-" + cause, Words.of("wrong.did"), "", () -> note(symptom, cause)));
       causes.getChildren().add(remedy);
     }
     causes.lookup("#did-" + symptom.causes().getFirst()).requestFocus();
   }
 
   private void note(Symptom symptom, String cause) {
-    desk.submit(new Edit.AddNote(step, Words.of("wrong.note", SheetWords.symptom(symptom.id()), SheetWords.cause(cause))))
+    desk.submit(
+            new Edit.AddNote(
+                step,
+                Words.of("wrong.note", SheetWords.symptom(symptom.id()), SheetWords.cause(cause))))
         .thenAccept(
             outcome -> {
               if (outcome instanceof Outcome.Recorded) {

@@ -31,7 +31,10 @@ import jugulum.desk.words.StageWords;
 import jugulum.desk.words.Words;
 import org.openpdf.text.pdf.PdfPTable;
 
-/** The batch sheet: how much, how sure, where the rest is, what next, and what all of it rests on. The answers on the first page, the steps on the second. */
+/**
+ * The batch sheet: how much, how sure, where the rest is, what next, and what all of it rests on.
+ * The answers on the first page, the steps on the second.
+ */
 public final class AccountPdf {
   /** So many lots that do not pay are named. */
   private static final int NAMED = 3;
@@ -65,7 +68,13 @@ public final class AccountPdf {
 
   private byte[] written() {
     paper.write(Words.of("account.title", label().name()), paper.title);
-    paper.write(Words.of("page.received", label().source(), Figures.day(label().received()), figures.sand(account.feedKg() * 1000)), paper.text);
+    paper.write(
+        Words.of(
+            "page.received",
+            label().source(),
+            Figures.day(label().received()),
+            figures.sand(account.feedKg() * 1000)),
+        paper.text);
     howMuch();
     howSure();
     where();
@@ -82,9 +91,16 @@ public final class AccountPdf {
       paper.write(Words.of("account.not-weighed"), paper.text);
     } else {
       double milligrams = gold.won().get().milligrams();
-      paper.write(figures.gold(milligrams), paper.figure).write(RecoveryWords.everyUnit(milligrams), paper.text);
+      paper
+          .write(figures.gold(milligrams), paper.figure)
+          .write(RecoveryWords.everyUnit(milligrams), paper.text);
       String key = gold.finenessMeasured() ? "account.fine.measured" : "account.fine.assumed";
-      paper.write(Words.of(key, figures.gold(milligrams * gold.fineness()), Figures.fixed(gold.fineness() * 1000, 0)), paper.text);
+      paper.write(
+          Words.of(
+              key,
+              figures.gold(milligrams * gold.fineness()),
+              Figures.fixed(gold.fineness() * 1000, 0)),
+          paper.text);
     }
   }
 
@@ -92,16 +108,35 @@ public final class AccountPdf {
     var gold = account.gold();
     paper.section("page.how-sure");
     PdfPTable table = Paper.grid(32, 14, 18, 36);
-    for (String head : List.of("", Words.of("account.recovered"), Words.of("account.range.head"), Words.of("page.scale"))) {
+    for (String head :
+        List.of(
+            "",
+            Words.of("account.recovered"),
+            Words.of("account.range.head"),
+            Words.of("page.scale"))) {
       table.addCell(Paper.lined(head, paper.text));
     }
-    gold.recoveries().forEach(recovery -> row(table, Words.of("recovery." + Sentences.kind(recovery)), recovery));
+    gold.recoveries()
+        .forEach(
+            recovery -> row(table, Words.of("recovery." + Sentences.kind(recovery)), recovery));
     for (Map.Entry<Cut, Recovery> cut : gold.byCut().entrySet()) {
       row(table, Words.of("page.cut", Sentences.cut(cut.getKey())), cut.getValue());
     }
     paper.add(table);
-    gold.recoveries().stream().filter(recovery -> recovery.against() != Recovery.Against.BOTH).forEach(recovery -> paper.write(Words.of("page.rests", Words.of("recovery." + Sentences.kind(recovery)), RecoveryWords.rests(recovery, gold, figures)), paper.text));
-    account.best().map(RecoveryWords::settled).ifPresent(settled -> paper.write(settled, paper.text));
+    gold.recoveries().stream()
+        .filter(recovery -> recovery.against() != Recovery.Against.BOTH)
+        .forEach(
+            recovery ->
+                paper.write(
+                    Words.of(
+                        "page.rests",
+                        Words.of("recovery." + Sentences.kind(recovery)),
+                        RecoveryWords.rests(recovery, gold, figures)),
+                    paper.text));
+    account
+        .best()
+        .map(RecoveryWords::settled)
+        .ifPresent(settled -> paper.write(settled, paper.text));
     if (gold.recoveries().isEmpty()) {
       paper.write(Words.of("account.no-recovery"), paper.text);
     }
@@ -117,25 +152,50 @@ public final class AccountPdf {
 
   private void where() {
     paper.section("account.where");
-    double most = account.gold().places().stream().mapToDouble(place -> place.gold().highMg()).max().orElse(0);
+    double most =
+        account.gold().places().stream()
+            .mapToDouble(place -> place.gold().highMg())
+            .max()
+            .orElse(0);
     PdfPTable table = Paper.grid(34, 13, 19, 12, 13, 9);
-    for (String head : List.of("", Words.of("account.gold"), Words.of("account.range.head"), Words.of("gold.free"), Words.of("gold.hidden"), "")) {
+    for (String head :
+        List.of(
+            "",
+            Words.of("account.gold"),
+            Words.of("account.range.head"),
+            Words.of("gold.free"),
+            Words.of("gold.hidden"),
+            "")) {
       table.addCell(Paper.lined(head, paper.text));
     }
     for (Place place : account.gold().places()) {
       boolean unseen = place.isUnseen();
       table.addCell(Paper.lined(PlaceWords.name(place), paper.bold));
-      table.addCell(Paper.lined(unseen ? Words.of("account.place.unseen") : figures.gold(place.gold().milligrams()), paper.bold));
+      table.addCell(
+          Paper.lined(
+              unseen ? Words.of("account.place.unseen") : figures.gold(place.gold().milligrams()),
+              paper.bold));
       table.addCell(Paper.lined(unseen ? "" : figures.goldRange(place.gold()), paper.text));
       table.addCell(Paper.lined(unseen ? "" : PlaceWords.free(place, figures), paper.text));
       table.addCell(Paper.lined(unseen ? "" : PlaceWords.hidden(place, figures), paper.text));
-      table.addCell(unseen || most == 0 ? Paper.lined("", paper.text) : Paper.bar(0, place.gold().milligrams() / most));
+      table.addCell(
+          unseen || most == 0
+              ? Paper.lined("", paper.text)
+              : Paper.bar(0, place.gold().milligrams() / most));
     }
     paper.add(table);
     List<Lot> lots = account.notLookedAt();
     if (!lots.isEmpty()) {
       paper.section("account.unseen");
-      paper.add(paper.table(List.of(), new float[] {36, 64}, lots.stream().map(lot -> List.of(Sentences.lot(lot), Words.of("account.settle", lot.material()))).toList()));
+      paper.add(
+          paper.table(
+              List.of(),
+              new float[] {36, 64},
+              lots.stream()
+                  .map(
+                      lot ->
+                          List.of(Sentences.lot(lot), Words.of("account.settle", lot.material())))
+                  .toList()));
     }
   }
 
@@ -146,9 +206,15 @@ public final class AccountPdf {
       return;
     }
     AdviceWords.nothingPays(account).ifPresent(sentence -> paper.write(sentence, paper.text));
-    List<Advice> left = account.byMoney().stream().filter(advice -> advice.verdict() == Advice.Verdict.LEAVE).toList();
+    List<Advice> left =
+        account.byMoney().stream()
+            .filter(advice -> advice.verdict() == Advice.Verdict.LEAVE)
+            .toList();
     List<List<String>> rows = new ArrayList<>();
-    account.byMoney().stream().filter(advice -> !left.contains(advice)).limit(ADVICE).forEach(advice -> rows.add(row(advice)));
+    account.byMoney().stream()
+        .filter(advice -> !left.contains(advice))
+        .limit(ADVICE)
+        .forEach(advice -> rows.add(row(advice)));
     if (rows.isEmpty()) {
       rows.add(row(left.getFirst()));
     }
@@ -161,10 +227,18 @@ public final class AccountPdf {
 
   /** Those with most gold by name, the others by number. */
   private String leave(List<Advice> left) {
-    List<Advice> most = left.stream().sorted(Comparator.comparingDouble(AccountPdf::gold).reversed()).toList();
-    String named = most.stream().limit(NAMED).map(this::lotWithGold).collect(Collectors.joining(", "));
+    List<Advice> most =
+        left.stream().sorted(Comparator.comparingDouble(AccountPdf::gold).reversed()).toList();
+    String named =
+        most.stream().limit(NAMED).map(this::lotWithGold).collect(Collectors.joining(", "));
     List<Advice> others = most.stream().skip(NAMED).toList();
-    return others.isEmpty() ? named : Words.counted("page.leave.rest", others.size(), named, figures.gold(others.stream().mapToDouble(AccountPdf::gold).sum()));
+    return others.isEmpty()
+        ? named
+        : Words.counted(
+            "page.leave.rest",
+            others.size(),
+            named,
+            figures.gold(others.stream().mapToDouble(AccountPdf::gold).sum()));
   }
 
   private static double gold(Advice advice) {
@@ -189,15 +263,28 @@ public final class AccountPdf {
             misfit ->
                 paper
                     .write(MisfitWords.title(misfit, account.network()), paper.bold)
-                    .write(MisfitWords.text(misfit, balance, account.network(), containersG, figures), paper.text));
+                    .write(
+                        MisfitWords.text(misfit, balance, account.network(), containersG, figures),
+                        paper.text));
   }
 
   private void steps() {
     List<List<String>> rows = new ArrayList<>();
-    account.network().steps().stream().filter(step -> !(step.process() instanceof Process.Receive)).forEach(step -> rows.add(row(step)));
+    account.network().steps().stream()
+        .filter(step -> !(step.process() instanceof Process.Receive))
+        .forEach(step -> rows.add(row(step)));
     if (!rows.isEmpty()) {
       paper.page().section("account.part.STEPS");
-      paper.add(paper.table(List.of("account.step.head", "account.stage", "account.range.head", "account.cumulative", "account.range.head"), new float[] {38, 13, 18, 13, 18}, rows));
+      paper.add(
+          paper.table(
+              List.of(
+                  "account.step.head",
+                  "account.stage",
+                  "account.range.head",
+                  "account.cumulative",
+                  "account.range.head"),
+              new float[] {38, 13, 18, 13, 18},
+              rows));
     }
   }
 

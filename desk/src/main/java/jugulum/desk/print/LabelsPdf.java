@@ -42,15 +42,32 @@ public final class LabelsPdf {
     cell.setPadding(INSIDE);
     var batch = account.network().batch();
     cell.addElement(new Paragraph(batch.label().name(), paper.bold));
-    cell.addElement(new Paragraph(Words.of("labels.cut", Sentences.cut(lot.cut()), Integer.toString(lot.id().number())), paper.text));
+    cell.addElement(
+        new Paragraph(
+            Words.of("labels.cut", Sentences.cut(lot.cut()), Integer.toString(lot.id().number())),
+            paper.text));
     Optional<GoldRange> gold = account.gold().known(lot.id());
-    cell.addElement(new Paragraph(gold.map(range -> figures.gold(range.milligrams())).orElse(Words.of("header.none")), paper.head));
-    cell.addElement(new Paragraph(Words.of("labels.fineness", Figures.fixed(account.gold().fineness() * 1000, 0), weighedOn(lot, figures)), paper.text));
+    cell.addElement(
+        new Paragraph(
+            gold.map(range -> figures.gold(range.milligrams())).orElse(Words.of("header.none")),
+            paper.head));
+    cell.addElement(
+        new Paragraph(
+            Words.of(
+                "labels.fineness",
+                Figures.fixed(account.gold().fineness() * 1000, 0),
+                weighedOn(lot, figures)),
+            paper.text));
     cell.addElement(new Paragraph(batch.label().source(), paper.text));
     return cell;
   }
 
   private static String weighedOn(Lot lot, Figures figures) {
-    return lot.readings().stream().filter(Reading::isLive).map(Reading::at).reduce((_, later) -> later).map(at -> Figures.day(at.atZone(figures.zone()).toLocalDate())).orElse("");
+    return lot.readings().stream()
+        .filter(Reading::isLive)
+        .map(Reading::at)
+        .reduce((_, later) -> later)
+        .map(at -> Figures.day(at.atZone(figures.zone()).toLocalDate()))
+        .orElse("");
   }
 }

@@ -66,8 +66,11 @@ final class Paper {
   }
 
   private static BaseFont font(String file) throws IOException {
-    try (InputStream in = Objects.requireNonNull(Paper.class.getResourceAsStream("/jugulum/desk/font/" + file), file)) {
-      return BaseFont.createFont(file, BaseFont.IDENTITY_H, BaseFont.EMBEDDED, true, in.readAllBytes(), null);
+    try (InputStream in =
+        Objects.requireNonNull(
+            Paper.class.getResourceAsStream("/jugulum/desk/font/" + file), file)) {
+      return BaseFont.createFont(
+          file, BaseFont.IDENTITY_H, BaseFont.EMBEDDED, true, in.readAllBytes(), null);
     }
   }
 
@@ -140,7 +143,10 @@ final class Paper {
     return cell;
   }
 
-  /** A bar over the part from and to, 0 to 1, of a cell's width: dark enough to be seen in black and white. */
+  /**
+   * A bar over the part from and to, 0 to 1, of a cell's width: dark enough to be seen in black and
+   * white.
+   */
   static PdfPCell bar(double from, double to) {
     float least = 0.004f;
     float before = (float) Math.clamp(from, least, 1 - 4 * least);

@@ -46,11 +46,26 @@ public record SheetPage(
    * @param what for which batch and cut
    * @param set how its dials were set, by name
    */
-  public static SheetPage of(Gear gear, String name, Optional<Cut> cut, String what, Map<String, Double> set, List<String> sums) {
+  public static SheetPage of(
+      Gear gear,
+      String name,
+      Optional<Cut> cut,
+      String what,
+      Map<String, Double> set,
+      List<String> sums) {
     Sheet sheet = gear.sheet();
-    String good = Words.of("sheet.suits", Figures.plain(sheet.suits().finestMm()), Figures.plain(sheet.suits().coarsestMm()));
-    String suits = cut.map(sizes -> Words.of("sheet.about", good, Words.of("sheet.fit", sheet.fit(sizes)))).orElse(good);
-    List<String> cautions = Stream.concat(Stream.of(SheetWords.look()), sheet.cautions().stream().map(SheetWords::caution)).toList();
+    String good =
+        Words.of(
+            "sheet.suits",
+            Figures.plain(sheet.suits().finestMm()),
+            Figures.plain(sheet.suits().coarsestMm()));
+    String suits =
+        cut.map(sizes -> Words.of("sheet.about", good, Words.of("sheet.fit", sheet.fit(sizes))))
+            .orElse(good);
+    List<String> cautions =
+        Stream.concat(
+                Stream.of(SheetWords.look()), sheet.cautions().stream().map(SheetWords::caution))
+            .toList();
     return new SheetPage(
         name,
         what,
@@ -63,16 +78,27 @@ public record SheetPage(
         cautions);
   }
 
-  private static List<String> row(Dial dial, Sheet sheet, Optional<Cut> cut, Map<String, Double> set) {
-    String start = cut.map(sizes -> SheetWords.target(dial, sheet.coarseness(sizes))).orElseGet(() -> SheetWords.usual(dial));
-    String noted = Optional.ofNullable(set.get(dial.id())).map(value -> Words.of("sheet.page.set", Figures.rounded(value, 2), SheetWords.unit(dial.unit()))).orElse("");
+  private static List<String> row(
+      Dial dial, Sheet sheet, Optional<Cut> cut, Map<String, Double> set) {
+    String start =
+        cut.map(sizes -> SheetWords.target(dial, sheet.coarseness(sizes)))
+            .orElseGet(() -> SheetWords.usual(dial));
+    String noted =
+        Optional.ofNullable(set.get(dial.id()))
+            .map(
+                value ->
+                    Words.of(
+                        "sheet.page.set", Figures.rounded(value, 2), SheetWords.unit(dial.unit())))
+            .orElse("");
     return List.of(SheetWords.dial(dial.id()), start, noted, SheetWords.how(dial));
   }
 
   private static List<String> row(Symptom symptom) {
     List<String> remedies = new ArrayList<>();
     for (String cause : symptom.causes()) {
-      remedies.add(Words.of("sheet.page.remedy", Integer.toString(remedies.size() + 1), SheetWords.cause(cause)));
+      remedies.add(
+          Words.of(
+              "sheet.page.remedy", Integer.toString(remedies.size() + 1), SheetWords.cause(cause)));
     }
     return List.of(SheetWords.symptom(symptom.id()), String.join("  ", remedies));
   }

@@ -14,7 +14,10 @@ public final class SheetPdf {
 
   private SheetPdf() {}
 
-  /** Type as usual, or as much smaller as it takes for all of it to hang on one page, but never too small to read from the bench. */
+  /**
+   * Type as usual, or as much smaller as it takes for all of it to hang on one page, but never too
+   * small to read from the bench.
+   */
   private static final float[] SCALES = {1, 0.95f, 0.9f, 0.85f};
 
   /** The page as a PDF file's content. Takes a while: not for the interface thread. */
@@ -32,12 +35,21 @@ public final class SheetPdf {
 
   private static Paper laidOut(SheetPage page, float scale) {
     Paper paper = new Paper(page.title(), scale);
-    paper.write(page.title(), paper.title).write(page.what(), paper.bold).write(page.suits(), paper.text);
+    paper
+        .write(page.title(), paper.title)
+        .write(page.what(), paper.bold)
+        .write(page.suits(), paper.text);
     paper.section("sheet.checks").add(checks(page.checks(), paper));
     paper.section("sheet.dials");
-    paper.add(paper.table(List.of("sheet.page.dial", "sheet.page.start", "sheet.page.now", "sheet.page.how"), new float[] {23, 22, 15, 40}, page.dials()));
+    paper.add(
+        paper.table(
+            List.of("sheet.page.dial", "sheet.page.start", "sheet.page.now", "sheet.page.how"),
+            new float[] {23, 22, 15, 40},
+            page.dials()));
     paper.write(String.join("  ", page.sums()), paper.text);
-    paper.section("sheet.page.wrong").add(paper.table(List.of(), new float[] {26, 74}, page.symptoms()));
+    paper
+        .section("sheet.page.wrong")
+        .add(paper.table(List.of(), new float[] {26, 74}, page.symptoms()));
     paper.section("sheet.cleaning").write(numbered(page.cleaning()), paper.text);
     paper.section("sheet.page.cautions");
     page.cautions().forEach(one -> paper.write(one, paper.text));
@@ -45,7 +57,9 @@ public final class SheetPdf {
   }
 
   private static String numbered(List<String> steps) {
-    return IntStream.range(0, steps.size()).mapToObj(i -> Words.of("sheet.page.remedy", Integer.toString(i + 1), steps.get(i))).collect(Collectors.joining("  "));
+    return IntStream.range(0, steps.size())
+        .mapToObj(i -> Words.of("sheet.page.remedy", Integer.toString(i + 1), steps.get(i)))
+        .collect(Collectors.joining("  "));
   }
 
   /** Boxes to tick with a pen, two in a line. */

@@ -12,7 +12,10 @@ import jugulum.core.gold.GoldMemory;
 import jugulum.core.runs.PastRun;
 import jugulum.core.shop.Shop;
 
-/** Works out the whole account of the batch on the bench, once a change, while somebody looks at it; a later edit or question ends it. */
+/**
+ * Works out the whole account of the batch on the bench, once a change, while somebody looks at it;
+ * a later edit or question ends it.
+ */
 public final class AccountWork {
   private final Work work;
   private final Latest latest;
@@ -20,12 +23,18 @@ public final class AccountWork {
   private final ObservableValue<Current> current;
   private final ObservableValue<Shop> shop;
   private final EveryBatch everyBatch;
-  private final ReadOnlyObjectWrapper<Optional<Account>> account = new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final ReadOnlyObjectWrapper<Optional<Account>> account =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
 
   private List<PastRun> runs = List.of();
   private boolean wanted;
 
-  AccountWork(Work work, GoldMemory memory, ObservableValue<Current> current, ObservableValue<Shop> shop, EveryBatch everyBatch) {
+  AccountWork(
+      Work work,
+      GoldMemory memory,
+      ObservableValue<Current> current,
+      ObservableValue<Shop> shop,
+      EveryBatch everyBatch) {
     this.work = work;
     this.latest = work.latest();
     this.memory = memory;
@@ -41,7 +50,10 @@ public final class AccountWork {
     return account.getReadOnlyProperty();
   }
 
-  /** Somebody looks, or nobody does any more. Looking asks for the runs of every batch, which tell what machines win. */
+  /**
+   * Somebody looks, or nobody does any more. Looking asks for the runs of every batch, which tell
+   * what machines win.
+   */
   public void want(boolean looking) {
     wanted = looking;
     ask();
@@ -75,12 +87,16 @@ public final class AccountWork {
       account.set(Optional.empty());
       return;
     }
-    if (!account.get().map(known -> known.network().batch().id()).equals(worked.map(now -> now.batch().id()))) {
+    if (!account
+        .get()
+        .map(known -> known.network().batch().id())
+        .equals(worked.map(now -> now.batch().id()))) {
       account.set(Optional.empty());
     }
     Shop as = shop.getValue();
     List<PastRun> known = runs;
-    latest.ask(over -> workedOut(worked.get(), as, known, over), done -> account.set(Optional.of(done)));
+    latest.ask(
+        over -> workedOut(worked.get(), as, known, over), done -> account.set(Optional.of(done)));
   }
 
   private Account workedOut(Worked worked, Shop as, List<PastRun> known, BooleanSupplier over) {

@@ -9,7 +9,10 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.util.Duration;
 
-/** The time as the window's clock tells it, once a second while something runs. Nothing is counted: a beat missed loses nothing. */
+/**
+ * The time as the window's clock tells it, once a second while something runs. Nothing is counted:
+ * a beat missed loses nothing.
+ */
 public final class Beat {
   private final Clock clock;
   private final ReadOnlyObjectWrapper<Instant> now;

@@ -10,7 +10,10 @@ import java.nio.file.StandardCopyOption;
 import java.util.Optional;
 import java.util.Properties;
 
-/** A bench that remembers in a text file, name = value. A file that cannot be read is begun anew; one that cannot be written is no reason not to work. */
+/**
+ * A bench that remembers in a text file, name = value. A file that cannot be read is begun anew;
+ * one that cannot be written is no reason not to work.
+ */
 public final class BenchFile implements BenchMemory {
   private final Path file;
   private final Properties all = new Properties();

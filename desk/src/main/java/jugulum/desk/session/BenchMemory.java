@@ -4,7 +4,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 
-/** What a bench remembers of itself between two starts, whatever book is open. May touch the disk. */
+/**
+ * What a bench remembers of itself between two starts, whatever book is open. May touch the disk.
+ */
 public interface BenchMemory {
   /** What is remembered under a name. */
   Optional<String> get(String name);

@@ -12,7 +12,8 @@ import jugulum.core.ledger.BatchId;
  * @param undoable how many edits can be taken back
  * @param redoable how many can be brought back
  */
-public record Current(Optional<BatchId> id, Optional<Worked> worked, long version, int undoable, int redoable) {
+public record Current(
+    Optional<BatchId> id, Optional<Worked> worked, long version, int undoable, int redoable) {
   /** No batch open. */
   public static final Current NONE = new Current(Optional.empty(), Optional.empty(), 0, 0, 0);
 }

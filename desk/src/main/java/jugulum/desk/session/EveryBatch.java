@@ -11,7 +11,10 @@ import jugulum.book.batch.RunLines;
 import jugulum.book.stream.Book;
 import jugulum.core.ledger.BatchId;
 
-/** Asks something of every batch of the book, one batch at a time, each behind whatever is asked for meanwhile; tells as it goes. */
+/**
+ * Asks something of every batch of the book, one batch at a time, each behind whatever is asked for
+ * meanwhile; tells as it goes.
+ */
 public final class EveryBatch {
   private final Book book;
   private final Work work;
@@ -25,7 +28,8 @@ public final class EveryBatch {
   /** The magnetics of every batch; asked for again, the question before is given up. */
   public void magnetics(Consumer<List<MagneticsLines.Held>> more) {
     magnetics.ifPresent(Steps::cancel);
-    magnetics = Optional.of(ask(LongWork.MAGNETICS, id -> MagneticsLines.of(book, id), more, () -> {}));
+    magnetics =
+        Optional.of(ask(LongWork.MAGNETICS, id -> MagneticsLines.of(book, id), more, () -> {}));
   }
 
   /** The runs over machines of every batch. */
@@ -38,7 +42,9 @@ public final class EveryBatch {
     ask(LongWork.RUNS, id -> RunLines.of(book, id), more, done);
   }
 
-  private <T> Steps ask(LongWork what, Function<BatchId, List<T>> look, Consumer<List<T>> more, Runnable done) {
-    return work.steps(what, () -> BatchLines.all(book), (BatchSummary line) -> look.apply(line.id()), more, done);
+  private <T> Steps ask(
+      LongWork what, Function<BatchId, List<T>> look, Consumer<List<T>> more, Runnable done) {
+    return work.steps(
+        what, () -> BatchLines.all(book), (BatchSummary line) -> look.apply(line.id()), more, done);
   }
 }

@@ -22,12 +22,19 @@ final class FaultLog {
     this.clock = clock;
   }
 
-  /** Writes down what happened and where; gives the file, or nothing where not even that can be written. */
+  /**
+   * Writes down what happened and where; gives the file, or nothing where not even that can be
+   * written.
+   */
   Optional<Path> write(Throwable fault) {
     StringWriter trace = new StringWriter();
     fault.printStackTrace(new PrintWriter(trace));
     try {
-      Files.writeString(file, Instant.now(clock) + " " + trace + System.lineSeparator(), StandardOpenOption.CREATE, StandardOpenOption.APPEND);
+      Files.writeString(
+          file,
+          Instant.now(clock) + " " + trace + System.lineSeparator(),
+          StandardOpenOption.CREATE,
+          StandardOpenOption.APPEND);
       return Optional.of(file);
     } catch (IOException diskWillNotTakeIt) {
       return Optional.empty();

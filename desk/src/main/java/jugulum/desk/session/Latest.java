@@ -7,7 +7,10 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Function;
 
-/** A question that takes a while, asked again and again: only what was asked last is worked out to its end and shown. */
+/**
+ * A question that takes a while, asked again and again: only what was asked last is worked out to
+ * its end and shown.
+ */
 public final class Latest {
   private final Work work;
 
@@ -21,16 +24,20 @@ public final class Latest {
   /**
    * Asks. On the interface thread.
    *
-   * @param answer works the answer out; told when nobody wants it any more, it may end with a {@link CancellationException}
+   * @param answer works the answer out; told when nobody wants it any more, it may end with a
+   *     {@link CancellationException}
    * @param show shows it
    */
   public <T> void ask(Function<BooleanSupplier, T> answer, Consumer<T> show) {
     long number = asked.incrementAndGet();
     BooleanSupplier over = () -> number != asked.get();
-    work.run(() -> over.getAsBoolean() ? Optional.<T>empty() : answered(answer, over), found -> found.filter(_ -> !over.getAsBoolean()).ifPresent(show));
+    work.run(
+        () -> over.getAsBoolean() ? Optional.<T>empty() : answered(answer, over),
+        found -> found.filter(_ -> !over.getAsBoolean()).ifPresent(show));
   }
 
-  private static <T> Optional<T> answered(Function<BooleanSupplier, T> answer, BooleanSupplier over) {
+  private static <T> Optional<T> answered(
+      Function<BooleanSupplier, T> answer, BooleanSupplier over) {
     try {
       return Optional.of(answer.apply(over));
     } catch (CancellationException nobodyWantsIt) {

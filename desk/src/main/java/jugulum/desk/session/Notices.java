@@ -7,7 +7,9 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.book.stream.BookProblem;
 
-/** What there is to say that belongs to no field, and what is written down of faults of the program. */
+/**
+ * What there is to say that belongs to no field, and what is written down of faults of the program.
+ */
 public final class Notices {
   private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>(Notice.NONE);
   private final FaultLog log;
@@ -31,7 +33,10 @@ public final class Notices {
     return cause instanceof BookProblem;
   }
 
-  /** What was thrown, written down in full where nobody foresaw it. Touches the disk: not on the interface thread. */
+  /**
+   * What was thrown, written down in full where nobody foresaw it. Touches the disk: not on the
+   * interface thread.
+   */
   Failure failure(Throwable thrown) {
     Throwable cause = thrown.getCause() == null || isForeseen(thrown) ? thrown : thrown.getCause();
     return new Failure(cause, isForeseen(cause) ? Optional.empty() : log.write(thrown));

@@ -7,7 +7,10 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 
-/** How the person at this bench likes to see things, and what the bench is called: of the bench, whatever book is open. */
+/**
+ * How the person at this bench likes to see things, and what the bench is called: of the bench,
+ * whatever book is open.
+ */
 public final class Preferences {
   private static final String UNIT = "unit";
   private static final String THEME = "theme";
@@ -16,7 +19,8 @@ public final class Preferences {
   private final Work work;
   private final BenchMemory memory;
   private final ReadOnlyObjectWrapper<Figures> figures;
-  private final ReadOnlyObjectWrapper<ThemeName> theme = new ReadOnlyObjectWrapper<>(ThemeName.BLACK_SAND);
+  private final ReadOnlyObjectWrapper<ThemeName> theme =
+      new ReadOnlyObjectWrapper<>(ThemeName.BLACK_SAND);
 
   /** The looks there are. */
   public enum ThemeName {
@@ -79,7 +83,11 @@ public final class Preferences {
   }
 
   private static <T extends Enum<T>> Optional<T> named(T[] all, Optional<String> name) {
-    return name.flatMap(one -> java.util.stream.Stream.of(all).filter(constant -> constant.name().equals(one)).findFirst());
+    return name.flatMap(
+        one ->
+            java.util.stream.Stream.of(all)
+                .filter(constant -> constant.name().equals(one))
+                .findFirst());
   }
 
   Optional<String> rememberedUnit() {

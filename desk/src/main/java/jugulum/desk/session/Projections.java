@@ -7,10 +7,14 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.book.batch.BatchSummary;
 import jugulum.core.shop.Shop;
 
-/** What the book comes to, as far as it is in view: the one way out. Every property changes on the interface thread only, after the edit is on disk. */
+/**
+ * What the book comes to, as far as it is in view: the one way out. Every property changes on the
+ * interface thread only, after the edit is on disk.
+ */
 public final class Projections {
   private final ReadOnlyObjectWrapper<Current> current = new ReadOnlyObjectWrapper<>(Current.NONE);
-  private final ReadOnlyObjectWrapper<List<BatchSummary>> batches = new ReadOnlyObjectWrapper<>(List.of());
+  private final ReadOnlyObjectWrapper<List<BatchSummary>> batches =
+      new ReadOnlyObjectWrapper<>(List.of());
   private final ReadOnlyObjectWrapper<Shop> shop = new ReadOnlyObjectWrapper<>(Shop.USUAL);
   private final RunWatch running = new RunWatch();
   private final EveryBatch everyBatch;
@@ -60,7 +64,10 @@ public final class Projections {
     shop.set(now);
   }
 
-  /** One line changes with an edit; reading the whole list again would take longer the more batches there are. */
+  /**
+   * One line changes with an edit; reading the whole list again would take longer the more batches
+   * there are.
+   */
   void show(BatchSummary line) {
     List<BatchSummary> list = new ArrayList<>(batches.get());
     int at = list.stream().map(BatchSummary::id).toList().indexOf(line.id());

@@ -20,14 +20,18 @@ import jugulum.core.machine.Due;
 import jugulum.core.machine.RunLog;
 import jugulum.core.shop.Shop;
 
-/** Keeps in view which machines run and what they ask for, also while another batch is on the bench. For the interface thread. */
+/**
+ * Keeps in view which machines run and what they ask for, also while another batch is on the bench.
+ * For the interface thread.
+ */
 public final class RunWatch {
   private final Map<BatchId, List<Watched>> byBatch = new LinkedHashMap<>();
 
   /** The batches with a machine that runs, as they were seen last. */
   private final Map<BatchId, Network> networks = new LinkedHashMap<>();
 
-  private final ReadOnlyObjectWrapper<List<Watched>> running = new ReadOnlyObjectWrapper<>(List.of());
+  private final ReadOnlyObjectWrapper<List<Watched>> running =
+      new ReadOnlyObjectWrapper<>(List.of());
 
   /**
    * A machine that runs.
@@ -58,7 +62,8 @@ public final class RunWatch {
     BatchId id = network.batch().id();
     List<Watched> found =
         network.steps().stream()
-            .filter(step -> step.process() instanceof Process.GravityRun && RunLog.of(step).isRunning())
+            .filter(
+                step -> step.process() instanceof Process.GravityRun && RunLog.of(step).isRunning())
             .filter(_ -> !network.batch().closed())
             .map(step -> watched(network, step, shop))
             .toList();
@@ -91,19 +96,28 @@ public final class RunWatch {
 
   private static Watched watched(Network network, Step step, Shop shop) {
     Machine machine = ((Process.GravityRun) step.process()).machine();
-    return new Watched(network.batch().id(), network.batch().label().name(), step.id(), machine, due(network, step, shop));
+    return new Watched(
+        network.batch().id(),
+        network.batch().label().name(),
+        step.id(),
+        machine,
+        due(network, step, shop));
   }
 
   /** What a run asks for, by the sheet of its machine in this shop. */
   public static List<Due> due(Network network, Step step, Shop shop) {
-    return step.process() instanceof Process.GravityRun(Machine machine) ? Due.of(network, step, shop.gear(machine).sheet(), fed(network, step)) : List.of();
+    return step.process() instanceof Process.GravityRun(Machine machine)
+        ? Due.of(network, step, shop.gear(machine).sheet(), fed(network, step))
+        : List.of();
   }
 
   /** What it took, in grams, where all of that was weighed. */
   private static OptionalDouble fed(Network network, Step step) {
-    List<OptionalDouble> weighed = network.lots(step.inputs()).stream().map(Lot::weighedDryG).toList();
+    List<OptionalDouble> weighed =
+        network.lots(step.inputs()).stream().map(Lot::weighedDryG).toList();
     return weighed.stream().allMatch(OptionalDouble::isPresent)
-        ? OptionalDouble.of(weighed.stream().collect(Collectors.summingDouble(OptionalDouble::getAsDouble)))
+        ? OptionalDouble.of(
+            weighed.stream().collect(Collectors.summingDouble(OptionalDouble::getAsDouble)))
         : OptionalDouble.empty();
   }
 }

@@ -30,7 +30,10 @@ import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.sizes.SizeCurve;
 
-/** The one way in: takes edits, undo and redo, has them written, works the batch out again and hands the result to the projections. */
+/**
+ * The one way in: takes edits, undo and redo, has them written, works the batch out again and hands
+ * the result to the projections.
+ */
 public final class Session {
   private static final String LAST = "batch";
   private static final String RUNNING = "running";
@@ -50,7 +53,14 @@ public final class Session {
   /** The version of the shop that is shown. */
   private long shopVersion;
 
-  Session(Book book, Work work, Notices notices, Projections projections, Preferences preferences, GoldMemory memory, AccountWork accountWork) {
+  Session(
+      Book book,
+      Work work,
+      Notices notices,
+      Projections projections,
+      Preferences preferences,
+      GoldMemory memory,
+      AccountWork accountWork) {
     this.book = book;
     this.work = work;
     this.notices = notices;
@@ -83,9 +93,18 @@ public final class Session {
     return name + "." + book.path().toAbsolutePath().normalize();
   }
 
-  /** Reads preferences, the shop, the list and the batch last open. Ends when the window can be used. */
+  /**
+   * Reads preferences, the shop, the list and the batch last open. Ends when the window can be
+   * used.
+   */
   public CompletionStage<Void> begin() {
-    record Begun(Optional<String> unit, Optional<String> theme, Standing<Shop> shop, List<BatchSummary> list, Current current, List<Batch> running) {}
+    record Begun(
+        Optional<String> unit,
+        Optional<String> theme,
+        Standing<Shop> shop,
+        List<BatchSummary> list,
+        Current current,
+        List<Batch> running) {}
     CompletableFuture<Void> begun = new CompletableFuture<>();
     work.run(
         () -> {
@@ -93,31 +112,47 @@ public final class Session {
           Current opened = lastOpen(list).map(this::worked).orElse(Current.NONE);
           Optional<String> unit = preferences.rememberedUnit().or(() -> book.preference("unit"));
           Optional<String> theme = preferences.rememberedTheme().or(() -> book.preference("theme"));
-          return new Begun(unit, theme, book.standing(ShopStream.SHOP), list, opened, running(list));
+          return new Begun(
+              unit, theme, book.standing(ShopStream.SHOP), list, opened, running(list));
         },
         now -> {
           preferences.begin(now.unit(), now.theme());
           show(now.shop());
           projections.show(now.list());
-          now.running().forEach(batch -> projections.watch().watch(Network.of(batch), projections.shop().get()));
+          now.running()
+              .forEach(
+                  batch -> projections.watch().watch(Network.of(batch), projections.shop().get()));
           projections.show(now.current());
           begun.complete(null);
         });
     return begun;
   }
 
-  /** The batch this bench had open last in this book, or as an older book tells, or the one last written in. */
+  /**
+   * The batch this bench had open last in this book, or as an older book tells, or the one last
+   * written in.
+   */
   private Optional<BatchId> lastOpen(List<BatchSummary> list) {
     return preferences
         .remembered(ofThisBook(LAST))
         .or(() -> book.preference(LAST))
-        .flatMap(id -> list.stream().map(BatchSummary::id).filter(one -> one.value().toString().equals(id)).findFirst())
+        .flatMap(
+            id ->
+                list.stream()
+                    .map(BatchSummary::id)
+                    .filter(one -> one.value().toString().equals(id))
+                    .findFirst())
         .or(() -> book.lastWritten(BatchStream.KIND).map(stream -> BatchStream.id(stream.id())));
   }
 
   /** The batches with machines that ran when the window was closed. */
   private List<Batch> running(List<BatchSummary> list) {
-    List<String> ids = preferences.remembered(ofThisBook(RUNNING)).or(() -> book.preference(RUNNING)).map(text -> List.of(text.split(" "))).orElse(List.of());
+    List<String> ids =
+        preferences
+            .remembered(ofThisBook(RUNNING))
+            .or(() -> book.preference(RUNNING))
+            .map(text -> List.of(text.split(" ")))
+            .orElse(List.of());
     return list.stream()
         .map(BatchSummary::id)
         .filter(id -> ids.contains(id.value().toString()))
@@ -128,15 +163,22 @@ public final class Session {
   private void watch(Current now) {
     RunWatch watch = projections.watch();
     Set<BatchId> before = watch.batches();
-    now.worked().ifPresentOrElse(worked -> watch.watch(worked.network(), projections.shop().get()), () -> now.id().ifPresent(watch::forget));
+    now.worked()
+        .ifPresentOrElse(
+            worked -> watch.watch(worked.network(), projections.shop().get()),
+            () -> now.id().ifPresent(watch::forget));
     if (!watch.batches().equals(before)) {
-      preferences.remember(ofThisBook(RUNNING), watch.batches().stream().map(id -> id.value().toString()).collect(Collectors.joining(" ")));
+      preferences.remember(
+          ofThisBook(RUNNING),
+          watch.batches().stream()
+              .map(id -> id.value().toString())
+              .collect(Collectors.joining(" ")));
     }
   }
 
   /**
-   * Looks through the whole book for damage, after the window is up. One stream at a time: in a large book the first edit must not wait for the whole
-   * look.
+   * Looks through the whole book for damage, after the window is up. One stream at a time: in a
+   * large book the first edit must not wait for the whole look.
    */
   public void verify() {
     work.run(
@@ -195,7 +237,10 @@ public final class Session {
     return network.feeds().findFirst().flatMap(feed -> Sizings.of(network, sand, feed.id()));
   }
 
-  /** Sends edits for several batches, all of them or, where one is refused, none; the batch on the bench stays there. */
+  /**
+   * Sends edits for several batches, all of them or, where one is refused, none; the batch on the
+   * bench stays there.
+   */
   public CompletionStage<Outcome> submitElsewhere(List<Order<?, ?>> orders) {
     Optional<BatchId> here = projections.current().get().id();
     record Done(List<BatchSummary> list, Optional<Current> current, Saved saved) {}
@@ -236,7 +281,8 @@ public final class Session {
   }
 
   /**
-   * Every order is written; but where another of the same batch is sent before this is worked out, only that one is, and both are told then.
+   * Every order is written; but where another of the same batch is sent before this is worked out,
+   * only that one is, and both are told then.
    */
   private CompletionStage<Outcome> submit(BatchId id, Order<Batch, Edit> order) {
     accountWork.giveUp();
@@ -258,7 +304,8 @@ public final class Session {
   private Written written(BatchId id, Order<Batch, Edit> order, Superseding.Ticket ticket) {
     Saved saved = book.submit(order);
     boolean owed = saved instanceof Saved.Recorded || superseding.isOwed();
-    Optional<Current> worked = owed ? superseding.unlessLater(ticket, memory, () -> worked(id)) : Optional.empty();
+    Optional<Current> worked =
+        owed ? superseding.unlessLater(ticket, memory, () -> worked(id)) : Optional.empty();
     return new Written(worked, BatchLines.one(book, id), saved);
   }
 
@@ -293,7 +340,10 @@ public final class Session {
     record Gone(Walked<Edit> walked, Current current, Optional<BatchSummary> line) {}
     return work.outcome(
         () -> {
-          Walked<Edit> walked = isRedo ? book.redo(BatchStream.of(id), now.version()) : book.undo(BatchStream.of(id), now.version());
+          Walked<Edit> walked =
+              isRedo
+                  ? book.redo(BatchStream.of(id), now.version())
+                  : book.undo(BatchStream.of(id), now.version());
           return new Gone(walked, worked(id), BatchLines.one(book, id));
         },
         gone -> {
@@ -334,7 +384,9 @@ public final class Session {
   }
 
   private static Outcome outcome(Walked<?> walked) {
-    return walked instanceof Walked.Refused<?>(var refusal) ? new Outcome.Refused(refusal) : new Outcome.Recorded();
+    return walked instanceof Walked.Refused<?>(var refusal)
+        ? new Outcome.Refused(refusal)
+        : new Outcome.Recorded();
   }
 
   private CompletionStage<Outcome> shopChanged(Supplier<Outcome> how) {
@@ -357,7 +409,12 @@ public final class Session {
 
   private Current worked(BatchId id) {
     Standing<Batch> standing = book.standing(BatchStream.of(id));
-    return new Current(Optional.of(id), standing.now().map(batch -> Worked.of(batch, memory)), standing.version(), standing.undoable(), standing.redoable());
+    return new Current(
+        Optional.of(id),
+        standing.now().map(batch -> Worked.of(batch, memory)),
+        standing.version(),
+        standing.undoable(),
+        standing.redoable());
   }
 
   /** Ends after what was asked for is done, and closes the book. */

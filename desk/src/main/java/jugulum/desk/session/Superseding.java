@@ -10,7 +10,10 @@ import java.util.function.Supplier;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.BatchId;
 
-/** Gives up working a batch out when a later edit of it was sent meanwhile: that one tells the outcome of both. */
+/**
+ * Gives up working a batch out when a later edit of it was sent meanwhile: that one tells the
+ * outcome of both.
+ */
 final class Superseding {
   /** The last edit sent. */
   private volatile Ticket last = new Ticket(null, 0);
@@ -39,7 +42,10 @@ final class Superseding {
     return owed;
   }
 
-  /** Works something out, or nothing if a later edit of the batch is sent before it is done. For the book's thread. */
+  /**
+   * Works something out, or nothing if a later edit of the batch is sent before it is done. For the
+   * book's thread.
+   */
   <T> Optional<T> unlessLater(Ticket ticket, GoldMemory memory, Supplier<T> work) {
     owed = true;
     if (ticket.isBefore(last)) {
@@ -71,7 +77,10 @@ final class Superseding {
     return later;
   }
 
-  /** Tells all who wait, because the batch is shown, or because the later edit failed and nobody else will. For the interface thread. */
+  /**
+   * Tells all who wait, because the batch is shown, or because the later edit failed and nobody
+   * else will. For the interface thread.
+   */
   void release() {
     List<Runnable> ready = List.copyOf(waiting);
     waiting.clear();

@@ -15,15 +15,17 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
 /**
- * The one place that runs work off the interface thread. What belongs to the book has a thread of its own, on which one thing follows the other; files are
- * read and written beside it. Results are shown on the interface thread, and whatever fails reaches the person.
+ * The one place that runs work off the interface thread. What belongs to the book has a thread of
+ * its own, on which one thing follows the other; files are read and written beside it. Results are
+ * shown on the interface thread, and whatever fails reaches the person.
  */
 public final class Work {
   private final ExecutorService bookThread;
   private final Executor beside;
   private final Executor interfaceThread;
   private final Notices notices;
-  private final ReadOnlyObjectWrapper<Optional<Progress>> progress = new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final ReadOnlyObjectWrapper<Optional<Progress>> progress =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
 
   /** The last piece of long work that began. */
   private Optional<Steps> lastLong = Optional.empty();
@@ -64,19 +66,27 @@ public final class Work {
 
   /** Does something that takes a file, while the book goes on, and shows the result. */
   public <T> CompletionStage<Void> aside(Supplier<T> work, Consumer<T> show) {
-    return failing(CompletableFuture.supplyAsync(work, beside).thenAcceptAsync(show, interfaceThread));
+    return failing(
+        CompletableFuture.supplyAsync(work, beside).thenAcceptAsync(show, interfaceThread));
   }
 
   /** The same where what is shown takes part in what comes of it. */
-  public <T, R> CompletionStage<R> asideThen(Supplier<T> work, Function<T, CompletionStage<R>> then) {
-    CompletableFuture<R> done = CompletableFuture.supplyAsync(work, beside).thenComposeAsync(then, interfaceThread);
+  public <T, R> CompletionStage<R> asideThen(
+      Supplier<T> work, Function<T, CompletionStage<R>> then) {
+    CompletableFuture<R> done =
+        CompletableFuture.supplyAsync(work, beside).thenComposeAsync(then, interfaceThread);
     failing(done.thenAccept(_ -> {}));
     return done;
   }
 
-  /** Does something behind what the book has to do; its outcome is told once the result is shown. */
-  <T> CompletionStage<Outcome> outcome(Supplier<T> work, Function<T, CompletionStage<Outcome>> show) {
-    return behind(work).thenComposeAsync(show, interfaceThread).exceptionallyCompose(thrown -> failed(thrown).thenApply(Outcome.Failed::new));
+  /**
+   * Does something behind what the book has to do; its outcome is told once the result is shown.
+   */
+  <T> CompletionStage<Outcome> outcome(
+      Supplier<T> work, Function<T, CompletionStage<Outcome>> show) {
+    return behind(work)
+        .thenComposeAsync(show, interfaceThread)
+        .exceptionallyCompose(thrown -> failed(thrown).thenApply(Outcome.Failed::new));
   }
 
   private CompletionStage<Void> failing(CompletableFuture<Void> done) {
@@ -94,7 +104,10 @@ public final class Work {
             interfaceThread);
   }
 
-  /** What nobody foresaw, on any thread, reaches the person as a sentence, and a file beside the book in full. */
+  /**
+   * What nobody foresaw, on any thread, reaches the person as a sentence, and a file beside the
+   * book in full.
+   */
   public void fault(Throwable thrown) {
     failed(thrown);
   }
@@ -113,14 +126,27 @@ public final class Work {
    * @param more shows what came of a part
    * @param done when all are done
    */
-  public <A, T> Steps steps(LongWork what, Supplier<List<A>> parts, Function<A, T> step, Consumer<T> more, Runnable done) {
+  public <A, T> Steps steps(
+      LongWork what,
+      Supplier<List<A>> parts,
+      Function<A, T> step,
+      Consumer<T> more,
+      Runnable done) {
     Steps steps = new Steps();
     lastLong = Optional.of(steps);
     run(parts, all -> next(steps, what, all, all.iterator(), 0, step, more, done));
     return steps;
   }
 
-  private <A, T> void next(Steps steps, LongWork what, List<A> all, Iterator<A> left, int made, Function<A, T> step, Consumer<T> more, Runnable done) {
+  private <A, T> void next(
+      Steps steps,
+      LongWork what,
+      List<A> all,
+      Iterator<A> left,
+      int made,
+      Function<A, T> step,
+      Consumer<T> more,
+      Runnable done) {
     if (steps.isCancelled() || isOver()) {
       tell(steps, Optional.empty());
       return;
@@ -140,11 +166,12 @@ public final class Work {
                   next(steps, what, all, left, made + 1, step, more, done);
                 },
                 interfaceThread)
-            .whenComplete((_, thrown) -> {
-              if (thrown != null) {
-                interfaceThread.execute(() -> tell(steps, Optional.empty()));
-              }
-            }));
+            .whenComplete(
+                (_, thrown) -> {
+                  if (thrown != null) {
+                    interfaceThread.execute(() -> tell(steps, Optional.empty()));
+                  }
+                }));
   }
 
   private void tell(Steps steps, Optional<Progress> now) {

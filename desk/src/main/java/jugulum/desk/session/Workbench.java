@@ -16,7 +16,13 @@ import jugulum.core.gold.GoldMemory;
  * @param work what runs off the interface thread
  * @param accountWork the whole account, for those who look at it
  */
-public record Workbench(Session session, Projections projections, Preferences preferences, Notices notices, Work work, AccountWork accountWork) {
+public record Workbench(
+    Session session,
+    Projections projections,
+    Preferences preferences,
+    Notices notices,
+    Work work,
+    AccountWork accountWork) {
   /**
    * Sets up a workbench.
    *
@@ -25,13 +31,16 @@ public record Workbench(Session session, Projections projections, Preferences pr
    * @param bookThread runs the book and the computing, one thing at a time
    * @param interfaceThread runs what changes properties
    */
-  public static Workbench of(Book book, BenchMemory memory, ExecutorService bookThread, Executor interfaceThread) {
+  public static Workbench of(
+      Book book, BenchMemory memory, ExecutorService bookThread, Executor interfaceThread) {
     Notices notices = new Notices(book.path(), book.clock());
     Work work = new Work(bookThread, besideTheBook(), interfaceThread, notices);
     Preferences preferences = new Preferences(work, memory, book.zone());
     Projections projections = new Projections(new EveryBatch(book, work));
     GoldMemory gold = new GoldMemory();
-    AccountWork account = new AccountWork(work, gold, projections.current(), projections.shop(), projections.everyBatch());
+    AccountWork account =
+        new AccountWork(
+            work, gold, projections.current(), projections.shop(), projections.everyBatch());
     Session session = new Session(book, work, notices, projections, preferences, gold, account);
     return new Workbench(session, projections, preferences, notices, work, account);
   }

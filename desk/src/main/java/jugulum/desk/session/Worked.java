@@ -35,7 +35,9 @@ public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount
         });
   }
 
-  /** The whole account; takes longer, and is for those who look at it. Not for the interface thread. */
+  /**
+   * The whole account; takes longer, and is for those who look at it. Not for the interface thread.
+   */
   public Account account(GoldMemory memory, Shop shop, List<PastRun> runs) {
     return Check.asRecorded(() -> Account.of(network, sand, gold, memory, shop, runs));
   }

@@ -45,7 +45,10 @@ final class RunTimer extends HBox {
     watch(workbench.projections().running().get());
   }
 
-  /** Told to the title of the window, which is seen in the bar of a desktop while the window itself is not. */
+  /**
+   * Told to the title of the window, which is seen in the bar of a desktop while the window itself
+   * is not.
+   */
   ReadOnlyStringProperty due() {
     return due.getReadOnlyProperty();
   }
@@ -78,7 +81,11 @@ final class RunTimer extends HBox {
     }
     Due next = asked.due().get();
     boolean late = !next.at().isAfter(now);
-    return Words.of(late ? "timer.late" : "timer.next", machine, Words.of("due", next.what()), Figures.watch(next.in(now)));
+    return Words.of(
+        late ? "timer.late" : "timer.next",
+        machine,
+        Words.of("due", next.what()),
+        Figures.watch(next.in(now)));
   }
 
   /** Goes to the run that asks first. */

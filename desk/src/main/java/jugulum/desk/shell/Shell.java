@@ -21,8 +21,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.screens.Screen;
@@ -36,12 +36,12 @@ import jugulum.desk.files.BatchFiles;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.shop.ShopView;
 import jugulum.desk.session.Beat;
 import jugulum.desk.session.Notice;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.RunWatch;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.shop.ShopView;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Words;
 
@@ -79,7 +79,8 @@ public final class Shell extends BorderPane {
     makers.put(View.ACCOUNT, () -> new AccountView(workbench, picker, clock, this::openLot));
     makers.put(View.BATCHES, () -> new BatchesView(workbench, new FromBatches()));
     makers.put(View.SHOP, () -> new ShopView(workbench, clock));
-    startMaker = () -> new StartView(workbench, clock, () -> show(View.BENCH), () -> show(View.BATCHES));
+    startMaker =
+        () -> new StartView(workbench, clock, () -> show(View.BENCH), () -> show(View.BATCHES));
     unit = Buttons.quiet("unit", "", "Ctrl U", workbench.preferences()::nextUnit);
     closeBatch = Buttons.quiet("close-batch", "", "", this::closeOrReopen);
     notice.setId("notice");
@@ -116,14 +117,18 @@ public final class Shell extends BorderPane {
     }
   }
 
-  /** The most urgent thing a running machine asks for, for the title of the window; empty while nothing is due. */
+  /**
+   * The most urgent thing a running machine asks for, for the title of the window; empty while
+   * nothing is due.
+   */
   public ReadOnlyStringProperty due() {
     return timer.due();
   }
 
   private void openRun(RunWatch.Watched run) {
     boolean here = workbench.projections().current().get().id().equals(Optional.of(run.batch()));
-    CompletionStage<?> opened = here ? CompletableFuture.completedFuture(run) : workbench.session().open(run.batch());
+    CompletionStage<?> opened =
+        here ? CompletableFuture.completedFuture(run) : workbench.session().open(run.batch());
     opened.thenRun(
         () -> {
           show(View.BENCH);
@@ -137,22 +142,34 @@ public final class Shell extends BorderPane {
     for (View view : View.values()) {
       Button tab = Buttons.quiet("tab-" + view, Words.of("view", view), "", () -> show(view));
       tab.getStyleClass().add("tab-button");
-      tab.setAccessibleText(Words.of("view.spoken", Words.of("view", view), Integer.toString(view.ordinal() + 1)));
+      tab.setAccessibleText(
+          Words.of("view.spoken", Words.of("view", view), Integer.toString(view.ordinal() + 1)));
       tabs.put(view, tab);
       bar.getChildren().add(tab);
     }
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
-    Button theme = Buttons.quiet("theme", Words.of("shell.theme"), "Ctrl T", workbench.preferences()::nextTheme);
+    Button theme =
+        Buttons.quiet(
+            "theme", Words.of("shell.theme"), "Ctrl T", workbench.preferences()::nextTheme);
     bar.getChildren().addAll(gap, timer, closeBatch, theme, unit);
     return bar;
   }
 
   private void labels() {
     unit.setText(Words.of("shell.unit", workbench.preferences().figures().get().unit().sign()));
-    boolean closed = workbench.projections().current().get().worked().map(worked -> worked.batch().closed()).orElse(false);
+    boolean closed =
+        workbench
+            .projections()
+            .current()
+            .get()
+            .worked()
+            .map(worked -> worked.batch().closed())
+            .orElse(false);
     closeBatch.setText(Words.of(closed ? "shell.reopen" : "shell.close"));
-    closeBatch.setDisable(workbench.projections().current().get().worked().isEmpty() || !workbench.session().mayWrite());
+    closeBatch.setDisable(
+        workbench.projections().current().get().worked().isEmpty()
+            || !workbench.session().mayWrite());
   }
 
   private void say() {
@@ -166,7 +183,9 @@ public final class Shell extends BorderPane {
     }
   }
 
-  /** Shows a view; each is made when it is first asked for, so that a start makes the bench only. */
+  /**
+   * Shows a view; each is made when it is first asked for, so that a start makes the bench only.
+   */
   public void show(View view) {
     current = view;
     setCenter(views.computeIfAbsent(view, asked -> makers.get(asked).get()));
@@ -207,7 +226,11 @@ public final class Shell extends BorderPane {
   }
 
   private void key(KeyEvent key) {
-    boolean used = key.isShortcutDown() ? shortcut(key) : key.getCode() == KeyCode.ESCAPE && leaveStart() || key.getCode() == KeyCode.F5 && refresh();
+    boolean used =
+        key.isShortcutDown()
+            ? shortcut(key)
+            : key.getCode() == KeyCode.ESCAPE && leaveStart()
+                || key.getCode() == KeyCode.F5 && refresh();
     if (used) {
       key.consume();
     }
@@ -221,7 +244,8 @@ public final class Shell extends BorderPane {
       return false;
     }
     switch (key.getCode()) {
-      case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5 -> show(View.values()[key.getCode().ordinal() - KeyCode.DIGIT1.ordinal()]);
+      case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5 ->
+          show(View.values()[key.getCode().ordinal() - KeyCode.DIGIT1.ordinal()]);
       case N -> startBatch();
       case U -> workbench.preferences().nextUnit();
       case T -> workbench.preferences().nextTheme();
@@ -235,15 +259,21 @@ public final class Shell extends BorderPane {
     return true;
   }
 
-  /** In a field with typing that can be undone, Ctrl+Z undoes the typing; everywhere else it takes back what was recorded last. */
+  /**
+   * In a field with typing that can be undone, Ctrl+Z undoes the typing; everywhere else it takes
+   * back what was recorded last.
+   */
   private boolean undoOrRedo(KeyEvent key) {
-    if (key.getTarget() instanceof TextInputControl field && (key.isShiftDown() ? field.isRedoable() : field.isUndoable())) {
+    if (key.getTarget() instanceof TextInputControl field
+        && (key.isShiftDown() ? field.isRedoable() : field.isUndoable())) {
       return false;
     }
     if (current == View.SHOP && getCenter() instanceof ShopView) {
-      CompletionStage<Outcome> _ = key.isShiftDown() ? workbench.session().redoShop() : workbench.session().undoShop();
+      CompletionStage<Outcome> _ =
+          key.isShiftDown() ? workbench.session().redoShop() : workbench.session().undoShop();
     } else {
-      CompletionStage<Outcome> _ = key.isShiftDown() ? workbench.session().redo() : workbench.session().undo();
+      CompletionStage<Outcome> _ =
+          key.isShiftDown() ? workbench.session().redo() : workbench.session().undo();
     }
     return true;
   }
@@ -262,11 +292,18 @@ public final class Shell extends BorderPane {
   }
 
   private void closeOrReopen() {
-    workbench.projections().current().get().worked().ifPresent(worked -> workbench.session().submit(new Edit.CloseBatch(!worked.batch().closed())));
+    workbench
+        .projections()
+        .current()
+        .get()
+        .worked()
+        .ifPresent(
+            worked -> workbench.session().submit(new Edit.CloseBatch(!worked.batch().closed())));
   }
 
   private void exportBatch() {
-    workbench.projections()
+    workbench
+        .projections()
         .current()
         .get()
         .worked()

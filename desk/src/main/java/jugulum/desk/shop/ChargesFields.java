@@ -12,17 +12,31 @@ import jugulum.desk.panel.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** What others take for refining, smelting and assaying, and what the shop takes from a customer. A field left empty stands for what it shows. */
+/**
+ * What others take for refining, smelting and assaying, and what the shop takes from a customer. A
+ * field left empty stands for what it shows.
+ */
 final class ChargesFields extends VBox {
-  private final EntryField<Double> refining = number("charge-refining", "shop.refining", Charges.NONE.refiningPerGram(), 0, 100_000);
-  private final EntryField<Double> smeltCost = number("charge-smelt", "shop.smelt-cost", Charges.NONE.smeltCost(), 0, 100_000);
-  private final EntryField<Double> smeltG = number("charge-smelt-g", "shop.smelt-g", Charges.NONE.smeltG(), 1, 100_000);
-  private final EntryField<Double> smeltMinutes = number("charge-smelt-minutes", "shop.smelt-minutes", Charges.NONE.smeltMinutes(), 1, 10_000);
-  private final EntryField<Double> assay = number("charge-assay", "shop.assay-cost", Charges.NONE.assayCost(), 0, 100_000);
-  private final EntryField<Double> fee = number("charge-fee", "shop.fee", Charges.NONE.feePerKg(), 0, 100_000);
-  private final EntryField<Double> share = number("charge-share", "shop.owners-share", Charges.NONE.ownersShare() * 100, 0, 100);
+  private final EntryField<Double> refining =
+      number("charge-refining", "shop.refining", Charges.NONE.refiningPerGram(), 0, 100_000);
+  private final EntryField<Double> smeltCost =
+      number("charge-smelt", "shop.smelt-cost", Charges.NONE.smeltCost(), 0, 100_000);
+  private final EntryField<Double> smeltG =
+      number("charge-smelt-g", "shop.smelt-g", Charges.NONE.smeltG(), 1, 100_000);
+  private final EntryField<Double> smeltMinutes =
+      number("charge-smelt-minutes", "shop.smelt-minutes", Charges.NONE.smeltMinutes(), 1, 10_000);
+  private final EntryField<Double> assay =
+      number("charge-assay", "shop.assay-cost", Charges.NONE.assayCost(), 0, 100_000);
+  private final EntryField<Double> fee =
+      number("charge-fee", "shop.fee", Charges.NONE.feePerKg(), 0, 100_000);
+  private final EntryField<Double> share =
+      number("charge-share", "shop.owners-share", Charges.NONE.ownersShare() * 100, 0, 100);
   private final EntryField<Optional<Double>> commission =
-      new EntryField<>("charge-commission", Words.of("shop.commission"), Words.of("shop.commission.hint"), Parsers.optional(typed -> Parsers.percent(typed, 0, 100)));
+      new EntryField<>(
+          "charge-commission",
+          Words.of("shop.commission"),
+          Words.of("shop.commission.hint"),
+          Parsers.optional(typed -> Parsers.percent(typed, 0, 100)));
   private final EntryField<Double> waiting = number("charge-waiting", "shop.waiting", 0, 0, 1000);
 
   ChargesFields(Runnable keep) {
@@ -34,15 +48,21 @@ final class ChargesFields extends VBox {
             new FieldRow(List.of(smeltG, smeltMinutes)),
             new FieldRow(List.of(fee, share)),
             new FieldRow(List.of(commission, waiting)));
-    Stream.concat(fields(), Stream.of(commission, waiting)).forEach(field -> field.field().setOnAction(_ -> keep.run()));
+    Stream.concat(fields(), Stream.of(commission, waiting))
+        .forEach(field -> field.field().setOnAction(_ -> keep.run()));
   }
 
   private Stream<EntryField<Double>> fields() {
     return Stream.of(refining, assay, smeltCost, smeltG, smeltMinutes, fee, share);
   }
 
-  private static EntryField<Double> number(String id, String key, double usual, double low, double high) {
-    return new EntryField<>(id, Words.of(key), Figures.plain(usual), typed -> Parsers.number(typed.isBlank() ? Figures.plain(usual) : typed, low, high));
+  private static EntryField<Double> number(
+      String id, String key, double usual, double low, double high) {
+    return new EntryField<>(
+        id,
+        Words.of(key),
+        Figures.plain(usual),
+        typed -> Parsers.number(typed.isBlank() ? Figures.plain(usual) : typed, low, high));
   }
 
   void fill(Charges charges) {
@@ -64,12 +84,24 @@ final class ChargesFields extends VBox {
 
   /** The charges, or nothing after saying at the field what is wrong. */
   Optional<Charges> read() {
-    boolean understood = Stream.concat(fields(), Stream.of(commission, waiting)).allMatch(field -> field.read().isPresent());
+    boolean understood =
+        Stream.concat(fields(), Stream.of(commission, waiting))
+            .allMatch(field -> field.read().isPresent());
     if (!understood) {
       return Optional.empty();
     }
-    Optional<Charges.Sale> sale = commission.read().orElseThrow().map(part -> new Charges.Sale(part, value(waiting)));
-    return Optional.of(new Charges(value(refining), value(smeltCost), value(smeltG), value(smeltMinutes), value(assay), value(fee), value(share) / 100, sale));
+    Optional<Charges.Sale> sale =
+        commission.read().orElseThrow().map(part -> new Charges.Sale(part, value(waiting)));
+    return Optional.of(
+        new Charges(
+            value(refining),
+            value(smeltCost),
+            value(smeltG),
+            value(smeltMinutes),
+            value(assay),
+            value(fee),
+            value(share) / 100,
+            sale));
   }
 
   private static double value(EntryField<Double> field) {

@@ -25,8 +25,18 @@ import jugulum.desk.words.Words;
 final class ContainersCard extends VBox {
   private final Workbench workbench;
   private final VBox list = new VBox(4);
-  private final EntryField<String> name = new EntryField<>("container-name", Words.of("shop.container.name"), Words.of("shop.container.name.hint"), Parsers.text("shop.container.missing"));
-  private final EntryField<MassText.Mass> tare = new EntryField<>("container-tare", Words.of("shop.container.tare"), Words.of("shop.container.tare.hint"), ContainersCard::weight);
+  private final EntryField<String> name =
+      new EntryField<>(
+          "container-name",
+          Words.of("shop.container.name"),
+          Words.of("shop.container.name.hint"),
+          Parsers.text("shop.container.missing"));
+  private final EntryField<MassText.Mass> tare =
+      new EntryField<>(
+          "container-tare",
+          Words.of("shop.container.tare"),
+          Words.of("shop.container.tare.hint"),
+          ContainersCard::weight);
 
   ContainersCard(Workbench workbench) {
     super(10);
@@ -39,12 +49,14 @@ final class ContainersCard extends VBox {
             Parts.sentence(Words.of("shop.containers.about"), "muted"),
             list,
             new FieldRow(List.of(name, tare)),
-            Parts.row(Buttons.plain("keep-container", Words.of("shop.container.keep"), "", this::keep)));
+            Parts.row(
+                Buttons.plain("keep-container", Words.of("shop.container.keep"), "", this::keep)));
   }
 
   private static Entry<MassText.Mass> weight(String typed) {
     return switch (Parsers.sand(MassUnit.GRAM).apply(typed)) {
-      case Entry.Value<MassText.Mass>(MassText.Mass mass) when !(mass.grams() > 0) -> new Entry.Bad<>(Words.of("entry.container.weightless", Words.of("form.tare")));
+      case Entry.Value<MassText.Mass>(MassText.Mass mass) when !(mass.grams() > 0) ->
+          new Entry.Bad<>(Words.of("entry.container.weightless", Words.of("form.tare")));
       case Entry<MassText.Mass> read -> read;
     };
   }
@@ -58,7 +70,12 @@ final class ContainersCard extends VBox {
 
   private HBox line(Container container, Figures figures) {
     HBox line = Parts.line(container.name(), figures.sand(container.tareG()));
-    Button forget = Buttons.quiet("forget-" + container.name().replace(' ', '-'), Words.of("shop.container.forget"), "", () -> forget(container));
+    Button forget =
+        Buttons.quiet(
+            "forget-" + container.name().replace(' ', '-'),
+            Words.of("shop.container.forget"),
+            "",
+            () -> forget(container));
     forget.setAccessibleText(Words.of("shop.container.forget.spoken", container.name()));
     HBox.setHgrow(forget, Priority.NEVER);
     line.getChildren().add(forget);
@@ -74,6 +91,16 @@ final class ContainersCard extends VBox {
         .ifPresent(
             called ->
                 tare.read()
-                    .ifPresent(mass -> Kept.clearing(workbench, workbench.session().change(new ShopEdit.KnowContainer(new Container(called, mass.grams()))), name, tare)));
+                    .ifPresent(
+                        mass ->
+                            Kept.clearing(
+                                workbench,
+                                workbench
+                                    .session()
+                                    .change(
+                                        new ShopEdit.KnowContainer(
+                                            new Container(called, mass.grams()))),
+                                name,
+                                tare)));
   }
 }

@@ -12,8 +12,12 @@ import jugulum.desk.told.Told;
 final class Kept {
   private Kept() {}
 
-  /** Once it is kept, empties the fields that still say what they said; a refusal is said at the first. */
-  static void clearing(Workbench workbench, CompletionStage<Outcome> sent, EntryField<?>... fields) {
+  /**
+   * Once it is kept, empties the fields that still say what they said; a refusal is said at the
+   * first.
+   */
+  static void clearing(
+      Workbench workbench, CompletionStage<Outcome> sent, EntryField<?>... fields) {
     List<String> texts = Stream.of(fields).map(EntryField::text).toList();
     boolean there = Stream.of(fields).anyMatch(field -> field.field().isFocused());
     sent.thenAccept(
@@ -29,7 +33,8 @@ final class Kept {
                 fields[0].field().requestFocus();
               }
             }
-            case Outcome.Not not -> fields[0].say(Told.why(not, workbench.preferences().figures().get()));
+            case Outcome.Not not ->
+                fields[0].say(Told.why(not, workbench.preferences().figures().get()));
           }
         });
   }

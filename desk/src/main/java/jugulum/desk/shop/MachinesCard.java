@@ -33,22 +33,38 @@ import jugulum.desk.words.Words;
 final class MachinesCard extends VBox {
   private final Workbench workbench;
   private final VBox list = new VBox(4);
-  private final EntryField<String> name = new EntryField<>("gear-name", Words.of("shop.gear.name"), Words.of("shop.gear.name.hint"), Parsers.text("shop.gear.missing"));
-  private final ComboBox<Kind> kind = Choices.of("gear-kind", Words.of("shop.gear.kind"), List.of(Kind.values()), one -> Words.of("machine", one));
-  private final EntryField<Optional<Double>> finest = number("gear-finest", "shop.gear.finest", 0.001, 200);
-  private final EntryField<Optional<Double>> coarsest = number("gear-coarsest", "shop.gear.coarsest", 0.001, 200);
-  private final EntryField<Optional<Double>> watts = number("gear-watts", "sheet.watts", 0.1, 100_000);
-  private final EntryField<Optional<Double>> battery = number("gear-battery", "sheet.battery", 1, 1e6);
+  private final EntryField<String> name =
+      new EntryField<>(
+          "gear-name",
+          Words.of("shop.gear.name"),
+          Words.of("shop.gear.name.hint"),
+          Parsers.text("shop.gear.missing"));
+  private final ComboBox<Kind> kind =
+      Choices.of(
+          "gear-kind",
+          Words.of("shop.gear.kind"),
+          List.of(Kind.values()),
+          one -> Words.of("machine", one));
+  private final EntryField<Optional<Double>> finest =
+      number("gear-finest", "shop.gear.finest", 0.001, 200);
+  private final EntryField<Optional<Double>> coarsest =
+      number("gear-coarsest", "shop.gear.coarsest", 0.001, 200);
+  private final EntryField<Optional<Double>> watts =
+      number("gear-watts", "sheet.watts", 0.1, 100_000);
+  private final EntryField<Optional<Double>> battery =
+      number("gear-battery", "sheet.battery", 1, 1e6);
   private final EntryField<Optional<Double>> sump = number("gear-sump", "sheet.sump", 0.1, 100_000);
 
   MachinesCard(Workbench workbench) {
     super(10);
     this.workbench = workbench;
     list.setId("gear");
-    Stream.of(name, finest, coarsest, watts, battery, sump).forEach(field -> field.field().setOnAction(_ -> keep()));
+    Stream.of(name, finest, coarsest, watts, battery, sump)
+        .forEach(field -> field.field().setOnAction(_ -> keep()));
     kind.valueProperty().addListener((_, _, one) -> hint(one));
     hint(kind.getValue());
-    VBox like = new VBox(3, Parts.styled(new Label(Words.of("shop.gear.kind")), "entry-label"), kind);
+    VBox like =
+        new VBox(3, Parts.styled(new Label(Words.of("shop.gear.kind")), "entry-label"), kind);
     like.getStyleClass().add("entry");
     HBox first = new HBox(14, name, like);
     first.setFillHeight(false);
@@ -63,8 +79,10 @@ final class MachinesCard extends VBox {
             Parts.row(Buttons.plain("keep-gear", Words.of("shop.gear.keep"), "", this::keep)));
   }
 
-  private static EntryField<Optional<Double>> number(String id, String key, double low, double high) {
-    return new EntryField<>(id, Words.of(key), "", Parsers.optional(typed -> Parsers.number(typed, low, high)));
+  private static EntryField<Optional<Double>> number(
+      String id, String key, double low, double high) {
+    return new EntryField<>(
+        id, Words.of(key), "", Parsers.optional(typed -> Parsers.number(typed, low, high)));
   }
 
   /** What the kind is good for stands in the empty fields. */
@@ -79,11 +97,23 @@ final class MachinesCard extends VBox {
 
   private HBox line(Gear gear) {
     Sizes suits = gear.sheet().suits();
-    HBox line = Parts.line(Sentences.machine(gear.machine()), Words.of("shop.gear.suits", Figures.plain(suits.finestMm()), Figures.plain(suits.coarsestMm())));
+    HBox line =
+        Parts.line(
+            Sentences.machine(gear.machine()),
+            Words.of(
+                "shop.gear.suits",
+                Figures.plain(suits.finestMm()),
+                Figures.plain(suits.coarsestMm())));
     String id = gear.name().replace(' ', '-');
-    Button change = Buttons.quiet("change-gear-" + id, Words.of("shop.gear.change"), "", () -> fill(gear));
+    Button change =
+        Buttons.quiet("change-gear-" + id, Words.of("shop.gear.change"), "", () -> fill(gear));
     change.setAccessibleText(Words.of("shop.gear.change.spoken", gear.name()));
-    Button forget = Buttons.quiet("forget-gear-" + id, Words.of("shop.container.forget"), "", () -> workbench.session().change(new ShopEdit.ForgetMachine(gear.name())));
+    Button forget =
+        Buttons.quiet(
+            "forget-gear-" + id,
+            Words.of("shop.container.forget"),
+            "",
+            () -> workbench.session().change(new ShopEdit.ForgetMachine(gear.name())));
     forget.setAccessibleText(Words.of("shop.container.forget.spoken", gear.name()));
     line.getChildren().addAll(change, forget);
     return line;
@@ -106,17 +136,56 @@ final class MachinesCard extends VBox {
 
   private void keep() {
     name.read()
-        .flatMap(called -> finest.read().flatMap(fine -> coarsest.read().flatMap(coarse -> watts.read().flatMap(power -> battery.read().flatMap(wh -> sump.read().flatMap(litres -> gear(called, fine, coarse, power, wh, litres)))))))
+        .flatMap(
+            called ->
+                finest
+                    .read()
+                    .flatMap(
+                        fine ->
+                            coarsest
+                                .read()
+                                .flatMap(
+                                    coarse ->
+                                        watts
+                                            .read()
+                                            .flatMap(
+                                                power ->
+                                                    battery
+                                                        .read()
+                                                        .flatMap(
+                                                            wh ->
+                                                                sump.read()
+                                                                    .flatMap(
+                                                                        litres ->
+                                                                            gear(
+                                                                                called, fine,
+                                                                                coarse, power, wh,
+                                                                                litres)))))))
         .ifPresent(this::keep);
   }
 
-  private Optional<Gear> gear(String called, Optional<Double> fine, Optional<Double> coarse, Optional<Double> power, Optional<Double> wh, Optional<Double> litres) {
+  private Optional<Gear> gear(
+      String called,
+      Optional<Double> fine,
+      Optional<Double> coarse,
+      Optional<Double> power,
+      Optional<Double> wh,
+      Optional<Double> litres) {
     Sizes usual = Sheets.of(kind.getValue()).suits();
     Map<String, Band> dials =
-        workbench.projections().shop().get().gear().stream().filter(one -> one.name().equalsIgnoreCase(called) && one.kind() == kind.getValue()).findFirst().map(Gear::usual).orElse(Map.of());
+        workbench.projections().shop().get().gear().stream()
+            .filter(one -> one.name().equalsIgnoreCase(called) && one.kind() == kind.getValue())
+            .findFirst()
+            .map(Gear::usual)
+            .orElse(Map.of());
     try {
-      Optional<Sizes> suits = fine.isPresent() || coarse.isPresent() ? Optional.of(new Sizes(fine.orElse(usual.finestMm()), coarse.orElse(usual.coarsestMm()))) : Optional.empty();
-      return Optional.of(new Gear(called, kind.getValue(), suits, dials, told(power), told(wh), told(litres)));
+      Optional<Sizes> suits =
+          fine.isPresent() || coarse.isPresent()
+              ? Optional.of(
+                  new Sizes(fine.orElse(usual.finestMm()), coarse.orElse(usual.coarsestMm())))
+              : Optional.empty();
+      return Optional.of(
+          new Gear(called, kind.getValue(), suits, dials, told(power), told(wh), told(litres)));
     } catch (OutOfRange crossed) {
       coarsest.refuse(Words.of("shop.gear.crossed"));
       return Optional.empty();
@@ -128,6 +197,14 @@ final class MachinesCard extends VBox {
   }
 
   private void keep(Gear gear) {
-    Kept.clearing(workbench, workbench.session().change(new ShopEdit.KnowMachine(gear)), name, finest, coarsest, watts, battery, sump);
+    Kept.clearing(
+        workbench,
+        workbench.session().change(new ShopEdit.KnowMachine(gear)),
+        name,
+        finest,
+        coarsest,
+        watts,
+        battery,
+        sump);
   }
 }

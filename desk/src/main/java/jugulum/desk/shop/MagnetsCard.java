@@ -21,8 +21,18 @@ import jugulum.desk.words.Words;
 final class MagnetsCard extends VBox {
   private final Workbench workbench;
   private final VBox list = new VBox(4);
-  private final EntryField<String> name = new EntryField<>("magnet-name", Words.of("shop.magnet.name"), Words.of("shop.magnet.name.hint"), Parsers.text("shop.magnet.missing"));
-  private final EntryField<Double> strength = new EntryField<>("magnet-strength", Words.of("shop.magnet.strength"), "300", typed -> Parsers.number(typed, 1, 2000));
+  private final EntryField<String> name =
+      new EntryField<>(
+          "magnet-name",
+          Words.of("shop.magnet.name"),
+          Words.of("shop.magnet.name.hint"),
+          Parsers.text("shop.magnet.missing"));
+  private final EntryField<Double> strength =
+      new EntryField<>(
+          "magnet-strength",
+          Words.of("shop.magnet.strength"),
+          "300",
+          typed -> Parsers.number(typed, 1, 2000));
 
   MagnetsCard(Workbench workbench) {
     super(10);
@@ -43,18 +53,26 @@ final class MagnetsCard extends VBox {
   }
 
   private HBox line(Magnet magnet) {
-    HBox line = Parts.line(magnet.name(), Words.of("shop.magnet.mt", Figures.plain(magnet.strengthMt())));
-    Button forget = Buttons.quiet("forget-magnet-" + magnet.name().replace(' ', '-'), Words.of("shop.container.forget"), "", () -> workbench.session().change(new ShopEdit.ForgetMagnet(magnet.name())));
+    HBox line =
+        Parts.line(magnet.name(), Words.of("shop.magnet.mt", Figures.plain(magnet.strengthMt())));
+    Button forget =
+        Buttons.quiet(
+            "forget-magnet-" + magnet.name().replace(' ', '-'),
+            Words.of("shop.container.forget"),
+            "",
+            () -> workbench.session().change(new ShopEdit.ForgetMagnet(magnet.name())));
     forget.setAccessibleText(Words.of("shop.container.forget.spoken", magnet.name()));
     line.getChildren().add(forget);
     return line;
   }
 
   private void keep() {
-    name.read().ifPresent(called -> strength.read().ifPresent(field -> keep(new Magnet(called, field))));
+    name.read()
+        .ifPresent(called -> strength.read().ifPresent(field -> keep(new Magnet(called, field))));
   }
 
   private void keep(Magnet magnet) {
-    Kept.clearing(workbench, workbench.session().change(new ShopEdit.KnowMagnet(magnet)), name, strength);
+    Kept.clearing(
+        workbench, workbench.session().change(new ShopEdit.KnowMagnet(magnet)), name, strength);
   }
 }

@@ -37,17 +37,36 @@ final class ScreensCard extends VBox {
   private static final int ROWS = 6;
 
   private final Workbench workbench;
-  private final Segments<Series> series = new Segments<>("series", List.of(Series.values()), one -> Words.of("series", one));
+  private final Segments<Series> series =
+      new Segments<>("series", List.of(Series.values()), one -> Words.of("series", one));
   private final FlowPane toggles = new FlowPane(6, 6);
   private final TableView<OwnedScreen> table = new TableView<>();
-  private final EntryField<String> label = new EntryField<>("screen-label", Words.of("shop.screen.label"), Words.of("shop.screen.label.hint"), Parsers.text("shop.screen.label.missing"));
+  private final EntryField<String> label =
+      new EntryField<>(
+          "screen-label",
+          Words.of("shop.screen.label"),
+          Words.of("shop.screen.label.hint"),
+          Parsers.text("shop.screen.label.missing"));
   private final EntryField<Double> opening =
-      new EntryField<>("screen-opening", Words.of("shop.screen.opening"), Words.of("shop.screen.opening.hint"), typed -> Parsers.number(typed, 0.001, 200));
+      new EntryField<>(
+          "screen-opening",
+          Words.of("shop.screen.opening"),
+          Words.of("shop.screen.opening.hint"),
+          typed -> Parsers.number(typed, 0.001, 200));
   private final EntryField<Optional<Double>> diameter =
-      new EntryField<>("screen-diameter", Words.of("shop.screen.diameter"), Words.of("shop.screen.diameter.hint"), Parsers.optional(typed -> Parsers.number(typed, 10, 2000)));
+      new EntryField<>(
+          "screen-diameter",
+          Words.of("shop.screen.diameter"),
+          Words.of("shop.screen.diameter.hint"),
+          Parsers.optional(typed -> Parsers.number(typed, 10, 2000)));
   private final EntryField<Optional<Double>> load =
-      new EntryField<>("screen-load", Words.of("shop.screen.load"), Words.of("shop.screen.load.hint"), Parsers.optional(typed -> Parsers.number(typed, 1, 100_000)));
-  private final Segments<Use> use = new Segments<>("screen-use", List.of(Use.values()), one -> Words.of("use", one));
+      new EntryField<>(
+          "screen-load",
+          Words.of("shop.screen.load"),
+          Words.of("shop.screen.load.hint"),
+          Parsers.optional(typed -> Parsers.number(typed, 1, 100_000)));
+  private final Segments<Use> use =
+      new Segments<>("screen-use", List.of(Use.values()), one -> Words.of("use", one));
 
   /** Series of screens. */
   private enum Series {
@@ -72,7 +91,8 @@ final class ScreensCard extends VBox {
     column("shop.screen.takes", screen -> told(screen.loadG()));
     column("shop.screen.have", screen -> Words.of("having", screen.having()));
     table.getSelectionModel().selectedItemProperty().addListener((_, _, screen) -> fill(screen));
-    List.of(label, opening, diameter, load).forEach(field -> field.field().setOnAction(_ -> keep(Having.OWNED)));
+    List.of(label, opening, diameter, load)
+        .forEach(field -> field.field().setOnAction(_ -> keep(Having.OWNED)));
     getChildren()
         .addAll(
             Parts.section(Words.of("shop.screens")),
@@ -83,8 +103,13 @@ final class ScreensCard extends VBox {
             new FieldRow(List.of(label, opening, diameter, load)),
             new HBox(10, use),
             Parts.row(
-                Buttons.plain("add-screen", Words.of("shop.screen.keep"), "", () -> keep(Having.OWNED)),
-                Buttons.plain("lack-screen", Words.of("shop.screen.lack"), "", () -> keep(Having.NOT_OWNED))));
+                Buttons.plain(
+                    "add-screen", Words.of("shop.screen.keep"), "", () -> keep(Having.OWNED)),
+                Buttons.plain(
+                    "lack-screen",
+                    Words.of("shop.screen.lack"),
+                    "",
+                    () -> keep(Having.NOT_OWNED))));
   }
 
   private static String told(OptionalDouble value) {
@@ -100,27 +125,34 @@ final class ScreensCard extends VBox {
   }
 
   void show(Shop shop) {
-    Optional<String> chosen = Optional.ofNullable(table.getSelectionModel().getSelectedItem()).map(OwnedScreen::label);
+    Optional<String> chosen =
+        Optional.ofNullable(table.getSelectionModel().getSelectedItem()).map(OwnedScreen::label);
     offer(shop);
     table.getItems().setAll(shop.screens());
     chosen.flatMap(shop::screen).ifPresent(table.getSelectionModel()::select);
   }
 
   private void offer(Shop shop) {
-    Optional<String> focused = toggles.getChildren().stream().filter(Node::isFocused).map(Node::getId).findFirst();
+    Optional<String> focused =
+        toggles.getChildren().stream().filter(Node::isFocused).map(Node::getId).findFirst();
     List<Screen> standard =
         switch (series.chosen()) {
           case ASTM_E11 -> StandardScreens.all();
           case TYLER -> StandardScreens.tyler();
         };
     toggles.getChildren().setAll(standard.stream().map(screen -> toggle(screen, shop)).toList());
-    focused.ifPresent(id -> toggles.getChildren().stream().filter(node -> id.equals(node.getId())).forEach(Node::requestFocus));
+    focused.ifPresent(
+        id ->
+            toggles.getChildren().stream()
+                .filter(node -> id.equals(node.getId()))
+                .forEach(Node::requestFocus));
   }
 
   private ToggleButton toggle(Screen screen, Shop shop) {
     ToggleButton toggle = new ToggleButton(screen.label());
     toggle.setId("own-" + screen.label());
-    toggle.setAccessibleText(Words.of("screening.screen", screen.label(), Figures.plain(screen.openingMm())));
+    toggle.setAccessibleText(
+        Words.of("screening.screen", screen.label(), Figures.plain(screen.openingMm())));
     toggle.getStyleClass().add("choice");
     toggle.setSelected(shop.screen(screen.label()).filter(OwnedScreen::isOwned).isPresent());
     toggle.setOnAction(_ -> own(screen, toggle.isSelected()));
@@ -130,8 +162,21 @@ final class ScreensCard extends VBox {
 
   private void own(Screen screen, boolean owned) {
     Having having = owned ? Having.OWNED : Having.NOT_OWNED;
-    OwnedScreen before = workbench.projections().shop().get().screen(screen.label()).orElseGet(() -> OwnedScreen.of(screen));
-    OwnedScreen after = new OwnedScreen(before.label(), before.openingMm(), having, before.use(), before.diameterMm(), before.loadG());
+    OwnedScreen before =
+        workbench
+            .projections()
+            .shop()
+            .get()
+            .screen(screen.label())
+            .orElseGet(() -> OwnedScreen.of(screen));
+    OwnedScreen after =
+        new OwnedScreen(
+            before.label(),
+            before.openingMm(),
+            having,
+            before.use(),
+            before.diameterMm(),
+            before.loadG());
     workbench.session().change(new ShopEdit.KnowScreen(after));
   }
 
@@ -139,7 +184,8 @@ final class ScreensCard extends VBox {
     if (screen != null) {
       label.fill(screen.label());
       opening.fill(Figures.plain(screen.openingMm()));
-      diameter.fill(screen.diameterMm().isPresent() ? Figures.plain(screen.diameterMm().getAsDouble()) : "");
+      diameter.fill(
+          screen.diameterMm().isPresent() ? Figures.plain(screen.diameterMm().getAsDouble()) : "");
       load.fill(screen.loadG().isPresent() ? Figures.plain(screen.loadG().getAsDouble()) : "");
       use.choose(screen.use());
     }
@@ -158,11 +204,27 @@ final class ScreensCard extends VBox {
                                 diameter
                                     .read()
                                     .flatMap(
-                                        frame -> load.read().map(takes -> new OwnedScreen(called, mm, having, use.chosen(), optional(frame), optional(takes))))));
+                                        frame ->
+                                            load.read()
+                                                .map(
+                                                    takes ->
+                                                        new OwnedScreen(
+                                                            called,
+                                                            mm,
+                                                            having,
+                                                            use.chosen(),
+                                                            optional(frame),
+                                                            optional(takes))))));
     read.ifPresent(
         screen -> {
           table.getSelectionModel().clearSelection();
-          Kept.clearing(workbench, workbench.session().change(new ShopEdit.KnowScreen(screen)), label, opening, diameter, load);
+          Kept.clearing(
+              workbench,
+              workbench.session().change(new ShopEdit.KnowScreen(screen)),
+              label,
+              opening,
+              diameter,
+              load);
         });
   }
 

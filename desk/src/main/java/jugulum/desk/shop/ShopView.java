@@ -43,7 +43,9 @@ public final class ShopView extends BorderPane {
     setId("shop-view");
     said.setId("shop-said");
     given.fields().forEach(field -> field.field().setOnAction(_ -> assume()));
-    VBox left = new VBox(14, Parts.styled(new Label(Words.of("shop.title")), "page-title"), screens, machines);
+    VBox left =
+        new VBox(
+            14, Parts.styled(new Label(Words.of("shop.title")), "page-title"), screens, machines);
     VBox right =
         new VBox(
             14,
@@ -64,7 +66,10 @@ public final class ShopView extends BorderPane {
     scroll.getStyleClass().add("board-scroll");
     setCenter(scroll);
     workbench.projections().shop().addListener((_, _, shop) -> show(shop));
-    workbench.preferences().figures().addListener((_, _, _) -> show(workbench.projections().shop().get()));
+    workbench
+        .preferences()
+        .figures()
+        .addListener((_, _, _) -> show(workbench.projections().shop().get()));
     show(workbench.projections().shop().get());
   }
 
@@ -82,14 +87,16 @@ public final class ShopView extends BorderPane {
         .read(workbench.projections().shop().get().assumptions())
         .ifPresent(
             assumed ->
-                workbench.session()
+                workbench
+                    .session()
                     .change(new ShopEdit.AssumeForNew(assumed))
                     .thenAccept(
                         outcome ->
                             said.setText(
                                 switch (outcome) {
                                   case Outcome.Recorded _ -> Words.of("shop.said");
-                                  case Outcome.Not not -> Told.why(not, workbench.preferences().figures().get());
+                                  case Outcome.Not not ->
+                                      Told.why(not, workbench.preferences().figures().get());
                                 })));
   }
 }

@@ -30,13 +30,18 @@ final class TermsCard extends VBox {
   private final Workbench workbench;
   private final Clock clock;
   private final EntryField<Double> price = number("terms-price", "shop.price", "", 0, 100_000);
-  private final EntryField<Double> payable = new EntryField<>("terms-payable", Words.of("shop.payable"), "96", typed -> Parsers.percent(typed, 0, 100));
-  private final EntryField<String> currency = new EntryField<>("terms-currency", Words.of("shop.currency"), "", Entry.Value::new);
+  private final EntryField<Double> payable =
+      new EntryField<>(
+          "terms-payable", Words.of("shop.payable"), "96", typed -> Parsers.percent(typed, 0, 100));
+  private final EntryField<String> currency =
+      new EntryField<>("terms-currency", Words.of("shop.currency"), "", Entry.Value::new);
   private final EntryField<Double> hour = number("terms-hour", "shop.hour", "", 0, 100_000);
-  private final EntryField<Double> minutes = number("terms-minutes", "shop.pass-minutes", "6", 0.1, 1000);
+  private final EntryField<Double> minutes =
+      number("terms-minutes", "shop.pass-minutes", "6", 0.1, 1000);
   private final ChargesFields charges = new ChargesFields(this::keep);
   private final EntryField<Double> fewer = number("stop-specks", "shop.rule.specks", "3", 1, 1000);
-  private final Segments<Kind> rule = new Segments<>("stop-rule", List.of(Kind.values()), kind -> Words.of("stop-rule", kind));
+  private final Segments<Kind> rule =
+      new Segments<>("stop-rule", List.of(Kind.values()), kind -> Words.of("stop-rule", kind));
   private final Label said = Parts.sentence("", "muted");
   private boolean filling;
 
@@ -45,7 +50,8 @@ final class TermsCard extends VBox {
     this.workbench = workbench;
     this.clock = clock;
     said.setId("terms-said");
-    Stream.of(price, payable, currency, hour, minutes).forEach(field -> field.field().setOnAction(_ -> keep()));
+    Stream.of(price, payable, currency, hour, minutes)
+        .forEach(field -> field.field().setOnAction(_ -> keep()));
     fewer.field().setOnAction(_ -> keepRule());
     rule.onChange(this::ruleChanged);
     getChildren()
@@ -62,14 +68,18 @@ final class TermsCard extends VBox {
             fewer);
   }
 
-  private static EntryField<Double> number(String id, String key, String hint, double low, double high) {
+  private static EntryField<Double> number(
+      String id, String key, String hint, double low, double high) {
     return new EntryField<>(id, Words.of(key), hint, typed -> Parsers.number(typed, low, high));
   }
 
   void show(Shop shop) {
     filling = true;
     shop.terms().ifPresent(this::fill);
-    said.setText(shop.terms().map(terms -> Words.of("shop.terms.as-of", Figures.day(terms.asOf()))).orElse(Words.of("shop.terms.none")));
+    said.setText(
+        shop.terms()
+            .map(terms -> Words.of("shop.terms.as-of", Figures.day(terms.asOf())))
+            .orElse(Words.of("shop.terms.none")));
     rule.choose(shop.stopRule().kind());
     fewer.offer(Integer.toString(shop.stopRule().specks()), (double) shop.stopRule().specks());
     Parts.shown(fewer, shop.stopRule().kind() == Kind.UNDER_SPECKS);
@@ -86,7 +96,10 @@ final class TermsCard extends VBox {
   }
 
   private void keep() {
-    read().ifPresent(terms -> workbench.session().change(new ShopEdit.SetTerms(terms)).thenAccept(this::told));
+    read()
+        .ifPresent(
+            terms ->
+                workbench.session().change(new ShopEdit.SetTerms(terms)).thenAccept(this::told));
   }
 
   private void told(Outcome outcome) {
@@ -99,11 +112,35 @@ final class TermsCard extends VBox {
     if (minutes.field().getText().isBlank()) {
       minutes.fill(minutes.field().getPromptText());
     }
-    return price.read().flatMap(gram -> payable.read().flatMap(share -> hour.read().flatMap(rate -> minutes.read().flatMap(pass -> terms(gram, share, rate, pass)))));
+    return price
+        .read()
+        .flatMap(
+            gram ->
+                payable
+                    .read()
+                    .flatMap(
+                        share ->
+                            hour.read()
+                                .flatMap(
+                                    rate ->
+                                        minutes
+                                            .read()
+                                            .flatMap(pass -> terms(gram, share, rate, pass)))));
   }
 
   private Optional<Terms> terms(double gram, double share, double rate, double pass) {
-    return charges.read().map(told -> new Terms(gram, share, rate, pass, currency.field().getText(), LocalDate.now(clock), Optional.of(told)));
+    return charges
+        .read()
+        .map(
+            told ->
+                new Terms(
+                    gram,
+                    share,
+                    rate,
+                    pass,
+                    currency.field().getText(),
+                    LocalDate.now(clock),
+                    Optional.of(told)));
   }
 
   private void ruleChanged() {
@@ -114,7 +151,10 @@ final class TermsCard extends VBox {
 
   private void keepRule() {
     int before = workbench.projections().shop().get().stopRule().specks();
-    int specks = rule.chosen() == Kind.UNDER_SPECKS ? fewer.read().map(number -> (int) Math.rint(number)).orElse(before) : before;
+    int specks =
+        rule.chosen() == Kind.UNDER_SPECKS
+            ? fewer.read().map(number -> (int) Math.rint(number)).orElse(before)
+            : before;
     workbench.session().change(new ShopEdit.SetStopRule(new StopRule(rule.chosen(), specks)));
   }
 }

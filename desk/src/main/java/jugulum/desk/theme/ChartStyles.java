@@ -12,7 +12,10 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** The styles of drawings as the web writes them, read from the window's own style sheets, so that both look alike. */
+/**
+ * The styles of drawings as the web writes them, read from the window's own style sheets, so that
+ * both look alike.
+ */
 public final class ChartStyles {
   private static final Pattern COLOUR = Pattern.compile("(-j-[a-z-]+):\\s*(#[0-9a-fA-F]{6})");
   private static final Pattern RULE = Pattern.compile("(?m)^\\.(chart-[a-z-]+) \\{([^}]*)}");
@@ -30,14 +33,21 @@ public final class ChartStyles {
     Map<String, String> styles = new HashMap<>();
     Matcher rule = RULE.matcher(read("jugulum.css"));
     while (rule.find()) {
-      styles.put(rule.group(1), Stream.of(rule.group(2).split(";")).map(String::strip).filter(one -> !one.isEmpty()).map(one -> web(one, colours)).collect(Collectors.joining("; ")));
+      styles.put(
+          rule.group(1),
+          Stream.of(rule.group(2).split(";"))
+              .map(String::strip)
+              .filter(one -> !one.isEmpty())
+              .map(one -> web(one, colours))
+              .collect(Collectors.joining("; ")));
     }
     return styles;
   }
 
   private static String web(String declaration, Map<String, String> colours) {
     String[] parts = declaration.split(":", 2);
-    String name = parts[0].strip().replace("-fx-", "").replace("stroke-dash-array", "stroke-dasharray");
+    String name =
+        parts[0].strip().replace("-fx-", "").replace("stroke-dash-array", "stroke-dasharray");
     String value = parts[1].strip();
     String shown = colours.getOrDefault(value, value).replace("transparent", "none");
     return name.equals("font-size") ? "font: " + shown + " " + TYPE : name + ": " + shown;

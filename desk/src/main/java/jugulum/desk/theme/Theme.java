@@ -5,8 +5,8 @@ import java.util.Locale;
 import java.util.Objects;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
-import jugulum.desk.session.Workbench;
 import jugulum.desk.session.Preferences.ThemeName;
+import jugulum.desk.session.Workbench;
 
 /** Puts fonts and colours on a scene. */
 public final class Theme {
@@ -29,6 +29,7 @@ public final class Theme {
   }
 
   private static String sheet(String file) {
-    return Objects.requireNonNull(Theme.class.getResource("/jugulum/desk/theme/" + file), file).toExternalForm();
+    return Objects.requireNonNull(Theme.class.getResource("/jugulum/desk/theme/" + file), file)
+        .toExternalForm();
   }
 }

@@ -26,7 +26,10 @@ public final class Told {
   public static String text(Notice notice, Figures figures) {
     return switch (notice) {
       case Notice.Said(String text, boolean _) -> text;
-      case Notice.Walked(boolean isRedo, var edit) -> walked(isRedo ? "notice.redo" : "notice.undo", edit.map(one -> Sentences.edit(one, figures)));
+      case Notice.Walked(boolean isRedo, var edit) ->
+          walked(
+              isRedo ? "notice.redo" : "notice.undo",
+              edit.map(one -> Sentences.edit(one, figures)));
       case Notice.NotDone(Refusal refusal) -> Sentences.refusal(refusal, figures);
       case Notice.OnlyToRead(var why) -> Sentences.readOnly(why);
       case Notice.Failed(Failure failure) -> failed(failure);
@@ -39,6 +42,10 @@ public final class Told {
 
   private static String failed(Failure failure) {
     String sentence = Sentences.problem(failure.cause());
-    return failure.writtenDown().map(Path::toString).map(file -> sentence + " " + Words.of("notice.written-down", file)).orElse(sentence);
+    return failure
+        .writtenDown()
+        .map(Path::toString)
+        .map(file -> sentence + " " + Words.of("notice.written-down", file))
+        .orElse(sentence);
   }
 }

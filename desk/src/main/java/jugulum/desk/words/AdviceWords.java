@@ -31,15 +31,20 @@ public final class AdviceWords {
 
   /** That nothing pays, where that is so; empty where something does, or may. */
   public static Optional<String> nothingPays(Account account) {
-    boolean none = !account.byMoney().isEmpty() && account.byMoney().stream().allMatch(advice -> advice.verdict() == Verdict.LEAVE);
-    return none ? Optional.of(Words.counted("advice.nothing-pays", account.byMoney().size())) : Optional.empty();
+    boolean none =
+        !account.byMoney().isEmpty()
+            && account.byMoney().stream().allMatch(advice -> advice.verdict() == Verdict.LEAVE);
+    return none
+        ? Optional.of(Words.counted("advice.nothing-pays", account.byMoney().size()))
+        : Optional.empty();
   }
 
   /** The sums: what is in there, what share of it, what that brings and costs. */
   public static String sums(Advice advice, Account account, Figures figures) {
     List<String> sentences = new ArrayList<>();
     if (advice.verdict() == Verdict.LEAVE) {
-      sentences.add(Words.of("advice.best-way", Words.of("advice.way", advice.kind(), machine(advice))));
+      sentences.add(
+          Words.of("advice.best-way", Words.of("advice.way", advice.kind(), machine(advice))));
     }
     sentences.add(gold(advice, figures));
     Optional<Money> money = advice.money();
@@ -57,12 +62,25 @@ public final class AdviceWords {
     if (advice.kind() == Kind.LOOK) {
       return Words.of("advice.look", Figures.time(advice.minutes()));
     }
-    String there = advice.there().map(gold -> Words.of("advice.there." + advice.of(), figures.gold(gold.milligrams()), figures.goldRange(gold))).orElse("");
+    String there =
+        advice
+            .there()
+            .map(
+                gold ->
+                    Words.of(
+                        "advice.there." + advice.of(),
+                        figures.gold(gold.milligrams()),
+                        figures.goldRange(gold)))
+            .orElse("");
     if (advice.won().isEmpty()) {
       return there;
     }
     String share = share(advice);
-    String won = Words.of("advice.won", figures.gold(advice.won().get().milligrams()), figures.goldRange(advice.won().get()));
+    String won =
+        Words.of(
+            "advice.won",
+            figures.gold(advice.won().get().milligrams()),
+            figures.goldRange(advice.won().get()));
     return String.join(" ", there, share, won);
   }
 
@@ -70,18 +88,39 @@ public final class AdviceWords {
     return switch (advice.kind()) {
       case PASS -> Words.of("advice.by-passes");
       case SELL -> Words.of("advice.by-commission", Figures.percent(advice.share().usual()));
-      default -> Words.of(advice.runs() > 0 ? "advice.by-record" : "advice.by-practice", Figures.wholeShares(advice.share()), Integer.toString(advice.runs()));
+      default ->
+          Words.of(
+              advice.runs() > 0 ? "advice.by-record" : "advice.by-practice",
+              Figures.wholeShares(advice.share()),
+              Integer.toString(advice.runs()));
     };
   }
 
   private static String money(Advice advice, Money money, Terms terms) {
     if (advice.kind() == Kind.ASSAY) {
-      return Words.of("advice.assay", MoneyWords.chance(money.chance()), MoneyWords.sum(money.brings(), terms), MoneyWords.sum(money.wages() + money.costs(), terms));
+      return Words.of(
+          "advice.assay",
+          MoneyWords.chance(money.chance()),
+          MoneyWords.sum(money.brings(), terms),
+          MoneyWords.sum(money.wages() + money.costs(), terms));
     }
-    String costs = money.costs() > 0 ? Words.of("advice.costs", MoneyWords.sum(money.costs(), terms)) : "";
-    String left = Words.of("advice.left", MoneyWords.sum(money.net(), terms), MoneyWords.sum(advice.moneyPerHour().orElseThrow(), terms), MoneyWords.chance(money.chance()));
+    String costs =
+        money.costs() > 0 ? Words.of("advice.costs", MoneyWords.sum(money.costs(), terms)) : "";
+    String left =
+        Words.of(
+            "advice.left",
+            MoneyWords.sum(money.net(), terms),
+            MoneyWords.sum(advice.moneyPerHour().orElseThrow(), terms),
+            MoneyWords.chance(money.chance()));
     String later = advice.kind() == Kind.SELL ? waiting(terms) : "";
-    return Words.of("advice.brings", MoneyWords.sum(money.brings(), terms), Figures.time(advice.minutes()), MoneyWords.sum(money.wages(), terms)) + costs + left + later;
+    return Words.of(
+            "advice.brings",
+            MoneyWords.sum(money.brings(), terms),
+            Figures.time(advice.minutes()),
+            MoneyWords.sum(money.wages(), terms))
+        + costs
+        + left
+        + later;
   }
 
   private static String waiting(Terms terms) {
@@ -89,7 +128,10 @@ public final class AdviceWords {
     return days == 0 ? "" : " " + Words.counted("advice.paid-after", days);
   }
 
-  /** On what date's prices the money rests, and what they are; that there are none where nobody told any. */
+  /**
+   * On what date's prices the money rests, and what they are; that there are none where nobody told
+   * any.
+   */
   public static String terms(Account account) {
     return account
         .terms()

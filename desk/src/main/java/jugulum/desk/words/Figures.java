@@ -18,8 +18,9 @@ import jugulum.core.units.MassUnit;
 /**
  * Writes quantities for people, in the unit chosen. What it writes is only shown, never read back.
  *
- * <p>Gold is written in the unit chosen, and in milligrams below a tenth of a gram when that unit is the gram. Sand goes by kilograms
- * and grams with the gram, else by pounds and avoirdupois ounces: nobody weighs a bucket in grains.
+ * <p>Gold is written in the unit chosen, and in milligrams below a tenth of a gram when that unit
+ * is the gram. Sand goes by kilograms and grams with the gram, else by pounds and avoirdupois
+ * ounces: nobody weighs a bucket in grains.
  *
  * @param unit the unit chosen for gold
  * @param zone where the clock on the wall hangs
@@ -31,14 +32,18 @@ public record Figures(MassUnit unit, ZoneId zone) {
   }
 
   /** The units a person can choose from, in the order the switch goes through them. */
-  public static final List<MassUnit> CHOICE = List.of(MassUnit.GRAM, MassUnit.GRAIN, MassUnit.PENNYWEIGHT, MassUnit.TROY_OUNCE);
+  public static final List<MassUnit> CHOICE =
+      List.of(MassUnit.GRAM, MassUnit.GRAIN, MassUnit.PENNYWEIGHT, MassUnit.TROY_OUNCE);
 
   /** A speck of the finest cut still shows two digits with so many places in every unit. */
   private static final int MOST_PLACES = 6;
 
-  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
-  private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+  private static final DateTimeFormatter CLOCK =
+      DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+  private static final DateTimeFormatter MOMENT =
+      DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
   /** Less than that would be written as next to nothing with two places. */
   private static final double A_FLAKE_MG = 0.05;
@@ -66,7 +71,11 @@ public record Figures(MassUnit unit, ZoneId zone) {
   /** A span of time as a watch shows it, "4:05" or "1:02:09"; what is late has a minus. */
   public static String watch(Duration span) {
     long seconds = Math.abs(span.toSeconds());
-    String text = seconds < 3600 ? String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60) : String.format(Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60);
+    String text =
+        seconds < 3600
+            ? String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60)
+            : String.format(
+                Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60);
     return span.toSeconds() < 0 ? "−" + text : text;
   }
 
@@ -77,7 +86,8 @@ public record Figures(MassUnit unit, ZoneId zone) {
 
   /** A range in whole percent, for what is not known closely. */
   public static String wholeShares(Band band) {
-    return Words.of("figures.range", fixed(band.low() * 100, 0), fixed(band.high() * 100, 0) + " %");
+    return Words.of(
+        "figures.range", fixed(band.low() * 100, 0), fixed(band.high() * 100, 0) + " %");
   }
 
   private boolean metric() {
@@ -110,7 +120,8 @@ public record Figures(MassUnit unit, ZoneId zone) {
           default -> 3;
         };
     double likeAmount = Math.abs(unit.fromGrams(like / 1000));
-    int needed = likeAmount > 0 && likeAmount < 0.1 ? 1 - (int) Math.floor(Math.log10(likeAmount)) : 0;
+    int needed =
+        likeAmount > 0 && likeAmount < 0.1 ? 1 - (int) Math.floor(Math.log10(likeAmount)) : 0;
     return fixed(unit.fromGrams(mg / 1000), Math.clamp(needed, places, MOST_PLACES));
   }
 
@@ -122,7 +133,9 @@ public record Figures(MassUnit unit, ZoneId zone) {
   /** A mass of sand given in grams. */
   public String sand(double grams) {
     if (metric()) {
-      return Math.abs(grams) >= 1000 ? fixed(grams / 1000, 2) + " kg" : fixed(grams, Math.abs(grams) < 100 ? 1 : 0) + " g";
+      return Math.abs(grams) >= 1000
+          ? fixed(grams / 1000, 2) + " kg"
+          : fixed(grams, Math.abs(grams) < 100 ? 1 : 0) + " g";
     }
     boolean pounds = Math.abs(grams) >= MassUnit.POUND.grams();
     return pounds
@@ -138,7 +151,9 @@ public record Figures(MassUnit unit, ZoneId zone) {
     boolean kilograms = grams >= 1000;
     double step = (kilograms ? resolutionG / 1000 : resolutionG);
     int places = step > 0 ? Math.clamp(Math.round(-Math.log10(step)), 0, 4) : 2;
-    return kilograms ? fixed(grams / 1000, Math.min(places, 3)) + " kg" : fixed(grams, places) + " g";
+    return kilograms
+        ? fixed(grams / 1000, Math.min(places, 3)) + " kg"
+        : fixed(grams, places) + " g";
   }
 
   /** A number with so many places or, where they would be noughts, fewer. */
@@ -150,7 +165,12 @@ public record Figures(MassUnit unit, ZoneId zone) {
   /** Bench time given in minutes, "6 h 20" or "45 min". */
   public static String time(double minutes) {
     int whole = (int) Math.round(minutes);
-    return whole < 60 ? Words.of("time.minutes", Integer.toString(whole)) : Words.of("time.hours", Integer.toString(whole / 60), String.format(Locale.ROOT, "%02d", whole % 60));
+    return whole < 60
+        ? Words.of("time.minutes", Integer.toString(whole))
+        : Words.of(
+            "time.hours",
+            Integer.toString(whole / 60),
+            String.format(Locale.ROOT, "%02d", whole % 60));
   }
 
   /** A share from 0 to 1 as percent. */
@@ -176,7 +196,8 @@ public record Figures(MassUnit unit, ZoneId zone) {
 
   /** A number without places it does not need. */
   public static String plain(double value) {
-    return new DecimalFormat("0.######", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(value);
+    return new DecimalFormat("0.######", DecimalFormatSymbols.getInstance(Locale.ROOT))
+        .format(value);
   }
 
   /** A day. */

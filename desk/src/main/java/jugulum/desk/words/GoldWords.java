@@ -31,14 +31,18 @@ public final class GoldWords {
     if (gold.isNothingSeen()) {
       return Words.of("gold.at-most", figures.gold(free.highMg()));
     }
-    return Words.of(gold.finerOpen() ? "gold.coarser" : "gold.ranged", figures.gold(free.milligrams()), figures.goldRange(free));
+    return Words.of(
+        gold.finerOpen() ? "gold.coarser" : "gold.ranged",
+        figures.gold(free.milligrams()),
+        figures.goldRange(free));
   }
 
   /** The hidden gold, or that nobody measured it. */
   public static String hidden(LotGold gold, Figures figures) {
     Optional<GoldRange> hidden = gold.hidden();
     if (hidden.isPresent()) {
-      return Words.of("gold.ranged", figures.gold(hidden.get().milligrams()), figures.goldRange(hidden.get()));
+      return Words.of(
+          "gold.ranged", figures.gold(hidden.get().milligrams()), figures.goldRange(hidden.get()));
     }
     return Words.of(gold.isTogether() ? "gold.together" : "gold.hidden.open");
   }
@@ -46,7 +50,10 @@ public final class GoldWords {
   /** Both kinds in one sentence. */
   public static String both(LotGold gold, Figures figures) {
     if (gold.isTogether()) {
-      return Words.of("gold.both.together", Words.of("gold.ranged", figures.gold(gold.all().milligrams()), figures.goldRange(gold.all())));
+      return Words.of(
+          "gold.both.together",
+          Words.of(
+              "gold.ranged", figures.gold(gold.all().milligrams()), figures.goldRange(gold.all())));
     }
     return Words.of("gold.both", free(gold, figures), hidden(gold, figures));
   }

@@ -20,6 +20,8 @@ public final class MoneyWords {
     if (chance < EDGE) {
       return Words.of("chance.under", Figures.plain(EDGE * 100));
     }
-    return chance > 1 - EDGE ? Words.of("chance.over", Figures.plain(100 - EDGE * 100)) : Words.of("chance", Figures.fixed(100 * chance, 0));
+    return chance > 1 - EDGE
+        ? Words.of("chance.over", Figures.plain(100 - EDGE * 100))
+        : Words.of("chance", Figures.fixed(100 * chance, 0));
   }
 }

@@ -9,22 +9,36 @@ public final class PlaceWords {
   /** A place by name, with how many of its lots nobody looked at. */
   public static String name(Place place) {
     String name = Words.of("place", place.kind());
-    boolean part = !place.isUnseen() && !place.notLookedAt().isEmpty() && place.kind() != Place.Kind.BY_DIFFERENCE;
-    String told = place.isByHead() && place.kind() != Place.Kind.BY_DIFFERENCE ? Words.of("where.by-head", name) : name;
-    return part && !place.isByHead() ? Words.counted("account.place.part", place.notLookedAt().size(), told) : told;
+    boolean part =
+        !place.isUnseen()
+            && !place.notLookedAt().isEmpty()
+            && place.kind() != Place.Kind.BY_DIFFERENCE;
+    String told =
+        place.isByHead() && place.kind() != Place.Kind.BY_DIFFERENCE
+            ? Words.of("where.by-head", name)
+            : name;
+    return part && !place.isByHead()
+        ? Words.counted("account.place.part", place.notLookedAt().size(), told)
+        : told;
   }
 
   /** Its free gold, as far as it was told apart. */
   public static String free(Place place, Figures figures) {
-    return place.free().map(gold -> figures.gold(gold.milligrams())).orElse(Words.of("header.none"));
+    return place
+        .free()
+        .map(gold -> figures.gold(gold.milligrams()))
+        .orElse(Words.of("header.none"));
   }
 
   /** Its hidden gold, or of how many lots nobody measured it. */
   public static String hidden(Place place, Figures figures) {
-    String measured = place.hidden().map(gold -> figures.gold(gold.milligrams())).orElse(Words.of("header.none"));
+    String measured =
+        place.hidden().map(gold -> figures.gold(gold.milligrams())).orElse(Words.of("header.none"));
     if (place.hiddenOpen().isEmpty() || place.kind() == Place.Kind.BY_DIFFERENCE) {
       return measured;
     }
-    return place.hidden().isPresent() ? Words.counted("gold.hidden.part", place.hiddenOpen().size(), measured) : Words.of("gold.hidden.open");
+    return place.hidden().isPresent()
+        ? Words.counted("gold.hidden.part", place.hiddenOpen().size(), measured)
+        : Words.of("gold.hidden.open");
   }
 }

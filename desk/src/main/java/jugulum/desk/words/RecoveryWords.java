@@ -16,23 +16,37 @@ public final class RecoveryWords {
   /** What a recovery rests on, and what is odd about it. */
   public static String rests(Recovery recovery, GoldAccount gold, Figures figures) {
     List<String> sentences = new ArrayList<>();
-    sentences.add(Words.of("recovery.rests." + Sentences.kind(recovery), gold.head().map(head -> figures.gold(head.milligrams())).orElse("")));
+    sentences.add(
+        Words.of(
+            "recovery.rests." + Sentences.kind(recovery),
+            gold.head().map(head -> figures.gold(head.milligrams())).orElse("")));
     oddity(recovery, gold).ifPresent(sentences::add);
     return String.join(" ", sentences);
   }
 
   private static Optional<String> oddity(Recovery recovery, GoldAccount gold) {
     if (recovery.against() == Against.HEAD && recovery.share() > 1) {
-      return Optional.of(Words.of(recovery.low() > 1 ? "recovery.more-than-head" : "recovery.maybe-more-than-head"));
+      return Optional.of(
+          Words.of(
+              recovery.low() > 1 ? "recovery.more-than-head" : "recovery.maybe-more-than-head"));
     }
     if (recovery.isAtMost()) {
-      return Optional.of(Words.counted(recovery.of() == Recovery.Of.FREE ? "recovery.because-unseen" : "recovery.because-hidden", recovery.notLookedAt().size()));
+      return Optional.of(
+          Words.counted(
+              recovery.of() == Recovery.Of.FREE
+                  ? "recovery.because-unseen"
+                  : "recovery.because-hidden",
+              recovery.notLookedAt().size()));
     }
     if (recovery.isAtLeast()) {
       return Optional.of(Words.counted("recovery.because-together", recovery.together().size()));
     }
     if (gold.won().map(won -> won.milligrams() == 0).orElse(false)) {
-      return Optional.of(Words.of(recovery.share() == 0 && recovery.high() == 0 && found(gold) == 0 ? "recovery.nothing-anywhere" : "recovery.nothing-won"));
+      return Optional.of(
+          Words.of(
+              recovery.share() == 0 && recovery.high() == 0 && found(gold) == 0
+                  ? "recovery.nothing-anywhere"
+                  : "recovery.nothing-won"));
     }
     if (recovery.high() == recovery.low()) {
       return Optional.of(Words.of(recovery.share() >= 1 ? "recovery.all" : "recovery.exact"));
@@ -41,7 +55,10 @@ public final class RecoveryWords {
   }
 
   private static double found(GoldAccount gold) {
-    return gold.places().stream().filter(place -> place.kind() != Place.Kind.BY_DIFFERENCE).mapToDouble(place -> place.gold().milligrams()).sum();
+    return gold.places().stream()
+        .filter(place -> place.kind() != Place.Kind.BY_DIFFERENCE)
+        .mapToDouble(place -> place.gold().milligrams())
+        .sum();
   }
 
   /** How far the range itself may be off for being drawn by lot. */
@@ -50,12 +67,16 @@ public final class RecoveryWords {
     if (!(width > 0)) {
       return "";
     }
-    return Words.of(recovery.isSettled() ? "recovery.settled" : "recovery.unsettled", Figures.fixed(recovery.endSd() * 100, 2), Figures.fixed(100 * recovery.endSd() / width, 1));
+    return Words.of(
+        recovery.isSettled() ? "recovery.settled" : "recovery.unsettled",
+        Figures.fixed(recovery.endSd() * 100, 2),
+        Figures.fixed(100 * recovery.endSd() / width, 1));
   }
 
   /** An amount in every unit of gold there is a choice of. */
   public static String everyUnit(double milligrams) {
-    return String.join(" · ", Figures.CHOICE.stream().map(unit -> inUnit(milligrams, unit)).toList());
+    return String.join(
+        " · ", Figures.CHOICE.stream().map(unit -> inUnit(milligrams, unit)).toList());
   }
 
   private static String inUnit(double milligrams, MassUnit unit) {

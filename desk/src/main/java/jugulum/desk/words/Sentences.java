@@ -16,11 +16,11 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
-import jugulum.core.stream.Refusal;
 import jugulum.core.ledger.Step;
 import jugulum.core.machine.Sheets;
 import jugulum.core.screens.Cut;
 import jugulum.core.sizes.SizeCurve;
+import jugulum.core.stream.Refusal;
 
 /** Says in words what the core says in values. */
 public final class Sentences {
@@ -35,7 +35,8 @@ public final class Sentences {
                     switch (value) {
                       case Refusal.Told.Grams(double grams) -> figures.sand(grams);
                       case Refusal.Told.Moment(Instant at) -> figures.moment(at);
-                      case Refusal.Told.Words(String text) -> text.isEmpty() ? Words.of("bench.unnamed") : text;
+                      case Refusal.Told.Words(String text) ->
+                          text.isEmpty() ? Words.of("bench.unnamed") : text;
                     })
             .toArray(String[]::new);
     return Words.of("refusal." + refusal.reason().name(), values);
@@ -43,7 +44,11 @@ public final class Sentences {
 
   /** Why a value cannot be. */
   public static String outOfRange(OutOfRange problem) {
-    return Words.of("out-of-range", Words.of("quantity." + problem.quantity()), Figures.plain(problem.low()), Figures.plain(problem.high()));
+    return Words.of(
+        "out-of-range",
+        Words.of("quantity." + problem.quantity()),
+        Figures.plain(problem.low()),
+        Figures.plain(problem.high()));
   }
 
   /** What is wrong with the book and what to do. */
@@ -54,7 +59,9 @@ public final class Sentences {
   /** What went wrong, by its cause where it was thrown on another thread. */
   public static String problem(Throwable thrown) {
     Throwable cause = cause(thrown);
-    return cause instanceof BookProblem known ? problem(known) : Words.of("notice.unexpected", String.valueOf(cause));
+    return cause instanceof BookProblem known
+        ? problem(known)
+        : Words.of("notice.unexpected", String.valueOf(cause));
   }
 
   /** Whether this can go wrong without a fault of the program. */
@@ -66,7 +73,10 @@ public final class Sentences {
     return thrown.getCause() == null || thrown instanceof BookProblem ? thrown : thrown.getCause();
   }
 
-  /** A recovery, "at most" where lots were not looked at, "at least" where not all that counts as lost is such gold. */
+  /**
+   * A recovery, "at most" where lots were not looked at, "at least" where not all that counts as
+   * lost is such gold.
+   */
   public static String share(Recovery recovery) {
     String share = Figures.percent(recovery.share());
     if (recovery.isAtMost()) {
@@ -96,13 +106,16 @@ public final class Sentences {
       case Edit.Relabel _ -> Words.of("edit.relabel");
       case Edit.Assume _ -> Words.of("edit.assume");
       case Edit.TakeStep step -> Words.of("edit.step", process(step.process()));
-      case Edit.AddOutput output -> Words.of("edit.output", Words.of("material", output.output().material()));
+      case Edit.AddOutput output ->
+          Words.of("edit.output", Words.of("material", output.output().material()));
       case Edit.RecordOnLot(var _, Measure measure) -> measure(measure, figures);
       case Edit.RecordOnStep(var _, Measure measure) -> measure(measure, figures);
       case Edit.InsertOnStep(var _, var _, Measure measure) -> measure(measure, figures);
-      case Edit.Correct(var _, Measure measure, var _) -> Words.of("edit.correct", measure(measure, figures));
+      case Edit.Correct(var _, Measure measure, var _) ->
+          Words.of("edit.correct", measure(measure, figures));
       case Edit.Strike _ -> Words.of("edit.strike");
-      case Edit.Doubt(var _, boolean doubted, var _) -> Words.of(doubted ? "edit.doubt" : "edit.trust");
+      case Edit.Doubt(var _, boolean doubted, var _) ->
+          Words.of(doubted ? "edit.doubt" : "edit.trust");
       case Edit.AddNote _ -> Words.of("edit.note");
       case Edit.FinishStep(var _, boolean done) -> Words.of(done ? "edit.finish" : "edit.go-on");
       case Edit.WithdrawStep _ -> Words.of("edit.withdraw");
@@ -138,26 +151,54 @@ public final class Sentences {
   public static String measure(Measure measure, Figures figures) {
     return switch (measure) {
       case Measure.SandWeight weight -> sandWeight(weight, figures);
-      case Measure.GoldWeight(double mass, double resolution, var _) -> Words.of("measure.gold", figures.read(mass, resolution));
-      case Measure.WeighedSpecks(int specks, double mg, double _) -> Words.counted("measure.weighed-specks", specks, figures.gold(mg));
+      case Measure.GoldWeight(double mass, double resolution, var _) ->
+          Words.of("measure.gold", figures.read(mass, resolution));
+      case Measure.WeighedSpecks(int specks, double mg, double _) ->
+          Words.counted("measure.weighed-specks", specks, figures.gold(mg));
       case Measure.Fineness(double fraction, double sd) ->
-          Words.of("measure.fineness", Figures.fixed(fraction * 1000, 0), Figures.fixed(sd * 1000, 0));
-      case Measure.SpeckCount(int specks, double share) -> Words.counted("measure.specks", specks, Figures.percent(share));
+          Words.of(
+              "measure.fineness", Figures.fixed(fraction * 1000, 0), Figures.fixed(sd * 1000, 0));
+      case Measure.SpeckCount(int specks, double share) ->
+          Words.counted("measure.specks", specks, Figures.percent(share));
       case Measure.Assay assay -> assay(assay, figures);
       case Measure.Smelt smelt -> smelt(smelt, figures);
       case Measure.KnownGold(double mg, double _) -> Words.of("measure.known", figures.gold(mg));
-      case Measure.SizeAnalysis(SizeCurve curve) -> Words.of("measure.sizes", Integer.toString(curve.sieved().size()), figures.sand(curve.totalG()));
-      case Measure.LookedOver(int pickers, double grams) when grams > 0 -> Words.counted("measure.looked-over.weighed", pickers, figures.gold(grams * 1000));
-      case Measure.LookedOver(int pickers, double _) -> Words.counted("measure.looked-over", pickers);
-      case Measure.LastMinute(var screen, double grams) -> Words.of("measure.last-minute", figures.sand(grams), screen.label());
+      case Measure.SizeAnalysis(SizeCurve curve) ->
+          Words.of(
+              "measure.sizes",
+              Integer.toString(curve.sieved().size()),
+              figures.sand(curve.totalG()));
+      case Measure.LookedOver(int pickers, double grams) when grams > 0 ->
+          Words.counted("measure.looked-over.weighed", pickers, figures.gold(grams * 1000));
+      case Measure.LookedOver(int pickers, double _) ->
+          Words.counted("measure.looked-over", pickers);
+      case Measure.LastMinute(var screen, double grams) ->
+          Words.of("measure.last-minute", figures.sand(grams), screen.label());
       case Measure.MagnetTest(double sample, double weak, double strong) ->
-          Words.of("measure.magnet-test", figures.sand(sample), Figures.percent(weak / sample), Figures.percent(strong / sample));
+          Words.of(
+              "measure.magnet-test",
+              figures.sand(sample),
+              Figures.percent(weak / sample),
+              Figures.percent(strong / sample));
       case Measure.Bagged(String bag) -> Words.of("measure.bagged", bag);
-      case Measure.Discarded(String reason) -> reason.isEmpty() ? Words.of("measure.discarded") : Words.of("measure.discarded.why", reason);
+      case Measure.Discarded(String reason) ->
+          reason.isEmpty()
+              ? Words.of("measure.discarded")
+              : Words.of("measure.discarded.why", reason);
       case Measure.Setting(String dial, double value) -> setting(dial, value);
       case Measure.Running(var state, var toldAt) ->
-          toldAt.map(at -> Words.of("measure.running.at", Words.of("measure.running", state), figures.clock(at))).orElseGet(() -> Words.of("measure.running", state));
-      case Measure.Charge(var grams) -> grams.isPresent() ? Words.of("measure.charge.weighed", figures.sand(grams.getAsDouble())) : Words.of("measure.charge");
+          toldAt
+              .map(
+                  at ->
+                      Words.of(
+                          "measure.running.at",
+                          Words.of("measure.running", state),
+                          figures.clock(at)))
+              .orElseGet(() -> Words.of("measure.running", state));
+      case Measure.Charge(var grams) ->
+          grams.isPresent()
+              ? Words.of("measure.charge.weighed", figures.sand(grams.getAsDouble()))
+              : Words.of("measure.charge");
       case Measure.Checked(String check) -> Words.of("measure.checked", SheetWords.check(check));
       case Measure.PannedSample sample -> panned(sample, figures);
       case Measure.FeedRate(double rate) -> Words.of("measure.feed-rate", Figures.plain(rate));
@@ -167,34 +208,74 @@ public final class Sentences {
 
   private static String panned(Measure.PannedSample sample, Figures figures) {
     String specks = Words.counted("measure.panned.specks", sample.specks());
-    String each = sample.seen().size() == 1 ? specks : sample.seen().stream().map(seen -> Words.of("measure.panned.cut", cut(seen.cut()), Integer.toString(seen.specks()))).collect(Collectors.joining(", "));
+    String each =
+        sample.seen().size() == 1
+            ? specks
+            : sample.seen().stream()
+                .map(
+                    seen ->
+                        Words.of(
+                            "measure.panned.cut", cut(seen.cut()), Integer.toString(seen.specks())))
+                .collect(Collectors.joining(", "));
     return Words.of("measure.panned", figures.sand(sample.sampleG()), each);
   }
 
   private static String assay(Measure.Assay assay, Figures figures) {
-    String text = Words.of("measure.assay", Figures.plain(assay.gramsPerTonne()), Figures.percent(assay.relativeSd()), figures.read(assay.sampleG(), 0.1));
-    String whole = assay.composite().map(bag -> Words.of("measure.assay.composite", text, bag)).orElse(text);
-    return assay.visible().map(visible -> Words.of("measure.with-visible", whole, visible(visible, figures))).orElse(whole);
+    String text =
+        Words.of(
+            "measure.assay",
+            Figures.plain(assay.gramsPerTonne()),
+            Figures.percent(assay.relativeSd()),
+            figures.read(assay.sampleG(), 0.1));
+    String whole =
+        assay.composite().map(bag -> Words.of("measure.assay.composite", text, bag)).orElse(text);
+    return assay
+        .visible()
+        .map(visible -> Words.of("measure.with-visible", whole, visible(visible, figures)))
+        .orElse(whole);
   }
 
   private static String smelt(Measure.Smelt smelt, Figures figures) {
-    String bead = smelt.partedMg().isPresent()
-        ? Words.of("measure.smelt.parted", figures.gold(smelt.beadMg()), figures.gold(smelt.partedMg().getAsDouble()))
-        : Words.of("measure.smelt.bead", figures.gold(smelt.beadMg()));
-    String slag = smelt.slagMg().isPresent() ? Words.of("measure.smelt.slag", figures.gold(smelt.slagMg().getAsDouble())) : "";
-    String text = Words.of("measure.smelt", figures.read(smelt.sampleG(), 0.1), Words.of("collector", smelt.collector()), bead) + slag;
+    String bead =
+        smelt.partedMg().isPresent()
+            ? Words.of(
+                "measure.smelt.parted",
+                figures.gold(smelt.beadMg()),
+                figures.gold(smelt.partedMg().getAsDouble()))
+            : Words.of("measure.smelt.bead", figures.gold(smelt.beadMg()));
+    String slag =
+        smelt.slagMg().isPresent()
+            ? Words.of("measure.smelt.slag", figures.gold(smelt.slagMg().getAsDouble()))
+            : "";
+    String text =
+        Words.of(
+                "measure.smelt",
+                figures.read(smelt.sampleG(), 0.1),
+                Words.of("collector", smelt.collector()),
+                bead)
+            + slag;
     return Words.of("measure.with-visible", text, visible(smelt.visible(), figures));
   }
 
   /** What became of the gold one could see. */
   public static String visible(Measure.VisibleGold visible, Figures figures) {
-    return Words.of("visible.said", visible.state(), figures.gold(visible.milligrams()), figures.gold(visible.upToMg().orElse(0)));
+    return Words.of(
+        "visible.said",
+        visible.state(),
+        figures.gold(visible.milligrams()),
+        figures.gold(visible.upToMg().orElse(0)));
   }
 
   /** A dial of a machine this program knows nothing of is called by its name in the file. */
   private static String setting(String id, double value) {
     return Sheets.dial(id)
-        .map(dial -> Words.of("measure.setting", SheetWords.dial(id), Figures.rounded(value, 2), SheetWords.unit(dial.unit())))
+        .map(
+            dial ->
+                Words.of(
+                    "measure.setting",
+                    SheetWords.dial(id),
+                    Figures.rounded(value, 2),
+                    SheetWords.unit(dial.unit())))
         .orElseGet(() -> Words.of("measure.setting", id, Figures.plain(value), ""));
   }
 
@@ -202,20 +283,34 @@ public final class Sentences {
     String lifted = figures.sand(pass.liftedG());
     String dropped = figures.sand(pass.droppedBackG());
     return pass.goldMg().isPresent()
-        ? Words.of("measure.pass.weighed", lifted, dropped, figures.gold(pass.goldMg().getAsDouble()))
+        ? Words.of(
+            "measure.pass.weighed", lifted, dropped, figures.gold(pass.goldMg().getAsDouble()))
         : Words.counted("measure.pass", pass.specks(), lifted, dropped);
   }
 
   private static String sandWeight(Measure.SandWeight weight, Figures figures) {
     String net = figures.read(weight.netG(), weight.resolutionG());
-    String bowl = weight.bowlNumber() > 1 ? Words.of("measure.sand.bowl", Integer.toString(weight.bowlNumber())) : "";
+    String bowl =
+        weight.bowlNumber() > 1
+            ? Words.of("measure.sand.bowl", Integer.toString(weight.bowlNumber()))
+            : "";
     String tare = figures.read(weight.tareG(), weight.resolutionG());
     if (weight.moisture() > 0) {
       String water = Figures.percent(weight.moisture());
-      String about = weight.moistureSd().isPresent() ? Words.of("measure.sand.water", water, Figures.fixed(weight.moistureSd().getAsDouble() * 100, 1)) : water;
+      String about =
+          weight.moistureSd().isPresent()
+              ? Words.of(
+                  "measure.sand.water",
+                  water,
+                  Figures.fixed(weight.moistureSd().getAsDouble() * 100, 1))
+              : water;
       return Words.of("measure.sand.wet", net, about, figures.sand(weight.dryG())) + bowl;
     }
-    String container = weight.container().map(name -> Words.of("measure.sand.container", net, name, tare)).orElseGet(() -> Words.of("measure.sand.tare", net, tare));
+    String container =
+        weight
+            .container()
+            .map(name -> Words.of("measure.sand.container", net, name, tare))
+            .orElseGet(() -> Words.of("measure.sand.tare", net, tare));
     return (weight.tareG() > 0 ? container : Words.of("measure.sand", net)) + bowl;
   }
 
@@ -246,7 +341,9 @@ public final class Sentences {
     if (lot.cut().isAll()) {
       return material;
     }
-    return lot.material() == Material.CUT ? lot.cut().notation() : Words.of("lot.named", material, lot.cut().notation());
+    return lot.material() == Material.CUT
+        ? lot.cut().notation()
+        : Words.of("lot.named", material, lot.cut().notation());
   }
 
   /** A lot's name as a heading. */

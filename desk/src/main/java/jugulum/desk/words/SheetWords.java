@@ -8,7 +8,8 @@ import jugulum.core.machine.Sheet;
 
 /** The texts of bench sheets, by the names in the core's data. */
 public final class SheetWords {
-  private static final ResourceBundle BUNDLE = ResourceBundle.getBundle("jugulum.desk.words.machines", Locale.ENGLISH);
+  private static final ResourceBundle BUNDLE =
+      ResourceBundle.getBundle("jugulum.desk.words.machines", Locale.ENGLISH);
 
   private SheetWords() {}
 
@@ -47,15 +48,24 @@ public final class SheetWords {
 
   /** Where a dial stands to begin with a cut. */
   public static String target(Dial dial, double coarseness) {
-    return dial.target(coarseness).map(band -> band(dial, band)).orElse(Words.of("sheet.usual.none"));
+    return dial.target(coarseness)
+        .map(band -> band(dial, band))
+        .orElse(Words.of("sheet.usual.none"));
   }
 
   private static String band(Dial dial, Band band) {
     int places = band.high() < 10 ? 1 : 0;
-    return Words.of("sheet.usual", Figures.rounded(band.low(), places), Figures.rounded(band.high(), places), unit(dial.unit()));
+    return Words.of(
+        "sheet.usual",
+        Figures.rounded(band.low(), places),
+        Figures.rounded(band.high(), places),
+        unit(dial.unit()));
   }
 
-  /** A check before the water runs; one this program knows nothing of is called by its name in the file. */
+  /**
+   * A check before the water runs; one this program knows nothing of is called by its name in the
+   * file.
+   */
   public static String check(String id) {
     return BUNDLE.containsKey("check." + id) ? BUNDLE.getString("check." + id) : id;
   }

@@ -4,9 +4,12 @@ import java.text.MessageFormat;
 import java.util.Locale;
 import java.util.ResourceBundle;
 
-/** The texts shown to users. Arguments are texts too: whoever has a number gives it its unit first. */
+/**
+ * The texts shown to users. Arguments are texts too: whoever has a number gives it its unit first.
+ */
 public final class Words {
-  private static final ResourceBundle BUNDLE = ResourceBundle.getBundle("jugulum.desk.words.words", Locale.ENGLISH);
+  private static final ResourceBundle BUNDLE =
+      ResourceBundle.getBundle("jugulum.desk.words.words", Locale.ENGLISH);
 
   private Words() {}
 
@@ -17,7 +20,9 @@ public final class Words {
    */
   public static String of(String key, String... arguments) {
     String pattern = BUNDLE.getString(key);
-    return arguments.length == 0 ? pattern : new MessageFormat(pattern, Locale.ROOT).format(arguments);
+    return arguments.length == 0
+        ? pattern
+        : new MessageFormat(pattern, Locale.ROOT).format(arguments);
   }
 
   /** The text of one of a set of things: the key is the prefix, a point and the constant's name. */
@@ -25,7 +30,10 @@ public final class Words {
     return of(prefix + "." + constant.name(), arguments);
   }
 
-  /** The text for a number of things: the key ends in ".one" or ".many", and the number is the first argument. */
+  /**
+   * The text for a number of things: the key ends in ".one" or ".many", and the number is the first
+   * argument.
+   */
   public static String counted(String key, int count, String... more) {
     String[] arguments = new String[more.length + 1];
     arguments[0] = Integer.toString(count);

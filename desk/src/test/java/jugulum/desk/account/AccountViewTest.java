@@ -44,7 +44,10 @@ class AccountViewTest extends OnTheDemoBook {
   }
 
   private static Lot lot(Person person, Material material, String cut) {
-    return person.batch().lots().stream().filter(lot -> lot.material() == material && lot.cut().notation().equals(cut)).findFirst().orElseThrow();
+    return person.batch().lots().stream()
+        .filter(lot -> lot.material() == material && lot.cut().notation().equals(cut))
+        .findFirst()
+        .orElseThrow();
   }
 
   private static String words(String text) {
@@ -61,13 +64,20 @@ class AccountViewTest extends OnTheDemoBook {
       person.type("gross", "9.53 kg").type("reason", "as it was read").click("correct-record");
       atTheAccount(person).click("account-part-SAND");
       assertThat(person.text("balance-test")).contains("do not fit together");
-      assertThat(person.text("misfit")).contains("The weight of −16 +30 does not fit.", "the others say 8.3");
+      assertThat(person.text("misfit"))
+          .contains("The weight of −16 +30 does not fit.", "the others say 8.3");
       person.click("misfit-" + cut.id().number());
       int spoilt = lot(person, Material.CUT, "−16 +30").readings().getLast().id().number();
-      person.click("correct-" + spoilt).type("gross", "9.06 kg").type("reason", "a nine for a zero").click("correct-record");
+      person
+          .click("correct-" + spoilt)
+          .type("gross", "9.06 kg")
+          .type("reason", "a nine for a zero")
+          .click("correct-record");
       atTheAccount(person);
       assertThat(person.text("balance-test")).contains("fit together").doesNotContain("do not");
-      assertThat(lot(person, Material.CUT, "−16 +30").readings()).as("nothing recorded is lost").hasSize(3);
+      assertThat(lot(person, Material.CUT, "−16 +30").readings())
+          .as("nothing recorded is lost")
+          .hasSize(3);
     }
   }
 
@@ -82,12 +92,19 @@ class AccountViewTest extends OnTheDemoBook {
       assertThat(person.everything()).contains("Doubted, does not count: the scale stood askew");
       atTheAccount(person).click("account-part-SAND");
       assertThat(person.everything()).contains("by difference");
-      person.press(CONTROL, DIGIT1).open(cut.id().number()).click("correct-" + weight).click("correct-trust");
+      person
+          .press(CONTROL, DIGIT1)
+          .open(cut.id().number())
+          .click("correct-" + weight)
+          .click("correct-trust");
       assertThat(person.everything()).doesNotContain("Doubted");
     }
   }
 
-  /** The sand is worked out behind the edits: what it shows in between is of the batch before, never of both. */
+  /**
+   * The sand is worked out behind the edits: what it shows in between is of the batch before, never
+   * of both.
+   */
   @Test
   void lotsComeAndGoWhileTheSandIsLookedAt() {
     try (Person person = Person.at(book)) {
@@ -109,15 +126,29 @@ class AccountViewTest extends OnTheDemoBook {
   @Test
   void everyPartSaysWhatItIsFor() {
     try (Person person = finished(Person.at(book))) {
-      assertThat(person.everything()).contains("Of the free gold found", "Of all gold found", "95 % range", "beads and taken from samples", "Drawn anew", "What next", "of the 17 lots that are left pays");
+      assertThat(person.everything())
+          .contains(
+              "Of the free gold found",
+              "Of all gold found",
+              "95 % range",
+              "beads and taken from samples",
+              "Drawn anew",
+              "What next",
+              "of the 17 lots that are left pays");
       person.click("account-part-STEPS");
       assertThat(person.everything()).contains("kept so far", "Magnet: −20 +50");
       person.click("account-part-NEXT");
-      assertThat(person.everything()).contains("Chance that it pays", "as told on 1 Oct 2026", "leave it.");
+      assertThat(person.everything())
+          .contains("Chance that it pays", "as told on 1 Oct 2026", "leave it.");
       person.click("advice-by-GOLD");
       assertThat(person.everything()).contains("of free gold is in there", "sell it as it is");
       person.click("account-part-SMELTS");
-      assertThat(person.everything()).contains("mean of 2 smelts", "Smelting pays from", "hidden gold apart", "free and hidden together");
+      assertThat(person.everything())
+          .contains(
+              "mean of 2 smelts",
+              "Smelting pays from",
+              "hidden gold apart",
+              "free and hidden together");
     }
   }
 
@@ -125,14 +156,33 @@ class AccountViewTest extends OnTheDemoBook {
   void theSheetAnswersHowMuchHowSureWhereTheRestIsAndWhatNext() throws IOException {
     try (Person person = finished(Person.at(book))) {
       Path file = folder.resolve("sheet.pdf");
-      person.choosing(file).press(P).until(() -> Files.exists(file) && person.everything().contains("Saved as"));
+      person
+          .choosing(file)
+          .press(P)
+          .until(() -> Files.exists(file) && person.everything().contains("Saved as"));
       try (PdfReader reader = new PdfReader(Files.readAllBytes(file))) {
         assertThat(reader.getNumberOfPages()).isEqualTo(2);
         String first = words(new PdfTextExtractor(reader).getTextFromPage(1));
-        assertThat(first).contains("Tarnbeck 7, the account", "How much", "2.549 g", "dwt", "How sure", "Of all gold, both combined", "Where the gold is", "Hidden gold", "tailings", "What next", "Chance that it pays", "The weights fit together");
-        assertThat(words(new PdfTextExtractor(reader).getTextFromPage(2))).contains("kept so far", "What this rests on", "JCGM 101");
+        assertThat(first)
+            .contains(
+                "Tarnbeck 7, the account",
+                "How much",
+                "2.549 g",
+                "dwt",
+                "How sure",
+                "Of all gold, both combined",
+                "Where the gold is",
+                "Hidden gold",
+                "tailings",
+                "What next",
+                "Chance that it pays",
+                "The weights fit together");
+        assertThat(words(new PdfTextExtractor(reader).getTextFromPage(2)))
+            .contains("kept so far", "What this rests on", "JCGM 101");
       }
-      assertThat(Files.readString(file, StandardCharsets.ISO_8859_1)).as("the fonts are in the file").contains("/FontFile3");
+      assertThat(Files.readString(file, StandardCharsets.ISO_8859_1))
+          .as("the fonts are in the file")
+          .contains("/FontFile3");
     }
   }
 
@@ -140,13 +190,27 @@ class AccountViewTest extends OnTheDemoBook {
   void settlementAndLabelsComeAsPages() throws IOException {
     try (Person person = finished(Person.at(book))) {
       Path settlement = folder.resolve("settlement.pdf");
-      person.choosing(settlement).press(S).until(() -> Files.exists(settlement) && person.everything().contains("settlement.pdf"));
+      person
+          .choosing(settlement)
+          .press(S)
+          .until(() -> Files.exists(settlement) && person.everything().contains("settlement.pdf"));
       Path labels = folder.resolve("labels.pdf");
-      person.choosing(labels).press(L).until(() -> Files.exists(labels) && person.everything().contains("labels.pdf"));
-      try (PdfReader reader = new PdfReader(Files.readAllBytes(settlement)); PdfReader second = new PdfReader(Files.readAllBytes(labels))) {
+      person
+          .choosing(labels)
+          .press(L)
+          .until(() -> Files.exists(labels) && person.everything().contains("labels.pdf"));
+      try (PdfReader reader = new PdfReader(Files.readAllBytes(settlement));
+          PdfReader second = new PdfReader(Files.readAllBytes(labels))) {
         String text = words(new PdfTextExtractor(reader).getTextFromPage(1));
-        assertThat(text).contains("Settlement, Tarnbeck 7", "884 parts in 1000, measured", "Customer’s share of that, 70.0 %", "To be paid to the customer", "records to keep");
-        assertThat(words(new PdfTextExtractor(second).getTextFromPage(1))).contains("Tarnbeck 7", "884 fine", "−20 +50", "1.200 g");
+        assertThat(text)
+            .contains(
+                "Settlement, Tarnbeck 7",
+                "884 parts in 1000, measured",
+                "Customer’s share of that, 70.0 %",
+                "To be paid to the customer",
+                "records to keep");
+        assertThat(words(new PdfTextExtractor(second).getTextFromPage(1)))
+            .contains("Tarnbeck 7", "884 fine", "−20 +50", "1.200 g");
       }
     }
   }
@@ -157,17 +221,36 @@ class AccountViewTest extends OnTheDemoBook {
       Path file = folder.resolve("tarnbeck.xlsx");
       person.choosing(file).press(X).until(() -> person.everything().contains("is written to"));
       try (ReadableWorkbook workbook = new ReadableWorkbook(Files.newInputStream(file))) {
-        assertThat(workbook.getSheets().map(Sheet::getName)).containsExactly("account", "steps", "sand", "next", "lots", "readings");
+        assertThat(workbook.getSheets().map(Sheet::getName))
+            .containsExactly("account", "steps", "sand", "next", "lots", "readings");
         List<Row> account = workbook.findSheet("account").orElseThrow().read();
-        Row won = account.stream().filter(row -> row.getCellText(0).equals("gold_in_hand")).findFirst().orElseThrow();
+        Row won =
+            account.stream()
+                .filter(row -> row.getCellText(0).equals("gold_in_hand"))
+                .findFirst()
+                .orElseThrow();
         assertThat(won.getCell(2).getType()).isEqualTo(CellType.NUMBER);
-        double shown = person.workbench().projections().current().get().worked().orElseThrow().gold().won().orElseThrow().milligrams();
+        double shown =
+            person
+                .workbench()
+                .projections()
+                .current()
+                .get()
+                .worked()
+                .orElseThrow()
+                .gold()
+                .won()
+                .orElseThrow()
+                .milligrams();
         assertThat(won.getCellAsNumber(2).orElseThrow().doubleValue()).isEqualTo(shown);
         Row feed = workbook.findSheet("sand").orElseThrow().read().get(1);
-        assertThat(feed.getCellAsNumber(1).orElseThrow().doubleValue()).as("the feed, dry").isGreaterThan(22_000);
+        assertThat(feed.getCellAsNumber(1).orElseThrow().doubleValue())
+            .as("the feed, dry")
+            .isGreaterThan(22_000);
       }
       assertThat(folder.resolve("tarnbeck.json")).exists();
-      assertThat(Files.readString(folder.resolve("tarnbeck-account.csv"))).startsWith("figure,of,value,low,high,unit,at_most");
+      assertThat(Files.readString(folder.resolve("tarnbeck-account.csv")))
+          .startsWith("figure,of,value,low,high,unit,at_most");
       assertThat(Files.readString(folder.resolve("tarnbeck-next.csv"))).contains("RERUN");
     }
   }
@@ -177,15 +260,41 @@ class AccountViewTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       Lot tailings = lot(person, Material.TAILINGS, "−30 +50");
       person.open(tailings.id().number()).click("measure-SMELT");
-      assertThat(person.everything()).as("the caution stands where the hazard is").contains("Dry moulds");
-      person.type("smelt-sample", "200 g").type("smelt-bead", "4 mg").type("smelt-parted", "5 mg").click("record");
+      assertThat(person.everything())
+          .as("the caution stands where the hazard is")
+          .contains("Dry moulds");
+      person
+          .type("smelt-sample", "200 g")
+          .type("smelt-bead", "4 mg")
+          .type("smelt-parted", "5 mg")
+          .click("record");
       assertThat(person.text("smelt-parted-error")).as("more than the bead").isNotEmpty();
-      assertThat(person.text("smelt-visible")).as("nothing is claimed that nobody said").contains("left in, or nobody looked");
+      assertThat(person.text("smelt-visible"))
+          .as("nothing is claimed that nobody said")
+          .contains("left in, or nobody looked");
       person.click("smelt-visible").press(UP).press(UP).press(UP).press(ENTER);
       person.type("smelt-parted", "3.4 mg").type("smelt-slag", "0.2 mg").click("record");
-      double lotMg = person.workbench().projections().current().get().worked().orElseThrow().gold().lots().get(tailings.id()).hidden().orElseThrow().milligrams();
-      assertThat(lotMg).as("3.4 mg fine, 884 fine, and 0.2 mg, in 200 g of 5.13 kg").isBetween(95.0, 105.0);
-      assertThat(person.everything()).contains("200.0 g smelted with lead: bead 4.00 mg, parted 3.40 mg fine, 0.20 mg out of the slag; no visible gold");
+      double lotMg =
+          person
+              .workbench()
+              .projections()
+              .current()
+              .get()
+              .worked()
+              .orElseThrow()
+              .gold()
+              .lots()
+              .get(tailings.id())
+              .hidden()
+              .orElseThrow()
+              .milligrams();
+      assertThat(lotMg)
+          .as("3.4 mg fine, 884 fine, and 0.2 mg, in 200 g of 5.13 kg")
+          .isBetween(95.0, 105.0);
+      assertThat(person.everything())
+          .contains(
+              "200.0 g smelted with lead: bead 4.00 mg, parted 3.40 mg fine, 0.20 mg out of the"
+                  + " slag; no visible gold");
       atTheAccount(person);
       assertThat(person.everything()).contains("got out of the slag");
     }
@@ -199,7 +308,8 @@ class AccountViewTest extends OnTheDemoBook {
       assertThat(person.text("notice")).contains("nothing to settle");
       person.press(L);
       assertThat(person.text("notice")).contains("in a vial yet");
-      assertThat(person.everything()).contains("Recovery can be told once gold was weighed.", "Go on with feed");
+      assertThat(person.everything())
+          .contains("Recovery can be told once gold was weighed.", "Go on with feed");
       person.click("account-part-SAND");
       assertThat(person.text("balance-test")).contains("No weight checks another yet");
     }

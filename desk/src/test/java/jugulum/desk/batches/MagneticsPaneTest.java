@@ -11,7 +11,10 @@ import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
 import org.junit.jupiter.api.Test;
 
-/** The magnetics of all demo batches: those of the finished one lie in a bag, those of the half-way one stand loose. */
+/**
+ * The magnetics of all demo batches: those of the finished one lie in a bag, those of the half-way
+ * one stand loose.
+ */
 class MagneticsPaneTest extends OnTheDemoBook {
   private static Person magnetics(Person person) {
     person.press(CONTROL, DIGIT4).click("batches-part-MAGNETICS");
@@ -22,7 +25,13 @@ class MagneticsPaneTest extends OnTheDemoBook {
   void everyBatchIsThereWithWhatIsKnown() {
     try (Person person = Person.at(book)) {
       magnetics(person);
-      assertThat(person.text("magnetics")).contains("Fernhollow 12", "only by its passes", "set aside", "bag “season bag 1”", "not measured");
+      assertThat(person.text("magnetics"))
+          .contains(
+              "Fernhollow 12",
+              "only by its passes",
+              "set aside",
+              "bag “season bag 1”",
+              "not measured");
       assertThat(person.text("magnetics-sum")).contains("5 lots", "Nobody has looked at 3 of them");
       assertThat(person.text("composite-shares")).contains("2 lots");
     }
@@ -31,30 +40,62 @@ class MagneticsPaneTest extends OnTheDemoBook {
   @Test
   void theAssayOfABagIsSharedOutByMassAlsoToAClosedBatch() {
     try (Person person = Person.at(book)) {
-      magnetics(person).type("composite-sample", "500 g").type("composite-grade", "lots").press(ENTER);
+      magnetics(person)
+          .type("composite-sample", "500 g")
+          .type("composite-grade", "lots")
+          .press(ENTER);
       assertThat(person.text("composite-grade-error")).contains("is not a number");
       person.type("composite-grade", "12").press(ENTER);
       person.until(() -> person.text("magnetics").contains("assayed"));
-      assertThat(person.text("composite-said")).contains("Shared out", "Tarnbeck 7 −20 +50: 52.2 mg fine", "Tarnbeck 7 −50: 36.0 mg fine");
+      assertThat(person.text("composite-said"))
+          .contains(
+              "Shared out", "Tarnbeck 7 −20 +50: 52.2 mg fine", "Tarnbeck 7 −50: 36.0 mg fine");
       person.openInOneFrame("Tarnbeck 7");
       assertThat(person.batch().closed()).isTrue();
-      assertThat(person.batch().lots().stream().flatMap(lot -> lot.live(Measure.Assay.class)).filter(assay -> assay.composite().filter("season bag 1"::equals).isPresent())).hasSize(2);
+      assertThat(
+              person.batch().lots().stream()
+                  .flatMap(lot -> lot.live(Measure.Assay.class))
+                  .filter(assay -> assay.composite().filter("season bag 1"::equals).isPresent()))
+          .hasSize(2);
     }
   }
 
-  /** Its visible gold was taken out before: the result tells the hidden gold of every lot in the bag. */
+  /**
+   * Its visible gold was taken out before: the result tells the hidden gold of every lot in the
+   * bag.
+   */
   @Test
   void theAssayOfABagSaysOfWhichGoldItSpeaks() {
     try (Person person = Person.at(book)) {
-      magnetics(person).type("composite-sample", "500 g").type("composite-grade", "12").click("composite-visible").press(UP).press(UP).press(ENTER);
-      assertThat(person.sees("composite-visible-mass")).as("taken out before, and weighed").isTrue();
+      magnetics(person)
+          .type("composite-sample", "500 g")
+          .type("composite-grade", "12")
+          .click("composite-visible")
+          .press(UP)
+          .press(UP)
+          .press(ENTER);
+      assertThat(person.sees("composite-visible-mass"))
+          .as("taken out before, and weighed")
+          .isTrue();
       person.click("share-out");
-      assertThat(person.text("composite-visible-mass-error")).as("how much it weighed must be told").isNotEmpty();
-      person.type("composite-visible-mass", "0.4 mg").click("share-out").until(() -> person.text("composite-said").contains("Shared out"));
+      assertThat(person.text("composite-visible-mass-error"))
+          .as("how much it weighed must be told")
+          .isNotEmpty();
+      person
+          .type("composite-visible-mass", "0.4 mg")
+          .click("share-out")
+          .until(() -> person.text("composite-said").contains("Shared out"));
       person.openInOneFrame("Tarnbeck 7");
-      assertThat(person.batch().lots().stream().flatMap(lot -> lot.live(Measure.Assay.class)).filter(assay -> assay.composite().filter("season bag 1"::equals).isPresent()))
+      assertThat(
+              person.batch().lots().stream()
+                  .flatMap(lot -> lot.live(Measure.Assay.class))
+                  .filter(assay -> assay.composite().filter("season bag 1"::equals).isPresent()))
           .hasSize(2)
-          .allSatisfy(assay -> assertThat(assay.visible()).contains(new Measure.VisibleGold(Measure.VisibleGold.State.TAKEN_BEFORE, 0.4)));
+          .allSatisfy(
+              assay ->
+                  assertThat(assay.visible())
+                      .contains(
+                          new Measure.VisibleGold(Measure.VisibleGold.State.TAKEN_BEFORE, 0.4)));
     }
   }
 

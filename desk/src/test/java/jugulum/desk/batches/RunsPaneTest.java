@@ -22,8 +22,11 @@ class RunsPaneTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       runs(person);
       assertThat(person.text("runs-machine")).contains("Shaker table, long deck");
-      assertThat(person.text("runs")).contains("Fernhollow 12", "Tilt 4 ° · Wash water, spray 24 L/min", "25 min", "not looked at");
-      assertThat(person.text("runs-record")).contains("5 of them told in full", "of one cut and kind", "of the next");
+      assertThat(person.text("runs"))
+          .contains(
+              "Fernhollow 12", "Tilt 4 ° · Wash water, spray 24 L/min", "25 min", "not looked at");
+      assertThat(person.text("runs-record"))
+          .contains("5 of them told in full", "of one cut and kind", "of the next");
       assertThat(person.text("runs-dial")).contains("Tilt");
       assertThat(person.text("runs-chart")).contains("Tilt, °", "100");
       assertThat(person.text("runs-about")).contains("one dial alone does not explain a run");

@@ -14,7 +14,10 @@ import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
 import org.junit.jupiter.api.Test;
 
-/** Bad input gets a sentence at the field, keeps what was typed and changes nothing; every reading can be corrected. */
+/**
+ * Bad input gets a sentence at the field, keeps what was typed and changes nothing; every reading
+ * can be corrected.
+ */
 class BadInputTest extends OnTheDemoBook {
   private static void refused(Person person, String field, String typed, String sentence) {
     Batch before = person.batch();
@@ -91,7 +94,15 @@ class BadInputTest extends OnTheDemoBook {
       assertThat(person.text("reason-error")).contains("Say why");
       person.type("reason", "misread the pan").press(ENTER);
       Batch after = person.batch();
-      assertThat(after.readings().filter(reading -> reading.id().equals(last.id())).findFirst().orElseThrow().struck().orElseThrow().reason())
+      assertThat(
+              after
+                  .readings()
+                  .filter(reading -> reading.id().equals(last.id()))
+                  .findFirst()
+                  .orElseThrow()
+                  .struck()
+                  .orElseThrow()
+                  .reason())
           .isEqualTo("misread the pan");
       assertThat(person.text("passes")).contains("24.0 g", "26.0 g");
       person.press(CONTROL, Z);
@@ -113,7 +124,9 @@ class BadInputTest extends OnTheDemoBook {
       assertThat(person.text("lifted")).isEmpty();
       assertThat(person.batch()).as("typing was taken back, no reading").isEqualTo(before);
       person.press(CONTROL, Z);
-      assertThat(person.batch()).as("with nothing typed it takes back the last reading").isNotEqualTo(before);
+      assertThat(person.batch())
+          .as("with nothing typed it takes back the last reading")
+          .isNotEqualTo(before);
     }
   }
 

@@ -12,7 +12,9 @@ import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import org.junit.jupiter.api.Test;
 
-/** One heap has one figure: bucket, bar and account speak of the same lots with the same estimate. */
+/**
+ * One heap has one figure: bucket, bar and account speak of the same lots with the same estimate.
+ */
 class BucketsTest extends OnTheDemoBook {
   @Test
   void bucketsAndPlacesAreTheSameSand() {
@@ -21,7 +23,9 @@ class BucketsTest extends OnTheDemoBook {
         person.openInOneFrame(name);
         Worked worked = person.workbench().projections().current().get().worked().orElseThrow();
         for (Bucket bucket : Bucket.values()) {
-          assertThat(bucket.lots(worked)).as("%s of %s", bucket, name).isEqualTo(worked.gold().place(bucket.place()).map(Place::lots).orElse(List.of()));
+          assertThat(bucket.lots(worked))
+              .as("%s of %s", bucket, name)
+              .isEqualTo(worked.gold().place(bucket.place()).map(Place::lots).orElse(List.of()));
         }
       }
     }
@@ -34,8 +38,11 @@ class BucketsTest extends OnTheDemoBook {
       Figures figures = person.workbench().preferences().figures().get();
       for (Bucket bucket : List.of(Bucket.MAGNETICS, Bucket.TAILINGS, Bucket.RESIDUE)) {
         Place place = worked.gold().place(bucket.place()).orElseThrow();
-        assertThat(person.text("bucket-" + bucket)).contains(figures.gold(place.gold().milligrams()));
-        assertThat(person.text("gold-bar")).as("the bar says the same").contains(figures.gold(place.gold().milligrams()));
+        assertThat(person.text("bucket-" + bucket))
+            .contains(figures.gold(place.gold().milligrams()));
+        assertThat(person.text("gold-bar"))
+            .as("the bar says the same")
+            .contains(figures.gold(place.gold().milligrams()));
       }
     }
   }

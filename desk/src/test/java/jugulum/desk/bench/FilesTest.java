@@ -57,7 +57,8 @@ class FilesTest {
       person.until(() -> !person.workbench().projections().batches().get().isEmpty());
       assertThat(person.batch()).isEqualTo(batch);
       person.settle();
-      Files.writeString(json, Files.readString(json).replace("\"moisture\" : 0.077", "\"moisture\" : 7.7"));
+      Files.writeString(
+          json, Files.readString(json).replace("\"moisture\" : 0.077", "\"moisture\" : 7.7"));
       person.press(CONTROL, I);
       person.until(() -> person.text("notice").contains("not taken"));
       assertThat(person.text("notice")).contains("nothing changed", "line", "moisture");
@@ -73,14 +74,19 @@ class FilesTest {
       person.press(CONTROL, DIGIT4).press(DOWN).press(ENTER);
       assertThat(person.text("batch-header")).contains("Saltergill 3");
       person.press(CONTROL, T).press(CONTROL, DIGIT5).click("own-270");
-      assertThat(person.workbench().projections().shop().get().owned()).extracting(Screen::label).contains("270");
+      assertThat(person.workbench().projections().shop().get().owned())
+          .extracting(Screen::label)
+          .contains("270");
       person.press(CONTROL, Z);
-      assertThat(person.workbench().projections().shop().get().owned()).extracting(Screen::label).doesNotContain("270");
+      assertThat(person.workbench().projections().shop().get().owned())
+          .extracting(Screen::label)
+          .doesNotContain("270");
       person.press(CONTROL, SHIFT, Z);
       person.type("screen-label", "1/8 in").type("screen-opening", "0").press(ENTER);
       assertThat(person.text("screen-opening-error")).contains("Between 0.001 and 200");
       person.type("screen-opening", "3.1").press(ENTER);
-      assertThat(person.workbench().projections().shop().get().owned()).contains(new Screen("1/8 in", 3.1));
+      assertThat(person.workbench().projections().shop().get().owned())
+          .contains(new Screen("1/8 in", 3.1));
     }
     try (Person person = Person.at(demo)) {
       assertThat(person.text("batch-header")).as("the batch last open").contains("Saltergill 3");

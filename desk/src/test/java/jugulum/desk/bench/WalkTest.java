@@ -36,7 +36,9 @@ class WalkTest {
       assertThat(below).startsWith("station-").isNotEqualTo("station-1-0");
       person.press(DOWN).press(RIGHT).press(LEFT).press(UP);
       person.press(RIGHT).press(ENTER);
-      assertThat(person.focused().getId()).as("typing starts in the panel").doesNotStartWith("station-");
+      assertThat(person.focused().getId())
+          .as("typing starts in the panel")
+          .doesNotStartWith("station-");
       person.press(ESCAPE);
       assertThat(person.focused().getId()).startsWith("station-");
     }

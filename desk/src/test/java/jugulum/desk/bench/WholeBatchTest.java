@@ -32,7 +32,10 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.framework.junit5.ApplicationExtension;
 
-/** One bucket of concentrate from receiving to recovery, by keyboard and mouse, then closed and opened again. */
+/**
+ * One bucket of concentrate from receiving to recovery, by keyboard and mouse, then closed and
+ * opened again.
+ */
 @ExtendWith(ApplicationExtension.class)
 class WholeBatchTest {
   @TempDir private Path folder;
@@ -85,7 +88,9 @@ class WholeBatchTest {
     person.write("16 30");
     assertThat(person.text("cuts-preview")).contains("+16 · −16 +30 · −30");
     person.press(ENTER).press(ESCAPE);
-    assertThat(person.focused().getId()).as("the board walked along to the new step").isEqualTo("station-1-0");
+    assertThat(person.focused().getId())
+        .as("the board walked along to the new step")
+        .isEqualTo("station-1-0");
     person.press(ENTER);
     person.type("gross", "1.2 kg").press(ENTER);
     assertThat(person.text("closure")).contains("Not weighed");
@@ -132,14 +137,38 @@ class WholeBatchTest {
     }
     assertThat(person.text("weighed")).contains("1.251 g", "mean of 3 weighings");
     person.type("fineness", "891").press(ENTER);
-    assertThat(person.batch().lots()).anyMatch(lot -> lot.material() == Material.GOLD && lot.readings().size() == 4);
+    assertThat(person.batch().lots())
+        .anyMatch(lot -> lot.material() == Material.GOLD && lot.readings().size() == 4);
   }
 
   /** Counts specks in a share of every lot that is left over. */
   private static void lookAtWhatIsLeft(Person person) {
-    int unseen = person.workbench().projections().current().get().worked().orElseThrow().gold().recoveries().getFirst().notLookedAt().size();
+    int unseen =
+        person
+            .workbench()
+            .projections()
+            .current()
+            .get()
+            .worked()
+            .orElseThrow()
+            .gold()
+            .recoveries()
+            .getFirst()
+            .notLookedAt()
+            .size();
     assertThat(unseen).isGreaterThan(4);
-    person.workbench().projections().current().get().worked().orElseThrow().gold().recoveries().getFirst().notLookedAt().forEach(lot -> look(person, lot.number()));
+    person
+        .workbench()
+        .projections()
+        .current()
+        .get()
+        .worked()
+        .orElseThrow()
+        .gold()
+        .recoveries()
+        .getFirst()
+        .notLookedAt()
+        .forEach(lot -> look(person, lot.number()));
   }
 
   private static void look(Person person, int lot) {
@@ -150,8 +179,11 @@ class WholeBatchTest {
   private static void account(Person person) {
     String inTheHeader = person.text("header-found");
     person.press(CONTROL, DIGIT3);
-    assertThat(person.text("account-view")).contains("Hollin 1, the account", "parts in 1000", "tailings", "What next");
-    assertThat(person.text("account-FREE_FOUND")).as("every view shows the same figure").isEqualTo(inTheHeader);
+    assertThat(person.text("account-view"))
+        .contains("Hollin 1, the account", "parts in 1000", "tailings", "What next");
+    assertThat(person.text("account-FREE_FOUND"))
+        .as("every view shows the same figure")
+        .isEqualTo(inTheHeader);
     person.click("account-part-SAND");
     assertThat(person.text("account-view")).contains("How the sand adds up", "made to fit");
     person.click("account-part-GOLD").press(CONTROL, DIGIT1);

@@ -20,7 +20,9 @@ import org.w3c.dom.Element;
 class SvgTest {
   private static Document parse(Drawing drawing, String title) throws Exception {
     String text = new Svg(Map.of("a", "fill: #000000")).write(drawing, title);
-    return DocumentBuilderFactory.newDefaultInstance().newDocumentBuilder().parse(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)));
+    return DocumentBuilderFactory.newDefaultInstance()
+        .newDocumentBuilder()
+        .parse(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)));
   }
 
   @Test
@@ -37,11 +39,13 @@ class SvgTest {
                 new Mark.Writing(7, 8, "−30 +50 <&>", Anchor.RIGHT, "a")));
     Document svg = parse(drawing, "Fernhollow & co");
     assertThat(svg.getDocumentElement().getAttribute("viewBox")).isEqualTo("0 0 200.0 100.0");
-    assertThat(((Element) svg.getElementsByTagName("polyline").item(0)).getAttribute("points")).isEqualTo("1.0,2.0 3.3,4.0");
+    assertThat(((Element) svg.getElementsByTagName("polyline").item(0)).getAttribute("points"))
+        .isEqualTo("1.0,2.0 3.3,4.0");
     Element writing = (Element) svg.getElementsByTagName("text").item(0);
     assertThat(writing.getTextContent()).isEqualTo("−30 +50 <&>");
     assertThat(writing.getAttribute("text-anchor")).isEqualTo("end");
-    assertThat(svg.getElementsByTagName("title").item(0).getTextContent()).isEqualTo("Fernhollow & co");
+    assertThat(svg.getElementsByTagName("title").item(0).getTextContent())
+        .isEqualTo("Fernhollow & co");
   }
 
   /** Every style a drawing names must have a colour in files, and each colour must be one. */
@@ -51,20 +55,33 @@ class SvgTest {
     SizeCurve curve = new SizeCurve(List.of(new Sieved(0.6, 10), new Sieved(0.3, 20)), 5);
     Drawing drawing =
         SizeChart.of(
-            List.of(new SizeChart.Series("one", curve, "chart-feed"), new SizeChart.Series("other", curve, "chart-sizes-gold"), new SizeChart.Series("third", curve, "chart-other-a")),
+            List.of(
+                new SizeChart.Series("one", curve, "chart-feed"),
+                new SizeChart.Series("other", curve, "chart-sizes-gold"),
+                new SizeChart.Series("third", curve, "chart-other-a")),
             600,
             400);
     assertThat(drawing.marks()).extracting(Mark::style).allMatch(styles::containsKey);
-    assertThat(styles.values()).allMatch(style -> style.contains("#")).noneMatch(style -> style.contains("-fx-") || style.contains("-j-"));
+    assertThat(styles.values())
+        .allMatch(style -> style.contains("#"))
+        .noneMatch(style -> style.contains("-fx-") || style.contains("-j-"));
   }
 
   @Test
   void aCurveStandsWhereItsSharesSay() {
-    SizeCurve curve = new SizeCurve(List.of(new Sieved(1, 0), new Sieved(0.5, 50), new Sieved(0.25, 50)), 0);
-    Drawing drawing = SizeChart.of(List.of(new SizeChart.Series("one", curve, "chart-feed")), 400, 300);
-    List<Mark.Dot> dots = drawing.marks().stream().filter(Mark.Dot.class::isInstance).map(Mark.Dot.class::cast).toList();
+    SizeCurve curve =
+        new SizeCurve(List.of(new Sieved(1, 0), new Sieved(0.5, 50), new Sieved(0.25, 50)), 0);
+    Drawing drawing =
+        SizeChart.of(List.of(new SizeChart.Series("one", curve, "chart-feed")), 400, 300);
+    List<Mark.Dot> dots =
+        drawing.marks().stream()
+            .filter(Mark.Dot.class::isInstance)
+            .map(Mark.Dot.class::cast)
+            .toList();
     assertThat(dots).hasSize(3);
-    assertThat(dots.get(0).x() - dots.get(1).x()).as("each halving of the size is the same step").isCloseTo(dots.get(1).x() - dots.get(2).x(), within(1e-9));
+    assertThat(dots.get(0).x() - dots.get(1).x())
+        .as("each halving of the size is the same step")
+        .isCloseTo(dots.get(1).x() - dots.get(2).x(), within(1e-9));
     assertThat(dots.get(1).y()).isCloseTo((dots.get(0).y() + dots.get(2).y()) / 2, within(1e-9));
   }
 }

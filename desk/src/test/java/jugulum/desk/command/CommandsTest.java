@@ -15,8 +15,8 @@ import javax.imageio.ImageIO;
 import jugulum.book.Books;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
-import jugulum.book.json.BatchFile;
 import jugulum.book.batch.BatchSummary;
+import jugulum.book.json.BatchFile;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Writer;
 import jugulum.core.gold.Recovery;
@@ -46,13 +46,21 @@ class CommandsTest {
   }
 
   private Ran run(String... arguments) throws IOException, InterruptedException {
-    List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
-    command.addAll(List.of("--enable-native-access=ALL-UNNAMED", "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path")));
+    List<String> command =
+        new ArrayList<>(
+            List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+    command.addAll(
+        List.of(
+            "--enable-native-access=ALL-UNNAMED",
+            "-XX:TieredStopAtLevel=1",
+            "-cp",
+            System.getProperty("java.class.path")));
     command.add(Main.class.getName());
     command.addAll(List.of(arguments));
     Path out = folder.resolve("out.txt");
     Path err = folder.resolve("err.txt");
-    ProcessBuilder builder = new ProcessBuilder(command).redirectOutput(out.toFile()).redirectError(err.toFile());
+    ProcessBuilder builder =
+        new ProcessBuilder(command).redirectOutput(out.toFile()).redirectError(err.toFile());
     List.of("DISPLAY", "WAYLAND_DISPLAY").forEach(builder.environment()::remove);
     int exit = builder.start().waitFor();
     return new Ran(exit, Files.readString(out, StandardCharsets.UTF_8), Files.readString(err));
@@ -60,7 +68,11 @@ class CommandsTest {
 
   private Batch batch(String name) {
     try (Book open = Books.open(book, Writer.unnamed(Clock.systemUTC()))) {
-      BatchSummary found = BatchLines.all(open).stream().filter(one -> one.name().equals(name)).findFirst().orElseThrow();
+      BatchSummary found =
+          BatchLines.all(open).stream()
+              .filter(one -> one.name().equals(name))
+              .findFirst()
+              .orElseThrow();
       return open.standing(BatchStream.of(found.id())).now().orElseThrow();
     }
   }
@@ -88,11 +100,14 @@ class CommandsTest {
     Ran ran = run("balance", file("Tarnbeck 7").toString(), "--json");
     assertThat(ran.exit()).isZero();
     JsonNode json = JsonMapper.shared().readTree(ran.out());
-    Recovery found = Worked.of(batch("Tarnbeck 7")).gold().recovery(Recovery.Against.FOUND).orElseThrow();
+    Recovery found =
+        Worked.of(batch("Tarnbeck 7")).gold().recovery(Recovery.Against.FOUND).orElseThrow();
     assertThat(json.at("/recovery/FREE_FOUND/share").doubleValue()).isEqualTo(found.share());
     assertThat(json.at("/recovery/FREE_FOUND/atMost").booleanValue()).isFalse();
     assertThat(json.at("/goldWeighedMg/milligrams").doubleValue()).isBetween(2_540.0, 2_550.0);
-    assertThat(json.at("/recovery/ALL_FOUND/share").doubleValue()).as("hidden gold makes it less").isLessThan(found.share());
+    assertThat(json.at("/recovery/ALL_FOUND/share").doubleValue())
+        .as("hidden gold makes it less")
+        .isLessThan(found.share());
     assertThat(json.at("/where/MAGNETICS/hiddenMg/milligrams").doubleValue()).isPositive();
     assertThat(json.at("/where/TAILINGS/freeMg/milligrams").doubleValue()).isPositive();
   }
@@ -100,21 +115,31 @@ class CommandsTest {
   @Test
   void aBadFileIsNamedWithLineAndReason() throws IOException, InterruptedException {
     Path file = file("Saltergill 3");
-    Files.writeString(file, Files.readString(file).replace("\"tareG\" : 820.0", "\"tareG\" : \"none\""));
+    Files.writeString(
+        file, Files.readString(file).replace("\"tareG\" : 820.0", "\"tareG\" : \"none\""));
     Ran ran = run("balance", file.toString());
     assertThat(ran.exit()).isEqualTo(Jugulum.BAD_FILE);
     assertThat(ran.err()).containsPattern("batch\\.json:\\d+: .*tareG").contains("number");
     assertThat(ran.out()).isEmpty();
-    assertThat(run("balance", folder.resolve("none.json").toString())).returns(Jugulum.BAD_FILE, Ran::exit);
+    assertThat(run("balance", folder.resolve("none.json").toString()))
+        .returns(Jugulum.BAD_FILE, Ran::exit);
   }
 
   @Test
   void aBookIsCheckedAndADamagedOneRescued() throws IOException, InterruptedException {
-    assertThat(run("check", book.toString())).returns(Jugulum.OK, Ran::exit).extracting(Ran::out).asString().contains("3 batches");
+    assertThat(run("check", book.toString()))
+        .returns(Jugulum.OK, Ran::exit)
+        .extracting(Ran::out)
+        .asString()
+        .contains("3 batches");
     byte[] bytes = Files.readAllBytes(book);
     java.util.Arrays.fill(bytes, bytes.length / 3, bytes.length / 3 + 9_000, (byte) 0);
     Files.write(book, bytes);
-    assertThat(run("check", book.toString())).returns(Jugulum.BOOK_PROBLEM, Ran::exit).extracting(Ran::err).asString().contains("damaged", "rescue");
+    assertThat(run("check", book.toString()))
+        .returns(Jugulum.BOOK_PROBLEM, Ran::exit)
+        .extracting(Ran::err)
+        .asString()
+        .contains("damaged", "rescue");
     Path fresh = folder.resolve("fresh.book");
     assertThat(run("rescue", book.toString(), fresh.toString())).returns(Jugulum.OK, Ran::exit);
     assertThat(run("check", fresh.toString())).returns(Jugulum.OK, Ran::exit);
@@ -135,13 +160,20 @@ class CommandsTest {
     assertThat(ran.err()).doesNotContain("Exception");
     try (Stream<Path> files = Files.list(shots)) {
       List<Path> pictures = files.toList();
-      assertThat(pictures).extracting(path -> path.getFileName().toString()).contains("bench.png", "account.png", "batches.png", "shop.png", "start.png");
+      assertThat(pictures)
+          .extracting(path -> path.getFileName().toString())
+          .contains("bench.png", "account.png", "batches.png", "shop.png", "start.png");
       for (Path picture : pictures) {
         BufferedImage image = ImageIO.read(picture.toFile());
         assertThat(image.getWidth()).isEqualTo(1280);
         assertThat(image.getHeight()).isEqualTo(800);
-        long colours = java.util.Arrays.stream(image.getRGB(0, 0, 1280, 800, null, 0, 1280)).distinct().count();
-        assertThat(colours).as("%s is not an empty window", picture.getFileName()).isGreaterThan(200);
+        long colours =
+            java.util.Arrays.stream(image.getRGB(0, 0, 1280, 800, null, 0, 1280))
+                .distinct()
+                .count();
+        assertThat(colours)
+            .as("%s is not an empty window", picture.getFileName())
+            .isGreaterThan(200);
       }
     }
   }

@@ -40,12 +40,16 @@ class CutsViewTest extends OnTheDemoBook {
     return person.batch().steps().getLast();
   }
 
-  /** Ctrl 2 plans the cut that waits, S takes the stack, Enter starts it, and the weights close it. */
+  /**
+   * Ctrl 2 plans the cut that waits, S takes the stack, Enter starts it, and the weights close it.
+   */
   @Test
   void aNewcomerPlansWeighsAndClosesTheWaitingCutOfTheHalfWayBatchWithKeysAlone() {
     try (Person person = Person.at(book)) {
       person.press(CONTROL, DIGIT2);
-      assertThat(person.text("plans")).as("half an hour more for 21 mg is not proposed").contains("no screen, proposed", "1 screen", "140");
+      assertThat(person.text("plans"))
+          .as("half an hour more for 21 mg is not proposed")
+          .contains("no screen, proposed", "1 screen", "140");
       person.click("plans").press(HOME).press(DOWN).press(W);
       assertThat(person.text("plan-why")).contains("−100 +140", "−140");
       person.press(S);
@@ -53,11 +57,25 @@ class CutsViewTest extends OnTheDemoBook {
       assertThat(person.text("cuts-preview")).contains("−100 +140 · −140");
       person.press(ENTER);
       Step step = last(person);
-      assertThat(step.process()).isInstanceOfSatisfying(Process.Screening.class, made -> assertThat(made.stack()).extracting(Screen::label).containsExactly("140"));
-      assertThat(step.process()).isInstanceOfSatisfying(Process.Screening.class, made -> assertThat(made.manner()).contains(Manner.WET_BULK));
+      assertThat(step.process())
+          .isInstanceOfSatisfying(
+              Process.Screening.class,
+              made -> assertThat(made.stack()).extracting(Screen::label).containsExactly("140"));
+      assertThat(step.process())
+          .isInstanceOfSatisfying(
+              Process.Screening.class, made -> assertThat(made.manner()).contains(Manner.WET_BULK));
       person.write("1.71 kg").press(ENTER).write("855 g").press(ENTER);
       assertThat(person.text("closure")).contains("99.4 % found", "inside your 1.0 %");
-      StepClosure closure = person.workbench().projections().current().get().worked().orElseThrow().sand().closure(step.id());
+      StepClosure closure =
+          person
+              .workbench()
+              .projections()
+              .current()
+              .get()
+              .worked()
+              .orElseThrow()
+              .sand()
+              .closure(step.id());
       assertThat(closure.state()).isEqualTo(StepClosure.State.CLOSES);
       assertThat(person.text("screen-findings")).contains("All cuts together", "2.57 kg");
     }
@@ -74,7 +92,8 @@ class CutsViewTest extends OnTheDemoBook {
       person.click("plan-magnet-1");
       assertThat(person.text("plan-why")).contains("magnetite").isNotEqualTo(with);
       assertThat(person.text("trade-chart")).as("less gold for the same hours").isNotEqualTo(trade);
-      assertThat(person.text("plan-why")).containsAnyOf("take the magnetite out first", "no screen helps", "an upper screen of");
+      assertThat(person.text("plan-why"))
+          .containsAnyOf("take the magnetite out first", "no screen helps", "an upper screen of");
     }
   }
 
@@ -86,7 +105,9 @@ class CutsViewTest extends OnTheDemoBook {
       person.press(END);
       assertThat(person.text("plan-why")).contains("School: wide above 30 mesh");
       person.press(HOME);
-      assertThat(person.text("plan-why")).doesNotContain("School").contains("Look it over for pickers");
+      assertThat(person.text("plan-why"))
+          .doesNotContain("School")
+          .contains("Look it over for pickers");
     }
   }
 
@@ -94,7 +115,10 @@ class CutsViewTest extends OnTheDemoBook {
   void chunkyGoldNeedsFewerScreensThanFlakes() {
     try (Person person = Person.at(book)) {
       person.openInOneFrame("Saltergill 3");
-      person.press(CONTROL, DIGIT2).type("plan-grains", "0.30x0.25x0.04 0.2x0.2x0.03").click("plan-more");
+      person
+          .press(CONTROL, DIGIT2)
+          .type("plan-grains", "0.30x0.25x0.04 0.2x0.2x0.03")
+          .click("plan-more");
       assertThat(person.text("plan-why")).contains("thinner than the settling law reaches");
       person.type("plan-grains", "0.30x0.25x0.08 0.2x0.2x0.06");
       int flakes = proposedScreens(person);
@@ -122,7 +146,9 @@ class CutsViewTest extends OnTheDemoBook {
       assertThat(person.text("window-chart")).isNotEqualTo(flat);
       String why = person.text("plan-why");
       person.pressTimes(RIGHT, 6).until(() -> !person.text("plan-why").equals(why));
-      assertThat(person.text("plan-why")).as("the search follows when the slider rests").isNotEqualTo(why);
+      assertThat(person.text("plan-why"))
+          .as("the search follows when the slider rests")
+          .isNotEqualTo(why);
     }
   }
 
@@ -153,24 +179,46 @@ class CutsViewTest extends OnTheDemoBook {
   }
 
   @Test
-  void theCurveGoesOutAsTablePictureAndDrawing() throws IOException, ParserConfigurationException, SAXException {
+  void theCurveGoesOutAsTablePictureAndDrawing()
+      throws IOException, ParserConfigurationException, SAXException {
     try (Person person = Person.at(book)) {
       atTheCurve(person);
       assertThat(person.text("size-facts")).contains("0.463 mm", "0.957 mm", "33.82 kg");
       assertThat(person.text("size-table")).contains("1.18–0.6 mm", "1.97", "24.7", "63.0");
       Path csv = folder.resolve("curve.csv");
-      person.choosing(csv).click("export-sizes-csv").until(() -> person.text("notice").contains("curve.csv"));
+      person
+          .choosing(csv)
+          .click("export-sizes-csv")
+          .until(() -> person.text("notice").contains("curve.csv"));
       assertThat(csv).content().startsWith("opening_mm,retained_g").contains("0.15,7020.0");
       Path png = folder.resolve("curve.png");
-      person.choosing(png).click("export-sizes-png").until(() -> person.text("notice").contains("curve.png"));
+      person
+          .choosing(png)
+          .click("export-sizes-png")
+          .until(() -> person.text("notice").contains("curve.png"));
       BufferedImage picture = ImageIO.read(png.toFile());
       assertThat(picture.getWidth()).isGreaterThan(600);
-      assertThat(IntStream.range(0, picture.getWidth()).map(x -> picture.getRGB(x, picture.getHeight() / 2)).distinct().count()).isGreaterThan(2);
+      assertThat(
+              IntStream.range(0, picture.getWidth())
+                  .map(x -> picture.getRGB(x, picture.getHeight() / 2))
+                  .distinct()
+                  .count())
+          .isGreaterThan(2);
       Path svg = folder.resolve("curve.svg");
-      person.click("overlay-gold").choosing(svg).click("export-sizes-svg").until(() -> person.text("notice").contains("curve.svg"));
-      Document drawing = DocumentBuilderFactory.newDefaultInstance().newDocumentBuilder().parse(svg.toFile());
-      assertThat(drawing.getElementsByTagName("polyline").getLength()).as("feed and gold").isEqualTo(2);
-      assertThat(svg).content().contains("Gold won so far", "stroke: #").doesNotContain("-j-", "-fx-");
+      person
+          .click("overlay-gold")
+          .choosing(svg)
+          .click("export-sizes-svg")
+          .until(() -> person.text("notice").contains("curve.svg"));
+      Document drawing =
+          DocumentBuilderFactory.newDefaultInstance().newDocumentBuilder().parse(svg.toFile());
+      assertThat(drawing.getElementsByTagName("polyline").getLength())
+          .as("feed and gold")
+          .isEqualTo(2);
+      assertThat(svg)
+          .content()
+          .contains("Gold won so far", "stroke: #")
+          .doesNotContain("-j-", "-fx-");
     }
   }
 
@@ -190,19 +238,32 @@ class CutsViewTest extends OnTheDemoBook {
       person.openInOneFrame("Saltergill 3");
       person.press(CONTROL, DIGIT2).click("cuts-part-SIZES");
       assertThat(person.text("size-facts")).contains("No size curve of this lot yet");
-      Path csv = Files.writeString(folder.resolve("sample.csv"), "opening_mm;retained_g\n1,18;12,5\n0,6;x\n0,3;80\n0,3;70\n0;40\n");
-      person.choosing(csv).click("import-sizes").until(() -> person.text("notice").contains("not taken"));
+      Path csv =
+          Files.writeString(
+              folder.resolve("sample.csv"),
+              "opening_mm;retained_g\n1,18;12,5\n0,6;x\n0,3;80\n0,3;70\n0;40\n");
+      person
+          .choosing(csv)
+          .click("import-sizes")
+          .until(() -> person.text("notice").contains("not taken"));
       assertThat(person.text("notice")).contains("what parts the columns");
       int readings = person.batch().lots().getFirst().readings().size();
       person.click("csv-layout").press(DOWN).press(ENTER);
       person.click("import-sizes").until(() -> person.text("notice").contains("line 3"));
-      assertThat(person.text("notice")).contains("line 3, column 2 (retained_g)", "line 5, column 1", "faults: 2");
+      assertThat(person.text("notice"))
+          .contains("line 3, column 2 (retained_g)", "line 5, column 1", "faults: 2");
       assertThat(person.batch().lots().getFirst().readings()).hasSize(readings);
       Files.writeString(csv, "opening_mm;retained_g\n1,18;12,5\n0,6;60\n0,3;80\n0;40\n");
-      person.click("import-sizes").until(() -> person.batch().lots().getFirst().latest(Measure.SizeAnalysis.class).isPresent());
+      person
+          .click("import-sizes")
+          .until(
+              () ->
+                  person.batch().lots().getFirst().latest(Measure.SizeAnalysis.class).isPresent());
       assertThat(person.text("size-facts")).contains("D50", "mm", "193 g");
       person.click("cuts-part-PLAN");
-      assertThat(person.text("cuts-view")).contains("Its sizes are known").doesNotContain("Half is finer than, mm");
+      assertThat(person.text("cuts-view"))
+          .contains("Its sizes are known")
+          .doesNotContain("Half is finer than, mm");
       person.press(CONTROL, Z);
       assertThat(person.batch().lots().getFirst().latest(Measure.SizeAnalysis.class)).isEmpty();
     }
@@ -216,7 +277,11 @@ class CutsViewTest extends OnTheDemoBook {
       assertThat(person.text("water-answer")).isEqualTo("60 litres, 10 min");
       person.type("handling-sand", "38.36").type("handling-moisture", "20");
       assertThat(person.text("lift-answer")).contains("4 lifts for 47.9 kg wet");
-      person.type("drying-earlier", "6000").type("drying-later", "5700").type("drying-hours", "1.5").type("drying-left", "5");
+      person
+          .type("drying-earlier", "6000")
+          .type("drying-later", "5700")
+          .type("drying-hours", "1.5")
+          .type("drying-left", "5");
       assertThat(person.text("dry-answer")).contains("Not dry yet", "3.51 % an hour", "1 h 26");
       person.type("drying-later", "5999").type("drying-hours", "1");
       assertThat(person.text("dry-answer")).startsWith("Dry");

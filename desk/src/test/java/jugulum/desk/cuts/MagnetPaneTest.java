@@ -21,7 +21,8 @@ class MagnetPaneTest extends OnTheDemoBook {
       assertThat(person.text("school-sand")).isEqualTo("27.394");
       assertThat(person.text("school-said")).contains("Fill in sand, magnetite");
       person.type("school-magnetite", "60");
-      assertThat(person.text("school-table")).contains("Before gravity", "After a first pass", "At home only", "Never", "not known");
+      assertThat(person.text("school-table"))
+          .contains("Before gravity", "After a first pass", "At home only", "Never", "not known");
       assertThat(person.text("school-said")).contains("Tell the gold");
     }
   }
@@ -30,10 +31,18 @@ class MagnetPaneTest extends OnTheDemoBook {
   @Test
   void theSchoolsAreComparedOnOnesOwnNumbers() {
     try (Person person = Person.at(book)) {
-      compare(person).type("school-sand", "30").type("school-magnetite", "60").type("school-magnet-rate", "12").type("school-gravity-rate", "8");
+      compare(person)
+          .type("school-sand", "30")
+          .type("school-magnetite", "60")
+          .type("school-magnet-rate", "12")
+          .type("school-gravity-rate", "8");
       assertThat(person.text("school-table")).contains("2 h 30", "1 h 30", "4 h 00", "3 h 45");
       assertThat(person.text("school-said")).contains("It costs 15 min more");
-      person.type("school-gold", "4000").type("school-trapped", "60").type("school-with", "95").type("school-without", "80");
+      person
+          .type("school-gold", "4000")
+          .type("school-trapped", "60")
+          .type("school-with", "95")
+          .type("school-without", "80");
       assertThat(person.text("school-table")).contains("3.743 g", "3.200 g");
       assertThat(person.text("school-said")).contains("would have to win 93.6 % of the gold");
       person.type("school-with", "195");

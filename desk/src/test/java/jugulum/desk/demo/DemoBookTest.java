@@ -29,19 +29,29 @@ class DemoBookTest {
     try (Book book = Books.open(file, Writer.unnamed(Clock.systemUTC()))) {
       book.verify();
       List<BatchSummary> list = BatchLines.all(book);
-      assertThat(list).extracting(BatchSummary::state).containsExactlyInAnyOrder(State.CLOSED, State.UNDER_WAY, State.RECEIVED);
+      assertThat(list)
+          .extracting(BatchSummary::state)
+          .containsExactlyInAnyOrder(State.CLOSED, State.UNDER_WAY, State.RECEIVED);
       for (BatchSummary line : list) {
         Worked worked = Worked.of(book.standing(BatchStream.of(line.id())).now().orElseThrow());
         assertThat(NetworkCheck.findings(worked.batch())).isEmpty();
         assertThat(worked.network().steps())
-            .allSatisfy(step -> assertThat(worked.sand().closure(step.id()).state()).as("%s %s", line.name(), step).isNotIn(StepClosure.State.OVER, StepClosure.State.SHORT));
+            .allSatisfy(
+                step ->
+                    assertThat(worked.sand().closure(step.id()).state())
+                        .as("%s %s", line.name(), step)
+                        .isNotIn(StepClosure.State.OVER, StepClosure.State.SHORT));
         if (line.state() == State.CLOSED) {
           for (Recovery.Of of : Recovery.Of.values()) {
             Recovery found = worked.gold().recovery(of, Recovery.Against.FOUND).orElseThrow();
-            assertThat(found.isAtMost()).as("every lot of the finished batch was looked at for %s gold", of).isFalse();
+            assertThat(found.isAtMost())
+                .as("every lot of the finished batch was looked at for %s gold", of)
+                .isFalse();
           }
           assertThat(worked.gold().recovery(Recovery.Of.ALL, Recovery.Against.BOTH)).isPresent();
-          assertThat(worked.gold().places()).anySatisfy(place -> assertThat(place.hidden().orElseThrow().milligrams()).isPositive());
+          assertThat(worked.gold().places())
+              .anySatisfy(
+                  place -> assertThat(place.hidden().orElseThrow().milligrams()).isPositive());
         }
       }
     }

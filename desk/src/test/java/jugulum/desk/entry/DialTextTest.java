@@ -25,7 +25,10 @@ class DialTextTest {
         "PER_MINUTE         | 290              | 290"
       })
   void isUnderstood(Unit unit, String typed, double value) {
-    assertThat(DialText.parse(unit, typed)).isInstanceOfSatisfying(Entry.Value.class, read -> assertThat((double) read.value()).isCloseTo(value, within(1e-3)));
+    assertThat(DialText.parse(unit, typed))
+        .isInstanceOfSatisfying(
+            Entry.Value.class,
+            read -> assertThat((double) read.value()).isCloseTo(value, within(1e-3)));
   }
 
   @ParameterizedTest
@@ -41,6 +44,8 @@ class DialTextTest {
         "KG_PER_HOUR       | ''           | ''"
       })
   void orToldWhyNot(Unit unit, String typed, String sentence) {
-    assertThat(DialText.parse(unit, typed)).isInstanceOfSatisfying(Entry.Bad.class, bad -> assertThat(bad.sentence()).contains(sentence).isNotBlank());
+    assertThat(DialText.parse(unit, typed))
+        .isInstanceOfSatisfying(
+            Entry.Bad.class, bad -> assertThat(bad.sentence()).contains(sentence).isNotBlank());
   }
 }

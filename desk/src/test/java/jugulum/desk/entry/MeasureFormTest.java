@@ -28,26 +28,61 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.testfx.framework.junit5.ApplicationExtension;
 
-/** A reading opened to be corrected and closed again is the same reading, to its last place, whatever unit the window shows. */
+/**
+ * A reading opened to be corrected and closed again is the same reading, to its last place,
+ * whatever unit the window shows.
+ */
 @ExtendWith(ApplicationExtension.class)
 class MeasureFormTest {
-  private static final Cut CUT = new Cut(StandardScreens.numbered("30"), StandardScreens.numbered("50"));
+  private static final Cut CUT =
+      new Cut(StandardScreens.numbered("30"), StandardScreens.numbered("50"));
   private static final OptionalDouble NONE = OptionalDouble.empty();
 
   /** Values with more places than any display text has. */
   private static List<Measure> measures() {
     return List.of(
-        new Measure.SandWeight(27_385.698_765_4, 170.097_138_75, 0.061_234_5, 28.349_523_125, OptionalDouble.of(0.003_3), Optional.of("tin bowl"), OptionalInt.of(2), Optional.of("60 lb 6 oz")),
+        new Measure.SandWeight(
+            27_385.698_765_4,
+            170.097_138_75,
+            0.061_234_5,
+            28.349_523_125,
+            OptionalDouble.of(0.003_3),
+            Optional.of("tin bowl"),
+            OptionalInt.of(2),
+            Optional.of("60 lb 6 oz")),
         new Measure.SandWeight(812.333_333, 0, 0, 0.1),
         new Measure.GoldWeight(0.066_666_667, 0.000_1, Optional.of("1.0288 gr")),
         new Measure.GoldWeight(3.2, 0.01, Optional.empty()),
         new Measure.Fineness(0.884_321, 0.006_543),
         new Measure.SpeckCount(17, 0.033_333_333),
         new Measure.Assay(131.456_789, 0.081_234, 29.166_667, Optional.empty(), Optional.empty()),
-        new Measure.Assay(131.4, 0.08, 400, Optional.of("winter bag"), Optional.of(new VisibleGold(VisibleGold.State.JUDGED, 0.2, OptionalDouble.of(1.1)))),
+        new Measure.Assay(
+            131.4,
+            0.08,
+            400,
+            Optional.of("winter bag"),
+            Optional.of(new VisibleGold(VisibleGold.State.JUDGED, 0.2, OptionalDouble.of(1.1)))),
         new Measure.Assay(0.3, 0.08, 400, Optional.empty(), Optional.of(VisibleGold.LEFT)),
-        new Measure.Smelt(150.123_456, Collector.LEAD, OptionalDouble.of(32.2), OptionalDouble.of(27.512_345), 0.912_345, OptionalDouble.of(0.812_345), OptionalDouble.of(0.05), new VisibleGold(VisibleGold.State.TAKEN_AFTER, 0.123_456), OptionalDouble.of(16.25)),
-        new Measure.Smelt(150, Collector.LEAD, NONE, NONE, 0.9, NONE, NONE, new VisibleGold(VisibleGold.State.NONE_SEEN, 0), NONE),
+        new Measure.Smelt(
+            150.123_456,
+            Collector.LEAD,
+            OptionalDouble.of(32.2),
+            OptionalDouble.of(27.512_345),
+            0.912_345,
+            OptionalDouble.of(0.812_345),
+            OptionalDouble.of(0.05),
+            new VisibleGold(VisibleGold.State.TAKEN_AFTER, 0.123_456),
+            OptionalDouble.of(16.25)),
+        new Measure.Smelt(
+            150,
+            Collector.LEAD,
+            NONE,
+            NONE,
+            0.9,
+            NONE,
+            NONE,
+            new VisibleGold(VisibleGold.State.NONE_SEEN, 0),
+            NONE),
         new Measure.KnownGold(4.123_456_7, 0.333_333),
         new Measure.WeighedSpecks(50, 12.345_678, 0.1),
         new Measure.LookedOver(2, 0.218_765_4),
@@ -60,30 +95,48 @@ class MeasureFormTest {
         new Measure.Charge(OptionalDouble.of(317.514_659)),
         new Measure.Charge(NONE),
         new Measure.FeedRate(21.987_654),
-        new Measure.Running(Measure.Running.State.STARTED, Optional.of(Instant.parse("2026-11-18T09:03:00Z"))),
+        new Measure.Running(
+            Measure.Running.State.STARTED, Optional.of(Instant.parse("2026-11-18T09:03:00Z"))),
         new Measure.PannedSample(250.123_456, List.of(new Measure.PannedSample.Seen(CUT, 7))),
         new Measure.Pass(From.HEAP, 3_514.067_89, 63.456_789, 19),
-        new Measure.Pass(From.SAND, 3_514.067_89, 63.456_789, 0, OptionalDouble.of(0.456_789), Optional.of(new How(OptionalDouble.of(6.5), Optional.of("pull rod"), OptionalDouble.of(4.25)))));
+        new Measure.Pass(
+            From.SAND,
+            3_514.067_89,
+            63.456_789,
+            0,
+            OptionalDouble.of(0.456_789),
+            Optional.of(
+                new How(
+                    OptionalDouble.of(6.5), Optional.of("pull rod"), OptionalDouble.of(4.25)))));
   }
 
   private static MeasureForm filled(Measure measure, MassUnit unit) {
     Figures figures = new Figures(unit, ZoneOffset.UTC);
-    return MeasureForm.filled(measure, () -> figures, Containers.NONE, List.of(new Magnet("pull rod", 180)));
+    return MeasureForm.filled(
+        measure, () -> figures, Containers.NONE, List.of(new Magnet("pull rod", 180)));
   }
 
   @ParameterizedTest
   @MethodSource("measures")
   void whatWasNotTouchedStaysAsItWasToTheLastPlace(Measure measure) {
-    for (MassUnit unit : List.of(MassUnit.GRAM, MassUnit.GRAIN, MassUnit.PENNYWEIGHT, MassUnit.TROY_OUNCE)) {
+    for (MassUnit unit :
+        List.of(MassUnit.GRAM, MassUnit.GRAIN, MassUnit.PENNYWEIGHT, MassUnit.TROY_OUNCE)) {
       assertThat(filled(measure, unit).read()).as("in %s", unit).contains(measure);
     }
   }
 
-  /** Every kind of measure that can be corrected is among them: one left out would be left out of the test. */
+  /**
+   * Every kind of measure that can be corrected is among them: one left out would be left out of
+   * the test.
+   */
   @Test
   void noKindOfMeasureIsLeftOut() {
     List<Class<?>> asked = measures().stream().<Class<?>>map(Measure::getClass).toList();
-    List<Class<?>> all = Stream.of(Measure.class.getPermittedSubclasses()).<Class<?>>map(kind -> kind).filter(kind -> kind != Measure.Checked.class && kind != Measure.SizeAnalysis.class).toList();
+    List<Class<?>> all =
+        Stream.of(Measure.class.getPermittedSubclasses())
+            .<Class<?>>map(kind -> kind)
+            .filter(kind -> kind != Measure.Checked.class && kind != Measure.SizeAnalysis.class)
+            .toList();
     assertThat(asked).containsAll(all);
   }
 
@@ -94,15 +147,21 @@ class MeasureFormTest {
     field(form, "moisture").field().setText("7 %");
     Measure.SandWeight corrected = (Measure.SandWeight) form.read().orElseThrow();
     assertThat(corrected.moisture()).isEqualTo(0.07);
-    assertThat(corrected).returns(weight.grossG(), Measure.SandWeight::grossG).returns(weight.tareG(), Measure.SandWeight::tareG).returns(weight.resolutionG(), Measure.SandWeight::resolutionG);
+    assertThat(corrected)
+        .returns(weight.grossG(), Measure.SandWeight::grossG)
+        .returns(weight.tareG(), Measure.SandWeight::tareG)
+        .returns(weight.resolutionG(), Measure.SandWeight::resolutionG);
     assertThat(corrected.typed()).as("still as it was typed").contains("60 lb 6 oz");
     assertThat(corrected.bowlNumber()).isEqualTo(2);
   }
 
   @Test
   void theResolutionFollowsTheWeightThatIsTypedAnew() {
-    MeasureForm form = filled(new Measure.GoldWeight(3.2, 0.01, Optional.of("3.20 g")), MassUnit.GRAM);
-    assertThat(form.fields().getFirst().field().getText()).as("as it was typed").isEqualTo("3.20 g");
+    MeasureForm form =
+        filled(new Measure.GoldWeight(3.2, 0.01, Optional.of("3.20 g")), MassUnit.GRAM);
+    assertThat(form.fields().getFirst().field().getText())
+        .as("as it was typed")
+        .isEqualTo("3.20 g");
     form.fields().getFirst().field().setText("3.201 g");
     assertThat(form.read()).contains(new Measure.GoldWeight(3.201, 0.001, Optional.of("3.201 g")));
   }
@@ -117,10 +176,15 @@ class MeasureFormTest {
       grams.put(unit, ((Measure.GoldWeight) form.read().orElseThrow()).massG());
     }
     assertThat(grams.get(MassUnit.GRAM)).isEqualTo(2);
-    assertThat(grams.get(MassUnit.PENNYWEIGHT)).as("a pennyweight is 1.55517384 g").isCloseTo(2 * 1.555_173_84, within(1e-12));
+    assertThat(grams.get(MassUnit.PENNYWEIGHT))
+        .as("a pennyweight is 1.55517384 g")
+        .isCloseTo(2 * 1.555_173_84, within(1e-12));
   }
 
   private static EntryField<?> field(MeasureForm form, String id) {
-    return form.fields().stream().filter(one -> id.equals(one.field().getId())).findFirst().orElseThrow();
+    return form.fields().stream()
+        .filter(one -> id.equals(one.field().getId()))
+        .findFirst()
+        .orElseThrow();
   }
 }

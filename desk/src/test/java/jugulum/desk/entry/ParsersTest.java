@@ -22,7 +22,9 @@ class ParsersTest {
   }
 
   @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {"8.4 | 0.084", "8,4 % | 0.084", " 100 % | 1", "0 | 0", ".5% | 0.005"})
+  @CsvSource(
+      delimiter = '|',
+      value = {"8.4 | 0.084", "8,4 % | 0.084", " 100 % | 1", "0 | 0", ".5% | 0.005"})
   void percents(String typed, double share) {
     assertThat(value(Parsers.percent(typed, 0, 100))).isEqualTo(share);
   }
@@ -66,7 +68,8 @@ class ParsersTest {
     assertThat(value(Parsers.sand(MassUnit.GRAM).apply("212")).grams()).isEqualTo(212);
     assertThat(value(Parsers.sand(MassUnit.POUND).apply("2")).grams()).isEqualTo(2 * 453.59237);
     assertThat(value(Parsers.gold(MassUnit.GRAIN).apply("10")).grams()).isEqualTo(0.6479891);
-    assertThat(value(Parsers.sand(MassUnit.GRAM).apply("3 oz")).grams()).isEqualTo(3 * 28.349523125);
+    assertThat(value(Parsers.sand(MassUnit.GRAM).apply("3 oz")).grams())
+        .isEqualTo(3 * 28.349523125);
     assertThat(sentence(Parsers.gold(MassUnit.GRAM).apply("3 oz"))).contains("ozt", "oz av");
     assertThat(sentence(Parsers.gold(MassUnit.GRAM).apply("-3 g"))).contains("negative");
   }

@@ -29,13 +29,32 @@ class SpecksTextTest {
 
   @Test
   void sizesAreBoundedByTheLotWhereTheyNameOneScreen() {
-    assertThat(read(LOT, "+50 1, −50 +80 2; -80: 4")).containsExactly(new Seen(cut("30", "50"), 1), new Seen(cut("50", "80"), 2), new Seen(cut("80", "100"), 4));
-    assertThat(read(Cut.ALL, "-100 0")).containsExactly(new Seen(new Cut(StandardScreens.numbered("100"), Optional.empty()), 0));
+    assertThat(read(LOT, "+50 1, −50 +80 2; -80: 4"))
+        .containsExactly(
+            new Seen(cut("30", "50"), 1),
+            new Seen(cut("50", "80"), 2),
+            new Seen(cut("80", "100"), 4));
+    assertThat(read(Cut.ALL, "-100 0"))
+        .containsExactly(new Seen(new Cut(StandardScreens.numbered("100"), Optional.empty()), 0));
   }
 
   @ParameterizedTest
-  @CsvSource(delimiter = '|', value = {"many | number", "2.5 | whole", "+50 | no size", "+51 1 | no size", "+8 1 | outside", "-140 2 | outside", "+50 1, -40 2 | overlaps", "+50 9999999 | no size", "'' | "})
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "many | number",
+        "2.5 | whole",
+        "+50 | no size",
+        "+51 1 | no size",
+        "+8 1 | outside",
+        "-140 2 | outside",
+        "+50 1, -40 2 | overlaps",
+        "+50 9999999 | no size",
+        "'' | "
+      })
   void whatIsNotUnderstoodIsSaid(String typed, String said) {
-    assertThat(SpecksText.parse(LOT, typed)).isInstanceOfSatisfying(Entry.Bad.class, bad -> assertThat(bad.sentence()).contains(said == null ? "" : said));
+    assertThat(SpecksText.parse(LOT, typed))
+        .isInstanceOfSatisfying(
+            Entry.Bad.class, bad -> assertThat(bad.sentence()).contains(said == null ? "" : said));
   }
 }

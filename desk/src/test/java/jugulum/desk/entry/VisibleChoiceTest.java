@@ -39,10 +39,15 @@ class VisibleChoiceTest {
     choose(State.NONE_SEEN);
     assertThat(choice.read()).contains(Optional.of(new VisibleGold(State.NONE_SEEN, 0)));
     choice.clear();
-    assertThat(choice.read()).as("emptied, nothing is claimed either").contains(Optional.of(VisibleGold.LEFT));
+    assertThat(choice.read())
+        .as("emptied, nothing is claimed either")
+        .contains(Optional.of(VisibleGold.LEFT));
   }
 
-  /** A reading of before said nothing of visible gold, and says nothing when it is opened and closed. */
+  /**
+   * A reading of before said nothing of visible gold, and says nothing when it is opened and
+   * closed.
+   */
   @Test
   void whatNobodySaidStaysUnsaidUntilSomebodyChooses() {
     choice.fillUntold();

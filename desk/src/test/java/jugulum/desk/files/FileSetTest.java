@@ -18,7 +18,9 @@ class FileSetTest {
   @Test
   void freeNamesAreTheChosenOnes() {
     assertThat(FileSet.beside(folder.resolve("fern.json"), ENDINGS).stem()).isEqualTo("fern");
-    assertThat(FileSet.beside(folder.resolve("fern"), ENDINGS).stem()).as("a name without an ending").isEqualTo("fern");
+    assertThat(FileSet.beside(folder.resolve("fern"), ENDINGS).stem())
+        .as("a name without an ending")
+        .isEqualTo("fern");
     assertThat(FileSet.beside(folder.resolve("a.b.json"), ENDINGS).stem()).isEqualTo("a.b");
   }
 

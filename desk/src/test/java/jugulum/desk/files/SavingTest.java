@@ -18,12 +18,17 @@ import org.junit.jupiter.api.Test;
 /** Whatever comes of writing a file is said; nothing is written over unasked. */
 class SavingTest extends OnTheDemoBook {
   private void write(Person person, Saving.Writing writing) {
-    new Saving(person.workbench(), FilePicker.NOBODY).write(folder.resolve("page.pdf"), writing).toCompletableFuture().join();
+    new Saving(person.workbench(), FilePicker.NOBODY)
+        .write(folder.resolve("page.pdf"), writing)
+        .toCompletableFuture()
+        .join();
     person.settle();
   }
 
   private static String notice(Person person) {
-    return Told.text(person.workbench().notices().notice().get(), person.workbench().preferences().figures().get());
+    return Told.text(
+        person.workbench().notices().notice().get(),
+        person.workbench().preferences().figures().get());
   }
 
   @Test
@@ -34,10 +39,14 @@ class SavingTest extends OnTheDemoBook {
           _ -> {
             throw new IllegalStateException("a font is missing");
           });
-      assertThat(notice(person)).contains("should not have", "a font is missing", "demo.book.faults.txt");
+      assertThat(notice(person))
+          .contains("should not have", "a font is missing", "demo.book.faults.txt");
       assertThat(person.workbench().notices().notice().get().isFault()).isTrue();
-      assertThat(Files.readString(folder.resolve("demo.book.faults.txt"))).contains("IllegalStateException: a font is missing", "SavingTest");
-      assertThat(person.press(CONTROL, DIGIT1).text("batch-header")).as("the window goes on").contains("Fernhollow 12");
+      assertThat(Files.readString(folder.resolve("demo.book.faults.txt")))
+          .contains("IllegalStateException: a font is missing", "SavingTest");
+      assertThat(person.press(CONTROL, DIGIT1).text("batch-header"))
+          .as("the window goes on")
+          .contains("Fernhollow 12");
     }
   }
 
@@ -69,7 +78,10 @@ class SavingTest extends OnTheDemoBook {
     Files.writeString(json, "old");
     Files.writeString(folder.resolve("out-lots.csv"), "somebody's own");
     try (Person person = Person.at(book)) {
-      person.choosing(json).press(CONTROL, E).until(() -> person.text("notice").contains("is written"));
+      person
+          .choosing(json)
+          .press(CONTROL, E)
+          .until(() -> person.text("notice").contains("is written"));
       assertThat(person.text("notice")).contains("out-2-lots.csv");
       assertThat(folder.resolve("out-lots.csv")).hasContent("somebody's own");
       assertThat(folder.resolve("out-2-lots.csv")).content().startsWith("lot");
@@ -82,10 +94,13 @@ class SavingTest extends OnTheDemoBook {
   @Test
   void whatNobodyCaughtReachesThePerson() throws IOException {
     try (Person person = Person.at(book)) {
-      Platform.runLater(() -> person.workbench().work().fault(new ArithmeticException("nobody caught it")));
+      Platform.runLater(
+          () -> person.workbench().work().fault(new ArithmeticException("nobody caught it")));
       person.until(() -> notice(person).contains("nobody caught it"));
-      assertThat(notice(person)).contains("What was shown as recorded is safe", "for whoever mends it");
-      assertThat(Files.readString(folder.resolve("demo.book.faults.txt"))).contains("nobody caught it");
+      assertThat(notice(person))
+          .contains("What was shown as recorded is safe", "for whoever mends it");
+      assertThat(Files.readString(folder.resolve("demo.book.faults.txt")))
+          .contains("nobody caught it");
     }
   }
 }

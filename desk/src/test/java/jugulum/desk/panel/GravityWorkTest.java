@@ -40,7 +40,13 @@ class GravityWorkTest extends OnTheDemoBook {
   }
 
   private static int output(Person person, Material material) {
-    return last(person).outputs().stream().map(id -> person.batch().lot(id).orElseThrow()).filter(lot -> lot.material() == material).findFirst().orElseThrow().id().number();
+    return last(person).outputs().stream()
+        .map(id -> person.batch().lot(id).orElseThrow())
+        .filter(lot -> lot.material() == material)
+        .findFirst()
+        .orElseThrow()
+        .id()
+        .number();
   }
 
   /** Goes down the list of machines until that one is chosen. */
@@ -87,7 +93,8 @@ class GravityWorkTest extends OnTheDemoBook {
       set(person, "tilt", "3");
       person.press(ESCAPE);
       weigh(person, "96", "52", "260");
-      assertThat(person.text("run-cuts")).contains("Cut 2 of 2", "Cut 1: Tilt 4 °", "410 g", "Cut 2: Tilt 3 °");
+      assertThat(person.text("run-cuts"))
+          .contains("Cut 2 of 2", "Cut 1: Tilt 4 °", "410 g", "Cut 2: Tilt 3 °");
       int secondMiddlings = output(person, Material.MIDDLINGS);
       person.press(ALT, U).press(B);
       set(person, "tilt", "2");
@@ -101,7 +108,8 @@ class GravityWorkTest extends OnTheDemoBook {
       person.press(ESCAPE);
       person.open(output(person, Material.MERGED)).press(G);
       on(person, "long deck").press(ENTER);
-      assertThat(last(person).process()).isEqualTo(new GravityRun(new Machine(Machine.Kind.SHAKER_TABLE, "long deck")));
+      assertThat(last(person).process())
+          .isEqualTo(new GravityRun(new Machine(Machine.Kind.SHAKER_TABLE, "long deck")));
       assertThat(person.text("panel-host")).contains("Shaker table, long deck", "372 g in");
       assertThat(person.everything()).contains("table, 4 runs");
     }
@@ -113,8 +121,14 @@ class GravityWorkTest extends OnTheDemoBook {
       assertThat(person.text("run-state")).contains("Not started");
       assertThat(person.text("charge")).contains("Charge 1 of 13 in");
       person.press(E);
-      assertThat(last(person).readings()).extracting(reading -> reading.measure()).endsWith(new Measure.Running(Measure.Running.State.STARTED), new Measure.Charge(OptionalDouble.of(200)));
-      assertThat(person.text("run-due")).contains("1 of 13 charges in", "next charge in 6:00", "next look at the tailings in 15:00");
+      assertThat(last(person).readings())
+          .extracting(reading -> reading.measure())
+          .endsWith(
+              new Measure.Running(Measure.Running.State.STARTED),
+              new Measure.Charge(OptionalDouble.of(200)));
+      assertThat(person.text("run-due"))
+          .contains(
+              "1 of 13 charges in", "next charge in 6:00", "next look at the tailings in 15:00");
       assertThat(person.text("run-timer")).contains("bowl: charge in 6:00");
       clock.goes(Duration.ofMinutes(5));
       person.until(() -> person.text("run-due").contains("next charge in 1:00"));
@@ -128,9 +142,13 @@ class GravityWorkTest extends OnTheDemoBook {
     }
     clock.goes(Duration.ofMinutes(40));
     try (Person person = Person.at(book, clock)) {
-      assertThat(person.text("run-timer")).as("it kept time while the window was closed").contains("charge due −34:00");
+      assertThat(person.text("run-timer"))
+          .as("it kept time while the window was closed")
+          .contains("charge due −34:00");
       person.openInOneFrame("Tarnbeck 7");
-      assertThat(person.settle().text("run-timer")).as("also while another batch is on the bench").contains("charge due −34:00");
+      assertThat(person.settle().text("run-timer"))
+          .as("also while another batch is on the bench")
+          .contains("charge due −34:00");
       person.press(CONTROL, R).until(() -> person.sees("run-state"));
       assertThat(person.batch().label().name()).isEqualTo("Fernhollow 12");
       assertThat(person.text("run-state")).contains("47 min");
@@ -150,9 +168,12 @@ class GravityWorkTest extends OnTheDemoBook {
       assertThat(person.sees("run-timer")).as("a closed batch asks for nothing").isFalse();
       person.click("close-batch");
       assertThat(person.sees("run-timer")).isTrue();
-      assertThat(last(person).readings().getLast().measure()).isEqualTo(new Measure.Charge(OptionalDouble.of(180)));
+      assertThat(last(person).readings().getLast().measure())
+          .isEqualTo(new Measure.Charge(OptionalDouble.of(180)));
       assertThat(person.sees("charge")).as("all is in").isFalse();
-      assertThat(person.text("run-due")).contains("13 of 13 charges in").doesNotContain("next charge");
+      assertThat(person.text("run-due"))
+          .contains("13 of 13 charges in")
+          .doesNotContain("next charge");
     }
   }
 
@@ -163,13 +184,18 @@ class GravityWorkTest extends OnTheDemoBook {
       int readings = last(person).readings().size();
       clock.goes(Duration.ofHours(-3));
       person.press(R);
-      assertThat(person.text("run-error")).contains("18 Nov 06:00 is before 18 Nov 09:00", "time does not run backwards");
+      assertThat(person.text("run-error"))
+          .contains("18 Nov 06:00 is before 18 Nov 09:00", "time does not run backwards");
       assertThat(last(person).readings()).hasSize(readings);
       clock.goes(Duration.ofHours(4));
       person.press(R);
       assertThat(person.sees("run-error")).isFalse();
       int stop = last(person).readings().getLast().id().number();
-      person.click("correct-" + stop).type("running-at", "2026-11-18 8:15").type("reason", "looked at the wrong clock").press(ENTER);
+      person
+          .click("correct-" + stop)
+          .type("running-at", "2026-11-18 8:15")
+          .type("reason", "looked at the wrong clock")
+          .press(ENTER);
       assertThat(person.text("running-at-error")).contains("time does not run backwards");
       assertThat(person.text("running-at")).as("what was typed stays").isEqualTo("2026-11-18 8:15");
       person.type("running-at", "quarter past").press(ENTER);
@@ -185,9 +211,15 @@ class GravityWorkTest extends OnTheDemoBook {
       person.press(R);
       weigh(person, "20", "2540");
       int concentrate = output(person, Material.CONCENTRATE);
-      person.open(concentrate).click("measure-KNOWN").type("known", "90 mg").press(ENTER).press(ESCAPE);
+      person
+          .open(concentrate)
+          .click("measure-KNOWN")
+          .type("known", "90 mg")
+          .press(ENTER)
+          .press(ESCAPE);
       person.click("station-3-5");
-      assertThat(person.text("stage")).contains("at most 100.0 % of the gold", "Nobody has looked at: tailings −100");
+      assertThat(person.text("stage"))
+          .contains("at most 100.0 % of the gold", "Nobody has looked at: tailings −100");
       assertThat(person.text("stage")).contains("129 to 1");
       person.press(ALT, L);
       assertThat(person.text("panel-host")).contains("look at both places");
@@ -195,7 +227,9 @@ class GravityWorkTest extends OnTheDemoBook {
       assertThat(person.text("look-loss")).contains("That lets expect", "Never nothing");
       assertThat(person.text("look-specks")).contains("3 in 2.0 % of it", "31 to 445 specks");
       person.type("panned-sample", "150 g").type("panned-specks", "+140 0, -140 0").press(ENTER);
-      assertThat(person.text("look-specks")).as("both samples together").contains("3 in 7.9 % of it");
+      assertThat(person.text("look-specks"))
+          .as("both samples together")
+          .contains("3 in 7.9 % of it");
       person.press(ESCAPE);
       String told = person.text("stage");
       assertThat(told).doesNotContain("at most").contains("% of the gold", "Still in the tailings");
@@ -212,7 +246,8 @@ class GravityWorkTest extends OnTheDemoBook {
     try (Person person = onTheBowl()) {
       weigh(person, "20", "2540");
       person.press(ALT, L).type("panned-sample", "254").type("panned-specks", "0").press(ENTER);
-      assertThat(person.text("look-specks")).contains("None in 10.0 % of it: there may still be up to 30 specks");
+      assertThat(person.text("look-specks"))
+          .contains("None in 10.0 % of it: there may still be up to 30 specks");
       assertThat(person.text("look-loss")).contains("Never nothing").doesNotContain("expect 0 mg");
     }
   }
@@ -225,7 +260,9 @@ class GravityWorkTest extends OnTheDemoBook {
       person.click("check-level");
       assertThat(last(person).live(Measure.Checked.class)).hasSize(1);
       person.press(ESCAPE);
-      assertThat(person.text("panel-host")).as("ticks are on the sheet, not in the log").doesNotContain("Dead level");
+      assertThat(person.text("panel-host"))
+          .as("ticks are on the sheet, not in the log")
+          .doesNotContain("Dead level");
       person.press(B);
       assertThat(person.text("target-rim")).contains("With this cut start at");
     }
@@ -236,7 +273,8 @@ class GravityWorkTest extends OnTheDemoBook {
     try (Person person = onTheBowl()) {
       clock.goes(Duration.ofMinutes(12));
       person.press(N).write("lowered by a millimetre").press(ENTER);
-      assertThat(person.text("panel-host")).contains("09:12  lowered by a millimetre", "09:00  Charge 200 g");
+      assertThat(person.text("panel-host"))
+          .contains("09:12  lowered by a millimetre", "09:00  Charge 200 g");
     }
   }
 
@@ -253,7 +291,8 @@ class GravityWorkTest extends OnTheDemoBook {
   void outputsHeavierThanTheInputAreRefusedOneByOneAndToldTogether() {
     try (Person person = onTheBowl()) {
       weigh(person, "2700");
-      assertThat(person.text("gross-error")).contains("2.70 kg is more than the 2.58 kg that went in");
+      assertThat(person.text("gross-error"))
+          .contains("2.70 kg is more than the 2.58 kg that went in");
       weigh(person, "300", "2500");
       assertThat(person.text("closure")).contains("too much");
     }
@@ -265,9 +304,18 @@ class GravityWorkTest extends OnTheDemoBook {
     try (Person person = Person.at(book, clock)) {
       person.openInOneFrame("Tarnbeck 7");
       person.settle();
-      List<Step> bowl = person.batch().steps().stream().filter(step -> step.process().equals(new GravityRun(new Machine(Machine.Kind.VORTEX_BOWL, "garden bowl")))).toList();
+      List<Step> bowl =
+          person.batch().steps().stream()
+              .filter(
+                  step ->
+                      step.process()
+                          .equals(
+                              new GravityRun(new Machine(Machine.Kind.VORTEX_BOWL, "garden bowl"))))
+              .toList();
       person.openStep(bowl.getLast().id().number());
-      assertThat(person.text("stage")).contains("Running the tailings again would win about", "minutes cost", "Chance that it pays");
+      assertThat(person.text("stage"))
+          .contains(
+              "Running the tailings again would win about", "minutes cost", "Chance that it pays");
     }
   }
 }

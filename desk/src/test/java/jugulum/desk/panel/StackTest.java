@@ -42,7 +42,12 @@ class StackTest extends OnTheDemoBook {
   }
 
   @ParameterizedTest
-  @CsvSource({"30 16, not finer than 30", "16 16, stands in the stack twice", "16 37, none of the screens you own", "'', Choose at least one"})
+  @CsvSource({
+    "30 16, not finer than 30",
+    "16 16, stands in the stack twice",
+    "16 37, none of the screens you own",
+    "'', Choose at least one"
+  })
   void aStackThatCannotBeIsToldAtTheField(String typed, String sentence) {
     try (Person person = Person.at(book)) {
       received(person).press(S).type("stack", typed).press(ENTER);
@@ -92,7 +97,8 @@ class StackTest extends OnTheDemoBook {
       person.type("gross", "14.6 kg").type("tare", "Deep Tub").press(ENTER);
       assertThat(lot(person, 3).weighedDryG()).hasValue(14_200);
       person.type("gross", "10.2 kg").type("tare", "tin").press(ENTER);
-      assertThat(person.text("tare-error")).contains("“tin” is no container known here", "name and weight");
+      assertThat(person.text("tare-error"))
+          .contains("“tin” is no container known here", "name and weight");
       assertThat(person.text("gross")).as("what was typed stays").isEqualTo("10.2 kg");
       person.click("container-0");
       assertThat(person.text("tare")).isEqualTo("deep tub");
@@ -132,7 +138,10 @@ class StackTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       screened(person, "16 50");
       weighs(person, "9.2 kg", "14.2 kg", "10.2 kg");
-      assertThat(person.text("closure")).contains("outside your 1.0 %", "Weigh +16 again", "9.20 kg does not fit; 2.90 kg would. Were two digits swapped?");
+      assertThat(person.text("closure"))
+          .contains(
+              "outside your 1.0 %",
+              "Weigh +16 again", "9.20 kg does not fit; 2.90 kg would. Were two digits swapped?");
     }
   }
 
@@ -141,8 +150,14 @@ class StackTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       screened(person, "16 50 100");
       weighs(person, "2.9 kg", "14.2 kg", "8.1 kg", "2.9 kg");
-      assertThat(person.text("closure")).contains("Was the container not taken off? One of these alone would explain it");
-      assertThat(person.text("closure")).contains("+16, 2.19 kg for 2.90 kg", "−16 +50, 13.49 kg for 14.20 kg", "−50 +100, 7.39 kg for 8.10 kg", "−100, 2.19 kg for 2.90 kg");
+      assertThat(person.text("closure"))
+          .contains("Was the container not taken off? One of these alone would explain it");
+      assertThat(person.text("closure"))
+          .contains(
+              "+16, 2.19 kg for 2.90 kg",
+              "−16 +50, 13.49 kg for 14.20 kg",
+              "−50 +100, 7.39 kg for 8.10 kg",
+              "−100, 2.19 kg for 2.90 kg");
     }
   }
 
@@ -160,9 +175,11 @@ class StackTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       screened(person, "16 50");
       weighs(person, "2.9 kg", "14.2 kg", "10.2 kg");
-      assertThat(person.text("screen-findings")).contains("Nobody has looked the oversize +16 over");
+      assertThat(person.text("screen-findings"))
+          .contains("Nobody has looked the oversize +16 over");
       person.open(2).type("pickers", "2").type("pickers-mass", "0.41 g").press(ENTER);
-      assertThat(lot(person, 2).latest(Measure.LookedOver.class)).contains(new Measure.LookedOver(2, 0.41));
+      assertThat(lot(person, 2).latest(Measure.LookedOver.class))
+          .contains(new Measure.LookedOver(2, 0.41));
       assertThat(person.text("lot-facts")).contains("0.410 to", "Hidden gold not measured");
       person.click("back");
       assertThat(person.text("screen-findings")).contains("+16 looked over, 2 pickers found");
@@ -192,11 +209,18 @@ class StackTest extends OnTheDemoBook {
       screened(person, "16 50");
       person.type("last-minute", "300 g").press(ENTER);
       Reading wrong = person.batch().steps().getLast().readings().getFirst();
-      person.click("correct-" + wrong.id().number()).type("last-minute", "30 g").type("reason", "a nought too many").press(ENTER);
+      person
+          .click("correct-" + wrong.id().number())
+          .type("last-minute", "30 g")
+          .type("reason", "a nought too many")
+          .press(ENTER);
       assertThat(person.text("shaking-said")).contains("enough", "0.11 %").doesNotContain("go on");
       assertThat(person.text("panel-host")).contains("Struck out: a nought too many");
       Reading right = person.batch().steps().getLast().readings().getLast();
-      person.click("correct-" + right.id().number()).type("reason", "another screen").click("correct-strike");
+      person
+          .click("correct-" + right.id().number())
+          .type("reason", "another screen")
+          .click("correct-strike");
       assertThat(person.text("shaking-said")).isEmpty();
       assertThat(person.batch().steps().getLast().readings()).hasSize(2).noneMatch(Reading::isLive);
     }
@@ -208,7 +232,9 @@ class StackTest extends OnTheDemoBook {
       received(person).press(S).click("manner-DRY_SAMPLE").type("stack", "16 50").press(ENTER);
       weighs(person, "2.9 kg", "14.2 kg", "10.19 kg");
       assertThat(person.text("closure")).contains("outside your 0.3 %");
-      assertThat(person.text("screen-findings")).contains("Screen 50 kept 14.20 kg").contains("Shake it in portions");
+      assertThat(person.text("screen-findings"))
+          .contains("Screen 50 kept 14.20 kg")
+          .contains("Shake it in portions");
     }
   }
 }

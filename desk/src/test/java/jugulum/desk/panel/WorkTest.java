@@ -35,7 +35,13 @@ class WorkTest extends OnTheDemoBook {
       assertThat(last(person).process()).isInstanceOf(Process.Splitting.class);
       assertThat(last(person).outputs()).hasSize(3);
       assertThat(person.text("outputs")).contains("−100, part 1");
-      person.type("gross", "860").press(ENTER).type("gross", "860").press(ENTER).type("gross", "855").press(ENTER);
+      person
+          .type("gross", "860")
+          .press(ENTER)
+          .type("gross", "860")
+          .press(ENTER)
+          .type("gross", "855")
+          .press(ENTER);
       assertThat(person.text("closure")).contains("99.8 % found");
       int first = last(person).outputs().getFirst().number();
       person.click("outputs").click("open-lot").press(J);
@@ -56,7 +62,9 @@ class WorkTest extends OnTheDemoBook {
       assertThat(person.text("withdraw-reason-error")).contains("Say why");
       person.type("withdraw-reason", "wrong bucket").press(ENTER);
       assertThat(last(person).withdrawn().orElseThrow().reason()).isEqualTo("wrong bucket");
-      assertThat(person.everything()).as("the cut waits for the magnet again").doesNotContain("pass 4 on the bench");
+      assertThat(person.everything())
+          .as("the cut waits for the magnet again")
+          .doesNotContain("pass 4 on the bench");
       person.click("station-1-0").type("withdraw-reason", "no").press(ENTER);
       assertThat(person.text("withdraw-reason-error")).contains("has gone on");
     }
@@ -88,11 +96,18 @@ class WorkTest extends OnTheDemoBook {
   void theNameAndTheAssumptionsOfTheBatchCanChange() {
     try (Person person = Person.at(book)) {
       String before = person.text("header-found");
-      person.click("station-0-0").press(B).type("batch-name", "Fernhollow 12 b").type("flatness", "0.9").press(ENTER);
+      person
+          .click("station-0-0")
+          .press(B)
+          .type("batch-name", "Fernhollow 12 b")
+          .type("flatness", "0.9")
+          .press(ENTER);
       assertThat(person.text("batch-header")).contains("Fernhollow 12 b");
       assertThat(person.text("header-found")).as("chunkier specks weigh more").isNotEqualTo(before);
       person.press(CONTROL, Z);
-      assertThat(person.text("header-found")).as("the assumptions were the later of the two edits").isEqualTo(before);
+      assertThat(person.text("header-found"))
+          .as("the assumptions were the later of the two edits")
+          .isEqualTo(before);
       assertThat(person.text("batch-header")).contains("Fernhollow 12 b");
       person.press(CONTROL, Z);
       assertThat(person.text("batch-header")).doesNotContain("Fernhollow 12 b");
@@ -115,9 +130,12 @@ class WorkTest extends OnTheDemoBook {
   void aBucketNamesItsLotsAndOpensOne() {
     try (Person person = Person.at(book)) {
       person.click("bucket-TAILINGS");
-      assertThat(person.text("panel-host")).contains("Tailings", "tailings −16 +30").doesNotContain("finish residue");
+      assertThat(person.text("panel-host"))
+          .contains("Tailings", "tailings −16 +30")
+          .doesNotContain("finish residue");
       person.click("open-lot");
-      assertThat(person.text("lot-facts")).contains("Gold in it", "Free gold", "Hidden gold not measured");
+      assertThat(person.text("lot-facts"))
+          .contains("Gold in it", "Free gold", "Hidden gold not measured");
       person.press(ESCAPE);
       assertThat(person.text("panel-host")).contains("tailings −16 +30");
       person.click("bucket-RESIDUE");
@@ -132,7 +150,9 @@ class WorkTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       int cut = person.batch().steps().get(1).outputs().getLast().number();
       person.open(cut).click("measure-SPECKS").type("specks", "0").type("share", "5").press(ENTER);
-      assertThat(person.text("lot-facts")).as("2.996 ÷ 0.05, one-sided 95 % (Garwood 1936)").contains("fewer than 60 specks");
+      assertThat(person.text("lot-facts"))
+          .as("2.996 ÷ 0.05, one-sided 95 % (Garwood 1936)")
+          .contains("fewer than 60 specks");
       person.type("specks", "3").type("share", "10").press(ENTER);
       assertThat(person.text("lot-facts")).as("0.619 and 8.767 ÷ 0.1").contains("6 to 88 specks");
     }
@@ -141,12 +161,18 @@ class WorkTest extends OnTheDemoBook {
   @Test
   void assaysOfFeedConcentrateAndTailingsTellARecoveryOfTheirOwn() {
     try (Person person = Person.at(book)) {
-      Step bowl = person.batch().steps().stream().filter(step -> step.id().number() == 11).findFirst().orElseThrow();
+      Step bowl =
+          person.batch().steps().stream()
+              .filter(step -> step.id().number() == 11)
+              .findFirst()
+              .orElseThrow();
       assay(person, bowl.inputs().getFirst().number(), "20000");
       assay(person, bowl.outputs().get(0).number(), "170000");
       assay(person, bowl.outputs().get(1).number(), "900");
       person.click("station-3-3");
-      assertThat(person.text("stage")).as("c(f−t)/(f(c−t)) = 96.0 %").contains("By the grades alone: 96.0 %", "Won over fed, by weight: ");
+      assertThat(person.text("stage"))
+          .as("c(f−t)/(f(c−t)) = 96.0 %")
+          .contains("By the grades alone: 96.0 %", "Won over fed, by weight: ");
     }
   }
 
@@ -158,7 +184,13 @@ class WorkTest extends OnTheDemoBook {
   void theAccountNamesWhatNobodyLookedAtAndHowToSettleIt() {
     try (Person person = Person.at(book)) {
       person.press(CONTROL, DIGIT3);
-      assertThat(person.text("account-view")).contains("Nobody looked at", "−100", "Pan a measured share", "concentrate −16 +30", "Still to finish.");
+      assertThat(person.text("account-view"))
+          .contains(
+              "Nobody looked at",
+              "−100",
+              "Pan a measured share",
+              "concentrate −16 +30",
+              "Still to finish.");
       assertThat(person.text("account-FREE_FOUND")).startsWith("at most");
       assertThat(person.text("account-ALL_HEAD")).doesNotContain("at most");
     }
@@ -169,7 +201,9 @@ class WorkTest extends OnTheDemoBook {
   void aDiskThatDoesNotTakeItIsSaidAndNothingTypedIsLost() throws SQLException {
     try (Person person = Person.at(book)) {
       Batch before = person.batch();
-      sql("CREATE TRIGGER no_more BEFORE INSERT ON journal BEGIN SELECT RAISE(ABORT, 'no more'); END");
+      sql(
+          "CREATE TRIGGER no_more BEFORE INSERT ON journal BEGIN SELECT RAISE(ABORT, 'no more');"
+              + " END");
       person.click("station-2-4").type("lifted", "3.4 kg").type("dropped", "11 g").press(ENTER);
       assertThat(person.text("lifted-error")).contains("not recorded");
       assertThat(person.text("notice")).contains("Check the disk");
@@ -178,7 +212,9 @@ class WorkTest extends OnTheDemoBook {
       assertThat(person.batch()).isEqualTo(before);
       sql("DROP TRIGGER no_more");
       person.click("record-pass");
-      assertThat(last(person).passes()).as("once the disk takes it again, the same key records it").hasSize(4);
+      assertThat(last(person).passes())
+          .as("once the disk takes it again, the same key records it")
+          .hasSize(4);
     }
   }
 

@@ -21,7 +21,8 @@ import org.openpdf.text.pdf.parser.PdfTextExtractor;
 
 /** The page for the wall, read back with the library's own reader. */
 class SheetPdfTest {
-  private static final Cut CUT = new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100"));
+  private static final Cut CUT =
+      new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100"));
 
   private static String words(String text) {
     return text.replaceAll("\\s+", " ");
@@ -31,12 +32,24 @@ class SheetPdfTest {
   @EnumSource(Kind.class)
   void everyMachineHasOnePageWithAllOfItsSheet(Kind kind) throws IOException {
     Gear gear = Gear.any(kind);
-    SheetPage page = SheetPage.of(gear, Words.of("machine", kind), Optional.of(CUT), "Cindermoor 3 · −50 +100", Map.of("wetting", 3.0), List.of("This lot is 21 charges."));
+    SheetPage page =
+        SheetPage.of(
+            gear,
+            Words.of("machine", kind),
+            Optional.of(CUT),
+            "Cindermoor 3 · −50 +100",
+            Map.of("wetting", 3.0),
+            List.of("This lot is 21 charges."));
     byte[] pdf = SheetPdf.of(page);
     try (PdfReader reader = new PdfReader(pdf)) {
       assertThat(reader.getNumberOfPages()).isEqualTo(1);
       String text = words(new PdfTextExtractor(reader).getTextFromPage(1));
-      assertThat(text).contains(Words.of("machine", kind), "Cindermoor 3", "This lot is 21 charges.", "3 drops in 10 L");
+      assertThat(text)
+          .contains(
+              Words.of("machine", kind),
+              "Cindermoor 3",
+              "This lot is 21 charges.",
+              "3 drops in 10 L");
       for (String check : Sheets.of(kind).checks()) {
         assertThat(text).contains(words(SheetWords.check(check)));
       }
@@ -44,6 +57,8 @@ class SheetPdfTest {
         assertThat(text).contains(words(SheetWords.caution(caution)).substring(0, 30));
       }
     }
-    assertThat(new String(pdf, StandardCharsets.ISO_8859_1)).as("the fonts are in the file").contains("/FontFile3", "B612");
+    assertThat(new String(pdf, StandardCharsets.ISO_8859_1))
+        .as("the fonts are in the file")
+        .contains("/FontFile3", "B612");
   }
 }

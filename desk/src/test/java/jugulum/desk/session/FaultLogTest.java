@@ -13,7 +13,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class FaultLogTest {
-  private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-11-18T09:00:00Z"), ZoneOffset.UTC);
+  private static final Clock CLOCK =
+      Clock.fixed(Instant.parse("2026-11-18T09:00:00Z"), ZoneOffset.UTC);
 
   @TempDir private Path folder;
 

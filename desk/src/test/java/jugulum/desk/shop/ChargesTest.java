@@ -21,11 +21,17 @@ class ChargesTest extends OnTheDemoBook {
   void chargesAreKeptWithTheirDayAndTakenBack() {
     try (Person person = Person.at(book)) {
       Charges before = charges(person);
-      person.press(CONTROL, DIGIT5).type("charge-smelt", "24,5").type("charge-share", "65").press(ENTER);
+      person
+          .press(CONTROL, DIGIT5)
+          .type("charge-smelt", "24,5")
+          .type("charge-share", "65")
+          .press(ENTER);
       assertThat(charges(person).smeltCost()).isEqualTo(24.5);
       assertThat(charges(person).ownersShare()).isEqualTo(0.65);
       assertThat(charges(person).assayCost()).as("the others stay").isEqualTo(before.assayCost());
-      assertThat(person.text("terms-said")).as("the day is that of the clock").contains("4 May 2026");
+      assertThat(person.text("terms-said"))
+          .as("the day is that of the clock")
+          .contains("4 May 2026");
       person.press(CONTROL, Z);
       assertThat(charges(person)).isEqualTo(before);
     }

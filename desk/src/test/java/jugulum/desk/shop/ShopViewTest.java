@@ -54,11 +54,23 @@ class ShopViewTest {
   @Test
   void aClassifierIsKeptWithAllThatIsToldOfIt() {
     try (Person person = atTheShop()) {
-      person.type("screen-label", "12 hole").type("screen-opening", "1.55").type("screen-diameter", "350").type("screen-load", "1500");
+      person
+          .type("screen-label", "12 hole")
+          .type("screen-opening", "1.55")
+          .type("screen-diameter", "350")
+          .type("screen-load", "1500");
       person.click("screen-use-WET").click("add-screen");
-      OwnedScreen kept = new OwnedScreen("12 hole", 1.55, Having.OWNED, Use.WET, OptionalDouble.of(350), OptionalDouble.of(1_500));
+      OwnedScreen kept =
+          new OwnedScreen(
+              "12 hole",
+              1.55,
+              Having.OWNED,
+              Use.WET,
+              OptionalDouble.of(350),
+              OptionalDouble.of(1_500));
       assertThat(shop(person).screen("12 hole")).contains(kept);
-      assertThat(person.text("screens-table")).contains("12 hole", "1.55", "Wet only", "350", "1500");
+      assertThat(person.text("screens-table"))
+          .contains("12 hole", "1.55", "Wet only", "350", "1500");
       person.type("screen-label", "12 hole").type("screen-opening", "1.55").click("lack-screen");
       assertThat(shop(person).screen("12 hole").orElseThrow().having()).isEqualTo(Having.NOT_OWNED);
       person.press(CONTROL, Z);
@@ -79,25 +91,49 @@ class ShopViewTest {
     }
   }
 
-  /** Two changes of the shop asked for before the first is written: each is made on the shop as it is then. */
+  /**
+   * Two changes of the shop asked for before the first is written: each is made on the shop as it
+   * is then.
+   */
   @Test
   void twoContainersKeptQuicklyAreBothKept() {
     try (Person person = atTheShop()) {
-      CompletionStage<Outcome> first = person.workbench().session().change(new ShopEdit.KnowContainer(new Container("tin", 120)));
-      CompletionStage<Outcome> second = person.workbench().session().change(new ShopEdit.KnowContainer(new Container("steel pan", 640)));
-      assertThat(List.of(first.toCompletableFuture().join(), second.toCompletableFuture().join())).hasOnlyElementsOfType(Outcome.Recorded.class);
+      CompletionStage<Outcome> first =
+          person
+              .workbench()
+              .session()
+              .change(new ShopEdit.KnowContainer(new Container("tin", 120)));
+      CompletionStage<Outcome> second =
+          person
+              .workbench()
+              .session()
+              .change(new ShopEdit.KnowContainer(new Container("steel pan", 640)));
+      assertThat(List.of(first.toCompletableFuture().join(), second.toCompletableFuture().join()))
+          .hasOnlyElementsOfType(Outcome.Recorded.class);
       person.settle();
-      assertThat(shop(person).containers()).extracting(Container::name).containsExactlyInAnyOrder("tin", "steel pan");
+      assertThat(shop(person).containers())
+          .extracting(Container::name)
+          .containsExactlyInAnyOrder("tin", "steel pan");
     }
   }
 
   @Test
   void whatIsTypedInOneCardStaysWhileAnotherChangesTheShop() {
     try (Person person = atTheShop()) {
-      person.type("terms-price", "98.5").type("container-name", "tin").type("gear-name", "the old deck").type("usual-fineness", "870");
+      person
+          .type("terms-price", "98.5")
+          .type("container-name", "tin")
+          .type("gear-name", "the old deck")
+          .type("usual-fineness", "870");
       person.click("series-TYLER").click("own-T65");
       assertThat(shop(person).owned()).contains(new Screen("T65", 0.212));
-      assertThat(List.of(person.text("terms-price"), person.text("container-name"), person.text("gear-name"), person.text("usual-fineness"))).containsExactly("98.5", "tin", "the old deck", "870");
+      assertThat(
+              List.of(
+                  person.text("terms-price"),
+                  person.text("container-name"),
+                  person.text("gear-name"),
+                  person.text("usual-fineness")))
+          .containsExactly("98.5", "tin", "the old deck", "870");
     }
   }
 
@@ -117,13 +153,30 @@ class ShopViewTest {
   @Test
   void aMachineIsKeptWithWhatIsItsOwnChangedAndForgotten() {
     try (Person person = atTheShop()) {
-      person.type("gear-name", "the old deck").type("gear-finest", "2").type("gear-coarsest", "1").press(ENTER);
+      person
+          .type("gear-name", "the old deck")
+          .type("gear-finest", "2")
+          .type("gear-coarsest", "1")
+          .press(ENTER);
       assertThat(person.text("gear-coarsest-error")).contains("above the finest");
       assertThat(shop(person).gear()).isEmpty();
-      person.type("gear-finest", "0.1").type("gear-watts", "150").type("gear-battery", "600").type("gear-sump", "70 kilo").press(ENTER);
+      person
+          .type("gear-finest", "0.1")
+          .type("gear-watts", "150")
+          .type("gear-battery", "600")
+          .type("gear-sump", "70 kilo")
+          .press(ENTER);
       assertThat(person.text("gear-sump-error")).contains("not a number");
       person.type("gear-sump", "70").press(ENTER);
-      Gear kept = new Gear("the old deck", Kind.SHAKER_TABLE, Optional.of(new Sizes(0.1, 1)), Map.of(), OptionalDouble.of(150), OptionalDouble.of(600), OptionalDouble.of(70));
+      Gear kept =
+          new Gear(
+              "the old deck",
+              Kind.SHAKER_TABLE,
+              Optional.of(new Sizes(0.1, 1)),
+              Map.of(),
+              OptionalDouble.of(150),
+              OptionalDouble.of(600),
+              OptionalDouble.of(70));
       assertThat(shop(person).gear()).containsExactly(kept);
       assertThat(person.text("gear")).contains("Shaker table, the old deck", "0.1 to 1 mm");
       person.click("change-gear-the-old-deck").type("gear-coarsest", "").press(ENTER);

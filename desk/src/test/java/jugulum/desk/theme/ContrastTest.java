@@ -13,7 +13,10 @@ import javafx.scene.paint.Color;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Contrast of text against every ground it stands on: W3C Web Content Accessibility Guidelines 2.2, 1.4.3, at least 4.5 to 1. */
+/**
+ * Contrast of text against every ground it stands on: W3C Web Content Accessibility Guidelines 2.2,
+ * 1.4.3, at least 4.5 to 1.
+ */
 class ContrastTest {
   private static final Pattern COLOUR = Pattern.compile("(-j-[a-z-]+):\\s*(#[0-9a-f]{6});");
 
@@ -30,7 +33,9 @@ class ContrastTest {
 
   /** Relative luminance as WCAG 2.2 defines it. */
   private static double luminance(Color colour) {
-    return 0.2126 * linear(colour.getRed()) + 0.7152 * linear(colour.getGreen()) + 0.0722 * linear(colour.getBlue());
+    return 0.2126 * linear(colour.getRed())
+        + 0.7152 * linear(colour.getGreen())
+        + 0.0722 * linear(colour.getBlue());
   }
 
   private static double linear(double channel) {
@@ -47,13 +52,27 @@ class ContrastTest {
   @ValueSource(strings = {"black-sand.css", "quartz.css"})
   void everyTextCanBeRead(String sheet) throws IOException {
     Map<String, Color> colours = colours(sheet);
-    for (String text : List.of("-j-text", "-j-muted", "-j-gold-text", "-j-teal-text", "-j-garnet-text", "-j-steel-text", "-j-moss-text")) {
-      for (String ground : List.of("-j-ground", "-j-raised", "-j-sunken", "-j-chosen", "-j-selected")) {
-        assertThat(contrast(colours.get(text), colours.get(ground))).as("%s on %s in %s", text, ground, sheet).isGreaterThanOrEqualTo(4.5);
+    for (String text :
+        List.of(
+            "-j-text",
+            "-j-muted",
+            "-j-gold-text",
+            "-j-teal-text",
+            "-j-garnet-text",
+            "-j-steel-text",
+            "-j-moss-text")) {
+      for (String ground :
+          List.of("-j-ground", "-j-raised", "-j-sunken", "-j-chosen", "-j-selected")) {
+        assertThat(contrast(colours.get(text), colours.get(ground)))
+            .as("%s on %s in %s", text, ground, sheet)
+            .isGreaterThanOrEqualTo(4.5);
       }
     }
-    assertThat(contrast(colours.get("-j-on-gold"), colours.get("-j-gold"))).isGreaterThanOrEqualTo(4.5);
-    assertThat(contrast(colours.get("-j-on-teal"), colours.get("-j-teal"))).isGreaterThanOrEqualTo(4.5);
-    assertThat(contrast(colours.get("-j-in-band"), colours.get("-j-stone"))).isGreaterThanOrEqualTo(4.5);
+    assertThat(contrast(colours.get("-j-on-gold"), colours.get("-j-gold")))
+        .isGreaterThanOrEqualTo(4.5);
+    assertThat(contrast(colours.get("-j-on-teal"), colours.get("-j-teal")))
+        .isGreaterThanOrEqualTo(4.5);
+    assertThat(contrast(colours.get("-j-in-band"), colours.get("-j-stone")))
+        .isGreaterThanOrEqualTo(4.5);
   }
 }

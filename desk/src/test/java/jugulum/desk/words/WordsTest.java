@@ -13,8 +13,8 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import jugulum.book.csv.SizeCsv;
 import jugulum.book.batch.BatchSummary;
+import jugulum.book.csv.SizeCsv;
 import jugulum.book.stream.BookProblem;
 import jugulum.core.advice.Advice;
 import jugulum.core.gold.GoldRange;
@@ -27,14 +27,13 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Reason;
-import jugulum.core.stream.Meanwhile;
+import jugulum.core.machine.Due;
+import jugulum.core.machine.Sheet;
+import jugulum.core.magnet.MagnetSchool;
 import jugulum.core.mass.LotMass;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.mass.Suspicion;
 import jugulum.core.minerals.Mineral;
-import jugulum.core.machine.Sheet;
-import jugulum.core.machine.Due;
-import jugulum.core.magnet.MagnetSchool;
 import jugulum.core.passes.NextPass;
 import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.School;
@@ -44,13 +43,16 @@ import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.settling.Settling;
 import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.StopRule;
+import jugulum.core.stream.Meanwhile;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.files.FileKind;
 import org.junit.jupiter.api.Test;
 
 class WordsTest {
-  private static final Pattern KEY = Pattern.compile("Words\\.(of|counted)\\(\\s*\"([a-zA-Z.-]+)\"(\\s*,\\s*[a-z][A-Za-z.]*\\((?:\\)|[a-z]+)?\\.?)?");
+  private static final Pattern KEY =
+      Pattern.compile(
+          "Words\\.(of|counted)\\(\\s*\"([a-zA-Z.-]+)\"(\\s*,\\s*[a-z][A-Za-z.]*\\((?:\\)|[a-z]+)?\\.?)?");
 
   /** Keys the code names in full, found by reading it; keys it makes up are in the tests below. */
   @Test
@@ -82,12 +84,34 @@ class WordsTest {
   }
 
   private static boolean isPrefix(String prefix) {
-    return ENUMS.containsKey(prefix) || List.of("measure.kind", "lot.record", "view", "bucket", "board.column", "board.column.about", "board.spout", "port", "pass.from", "series", "cuts.part", "dry-check", "fate.title", "fate.about", "fate.record", "batches.part", "account.part", "recovery.of").contains(prefix);
+    return ENUMS.containsKey(prefix)
+        || List.of(
+                "measure.kind",
+                "lot.record",
+                "view",
+                "bucket",
+                "board.column",
+                "board.column.about",
+                "board.spout",
+                "port",
+                "pass.from",
+                "series",
+                "cuts.part",
+                "dry-check",
+                "fate.title",
+                "fate.about",
+                "fate.record",
+                "batches.part",
+                "account.part",
+                "recovery.of")
+            .contains(prefix);
   }
 
   private static final Map<String, Object[]> ENUMS =
       Map.ofEntries(
-          Map.entry("refusal", Stream.concat(Stream.of(Reason.values()), Stream.of(Meanwhile.values())).toArray()),
+          Map.entry(
+              "refusal",
+              Stream.concat(Stream.of(Reason.values()), Stream.of(Meanwhile.values())).toArray()),
           Map.entry("book", BookProblem.Kind.values()),
           Map.entry("material", Material.values()),
           Map.entry("machine", Machine.Kind.values()),
@@ -105,8 +129,14 @@ class WordsTest {
           Map.entry("mineral", Mineral.values()),
           Map.entry("reach", ConcentrationCriterion.Reach.values()),
           Map.entry("law", new Object[] {Settling.Law.STOKES, Settling.Law.THIN_DISC}),
-          Map.entry("school", Stream.concat(Stream.of(School.values()), Stream.of(MagnetSchool.values())).toArray()),
-          Map.entry("school.reason", Stream.concat(Stream.of(School.values()), Stream.of(MagnetSchool.values())).toArray()),
+          Map.entry(
+              "school",
+              Stream.concat(Stream.of(School.values()), Stream.of(MagnetSchool.values()))
+                  .toArray()),
+          Map.entry(
+              "school.reason",
+              Stream.concat(Stream.of(School.values()), Stream.of(MagnetSchool.values()))
+                  .toArray()),
           Map.entry("surety", PlanRequest.Surety.values()),
           Map.entry("suspect", Suspicion.Slip.values()),
           Map.entry("use", OwnedScreen.Use.values()),
@@ -134,14 +164,22 @@ class WordsTest {
 
   @Test
   void everyConstantHasAText() {
-    ENUMS.forEach((prefix, constants) -> Stream.of(constants).forEach(constant -> assertThatCode(() -> Words.of(prefix, (Enum<?>) constant)).as(prefix).doesNotThrowAnyException()));
+    ENUMS.forEach(
+        (prefix, constants) ->
+            Stream.of(constants)
+                .forEach(
+                    constant ->
+                        assertThatCode(() -> Words.of(prefix, (Enum<?>) constant))
+                            .as(prefix)
+                            .doesNotThrowAnyException()));
   }
 
   @Test
   void everyRecoveryIsNamedAfterItsGoldAndWhatItIsMeasuredAgainst() {
     for (Recovery.Of of : Recovery.Of.values()) {
       for (Recovery.Against against : Recovery.Against.values()) {
-        assertThat(List.of("recovery.", "recovery.of.", "recovery.rests.")).allMatch(prefix -> has(prefix + of + "_" + against));
+        assertThat(List.of("recovery.", "recovery.of.", "recovery.rests."))
+            .allMatch(prefix -> has(prefix + of + "_" + against));
       }
     }
   }
@@ -149,19 +187,36 @@ class WordsTest {
   @Test
   void everyQuantityHasAName() throws IOException {
     Pattern checked = Pattern.compile("Check\\.\\w+\\(\"(\\w+)\"");
-    String model = Files.readString(Path.of("../core/src/main/java/jugulum/core/ledger/Measure.java"));
-    assertThat(checked.matcher(model).results().map(result -> "quantity." + result.group(1))).isNotEmpty().allMatch(WordsTest::has);
+    String model =
+        Files.readString(Path.of("../core/src/main/java/jugulum/core/ledger/Measure.java"));
+    assertThat(checked.matcher(model).results().map(result -> "quantity." + result.group(1)))
+        .isNotEmpty()
+        .allMatch(WordsTest::has);
   }
 
-  /** A place whose numbers have digits of their own writes ours: what the window shows must be what can be typed. */
+  /**
+   * A place whose numbers have digits of their own writes ours: what the window shows must be what
+   * can be typed.
+   */
   @Test
   void figuresHaveTheSameDigitsEverywhere() {
     Locale before = Locale.getDefault();
     try {
       Locale.setDefault(Locale.forLanguageTag("ar-EG-u-nu-arab"));
       Figures grams = new Figures(MassUnit.GRAM);
-      String all = String.join(" ", grams.gold(3_934), grams.sand(4_910), grams.sand(212), Figures.percent(0.917), Figures.plain(0.425), Figures.fixed(12.5, 1), Figures.time(75), grams.goldRange(new GoldRange(80, 33.1, 140)));
-      assertThat(all.chars().filter(Character::isDigit)).allMatch(digit -> digit >= '0' && digit <= '9');
+      String all =
+          String.join(
+              " ",
+              grams.gold(3_934),
+              grams.sand(4_910),
+              grams.sand(212),
+              Figures.percent(0.917),
+              Figures.plain(0.425),
+              Figures.fixed(12.5, 1),
+              Figures.time(75),
+              grams.goldRange(new GoldRange(80, 33.1, 140)));
+      assertThat(all.chars().filter(Character::isDigit))
+          .allMatch(digit -> digit >= '0' && digit <= '9');
       assertThat(all).contains("3.934 g", "4.91 kg", "91.7 %", "1 h 15");
     } finally {
       Locale.setDefault(before);
