@@ -20,6 +20,7 @@ import jugulum.core.ledger.Label;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
+import org.jspecify.annotations.Nullable;
 
 /** The list of batches: a line each. A batch taken back keeps the label it had. */
 public final class BatchLines implements Projection<Batch, BatchSummary> {
@@ -118,7 +119,7 @@ public final class BatchLines implements Projection<Batch, BatchSummary> {
   }
 
   /** A database's word for what is not known. */
-  static Object orNull(OptionalDouble value) {
+  static @Nullable Object orNull(OptionalDouble value) {
     return value.isPresent() ? value.getAsDouble() : null;
   }
 

@@ -226,7 +226,7 @@ public final class SizeCsv {
     }
 
     private Optional<Double> number(CSVRecord row, long line, String name, double most) {
-      int column = columns.get(name);
+      int column = Check.known(columns, name);
       String text = column < row.size() ? row.get(column) : "";
       OptionalDouble value = layout.read(text);
       if (text.isEmpty()) {
@@ -245,7 +245,7 @@ public final class SizeCsv {
     }
 
     private void fault(long line, String name, String reason) {
-      faults.add(new FileFault((int) line, columns.get(name) + 1, name, reason));
+      faults.add(new FileFault((int) line, Check.known(columns, name) + 1, name, reason));
     }
   }
 }

@@ -164,7 +164,9 @@ public final class BatchFile {
     TokenStreamLocation place = problem.getLocation();
     Throwable cause = Objects.requireNonNullElse(problem.getCause(), problem);
     String reason =
-        cause instanceof JacksonException own ? own.getOriginalMessage() : cause.getMessage();
+        cause instanceof JacksonException own
+            ? own.getOriginalMessage()
+            : String.valueOf(cause.getMessage());
     return new FileFault(
         place == null ? 0 : Math.max(0, place.getLineNr()),
         place == null ? 0 : Math.max(0, place.getColumnNr()),
@@ -178,7 +180,7 @@ public final class BatchFile {
         return fault(json);
       }
     }
-    return new FileFault(0, 0, "", problem.getMessage());
+    return new FileFault(0, 0, "", String.valueOf(problem.getMessage()));
   }
 
   /** The schema's text, as published. */

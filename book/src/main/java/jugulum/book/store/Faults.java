@@ -18,7 +18,8 @@ final class Faults {
         return known;
       }
       if (cause instanceof SQLiteException sqlite) {
-        return new BookProblem(kind(sqlite.getResultCode()), path, sqlite.getMessage(), problem);
+        return new BookProblem(
+            kind(sqlite.getResultCode()), path, String.valueOf(sqlite.getMessage()), problem);
       }
     }
     return new BookProblem(Kind.DISK_ERROR, path, String.valueOf(problem.getMessage()), problem);

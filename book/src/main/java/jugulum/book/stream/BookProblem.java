@@ -1,6 +1,7 @@
 package jugulum.book.stream;
 
 import java.nio.file.Path;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A book cannot be opened, read or written. What was shown as recorded is safe; what was being
@@ -44,7 +45,7 @@ public final class BookProblem extends RuntimeException {
      * @param what what the reader said
      * @param cause what was thrown, or null
      */
-    public NotUnderstood(String what, Throwable cause) {
+    public NotUnderstood(String what, @Nullable Throwable cause) {
       super(what, cause);
     }
   }
@@ -61,7 +62,7 @@ public final class BookProblem extends RuntimeException {
    * @param detail what the database or the reader said; may be empty
    * @param cause what was thrown, or null
    */
-  public BookProblem(Kind kind, Path path, String detail, Throwable cause) {
+  public BookProblem(Kind kind, Path path, String detail, @Nullable Throwable cause) {
     super(kind + " " + path + (detail.isEmpty() ? "" : ": " + detail), cause);
     this.kind = kind;
     this.path = path;

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a book needs of a database. It knows rows and texts; what they mean, the streams say. Every
@@ -17,7 +18,7 @@ public interface Store extends AutoCloseable {
     private static final long serialVersionUID = 1L;
 
     /** A version that is taken. */
-    public VersionTaken(Throwable cause) {
+    public VersionTaken(@Nullable Throwable cause) {
       super(null, cause, false, false);
     }
   }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import jugulum.core.account.Account;
 import jugulum.core.advice.Advice;
 import jugulum.core.check.Band;
+import jugulum.core.check.Check;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
@@ -143,7 +144,7 @@ public final class AccountTables {
     for (Step step : account.network().steps()) {
       Optional<Stage> stage = Optional.ofNullable(account.gold().stages().get(step.id()));
       Optional<Band> recovery = stage.flatMap(Stage::recovery);
-      Recovery kept = account.cumulative().get(step.id());
+      Recovery kept = Check.known(account.cumulative(), step.id());
       rows.add(
           Arrays.asList(
               step.id().number(),

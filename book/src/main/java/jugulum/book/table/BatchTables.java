@@ -21,6 +21,7 @@ import jugulum.core.mass.LotMass;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.screens.Screen;
 import jugulum.core.sizes.SizeCurve;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A batch as tables: its lots with what they come to, and every reading as it was recorded. The
@@ -120,7 +121,7 @@ public final class BatchTables {
     return new Table("readings", heads, rows);
   }
 
-  private static List<Object> row(Reading reading, Integer lot, Integer step) {
+  private static List<Object> row(Reading reading, @Nullable Integer lot, @Nullable Integer step) {
     Object[] values = Arrays.copyOf(values(reading.measure()), VALUES);
     Object[] head = {
       reading.id().number(), reading.at(), lot, step, reading.measure().getClass().getSimpleName()
@@ -207,7 +208,7 @@ public final class BatchTables {
     };
   }
 
-  private static Double orNull(OptionalDouble value) {
+  private static @Nullable Double orNull(OptionalDouble value) {
     return value.isPresent() ? value.getAsDouble() : null;
   }
 

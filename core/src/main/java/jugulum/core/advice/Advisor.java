@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import jugulum.core.advice.Advice.Kind;
 import jugulum.core.advice.Advice.Money;
 import jugulum.core.check.Band;
+import jugulum.core.check.Check;
 import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldDetails;
@@ -317,7 +318,7 @@ public final class Advisor {
                 lot.id(),
                 way.gear().map(Gear::machine),
                 way.of(),
-                there(gold.lots().get(lot.id()), way.of()),
+                there(Check.known(gold.lots(), lot.id()), way.of()),
                 way.share(),
                 way.runs(),
                 Optional.of(told.won()),
@@ -357,7 +358,7 @@ public final class Advisor {
                         free,
                         NextPass.of(
                             step,
-                            gold.removals().get(step.id()),
+                            Check.known(gold.removals(), step.id()),
                             specks.of(lot.cut()),
                             gold.fineness(),
                             shop.terms(),

@@ -1,5 +1,7 @@
 package jugulum.core.check;
 
+import java.util.Map;
+import java.util.NoSuchElementException;
 import java.util.function.Supplier;
 
 /** Range checks at the edge of the model. Each tests the valid range, so NaN never passes. */
@@ -39,6 +41,19 @@ public final class Check {
    */
   public static double grams(String quantity, double grams) {
     return inRange(quantity, grams, 0, HEAVIEST_G);
+  }
+
+  /**
+   * Gives the value of a key that must be there.
+   *
+   * @throws NoSuchElementException if it is not, naming it
+   */
+  public static <K, V> V known(Map<K, V> map, K key) {
+    V value = map.get(key);
+    if (value == null) {
+      throw new NoSuchElementException(String.valueOf(key));
+    }
+    return value;
   }
 
   /**

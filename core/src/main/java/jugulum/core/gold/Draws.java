@@ -2,6 +2,7 @@ package jugulum.core.gold;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.DoubleSupplier;
 import jugulum.core.check.Band;
@@ -36,7 +37,7 @@ final class Draws {
 
   private double variance = Double.NaN;
   private double endSd;
-  private GoldRange range;
+  private Optional<GoldRange> range = Optional.empty();
 
   private Draws(double[] milligrams) {
     this(milligrams, Double.NaN);
@@ -338,7 +339,7 @@ final class Draws {
 
   /** Mean and the 2.5 % and 97.5 % points; worked out once. */
   GoldRange range() {
-    if (range == null) {
+    if (range.isEmpty()) {
       int count = milligrams.length;
       double ranks = Math.sqrt(LOW * HIGH * count);
       double[] at =
@@ -350,10 +351,10 @@ final class Draws {
                   (int) (LOW * count + ranks),
                   (int) (HIGH * count - ranks),
                   (int) (HIGH * count + ranks));
-      range = new GoldRange(mean(), at[0], at[1]);
+      range = Optional.of(new GoldRange(mean(), at[0], at[1]));
       endSd = Math.max(at[3] - at[2], at[5] - at[4]) / 2;
     }
-    return range;
+    return range.orElseThrow();
   }
 
   /**

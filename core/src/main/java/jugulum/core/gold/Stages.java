@@ -11,6 +11,7 @@ import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import jugulum.core.check.Band;
+import jugulum.core.check.Check;
 import jugulum.core.gold.Stage.Balance;
 import jugulum.core.gold.Stage.Bound;
 import jugulum.core.ledger.Lot;
@@ -160,7 +161,7 @@ final class Stages {
       return balance(
           step,
           whole,
-          sum(step.inputs().stream().map(id -> Optional.of(whole.get(id))).toList()),
+          sum(step.inputs().stream().map(id -> Optional.of(Check.known(whole, id))).toList()),
           own(step, whole, Stages::isWon),
           own(step, whole, material -> material == Material.TAILINGS));
     }
@@ -288,7 +289,7 @@ final class Stages {
   }
 
   private Through through(LotId lot) {
-    return through.get(lot);
+    return Check.known(through, lot);
   }
 
   /**

@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import jugulum.core.check.Check;
 import jugulum.core.screens.Cut;
 
 /**
@@ -89,6 +90,6 @@ public final class Network {
 
   /** What came in: the lots made by steps that took none. */
   public Stream<Lot> feeds() {
-    return lots.values().stream().filter(lot -> makers.get(lot.id()).inputs().isEmpty());
+    return lots.values().stream().filter(lot -> Check.known(makers, lot.id()).inputs().isEmpty());
   }
 }

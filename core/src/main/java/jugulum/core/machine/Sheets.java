@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import jugulum.core.check.Band;
+import jugulum.core.check.Check;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.ledger.Material;
 import jugulum.core.machine.Dial.Lean;
@@ -63,7 +64,7 @@ public final class Sheets {
 
   /** The sheet of a kind of machine. */
   public static Sheet of(Kind kind) {
-    return ALL.get(kind);
+    return Check.known(ALL, kind);
   }
 
   /** A dial by its name, on whichever sheet it stands: a name means the same unit everywhere. */

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import jugulum.core.check.Check;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -51,7 +52,7 @@ public final class SandAccount {
 
   /** The closure of a live step. */
   public StepClosure closure(StepId step) {
-    return closures.get(step);
+    return Check.known(closures, step);
   }
 
   /** The dry sand that came in, in grams, as far as its mass is known; 0 where it is not. */

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import jugulum.core.check.Check;
 import jugulum.core.check.Normal;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -135,7 +136,8 @@ public final class SandBalance {
               .maker(lot.id())
               .map(step -> number.getOrDefault(step.id(), Flow.OUTSIDE))
               .orElse(Flow.OUTSIDE);
-      int to = network.taker(lot.id()).map(step -> number.get(step.id())).orElse(Flow.OUTSIDE);
+      int to =
+          network.taker(lot.id()).map(step -> Check.known(number, step.id())).orElse(Flow.OUTSIDE);
       LotMass mass = sand.mass(lot.id());
       flows.add(
           mass.isMeasured()
@@ -143,7 +145,9 @@ public final class SandBalance {
               : Flow.free(from, to));
     }
     for (Step step : nodes) {
-      flows.add(Flow.measured(number.get(step.id()), Flow.OUTSIDE, 0, spread(lossSdG(step, sand))));
+      flows.add(
+          Flow.measured(
+              Check.known(number, step.id()), Flow.OUTSIDE, 0, spread(lossSdG(step, sand))));
     }
     return flows;
   }
@@ -188,7 +192,7 @@ public final class SandBalance {
    * out, and have beside them what each would have to be if it is the one.
    */
   public Adjusted of(LotId lot) {
-    return adjusted.get(lot);
+    return Check.known(adjusted, lot);
   }
 
   /** The lots with what the network lets say of their mass, in the order made. */
@@ -233,7 +237,7 @@ public final class SandBalance {
   public List<LotId> open() {
     return lots.stream()
         .map(Lot::id)
-        .filter(lot -> adjusted.get(lot).state() == Adjusted.State.OPEN)
+        .filter(lot -> of(lot).state() == Adjusted.State.OPEN)
         .toList();
   }
 
@@ -247,7 +251,7 @@ public final class SandBalance {
     Slips slips = new Slips(network, containersG);
     List<Suspicion> found = new ArrayList<>();
     for (Lot lot : network.lots(misfit.lots())) {
-      Adjusted expected = misfit.expected().get(lot.id());
+      Adjusted expected = Check.known(misfit.expected(), lot.id());
       for (Reading reading : lot.readings()) {
         if (reading.isLive() && reading.measure() instanceof SandWeight weight) {
           slips

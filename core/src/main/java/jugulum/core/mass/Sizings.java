@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import jugulum.core.check.Check;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
@@ -123,7 +124,7 @@ public final class Sizings {
     List<Sieved> sieved =
         cuts.stream()
             .filter(cut -> cut.retained().isPresent())
-            .map(cut -> new Sieved(cut.lowerMm(), byCut.get(cut)))
+            .map(cut -> new Sieved(cut.lowerMm(), Check.known(byCut, cut)))
             .toList();
     double pan =
         cuts.stream().filter(cut -> cut.retained().isEmpty()).mapToDouble(byCut::get).sum();

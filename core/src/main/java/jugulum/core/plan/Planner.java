@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jugulum.core.check.Band;
+import jugulum.core.check.Check;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Proven;
@@ -301,7 +302,7 @@ public final class Planner {
         shortfall == 0 ? Optional.empty() : Optional.of(remedy(cut, gear.kind()));
     return new Run(
         gear,
-        request.machines().paces().get(gear).minutes(massG),
+        Check.known(request.machines().paces(), gear).minutes(massG),
         byRecord,
         window,
         sorting,

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import jugulum.core.check.Check;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.Stage;
 import jugulum.core.ledger.Lot;
@@ -93,7 +94,7 @@ public record PastRun(
     Machine machine = ((Process.GravityRun) step.process()).machine();
     double fed = step.inputs().stream().mapToDouble(id -> sand.mass(id).grams()).sum();
     boolean known = step.inputs().stream().allMatch(id -> sand.mass(id).isKnown());
-    Stage stage = gold.stages().get(step.id());
+    Stage stage = Check.known(gold.stages(), step.id());
     return new PastRun(
         step.id(),
         machine,

@@ -75,12 +75,12 @@ public final class MassText {
     }
     Matcher part = PART.matcher(text);
     Optional<Mass> sum = Optional.empty();
-    MassUnit last = null;
+    Optional<MassUnit> last = Optional.empty();
     int end = 0;
     while (part.find()) {
       end = part.end();
       String word = Optional.ofNullable(part.group(2)).orElse("");
-      if (isOunce(word) && last != MassUnit.POUND && ounce == Ounce.ASK) {
+      if (isOunce(word) && !last.equals(Optional.of(MassUnit.POUND)) && ounce == Ounce.ASK) {
         return new Refused(Why.WHICH_OUNCE, part.group().strip());
       }
       Optional<MassUnit> unit =
@@ -90,8 +90,9 @@ public final class MassText {
       if (unit.isEmpty()) {
         return new Refused(Why.UNKNOWN_UNIT, word);
       }
-      boolean first = last == null;
-      boolean smallerThanLast = !first && !word.isEmpty() && unit.get().grams() < last.grams();
+      boolean first = last.isEmpty();
+      boolean smallerThanLast =
+          !word.isEmpty() && last.filter(one -> unit.get().grams() < one.grams()).isPresent();
       switch (NumberText.parse(part.group(1))) {
         case NumberText.Number number when first || smallerThanLast && number.value() >= 0 ->
             sum = Optional.of(plus(sum, unit.get(), number));
@@ -102,7 +103,7 @@ public final class MassText {
           return new Refused(Why.NOT_A_MASS, text);
         }
       }
-      last = unit.get();
+      last = unit;
     }
     if (end < text.length()) {
       return new Refused(Why.NOT_A_MASS, text);

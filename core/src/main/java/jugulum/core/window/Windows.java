@@ -61,7 +61,7 @@ public final class Windows {
                             conditions.goldGCm3().usual(), fall.mineral().usualGCm3()))));
     Optional<Mineral> limiting =
         ratios.keySet().stream()
-            .min(Comparator.comparingDouble(mineral -> ratios.get(mineral).usual()));
+            .min(Comparator.comparingDouble(mineral -> Check.known(ratios, mineral).usual()));
     return new Window(
         upperMm, lowerMm, gold, others, limiting, ratios.values().stream().reduce(Windows::worst));
   }

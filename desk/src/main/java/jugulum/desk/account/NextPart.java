@@ -1,6 +1,7 @@
 package jugulum.desk.account;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Account;
@@ -18,30 +19,30 @@ final class NextPart {
       new Segments<>("advice-by", List.of(By.values()), one -> Words.of("advice.by", one));
   private final VBox list = new VBox(10);
   private final VBox all = new VBox(14, by, list);
-  private Shown shown;
+  private Optional<Shown> shown = Optional.empty();
 
   NextPart() {
-    by.onChange(this::fill);
+    by.onChange(() -> shown.ifPresent(this::fill));
   }
 
   Node of(Shown now) {
-    shown = now;
-    fill();
+    shown = Optional.of(now);
+    fill(now);
     return all;
   }
 
-  private void fill() {
+  private void fill(Shown now) {
     list.getChildren().clear();
-    if (shown == null || shown.account().isEmpty()) {
+    if (now.account().isEmpty()) {
       list.getChildren().add(Parts.sentence(Words.of("advice.waiting"), "muted"));
       return;
     }
-    Account account = shown.account().get();
+    Account account = now.account().get();
     list.getChildren().add(Parts.sentence(AdviceWords.terms(account), "muted"));
     AdviceWords.nothingPays(account)
         .ifPresent(sentence -> list.getChildren().add(Parts.sentence(sentence)));
     List<Advice> advice = account.advice(by.chosen());
-    advice.forEach(one -> list.getChildren().add(box(one, account, shown.figures())));
+    advice.forEach(one -> list.getChildren().add(box(one, account, now.figures())));
     if (advice.isEmpty()) {
       list.getChildren().add(Parts.sentence(Words.of("advice.none"), "muted"));
     }

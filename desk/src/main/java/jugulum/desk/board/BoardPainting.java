@@ -420,7 +420,7 @@ final class BoardPainting {
   private static Label label(String text, double x, double y, double width, String style) {
     Label label = new Label(text);
     label.getStyleClass().add(style);
-    label.relocate(Math.round(x), Math.round(y));
+    label.relocate(Math.rint(x), Math.rint(y));
     label.setMaxWidth(width);
     label.setMinWidth(0);
     label.setMouseTransparent(true);

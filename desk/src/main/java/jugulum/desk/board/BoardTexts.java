@@ -3,7 +3,7 @@ package jugulum.desk.board;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import jugulum.core.ledger.Assumptions;
+import jugulum.core.check.Check;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
@@ -30,10 +30,6 @@ record BoardTexts(Worked worked, Figures figures) {
   private static final int ROOM_IN_HEADING = 18;
 
   private static final int ROOM_AT_STATION = 12;
-
-  private Assumptions given() {
-    return worked.batch().assumptions();
-  }
 
   private Network network() {
     return worked.network();
@@ -163,7 +159,7 @@ record BoardTexts(Worked worked, Figures figures) {
     if (!done) {
       return Words.of("board.magnet.pass", Integer.toString(passes + 1));
     }
-    Removal removal = worked.gold().removals().get(step.id());
+    Removal removal = Check.known(worked.gold().removals(), step.id());
     boolean clean = removal.left().isPresent() && removal.left().getAsDouble() < 1;
     return Words.counted(clean ? "board.magnet.clean" : "board.magnet.passes", passes);
   }

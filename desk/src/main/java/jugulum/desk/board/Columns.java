@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import jugulum.core.check.Check;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Step;
@@ -62,7 +63,7 @@ final class Columns {
         .mapToInt(
             maker ->
                 ColumnKind.of(maker.process()) == ColumnKind.SCREEN
-                    ? columnOf.get(maker.id()).repetition()
+                    ? Check.known(columnOf, maker.id()).repetition()
                     : screenings(maker))
         .max()
         .orElse(0);
@@ -102,7 +103,9 @@ final class Columns {
   private boolean leadsTo(Column from, Column to) {
     return above.entrySet().stream()
         .anyMatch(
-            entry -> columnOf.get(entry.getKey()).equals(to) && entry.getValue().contains(from));
+            entry ->
+                Check.known(columnOf, entry.getKey()).equals(to)
+                    && entry.getValue().contains(from));
   }
 
   /** The columns of all that comes before a step. */
@@ -120,7 +123,7 @@ final class Columns {
 
   private double meanDepth(Column column) {
     return network.steps().stream()
-        .filter(step -> columnOf.get(step.id()).equals(column))
+        .filter(step -> Check.known(columnOf, step.id()).equals(column))
         .mapToInt(step -> depth.get(step.id()))
         .average()
         .orElseThrow();

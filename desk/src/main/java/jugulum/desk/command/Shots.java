@@ -46,6 +46,7 @@ import jugulum.desk.shell.View;
 import jugulum.desk.theme.Theme;
 
 /** Sets the window up for one picture after the other and draws each. */
+@SuppressWarnings("NullAway.Init") // made by what the constructor calls
 final class Shots {
   private static final Clock DEMO_DAY =
       Clock.fixed(Instant.parse("2026-11-17T15:00:00Z"), ZoneOffset.UTC);

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.layout.VBox;
+import jugulum.core.check.Check;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Measure;
 import jugulum.core.machine.Sheets;
@@ -207,7 +208,7 @@ public abstract class MeasureForm extends VBox {
     try {
       return Optional.of(maker.get());
     } catch (OutOfRange problem) {
-      fieldOf.get(problem.quantity()).refuse(Sentences.outOfRange(problem));
+      Check.known(fieldOf, problem.quantity()).refuse(Sentences.outOfRange(problem));
       return Optional.empty();
     }
   }

@@ -16,7 +16,6 @@ import jugulum.desk.words.Words;
  * Asks what sample was panned, and the specks seen in it: one number, or a number for each size.
  */
 public final class PannedSampleForm extends MeasureForm {
-  private final Cut cut;
   private final EntryField<MassText.Mass> sample;
   private final EntryField<List<PannedSample.Seen>> seen;
   private int counted;
@@ -24,11 +23,10 @@ public final class PannedSampleForm extends MeasureForm {
   /**
    * Makes an empty form.
    *
-   * @param cut the sizes of the lot
+   * @param cut the sizes of the lot, for specks told without a size
    */
   public PannedSampleForm(Supplier<Figures> figures, Cut cut) {
     super(figures);
-    this.cut = cut;
     sample =
         new EntryField<>(
             "panned-sample",

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
+import jugulum.core.check.Check;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
@@ -73,7 +74,7 @@ final class CutsBox extends VBox {
         sheet.dials().stream()
             .filter(dial -> set.containsKey(dial.id()))
             .limit(MOST_SETTINGS)
-            .map(dial -> told(dial, set.get(dial.id())))
+            .map(dial -> told(dial, Check.known(set, dial.id())))
             .collect(Collectors.joining(" · "));
     String mass =
         worked
@@ -96,7 +97,7 @@ final class CutsBox extends VBox {
             Words.of(
                     "cuts.mass",
                     mass,
-                    StageBox.brief(worked.gold().stages().get(cut.id())).orElse(""))
+                    StageBox.brief(Check.known(worked.gold().stages(), cut.id())).orElse(""))
                 .strip());
     line.getChildren().add(open);
     return line;

@@ -24,6 +24,7 @@ import jugulum.desk.words.Words;
  * A drum separator with its feeder: feed rate, both products, how much of the magnetite one pass
  * took, and whether to run a second.
  */
+@SuppressWarnings("NullAway.Init") // made by what the constructor calls
 final class DrumPanel extends StepPanel {
   private ReadingList readings;
   private VBox said;

@@ -22,6 +22,7 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** The gold of one concentrate: weighed several times, and its purity if known. */
+@SuppressWarnings("NullAway.Init") // made by what the constructor calls
 final class FinishPanel extends StepPanel {
   private VBox weighed;
   private ReadingList readings;

@@ -26,6 +26,7 @@ import jugulum.desk.words.Words;
  * A run over a machine: started and stopped, charge by charge, its products by port, what it came
  * to, and what to run again.
  */
+@SuppressWarnings("NullAway.Init") // made by what the constructor calls
 final class GravityPanel extends StepPanel {
   private RunBox run;
   private ReadingList log;

@@ -260,11 +260,9 @@ final class LotPanel extends Panel {
 
   @Override
   public void focusFirst() {
-    if (next.lookup("#next-screen") instanceof Node first) {
-      first.requestFocus();
-    } else {
-      lookup("#back").requestFocus();
-    }
+    Optional.ofNullable(next.lookup("#next-screen"))
+        .orElseGet(() -> lookup("#back"))
+        .requestFocus();
   }
 
   @Override

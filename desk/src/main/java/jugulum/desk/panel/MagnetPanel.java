@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import jugulum.core.check.Check;
 import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.LotGold;
@@ -36,6 +37,7 @@ import jugulum.desk.words.Words;
  * A magnet in staged passes: what each freed, what is probably still caught, and whether another
  * pass is worth it.
  */
+@SuppressWarnings("NullAway.Init") // made by what the constructor calls
 final class MagnetPanel extends StepPanel {
   private static final double CHART_HEIGHT = 68;
 
@@ -106,7 +108,7 @@ final class MagnetPanel extends StepPanel {
     NextPass next =
         NextPass.of(
             now,
-            worked.gold().removals().get(now.id()),
+            Check.known(worked.gold().removals(), now.id()),
             BatchSpecks.of(worked.network()).of(cut),
             worked.gold().fineness(),
             desk.shop().terms(),

@@ -2,6 +2,7 @@ package jugulum.desk.panel;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.HPos;
 import javafx.scene.control.Label;
@@ -23,7 +24,7 @@ final class PassList extends GridPane {
 
   private final Consumer<Reading> onCorrect;
   private final List<PassLine> lines = new ArrayList<>();
-  private ShownReadings shown = ShownReadings.NONE;
+  private Optional<ShownReadings> shown = Optional.empty();
 
   PassList(Consumer<Reading> onCorrect) {
     this.onCorrect = onCorrect;
@@ -40,10 +41,10 @@ final class PassList extends GridPane {
 
   void show(List<Reading> readings, Figures figures, boolean mayCorrect) {
     ShownReadings now = new ShownReadings(readings, figures, mayCorrect);
-    if (now.equals(shown)) {
+    if (shown.filter(now::equals).isPresent()) {
       return;
     }
-    shown = now;
+    shown = Optional.of(now);
     List<Reading> passes =
         readings.stream().filter(reading -> reading.measure() instanceof Measure.Pass).toList();
     while (lines.size() > passes.size()) {

@@ -1,6 +1,7 @@
 package jugulum.desk.panel;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -19,7 +20,7 @@ import jugulum.desk.words.Words;
 final class ReadingList extends VBox {
   private final Consumer<Reading> onCorrect;
   private final boolean timed;
-  private ShownReadings shown = ShownReadings.NONE;
+  private Optional<ShownReadings> shown = Optional.empty();
 
   /** The readings of a lot, without their times. */
   ReadingList(Consumer<Reading> onCorrect) {
@@ -35,10 +36,10 @@ final class ReadingList extends VBox {
 
   void show(List<Reading> readings, Figures figures, boolean mayCorrect) {
     ShownReadings now = new ShownReadings(readings, figures, mayCorrect);
-    if (now.equals(shown)) {
+    if (shown.filter(now::equals).isPresent()) {
       return;
     }
-    shown = now;
+    shown = Optional.of(now);
     getChildren().clear();
     for (Reading reading : readings) {
       Label what = Parts.sentence(text(reading, figures));

@@ -11,7 +11,4 @@ import jugulum.desk.words.Figures;
  * @param figures how they are written
  * @param mayCorrect whether they can be corrected
  */
-record ShownReadings(List<Reading> readings, Figures figures, boolean mayCorrect) {
-  /** Before anything is drawn. */
-  static final ShownReadings NONE = new ShownReadings(List.of(), null, false);
-}
+record ShownReadings(List<Reading> readings, Figures figures, boolean mayCorrect) {}

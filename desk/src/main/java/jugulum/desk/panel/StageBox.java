@@ -6,6 +6,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import jugulum.core.check.Band;
+import jugulum.core.check.Check;
 import jugulum.core.gold.Stage;
 import jugulum.core.gold.Stage.Balance;
 import jugulum.core.ledger.Step;
@@ -26,7 +27,7 @@ final class StageBox extends VBox {
   }
 
   void show(Worked worked, Step now, Desk desk, Figures figures) {
-    Stage stage = worked.gold().stages().get(now.id());
+    Stage stage = Check.known(worked.gold().stages(), now.id());
     getChildren().setAll(lines(worked, now, stage, figures));
     NextRun.of(now, worked.network(), worked.gold(), desk.shop().terms(), desk.shop().stopRule())
         .ifPresent(next -> getChildren().addAll(PassAdvice.ofRuns(next, desk.shop(), figures)));

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import jugulum.core.account.Account;
 import jugulum.core.advice.Advice;
 import jugulum.core.check.Band;
+import jugulum.core.check.Check;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
@@ -290,7 +291,7 @@ public final class AccountPdf {
 
   private List<String> row(Step step) {
     Optional<Stage> stage = Optional.ofNullable(account.gold().stages().get(step.id()));
-    Recovery kept = account.cumulative().get(step.id());
+    Recovery kept = Check.known(account.cumulative(), step.id());
     return List.of(
         Sentences.step(step, account.network()),
         stage.map(StageWords::recovery).orElse(""),

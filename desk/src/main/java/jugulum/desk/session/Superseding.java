@@ -16,7 +16,7 @@ import jugulum.core.ledger.BatchId;
  */
 final class Superseding {
   /** The last edit sent. */
-  private volatile Ticket last = new Ticket(null, 0);
+  private volatile Ticket last = new Ticket(Optional.empty(), 0);
 
   /** Whether an edit was written and not worked out yet; only the book's thread touches it. */
   private boolean owed;
@@ -25,7 +25,7 @@ final class Superseding {
   private final List<Runnable> waiting = new ArrayList<>();
 
   /** The place of an edit in the order they were sent. */
-  record Ticket(BatchId batch, long number) {
+  record Ticket(Optional<BatchId> batch, long number) {
     private boolean isBefore(Ticket other) {
       return number < other.number && batch.equals(other.batch);
     }
@@ -33,7 +33,7 @@ final class Superseding {
 
   /** For an edit that is sent now. For the interface thread. */
   Ticket ticket(BatchId batch) {
-    last = new Ticket(batch, last.number + 1);
+    last = new Ticket(Optional.of(batch), last.number + 1);
     return last;
   }
 

@@ -86,11 +86,13 @@ public final class Work {
       Supplier<T> work, Function<T, CompletionStage<Outcome>> show) {
     return behind(work)
         .thenComposeAsync(show, interfaceThread)
-        .exceptionallyCompose(thrown -> failed(thrown).thenApply(Outcome.Failed::new));
+        .exceptionallyComposeAsync(
+            thrown -> failed(thrown).thenApply(Outcome.Failed::new), interfaceThread);
   }
 
   private CompletionStage<Void> failing(CompletableFuture<Void> done) {
-    return done.exceptionallyCompose(thrown -> failed(thrown).thenApply(_ -> null));
+    return done.exceptionallyComposeAsync(
+        thrown -> failed(thrown).thenApply(_ -> null), interfaceThread);
   }
 
   /** A failure is written down off the interface thread and said on it. */

@@ -21,6 +21,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import jugulum.core.check.Check;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
@@ -188,14 +189,14 @@ public final class Shell extends BorderPane {
    */
   public void show(View view) {
     current = view;
-    setCenter(views.computeIfAbsent(view, asked -> makers.get(asked).get()));
+    setCenter(views.computeIfAbsent(view, asked -> Check.known(makers, asked).get()));
     tabs.forEach((one, tab) -> tab.pseudoClassStateChanged(CURRENT, one == view));
     switch (views.get(view)) {
       case BenchView shown -> shown.focusBoard();
       case BatchesView shown -> shown.focusList();
       case CutsView shown -> shown.focusFirst();
       case AccountView shown -> shown.focusFirst();
-      default -> tabs.get(view).requestFocus();
+      default -> Check.known(tabs, view).requestFocus();
     }
   }
 

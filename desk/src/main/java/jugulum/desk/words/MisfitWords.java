@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import jugulum.core.check.Check;
 import jugulum.core.check.Normal;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Network;
@@ -56,7 +57,7 @@ public final class MisfitWords {
         .forEach(
             lot ->
                 sentences.add(
-                    expected(lot, misfit.expected().get(lot), balance, network, figures)));
+                    expected(lot, Check.known(misfit.expected(), lot), balance, network, figures)));
     List<Suspicion> slips = balance.slips(misfit, containersG);
     slips.stream().limit(SLIPS).forEach(slip -> sentences.add(slip(slip, network, figures)));
     if (!misfit.lossAt().isEmpty() && !misfit.lots().isEmpty()) {
