@@ -351,6 +351,8 @@ public final class Person implements AutoCloseable {
     on(
         () -> {
           stage.close();
+          // The platform that draws in memory keeps every window it ever showed.
+          stage.setScene(null);
           return null;
         });
     workbench.close();

@@ -14,6 +14,7 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.ReadingId;
+import jugulum.core.ledger.Route;
 import jugulum.core.ledger.StepId;
 import jugulum.core.shop.ShopEdit;
 import tools.jackson.databind.DeserializationFeature;
@@ -39,6 +40,7 @@ final class Mappers {
           .addMixIn(Process.class, ProcessKinds.class)
           .addMixIn(Edit.class, EditKinds.class)
           .addMixIn(ShopEdit.class, ShopEditKinds.class)
+          .addMixIn(Route.Does.class, DoesKinds.class)
           .changeDefaultVisibility(
               seen ->
                   seen.withFieldVisibility(Visibility.ANY)
@@ -149,6 +151,7 @@ final class Mappers {
     @Type(value = Edit.AddNote.class, name = "add-note"),
     @Type(value = Edit.FinishStep.class, name = "finish-step"),
     @Type(value = Edit.WithdrawStep.class, name = "withdraw-step"),
+    @Type(value = Edit.FollowRoute.class, name = "follow-route"),
     @Type(value = Edit.CloseBatch.class, name = "close-batch")
   })
   interface EditKinds {}
@@ -164,8 +167,20 @@ final class Mappers {
     @Type(value = ShopEdit.ForgetMagnet.class, name = "forget-magnet"),
     @Type(value = ShopEdit.KnowMachine.class, name = "know-machine"),
     @Type(value = ShopEdit.ForgetMachine.class, name = "forget-machine"),
+    @Type(value = ShopEdit.KnowRoute.class, name = "know-route"),
+    @Type(value = ShopEdit.ForgetRoute.class, name = "forget-route"),
     @Type(value = ShopEdit.SetTerms.class, name = "set-terms"),
     @Type(value = ShopEdit.SetStopRule.class, name = "set-stop-rule")
   })
   interface ShopEditKinds {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "do")
+  @JsonSubTypes({
+    @Type(value = Route.Does.Screen.class, name = "screen"),
+    @Type(value = Route.Does.Magnet.class, name = "magnet"),
+    @Type(value = Route.Does.Run.class, name = "run"),
+    @Type(value = Route.Does.Keep.class, name = "keep"),
+    @Type(value = Route.Does.Finish.class, name = "finish")
+  })
+  interface DoesKinds {}
 }

@@ -62,6 +62,7 @@ class BookTest {
               List.of(),
               Optional.empty(),
               Optional.empty(),
+              List.of(),
               List.of())
           .with(new Container("tin bowl", 315))
           .with(new Magnet("pull rod", 280))

@@ -10,6 +10,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -131,7 +132,8 @@ class JournalTest {
                           sample.assumptions(),
                           sample.lots(),
                           sample.steps(),
-                          false))));
+                          false,
+                          Optional.empty()))));
       book.submit(ids.get(3), new Edit.CloseBatch(true));
       book.undo(ids.get(4));
       assertThat(book.list())

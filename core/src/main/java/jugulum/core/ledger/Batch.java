@@ -15,6 +15,7 @@ import java.util.stream.Stream;
  * @param lots all lots, in the order made, those of withdrawn steps included
  * @param steps all steps, in the order taken, withdrawn ones included
  * @param closed whether the job is done and nothing more may be recorded
+ * @param route the way it is meant to go; empty where nobody chose one, and in older books
  */
 public record Batch(
     BatchId id,
@@ -22,7 +23,8 @@ public record Batch(
     Assumptions assumptions,
     List<Lot> lots,
     List<Step> steps,
-    boolean closed) {
+    boolean closed,
+    Optional<Route> route) {
   /** Keeps its own copies of the lists. */
   public Batch {
     lots = List.copyOf(lots);
@@ -52,11 +54,11 @@ public record Batch(
   }
 
   Batch withLots(UnaryOperator<List<Lot>> change) {
-    return new Batch(id, label, assumptions, change.apply(lots), steps, closed);
+    return new Batch(id, label, assumptions, change.apply(lots), steps, closed, route);
   }
 
   Batch withSteps(UnaryOperator<List<Step>> change) {
-    return new Batch(id, label, assumptions, lots, change.apply(steps), closed);
+    return new Batch(id, label, assumptions, lots, change.apply(steps), closed, route);
   }
 
   Batch with(Lot changed) {

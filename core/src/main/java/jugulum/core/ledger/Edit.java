@@ -1,6 +1,7 @@
 package jugulum.core.ledger;
 
 import java.util.List;
+import java.util.Optional;
 import jugulum.core.screens.Cut;
 
 /**
@@ -94,6 +95,13 @@ public sealed interface Edit {
 
   /** A step was taken by mistake; its lots were not used. */
   record WithdrawStep(StepId step, String reason) implements Edit {}
+
+  /**
+   * The batch is to go another way.
+   *
+   * @param route which; empty for none
+   */
+  record FollowRoute(Optional<Route> route) implements Edit {}
 
   /** The batch is done, or is opened again. */
   record CloseBatch(boolean closed) implements Edit {}

@@ -15,6 +15,7 @@ import jugulum.core.ledger.Edit.CloseBatch;
 import jugulum.core.ledger.Edit.Correct;
 import jugulum.core.ledger.Edit.Doubt;
 import jugulum.core.ledger.Edit.FinishStep;
+import jugulum.core.ledger.Edit.FollowRoute;
 import jugulum.core.ledger.Edit.InsertOnStep;
 import jugulum.core.ledger.Edit.NewLot;
 import jugulum.core.ledger.Edit.RecordOnLot;
@@ -78,7 +79,7 @@ public final class Ledger {
       case StartBatch _, Adopt _ -> Optional.of(Refusal.of(Reason.ALREADY_STARTED));
       case Relabel(Label label) when label.name().isEmpty() ->
           Optional.of(Refusal.of(Reason.NAME_MISSING));
-      case Relabel _, Assume _, CloseBatch _ -> Optional.empty();
+      case Relabel _, Assume _, CloseBatch _, FollowRoute _ -> Optional.empty();
       case TakeStep step -> StepRules.refusal(Network.of(batch), step);
       case AddOutput add -> StepRules.missing(batch, add.step());
       case FinishStep finish -> StepRules.missing(batch, finish.step());
@@ -105,7 +106,14 @@ public final class Ledger {
     return switch (edit) {
       case StartBatch start -> {
         Batch empty =
-            new Batch(start.id(), start.label(), start.assumptions(), List.of(), List.of(), false);
+            new Batch(
+                start.id(),
+                start.label(),
+                start.assumptions(),
+                List.of(),
+                List.of(),
+                false,
+                Optional.empty());
         NewLot feed = new NewLot(Material.FEED, Cut.ALL, "");
         yield new Ledger(empty, at)
             .take(new TakeStep(new Process.Receive(), List.of(), List.of(feed)));
@@ -120,13 +128,40 @@ public final class Ledger {
       case StartBatch _, Adopt _ -> throw new IllegalStateException("refused before");
       case Relabel(Label label) ->
           new Batch(
-              batch.id(), label, batch.assumptions(), batch.lots(), batch.steps(), batch.closed());
+              batch.id(),
+              label,
+              batch.assumptions(),
+              batch.lots(),
+              batch.steps(),
+              batch.closed(),
+              batch.route());
       case Assume(Assumptions assumptions) ->
           new Batch(
-              batch.id(), batch.label(), assumptions, batch.lots(), batch.steps(), batch.closed());
+              batch.id(),
+              batch.label(),
+              assumptions,
+              batch.lots(),
+              batch.steps(),
+              batch.closed(),
+              batch.route());
       case CloseBatch(boolean closed) ->
           new Batch(
-              batch.id(), batch.label(), batch.assumptions(), batch.lots(), batch.steps(), closed);
+              batch.id(),
+              batch.label(),
+              batch.assumptions(),
+              batch.lots(),
+              batch.steps(),
+              closed,
+              batch.route());
+      case FollowRoute(Optional<Route> route) ->
+          new Batch(
+              batch.id(),
+              batch.label(),
+              batch.assumptions(),
+              batch.lots(),
+              batch.steps(),
+              batch.closed(),
+              route);
       case TakeStep step -> take(step);
       case AddOutput(StepId step, NewLot output) -> {
         Lot lot = lot(nextLot(), output);

@@ -17,6 +17,7 @@ record SameMeaning(Batch seen, Batch now) {
     return switch (edit) {
       case Edit.StartBatch _, Edit.Adopt _, Edit.CloseBatch _ -> true;
       case Edit.Relabel _ -> seen.label().equals(now.label());
+      case Edit.FollowRoute _ -> seen.route().equals(now.route());
       case Edit.Assume _ -> seen.assumptions().equals(now.assumptions());
       case Edit.TakeStep(Process _, List<LotId> inputs, List<Edit.NewLot> _) ->
           inputs.stream().allMatch(this::isSameLot);

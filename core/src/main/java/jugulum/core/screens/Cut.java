@@ -67,6 +67,11 @@ public record Cut(Optional<Screen> passing, Optional<Screen> retained) {
     return lowerMm() < other.upperMm() && other.lowerMm() < upperMm();
   }
 
+  /** Whether a screen parts it: its opening lies within. */
+  public boolean isPartedBy(Screen screen) {
+    return screen.openingMm() < upperMm() && screen.openingMm() > lowerMm();
+  }
+
   /** The narrowest cut that holds both. */
   public Cut spanning(Cut other) {
     return new Cut(

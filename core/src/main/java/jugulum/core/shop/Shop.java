@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Process.Screening.Manner;
+import jugulum.core.ledger.Route;
 import jugulum.core.machine.Gear;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
@@ -24,6 +25,7 @@ import jugulum.core.screens.StandardScreens;
  * @param terms what gold and time are worth; empty until told
  * @param rule when it stops with the magnet; the usual until told
  * @param gear its machines, each name once; absent in older books
+ * @param routes its own ways of working a batch, each name once; absent in older books
  */
 public record Shop(
     List<OwnedScreen> screens,
@@ -32,7 +34,8 @@ public record Shop(
     List<Magnet> magnets,
     Optional<Terms> terms,
     Optional<StopRule> rule,
-    List<Gear> gear) {
+    List<Gear> gear,
+    List<Route> routes) {
   /** A usual first set of classifiers, and the usual assumptions. */
   public static final Shop USUAL =
       new Shop(
@@ -45,6 +48,7 @@ public record Shop(
           List.of(),
           Optional.empty(),
           Optional.empty(),
+          List.of(),
           List.of());
 
   /** Sorts the screens coarse first. */
@@ -99,12 +103,12 @@ public record Shop(
     List<OwnedScreen> changed = new ArrayList<>(screens);
     changed.removeIf(one -> one.label().equals(screen.label()));
     changed.add(screen);
-    return new Shop(changed, assumptions, containers, magnets, terms, rule, gear);
+    return new Shop(changed, assumptions, containers, magnets, terms, rule, gear, routes);
   }
 
   /** The same with other assumptions. */
   public Shop with(Assumptions other) {
-    return new Shop(screens, other, containers, magnets, terms, rule, gear);
+    return new Shop(screens, other, containers, magnets, terms, rule, gear, routes);
   }
 
   /** The same with one container's weight remembered; an older weight of that name is forgotten. */
@@ -118,7 +122,7 @@ public record Shop(
   }
 
   private Shop withContainers(List<Container> changed) {
-    return new Shop(screens, assumptions, changed, magnets, terms, rule, gear);
+    return new Shop(screens, assumptions, changed, magnets, terms, rule, gear, routes);
   }
 
   /** The same with one magnet known as told; another of that name is replaced. */
@@ -132,7 +136,7 @@ public record Shop(
   }
 
   private Shop withMagnets(List<Magnet> changed) {
-    return new Shop(screens, assumptions, containers, changed, terms, rule, gear);
+    return new Shop(screens, assumptions, containers, changed, terms, rule, gear, routes);
   }
 
   private Stream<Magnet> otherMagnets(String name) {
@@ -150,11 +154,34 @@ public record Shop(
   }
 
   private Shop withGear(List<Gear> changed) {
-    return new Shop(screens, assumptions, containers, magnets, terms, rule, changed);
+    return new Shop(screens, assumptions, containers, magnets, terms, rule, changed, routes);
   }
 
   private Stream<Gear> otherGear(String name) {
     return gear.stream().filter(one -> !one.name().equalsIgnoreCase(name));
+  }
+
+  /** The same with one route known as told; another of that name is replaced. */
+  public Shop with(Route route) {
+    return withRoutes(Stream.concat(otherRoutes(route.name()), Stream.of(route)).toList());
+  }
+
+  /** The same without a route. */
+  public Shop withoutRoute(String name) {
+    return withRoutes(otherRoutes(name).toList());
+  }
+
+  private Shop withRoutes(List<Route> changed) {
+    return new Shop(screens, assumptions, containers, magnets, terms, rule, gear, changed);
+  }
+
+  private Stream<Route> otherRoutes(String name) {
+    return routes.stream().filter(one -> !one.name().equalsIgnoreCase(name));
+  }
+
+  /** Its route of a name, whatever its capitals. */
+  public Optional<Route> route(String name) {
+    return routes.stream().filter(one -> one.name().equalsIgnoreCase(name)).findFirst();
   }
 
   /** The machines to choose from: its own, or every kind while it told none. */
@@ -175,12 +202,14 @@ public record Shop(
 
   /** The same with gold and time worth what is told. */
   public Shop with(Terms other) {
-    return new Shop(screens, assumptions, containers, magnets, Optional.of(other), rule, gear);
+    return new Shop(
+        screens, assumptions, containers, magnets, Optional.of(other), rule, gear, routes);
   }
 
   /** The same with another rule of stopping. */
   public Shop with(StopRule other) {
-    return new Shop(screens, assumptions, containers, magnets, terms, Optional.of(other), gear);
+    return new Shop(
+        screens, assumptions, containers, magnets, terms, Optional.of(other), gear, routes);
   }
 
   /** When it stops with the magnet. */

@@ -1,6 +1,7 @@
 package jugulum.core.shop;
 
 import jugulum.core.ledger.Assumptions;
+import jugulum.core.ledger.Route;
 import jugulum.core.machine.Gear;
 
 /**
@@ -33,6 +34,12 @@ public sealed interface ShopEdit {
 
   /** A machine is forgotten. */
   record ForgetMachine(String name) implements ShopEdit {}
+
+  /** A route is known as told; another of that name is replaced. */
+  record KnowRoute(Route route) implements ShopEdit {}
+
+  /** A route is forgotten. */
+  record ForgetRoute(String name) implements ShopEdit {}
 
   /** Gold and time are worth what is told. */
   record SetTerms(Terms terms) implements ShopEdit {}

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import jugulum.core.ledger.Route;
 import jugulum.core.machine.Gear;
 import jugulum.core.stream.Applied;
 import jugulum.core.stream.Fold;
@@ -31,6 +32,8 @@ public final class ShopFold implements Fold<Shop, ShopEdit> {
       case ShopEdit.ForgetMagnet(String name) -> shop.withoutMagnet(name);
       case ShopEdit.KnowMachine(Gear gear) -> shop.with(gear);
       case ShopEdit.ForgetMachine(String name) -> shop.withoutGear(name);
+      case ShopEdit.KnowRoute(Route route) -> shop.with(route);
+      case ShopEdit.ForgetRoute(String name) -> shop.withoutRoute(name);
       case ShopEdit.SetTerms(Terms terms) -> shop.with(terms);
       case ShopEdit.SetStopRule(StopRule rule) -> shop.with(rule);
     };
@@ -57,6 +60,8 @@ public final class ShopFold implements Fold<Shop, ShopEdit> {
       case ShopEdit.ForgetMagnet(String name) -> shop -> magnet(shop, name);
       case ShopEdit.KnowMachine(Gear gear) -> shop -> gear(shop, gear.name());
       case ShopEdit.ForgetMachine(String name) -> shop -> gear(shop, name);
+      case ShopEdit.KnowRoute(Route route) -> shop -> shop.route(route.name());
+      case ShopEdit.ForgetRoute(String name) -> shop -> shop.route(name);
       case ShopEdit.SetTerms _ -> Shop::terms;
       case ShopEdit.SetStopRule _ -> Shop::rule;
     };

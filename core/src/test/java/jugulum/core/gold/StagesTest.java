@@ -125,7 +125,14 @@ class StagesTest {
     Batch started = Bench.started().batch();
     Network network =
         Network.of(
-            new Batch(started.id(), started.label(), started.assumptions(), lots, steps, false));
+            new Batch(
+                started.id(),
+                started.label(),
+                started.assumptions(),
+                lots,
+                steps,
+                false,
+                Optional.empty()));
     AtomicReference<GoldAccount> account = new AtomicReference<>();
     Thread small =
         new Thread(

@@ -315,7 +315,8 @@ class RunsTest {
             batch.assumptions(),
             batch.lots(),
             List.of(batch.steps().getFirst(), loop),
-            false);
+            false,
+            Optional.empty());
     assertThat(NetworkCheck.findings(looped))
         .extracting(NetworkFinding::kind)
         .contains(NetworkFinding.Kind.LOT_TAKEN_BEFORE_MADE);

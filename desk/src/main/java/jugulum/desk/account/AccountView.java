@@ -12,6 +12,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.Keys;
@@ -19,7 +20,6 @@ import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Words;
 
 /**

@@ -2,10 +2,10 @@ package jugulum.desk.account;
 
 import java.util.Optional;
 import jugulum.core.account.Account;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Network;
 import jugulum.core.shop.Shop;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 

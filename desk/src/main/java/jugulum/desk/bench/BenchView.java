@@ -10,6 +10,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Screen;
@@ -26,7 +27,6 @@ import jugulum.desk.panel.StationPanel;
 import jugulum.desk.session.Beat;
 import jugulum.desk.session.Current;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

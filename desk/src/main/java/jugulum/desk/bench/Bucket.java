@@ -1,11 +1,11 @@
 package jugulum.desk.bench;
 
 import java.util.List;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.Place;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
-import jugulum.desk.session.Worked;
 
 /**
  * The buckets material is set aside in: the same sand as the places of the account of that name.

@@ -6,8 +6,8 @@ import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

@@ -14,6 +14,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import jugulum.book.batch.RunLines.Ran;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -30,7 +31,6 @@ import jugulum.desk.panel.StationPanel;
 import jugulum.desk.session.Beat;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.session.Worked;
 import jugulum.desk.shop.ShopContainers;
 import jugulum.desk.words.Figures;
 

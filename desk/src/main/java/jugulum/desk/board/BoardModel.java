@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -17,7 +18,6 @@ import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
-import jugulum.desk.session.Worked;
 
 /**
  * Any batch as a grid: columns by kind of step, rows by cut, stations where work is done or waits,

@@ -7,8 +7,8 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Control;
 import javafx.scene.control.Skin;
+import jugulum.core.account.Worked;
 import jugulum.core.units.MassUnit;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

@@ -6,7 +6,7 @@ import java.util.Optional;
 import javafx.beans.InvalidationListener;
 import javafx.scene.control.SkinBase;
 import javafx.scene.layout.Pane;
-import jugulum.desk.session.Worked;
+import jugulum.core.account.Worked;
 
 /** Draws the board again when its batch, its writing or its size has changed. */
 final class ThroatBoardSkin extends SkinBase<ThroatBoard> {

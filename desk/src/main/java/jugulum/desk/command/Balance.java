@@ -6,12 +6,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.LotId;
 import jugulum.core.mass.StepClosure;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Sentences;
 
 /**

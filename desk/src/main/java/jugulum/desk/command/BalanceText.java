@@ -2,12 +2,12 @@ package jugulum.desk.command;
 
 import java.util.ArrayList;
 import java.util.List;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Step;
 import jugulum.core.mass.StepClosure;
 import jugulum.desk.panel.Closures;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.PlaceWords;
 import jugulum.desk.words.Sentences;

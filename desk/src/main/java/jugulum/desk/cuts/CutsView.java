@@ -13,6 +13,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -24,7 +25,6 @@ import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 

@@ -1,9 +1,9 @@
 package jugulum.desk.cuts;
 
 import java.util.Optional;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.LotId;
-import jugulum.desk.session.Worked;
 
 /**
  * A lot of a batch. Lots are numbered within their batch: what a view keeps of one is kept by both.

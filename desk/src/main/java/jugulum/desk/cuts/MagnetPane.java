@@ -11,6 +11,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Machine;
@@ -26,7 +27,6 @@ import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

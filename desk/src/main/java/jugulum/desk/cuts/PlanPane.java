@@ -23,6 +23,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Lot;
@@ -52,7 +53,6 @@ import jugulum.desk.entry.Buttons;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Latest;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

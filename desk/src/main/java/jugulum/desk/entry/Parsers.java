@@ -6,9 +6,9 @@ import java.util.Optional;
 import java.util.function.Function;
 import jugulum.core.units.Decimal;
 import jugulum.core.units.MassText;
-import jugulum.core.units.MassText.Ounce;
 import jugulum.core.units.MassUnit;
-import jugulum.core.units.NumberText;
+import jugulum.core.units.Typed;
+import jugulum.core.units.Typing;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -18,61 +18,32 @@ public final class Parsers {
 
   /** A mass of sand; a bare number is in that unit, and a lone "oz" is the avoirdupois one. */
   public static Function<String, Entry<MassText.Mass>> sand(MassUnit bare) {
-    return typed -> mass(typed, bare, Ounce.AVOIRDUPOIS);
+    return typed -> said(Typing.sand(typed, bare));
   }
 
   /** A mass of gold; a bare number is in that unit, and a lone "oz" is asked about. */
   public static Function<String, Entry<MassText.Mass>> gold(MassUnit bare) {
-    return typed -> mass(typed, bare, Ounce.ASK);
-  }
-
-  private static Entry<MassText.Mass> mass(String typed, MassUnit bare, Ounce ounce) {
-    return switch (MassText.parse(typed, bare, ounce)) {
-      case MassText.Mass mass when mass.grams() < 0 -> bad("entry.negative");
-      case MassText.Mass mass -> new Entry.Value<>(mass);
-      case MassText.Refused(var why, String part) ->
-          bad("entry.mass." + why.name(), part, part.replace(',', '.'), part.replace(",", ""));
-    };
+    return typed -> said(Typing.gold(typed, bare));
   }
 
   /** A percentage, as a share from 0 to 1; a percent sign may follow. */
   public static Entry<Double> percent(String typed, double lowest, double highest) {
-    return switch (number(typed.replace("%", ""), lowest, highest)) {
-      case Entry.Value<Double>(Double percent) -> new Entry.Value<>(percent / 100);
-      case Entry.Bad<Double> bad -> bad;
-    };
+    return said(Typing.percent(typed, lowest, highest));
   }
 
   /** Parts in a thousand, given as a share. */
   public static Entry<Double> perMille(String typed, double lowest, double highest) {
-    return switch (number(typed, lowest, highest)) {
-      case Entry.Value<Double>(Double parts) -> new Entry.Value<>(Decimal.shifted(parts, -3));
-      case Entry.Bad<Double> bad -> bad;
-    };
+    return said(Typing.number(typed, lowest, highest).map(parts -> Decimal.shifted(parts, -3)));
   }
 
   /** A number within a range. */
   public static Entry<Double> number(String typed, double lowest, double highest) {
-    return switch (NumberText.parse(typed)) {
-      case NumberText.Number(double value, double _) when value >= lowest && value <= highest ->
-          new Entry.Value<>(value);
-      case NumberText.Number _ ->
-          bad("entry.range", Figures.plain(lowest), Figures.plain(highest), typed.strip());
-      case NumberText.Ambiguous(String decimal, String thousands) ->
-          bad("entry.mass.WHICH_COMMA", typed.strip(), decimal, thousands);
-      case NumberText.NotANumber _ ->
-          typed.isBlank() ? bad("entry.mass.EMPTY") : bad("entry.number", typed.strip());
-    };
+    return said(Typing.number(typed, lowest, highest));
   }
 
   /** A whole number of things. */
   public static Entry<Integer> count(String typed, int highest) {
-    return switch (number(typed, 0, highest)) {
-      case Entry.Value<Double>(Double value) when value == Math.rint(value) ->
-          new Entry.Value<>((int) Math.rint(value));
-      case Entry.Value<Double> _ -> bad("entry.whole", typed.strip());
-      case Entry.Bad<Double>(String sentence) -> new Entry.Bad<>(sentence);
-    };
+    return said(Typing.count(typed, highest));
   }
 
   /** A text that must say something. */
@@ -99,6 +70,31 @@ public final class Parsers {
               case Entry.Value<T>(T value) -> new Entry.Value<>(Optional.of(value));
               case Entry.Bad<T>(String sentence) -> new Entry.Bad<>(sentence);
             };
+  }
+
+  private static <T> Entry<T> said(Typed<T> typed) {
+    return switch (typed) {
+      case Typed.Value<T>(T value) -> new Entry.Value<>(value);
+      case Typed.Wrong<T>(Typed.Slip slip) -> new Entry.Bad<>(sentence(slip));
+    };
+  }
+
+  /** What is wrong with a text, in a sentence. */
+  public static String sentence(Typed.Slip slip) {
+    return switch (slip) {
+      case Typed.Slip.Empty _ -> Words.of("entry.mass.EMPTY");
+      case Typed.Slip.NoMass(MassText.Why why, String part) ->
+          Words.of("entry.mass", why, part, part.replace(',', '.'), part.replace(",", ""));
+      case Typed.Slip.Negative _ -> Words.of("entry.negative");
+      case Typed.Slip.NoNumber(String text) -> Words.of("entry.number", text);
+      case Typed.Slip.WhichComma(String text, String decimal, String thousands) ->
+          Words.of("entry.mass.WHICH_COMMA", text, decimal, thousands);
+      case Typed.Slip.OutOfRange(String text, double low, double high) ->
+          Words.of("entry.range", Figures.plain(low), Figures.plain(high), text);
+      case Typed.Slip.NotWhole(String text) -> Words.of("entry.whole", text);
+      case Typed.Slip.NoChoice(String text) -> Words.of("entry.choice", text);
+      case Typed.Slip.NoContainer(String text) -> Words.of("entry.container.unknown", text);
+    };
   }
 
   private static <T> Entry<T> bad(String key, String... arguments) {

@@ -3,10 +3,10 @@ package jugulum.desk.panel;
 import java.util.List;
 import java.util.function.Function;
 import javafx.scene.control.Label;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.entry.Buttons;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

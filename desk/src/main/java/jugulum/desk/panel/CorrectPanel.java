@@ -2,6 +2,7 @@ package jugulum.desk.panel;
 
 import java.util.concurrent.CompletionStage;
 import javafx.scene.Node;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
@@ -10,7 +11,6 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.MeasureForm;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.session.Outcome;
-import jugulum.desk.session.Worked;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
@@ -16,7 +17,6 @@ import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.MeasureForm;
 import jugulum.desk.entry.OneField;
 import jugulum.desk.entry.RecordBox;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

@@ -1,13 +1,13 @@
 package jugulum.desk.panel;
 
 import java.util.List;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.MeasureForm;
 import jugulum.desk.entry.OneField;
 import jugulum.desk.entry.RecordBox;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

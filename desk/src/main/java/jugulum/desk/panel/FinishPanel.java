@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletionStage;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.LotEvidence;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
@@ -17,7 +18,6 @@ import jugulum.desk.entry.FinenessForm;
 import jugulum.desk.entry.GoldWeightForm;
 import jugulum.desk.entry.RecordBox;
 import jugulum.desk.session.Outcome;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

@@ -13,6 +13,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jugulum.book.batch.RunLines.Ran;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
@@ -33,7 +34,6 @@ import jugulum.core.window.Conditions;
 import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
 

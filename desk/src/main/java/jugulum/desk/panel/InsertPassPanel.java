@@ -1,5 +1,6 @@
 package jugulum.desk.panel;
 
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
@@ -8,7 +9,6 @@ import jugulum.core.ledger.StepId;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.PassForm;
 import jugulum.desk.entry.RecordBox;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
 import jugulum.core.screens.Cut;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 

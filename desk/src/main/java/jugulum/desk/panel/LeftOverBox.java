@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Step;
 import jugulum.core.magnet.Ladder;
@@ -22,7 +23,6 @@ import jugulum.core.sizes.SizeSpread;
 import jugulum.core.window.Conditions;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.WindowChart;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

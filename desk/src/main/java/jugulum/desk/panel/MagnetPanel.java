@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
 import jugulum.core.check.Check;
 import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.GoldRange;
@@ -29,7 +30,6 @@ import jugulum.desk.chart.LadderChart;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.PassForm;
 import jugulum.desk.entry.RecordBox;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

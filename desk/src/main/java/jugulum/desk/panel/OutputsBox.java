@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.entry.Buttons;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Words;
 
 /** The lots a step makes, weighed one after the other. */

@@ -3,7 +3,7 @@ package jugulum.desk.panel;
 import java.time.Instant;
 import java.util.Optional;
 import javafx.scene.layout.VBox;
-import jugulum.desk.session.Worked;
+import jugulum.core.account.Worked;
 import jugulum.desk.words.Figures;
 
 /** What stands at the right of the board: everything one can read and do at one place. */

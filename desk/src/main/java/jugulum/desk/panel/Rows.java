@@ -2,11 +2,11 @@ package jugulum.desk.panel;
 
 import java.util.List;
 import java.util.Optional;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
 import jugulum.core.mass.LotMass;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Sentences;

@@ -2,6 +2,7 @@ package jugulum.desk.panel;
 
 import java.util.List;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
@@ -9,7 +10,6 @@ import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Symptom;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.session.Outcome;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;

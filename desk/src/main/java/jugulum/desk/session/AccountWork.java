@@ -8,6 +8,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableValue;
 import jugulum.core.account.Account;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.runs.PastRun;
 import jugulum.core.shop.Shop;

@@ -1,6 +1,7 @@
 package jugulum.desk.session;
 
 import java.util.Optional;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.BatchId;
 
 /**

@@ -19,6 +19,7 @@ import jugulum.book.stream.Order;
 import jugulum.book.stream.Saved;
 import jugulum.book.stream.Standing;
 import jugulum.book.stream.Walked;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;

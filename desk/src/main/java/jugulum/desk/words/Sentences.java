@@ -3,6 +3,7 @@ package jugulum.desk.words;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Store;
@@ -16,6 +17,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Step;
 import jugulum.core.machine.Sheets;
 import jugulum.core.screens.Cut;
@@ -119,6 +121,10 @@ public final class Sentences {
       case Edit.AddNote _ -> Words.of("edit.note");
       case Edit.FinishStep(var _, boolean done) -> Words.of(done ? "edit.finish" : "edit.go-on");
       case Edit.WithdrawStep _ -> Words.of("edit.withdraw");
+      case Edit.FollowRoute(Optional<Route> route) ->
+          route
+              .map(one -> Words.of("edit.route", one.name()))
+              .orElseGet(() -> Words.of("edit.route.none"));
       case Edit.CloseBatch(boolean closed) -> Words.of(closed ? "edit.close" : "edit.reopen");
     };
   }

@@ -5,10 +5,10 @@ import static javafx.scene.input.KeyCode.S;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.Place;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
-import jugulum.desk.session.Worked;
 import jugulum.desk.words.Figures;
 import org.junit.jupiter.api.Test;
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -11,7 +12,6 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.screens.Cut;
-import jugulum.desk.session.Worked;
 import org.junit.jupiter.api.Test;
 
 class BoardModelTest {

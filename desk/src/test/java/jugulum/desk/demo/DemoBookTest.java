@@ -12,10 +12,10 @@ import jugulum.book.batch.BatchSummary;
 import jugulum.book.batch.BatchSummary.State;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Writer;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.NetworkCheck;
 import jugulum.core.mass.StepClosure;
-import jugulum.desk.session.Worked;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

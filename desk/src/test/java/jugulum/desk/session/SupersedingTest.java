@@ -15,6 +15,7 @@ import java.util.function.Supplier;
 import jugulum.book.Books;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.stream.Writer;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;

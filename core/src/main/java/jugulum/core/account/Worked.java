@@ -1,7 +1,6 @@
-package jugulum.desk.session;
+package jugulum.core.account;
 
 import java.util.List;
-import jugulum.core.account.Account;
 import jugulum.core.check.Check;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldMemory;

@@ -1,0 +1,268 @@
+package jugulum.core.task;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import jugulum.core.account.Worked;
+import jugulum.core.check.OutOfRange;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Edit.NewLot;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Process.MagnetRun.Way;
+import jugulum.core.ledger.Route.Does;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.core.machine.Gear;
+import jugulum.core.screens.Cut;
+import jugulum.core.screens.Screen;
+import jugulum.core.screens.StandardScreens;
+import jugulum.core.shop.Container;
+import jugulum.core.shop.OwnedScreen;
+import jugulum.core.shop.Shop;
+import jugulum.core.task.Answered.Edits;
+import jugulum.core.task.Answered.Wrong;
+import jugulum.core.task.Task.Subject;
+import jugulum.core.units.MassText.Mass;
+import jugulum.core.units.MassUnit;
+import jugulum.core.units.Typed;
+import jugulum.core.units.Typed.Slip;
+import jugulum.core.units.Typing;
+
+/**
+ * Makes edits of what is typed for a task. Whether an edit is allowed, the ledger says when it is
+ * sent.
+ *
+ * @param worked the batch the task is of
+ * @param shop what there is to work with
+ * @param sand the unit of a weight of sand without one
+ * @param gold the unit of a weight of gold without one
+ */
+public record Answers(Worked worked, Shop shop, MassUnit sand, MassUnit gold) {
+  /** A part that was left out. */
+  private static final String NOTHING = "";
+
+  /**
+   * Answers a task.
+   *
+   * @param task which
+   * @param typed a text for each part, in order; empty or missing for one that is left out
+   */
+  public Answered to(Task task, List<String> typed) {
+    for (int i = 0; i < task.parts().size(); i++) {
+      Optional<Slip> slip = slip(task.parts().get(i), text(typed, i));
+      if (slip.isPresent()) {
+        return new Wrong(i, slip.get());
+      }
+    }
+    try {
+      return new Edits(edits(task, typed));
+    } catch (OutOfRange beyond) {
+      Slip slip = new Slip.OutOfRange(text(typed, 0), beyond.low(), beyond.high());
+      return new Wrong(0, slip);
+    }
+  }
+
+  private static String text(List<String> typed, int part) {
+    return part < typed.size() ? typed.get(part).strip() : NOTHING;
+  }
+
+  private Optional<Slip> slip(Part part, String text) {
+    if (text.isEmpty()) {
+      return part.isNeeded() && part.unit() != Part.Unit.YES
+          ? Optional.of(new Slip.Empty())
+          : Optional.empty();
+    }
+    Typed<?> read =
+        switch (part.unit()) {
+          case SAND -> part.ask() == Part.Ask.TARE ? tare(text) : inRange(part, text, grams(text));
+          case GOLD -> inRange(part, text, milligrams(text));
+          case COUNT -> Typing.count(text, (int) part.high());
+          case PERCENT -> Typing.percent(text, part.low(), part.high());
+          case DIAL -> Typing.number(text, part.low(), part.high());
+          case YES, TEXT -> new Typed.Value<>(text);
+        };
+    return read instanceof Typed.Wrong<?>(Slip slip) ? Optional.of(slip) : Optional.empty();
+  }
+
+  private Typed<Double> grams(String text) {
+    return Typing.sand(text, sand).map(Mass::grams);
+  }
+
+  private Typed<Double> milligrams(String text) {
+    return Typing.gold(text, gold).map(Mass::milligrams);
+  }
+
+  private static Typed<Double> inRange(Part part, String text, Typed<Double> read) {
+    return read.then(
+        value ->
+            value >= part.low() && value <= part.high()
+                ? new Typed.Value<>(value)
+                : new Typed.Wrong<>(new Slip.OutOfRange(text, part.low(), part.high())));
+  }
+
+  /** A container by its name, or its weight. */
+  private Typed<Container> tare(String text) {
+    Optional<Container> known = shop.container(text);
+    if (known.isPresent()) {
+      return new Typed.Value<>(known.get());
+    }
+    return text.chars().noneMatch(Character::isDigit)
+        ? new Typed.Wrong<>(new Slip.NoContainer(text))
+        : grams(text).map(weight -> new Container("?", weight));
+  }
+
+  private List<Edit> edits(Task task, List<String> typed) {
+    Function<Integer, Optional<String>> told =
+        part -> Optional.of(text(typed, part)).filter(text -> !text.isEmpty());
+    return switch (task.subject()) {
+      case Subject.OfBatch _ -> List.of(new Edit.CloseBatch(true));
+      case Subject.OfLot(LotId lot) -> ofLot(task, lot, told);
+      case Subject.OfStep(StepId step) -> ofStep(task, step, told);
+    };
+  }
+
+  private List<Edit> ofLot(Task task, LotId lot, Function<Integer, Optional<String>> told) {
+    return switch (task.kind()) {
+      case WEIGH -> List.of(new Edit.RecordOnLot(lot, weight(told)));
+      case WEIGH_GOLD -> {
+        Mass mass = understood(Typing.gold(told.apply(0).orElseThrow(), gold));
+        Measure weight = new Measure.GoldWeight(mass.grams(), mass.resolutionG(), told.apply(0));
+        yield List.of(new Edit.RecordOnLot(lot, weight));
+      }
+      case LOOK_OVER -> {
+        double grams = told.apply(1).map(text -> understood(milligrams(text)) / 1000).orElse(0.0);
+        Measure seen = new Measure.LookedOver(count(told.apply(0)), grams);
+        yield List.of(new Edit.RecordOnLot(lot, seen));
+      }
+      case LOOK -> {
+        Cut cut = worked.network().lot(lot).map(Lot::cut).orElse(Cut.ALL);
+        double sample = understood(grams(told.apply(0).orElseThrow()));
+        List<Measure.PannedSample.Seen> seen =
+            List.of(new Measure.PannedSample.Seen(cut, count(told.apply(1))));
+        yield List.of(new Edit.RecordOnLot(lot, new Measure.PannedSample(sample, seen)));
+      }
+      case KEEP ->
+          List.of(new Edit.RecordOnLot(lot, new Measure.Bagged(told.apply(0).orElseThrow())));
+      case BEGIN -> List.of(begin(lot, task.leg().orElseThrow().does()));
+      case PASS, CHECK, SET, START, STOP, CHARGE, FINISH_STEP, CLOSE ->
+          throw new IllegalArgumentException(task.kind() + " belongs to no lot");
+    };
+  }
+
+  private Measure weight(Function<Integer, Optional<String>> told) {
+    Mass gross = understood(Typing.sand(told.apply(0).orElseThrow(), sand));
+    Optional<Container> container = told.apply(1).map(text -> understood(tare(text)));
+    double water = told.apply(2).map(text -> understood(Typing.percent(text, 0, 99))).orElse(0.0);
+    return new Measure.SandWeight(
+        gross.grams(),
+        container.map(Container::tareG).orElse(0.0),
+        water,
+        gross.resolutionG(),
+        water > 0 ? OptionalDouble.of(water * WATER_SPREAD) : OptionalDouble.empty(),
+        told.apply(1).flatMap(shop::container).map(Container::name),
+        OptionalInt.empty(),
+        told.apply(0));
+  }
+
+  /** Nobody knows a bucket's water better than to a tenth of it. */
+  public static final double WATER_SPREAD = 0.1;
+
+  private static <T> T understood(Typed<T> typed) {
+    return typed.understood().orElseThrow();
+  }
+
+  private static int count(Optional<String> text) {
+    return text.map(one -> understood(Typing.count(one, Integer.MAX_VALUE))).orElse(0);
+  }
+
+  private List<Edit> ofStep(Task task, StepId step, Function<Integer, Optional<String>> told) {
+    return switch (task.kind()) {
+      case PASS -> List.of(new Edit.RecordOnStep(step, pass(step, told)));
+      case CHECK ->
+          List.of(new Edit.RecordOnStep(step, new Measure.Checked(task.parts().getFirst().name())));
+      case SET -> List.of(new Edit.RecordOnStep(step, setting(task.parts().getFirst(), told)));
+      case START ->
+          List.of(new Edit.RecordOnStep(step, new Measure.Running(Measure.Running.State.STARTED)));
+      case STOP ->
+          List.of(new Edit.RecordOnStep(step, new Measure.Running(Measure.Running.State.STOPPED)));
+      case CHARGE -> {
+        OptionalDouble usual = task.parts().getFirst().usual();
+        OptionalDouble grams =
+            told.apply(0).map(text -> OptionalDouble.of(understood(grams(text)))).orElse(usual);
+        yield List.of(new Edit.RecordOnStep(step, new Measure.Charge(grams)));
+      }
+      case FINISH_STEP -> List.of(new Edit.FinishStep(step, true));
+      case WEIGH, WEIGH_GOLD, LOOK_OVER, LOOK, BEGIN, KEEP, CLOSE ->
+          throw new IllegalArgumentException(task.kind() + " belongs to no step");
+    };
+  }
+
+  /** A dial nobody says anything of stands where it usually does. */
+  private static Measure setting(Part dial, Function<Integer, Optional<String>> told) {
+    double value =
+        told.apply(0)
+            .map(text -> understood(Typing.number(text, dial.low(), dial.high())))
+            .orElseGet(() -> dial.usual().orElseThrow());
+    return new Measure.Setting(dial.name(), value);
+  }
+
+  private Measure pass(StepId id, Function<Integer, Optional<String>> told) {
+    Step step = worked.batch().step(id).orElseThrow();
+    Measure.Pass.From from =
+        step.passes().isEmpty() ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP;
+    double lifted = understood(grams(told.apply(0).orElseThrow()));
+    double dropped = told.apply(1).map(text -> understood(grams(text))).orElse(0.0);
+    return new Measure.Pass(from, lifted, dropped, count(told.apply(2)));
+  }
+
+  private Edit begin(LotId id, Does does) {
+    Lot lot = worked.network().lot(id).orElseThrow();
+    return switch (does) {
+      case Does.Screen(List<String> labels) -> {
+        List<Screen> stack =
+            labels.stream()
+                .flatMap(label -> screen(label).stream())
+                .filter(lot.cut()::isPartedBy)
+                .toList();
+        List<NewLot> cuts =
+            Cut.of(lot.cut(), stack).stream()
+                .map(cut -> new NewLot(Material.CUT, cut, ""))
+                .toList();
+        yield new Edit.TakeStep(new Process.Screening(stack), List.of(id), cuts);
+      }
+      case Does.Magnet(var medium) ->
+          take(
+              new Process.MagnetRun(medium, Optional.empty(), Optional.of(Way.HAND)),
+              lot,
+              Stream.of(Material.MAGNETICS, Material.NON_MAGNETICS));
+      case Does.Run(Machine.Kind kind) -> {
+        Gear gear =
+            shop.gear().stream()
+                .filter(one -> one.kind() == kind)
+                .findFirst()
+                .orElseGet(() -> Gear.any(kind));
+        yield take(new Process.GravityRun(gear.machine()), lot, gear.sheet().ports().stream());
+      }
+      case Does.Finish _ ->
+          take(new Process.Finishing(), lot, Stream.of(Material.GOLD, Material.RESIDUE));
+      case Does.Keep _ -> throw new IllegalArgumentException("what is kept takes no step");
+    };
+  }
+
+  private static Edit take(Process process, Lot lot, Stream<Material> ports) {
+    return new Edit.TakeStep(
+        process, List.of(lot.id()), ports.map(port -> new NewLot(port, lot.cut(), "")).toList());
+  }
+
+  private Optional<Screen> screen(String label) {
+    return shop.screen(label).map(OwnedScreen::screen).or(() -> StandardScreens.numbered(label));
+  }
+}

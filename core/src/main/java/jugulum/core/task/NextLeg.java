@@ -1,0 +1,85 @@
+package jugulum.core.task;
+
+import java.util.Optional;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Route;
+import jugulum.core.ledger.Route.Does;
+import jugulum.core.ledger.Route.Leg;
+import jugulum.core.ledger.Step;
+import jugulum.core.screens.Cut;
+
+/** Finds the leg of a route that takes a lot. */
+public final class NextLeg {
+  private final Route route;
+  private final Network network;
+
+  private NextLeg(Route route, Network network) {
+    this.route = route;
+    this.network = network;
+  }
+
+  /**
+   * The leg of a route that a lot goes next.
+   *
+   * @param lot a lot no step has taken
+   */
+  public static Optional<Leg> of(Route route, Network network, Lot lot) {
+    return new NextLeg(route, network).next(lot);
+  }
+
+  /** A leg is not gone twice: what it made of its own kind of material goes on by the next. */
+  private Optional<Leg> next(Lot lot) {
+    Lot origin = origin(lot);
+    return route.legs().stream()
+        .filter(leg -> leg.takes().contains(origin.material()) && suits(leg, lot.cut()))
+        .filter(leg -> !isDone(leg, origin))
+        .findFirst();
+  }
+
+  /** Where lots come from, parts and joined lots are what they were before. */
+  private Lot origin(Lot lot) {
+    Lot origin = lot;
+    for (Optional<Lot> before = before(origin); before.isPresent(); before = before(origin)) {
+      origin = before.get();
+    }
+    return origin;
+  }
+
+  private Optional<Lot> before(Lot lot) {
+    boolean mixed = lot.material() == Material.PART || lot.material() == Material.MERGED;
+    return mixed
+        ? network.maker(lot.id()).flatMap(step -> network.lots(step.inputs()).stream().findFirst())
+        : Optional.empty();
+  }
+
+  private static boolean suits(Leg leg, Cut cut) {
+    boolean fineEnough =
+        leg.coarsestMm().isEmpty() || cut.upperMm() <= leg.coarsestMm().getAsDouble();
+    boolean coarseEnough =
+        leg.finestMm().isEmpty() || cut.lowerMm() >= leg.finestMm().getAsDouble();
+    return fineEnough && coarseEnough;
+  }
+
+  private boolean isDone(Leg leg, Lot lot) {
+    Optional<Step> maker = network.maker(lot.id());
+    boolean alike = maker.filter(step -> isKind(leg.does(), step.process())).isPresent();
+    return alike
+        && network.lots(maker.get().inputs()).stream()
+            .map(Lot::material)
+            .anyMatch(leg.takes()::contains);
+  }
+
+  private static boolean isKind(Does does, Process process) {
+    return switch (does) {
+      case Does.Screen _ -> process instanceof Process.Screening;
+      case Does.Magnet _ -> process instanceof Process.MagnetRun;
+      case Does.Run(var machine) ->
+          process instanceof Process.GravityRun(var used) && used.kind() == machine;
+      case Does.Finish _ -> process instanceof Process.Finishing;
+      case Does.Keep _ -> false;
+    };
+  }
+}

@@ -1,0 +1,99 @@
+package jugulum.core.task;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Route;
+import jugulum.core.ledger.StepId;
+
+/**
+ * One open question of a batch: something to weigh, count, set, look at or begin. What it asks for
+ * is in its parts; {@link Answers} makes an edit of what is typed for them.
+ *
+ * @param kind what is to be done
+ * @param subject what it belongs to
+ * @param parts what to type, in order; empty where there is only to do it
+ * @param due when it is due; empty for what has no hour
+ * @param leg the leg of the route it follows, for a step to begin
+ */
+public record Task(
+    Kind kind, Subject subject, List<Part> parts, Optional<Instant> due, Optional<Route.Leg> leg) {
+  /** What is to be done. */
+  public enum Kind {
+    /** A lot goes on the scale. */
+    WEIGH,
+    /** Gold goes on the scale. */
+    WEIGH_GOLD,
+    /** Coarse sand is looked over for pieces before it is set aside. */
+    LOOK_OVER,
+    /** A sample is panned, to see what leaves or what was lifted. */
+    LOOK,
+    /** The magnet goes over the sand once more. */
+    PASS,
+    /** A check of a bench sheet is made. */
+    CHECK,
+    /** A dial is set. */
+    SET,
+    /** The machine is started. */
+    START,
+    /** The sand is through, and the machine is stopped. */
+    STOP,
+    /** The next load is laid in. */
+    CHARGE,
+    /** A step has all its answers, and is called done. */
+    FINISH_STEP,
+    /** A step of the route begins. */
+    BEGIN,
+    /** A lot is put into a bag. */
+    KEEP,
+    /** Nothing is left to do. */
+    CLOSE
+  }
+
+  /** What a task belongs to. */
+  public sealed interface Subject {
+    /** The whole batch. */
+    record OfBatch() implements Subject {}
+
+    /** A lot. */
+    record OfLot(LotId lot) implements Subject {}
+
+    /** A step. */
+    record OfStep(StepId step) implements Subject {}
+  }
+
+  /** Keeps its own copy. */
+  public Task {
+    parts = List.copyOf(parts);
+  }
+
+  static Task onLot(Kind kind, LotId lot, Part... parts) {
+    return new Task(
+        kind, new Subject.OfLot(lot), List.of(parts), Optional.empty(), Optional.empty());
+  }
+
+  static Task onStep(Kind kind, StepId step, Part... parts) {
+    return new Task(
+        kind, new Subject.OfStep(step), List.of(parts), Optional.empty(), Optional.empty());
+  }
+
+  Task due(Instant at) {
+    return new Task(kind, subject, parts, Optional.of(at), leg);
+  }
+
+  /** Whether it is late, or due now. */
+  public boolean isDue(Instant now) {
+    return due.filter(at -> !at.isAfter(now)).isPresent();
+  }
+
+  /** Whether it belongs to that lot. */
+  public boolean isOf(LotId lot) {
+    return subject.equals(new Subject.OfLot(lot));
+  }
+
+  /** Whether it belongs to that step. */
+  public boolean isOf(StepId step) {
+    return subject.equals(new Subject.OfStep(step));
+  }
+}

@@ -1,0 +1,298 @@
+package jugulum.core.task;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import jugulum.core.account.Worked;
+import jugulum.core.check.Check;
+import jugulum.core.gold.BatchSpecks;
+import jugulum.core.ledger.Look;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Route;
+import jugulum.core.ledger.Step;
+import jugulum.core.machine.Dial;
+import jugulum.core.machine.Due;
+import jugulum.core.machine.Gear;
+import jugulum.core.machine.RunLog;
+import jugulum.core.mass.LotMass;
+import jugulum.core.passes.NextPass;
+import jugulum.core.shop.Shop;
+import jugulum.core.task.Part.Ask;
+import jugulum.core.task.Part.Unit;
+import jugulum.core.task.Task.Kind;
+
+/**
+ * What is open in a batch, in the order one would do it: what is due now, then the work in hand,
+ * then the lots that wait, by the route. Nothing here must be done; any other work stays possible.
+ */
+public final class Tasks {
+  private static final int MOST_THINGS = 1_000_000;
+
+  /** Less than that is no sample. */
+  private static final double LEAST_SAMPLE_G = 0.1;
+
+  private static final double MOST_MILLIGRAMS = 1e6;
+
+  private final Worked worked;
+  private final Network network;
+  private final Shop shop;
+  private final Optional<Route> route;
+  private final List<Task> open = new ArrayList<>();
+
+  private Tasks(Worked worked, Shop shop, Optional<Route> route) {
+    this.worked = worked;
+    this.network = worked.network();
+    this.shop = shop;
+    this.route = route;
+  }
+
+  /**
+   * The open questions of a batch.
+   *
+   * @param worked the batch
+   * @param shop what there is to work with
+   * @param route the way it is meant to go; empty where none was chosen: then no step is offered
+   * @param now what is due by now comes first
+   */
+  public static List<Task> of(Worked worked, Shop shop, Optional<Route> route, Instant now) {
+    if (worked.batch().closed()) {
+      return List.of();
+    }
+    Tasks tasks = new Tasks(worked, shop, route);
+    tasks.collect();
+    return tasks.open.stream().sorted(Comparator.comparing(task -> order(task, now))).toList();
+  }
+
+  /** What is due comes first, what has no hour next, and what is due later after that. */
+  private static Instant order(Task task, Instant now) {
+    return task.due().orElse(now.plusNanos(1));
+  }
+
+  private void collect() {
+    network.feeds().filter(lot -> lot.weighedDryG().isEmpty()).forEach(this::weigh);
+    network.steps().reversed().stream()
+        .filter(step -> step.finishedAt().isEmpty() && !(step.process() instanceof Process.Receive))
+        .forEach(this::ofStep);
+    network.endLots().forEach(this::ofWaiting);
+    if (open.isEmpty()) {
+      open.add(
+          new Task(
+              Kind.CLOSE,
+              new Task.Subject.OfBatch(),
+              List.of(),
+              Optional.empty(),
+              Optional.empty()));
+    }
+  }
+
+  private void weigh(Lot lot) {
+    open.add(
+        Task.onLot(
+            Kind.WEIGH,
+            lot.id(),
+            Part.needed(Ask.GROSS, Unit.SAND, 0, Check.HEAVIEST_G),
+            Part.needed(Ask.TARE, Unit.SAND, 0, Check.HEAVIEST_G)
+                .optional()
+                .from(shop.containers().stream().map(one -> one.name()).toList()),
+            Part.needed(Ask.MOISTURE, Unit.PERCENT, 0, 99).optional()));
+  }
+
+  private void ofStep(Step step) {
+    int before = open.size();
+    switch (step.process()) {
+      case Process.MagnetRun run -> ofMagnet(step, run);
+      case Process.GravityRun(var machine) -> ofRun(step, shop.gear(machine));
+      case Process.Receive _,
+          Process.Screening _,
+          Process.Merging _,
+          Process.Splitting _,
+          Process.Finishing _ -> {}
+    }
+    if (RunLog.of(step).isRunning()) {
+      return;
+    }
+    network.lots(step.outputs()).stream().filter(this::isToWeigh).forEach(this::weighOutput);
+    if (open.size() == before) {
+      open.add(Task.onStep(Kind.FINISH_STEP, step.id()));
+    }
+  }
+
+  private void weighOutput(Lot lot) {
+    if (lot.material() == Material.GOLD) {
+      weighGold(lot.id());
+    } else {
+      weigh(lot);
+    }
+  }
+
+  private void weighGold(LotId lot) {
+    open.add(
+        Task.onLot(Kind.WEIGH_GOLD, lot, Part.needed(Ask.GOLD, Unit.GOLD, 0, MOST_MILLIGRAMS)));
+  }
+
+  private boolean isToWeigh(Lot lot) {
+    boolean weighed =
+        lot.material() == Material.GOLD
+            ? lot.live(Measure.GoldWeight.class).findAny().isPresent()
+            : lot.weighedDryG().isPresent();
+    return !weighed && lot.latest(Measure.Discarded.class).isEmpty();
+  }
+
+  /** Passes go on until they say stop; a drum lifts once, and its products are weighed. */
+  private void ofMagnet(Step step, Process.MagnetRun run) {
+    boolean byHand = !run.way().equals(Optional.of(Process.MagnetRun.Way.DRUM));
+    if (byHand && next(step).verdict() != NextPass.Verdict.STOP) {
+      double most = step.heapG().orElseGet(() -> mostG(step.inputs().getFirst()));
+      open.add(
+          Task.onStep(
+              Kind.PASS,
+              step.id(),
+              Part.needed(Ask.LIFTED, Unit.SAND, 0, most),
+              Part.needed(Ask.DROPPED, Unit.SAND, 0, most).optional(),
+              Part.needed(Ask.SPECKS, Unit.COUNT, 0, MOST_THINGS).optional()));
+    }
+  }
+
+  private double mostG(LotId lot) {
+    LotMass mass = worked.sand().mass(lot);
+    return mass.isKnown() ? mass.grams() : Check.HEAVIEST_G;
+  }
+
+  private double inG(List<LotId> lots) {
+    return lots.stream().mapToDouble(lot -> worked.sand().mass(lot).grams()).sum();
+  }
+
+  private NextPass next(Step step) {
+    return NextPass.of(
+        step,
+        Check.known(worked.gold().removals(), step.id()),
+        BatchSpecks.of(network).of(network.cutInto(step)),
+        worked.gold().fineness(),
+        shop.terms(),
+        shop.stopRule());
+  }
+
+  private void ofRun(Step step, Gear gear) {
+    RunLog log = RunLog.of(step);
+    if (log.stretches().isEmpty()) {
+      beforeStart(step, gear);
+      open.add(Task.onStep(Kind.START, step.id()));
+    }
+    double fed = inG(step.inputs());
+    OptionalDouble feed = fed > 0 ? OptionalDouble.of(fed) : OptionalDouble.empty();
+    List<Due> dues = Due.of(network, step, gear.sheet(), feed);
+    if (log.isRunning() && dues.stream().noneMatch(due -> due.what() == Due.What.CHARGE)) {
+      open.add(Task.onStep(Kind.STOP, step.id()));
+    }
+    for (Due due : dues) {
+      switch (due.what()) {
+        case CHARGE -> open.add(charge(step).due(due.at()));
+        case LOOK ->
+            network
+                .output(step, Material.TAILINGS)
+                .ifPresent(lot -> open.add(look(lot).due(due.at())));
+      }
+    }
+  }
+
+  private void beforeStart(Step step, Gear gear) {
+    List<String> made =
+        step.live(Measure.Checked.class)
+            .map(reading -> ((Measure.Checked) reading.measure()).check())
+            .toList();
+    gear.sheet().checks().stream()
+        .filter(check -> !made.contains(check))
+        .forEach(
+            check ->
+                open.add(
+                    Task.onStep(
+                        Kind.CHECK,
+                        step.id(),
+                        Part.needed(Ask.CHECKED, Unit.YES, 1, 1).of(check))));
+    gear.sheet().dials().stream()
+        .filter(dial -> dial.usual().isPresent() && step.setting(dial.id()).isEmpty())
+        .forEach(dial -> open.add(Task.onStep(Kind.SET, step.id(), setting(dial))));
+  }
+
+  private static Part setting(Dial dial) {
+    OptionalDouble usual = dial.usual().stream().mapToDouble(band -> band.usual()).findFirst();
+    return Part.needed(Ask.SETTING, Unit.DIAL, dial.low(), dial.high())
+        .optional()
+        .of(dial.id())
+        .usually(usual);
+  }
+
+  private static Task charge(Step step) {
+    return Task.onStep(
+        Kind.CHARGE,
+        step.id(),
+        Part.needed(Ask.CHARGE, Unit.SAND, 0, Check.HEAVIEST_G)
+            .optional()
+            .usually(step.setting("charge")));
+  }
+
+  private Task look(Lot lot) {
+    return Task.onLot(
+        Kind.LOOK,
+        lot.id(),
+        Part.needed(Ask.SAMPLE, Unit.SAND, LEAST_SAMPLE_G, mostG(lot.id())),
+        Part.needed(Ask.SPECKS, Unit.COUNT, 0, MOST_THINGS));
+  }
+
+  private void ofWaiting(Lot lot) {
+    boolean made =
+        network.maker(lot.id()).filter(step -> step.finishedAt().isPresent()).isPresent();
+    if (lot.latest(Measure.Discarded.class).isPresent()) {
+      return;
+    }
+    if (made && isToWeigh(lot)) {
+      weighOutput(lot);
+    }
+    if (lot.isOversize() && !isLookedOver(lot)) {
+      open.add(
+          Task.onLot(
+              Kind.LOOK_OVER,
+              lot.id(),
+              Part.needed(Ask.PICKERS, Unit.COUNT, 0, MOST_THINGS),
+              Part.needed(Ask.PICKERS_MASS, Unit.GOLD, 0, MOST_MILLIGRAMS).optional()));
+    } else if (isToLookAt(lot)) {
+      open.add(look(lot));
+    }
+    if (lot.latest(Measure.Bagged.class).isEmpty()) {
+      route
+          .flatMap(way -> NextLeg.of(way, network, lot))
+          .ifPresent(leg -> open.add(begin(lot, leg)));
+    }
+  }
+
+  private static boolean isLookedOver(Lot lot) {
+    return lot.latest(Measure.LookedOver.class).isPresent() || Look.isAtAll(lot);
+  }
+
+  /** What is set aside is looked at before it leaves the bench. */
+  private boolean isToLookAt(Lot lot) {
+    boolean leaves =
+        Stream.of(Material.TAILINGS, Material.MAGNETICS).anyMatch(one -> one == lot.material());
+    return leaves && !Look.isAtAll(lot) && mostG(lot.id()) > LEAST_SAMPLE_G;
+  }
+
+  private static Task begin(Lot lot, Route.Leg leg) {
+    boolean keep = leg.does() instanceof Route.Does.Keep;
+    List<Part> parts = keep ? List.of(Part.needed(Ask.BAG, Unit.TEXT, 0, 0)) : List.of();
+    return new Task(
+        keep ? Kind.KEEP : Kind.BEGIN,
+        new Task.Subject.OfLot(lot.id()),
+        parts,
+        Optional.empty(),
+        Optional.of(leg));
+  }
+}
