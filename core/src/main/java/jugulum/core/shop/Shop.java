@@ -231,6 +231,11 @@ public record Shop(
     return containers.stream().filter(one -> one.name().equalsIgnoreCase(name.strip())).findFirst();
   }
 
+  /** The screen a label names: the one it knows, else the standard one. */
+  public Optional<Screen> named(String label) {
+    return screen(label).map(OwnedScreen::screen).or(() -> StandardScreens.numbered(label));
+  }
+
   /** The screen of a label, owned or not. */
   public Optional<OwnedScreen> screen(String label) {
     return screens.stream().filter(one -> one.label().equals(label)).findFirst();

@@ -23,9 +23,7 @@ import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Gear;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
-import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.Container;
-import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.Shop;
 import jugulum.core.task.Answered.Edits;
 import jugulum.core.task.Answered.Wrong;
@@ -229,7 +227,7 @@ public record Answers(Worked worked, Shop shop, MassUnit sand, MassUnit gold) {
       case Does.Screen(List<String> labels) -> {
         List<Screen> stack =
             labels.stream()
-                .flatMap(label -> screen(label).stream())
+                .flatMap(label -> shop.named(label).stream())
                 .filter(lot.cut()::isPartedBy)
                 .toList();
         List<NewLot> cuts =
@@ -260,9 +258,5 @@ public record Answers(Worked worked, Shop shop, MassUnit sand, MassUnit gold) {
   private static Edit take(Process process, Lot lot, Stream<Material> ports) {
     return new Edit.TakeStep(
         process, List.of(lot.id()), ports.map(port -> new NewLot(port, lot.cut(), "")).toList());
-  }
-
-  private Optional<Screen> screen(String label) {
-    return shop.screen(label).map(OwnedScreen::screen).or(() -> StandardScreens.numbered(label));
   }
 }

@@ -94,10 +94,10 @@ public final class Routes {
               "skip-magnet",
               List.of(
                   Leg.of(new Does.Screen(List.of("20", "50")), FEED),
-                  BY_HAND,
-                  BY_BOWL,
-                  FINISH,
-                  Leg.of(new Does.Magnet(Medium.BONE_DRY), RESIDUE),
+                  Leg.of(new Does.Run(Machine.Kind.PAN), CUT).from(PAN_FROM_MM),
+                  Leg.of(new Does.Run(Machine.Kind.VORTEX_BOWL), CUT, MIDDLINGS, SAFETY_CATCH),
+                  Leg.of(new Does.Magnet(Medium.BONE_DRY), CONCENTRATE),
+                  Leg.of(new Does.Finish(), CONCENTRATE, NON_MAGNETICS),
                   KEEP)),
           new Route(
               "under-water",

@@ -40,6 +40,9 @@ public final class Tasks {
   /** Less than that is no sample. */
   private static final double LEAST_SAMPLE_G = 0.1;
 
+  /** Less than that is left of the last charge, and no charge. */
+  private static final double LEAST_CHARGE_G = 0.1;
+
   private static final double MOST_MILLIGRAMS = 1e6;
 
   private final Worked worked;
@@ -189,7 +192,10 @@ public final class Tasks {
     }
     double fed = inG(step.inputs());
     OptionalDouble feed = fed > 0 ? OptionalDouble.of(fed) : OptionalDouble.empty();
-    List<Due> dues = Due.of(network, step, gear.sheet(), feed);
+    List<Due> dues =
+        Due.of(network, step, gear.sheet(), feed).stream()
+            .filter(due -> due.what() != Due.What.CHARGE || leftG(step) > LEAST_CHARGE_G)
+            .toList();
     if (log.isRunning() && dues.stream().noneMatch(due -> due.what() == Due.What.CHARGE)) {
       open.add(Task.onStep(Kind.STOP, step.id()));
     }
@@ -231,13 +237,24 @@ public final class Tasks {
         .usually(usual);
   }
 
-  private static Task charge(Step step) {
+  private double leftG(Step step) {
+    double laidIn =
+        step.live(Measure.Charge.class)
+            .mapToDouble(reading -> ((Measure.Charge) reading.measure()).grams().orElse(0))
+            .sum();
+    return Math.max(0, mostG(step.inputs().getFirst()) - laidIn);
+  }
+
+  /** As it was set, or what is left of the lot where that is less. */
+  private Task charge(Step step) {
+    double left = leftG(step);
+    OptionalDouble set = step.setting("charge");
+    OptionalDouble usual =
+        set.isPresent() ? OptionalDouble.of(Math.min(set.getAsDouble(), left)) : set;
     return Task.onStep(
         Kind.CHARGE,
         step.id(),
-        Part.needed(Ask.CHARGE, Unit.SAND, 0, Check.HEAVIEST_G)
-            .optional()
-            .usually(step.setting("charge")));
+        Part.needed(Ask.CHARGE, Unit.SAND, LEAST_CHARGE_G, left).optional().usually(usual));
   }
 
   private Task look(Lot lot) {
@@ -249,12 +266,11 @@ public final class Tasks {
   }
 
   private void ofWaiting(Lot lot) {
-    boolean made =
-        network.maker(lot.id()).filter(step -> step.finishedAt().isPresent()).isPresent();
-    if (lot.latest(Measure.Discarded.class).isPresent()) {
+    if (!isReady(lot) || lot.latest(Measure.Discarded.class).isPresent()) {
       return;
     }
-    if (made && isToWeigh(lot)) {
+    boolean isFeed = lot.material() == Material.FEED;
+    if (!isFeed && isToWeigh(lot)) {
       weighOutput(lot);
     }
     if (lot.isOversize() && !isLookedOver(lot)) {
@@ -272,6 +288,14 @@ public final class Tasks {
           .flatMap(way -> NextLeg.of(way, network, lot))
           .ifPresent(leg -> open.add(begin(lot, leg)));
     }
+  }
+
+  /** What a step still makes is not ready. */
+  private boolean isReady(Lot lot) {
+    return network
+        .maker(lot.id())
+        .filter(step -> step.finishedAt().isPresent() || step.process() instanceof Process.Receive)
+        .isPresent();
   }
 
   private static boolean isLookedOver(Lot lot) {

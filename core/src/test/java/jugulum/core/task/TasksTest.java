@@ -247,6 +247,8 @@ class TasksTest {
                 new Edit.NewLot(Material.NON_MAGNETICS, jugulum.core.screens.Cut.ALL, ""))));
     assertThat(tasks().getFirst().kind()).isEqualTo(Kind.PASS);
     answers(first(Kind.PASS), "900", "", "0");
+    answers(first(Kind.PASS), "880", "", "0");
+    does(new Edit.FinishStep(new StepId(2), true));
     answers(first(Kind.WEIGH), "900");
     answers(first(Kind.WEIGH), "11 kg");
     assertThat(tasks())

@@ -23,10 +23,12 @@ final class BatchPanel extends Panel {
   private final Desk desk;
   private final LabelForm label = new LabelForm();
   private final AssumptionsForm given = new AssumptionsForm();
+  private final RouteBox route;
   private Optional<Batch> filled = Optional.empty();
 
   BatchPanel(Desk desk) {
     this.desk = desk;
+    this.route = new RouteBox(desk);
     getChildren()
         .addAll(
             Parts.heading(Words.of("batch.title"), ""),
@@ -36,7 +38,8 @@ final class BatchPanel extends Panel {
             given.inColumn(),
             Parts.row(
                 Buttons.primary("change-batch", Words.of("batch.change"), "Enter", this::change),
-                Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)));
+                Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)),
+            route);
     Stream.concat(label.fields().stream(), given.fields().stream())
         .map(EntryField::field)
         .forEach(field -> field.setOnAction(_ -> change()));
@@ -78,6 +81,7 @@ final class BatchPanel extends Panel {
       given.fill(worked.batch().assumptions());
     }
     filled = Optional.of(worked.batch());
+    route.show(worked);
   }
 
   @Override

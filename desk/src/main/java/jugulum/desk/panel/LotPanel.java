@@ -14,6 +14,7 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.LotMass;
@@ -50,10 +51,11 @@ final class LotPanel extends Panel {
   private final ReadingList readings;
   private final VBox entry = new VBox(10);
   private final VBox next = new VBox();
-  private Onward onward = new Onward(Optional.empty(), false, false);
+  private Onward onward = new Onward(Optional.empty(), false, false, Optional.empty());
 
   /** What decides which ways on are offered. */
-  private record Onward(Optional<StepId> taker, boolean open, boolean discarded) {}
+  private record Onward(
+      Optional<StepId> taker, boolean open, boolean discarded, Optional<Route> route) {}
 
   private Optional<Segments<Kind>> kinds = Optional.empty();
   private Optional<Worked> worked = Optional.empty();
@@ -106,7 +108,11 @@ final class LotPanel extends Panel {
     Parts.shown(entry, open);
     Optional<Step> taker = worked.network().taker(lot);
     Onward ways =
-        new Onward(taker.map(Step::id), open, now.latest(Measure.Discarded.class).isPresent());
+        new Onward(
+            taker.map(Step::id),
+            open,
+            now.latest(Measure.Discarded.class).isPresent(),
+            worked.batch().route());
     if (ways.equals(onward)) {
       return;
     }
@@ -117,7 +123,7 @@ final class LotPanel extends Panel {
       next.getChildren()
           .add(Buttons.plain("open-taker", text, "T", () -> desk.openStep(taker.get().id())));
     } else if (open && now.material() != Material.GOLD) {
-      next.getChildren().add(NextBox.of(now, desk));
+      next.getChildren().add(NextBox.of(worked, now, desk));
     }
     if (open && now.material() == Material.FEED) {
       next.getChildren()

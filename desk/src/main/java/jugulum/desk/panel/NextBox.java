@@ -1,16 +1,25 @@
 package jugulum.desk.panel;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Route;
+import jugulum.core.ledger.Route.Does;
+import jugulum.core.ledger.Route.Leg;
+import jugulum.core.screens.Screen;
+import jugulum.core.shop.Shop;
+import jugulum.core.task.NextLeg;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.panel.FatePanel.Fate;
+import jugulum.desk.words.RouteWords;
 import jugulum.desk.words.Words;
 
 /**
@@ -18,14 +27,47 @@ import jugulum.desk.words.Words;
  * where it is.
  */
 final class NextBox extends VBox {
-  private NextBox(List<Button> ways) {
+  private NextBox(Optional<Node> first, List<Button> ways) {
     getStyleClass().add("next-box");
     FlowPane buttons = new FlowPane(8, 8);
     buttons.getChildren().addAll(ways);
-    getChildren().addAll(Parts.section(Words.of("next.title")), buttons);
+    getChildren().add(Parts.section(Words.of("next.title")));
+    first.ifPresent(getChildren()::add);
+    getChildren().add(buttons);
   }
 
-  static Node of(Lot lot, Desk desk) {
+  /** What the route of the batch does with it next, first and big. */
+  private static Node byRoute(Leg leg, Route route, Lot lot, Desk desk) {
+    Button button =
+        Buttons.primary(
+            "next-by-route",
+            RouteWords.does(leg.does()),
+            "Enter",
+            () -> desk.push(panel(leg.does(), lot, desk)));
+    return new VBox(
+        6, button, Parts.sentence(Words.of("next.by-route", RouteWords.name(route)), "muted"));
+  }
+
+  private static Panel panel(Does does, Lot lot, Desk desk) {
+    LotId id = lot.id();
+    return switch (does) {
+      case Does.Screen(List<String> labels) ->
+          new ScreeningForm(id, desk, stack(labels, lot, desk.shop()));
+      case Does.Magnet _ -> new MagnetForm(id, desk);
+      case Does.Run _ -> new GravityForm(id, desk);
+      case Does.Finish _ -> new FinishForm(id, desk);
+      case Does.Keep _ -> new FatePanel(id, Fate.BAG, desk);
+    };
+  }
+
+  private static List<Screen> stack(List<String> labels, Lot lot, Shop shop) {
+    return labels.stream()
+        .flatMap(label -> shop.named(label).stream())
+        .filter(lot.cut()::isPartedBy)
+        .toList();
+  }
+
+  static Node of(Worked worked, Lot lot, Desk desk) {
     if (lot.latest(Measure.Discarded.class).isPresent()) {
       return Parts.advice("idle", "", Words.of("next.discarded"));
     }
@@ -68,7 +110,11 @@ final class NextBox extends VBox {
                 Words.of("next.discard"),
                 "X",
                 () -> desk.push(new FatePanel(id, Fate.DISCARD, desk))));
+    Optional<Route> route = worked.batch().route();
+    Optional<Node> first =
+        route.flatMap(
+            way -> NextLeg.of(way, worked.network(), lot).map(leg -> byRoute(leg, way, lot, desk)));
     return new NextBox(
-        Stream.concat(work, lot.material().isSetAside() ? aside : Stream.empty()).toList());
+        first, Stream.concat(work, lot.material().isSetAside() ? aside : Stream.empty()).toList());
   }
 }

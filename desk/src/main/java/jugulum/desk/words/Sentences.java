@@ -123,7 +123,7 @@ public final class Sentences {
       case Edit.WithdrawStep _ -> Words.of("edit.withdraw");
       case Edit.FollowRoute(Optional<Route> route) ->
           route
-              .map(one -> Words.of("edit.route", one.name()))
+              .map(one -> Words.of("edit.route", RouteWords.name(one)))
               .orElseGet(() -> Words.of("edit.route.none"));
       case Edit.CloseBatch(boolean closed) -> Words.of(closed ? "edit.close" : "edit.reopen");
     };

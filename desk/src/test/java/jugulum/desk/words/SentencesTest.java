@@ -27,6 +27,7 @@ import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.stream.Refusal;
+import jugulum.core.task.Routes;
 import jugulum.core.units.MassUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -69,6 +70,8 @@ class SentencesTest {
         new Edit.FinishStep(new StepId(1), true),
         new Edit.FinishStep(new StepId(1), false),
         new Edit.WithdrawStep(new StepId(1), "no"),
+        new Edit.FollowRoute(Optional.of(Routes.SHIPPED.getFirst())),
+        new Edit.FollowRoute(Optional.empty()),
         new Edit.CloseBatch(true),
         new Edit.CloseBatch(false));
   }
