@@ -34,7 +34,7 @@ if errorlevel 1 (
 popd
 set /p JAVA=<"%LAUNCHER%\java"
 for /f "usebackq delims=" %%C in ("%LAUNCHER%\classpath") do set "JARS=%%C"
-"%JAVA%" --enable-native-access=ALL-UNNAMED -cp "!JARS!" jugulum.desk.Main make-demo "%LAUNCHER%\demo.book"
+"%JAVA%" --enable-native-access=ALL-UNNAMED -cp "!JARS!;%HOME_DIR%demo\target\*" jugulum.demo.MakeDemo "%LAUNCHER%\demo.book"
 type nul > "%LAUNCHER%\ready"
 
 :start

@@ -28,6 +28,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class LauncherTest {
   private static final List<String> TOOLS =
       List.of(
+          "ls",
           "sed",
           "dirname",
           "cat",
@@ -100,7 +101,8 @@ class LauncherTest {
         "[ \"$1\" = --version ] && exit 0",
         "echo '[INFO] Building Jugulum core 0.1.0 [2/5]'",
         "echo '[INFO] Building Jugulum desk 0.1.0 [4/5]'",
-        "mkdir -p '" + home + "/desk/target/launcher'",
+        "mkdir -p '" + home + "/desk/target/launcher' '" + home + "/demo/target'",
+        "touch '" + home + "/demo/target/jugulum-demo-0.1.0.jar'",
         "printf '%s\\n' \"$JAVA25_HOME/bin/java\" > '" + home + "/desk/target/launcher/java'",
         "echo jars > '" + home + "/desk/target/launcher/classpath'",
         "echo \"built in ${JAVA_HOME:-its own java}\" > '" + home + "/built'");

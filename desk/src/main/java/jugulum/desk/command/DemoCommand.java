@@ -1,12 +1,12 @@
 package jugulum.desk.command;
 
+import java.io.FileNotFoundException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import jugulum.desk.demo.DemoBook;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
 
@@ -18,23 +18,28 @@ import picocli.CommandLine.Command;
 final class DemoCommand implements Callable<Integer> {
   @Override
   public Integer call() throws IOException {
-    Path copy = copy(Files.createTempDirectory("jugulum-demo"));
+    Path copy;
+    try {
+      copy = copy(Files.createTempDirectory("jugulum-demo"));
+    } catch (FileNotFoundException missing) {
+      System.err.println(missing.getMessage());
+      return Jugulum.BAD_FILE;
+    }
     System.out.println(Words.of("command.demo", copy.toString()));
     return Window.open(copy, Places.bench(), Clock.systemDefaultZone());
   }
 
-  /** Copies the book the build made, or makes one where it is missing. */
+  /**
+   * Copies the demo book that ships beside the program.
+   *
+   * @throws FileNotFoundException if it does not
+   */
   static Path copy(Path folder) throws IOException {
-    Path copy = folder.resolve("demo.book");
-    Optional<Path> original =
+    Path original =
         Optional.ofNullable(System.getProperty("jugulum.demo"))
             .map(Path::of)
-            .filter(Files::isReadable);
-    if (original.isPresent()) {
-      Files.copy(original.get(), copy);
-    } else {
-      DemoBook.write(copy);
-    }
-    return copy;
+            .filter(Files::isReadable)
+            .orElseThrow(() -> new FileNotFoundException(Words.of("command.no-demo")));
+    return Files.copy(original, folder.resolve("demo.book"));
   }
 }

@@ -21,8 +21,7 @@ import picocli.CommandLine.Option;
       ShotsCommand.class,
       CheckCommand.class,
       RescueCommand.class,
-      MachinesCommand.class,
-      MakeDemoCommand.class
+      MachinesCommand.class
     })
 public final class Jugulum implements Callable<Integer> {
   /** Everything went well. */

@@ -9,8 +9,8 @@ import static javafx.scene.input.KeyCode.UP;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import jugulum.demo.DemoBook;
 import jugulum.desk.Person;
-import jugulum.desk.demo.DemoBook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;

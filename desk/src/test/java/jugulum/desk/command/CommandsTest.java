@@ -23,8 +23,8 @@ import jugulum.core.account.Worked;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Batch;
 import jugulum.core.units.MassUnit;
+import jugulum.demo.DemoBook;
 import jugulum.desk.Main;
-import jugulum.desk.demo.DemoBook;
 import jugulum.desk.words.Figures;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -53,6 +53,7 @@ class CommandsTest {
         List.of(
             "--enable-native-access=ALL-UNNAMED",
             "-XX:TieredStopAtLevel=1",
+            "-Djugulum.demo=" + book,
             "-cp",
             System.getProperty("java.class.path")));
     command.add(Main.class.getName());

@@ -20,7 +20,7 @@ import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
-import jugulum.desk.demo.DemoBook;
+import jugulum.demo.DemoBook;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

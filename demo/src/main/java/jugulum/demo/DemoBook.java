@@ -1,4 +1,4 @@
-package jugulum.desk.demo;
+package jugulum.demo;
 
 import java.nio.file.Path;
 import java.time.LocalDate;

@@ -1,4 +1,4 @@
-package jugulum.desk.demo;
+package jugulum.demo;
 
 import java.time.LocalDate;
 import java.util.List;

@@ -1,4 +1,4 @@
-package jugulum.desk.demo;
+package jugulum.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
