@@ -6,6 +6,8 @@ import static javafx.scene.input.KeyCode.DIGIT2;
 import static javafx.scene.input.KeyCode.DIGIT3;
 import static javafx.scene.input.KeyCode.DIGIT4;
 import static javafx.scene.input.KeyCode.DIGIT5;
+import static javafx.scene.input.KeyCode.DIGIT6;
+import static javafx.scene.input.KeyCode.DIGIT7;
 import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.E;
 import static javafx.scene.input.KeyCode.ENTER;
@@ -30,6 +32,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import jugulum.core.ledger.LotId;
@@ -51,7 +54,7 @@ class AppearanceTest extends OnTheDemoBook {
   private void everywhere(Look look) {
     try (Person person = Person.at(book)) {
       for (String theme : List.of("dark", "light")) {
-        for (KeyCode view : List.of(DIGIT2, DIGIT3, DIGIT4, DIGIT5, N, DIGIT1)) {
+        for (KeyCode view : List.of(DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7, N, DIGIT1)) {
           person.press(CONTROL, view);
           look.at(person, theme + " " + view);
         }
@@ -71,12 +74,13 @@ class AppearanceTest extends OnTheDemoBook {
           person.press(CONTROL, DIGIT3).click(part);
           look.at(person, theme + " " + part);
         }
-        for (String part :
-            List.of("batches-part-MAGNETICS", "batches-part-RUNS", "batches-part-BATCHES")) {
-          person.press(CONTROL, DIGIT4).click(part);
+        for (String part : List.of("season-part-MAGNETICS", "season-part-BATCHES")) {
+          person.press(CONTROL, DIGIT5).click(part);
           look.at(person, theme + " " + part);
         }
-        person.press(CONTROL, DIGIT1);
+        person.press(CONTROL, DIGIT4).click("day-part-STOCK");
+        look.at(person, theme + " stock");
+        person.click("day-part-TODAY").press(CONTROL, DIGIT1);
         for (String opened : List.of("bench-sheet", "looks-wrong", "look")) {
           person.click("station-3-2").click(opened);
           look.at(person, theme + " " + opened);
@@ -236,7 +240,8 @@ class AppearanceTest extends OnTheDemoBook {
     for (Node node : visible(person)) {
       if (node instanceof Control
           && !inside(node, ScrollPane.class)
-          && !inside(node, ListView.class)) {
+          && !inside(node, ListView.class)
+          && !inside(node, TableView.class)) {
         Bounds bounds = node.localToScene(node.getLayoutBounds());
         assertThat(bounds.getMaxX())
             .as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId())

@@ -15,6 +15,7 @@ import javafx.scene.layout.Region;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.FocusFirst;
 import jugulum.desk.entry.Keys;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Parts;
@@ -26,7 +27,7 @@ import jugulum.desk.words.Words;
  * The account of the batch on the bench: how much, how sure, where the rest is, what next; and its
  * pages and tables.
  */
-public final class AccountView extends BorderPane {
+public final class AccountView extends BorderPane implements FocusFirst {
   private final Workbench workbench;
   private final Consumer<LotId> toLot;
   private final Label title = Parts.styled(new Label(), "page-title");
@@ -88,7 +89,7 @@ public final class AccountView extends BorderPane {
             });
   }
 
-  /** Puts the focus on the parts, so that the keys of the buttons work. */
+  @Override
   public void focusFirst() {
     parts.focusChosen();
   }

@@ -19,6 +19,7 @@ import jugulum.desk.board.Cell;
 import jugulum.desk.board.Flow;
 import jugulum.desk.board.Station;
 import jugulum.desk.board.ThroatBoard;
+import jugulum.desk.entry.FocusFirst;
 import jugulum.desk.entry.Keys;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.BucketPanel;
@@ -34,7 +35,7 @@ import jugulum.desk.words.Words;
  * The bench: the throat board, the panel of the station in hand, the buckets, and where the gold
  * is.
  */
-public final class BenchView extends BorderPane {
+public final class BenchView extends BorderPane implements FocusFirst {
   private static final double PANEL_WIDTH = 404;
 
   private final Workbench workbench;
@@ -180,8 +181,8 @@ public final class BenchView extends BorderPane {
     host.openStep(step);
   }
 
-  /** Puts the focus on the board. */
-  public void focusBoard() {
+  @Override
+  public void focusFirst() {
     board.requestFocus();
   }
 }

@@ -78,7 +78,6 @@ final class Shots {
     on(() -> fire("plan-cuts"));
     shot("sizes", () -> fire("overlay-gold"));
     shot("magnet-or-not", () -> fire("cuts-part-MAGNET"));
-    shot("handling", () -> fire("cuts-part-HANDLING"));
     await(this::misread);
     on(() -> shell.show(View.ACCOUNT));
     afterTheBook(bookThread);
@@ -86,14 +85,15 @@ final class Shots {
     await(() -> workbench.session().undo());
     on(() -> workbench.notices().say(Notice.NONE));
     on(() -> fire("account-part-GOLD"));
-    shot("batches", () -> shell.show(View.BATCHES));
-    on(() -> fire("batches-part-MAGNETICS"));
+    shot("season", () -> shell.show(View.SEASON));
+    on(() -> fire("season-part-MAGNETICS"));
     workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
     shot("magnetics", () -> {});
-    on(() -> fire("batches-part-RUNS"));
+    on(() -> shell.show(View.GEAR));
     workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
     shot("machines", () -> {});
     shot("start", () -> shell.startBatch());
+    shot("day", () -> shell.show(View.DAY));
     shot("shop", () -> shell.show(View.SHOP));
     on(() -> shell.show(View.BENCH));
     open("Saltergill 3");

@@ -20,6 +20,7 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.screens.Screen;
 import jugulum.desk.entry.Choices;
+import jugulum.desk.entry.FocusFirst;
 import jugulum.desk.entry.Keys;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Parts;
@@ -32,7 +33,7 @@ import jugulum.desk.words.Words;
  * Everything about sizes: planning the cuts of a lot, its size curve, and the handling around
  * screening.
  */
-public final class CutsView extends BorderPane {
+public final class CutsView extends BorderPane implements FocusFirst {
   private static final double LOT_WIDTH = 300;
 
   private final Workbench workbench;
@@ -187,7 +188,7 @@ public final class CutsView extends BorderPane {
     refresh();
   }
 
-  /** Puts the focus where one starts. */
+  @Override
   public void focusFirst() {
     lots.requestFocus();
   }

@@ -33,13 +33,13 @@ final class BatchPanel extends Panel {
         .addAll(
             Parts.heading(Words.of("batch.title"), ""),
             label.inColumn(),
+            route,
             Parts.section(Words.of("batch.given")),
             Parts.sentence(Words.of("batch.given.about"), "muted"),
             given.inColumn(),
             Parts.row(
                 Buttons.primary("change-batch", Words.of("batch.change"), "Enter", this::change),
-                Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)),
-            route);
+                Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)));
     Stream.concat(label.fields().stream(), given.fields().stream())
         .map(EntryField::field)
         .forEach(field -> field.setOnAction(_ -> change()));

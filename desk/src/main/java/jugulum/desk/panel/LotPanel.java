@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -266,7 +267,9 @@ final class LotPanel extends Panel {
 
   @Override
   public void focusFirst() {
-    Optional.ofNullable(next.lookup("#next-screen"))
+    Stream.of("#next-by-route", "#next-screen")
+        .flatMap(id -> Stream.ofNullable(next.lookup(id)))
+        .findFirst()
         .orElseGet(() -> lookup("#back"))
         .requestFocus();
   }

@@ -5,9 +5,11 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import jugulum.book.batch.BatchLines;
+import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.batch.MagneticsLines;
 import jugulum.book.batch.RunLines;
+import jugulum.book.batch.StockLines;
 import jugulum.book.stream.Book;
 import jugulum.core.ledger.BatchId;
 
@@ -40,6 +42,11 @@ public final class EveryBatch {
   /** The runs over machines of every batch, and something to do when all were told. */
   public void runs(Consumer<List<RunLines.Ran>> more, Runnable done) {
     ask(LongWork.RUNS, id -> RunLines.of(book, id), more, done);
+  }
+
+  /** Every lot that stands in the shop. */
+  public void stock(Consumer<List<StockLines.Stocked>> show) {
+    work.run(() -> book.lines(BatchStream.KIND, StockLines.LINES), show);
   }
 
   private <T> Steps ask(

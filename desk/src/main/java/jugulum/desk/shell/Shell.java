@@ -26,17 +26,21 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Screen;
 import jugulum.desk.account.AccountView;
-import jugulum.desk.batches.BatchesView;
-import jugulum.desk.batches.StartView;
 import jugulum.desk.bench.BenchView;
 import jugulum.desk.cuts.CutsView;
+import jugulum.desk.day.DayView;
 import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.FocusFirst;
 import jugulum.desk.files.BatchFiles;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.gear.GearView;
 import jugulum.desk.panel.Parts;
+import jugulum.desk.season.SeasonView;
+import jugulum.desk.season.StartView;
 import jugulum.desk.session.Beat;
 import jugulum.desk.session.Notice;
 import jugulum.desk.session.Outcome;
@@ -78,10 +82,12 @@ public final class Shell extends BorderPane {
     bench.onPlan(this::plan);
     makers.put(View.CUTS, () -> new CutsView(workbench, picker, this::screen));
     makers.put(View.ACCOUNT, () -> new AccountView(workbench, picker, clock, this::openLot));
-    makers.put(View.BATCHES, () -> new BatchesView(workbench, new FromBatches()));
+    makers.put(View.SEASON, () -> new SeasonView(workbench, new FromSeason()));
+    makers.put(View.DAY, () -> new DayView(workbench, clock, new FromDay()));
+    makers.put(View.GEAR, () -> new GearView(workbench, ran -> open(ran.batch())));
     makers.put(View.SHOP, () -> new ShopView(workbench, clock));
     startMaker =
-        () -> new StartView(workbench, clock, () -> show(View.BENCH), () -> show(View.BATCHES));
+        () -> new StartView(workbench, clock, () -> show(View.BENCH), () -> show(View.SEASON));
     unit = Buttons.quiet("unit", "", "Ctrl U", workbench.preferences()::nextUnit);
     closeBatch = Buttons.quiet("close-batch", "", "", this::closeOrReopen);
     notice.setId("notice");
@@ -96,10 +102,37 @@ public final class Shell extends BorderPane {
     show(View.BENCH);
   }
 
-  private final class FromBatches implements BatchesView.Window {
+  private void open(BatchId batch) {
+    workbench.session().open(batch).thenRun(() -> show(View.BENCH));
+  }
+
+  private final class FromDay implements DayView.Window {
+    @Override
+    public void openBench() {
+      show(View.BENCH);
+    }
+
+    @Override
+    public void openLot(LotId lot) {
+      Shell.this.openLot(lot);
+    }
+
+    @Override
+    public void openStep(StepId step) {
+      show(View.BENCH);
+      bench.openStep(step);
+    }
+
+    @Override
+    public void openBatch(BatchId batch) {
+      Shell.this.open(batch);
+    }
+  }
+
+  private final class FromSeason implements SeasonView.Window {
     @Override
     public void open(BatchId batch) {
-      workbench.session().open(batch).thenRun(() -> show(View.BENCH));
+      Shell.this.open(batch);
     }
 
     @Override
@@ -191,12 +224,10 @@ public final class Shell extends BorderPane {
     current = view;
     setCenter(views.computeIfAbsent(view, asked -> Check.known(makers, asked).get()));
     tabs.forEach((one, tab) -> tab.pseudoClassStateChanged(CURRENT, one == view));
-    switch (views.get(view)) {
-      case BenchView shown -> shown.focusBoard();
-      case BatchesView shown -> shown.focusList();
-      case CutsView shown -> shown.focusFirst();
-      case AccountView shown -> shown.focusFirst();
-      default -> Check.known(tabs, view).requestFocus();
+    if (views.get(view) instanceof FocusFirst shown) {
+      shown.focusFirst();
+    } else {
+      Check.known(tabs, view).requestFocus();
     }
   }
 
@@ -245,7 +276,7 @@ public final class Shell extends BorderPane {
       return false;
     }
     switch (key.getCode()) {
-      case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5 ->
+      case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7 ->
           show(View.values()[key.getCode().ordinal() - KeyCode.DIGIT1.ordinal()]);
       case N -> startBatch();
       case U -> workbench.preferences().nextUnit();
@@ -281,7 +312,7 @@ public final class Shell extends BorderPane {
 
   private boolean leaveStart() {
     if (getCenter() instanceof StartView) {
-      show(View.BATCHES);
+      show(View.SEASON);
       return true;
     }
     return false;

@@ -5,6 +5,8 @@ public enum View {
   BENCH,
   CUTS,
   ACCOUNT,
-  BATCHES,
+  DAY,
+  SEASON,
+  GEAR,
   SHOP
 }

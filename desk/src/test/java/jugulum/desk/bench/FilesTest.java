@@ -1,8 +1,8 @@
 package jugulum.desk.bench;
 
 import static javafx.scene.input.KeyCode.CONTROL;
-import static javafx.scene.input.KeyCode.DIGIT4;
 import static javafx.scene.input.KeyCode.DIGIT5;
+import static javafx.scene.input.KeyCode.DIGIT7;
 import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.E;
 import static javafx.scene.input.KeyCode.ENTER;
@@ -71,9 +71,9 @@ class FilesTest {
     Path demo = folder.resolve("demo.book");
     DemoBook.write(demo);
     try (Person person = Person.at(demo)) {
-      person.press(CONTROL, DIGIT4).press(DOWN).press(ENTER);
+      person.press(CONTROL, DIGIT5).press(DOWN).press(ENTER);
       assertThat(person.text("batch-header")).contains("Saltergill 3");
-      person.press(CONTROL, T).press(CONTROL, DIGIT5).click("own-270");
+      person.press(CONTROL, T).press(CONTROL, DIGIT7).click("own-270");
       assertThat(person.workbench().projections().shop().get().owned())
           .extracting(Screen::label)
           .contains("270");

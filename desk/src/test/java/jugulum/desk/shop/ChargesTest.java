@@ -1,7 +1,7 @@
 package jugulum.desk.shop;
 
 import static javafx.scene.input.KeyCode.CONTROL;
-import static javafx.scene.input.KeyCode.DIGIT5;
+import static javafx.scene.input.KeyCode.DIGIT7;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.Z;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -22,7 +22,7 @@ class ChargesTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       Charges before = charges(person);
       person
-          .press(CONTROL, DIGIT5)
+          .press(CONTROL, DIGIT7)
           .type("charge-smelt", "24,5")
           .type("charge-share", "65")
           .press(ENTER);
@@ -41,7 +41,7 @@ class ChargesTest extends OnTheDemoBook {
   void whatCannotBeStaysAtItsFieldAndChangesNothing() {
     try (Person person = Person.at(book)) {
       Charges before = charges(person);
-      person.press(CONTROL, DIGIT5).type("charge-share", "130").press(ENTER);
+      person.press(CONTROL, DIGIT7).type("charge-share", "130").press(ENTER);
       assertThat(person.text("charge-share-error")).contains("0", "100");
       assertThat(person.text("charge-share")).isEqualTo("130");
       assertThat(charges(person)).isEqualTo(before);
@@ -51,7 +51,7 @@ class ChargesTest extends OnTheDemoBook {
   @Test
   void anEmptyFieldStandsForWhatItShows() {
     try (Person person = Person.at(book)) {
-      person.press(CONTROL, DIGIT5).type("charge-smelt-minutes", "").press(ENTER);
+      person.press(CONTROL, DIGIT7).type("charge-smelt-minutes", "").press(ENTER);
       assertThat(charges(person).smeltMinutes()).isEqualTo(Charges.NONE.smeltMinutes());
     }
   }

@@ -1,7 +1,7 @@
 package jugulum.desk.shop;
 
 import static javafx.scene.input.KeyCode.CONTROL;
-import static javafx.scene.input.KeyCode.DIGIT5;
+import static javafx.scene.input.KeyCode.DIGIT7;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.Z;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -34,7 +34,7 @@ class ShopViewTest {
   @TempDir private Path folder;
 
   private Person atTheShop() {
-    return Person.at(folder.resolve("my.book")).press(CONTROL, DIGIT5);
+    return Person.at(folder.resolve("my.book")).press(CONTROL, DIGIT7);
   }
 
   private static Shop shop(Person person) {

@@ -44,6 +44,7 @@ import jugulum.core.settling.Settling;
 import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.StopRule;
 import jugulum.core.stream.Meanwhile;
+import jugulum.core.task.Task;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.files.FileKind;
@@ -101,7 +102,9 @@ class WordsTest {
                 "fate.title",
                 "fate.about",
                 "fate.record",
-                "batches.part",
+                "season.part",
+                "day.part",
+                "day.about",
                 "account.part",
                 "recovery.of")
             .contains(prefix);
@@ -160,6 +163,7 @@ class WordsTest {
           Map.entry("advice.way", Advice.Kind.values()),
           Map.entry("advice.by", Advice.By.values()),
           Map.entry("balance.state", Adjusted.State.values()),
+          Map.entry("task", Task.Kind.values()),
           Map.entry("stop-rule", StopRule.Kind.values()));
 
   @Test

@@ -1,7 +1,7 @@
-package jugulum.desk.batches;
+package jugulum.desk.gear;
 
 import static javafx.scene.input.KeyCode.CONTROL;
-import static javafx.scene.input.KeyCode.DIGIT4;
+import static javafx.scene.input.KeyCode.DIGIT6;
 import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.ENTER;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 /** The runs of the demo's machines, settings beside results. */
 class RunsPaneTest extends OnTheDemoBook {
   private static Person runs(Person person) {
-    person.press(CONTROL, DIGIT4).click("batches-part-RUNS");
+    person.press(CONTROL, DIGIT6);
     return person.until(() -> person.text("runs").contains("Tarnbeck 7"));
   }
 

@@ -1,4 +1,4 @@
-package jugulum.desk.batches;
+package jugulum.desk.season;
 
 import java.time.Clock;
 import java.time.LocalDate;

@@ -1,4 +1,4 @@
-package jugulum.desk.batches;
+package jugulum.desk.gear;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -1,7 +1,7 @@
-package jugulum.desk.batches;
+package jugulum.desk.season;
 
 import static javafx.scene.input.KeyCode.CONTROL;
-import static javafx.scene.input.KeyCode.DIGIT4;
+import static javafx.scene.input.KeyCode.DIGIT5;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.UP;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
  */
 class MagneticsPaneTest extends OnTheDemoBook {
   private static Person magnetics(Person person) {
-    person.press(CONTROL, DIGIT4).click("batches-part-MAGNETICS");
+    person.press(CONTROL, DIGIT5).click("season-part-MAGNETICS");
     return person.until(() -> person.text("magnetics").contains("Tarnbeck 7"));
   }
 

@@ -1,4 +1,4 @@
-package jugulum.desk.batches;
+package jugulum.desk.season;
 
 import java.util.List;
 import javafx.scene.control.Label;
@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import jugulum.book.batch.BatchSummary;
 import jugulum.core.ledger.BatchId;
 import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.FocusFirst;
 import jugulum.desk.entry.TextColumns;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
@@ -20,22 +21,19 @@ import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** All batches of the book. */
-public final class BatchesView extends BorderPane {
+/** A season: all batches of the book, and the magnetics kept of them. */
+public final class SeasonView extends BorderPane implements FocusFirst {
   private final Workbench workbench;
   private final TableView<BatchSummary> table = new TableView<>();
   private final Label count = Parts.styled(new Label(), "muted");
   private final Segments<Part> parts =
-      new Segments<>(
-          "batches-part", List.of(Part.values()), part -> Words.of("batches.part", part));
+      new Segments<>("season-part", List.of(Part.values()), part -> Words.of("season.part", part));
   private final MagneticsPane magnetics;
-  private final RunsPane runs;
 
   /** What the view is parted in. */
   private enum Part {
     BATCHES,
-    MAGNETICS,
-    RUNS
+    MAGNETICS
   }
 
   /** What the view asks of the window. */
@@ -54,10 +52,10 @@ public final class BatchesView extends BorderPane {
   }
 
   /** Makes the view of a workbench. */
-  public BatchesView(Workbench workbench, Window window) {
+  public SeasonView(Workbench workbench, Window window) {
     this.workbench = workbench;
     getStyleClass().add("page");
-    setId("batches-view");
+    setId("season-view");
     table.setId("batches");
     table.setPlaceholder(Parts.sentence(Words.of("batches.empty"), "muted"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
@@ -126,7 +124,6 @@ public final class BatchesView extends BorderPane {
     setCenter(table);
     setBottom(actions);
     magnetics = new MagneticsPane(workbench, held -> window.open(held.batch()));
-    runs = new RunsPane(workbench, ran -> window.open(ran.batch()));
     parts.onChange(() -> open(actions));
     workbench.projections().batches().addListener((_, _, batches) -> show(batches));
     workbench.preferences().figures().addListener((_, _, _) -> table.refresh());
@@ -140,10 +137,6 @@ public final class BatchesView extends BorderPane {
       case MAGNETICS -> {
         setCenter(magnetics);
         magnetics.refresh();
-      }
-      case RUNS -> {
-        setCenter(runs);
-        runs.refresh();
       }
     }
   }
@@ -172,17 +165,13 @@ public final class BatchesView extends BorderPane {
     }
   }
 
-  /** Puts the focus on the list. */
-  public void focusList() {
+  @Override
+  public void focusFirst() {
     switch (parts.chosen()) {
       case BATCHES -> table.requestFocus();
       case MAGNETICS -> {
         magnetics.refresh();
         magnetics.focusList();
-      }
-      case RUNS -> {
-        runs.refresh();
-        runs.focusList();
       }
     }
   }

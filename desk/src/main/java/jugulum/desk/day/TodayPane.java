@@ -1,0 +1,118 @@
+package jugulum.desk.day;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.BorderPane;
+import jugulum.core.account.Worked;
+import jugulum.core.ledger.Network;
+import jugulum.core.task.Task;
+import jugulum.core.task.Tasks;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.TaskWords;
+import jugulum.desk.words.Words;
+
+/** What is open in the batch on the bench, in the order one would do it. */
+final class TodayPane extends BorderPane {
+  private final Workbench workbench;
+  private final Supplier<Instant> now;
+  private final DayView.Window window;
+  private final ListView<Line> list = new ListView<>();
+
+  /**
+   * A line of the list.
+   *
+   * @param task the open question
+   * @param text what it says
+   */
+  private record Line(Task task, String text) {}
+
+  TodayPane(Workbench workbench, Supplier<Instant> now, DayView.Window window) {
+    this.workbench = workbench;
+    this.now = now;
+    this.window = window;
+    setId("today-pane");
+    list.setId("today");
+    list.setAccessibleText(Words.of("day.today"));
+    list.setPlaceholder(Parts.sentence(Words.of("day.nothing"), "muted"));
+    list.setCellFactory(_ -> new LineCell());
+    list.setOnKeyPressed(
+        key -> {
+          if (key.getCode() == KeyCode.ENTER) {
+            chosen().ifPresent(this::open);
+            key.consume();
+          }
+        });
+    list.setOnMouseClicked(
+        click -> {
+          if (click.getClickCount() == 2) {
+            chosen().ifPresent(this::open);
+          }
+        });
+    setCenter(list);
+  }
+
+  private static final class LineCell extends ListCell<Line> {
+    @Override
+    protected void updateItem(Line line, boolean empty) {
+      super.updateItem(line, empty);
+      setText(empty || line == null ? "" : line.text());
+    }
+  }
+
+  private Optional<Line> chosen() {
+    return Optional.ofNullable(list.getSelectionModel().getSelectedItem());
+  }
+
+  private void open(Line line) {
+    switch (line.task().subject()) {
+      case Task.Subject.OfBatch _ -> window.openBench();
+      case Task.Subject.OfLot(var lot) -> window.openLot(lot);
+      case Task.Subject.OfStep(var step) -> window.openStep(step);
+    }
+  }
+
+  void refresh() {
+    Instant at = now.get();
+    List<Line> lines =
+        workbench
+            .projections()
+            .current()
+            .get()
+            .worked()
+            .map(worked -> lines(worked, at))
+            .orElse(List.of());
+    if (!lines.equals(list.getItems())) {
+      int row = Math.max(0, list.getSelectionModel().getSelectedIndex());
+      list.getItems().setAll(lines);
+      list.getSelectionModel().select(Math.min(row, Math.max(0, lines.size() - 1)));
+    }
+  }
+
+  private List<Line> lines(Worked worked, Instant at) {
+    return Tasks.of(worked, workbench.projections().shop().get(), worked.batch().route(), at)
+        .stream()
+        .map(task -> new Line(task, text(task, worked.network(), at)))
+        .toList();
+  }
+
+  private String text(Task task, Network network, Instant at) {
+    Figures figures = workbench.preferences().figures().get();
+    String what = TaskWords.text(task, network);
+    return task.due()
+        .map(
+            due ->
+                Words.of(task.isDue(at) ? "day.due-now" : "day.due-at", what, figures.clock(due)))
+        .orElse(what);
+  }
+
+  void focusList() {
+    list.requestFocus();
+  }
+}
