@@ -117,7 +117,7 @@ public final class SeasonView extends BorderPane implements FocusFirst {
         new VBox(
             4,
             new HBox(
-                Parts.styled(new Label(Words.of("batches.title")), "page-title"), between, parts),
+                Parts.styled(new Label(Words.of("season.title")), "page-title"), between, parts),
             count);
     top.getStyleClass().add("page-top");
     setTop(top);

@@ -186,7 +186,8 @@ public final class Shell extends BorderPane {
     Button theme =
         Buttons.quiet(
             "theme", Words.of("shell.theme"), "Ctrl T", workbench.preferences()::nextTheme);
-    bar.getChildren().addAll(gap, timer, closeBatch, theme, unit);
+    bar.getChildren()
+        .addAll(gap, new LongWorkLine(workbench.work()), timer, closeBatch, theme, unit);
     return bar;
   }
 

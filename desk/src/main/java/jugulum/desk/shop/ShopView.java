@@ -56,7 +56,8 @@ public final class ShopView extends BorderPane {
             Parts.sentence(Words.of("shop.given.about"), "muted"),
             given.inPairs(),
             Parts.row(Buttons.plain("assume", Words.of("shop.assume"), "", this::assume)),
-            said);
+            said,
+            new BenchCard(workbench));
     left.setPrefWidth(LEFT);
     right.setPrefWidth(RIGHT);
     HBox.setHgrow(left, Priority.ALWAYS);

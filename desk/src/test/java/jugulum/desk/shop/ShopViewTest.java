@@ -187,4 +187,19 @@ class ShopViewTest {
       assertThat(shop(person).gear()).isEmpty();
     }
   }
+
+  /** The name of the bench is the bench's, not the book's: it signs every edit from then on. */
+  @Test
+  void theNameOfTheBenchSignsItsEdits() {
+    try (Person person = atTheShop()) {
+      person.click("call-bench");
+      assertThat(person.everything()).contains("A bench needs a name");
+      person.type("bench-name", "by the window").press(ENTER).settle();
+      assertThat(person.text("bench-name")).isEqualTo("by the window");
+      assertThat(person.workbench().preferences().benchName()).isEqualTo("by the window");
+    }
+    try (Person person = atTheShop()) {
+      assertThat(person.workbench().preferences().benchName()).isEqualTo("by the window");
+    }
+  }
 }

@@ -48,6 +48,7 @@ import jugulum.core.task.Task;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.files.FileKind;
+import jugulum.desk.session.LongWork;
 import org.junit.jupiter.api.Test;
 
 class WordsTest {
@@ -164,6 +165,7 @@ class WordsTest {
           Map.entry("advice.by", Advice.By.values()),
           Map.entry("balance.state", Adjusted.State.values()),
           Map.entry("task", Task.Kind.values()),
+          Map.entry("work", LongWork.values()),
           Map.entry("stop-rule", StopRule.Kind.values()));
 
   @Test

@@ -1,0 +1,38 @@
+package jugulum.desk.shell;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.session.Work;
+import jugulum.desk.words.Words;
+
+/** How far long work is, with a way to stop it; shown only where it takes a while. */
+final class LongWorkLine extends HBox {
+  /** Fewer steps than that are over before they are read. */
+  private static final int WORTH_TELLING = 40;
+
+  private final Label text = Parts.styled(new Label(), "muted");
+
+  LongWorkLine(Work work) {
+    super(8);
+    setId("long-work");
+    setAlignment(Pos.CENTER);
+    getChildren()
+        .addAll(text, Buttons.quiet("stop-work", Words.of("work.stop"), "", work::stopLongWork));
+    work.progress().addListener((_, _, now) -> show(now));
+    show(work.progress().get());
+  }
+
+  private void show(Optional<Work.Progress> progress) {
+    Optional<Work.Progress> told = progress.filter(one -> one.of() >= WORTH_TELLING);
+    Parts.shown(this, told.isPresent());
+    told.ifPresent(
+        one ->
+            text.setText(
+                Words.of(
+                    "work", one.what(), Integer.toString(one.done()), Integer.toString(one.of()))));
+  }
+}

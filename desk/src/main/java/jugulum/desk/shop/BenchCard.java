@@ -1,0 +1,45 @@
+package jugulum.desk.shop;
+
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.panel.Parts;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.words.Words;
+
+/** What this bench is called: every edit made at it is signed with that name. */
+final class BenchCard extends VBox {
+  private final Workbench workbench;
+  private final Label said = Parts.sentence("", "fine-text");
+  private final EntryField<String> name =
+      new EntryField<>(
+          "bench-name",
+          Words.of("shop.bench.name"),
+          Words.of("shop.bench.hint"),
+          Parsers.text("shop.bench.missing"));
+
+  BenchCard(Workbench workbench) {
+    super(10);
+    this.workbench = workbench;
+    name.fill(workbench.preferences().benchName());
+    name.field().setOnAction(_ -> call());
+    getChildren()
+        .addAll(
+            Parts.section(Words.of("shop.bench")),
+            Parts.sentence(Words.of("shop.bench.about"), "muted"),
+            name,
+            Parts.row(Buttons.plain("call-bench", Words.of("shop.bench.call"), "", this::call)),
+            said);
+  }
+
+  private void call() {
+    name.read()
+        .ifPresent(
+            called -> {
+              workbench.preferences().callBench(called);
+              said.setText(Words.of("shop.bench.said", called));
+            });
+  }
+}
