@@ -87,10 +87,10 @@ final class Shots {
     on(() -> fire("account-part-GOLD"));
     shot("season", () -> shell.show(View.SEASON));
     on(() -> fire("season-part-MAGNETICS"));
-    workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
+    afterEveryBatch(bookThread);
     shot("magnetics", () -> {});
     on(() -> shell.show(View.GEAR));
-    workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
+    afterEveryBatch(bookThread);
     shot("machines", () -> {});
     shot("start", () -> shell.startBatch());
     shot("day", () -> shell.show(View.DAY));
@@ -99,7 +99,7 @@ final class Shots {
     open("Saltergill 3");
     on(() -> shell.show(View.CUTS));
     on(() -> fire("cuts-part-PLAN"));
-    workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
+    afterEveryBatch(bookThread);
     afterTheBook(bookThread);
     shot("plan", () -> {});
     on(() -> shell.show(View.BENCH));
@@ -107,7 +107,7 @@ final class Shots {
     on(() -> workbench.preferences().nextTheme());
     shot("finished-quartz", () -> click("station-3-3"));
     on(() -> shell.show(View.ACCOUNT));
-    workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
+    afterEveryBatch(bookThread);
     afterTheBook(bookThread);
     shot("account-next-quartz", () -> fire("account-part-NEXT"));
     on(() -> workbench.preferences().nextTheme());
@@ -255,6 +255,13 @@ final class Shots {
     } catch (IOException problem) {
       throw new UncheckedIOException(problem);
     }
+  }
+
+  /** Returns when every batch was asked, one after the other, and the list of them before. */
+  private void afterEveryBatch(ExecutorService bookThread) {
+    afterTheBook(bookThread);
+    workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
+    afterTheBook(bookThread);
   }
 
   /** Returns when the book has done what was asked of it so far, and the window has heard. */
