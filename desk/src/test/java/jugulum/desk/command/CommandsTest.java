@@ -163,7 +163,7 @@ class CommandsTest {
       List<Path> pictures = files.toList();
       assertThat(pictures)
           .extracting(path -> path.getFileName().toString())
-          .contains("bench.png", "account.png", "batches.png", "shop.png", "start.png");
+          .contains("bench.png", "account.png", "season.png", "day.png", "shop.png", "start.png");
       for (Path picture : pictures) {
         BufferedImage image = ImageIO.read(picture.toFile());
         assertThat(image.getWidth()).isEqualTo(1280);
