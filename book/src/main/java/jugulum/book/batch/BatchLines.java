@@ -60,11 +60,6 @@ public final class BatchLines implements Projection<Batch, BatchSummary> {
   }
 
   @Override
-  public int fold() {
-    return 1;
-  }
-
-  @Override
   public boolean isEager() {
     return true;
   }

@@ -46,16 +46,6 @@ public final class MagneticsLines implements Projection<Batch, MagneticsLines.He
   }
 
   @Override
-  public int fold() {
-    return 1;
-  }
-
-  @Override
-  public boolean isEager() {
-    return false;
-  }
-
-  @Override
   public List<Held> lines(String id, Optional<Batch> now, Batch last) {
     return now.map(Magnetics::of).orElse(List.of()).stream()
         .map(one -> new Held(BatchStream.id(id), last.label().name(), one))

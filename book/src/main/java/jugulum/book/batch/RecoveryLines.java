@@ -9,6 +9,7 @@ import java.util.Optional;
 import jugulum.book.stream.Cells;
 import jugulum.book.stream.Projection;
 import jugulum.book.stream.Table;
+import jugulum.core.account.Worked;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
@@ -70,19 +71,9 @@ public final class RecoveryLines implements Projection<Batch, RecoveryLines.Reco
   }
 
   @Override
-  public int fold() {
-    return 1;
-  }
-
-  @Override
-  public boolean isEager() {
-    return false;
-  }
-
-  @Override
   public List<Recovered> lines(String id, Optional<Batch> now, Batch last) {
     List<Recovered> lines = new ArrayList<>();
-    now.map(Workings::of)
+    now.map(Worked::of)
         .ifPresent(
             worked -> {
               for (Recovery.Of of : Recovery.Of.values()) {

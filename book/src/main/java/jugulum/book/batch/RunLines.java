@@ -10,6 +10,7 @@ import jugulum.book.stream.Cells;
 import jugulum.book.stream.Codec;
 import jugulum.book.stream.Projection;
 import jugulum.book.stream.Table;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Process;
@@ -49,16 +50,6 @@ public final class RunLines implements Projection<Batch, RunLines.Ran> {
     return TABLE;
   }
 
-  @Override
-  public int fold() {
-    return 1;
-  }
-
-  @Override
-  public boolean isEager() {
-    return false;
-  }
-
   /**
    * Most batches of a season have no run that was looked at: only those with one are worked out.
    */
@@ -69,7 +60,7 @@ public final class RunLines implements Projection<Batch, RunLines.Ran> {
             batch ->
                 batch.steps().stream()
                     .anyMatch(step -> step.process() instanceof Process.GravityRun))
-        .map(Workings::of)
+        .map(Worked::of)
         .map(worked -> PastRun.of(worked.network(), worked.sand(), worked.gold()))
         .orElse(List.of())
         .stream()

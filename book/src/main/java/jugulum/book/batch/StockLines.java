@@ -75,16 +75,6 @@ public final class StockLines implements Projection<Batch, StockLines.Stocked> {
   }
 
   @Override
-  public int fold() {
-    return 1;
-  }
-
-  @Override
-  public boolean isEager() {
-    return false;
-  }
-
-  @Override
   public List<Stocked> lines(String id, Optional<Batch> now, Batch last) {
     return now.map(Network::of)
         .map(

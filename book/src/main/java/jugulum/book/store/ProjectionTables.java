@@ -119,6 +119,17 @@ final class ProjectionTables {
     return new Cells(row.getString(1), values);
   }
 
+  long projected(Table table, Key stream) {
+    return handle
+        .createQuery("SELECT version FROM projected WHERE name = ? AND kind = ? AND stream = ?")
+        .bind(0, table.name())
+        .bind(1, stream.kind())
+        .bind(2, stream.id())
+        .mapTo(Long.class)
+        .findOne()
+        .orElse(0L);
+  }
+
   List<Key> behind(Table table, String kind) {
     return handle
         .createQuery(

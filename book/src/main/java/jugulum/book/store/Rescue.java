@@ -6,10 +6,8 @@ import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -185,19 +183,9 @@ public record Rescue(List<Key> streams, int rowsLost) {
       Key key = new Key(row.getString("kind"), row.getString("stream"));
       StreamKind<?, ?> kind =
           kinds.stream().filter(one -> one.name().equals(key.kind())).findFirst().orElseThrow();
-      String body = row.getString("body");
-      Row.Act act = Row.Act.valueOf(row.getString("act").toUpperCase(Locale.ROOT));
+      Row said = SqliteStore.said(row);
       Salvage<?, ?> salvage = streams.computeIfAbsent(key, _ -> Salvage.of(kind, key.id()));
-      long version = first ? salvage.next() : row.getLong("version");
-      Row found =
-          new Row(
-              version,
-              Instant.parse(row.getString("at")),
-              row.getString("who"),
-              act,
-              row.getInt("form"),
-              body);
-      salvage.found(found, row.getLong("crc") == Crc.of(body));
+      salvage.found(first ? said.numbered(salvage.next()) : said, SqliteStore.isWhole(row));
     }
 
     private Optional<Kept> kept(Key key) {

@@ -62,7 +62,7 @@ final class Salvage<S, E> {
         case UNDO -> step(history.undo().orElse(history));
         case REDO -> step(history.redo().orElse(history));
         case EDIT -> {
-          E edit = read(row);
+          E edit = stream.kind().edit(row);
           state = Optional.of(stream.kind().fold().replay(state, edit, row.at()));
           history = history.and(row.at(), edit);
         }
@@ -76,10 +76,6 @@ final class Salvage<S, E> {
   private void step(History<E> next) {
     state = stream.kind().fold().replay(next);
     history = next;
-  }
-
-  private E read(Row row) {
-    return stream.kind().edits().read(row.form(), row.body());
   }
 
   /** Writes what was found into a book; gives how many rows could not be used. */
@@ -120,8 +116,7 @@ final class Salvage<S, E> {
     List<Row> edits = new ArrayList<>();
     for (Row row : afterHole) {
       if (row.version() == version + edits.size() + 1 && row.act() == Row.Act.EDIT) {
-        edits.add(
-            new Row(edits.size() + 2L, row.at(), row.who(), row.act(), row.form(), row.body()));
+        edits.add(row.numbered(edits.size() + 2L));
       }
     }
     return edits;

@@ -348,6 +348,11 @@ public final class SqliteStore implements Store {
   }
 
   @Override
+  public long projected(Table table, Key stream) {
+    return asking(() -> tables.projected(table, stream));
+  }
+
+  @Override
   public List<Key> behind(Table table, String kind) {
     return asking(() -> tables.behind(table, kind));
   }
@@ -391,17 +396,25 @@ public final class SqliteStore implements Store {
   }
 
   private Row row(ResultSet row) throws SQLException {
-    String body = row.getString("body");
-    if (row.getLong("crc") != Crc.of(body)) {
+    if (!isWhole(row)) {
       throw new BookProblem(Kind.DAMAGED, path, "a journal row is not as it was written", null);
     }
-    Row.Act act = Row.Act.valueOf(row.getString("act").toUpperCase(Locale.ROOT));
+    return said(row);
+  }
+
+  /** Whether the body of a row is the one that was written. */
+  static boolean isWhole(ResultSet row) throws SQLException {
+    return row.getLong("crc") == Crc.of(row.getString("body"));
+  }
+
+  /** What a row says. */
+  static Row said(ResultSet row) throws SQLException {
     return new Row(
         row.getLong("version"),
         Instant.parse(row.getString("at")),
         row.getString("who"),
-        act,
+        Row.Act.valueOf(row.getString("act").toUpperCase(Locale.ROOT)),
         row.getInt("form"),
-        body);
+        row.getString("body"));
   }
 }

@@ -171,13 +171,9 @@ public final class Book implements AutoCloseable {
     for (Row row : rows) {
       standing =
           standing.with(
-              stream.kind().fold().replay(standing.now(), edit(stream.kind(), row), row.at()));
+              stream.kind().fold().replay(standing.now(), stream.kind().edit(row), row.at()));
     }
     return Optional.of(standing);
-  }
-
-  private static <E> E edit(StreamKind<?, E> kind, Row row) {
-    return kind.edits().read(row.form(), row.body());
   }
 
   private static <S, E> Standing<S> folded(
@@ -402,7 +398,7 @@ public final class Book implements AutoCloseable {
   public <S, E, R> List<R> lines(StreamRef<S, E> stream, Projection<S, R> projection) {
     return reading(
         () ->
-            behind(stream.kind(), projection).contains(stream.key())
+            isBehind(stream, projection)
                 ? broughtUp(stream, projection)
                 : store.lines(projection.table(), stream.key()).stream()
                     .map(projection::line)
@@ -412,6 +408,15 @@ public final class Book implements AutoCloseable {
   /** A window that may only read finds tables of another version as if they were not there. */
   private boolean isShaped(Projection<?, ?> projection) {
     return readOnly().isEmpty() || isCurrent(projection);
+  }
+
+  /**
+   * Asks for the one stream only: this is on the way of every edit, however many others there are.
+   */
+  private boolean isBehind(StreamRef<?, ?> stream, Projection<?, ?> projection) {
+    long version = store.version(stream.key());
+    return version > 0
+        && !(isShaped(projection) && store.projected(projection.table(), stream.key()) == version);
   }
 
   private List<Key> behind(StreamKind<?, ?> kind, Projection<?, ?> projection) {

@@ -34,7 +34,7 @@ final class Folding<E> {
   private void take(Row row) {
     switch (row.act()) {
       case EDIT -> {
-        done.add(new Dated<>(row.at(), kind.edits().read(row.form(), row.body())));
+        done.add(new Dated<>(row.at(), kind.edit(row)));
         undone.clear();
       }
       case UNDO -> move(done, undone);

@@ -15,10 +15,14 @@ public interface Projection<S, R> {
   Table table();
 
   /** The number of the rule its lines are made by; raised with every change of what a line says. */
-  int fold();
+  default int fold() {
+    return 1;
+  }
 
   /** Whether it is brought up with every edit; otherwise when it is read. */
-  boolean isEager();
+  default boolean isEager() {
+    return false;
+  }
 
   /**
    * The lines of one stream.

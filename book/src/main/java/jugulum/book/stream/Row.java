@@ -21,4 +21,9 @@ public record Row(long version, Instant at, String who, Act act, int form, Strin
     /** Brings the last edit taken back back again. */
     REDO
   }
+
+  /** The same at another place in its stream. */
+  public Row numbered(long place) {
+    return new Row(place, at, who, act, form, body);
+  }
 }

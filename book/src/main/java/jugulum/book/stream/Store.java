@@ -92,6 +92,9 @@ public interface Store extends AutoCloseable {
   /** The lines of one stream in a table. */
   List<Cells> lines(Table table, Key stream);
 
+  /** Of which version of a stream its lines in a table are; 0 where it has none. */
+  long projected(Table table, Key stream);
+
   /** The streams of a kind whose lines in a table are not of their last version. */
   List<Key> behind(Table table, String kind);
 

@@ -25,6 +25,11 @@ public record StreamKind<S, E>(
     projections = List.copyOf(projections);
   }
 
+  /** The edit a row says. */
+  public E edit(Row row) {
+    return edits.read(row.form(), row.body());
+  }
+
   /** The stream of this kind with that id. */
   public StreamRef<S, E> ref(String id) {
     return new StreamRef<>(this, id);

@@ -12,8 +12,7 @@ public record Table(String name, List<Column> columns) {
   /** What a column holds. */
   public enum Type {
     TEXT,
-    REAL,
-    INTEGER
+    REAL
   }
 
   /**

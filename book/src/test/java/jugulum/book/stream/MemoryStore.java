@@ -175,10 +175,15 @@ public final class MemoryStore implements Store {
   }
 
   @Override
+  public long projected(Table table, Key stream) {
+    return state().projected.get(table.name()).getOrDefault(stream, 0L);
+  }
+
+  @Override
   public List<Key> behind(Table table, String kind) {
     return streams().stream()
         .filter(key -> key.kind().equals(kind))
-        .filter(key -> state().projected.get(table.name()).getOrDefault(key, 0L) != version(key))
+        .filter(key -> projected(table, key) != version(key))
         .toList();
   }
 

@@ -2,11 +2,14 @@ package jugulum.core.account;
 
 import java.util.List;
 import jugulum.core.check.Check;
+import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Step;
 import jugulum.core.mass.SandAccount;
+import jugulum.core.passes.NextPass;
 import jugulum.core.runs.PastRun;
 import jugulum.core.shop.Shop;
 
@@ -32,6 +35,17 @@ public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount
           SandAccount sand = SandAccount.of(network);
           return new Worked(batch, network, sand, GoldAccount.of(network, sand, memory));
         });
+  }
+
+  /** Whether another pass of a live magnet step is worth it, in a shop's terms and by its rule. */
+  public NextPass nextPass(Step step, Shop shop) {
+    return NextPass.of(
+        step,
+        Check.known(gold.removals(), step.id()),
+        BatchSpecks.of(network).of(network.cutInto(step)),
+        gold.fineness(),
+        shop.terms(),
+        shop.stopRule());
   }
 
   /**

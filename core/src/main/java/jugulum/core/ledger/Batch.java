@@ -53,6 +53,22 @@ public record Batch(
         steps.stream().flatMap(step -> step.readings().stream()));
   }
 
+  Batch withLabel(Label other) {
+    return new Batch(id, other, assumptions, lots, steps, closed, route);
+  }
+
+  Batch withAssumptions(Assumptions other) {
+    return new Batch(id, label, other, lots, steps, closed, route);
+  }
+
+  Batch withClosed(boolean now) {
+    return new Batch(id, label, assumptions, lots, steps, now, route);
+  }
+
+  Batch withRoute(Optional<Route> other) {
+    return new Batch(id, label, assumptions, lots, steps, closed, other);
+  }
+
   Batch withLots(UnaryOperator<List<Lot>> change) {
     return new Batch(id, label, assumptions, change.apply(lots), steps, closed, route);
   }

@@ -126,42 +126,10 @@ public final class Ledger {
   private Batch after(Edit edit) {
     return switch (edit) {
       case StartBatch _, Adopt _ -> throw new IllegalStateException("refused before");
-      case Relabel(Label label) ->
-          new Batch(
-              batch.id(),
-              label,
-              batch.assumptions(),
-              batch.lots(),
-              batch.steps(),
-              batch.closed(),
-              batch.route());
-      case Assume(Assumptions assumptions) ->
-          new Batch(
-              batch.id(),
-              batch.label(),
-              assumptions,
-              batch.lots(),
-              batch.steps(),
-              batch.closed(),
-              batch.route());
-      case CloseBatch(boolean closed) ->
-          new Batch(
-              batch.id(),
-              batch.label(),
-              batch.assumptions(),
-              batch.lots(),
-              batch.steps(),
-              closed,
-              batch.route());
-      case FollowRoute(Optional<Route> route) ->
-          new Batch(
-              batch.id(),
-              batch.label(),
-              batch.assumptions(),
-              batch.lots(),
-              batch.steps(),
-              batch.closed(),
-              route);
+      case Relabel(Label label) -> batch.withLabel(label);
+      case Assume(Assumptions assumptions) -> batch.withAssumptions(assumptions);
+      case CloseBatch(boolean closed) -> batch.withClosed(closed);
+      case FollowRoute(Optional<Route> route) -> batch.withRoute(route);
       case TakeStep step -> take(step);
       case AddOutput(StepId step, NewLot output) -> {
         Lot lot = lot(nextLot(), output);

@@ -56,6 +56,12 @@ public sealed interface Measure {
       OptionalInt bowl,
       Optional<String> typed)
       implements Measure {
+    /**
+     * The standard deviation of a moisture whose doubt nobody told, as a share of it: nobody knows
+     * a bucket's water better.
+     */
+    public static final double UNTOLD_MOISTURE_SPREAD = 0.1;
+
     /** Checks every value against its range. */
     public SandWeight {
       Check.grams("grossG", grossG);

@@ -11,6 +11,7 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Process.Screening.Manner;
 import jugulum.core.ledger.Route;
 import jugulum.core.machine.Gear;
+import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
 
@@ -234,6 +235,11 @@ public record Shop(
   /** The screen a label names: the one it knows, else the standard one. */
   public Optional<Screen> named(String label) {
     return screen(label).map(OwnedScreen::screen).or(() -> StandardScreens.numbered(label));
+  }
+
+  /** The screens those labels name that part a cut. */
+  public List<Screen> stack(List<String> labels, Cut cut) {
+    return labels.stream().flatMap(label -> named(label).stream()).filter(cut::isPartedBy).toList();
   }
 
   /** The screen of a label, owned or not. */

@@ -164,14 +164,13 @@ public record Answers(Worked worked, Shop shop, MassUnit sand, MassUnit gold) {
         container.map(Container::tareG).orElse(0.0),
         water,
         gross.resolutionG(),
-        water > 0 ? OptionalDouble.of(water * WATER_SPREAD) : OptionalDouble.empty(),
+        water > 0
+            ? OptionalDouble.of(water * Measure.SandWeight.UNTOLD_MOISTURE_SPREAD)
+            : OptionalDouble.empty(),
         told.apply(1).flatMap(shop::container).map(Container::name),
         OptionalInt.empty(),
         told.apply(0));
   }
-
-  /** Nobody knows a bucket's water better than to a tenth of it. */
-  public static final double WATER_SPREAD = 0.1;
 
   private static <T> T understood(Typed<T> typed) {
     return typed.understood().orElseThrow();
@@ -225,11 +224,7 @@ public record Answers(Worked worked, Shop shop, MassUnit sand, MassUnit gold) {
     Lot lot = worked.network().lot(id).orElseThrow();
     return switch (does) {
       case Does.Screen(List<String> labels) -> {
-        List<Screen> stack =
-            labels.stream()
-                .flatMap(label -> shop.named(label).stream())
-                .filter(lot.cut()::isPartedBy)
-                .toList();
+        List<Screen> stack = shop.stack(labels, lot.cut());
         List<NewLot> cuts =
             Cut.of(lot.cut(), stack).stream()
                 .map(cut -> new NewLot(Material.CUT, cut, ""))

@@ -9,7 +9,6 @@ import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import jugulum.core.account.Worked;
 import jugulum.core.check.Check;
-import jugulum.core.gold.BatchSpecks;
 import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -153,7 +152,7 @@ public final class Tasks {
   /** Passes go on until they say stop; a drum lifts once, and its products are weighed. */
   private void ofMagnet(Step step, Process.MagnetRun run) {
     boolean byHand = !run.way().equals(Optional.of(Process.MagnetRun.Way.DRUM));
-    if (byHand && next(step).verdict() != NextPass.Verdict.STOP) {
+    if (byHand && worked.nextPass(step, shop).verdict() != NextPass.Verdict.STOP) {
       double most = step.heapG().orElseGet(() -> mostG(step.inputs().getFirst()));
       open.add(
           Task.onStep(
@@ -172,16 +171,6 @@ public final class Tasks {
 
   private double inG(List<LotId> lots) {
     return lots.stream().mapToDouble(lot -> worked.sand().mass(lot).grams()).sum();
-  }
-
-  private NextPass next(Step step) {
-    return NextPass.of(
-        step,
-        Check.known(worked.gold().removals(), step.id()),
-        BatchSpecks.of(network).of(network.cutInto(step)),
-        worked.gold().fineness(),
-        shop.terms(),
-        shop.stopRule());
   }
 
   private void ofRun(Step step, Gear gear) {

@@ -1,6 +1,7 @@
 package jugulum.desk.entry;
 
 import java.util.OptionalDouble;
+import jugulum.core.ledger.Measure;
 import jugulum.desk.words.Figures;
 
 /**
@@ -11,7 +12,6 @@ import jugulum.desk.words.Figures;
  *     bucket's water better
  */
 record Moisture(double share, OptionalDouble sd) {
-  private static final double UNTOLD = 0.1;
   private static final String SPREAD = "±|\\+/?-";
   static final Moisture DRY = new Moisture(0, OptionalDouble.empty());
 
@@ -21,7 +21,9 @@ record Moisture(double share, OptionalDouble sd) {
       case Entry.Bad<Double>(String sentence) -> new Entry.Bad<>(sentence);
       case Entry.Value<Double>(Double share) when share == 0 -> new Entry.Value<>(DRY);
       case Entry.Value<Double>(Double share) when parts.length == 1 ->
-          new Entry.Value<>(new Moisture(share, OptionalDouble.of(share * UNTOLD)));
+          new Entry.Value<>(
+              new Moisture(
+                  share, OptionalDouble.of(share * Measure.SandWeight.UNTOLD_MOISTURE_SPREAD)));
       case Entry.Value<Double>(Double share) ->
           switch (Parsers.percent(parts[1], 0, 50)) {
             case Entry.Value<Double>(Double sd) ->

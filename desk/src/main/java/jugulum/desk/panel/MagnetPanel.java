@@ -8,8 +8,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
-import jugulum.core.check.Check;
-import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Edit;
@@ -24,7 +22,6 @@ import jugulum.core.magnet.Ladder;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
-import jugulum.core.screens.Cut;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.LadderChart;
 import jugulum.desk.entry.Buttons;
@@ -104,15 +101,7 @@ final class MagnetPanel extends StepPanel {
     passes.show(now.readings(), figures, !worked.batch().closed());
     Parts.shown(dust, now.process() instanceof MagnetRun run && run.medium() != Medium.UNDER_WATER);
     int made = now.passes().size();
-    Cut cut = worked.network().cutInto(now);
-    NextPass next =
-        NextPass.of(
-            now,
-            Check.known(worked.gold().removals(), now.id()),
-            BatchSpecks.of(worked.network()).of(cut),
-            worked.gold().fineness(),
-            desk.shop().terms(),
-            desk.shop().stopRule());
+    NextPass next = worked.nextPass(now, desk.shop());
     Parts.shown(trapped, next.removal().state() == Removal.State.DECLINING);
     trapped.getChildren().setAll(trapped(next, worked, now, figures));
     decline(now.catches(next.speckMg()), next.removal().nextCatch());

@@ -14,8 +14,6 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Route.Does;
 import jugulum.core.ledger.Route.Leg;
-import jugulum.core.screens.Screen;
-import jugulum.core.shop.Shop;
 import jugulum.core.task.NextLeg;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.panel.FatePanel.Fate;
@@ -52,19 +50,12 @@ final class NextBox extends VBox {
     LotId id = lot.id();
     return switch (does) {
       case Does.Screen(List<String> labels) ->
-          new ScreeningForm(id, desk, stack(labels, lot, desk.shop()));
+          new ScreeningForm(id, desk, desk.shop().stack(labels, lot.cut()));
       case Does.Magnet _ -> new MagnetForm(id, desk);
       case Does.Run _ -> new GravityForm(id, desk);
       case Does.Finish _ -> new FinishForm(id, desk);
       case Does.Keep _ -> new FatePanel(id, Fate.BAG, desk);
     };
-  }
-
-  private static List<Screen> stack(List<String> labels, Lot lot, Shop shop) {
-    return labels.stream()
-        .flatMap(label -> shop.named(label).stream())
-        .filter(lot.cut()::isPartedBy)
-        .toList();
   }
 
   static Node of(Worked worked, Lot lot, Desk desk) {

@@ -2,6 +2,7 @@ package jugulum.desk.session;
 
 import java.time.ZoneId;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.core.units.MassUnit;
@@ -84,10 +85,7 @@ public final class Preferences {
 
   private static <T extends Enum<T>> Optional<T> named(T[] all, Optional<String> name) {
     return name.flatMap(
-        one ->
-            java.util.stream.Stream.of(all)
-                .filter(constant -> constant.name().equals(one))
-                .findFirst());
+        one -> Stream.of(all).filter(constant -> constant.name().equals(one)).findFirst());
   }
 
   Optional<String> rememberedUnit() {

@@ -1,6 +1,5 @@
 package jugulum.desk.session;
 
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -82,11 +81,6 @@ public final class Session {
   /** Where the book is. */
   public String bookName() {
     return String.valueOf(book.path().getFileName());
-  }
-
-  /** Where the clock that dates the edits hangs. */
-  public ZoneId zone() {
-    return book.zone();
   }
 
   /** What a bench remembers of one book among others. */
