@@ -1,9 +1,10 @@
 package jugulum.desk;
 
+import java.util.Optional;
 import java.util.logging.Level;
 import java.util.logging.Logger;
-import jugulum.desk.command.Jugulum;
-import picocli.CommandLine;
+import jugulum.desk.command.Commands;
+import jugulum.desk.words.Languages;
 
 /** Starts the program. */
 public final class Main {
@@ -20,6 +21,6 @@ public final class Main {
   public static void main(String[] args) {
     ROOT.setLevel(Level.WARNING);
     JAVAFX.setLevel(Level.SEVERE);
-    System.exit(new CommandLine(new Jugulum()).execute(args));
+    System.exit(Commands.speaking(Languages.ofThisMachine().words(Optional.empty())).execute(args));
   }
 }

@@ -42,8 +42,8 @@ import jugulum.desk.session.BenchFile;
 import jugulum.desk.session.BenchMemory;
 import jugulum.desk.session.Preferences;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.shell.Shell;
-import jugulum.desk.theme.Theme;
+import jugulum.desk.shell.ShellScene;
+import jugulum.desk.words.Languages;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -64,19 +64,18 @@ public final class Person implements AutoCloseable {
   private final Scene scene;
   private Optional<Path> file = Optional.empty();
 
-  private Person(Path path, Clock clock) {
+  private Person(Path path, Clock clock, Languages languages) {
     Thread.setDefaultUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
     BenchMemory memory = new BenchFile(path.resolveSibling("bench.properties"));
     Book book =
         Books.open(path, new Writer(() -> Preferences.benchName(memory), clock, UUID::randomUUID));
-    workbench = Workbench.of(book, memory, bookThread, Platform::runLater);
+    workbench = Workbench.of(book, memory, languages, bookThread, Platform::runLater);
     record Opened(Stage stage, Scene scene) {}
     Opened opened =
         on(
             () -> {
               Thread.currentThread().setUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
-              Scene made = new Scene(new Shell(workbench, clock, new Files()), 1280, 800);
-              Theme.dress(made, workbench);
+              Scene made = new ShellScene(workbench, clock, new Files()).scene();
               Stage window = new Stage();
               window.setX(0);
               window.setY(0);
@@ -92,12 +91,17 @@ public final class Person implements AutoCloseable {
 
   /** Opens the window on a book. */
   public static Person at(Path book) {
-    return new Person(book, CLOCK);
+    return new Person(book, CLOCK, Languages.english());
   }
 
   /** Opens the window on a book, with a clock of its own on the wall. */
   public static Person at(Path book, Clock clock) {
-    return new Person(book, clock);
+    return new Person(book, clock, Languages.english());
+  }
+
+  /** Opens the window on a book, for someone who speaks the first of those languages. */
+  public static Person speaking(Languages languages, Path book) {
+    return new Person(book, CLOCK, languages);
   }
 
   /** What stands in for the file dialog. */

@@ -62,8 +62,9 @@ import jugulum.desk.panel.Desk;
 import jugulum.desk.session.BenchMemory;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shell.Shell;
+import jugulum.desk.shell.ShellScene;
 import jugulum.desk.shell.View;
-import jugulum.desk.theme.Theme;
+import jugulum.desk.words.Languages;
 
 /**
  * Prints how long things take: each line a name, the median, the best and the worst in
@@ -284,7 +285,12 @@ public final class MeasureSpeed {
     Platform.startup(() -> {});
     ExecutorService bookThread = Executors.newSingleThreadExecutor();
     Workbench workbench =
-        Workbench.of(open(path), BenchMemory.untilTheEnd(), bookThread, Platform::runLater);
+        Workbench.of(
+            open(path),
+            BenchMemory.untilTheEnd(),
+            Languages.english(),
+            bookThread,
+            Platform::runLater);
     Scene scene = on(() -> window(workbench));
     Batch sixty = BigBatch.ofLots(60);
     sent(() -> workbench.session().begin(sixty.id(), List.of(new Edit.Adopt(sixty))));
@@ -336,8 +342,7 @@ public final class MeasureSpeed {
   }
 
   private static Scene window(Workbench workbench) {
-    Scene scene = new Scene(new Shell(workbench, Clock.systemUTC(), FilePicker.NOBODY), 1280, 800);
-    Theme.dress(scene, workbench);
+    Scene scene = new ShellScene(workbench, Clock.systemUTC(), FilePicker.NOBODY).scene();
     Stage stage = new Stage();
     stage.setX(0);
     stage.setY(0);

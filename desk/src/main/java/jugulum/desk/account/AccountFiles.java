@@ -29,11 +29,13 @@ import jugulum.desk.words.Words;
 
 /** Writes the account as pages to print and as tables, while the window goes on. */
 final class AccountFiles {
+  private final Words words;
   private final Workbench workbench;
   private final Saving saving;
   private final Clock clock;
 
   AccountFiles(Workbench workbench, FilePicker picker, Clock clock) {
+    this.words = workbench.words();
     this.workbench = workbench;
     this.saving = new Saving(workbench, picker);
     this.clock = clock;
@@ -46,7 +48,7 @@ final class AccountFiles {
   private Optional<Account> account() {
     Optional<Account> account = workbench.accountWork().account().get();
     if (account.isEmpty()) {
-      workbench.notices().say(new Notice.Said(Words.of("account.save.none"), true));
+      workbench.notices().say(new Notice.Said(words.of("account.save.none"), true));
     }
     return account;
   }
@@ -69,11 +71,11 @@ final class AccountFiles {
         .ifPresent(
             account -> {
               if (account.vials().isEmpty()) {
-                workbench.notices().say(new Notice.Said(Words.of("labels.none"), true));
+                workbench.notices().say(new Notice.Said(words.of("labels.none"), true));
               } else {
                 saving.file(
                     FileKind.PAGES,
-                    Words.of("labels.title", name(account)),
+                    words.of("labels.title", name(account)),
                     () -> LabelsPdf.of(account, figures));
               }
             });
@@ -90,7 +92,7 @@ final class AccountFiles {
                     .notices()
                     .say(
                         new Notice.Said(
-                            Words.of(
+                            words.of(
                                 account.terms().isEmpty()
                                     ? "settlement.no-terms"
                                     : "settlement.no-gold"),
@@ -98,7 +100,7 @@ final class AccountFiles {
               } else {
                 saving.file(
                     FileKind.PAGES,
-                    Words.of("settlement.title", name(account)),
+                    words.of("settlement.title", name(account)),
                     () -> SettlementPdf.of(account, figures, today));
               }
             });
@@ -108,10 +110,11 @@ final class AccountFiles {
   void tables() {
     account()
         .ifPresent(
-            account -> saving.ask(FileKind.TABLE, name(account), path -> tables(path, account)));
+            account ->
+                saving.ask(FileKind.TABLE, name(account), path -> tables(words, path, account)));
   }
 
-  private static Notice tables(Path path, Account account) throws IOException {
+  private static Notice tables(Words words, Path path, Account account) throws IOException {
     List<Table> tables = AccountTables.all(account);
     Map<String, String> others = new TreeMap<>();
     others.put(".json", BatchFile.write(account.network().batch()));
@@ -120,7 +123,7 @@ final class AccountFiles {
     Files.write(path, TablesXlsx.write(tables));
     beside.write(others);
     return new Notice.Said(
-        Words.of("file.account-written", name(account), String.valueOf(path), beside.stem()),
+        words.of("file.account-written", name(account), String.valueOf(path), beside.stem()),
         false);
   }
 }

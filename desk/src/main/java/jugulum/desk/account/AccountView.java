@@ -21,6 +21,7 @@ import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /**
@@ -28,14 +29,15 @@ import jugulum.desk.words.Words;
  * pages and tables.
  */
 public final class AccountView extends BorderPane implements FocusFirst {
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final Consumer<LotId> toLot;
   private final Label title = Parts.styled(new Label(), "page-title");
   private final Segments<Part> parts =
       new Segments<>(
-          "account-part", List.of(Part.values()), part -> Words.of("account.part", part));
+          "account-part", List.of(Part.values()), part -> words.of("account.part", part));
   private final ScrollPane scroll = new ScrollPane();
-  private final NextPart next = new NextPart();
+  private final NextPart next = new NextPart(words);
   private final HBox files;
 
   /** What the view is parted in. */
@@ -53,6 +55,8 @@ public final class AccountView extends BorderPane implements FocusFirst {
    * @param toLot opens a lot at the bench
    */
   public AccountView(Workbench workbench, FilePicker picker, Clock clock, Consumer<LotId> toLot) {
+    this.words = workbench.words();
+    super();
     this.workbench = workbench;
     this.toLot = toLot;
     getStyleClass().add("page");
@@ -60,11 +64,11 @@ public final class AccountView extends BorderPane implements FocusFirst {
     AccountFiles out = new AccountFiles(workbench, picker, clock);
     files =
         Parts.row(
-            Buttons.primary("save-sheet", Words.of("account.save.sheet"), "P", out::sheet),
-            Buttons.plain("save-tables", Words.of("account.save.tables"), "X", out::tables),
+            Buttons.primary("save-sheet", words.of("account.save.sheet"), "P", out::sheet),
+            Buttons.plain("save-tables", words.of("account.save.tables"), "X", out::tables),
             Buttons.plain(
-                "save-settlement", Words.of("account.save.settlement"), "S", out::settlement),
-            Buttons.plain("save-labels", Words.of("account.save.labels"), "L", out::labels));
+                "save-settlement", words.of("account.save.settlement"), "S", out::settlement),
+            Buttons.plain("save-labels", words.of("account.save.labels"), "L", out::labels));
     title.setWrapText(true);
     title.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(title, Priority.ALWAYS);
@@ -78,9 +82,9 @@ public final class AccountView extends BorderPane implements FocusFirst {
     setBottom(files);
     parts.onChange(this::show);
     addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-    workbench.projections().current().addListener((_, _, _) -> show());
-    workbench.preferences().figures().addListener((_, _, _) -> show());
-    workbench.accountWork().account().addListener((_, _, _) -> show());
+    workbench.watch(workbench.projections().current(), _ -> show());
+    workbench.watch(workbench.preferences().figures(), _ -> show());
+    workbench.watch(workbench.accountWork().account(), _ -> show());
     sceneProperty()
         .addListener(
             (_, _, scene) -> {
@@ -109,7 +113,7 @@ public final class AccountView extends BorderPane implements FocusFirst {
     Parts.shown(files, worked.isPresent());
     Parts.shown(parts, worked.isPresent());
     title.setText(
-        worked.map(now -> Words.of("account.title", now.batch().label().name())).orElse(""));
+        worked.map(now -> words.of("account.title", now.batch().label().name())).orElse(""));
     double at = scroll.getVvalue();
     scroll.setContent(
         worked
@@ -121,7 +125,7 @@ public final class AccountView extends BorderPane implements FocusFirst {
                             workbench.accountWork().account().get(),
                             workbench.projections().shop().get(),
                             workbench.preferences().figures().get())))
-            .orElseGet(() -> Parts.sentence(Words.of("account.none"), "muted")));
+            .orElseGet(() -> Parts.sentence(words.of("account.none"), "muted")));
     scroll.setVvalue(at);
   }
 

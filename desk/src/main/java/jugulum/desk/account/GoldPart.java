@@ -17,12 +17,10 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.words.AdviceWords;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.MisfitWords;
 import jugulum.desk.words.PlaceWords;
 import jugulum.desk.words.RecoveryWords;
 import jugulum.desk.words.Sentences;
-import jugulum.desk.words.Words;
 
 /** How much was won, how sure that is, where the rest is, and what comes next, at one look. */
 final class GoldPart {
@@ -38,13 +36,19 @@ final class GoldPart {
         .recoveries()
         .forEach(recovery -> left.getChildren().add(recovery(shown, recovery)));
     if (shown.now().gold().recoveries().isEmpty()) {
-      left.getChildren().add(Parts.advice("idle", "", Words.of("account.no-recovery")));
+      left.getChildren()
+          .add(Parts.advice("idle", "", shown.figures().words().of("account.no-recovery")));
     }
     if (!shown.now().gold().byCut().isEmpty()) {
-      left.getChildren().addAll(Parts.section(Words.of("account.by-cut")), byCut(shown));
+      left.getChildren()
+          .addAll(Parts.section(shown.figures().words().of("account.by-cut")), byCut(shown));
     }
     VBox right =
-        new VBox(14, Parts.section(Words.of("account.where")), WhereBar.of(shown), places(shown));
+        new VBox(
+            14,
+            Parts.section(shown.figures().words().of("account.where")),
+            WhereBar.of(shown),
+            places(shown));
     misfit(shown, right, toSand);
     next(shown, right, toNext);
     unseen(shown, right);
@@ -64,11 +68,13 @@ final class GoldPart {
                 account
                     .won()
                     .map(won -> shown.figures().gold(won.milligrams()))
-                    .orElse(Words.of("header.none"))),
+                    .orElse(shown.figures().words().of("header.none"))),
             "gold-figure");
-    VBox box = new VBox(2, amount, Parts.sentence(Words.of("header.gold"), "muted"));
+    VBox box =
+        new VBox(2, amount, Parts.sentence(shown.figures().words().of("header.gold"), "muted"));
     if (account.won().isEmpty()) {
-      box.getChildren().add(Parts.sentence(Words.of("account.not-weighed"), "muted"));
+      box.getChildren()
+          .add(Parts.sentence(shown.figures().words().of("account.not-weighed"), "muted"));
       return box;
     }
     double milligrams = account.won().get().milligrams();
@@ -76,16 +82,23 @@ final class GoldPart {
     String key = account.finenessMeasured() ? "account.fine.measured" : "account.fine.assumed";
     box.getChildren()
         .addAll(
-            Parts.sentence(RecoveryWords.everyUnit(milligrams)),
+            Parts.sentence(RecoveryWords.everyUnit(shown.figures().words(), milligrams)),
             Parts.sentence(
-                Words.of(key, fine, Figures.fixed(account.fineness() * 1000, 0)), "muted"));
+                shown
+                    .figures()
+                    .words()
+                    .of(key, fine, shown.figures().words().fixed(account.fineness() * 1000, 0)),
+                "muted"));
     return box;
   }
 
   private static Node recovery(Shown shown, Recovery recovery) {
     Label name =
-        Parts.styled(new Label(Words.of("recovery." + Sentences.kind(recovery))), "strong");
-    Label figure = Parts.styled(new Label(Sentences.share(recovery)), "figure");
+        Parts.styled(
+            new Label(shown.figures().words().of("recovery." + Sentences.kind(recovery))),
+            "strong");
+    Label figure =
+        Parts.styled(new Label(Sentences.share(shown.figures().words(), recovery)), "figure");
     figure.setId("account-" + Sentences.kind(recovery));
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
@@ -95,9 +108,15 @@ final class GoldPart {
             name,
             gap,
             figure,
-            Parts.styled(new Label(Words.of("account.range", Figures.range(recovery))), "muted"));
+            Parts.styled(
+                new Label(
+                    shown
+                        .figures()
+                        .words()
+                        .of("account.range", shown.figures().words().range(recovery))),
+                "muted"));
     line.setAlignment(Pos.BASELINE_LEFT);
-    String settled = RecoveryWords.settled(recovery);
+    String settled = RecoveryWords.settled(shown.figures().words(), recovery);
     VBox box =
         new VBox(
             2,
@@ -115,31 +134,37 @@ final class GoldPart {
     double from = RangeBar.from(cuts.values());
     List<Node> heads = new ArrayList<>();
     List.of("account.cut", "account.recovered", "account.range.head")
-        .forEach(key -> heads.add(Grid.cell(Words.of(key), "muted")));
-    heads.add(RangeBar.scale(from));
+        .forEach(key -> heads.add(Grid.cell(shown.figures().words().of(key), "muted")));
+    heads.add(RangeBar.scale(shown.figures().words(), from));
     Grid grid = new Grid(heads);
     cuts.forEach(
         (cut, recovery) ->
             grid.line(
-                Sentences.cut(cut),
-                Grid.cell(Sentences.share(recovery), "strong"),
-                Figures.range(recovery),
-                new RangeBar(recovery, from)));
+                Sentences.cut(shown.figures().words(), cut),
+                Grid.cell(Sentences.share(shown.figures().words(), recovery), "strong"),
+                shown.figures().words().range(recovery),
+                new RangeBar(shown.figures().words(), recovery, from)));
     return grid;
   }
 
   private static Node places(Shown shown) {
     Grid grid =
-        new Grid("account.place", "account.gold", "account.range.head", "gold.free", "gold.hidden");
+        new Grid(
+            shown.figures().words(),
+            "account.place",
+            "account.gold",
+            "account.range.head",
+            "gold.free",
+            "gold.hidden");
     for (Place place : shown.now().gold().places()) {
       boolean nothing = place.isUnseen();
       String gold =
           nothing
-              ? Words.of("account.place.unseen")
+              ? shown.figures().words().of("account.place.unseen")
               : shown.figures().gold(place.gold().milligrams());
       String range = nothing ? "" : shown.figures().goldRange(place.gold());
       grid.line(
-          PlaceWords.name(place),
+          PlaceWords.name(shown.figures().words(), place),
           Grid.cell(gold, "strong"),
           range,
           PlaceWords.free(place, shown.figures()),
@@ -155,24 +180,26 @@ final class GoldPart {
       String title =
           account.balance().misfits().stream()
               .findFirst()
-              .map(misfit -> MisfitWords.title(misfit, account.network()))
-              .orElse(Words.of("balance.nobody"));
+              .map(misfit -> MisfitWords.title(shown.figures().words(), misfit, account.network()))
+              .orElse(shown.figures().words().of("balance.nobody"));
       right
           .getChildren()
           .addAll(
-              Parts.advice("fault", title, Words.of("account.misfit")),
-              Links.to("to-sand", "account.to-sand", toSand));
+              Parts.advice("fault", title, shown.figures().words().of("account.misfit")),
+              Links.to(shown.figures().words(), "to-sand", "account.to-sand", toSand));
     }
   }
 
   private static void next(Shown shown, VBox right, Runnable toNext) {
-    right.getChildren().add(Parts.section(Words.of("account.next")));
+    right.getChildren().add(Parts.section(shown.figures().words().of("account.next")));
     if (shown.account().isEmpty()) {
-      right.getChildren().add(Parts.sentence(Words.of("advice.waiting"), "muted"));
+      right
+          .getChildren()
+          .add(Parts.sentence(shown.figures().words().of("advice.waiting"), "muted"));
       return;
     }
     var account = shown.account().get();
-    AdviceWords.nothingPays(account)
+    AdviceWords.nothingPays(shown.figures().words(), account)
         .ifPresent(sentence -> right.getChildren().add(Parts.sentence(sentence)));
     account.byMoney().stream()
         .limit(NEXT)
@@ -181,20 +208,22 @@ final class GoldPart {
         .getChildren()
         .add(
             account.byMoney().isEmpty()
-                ? Parts.sentence(Words.of("advice.none"), "muted")
-                : Links.to("to-next", "account.more-next", toNext));
+                ? Parts.sentence(shown.figures().words().of("advice.none"), "muted")
+                : Links.to(shown.figures().words(), "to-next", "account.more-next", toNext));
   }
 
   private static void unseen(Shown shown, VBox right) {
     List<LotId> ids = shown.now().gold().notLookedAt();
     if (!ids.isEmpty()) {
-      right.getChildren().add(Parts.section(Words.of("account.unseen")));
+      right.getChildren().add(Parts.section(shown.figures().words().of("account.unseen")));
       for (Lot lot : shown.network().lots(ids)) {
         right
             .getChildren()
             .add(
                 Parts.advice(
-                    "fault", Sentences.lot(lot), Words.of("account.settle", lot.material())));
+                    "fault",
+                    Sentences.lot(shown.figures().words(), lot),
+                    shown.figures().words().of("account.settle", lot.material())));
       }
     }
   }

@@ -20,10 +20,10 @@ final class Grid extends GridPane {
   private int rows;
 
   /** A table with such heads, by key; an empty key is an empty head. */
-  Grid(String... heads) {
+  Grid(Words words, String... heads) {
     this(
         Stream.of(heads)
-            .map(key -> (Node) Parts.styled(cell(key.isEmpty() ? "" : Words.of(key)), "muted"))
+            .map(key -> (Node) Parts.styled(cell(key.isEmpty() ? "" : words.of(key)), "muted"))
             .toList());
   }
 

@@ -9,7 +9,7 @@ import jugulum.desk.words.Words;
 final class Links {
   private Links() {}
 
-  static Node to(String id, String key, Runnable where) {
-    return Parts.row(Buttons.quiet(id, Words.of(key), "", where));
+  static Node to(Words words, String id, String key, Runnable where) {
+    return Parts.row(Buttons.quiet(id, words.of(key), "", where));
   }
 }

@@ -15,13 +15,16 @@ import jugulum.desk.words.Words;
 
 /** What to do next with every lot, the best first, each with its sums. */
 final class NextPart {
+  private final Words words;
   private final Segments<By> by =
-      new Segments<>("advice-by", List.of(By.values()), one -> Words.of("advice.by", one));
+      new Segments<>("advice-by", List.of(By.values()), one -> words.of("advice.by", one));
   private final VBox list = new VBox(10);
   private final VBox all = new VBox(14, by, list);
   private Optional<Shown> shown = Optional.empty();
 
-  NextPart() {
+  NextPart(Words words) {
+    this.words = words;
+    super();
     by.onChange(() -> shown.ifPresent(this::fill));
   }
 
@@ -34,17 +37,17 @@ final class NextPart {
   private void fill(Shown now) {
     list.getChildren().clear();
     if (now.account().isEmpty()) {
-      list.getChildren().add(Parts.sentence(Words.of("advice.waiting"), "muted"));
+      list.getChildren().add(Parts.sentence(words.of("advice.waiting"), "muted"));
       return;
     }
     Account account = now.account().get();
-    list.getChildren().add(Parts.sentence(AdviceWords.terms(account), "muted"));
-    AdviceWords.nothingPays(account)
+    list.getChildren().add(Parts.sentence(AdviceWords.terms(words, account), "muted"));
+    AdviceWords.nothingPays(words, account)
         .ifPresent(sentence -> list.getChildren().add(Parts.sentence(sentence)));
     List<Advice> advice = account.advice(by.chosen());
     advice.forEach(one -> list.getChildren().add(box(one, account, now.figures())));
     if (advice.isEmpty()) {
-      list.getChildren().add(Parts.sentence(Words.of("advice.none"), "muted"));
+      list.getChildren().add(Parts.sentence(words.of("advice.none"), "muted"));
     }
   }
 
@@ -57,6 +60,8 @@ final class NextPart {
           case LEAVE -> "idle";
         };
     return Parts.advice(
-        kind, AdviceWords.title(advice, account), AdviceWords.sums(advice, account, figures));
+        kind,
+        AdviceWords.title(figures.words(), advice, account),
+        AdviceWords.sums(advice, account, figures));
   }
 }

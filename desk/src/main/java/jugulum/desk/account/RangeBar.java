@@ -6,7 +6,6 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import jugulum.core.gold.Recovery;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** A recovery as a dot on its range, from where the lowest of several begins to 100 %. */
@@ -21,7 +20,7 @@ final class RangeBar extends Pane {
    *
    * @param from the share at its left end, 0 to 0.9
    */
-  RangeBar(Recovery recovery, double from) {
+  RangeBar(Words words, Recovery recovery, double from) {
     this.from = from;
     getStyleClass().add("range-bar");
     setPrefSize(LENGTH, 2 * MIDDLE);
@@ -33,7 +32,7 @@ final class RangeBar extends Pane {
             part("range-rail", 0, LENGTH, 1),
             part("range-span", low, Math.max(3, high - low), 3),
             part("range-dot", x(recovery.share()) - 5, 10, 10));
-    setAccessibleText(Words.of("account.range.head"));
+    setAccessibleText(words.of("account.range.head"));
   }
 
   /** Where bars of several recoveries begin: a whole tenth below the lowest end. */
@@ -43,9 +42,9 @@ final class RangeBar extends Pane {
   }
 
   /** What stands over the bars. */
-  static Label scale(double from) {
+  static Label scale(Words words, double from) {
     Label label =
-        Parts.styled(new Label(Words.of("account.scale", Figures.fixed(from * 100, 0))), "muted");
+        Parts.styled(new Label(words.of("account.scale", words.fixed(from * 100, 0))), "muted");
     label.setMinWidth(LENGTH);
     return label;
   }

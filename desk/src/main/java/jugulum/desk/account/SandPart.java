@@ -40,7 +40,7 @@ final class SandPart {
 
   static Node of(Shown shown, Consumer<LotId> toLot) {
     if (shown.account().isEmpty()) {
-      return Parts.sentence(Words.of("advice.waiting"), "muted");
+      return Parts.sentence(shown.figures().words().of("advice.waiting"), "muted");
     }
     Account account = shown.account().get();
     SandBalance balance = account.balance();
@@ -50,7 +50,7 @@ final class SandPart {
             Parts.advice(
                 balance.fits() ? balance.degrees() == 0 ? "idle" : "fine" : "fault",
                 "",
-                MisfitWords.test(balance)));
+                MisfitWords.test(shown.figures().words(), balance)));
     left.getChildren().getFirst().setId("balance-test");
     balance
         .misfits()
@@ -59,13 +59,18 @@ final class SandPart {
       left.getChildren()
           .add(
               Parts.sentence(
-                  Words.of(
-                      balance.misfits().isEmpty() ? "balance.nobody" : "balance.unexplained")));
+                  shown
+                      .figures()
+                      .words()
+                      .of(balance.misfits().isEmpty() ? "balance.nobody" : "balance.unexplained")));
     }
-    left.getChildren().addAll(Parts.section(Words.of("account.closure")), closures(shown));
+    left.getChildren()
+        .addAll(Parts.section(shown.figures().words().of("account.closure")), closures(shown));
     VBox right =
         new VBox(
-            14, Parts.sentence(Words.of("balance.about"), "muted"), lots(account, shown.figures()));
+            14,
+            Parts.sentence(shown.figures().words().of("balance.about"), "muted"),
+            lots(account, shown.figures()));
     HBox columns = new HBox(36, left, right);
     left.setPrefWidth(400);
     right.setPrefWidth(760);
@@ -79,7 +84,7 @@ final class SandPart {
     Node box =
         Parts.advice(
             "fault",
-            MisfitWords.title(misfit, account.network()),
+            MisfitWords.title(shown.figures().words(), misfit, account.network()),
             MisfitWords.text(
                 misfit,
                 account.balance(),
@@ -92,7 +97,7 @@ final class SandPart {
       Button open =
           Buttons.plain(
               "misfit-" + lot.number(),
-              Words.of("balance.open-lot", shown.lot(lot)),
+              shown.figures().words().of("balance.open-lot", shown.lot(lot)),
               "",
               () -> toLot.accept(lot));
       ways.getChildren().add(open);
@@ -103,6 +108,7 @@ final class SandPart {
   private static Node lots(Account account, Figures figures) {
     Grid grid =
         new Grid(
+            figures.words(),
             "balance.lot",
             "balance.measured",
             "balance.adjusted",
@@ -117,6 +123,7 @@ final class SandPart {
   }
 
   private static void line(Grid grid, Lot lot, Account account, boolean suspect, Figures figures) {
+    Words words = figures.words();
     Adjusted adjusted = account.balance().of(lot.id());
     var mass = account.sand().mass(lot.id());
     String measured =
@@ -128,12 +135,12 @@ final class SandPart {
     boolean checked = adjusted.state() == Adjusted.State.CHECKED;
     String verdict =
         suspect
-            ? Words.of("balance.suspect")
+            ? words.of("balance.suspect")
             : checked
-                ? Figures.fixed(adjusted.significance(), 1)
-                : Words.of("balance.state", adjusted.state());
+                ? words.fixed(adjusted.significance(), 1)
+                : words.of("balance.state", adjusted.state());
     grid.line(
-        Sentences.lot(lot),
+        Sentences.lot(words, lot),
         measured,
         value,
         checked ? signed(adjusted.adjustment(), figures) : "",
@@ -144,7 +151,9 @@ final class SandPart {
   private static String plusMinus(Lot lot, double grams, double sd, Figures figures) {
     DoubleFunction<String> write =
         lot.material() == Material.GOLD ? mass -> figures.gold(mass * 1000) : figures::sand;
-    return Words.of("balance.plus-minus", write.apply(grams), write.apply(Normal.Z95 * sd));
+    return figures
+        .words()
+        .of("balance.plus-minus", write.apply(grams), write.apply(Normal.Z95 * sd));
   }
 
   private static String signed(double grams, Figures figures) {
@@ -157,12 +166,12 @@ final class SandPart {
     for (Step step : shown.network().steps()) {
       StepClosure closure = shown.now().sand().closure(step.id());
       if (closure.state() != StepClosure.State.NOTHING_TO_CLOSE) {
-        String name = Sentences.step(step, shown.network());
+        String name = Sentences.step(shown.figures().words(), step, shown.network());
         all.getChildren().add(Closures.advice(name, closure, shown.now(), shown.figures()));
       }
     }
     return all.getChildren().isEmpty()
-        ? Parts.sentence(Words.of("account.no-steps"), "muted")
+        ? Parts.sentence(shown.figures().words().of("account.no-steps"), "muted")
         : all;
   }
 }

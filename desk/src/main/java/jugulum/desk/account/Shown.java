@@ -23,6 +23,6 @@ record Shown(Worked now, Optional<Account> account, Shop shop, Figures figures) 
   }
 
   String lot(LotId id) {
-    return network().lot(id).map(Sentences::lot).orElse("");
+    return network().lot(id).map(one -> Sentences.lot(figures.words(), one)).orElse("");
   }
 }

@@ -11,7 +11,6 @@ import jugulum.core.ledger.Measure.Smelt;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.shop.Terms;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.MoneyWords;
 import jugulum.desk.words.Words;
 
@@ -24,10 +23,17 @@ final class SmeltsPart {
 
   static Node of(Shown shown) {
     Grid grid =
-        new Grid("smelts.lot", "smelts.what", "smelts.hidden", "smelts.total", "smelts.state");
+        new Grid(
+            shown.figures().words(),
+            "smelts.lot",
+            "smelts.what",
+            "smelts.hidden",
+            "smelts.total",
+            "smelts.state");
     shown.network().lots().forEach(lot -> lines(grid, lot, shown));
-    VBox all = new VBox(14, Parts.sentence(Words.of("smelts.about"), "muted"));
-    all.getChildren().add(grid.isEmpty() ? Parts.sentence(Words.of("smelts.none")) : grid);
+    VBox all = new VBox(14, Parts.sentence(shown.figures().words().of("smelts.about"), "muted"));
+    all.getChildren()
+        .add(grid.isEmpty() ? Parts.sentence(shown.figures().words().of("smelts.none")) : grid);
     double cost =
         shown.network().lots().stream()
             .flatMap(lot -> lot.live(Smelt.class))
@@ -40,11 +46,18 @@ final class SmeltsPart {
         .ifPresent(
             terms ->
                 all.getChildren()
-                    .add(Parts.sentence(Words.of("smelts.cost", MoneyWords.sum(cost, terms)))));
+                    .add(
+                        Parts.sentence(
+                            shown
+                                .figures()
+                                .words()
+                                .of(
+                                    "smelts.cost",
+                                    MoneyWords.sum(shown.figures().words(), cost, terms)))));
     all.getChildren()
         .addAll(
             Parts.advice("idle", "", breakEven(shown)),
-            Parts.sentence(Words.of("smelts.oz"), "muted"));
+            Parts.sentence(shown.figures().words().of("smelts.oz"), "muted"));
     return all;
   }
 
@@ -56,9 +69,13 @@ final class SmeltsPart {
       String what =
           assay
               .composite()
-              .map(bag -> Words.of("smelts.composite", bag))
+              .map(bag -> shown.figures().words().of("smelts.composite", bag))
               .orElseGet(
-                  () -> Words.of("smelts.assay", shown.figures().read(assay.sampleG(), 0.1)));
+                  () ->
+                      shown
+                          .figures()
+                          .words()
+                          .of("smelts.assay", shown.figures().read(assay.sampleG(), 0.1)));
       double visible =
           assay
               .visible()
@@ -73,22 +90,24 @@ final class SmeltsPart {
       grid.line(
           shown.lot(lot.id()),
           what,
-          assay.isApart() ? grade(all - visible) : Words.of("smelts.not-told"),
-          grade(all),
-          state(assay));
+          assay.isApart()
+              ? grade(shown.figures().words(), all - visible)
+              : shown.figures().words().of("smelts.not-told"),
+          grade(shown.figures().words(), all),
+          state(shown.figures().words(), assay));
     }
     for (Smelt smelt : smelts) {
       Smelted told = Smelted.of(smelt);
       String hidden =
           smelt.visible().isApart()
-              ? grade(told.hiddenGramsPerTonne(fineness))
-              : Words.of("smelts.not-told");
+              ? grade(shown.figures().words(), told.hiddenGramsPerTonne(fineness))
+              : shown.figures().words().of("smelts.not-told");
       grid.line(
           shown.lot(lot.id()),
-          Words.of("smelts.smelt", shown.figures().read(smelt.sampleG(), 0.1)),
+          shown.figures().words().of("smelts.smelt", shown.figures().read(smelt.sampleG(), 0.1)),
           hidden,
-          grade(told.gramsPerTonne(fineness)),
-          state(smelt));
+          grade(shown.figures().words(), told.gramsPerTonne(fineness)),
+          state(shown.figures().words(), smelt));
     }
     Smelted.mean(
             smelts.stream().filter(smelt -> smelt.visible().isApart()).map(Smelted::of).toList(),
@@ -96,55 +115,65 @@ final class SmeltsPart {
         .ifPresent(
             mean -> {
               String grade =
-                  Words.of(
-                      "smelts.mean.grade",
-                      Figures.rounded(mean.gramsPerTonne(), 1),
-                      Figures.rounded(mean.sd(), 1));
+                  shown
+                      .figures()
+                      .words()
+                      .of(
+                          "smelts.mean.grade",
+                          shown.figures().words().rounded(mean.gramsPerTonne(), 1),
+                          shown.figures().words().rounded(mean.sd(), 1));
               grid.line(
                   shown.lot(lot.id()),
-                  Words.of("smelts.mean", Integer.toString(mean.smelts())),
+                  shown.figures().words().of("smelts.mean", Integer.toString(mean.smelts())),
                   Grid.cell(grade, "strong"),
                   "",
                   "");
             });
   }
 
-  private static Node state(Assay assay) {
+  private static Node state(Words words, Assay assay) {
     if (assay.visible().isEmpty()) {
-      return Grid.cell(Words.of("smelts.untold"), "muted");
+      return Grid.cell(words.of("smelts.untold"), "muted");
     }
-    return Grid.cell(Words.of(assay.isApart() ? "smelts.used" : "smelts.invalid"), "muted");
+    return Grid.cell(words.of(assay.isApart() ? "smelts.used" : "smelts.invalid"), "muted");
   }
 
-  private static Node state(Smelt smelt) {
-    String kind = Words.of(smelt.visible().isApart() ? "smelts.used" : "smelts.invalid");
+  private static Node state(Words words, Smelt smelt) {
+    String kind = words.of(smelt.visible().isApart() ? "smelts.used" : "smelts.invalid");
     return Grid.cell(
-        smelt.isParted() ? kind : Words.of("smelts.and", kind, Words.of("smelts.unparted")),
+        smelt.isParted() ? kind : words.of("smelts.and", kind, words.of("smelts.unparted")),
         "muted");
   }
 
   /** A grade in both habits. */
-  static String grade(double gramsPerTonne) {
-    return Words.of(
+  static String grade(Words words, double gramsPerTonne) {
+    return words.of(
         "smelts.grade",
-        Figures.rounded(Math.max(0, gramsPerTonne), 1),
-        Figures.rounded(Math.max(0, gramsPerTonne) / Smelted.GRAMS_PER_TONNE_OF_AN_OUNCE, 2));
+        words.rounded(Math.max(0, gramsPerTonne), 1),
+        words.rounded(Math.max(0, gramsPerTonne) / Smelted.GRAMS_PER_TONNE_OF_AN_OUNCE, 2));
   }
 
   private static String breakEven(Shown shown) {
     if (shown.shop().terms().isEmpty()
         || Advisor.breakEvenGramsPerTonne(shown.shop().terms().get()).isEmpty()) {
-      return Words.of("smelts.break-even.none");
+      return shown.figures().words().of("smelts.break-even.none");
     }
     Terms terms = shown.shop().terms().get();
     double grade = Advisor.breakEvenGramsPerTonne(terms).getAsDouble();
     var charges = terms.charged();
-    return Words.of(
-        "smelts.break-even",
-        Figures.rounded(grade, 0) + " g/t",
-        Figures.rounded(grade / Smelted.GRAMS_PER_TONNE_OF_AN_OUNCE, 1) + " oz/ton",
-        shown.figures().sand(charges.smeltG()),
-        MoneyWords.sum(charges.smeltCost() + terms.cost(charges.smeltMinutes()), terms),
-        Figures.fixed(Advisor.SMELTED.usual() * 100, 0) + " %");
+    return shown
+        .figures()
+        .words()
+        .of(
+            "smelts.break-even",
+            shown.figures().words().rounded(grade, 0) + " g/t",
+            shown.figures().words().rounded(grade / Smelted.GRAMS_PER_TONNE_OF_AN_OUNCE, 1)
+                + " oz/ton",
+            shown.figures().sand(charges.smeltG()),
+            MoneyWords.sum(
+                shown.figures().words(),
+                charges.smeltCost() + terms.cost(charges.smeltMinutes()),
+                terms),
+            shown.figures().words().fixed(Advisor.SMELTED.usual() * 100, 0) + " %");
   }
 }

@@ -7,10 +7,8 @@ import jugulum.core.gold.Stage;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.StageWords;
-import jugulum.desk.words.Words;
 
 /** What each step did to the gold, by itself and all together so far. */
 final class StepsPart {
@@ -19,6 +17,7 @@ final class StepsPart {
   static Node of(Shown shown) {
     Grid grid =
         new Grid(
+            shown.figures().words(),
             "account.step.head",
             "account.kept",
             "account.lost",
@@ -33,24 +32,32 @@ final class StepsPart {
       }
     }
     return grid.isEmpty()
-        ? Parts.sentence(Words.of("account.steps.none"), "muted")
-        : new VBox(14, Parts.sentence(Words.of("account.steps.about"), "muted"), grid);
+        ? Parts.sentence(shown.figures().words().of("account.steps.none"), "muted")
+        : new VBox(
+            14, Parts.sentence(shown.figures().words().of("account.steps.about"), "muted"), grid);
   }
 
   private static void line(Grid grid, Step step, Shown shown) {
-    String name = Sentences.step(step, shown.network());
+    String name = Sentences.step(shown.figures().words(), step, shown.network());
     Optional<Stage> stage = Optional.ofNullable(shown.now().gold().stages().get(step.id()));
     var soFar = shown.account().map(account -> account.cumulative().get(step.id()));
     grid.line(
         name,
         stage.flatMap(Stage::won).map(gold -> shown.figures().gold(gold.milligrams())).orElse(""),
         stage.flatMap(Stage::left).map(gold -> shown.figures().gold(gold.milligrams())).orElse(""),
-        Grid.cell(stage.map(StageWords::recovery).orElse(""), "strong"),
-        stage.flatMap(Stage::recovery).map(Figures::shares).orElse(""),
-        Grid.cell(soFar.map(Sentences::share).orElse(""), "strong"),
-        soFar.map(Figures::range).orElse(""),
+        Grid.cell(
+            stage.map(one -> StageWords.recovery(shown.figures().words(), one)).orElse(""),
+            "strong"),
+        stage.flatMap(Stage::recovery).map(shown.figures().words()::shares).orElse(""),
+        Grid.cell(
+            soFar.map(one -> Sentences.share(shown.figures().words(), one)).orElse(""), "strong"),
+        soFar.map(shown.figures().words()::range).orElse(""),
         stage
-            .map(one -> one.ratio().isPresent() ? Figures.times(one.ratio().getAsDouble()) : "")
+            .map(
+                one ->
+                    one.ratio().isPresent()
+                        ? shown.figures().words().times(one.ratio().getAsDouble())
+                        : "")
             .orElse(""));
   }
 }

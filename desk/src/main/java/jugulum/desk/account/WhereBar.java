@@ -8,7 +8,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import jugulum.core.gold.Place;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.words.Words;
 
 /**
  * One bar as long as all the gold, parted by where it is; the table under it tells the same in
@@ -39,14 +38,17 @@ final class WhereBar {
       part.setPrefSize(width, HEIGHT);
       HBox.setHgrow(part, place == places.getFirst() ? Priority.ALWAYS : Priority.NEVER);
       part.setAccessibleText(
-          Words.of(
-              "where.segment",
-              Words.of("place", place.kind()),
-              shown.figures().gold(place.gold().milligrams())));
+          shown
+              .figures()
+              .words()
+              .of(
+                  "where.segment",
+                  shown.figures().words().of("place", place.kind()),
+                  shown.figures().gold(place.gold().milligrams())));
       bar.getChildren().add(part);
     }
     Parts.shown(bar, !places.isEmpty());
-    bar.setAccessibleText(Words.of("where.title"));
+    bar.setAccessibleText(shown.figures().words().of("where.title"));
     return bar;
   }
 }

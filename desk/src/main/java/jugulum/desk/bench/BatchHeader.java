@@ -66,48 +66,50 @@ final class BatchHeader extends HBox {
   }
 
   void show(Worked now, Figures figures) {
+    Words words = figures.words();
     name.setText(now.batch().label().name());
-    about.setText(about(now.batch()));
-    whole.setText(Words.of("header.whole", name.getText(), about.getText()));
+    about.setText(about(words, now.batch()));
+    whole.setText(words.of("header.whole", name.getText(), about.getText()));
     gold.show(
-        now.gold().won().map(won -> figures.gold(won.milligrams())).orElse(Words.of("header.none")),
-        Words.of("header.gold"));
-    showRecovery(found, now, Recovery.Against.FOUND);
-    showRecovery(head, now, Recovery.Against.HEAD);
+        now.gold().won().map(won -> figures.gold(won.milligrams())).orElse(words.of("header.none")),
+        words.of("header.gold"));
+    showRecovery(words, found, now, Recovery.Against.FOUND);
+    showRecovery(words, head, now, Recovery.Against.HEAD);
     sand.show(
         now.sand().accountedFor().isPresent()
-            ? Figures.percent(now.sand().accountedFor().getAsDouble())
-            : Words.of("header.none"),
-        Words.of("header.sand"));
+            ? words.percent(now.sand().accountedFor().getAsDouble())
+            : words.of("header.none"),
+        words.of("header.sand"));
     Optional<Recovery> atMost =
         now.gold().recovery(Recovery.Against.FOUND).filter(Recovery::isAtMost);
     unseen.setText(
         atMost
             .map(
                 one ->
-                    Words.of(
-                        "recovery.not-looked-at", Sentences.lots(now.network(), one.notLookedAt())))
+                    words.of(
+                        "recovery.not-looked-at",
+                        Sentences.lots(words, now.network(), one.notLookedAt())))
             .orElse(""));
     found.number.setTooltip(atMost.isPresent() ? unseen : null);
   }
 
-  private static String about(Batch batch) {
-    String day = Figures.day(batch.label().received());
-    String closed = batch.closed() ? Words.of("header.closed") : "";
+  private static String about(Words words, Batch batch) {
+    String day = words.day(batch.label().received());
+    String closed = batch.closed() ? words.of("header.closed") : "";
     return Stream.of(
-            closed, batch.label().source(), batch.closed() ? day : Words.of("header.received", day))
+            closed, batch.label().source(), batch.closed() ? day : words.of("header.received", day))
         .filter(part -> !part.isEmpty())
         .collect(Collectors.joining(" · "));
   }
 
-  private static void showRecovery(Stat stat, Worked now, Recovery.Against against) {
+  private static void showRecovery(Words words, Stat stat, Worked now, Recovery.Against against) {
     Optional<Recovery> recovery = now.gold().recovery(against);
-    String share = recovery.map(Sentences::share).orElse(Words.of("header.none"));
+    String share = recovery.map(one -> Sentences.share(words, one)).orElse(words.of("header.none"));
     String of =
-        Words.of(
+        words.of(
             "recovery.of."
                 + recovery.map(Sentences::kind).orElse(Recovery.Of.FREE + "_" + against));
     stat.show(
-        share, recovery.map(one -> Words.of("header.recovery", of, Figures.range(one))).orElse(of));
+        share, recovery.map(one -> words.of("header.recovery", of, words.range(one))).orElse(of));
   }
 }

@@ -29,6 +29,7 @@ import jugulum.desk.session.Beat;
 import jugulum.desk.session.Current;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /**
@@ -38,16 +39,19 @@ import jugulum.desk.words.Words;
 public final class BenchView extends BorderPane implements FocusFirst {
   private static final double PANEL_WIDTH = 404;
 
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final BatchHeader header = new BatchHeader();
-  private final ThroatBoard board = new ThroatBoard();
-  private final BucketStrip buckets = new BucketStrip(this::openBucket);
-  private final GoldBar goldBar = new GoldBar();
+  private final ThroatBoard board = new ThroatBoard(words);
+  private final BucketStrip buckets = new BucketStrip(words, this::openBucket);
+  private final GoldBar goldBar = new GoldBar(words);
   private final PanelHost host;
   private final BorderPane bench = new BorderPane();
 
   /** Makes the view of a workbench; the beat tells the time, the picker asks where files go. */
   public BenchView(Workbench workbench, Beat beat, FilePicker picker) {
+    this.words = workbench.words();
+    super();
     this.workbench = workbench;
     this.host = new PanelHost(workbench, beat, picker);
     getStyleClass().add("bench-view");
@@ -70,8 +74,8 @@ public final class BenchView extends BorderPane implements FocusFirst {
     host.onStep(this::walkTo);
     host.addEventFilter(KeyEvent.KEY_PRESSED, this::leave);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressButton);
-    workbench.projections().current().addListener((_, _, _) -> show());
-    workbench.preferences().figures().addListener((_, _, _) -> show());
+    workbench.watch(workbench.projections().current(), _ -> show());
+    workbench.watch(workbench.preferences().figures(), _ -> show());
     show();
   }
 
@@ -89,20 +93,20 @@ public final class BenchView extends BorderPane implements FocusFirst {
           goldBar.show(now, figures);
           setCenter(bench);
         },
-        () -> setCenter(empty(current)));
+        () -> setCenter(empty(words, current)));
   }
 
-  private static VBox empty(Current current) {
+  private static VBox empty(Words words, Current current) {
     boolean takenBack = current.id().isPresent();
     Label title =
         Parts.styled(
-            new Label(Words.of(takenBack ? "bench.taken-back.title" : "bench.empty.title")),
+            new Label(words.of(takenBack ? "bench.taken-back.title" : "bench.empty.title")),
             "batch-name");
     VBox box =
         new VBox(
             10,
             title,
-            Parts.sentence(Words.of(takenBack ? "bench.taken-back" : "bench.empty"), "muted"));
+            Parts.sentence(words.of(takenBack ? "bench.taken-back" : "bench.empty"), "muted"));
     box.getStyleClass().add("empty-state");
     return box;
   }
@@ -138,12 +142,12 @@ public final class BenchView extends BorderPane implements FocusFirst {
     if (spout.lots().size() == 1) {
       host.open(StationPanel.of(spout.lots().getFirst(), host), true);
     } else {
-      host.open(new BucketPanel(Words.of("bucket.here"), _ -> spout.lots(), host), true);
+      host.open(new BucketPanel(words.of("bucket.here"), _ -> spout.lots(), host), true);
     }
   }
 
   private void openBucket(Bucket bucket) {
-    host.open(new BucketPanel(Words.of("bucket", bucket), bucket::lots, host), true);
+    host.open(new BucketPanel(words.of("bucket", bucket), bucket::lots, host), true);
   }
 
   /** Escape returns to the panel below, and from the last panel to the board. */

@@ -28,9 +28,9 @@ final class BucketButton extends Button {
   private final Label mass = new Label();
   private final Label gold = new Label();
 
-  BucketButton(Bucket bucket, Consumer<Bucket> onOpen) {
+  BucketButton(Words words, Bucket bucket, Consumer<Bucket> onOpen) {
     this.bucket = bucket;
-    name = Parts.styled(new Label(Words.of("bucket", bucket)), "bucket-name");
+    name = Parts.styled(new Label(words.of("bucket", bucket)), "bucket-name");
     gold.setWrapText(true);
     gold.setMinHeight(TWO_LINES);
     gold.setPrefHeight(TWO_LINES);
@@ -46,40 +46,43 @@ final class BucketButton extends Button {
   }
 
   void show(Worked worked, Figures figures) {
+    Words words = figures.words();
     List<LotId> lots = bucket.lots(worked);
     Optional<Place> place = worked.gold().place(bucket.place());
     int unseen = place.map(one -> one.notLookedAt().size()).orElse(0);
     mass.setText(mass(lots.stream().map(worked.sand()::mass).toList(), figures));
-    gold.setText(place.map(one -> gold(one, worked, figures)).orElse(Words.of("bucket.none")));
+    gold.setText(place.map(one -> gold(one, worked, figures)).orElse(words.of("bucket.none")));
     String style = unseen > 0 ? "loss-text" : "muted";
     if (!gold.getStyleClass().contains(style)) {
       gold.getStyleClass().setAll("label", style);
     }
-    setAccessibleText(Words.of("bucket.spoken", name.getText(), mass.getText(), gold.getText()));
+    setAccessibleText(words.of("bucket.spoken", name.getText(), mass.getText(), gold.getText()));
   }
 
   private static String mass(List<LotMass> masses, Figures figures) {
+    Words words = figures.words();
     List<LotMass> known = masses.stream().filter(LotMass::isKnown).toList();
     if (known.isEmpty()) {
-      return masses.isEmpty() ? "" : Words.of("mass.unknown");
+      return masses.isEmpty() ? "" : words.of("mass.unknown");
     }
     String sum = figures.sand(known.stream().mapToDouble(LotMass::grams).sum());
-    return known.size() == masses.size() ? sum : Words.of("bucket.mass.part", sum);
+    return known.size() == masses.size() ? sum : words.of("bucket.mass.part", sum);
   }
 
   private static String gold(Place place, Worked worked, Figures figures) {
+    Words words = figures.words();
     int unseen = place.notLookedAt().size();
     String found = figures.gold(place.gold().milligrams());
     if (unseen > 0) {
       boolean any = place.lots().stream().anyMatch(worked.gold().lots()::containsKey);
       return any
-          ? Words.counted("bucket.part-seen", unseen, found)
-          : Words.counted("bucket.unseen", unseen);
+          ? words.counted("bucket.part-seen", unseen, found)
+          : words.counted("bucket.unseen", unseen);
     }
     boolean bound =
         place.lots().stream().map(worked.gold().lots()::get).allMatch(GoldWords::isBound);
     return bound
-        ? Words.of("bucket.at-most", figures.gold(place.gold().highMg()))
-        : Words.of("bucket.gold", found);
+        ? words.of("bucket.at-most", figures.gold(place.gold().highMg()))
+        : words.of("bucket.gold", found);
   }
 }

@@ -18,16 +18,17 @@ final class BucketStrip extends HBox {
 
   private final List<BucketButton> buttons;
 
-  BucketStrip(Consumer<Bucket> onOpen) {
+  BucketStrip(Words words, Consumer<Bucket> onOpen) {
     getStyleClass().add("buckets");
     VBox about =
         new VBox(
             2,
-            Parts.styled(new Label(Words.of("buckets.title")), "column-title"),
-            Parts.sentence(Words.of("buckets.about"), "muted"));
+            Parts.styled(new Label(words.of("buckets.title")), "column-title"),
+            Parts.sentence(words.of("buckets.about"), "muted"));
     about.setMinWidth(ABOUT);
     about.setPrefWidth(ABOUT);
-    buttons = Stream.of(Bucket.values()).map(bucket -> new BucketButton(bucket, onOpen)).toList();
+    buttons =
+        Stream.of(Bucket.values()).map(bucket -> new BucketButton(words, bucket, onOpen)).toList();
     buttons.forEach(
         button ->
             button

@@ -15,6 +15,7 @@ import jugulum.core.account.Worked;
 import jugulum.core.gold.Place;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -23,23 +24,26 @@ final class GoldBar extends VBox {
   private static final double SHORTEST = 8;
   private static final double ROOM_FOR_TEXT = 74;
 
+  @Prologue private final Words words;
   private final HBox bar = new HBox(2);
   private final Map<Place.Kind, Label> labels = new EnumMap<>(Place.Kind.class);
-  private final Label nothing = Parts.sentence(Words.of("where.nothing"), "muted");
+  private final Label nothing = Parts.sentence(words.of("where.nothing"), "muted");
 
   /** Tells of the parts too short for a text of their own, in their order. */
   private final Label small = new Label();
 
   private final Label right = Parts.styled(new Label(), "muted");
 
-  GoldBar() {
+  GoldBar(Words words) {
+    this.words = words;
+    super();
     getStyleClass().add("gold-bar");
     setId("gold-bar");
     bar.getStyleClass().add("gold-bar-segments");
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
     HBox above =
-        new HBox(14, Parts.styled(new Label(Words.of("where.title")), "muted"), small, gap, right);
+        new HBox(14, Parts.styled(new Label(words.of("where.title")), "muted"), small, gap, right);
     right.setMinWidth(Region.USE_PREF_SIZE);
     getChildren().addAll(above, bar);
     bar.widthProperty().addListener((_, _, _) -> fit());
@@ -56,14 +60,14 @@ final class GoldBar extends VBox {
     List<Segment> made = new ArrayList<>();
     for (Place place : worked.gold().places()) {
       if (place.gold().milligrams() > 0) {
-        String shortText = Words.of("place", place.kind());
+        String shortText = words.of("place", place.kind());
         String longText =
-            Words.of("where.segment", shortText, figures.gold(place.gold().milligrams()));
+            words.of("where.segment", shortText, figures.gold(place.gold().milligrams()));
         Label label = labels.computeIfAbsent(place.kind(), GoldBar::label);
         label.setAccessibleText(longText);
         label
             .getTooltip()
-            .setText(Words.of("where.tooltip", longText, figures.goldRange(place.gold())));
+            .setText(words.of("where.tooltip", longText, figures.goldRange(place.gold())));
         made.add(new Segment(label, longText, shortText, place.gold().milligrams() / total));
       }
     }
@@ -114,6 +118,7 @@ final class GoldBar extends VBox {
   }
 
   private static String about(Worked worked, Figures figures) {
+    Words words = figures.words();
     List<String> parts = new ArrayList<>();
     worked
         .gold()
@@ -121,14 +126,14 @@ final class GoldBar extends VBox {
         .ifPresent(
             head ->
                 parts.add(
-                    Words.of(
+                    words.of(
                         "where.head", figures.gold(head.milligrams()), figures.goldRange(head))));
     var unseen = worked.gold().notLookedAt();
     if (!unseen.isEmpty()) {
       parts.add(
           unseen.size() <= 2
-              ? Words.of("where.unseen", Sentences.lots(worked.network(), unseen))
-              : Words.of("where.unseen.many", Integer.toString(unseen.size())));
+              ? words.of("where.unseen", Sentences.lots(words, worked.network(), unseen))
+              : words.of("where.unseen.many", Integer.toString(unseen.size())));
     }
     return String.join(" · ", parts);
   }

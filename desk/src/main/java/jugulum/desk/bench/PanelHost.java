@@ -65,9 +65,9 @@ final class PanelHost extends ScrollPane implements Desk {
     sceneProperty()
         .flatMap(scene -> scene.focusOwnerProperty())
         .addListener((_, _, focused) -> bringIntoSight(focused));
-    workbench.projections().current().addListener((_, _, _) -> refresh());
-    workbench.preferences().figures().addListener((_, _, _) -> refresh());
-    workbench.projections().shop().addListener((_, _, _) -> refresh());
+    workbench.watch(workbench.projections().current(), _ -> refresh());
+    workbench.watch(workbench.preferences().figures(), _ -> refresh());
+    workbench.watch(workbench.projections().shop(), _ -> refresh());
     beat.now().addListener((_, _, now) -> tick(now));
   }
 

@@ -26,6 +26,7 @@ final class BoardPainting {
   private static final double ROOMY_ROW = 66;
   private static final double THICK_ENOUGH_FOR_TEXT = 17;
 
+  private final Words words;
   private final BoardModel board;
   private final BoardGeometry place;
   private final BoardTexts texts;
@@ -39,7 +40,9 @@ final class BoardPainting {
    */
   private final List<Runnable> overThreads = new ArrayList<>();
 
-  BoardPainting(BoardModel board, BoardGeometry place, BoardTexts texts, NodeStock stock) {
+  BoardPainting(
+      Words words, BoardModel board, BoardGeometry place, BoardTexts texts, NodeStock stock) {
+    this.words = words;
     this.board = board;
     this.place = place;
     this.texts = texts;
@@ -278,7 +281,7 @@ final class BoardPainting {
     }
     block(x + 11, top, 18, 12, 4, "vial-cap");
     boolean gold = board.goldMg() > 0;
-    String amount = gold ? texts.gold(board.goldMg()) : Words.of("board.vial.none");
+    String amount = gold ? texts.gold(board.goldMg()) : words.of("board.vial.none");
     stock.add(
         List.of("vial", amount, x, top),
         () -> {

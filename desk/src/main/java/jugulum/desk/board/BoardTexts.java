@@ -36,9 +36,9 @@ record BoardTexts(Worked worked, Figures figures) {
   }
 
   String title(Column column) {
-    String title = Words.of("board.column", column.kind());
+    String title = figures.words().of("board.column", column.kind());
     return column.repetition() > 1
-        ? Words.of("board.column.again", title, Integer.toString(column.repetition()))
+        ? figures.words().of("board.column.again", title, Integer.toString(column.repetition()))
         : title;
   }
 
@@ -49,10 +49,13 @@ record BoardTexts(Worked worked, Figures figures) {
             .toList();
     return switch (column.kind()) {
       case FEED -> feed();
-      case SCREEN -> steps.isEmpty() ? Words.of("board.screen.none") : screens(steps);
-      case GRAVITY -> steps.isEmpty() ? Words.of("board.gravity.none") : heading(machines(steps));
+      case SCREEN -> steps.isEmpty() ? figures.words().of("board.screen.none") : screens(steps);
+      case GRAVITY ->
+          steps.isEmpty()
+              ? figures.words().of("board.gravity.none")
+              : heading(figures.words(), machines(figures.words(), steps));
       case VIAL -> vial();
-      case MAGNET, JOIN, FINISH -> Words.of("board.column.about", column.kind());
+      case MAGNET, JOIN, FINISH -> figures.words().of("board.column.about", column.kind());
     };
   }
 
@@ -66,66 +69,66 @@ record BoardTexts(Worked worked, Figures figures) {
                         lot.material() == Material.GOLD
                             && worked.gold().lots().containsKey(lot.id()))
                 .count();
-    return Words.counted("board.vial", weighed);
+    return figures.words().counted("board.vial", weighed);
   }
 
   private String feed() {
     double grams = worked.sand().feedG();
     return grams > 0
-        ? Words.of("board.feed.dry", figures.sand(grams))
-        : Words.of("board.feed.unknown");
+        ? figures.words().of("board.feed.dry", figures.sand(grams))
+        : figures.words().of("board.feed.unknown");
   }
 
   private String screens(List<Step> steps) {
     int cuts = steps.stream().mapToInt(step -> step.outputs().size()).sum();
-    String text = Words.counted("board.cuts", cuts);
+    String text = figures.words().counted("board.cuts", cuts);
     StepClosure closure = worked.sand().closure(steps.getFirst().id());
     return closure.state() == StepClosure.State.NOT_ALL_WEIGHED
         ? text
-        : Words.of("board.screen.found", text, Figures.percent(closure.ratio()));
+        : figures.words().of("board.screen.found", text, figures.words().percent(closure.ratio()));
   }
 
-  private static List<String> machines(List<Step> steps) {
-    return steps.stream().map(BoardTexts::shortMachine).distinct().toList();
+  private static List<String> machines(Words words, List<Step> steps) {
+    return steps.stream().map(one -> BoardTexts.shortMachine(words, one)).distinct().toList();
   }
 
   /** The machines by name, or how many where their names would not fit. */
-  private static String heading(List<String> machines) {
+  private static String heading(Words words, List<String> machines) {
     String names = String.join(BETWEEN, machines);
     return names.length() > ROOM_IN_HEADING
-        ? Words.of("board.machines", Integer.toString(machines.size()))
+        ? words.of("board.machines", Integer.toString(machines.size()))
         : names;
   }
 
-  private static String shortMachine(Step step) {
+  private static String shortMachine(Words words, Step step) {
     return step.process() instanceof Process.GravityRun(var machine)
-        ? Words.of("machine.short", machine.kind())
-        : Sentences.process(step.process());
+        ? words.of("machine.short", machine.kind())
+        : Sentences.process(words, step.process());
   }
 
   String rowName(Cut cut) {
-    return Sentences.cut(cut);
+    return Sentences.cut(figures.words(), cut);
   }
 
   String rowSizes(Cut cut) {
     if (cut.isAll()) {
-      return Words.of("board.screen.none");
+      return figures.words().of("board.screen.none");
     }
     if (cut.isClosed()) {
-      return Sentences.sizes(cut);
+      return Sentences.sizes(figures.words(), cut);
     }
     return cut.isOversize()
-        ? Words.of("board.sizes.over", Figures.plain(cut.lowerMm()))
-        : Words.of("board.sizes.under", Figures.plain(cut.upperMm()));
+        ? figures.words().of("board.sizes.over", figures.words().plain(cut.lowerMm()))
+        : figures.words().of("board.sizes.under", figures.words().plain(cut.upperMm()));
   }
 
   String mass(LotId lot) {
     LotMass mass = worked.sand().mass(lot);
     if (!mass.isKnown()) {
-      return Words.of("mass.unknown");
+      return figures.words().of("mass.unknown");
     }
     return mass.basis() == LotMass.Basis.DIFFERENCE
-        ? Words.of("mass.difference", figures.sand(mass.grams()))
+        ? figures.words().of("mass.difference", figures.sand(mass.grams()))
         : figures.sand(mass.grams());
   }
 
@@ -134,7 +137,7 @@ record BoardTexts(Worked worked, Figures figures) {
     return switch (station) {
       case Station.Waiting(Cell _, LotId id) -> {
         Lot lot = network().lot(id).orElseThrow();
-        yield Words.of("board.waiting", Words.of("material", lot.material()));
+        yield figures.words().of("board.waiting", figures.words().of("material", lot.material()));
       }
       case Station.Work(Cell _, List<StepId> ids) ->
           work(ids.stream().map(id -> network().batch().step(id).orElseThrow()).toList());
@@ -147,42 +150,48 @@ record BoardTexts(Worked worked, Figures figures) {
         switch (steps.getLast().process()) {
           case Process.MagnetRun _ -> magnet(steps.getLast(), done);
           case Process.GravityRun _ -> gravity(steps);
-          case Process.Screening _ -> Words.counted("board.cuts", steps.getLast().outputs().size());
+          case Process.Screening _ ->
+              figures.words().counted("board.cuts", steps.getLast().outputs().size());
           case Process.Receive _, Process.Merging _, Process.Splitting _, Process.Finishing _ ->
-              Sentences.process(steps.getLast().process());
+              Sentences.process(figures.words(), steps.getLast().process());
         };
-    return done ? Words.of("board.done", what) : what;
+    return done ? figures.words().of("board.done", what) : what;
   }
 
   private String magnet(Step step, boolean done) {
     int passes = step.passes().size();
     if (!done) {
-      return Words.of("board.magnet.pass", Integer.toString(passes + 1));
+      return figures.words().of("board.magnet.pass", Integer.toString(passes + 1));
     }
     Removal removal = Check.known(worked.gold().removals(), step.id());
     boolean clean = removal.left().isPresent() && removal.left().getAsDouble() < 1;
-    return Words.counted(clean ? "board.magnet.clean" : "board.magnet.passes", passes);
+    return figures.words().counted(clean ? "board.magnet.clean" : "board.magnet.passes", passes);
   }
 
   private String gravity(List<Step> steps) {
     String runs = runs(steps);
     return steps.stream().map(RunLog::of).anyMatch(RunLog::isRunning)
-        ? Words.of("board.gravity.running", runs)
+        ? figures.words().of("board.gravity.running", runs)
         : runs;
   }
 
   private String runs(List<Step> steps) {
-    String names = String.join(BETWEEN, machines(steps));
+    String names = String.join(BETWEEN, machines(figures.words(), steps));
     String number = Integer.toString(steps.size());
     if (steps.size() == 1) {
       return names;
     }
     if (Reductions.cuts(network(), steps.getFirst()).size() == steps.size()) {
-      return Words.of("board.gravity.cuts", names, number);
+      return figures.words().of("board.gravity.cuts", names, number);
     }
     return names.length() > ROOM_AT_STATION
-        ? Words.of("board.gravity.many", number, Integer.toString(machines(steps).size()))
-        : Words.of("board.gravity.runs", names, number);
+        ? figures
+            .words()
+            .of(
+                "board.gravity.many",
+                number,
+                Integer.toString(machines(figures.words(), steps).size()))
+        : figures.words().of("board.gravity.runs", names, number);
   }
 
   String spout(Flow.Spout spout) {
@@ -190,15 +199,15 @@ record BoardTexts(Worked worked, Figures figures) {
     String what =
         spout.kind() == Flow.Spout.Kind.WAITING
             ? network().lots(spout.lots()).stream()
-                .map(lot -> Words.of("material", lot.material()))
+                .map(lot -> figures.words().of("material", lot.material()))
                 .distinct()
                 .collect(Collectors.joining(", "))
-            : Words.of("board.spout", spout.kind());
+            : figures.words().of("board.spout", spout.kind());
     return Stream.of(what, mass).filter(part -> !part.isEmpty()).collect(Collectors.joining(" "));
   }
 
   String spoutMass(Flow.Spout spout) {
-    return spout.grams() > 0 ? figures.sand(spout.grams()) : Words.of("mass.unknown");
+    return spout.grams() > 0 ? figures.sand(spout.grams()) : figures.words().of("mass.unknown");
   }
 
   String gold(double mg) {
@@ -209,7 +218,8 @@ record BoardTexts(Worked worked, Figures figures) {
   String spoken(Station station, BoardModel board) {
     Cell cell = station.cell();
     String row = cell.row() == Cell.HEADER ? "" : rowName(board.rows().get(cell.row()));
-    return Words.of(
-        "board.spoken", title(board.columns().get(cell.column())), row, status(station));
+    return figures
+        .words()
+        .of("board.spoken", title(board.columns().get(cell.column())), row, status(station));
   }
 }

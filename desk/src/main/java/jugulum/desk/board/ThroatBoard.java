@@ -10,6 +10,7 @@ import javafx.scene.control.Skin;
 import jugulum.core.account.Worked;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /**
@@ -17,10 +18,11 @@ import jugulum.desk.words.Words;
  * out by itself. The arrow keys walk from station to station, Enter opens the one walked to.
  */
 public final class ThroatBoard extends Control {
+  @Prologue private final Words words;
   private final ObjectProperty<Optional<Worked>> worked =
       new SimpleObjectProperty<>(this, "worked", Optional.empty());
   private final ObjectProperty<Figures> figures =
-      new SimpleObjectProperty<>(this, "figures", new Figures(MassUnit.GRAM));
+      new SimpleObjectProperty<>(this, "figures", new Figures(MassUnit.GRAM, words));
   private final ObjectProperty<Cell> selected =
       new SimpleObjectProperty<>(this, "selected", new Cell(0, Cell.HEADER));
   private final ObjectProperty<Consumer<Station>> onOpen =
@@ -30,11 +32,13 @@ public final class ThroatBoard extends Control {
       new SimpleObjectProperty<>(this, "onSpout", _ -> {});
 
   /** Makes an empty board. */
-  public ThroatBoard() {
+  public ThroatBoard(Words words) {
+    this.words = words;
+    super();
     getStyleClass().add("throat-board");
     setId("board");
     setAccessibleRole(AccessibleRole.PARENT);
-    setAccessibleText(Words.of("board.accessible"));
+    setAccessibleText(words.of("board.accessible"));
     setFocusTraversable(false);
   }
 
@@ -65,7 +69,7 @@ public final class ThroatBoard extends Control {
 
   @Override
   protected Skin<?> createDefaultSkin() {
-    return new ThroatBoardSkin(this);
+    return new ThroatBoardSkin(words, this);
   }
 
   /** Puts the focus on the station walked to, as soon as it is drawn. */

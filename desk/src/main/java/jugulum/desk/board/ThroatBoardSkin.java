@@ -7,9 +7,11 @@ import javafx.beans.InvalidationListener;
 import javafx.scene.control.SkinBase;
 import javafx.scene.layout.Pane;
 import jugulum.core.account.Worked;
+import jugulum.desk.words.Words;
 
 /** Draws the board again when its batch, its writing or its size has changed. */
 final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
+  private final Words words;
   private final Pane pane = new Pane();
   private final List<StationNode> stationNodes = new ArrayList<>();
   private final NodeStock stock = new NodeStock();
@@ -20,7 +22,8 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
   private double drawnWidth;
   private double drawnHeight;
 
-  ThroatBoardSkin(ThroatBoard board) {
+  ThroatBoardSkin(Words words, ThroatBoard board) {
+    this.words = words;
     super(board);
     pane.getStyleClass().add("board-pane");
     getChildren().add(pane);
@@ -104,7 +107,7 @@ final class ThroatBoardSkin extends SkinBase<ThroatBoard> {
           List.of(station, spoken, x, y, width, height),
           () -> stationNode(station, spoken, x, y, width, height));
     }
-    new BoardPainting(model, place, texts, stock)
+    new BoardPainting(words, model, place, texts, stock)
         .paint(spout -> board.onSpoutProperty().get().accept(spout));
   }
 

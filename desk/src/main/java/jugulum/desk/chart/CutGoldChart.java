@@ -43,8 +43,10 @@ public final class CutGoldChart {
 
   private static void row(
       List<Mark> marks, PlannedCut cut, Figures figures, double top, double perMg, double width) {
+    Words words = figures.words();
     double base = top + 16;
-    marks.add(new Mark.Writing(0, base, Sentences.cut(cut.cut()), Anchor.LEFT, "chart-strong"));
+    marks.add(
+        new Mark.Writing(0, base, Sentences.cut(words, cut.cut()), Anchor.LEFT, "chart-strong"));
     marks.add(new Mark.Writing(MASS, base, figures.sand(cut.massG()), Anchor.RIGHT, "chart-muted"));
     double won = cut.won().usual() * perMg;
     double all = cut.goldMg() * perMg;
@@ -54,17 +56,17 @@ public final class CutGoldChart {
         new Mark.Writing(
             width,
             base,
-            Words.of("cut-gold.of", figures.gold(cut.won().usual()), figures.gold(cut.goldMg())),
+            words.of("cut-gold.of", figures.gold(cut.won().usual()), figures.gold(cut.goldMg())),
             Anchor.RIGHT,
             "chart-text"));
     String machine =
         switch (cut.fate()) {
-          case PlannedCut.LookedOver _ -> Words.of("chart.by-hand");
-          case Run run -> machine(run);
+          case PlannedCut.LookedOver _ -> words.of("chart.by-hand");
+          case Run run -> machine(words, run);
         };
     marks.add(new Mark.Writing(MACHINE, base, machine, Anchor.LEFT, "chart-text"));
     if (cut.fate() instanceof Run run) {
-      marks.add(new Mark.Writing(MACHINE, base + 17, told(run), Anchor.LEFT, "chart-small"));
+      marks.add(new Mark.Writing(MACHINE, base + 17, told(words, run), Anchor.LEFT, "chart-small"));
     }
   }
 
@@ -77,37 +79,38 @@ public final class CutGoldChart {
     }
   }
 
-  private static String machine(Run run) {
+  private static String machine(Words words, Run run) {
     String name = run.gear().name();
-    String machine = name.isEmpty() ? Words.of("machine.short", run.kind()) : name;
-    return run.byRecord() ? Words.of("cut-gold.record", machine) : machine;
+    String machine = name.isEmpty() ? words.of("machine.short", run.kind()) : name;
+    return run.byRecord() ? words.of("cut-gold.record", machine) : machine;
   }
 
   /**
    * How many times faster the slowest gold falls than the fastest sand, as that machine sorts, and
    * as it would be the other way.
    */
-  private static String told(Run run) {
+  private static String told(Words words, Run run) {
     if (run.window().ratio().isEmpty() || run.otherwise().isEmpty()) {
-      return Words.of("chart.ratio.none");
+      return words.of("chart.ratio.none");
     }
-    String here = Figures.fixed(run.window().ratio().get().usual(), 2);
-    String other = Figures.fixed(run.otherwise().get().usual(), 2);
-    return Words.of(
+    String here = words.fixed(run.window().ratio().get().usual(), 2);
+    String other = words.fixed(run.otherwise().get().usual(), 2);
+    return words.of(
         run.sorting() == Sorting.HINDERED ? "cut-gold.hindered" : "cut-gold.free", here, other);
   }
 
   /** The bars in words. */
   public static String spoken(Plan plan, Figures figures) {
+    Words words = figures.words();
     return plan.cuts().stream()
         .map(
             cut ->
-                Words.of(
+                words.of(
                     "cut-gold.spoken",
-                    Sentences.cut(cut.cut()),
+                    Sentences.cut(words, cut.cut()),
                     figures.gold(cut.won().usual()),
                     figures.gold(cut.goldMg()),
-                    cut.fate() instanceof Run run ? told(run) : Words.of("chart.by-hand")))
+                    cut.fate() instanceof Run run ? told(words, run) : words.of("chart.by-hand")))
         .collect(Collectors.joining(". "));
   }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.stream.Collectors;
 import jugulum.core.check.Band;
 import jugulum.desk.chart.Mark.Anchor;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /**
@@ -31,7 +30,7 @@ public final class DialChart {
   public record Run(double value, Band recovery, boolean told) {}
 
   /** Draws runs; the axis names the dial with its unit. */
-  public static Drawing of(List<Run> runs, String axis, double width, double height) {
+  public static Drawing of(Words words, List<Run> runs, String axis, double width, double height) {
     List<Mark> marks = new ArrayList<>();
     double floor = height - BOTTOM;
     Scale scale = Scale.of(runs, floor);
@@ -41,7 +40,7 @@ public final class DialChart {
       marks.add(new Mark.Stroke(LEFT, y, width - RIGHT, y, "chart-grid"));
       marks.add(
           new Mark.Writing(
-              LEFT - 8, y + 5, Figures.fixed(100 * share, 0), Anchor.RIGHT, "chart-muted"));
+              LEFT - 8, y + 5, words.fixed(100 * share, 0), Anchor.RIGHT, "chart-muted"));
     }
     double low = runs.stream().mapToDouble(Run::value).min().orElse(0);
     double high = runs.stream().mapToDouble(Run::value).max().orElse(1);
@@ -58,7 +57,7 @@ public final class DialChart {
                     new Mark.Writing(
                         x(value, from, to, width),
                         floor + 18,
-                        Figures.rounded(value, 2),
+                        words.rounded(value, 2),
                         Anchor.MIDDLE,
                         "chart-muted")));
     for (Run run : runs) {
@@ -106,17 +105,17 @@ public final class DialChart {
   }
 
   /** The runs in words. */
-  public static String spoken(List<Run> runs, String axis) {
-    return Words.of(
+  public static String spoken(Words words, List<Run> runs, String axis) {
+    return words.of(
         "runs.spoken",
         axis,
         runs.stream()
             .map(
                 run ->
-                    Words.of(
+                    words.of(
                         "runs.spoken.each",
-                        Figures.rounded(run.value(), 2),
-                        Figures.percent(run.recovery().usual())))
+                        words.rounded(run.value(), 2),
+                        words.percent(run.recovery().usual())))
             .collect(Collectors.joining("; ")));
   }
 }

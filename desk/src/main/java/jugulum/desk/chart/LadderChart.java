@@ -6,7 +6,6 @@ import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import jugulum.desk.chart.Mark.Anchor;
 import jugulum.desk.chart.Mark.Spot;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /**
@@ -26,7 +25,8 @@ public final class LadderChart {
    *
    * @param next what the next stage is expected to free, where that can be told
    */
-  public static Drawing of(List<Double> catches, OptionalDouble next, double width, double height) {
+  public static Drawing of(
+      Words words, List<Double> catches, OptionalDouble next, double width, double height) {
     int stages = catches.size() + (next.isPresent() ? 1 : 0);
     double most =
         Math.max(
@@ -57,7 +57,7 @@ public final class LadderChart {
       marks.add(new Mark.Dot(expected.x(), expected.y(), DOT, "chart-expected-dot"));
       marks.add(
           new Mark.Writing(
-              expected.x(), height - 5, Words.of("ladder.next"), Anchor.RIGHT, "chart-muted"));
+              expected.x(), height - 5, words.of("ladder.next"), Anchor.RIGHT, "chart-muted"));
     }
     for (Spot spot : spots) {
       marks.add(new Mark.Dot(spot.x(), spot.y(), DOT, "chart-gold-line-dot"));
@@ -66,13 +66,13 @@ public final class LadderChart {
   }
 
   /** The decline in words. */
-  public static String spoken(List<Double> catches, OptionalDouble next) {
+  public static String spoken(Words words, List<Double> catches, OptionalDouble next) {
     String each =
         catches.stream()
-            .map(one -> Figures.fixed(one, one == Math.rint(one) ? 0 : 1))
+            .map(one -> words.fixed(one, one == Math.rint(one) ? 0 : 1))
             .collect(Collectors.joining(", "));
     return next.isPresent()
-        ? Words.of("ladder.spoken.next", each, Figures.fixed(next.getAsDouble(), 1))
-        : Words.of("ladder.spoken", each);
+        ? words.of("ladder.spoken.next", each, words.fixed(next.getAsDouble(), 1))
+        : words.of("ladder.spoken", each);
   }
 }

@@ -7,7 +7,6 @@ import jugulum.core.sizes.SizeCurve;
 import jugulum.core.sizes.SizeCurve.Point;
 import jugulum.desk.chart.Mark.Anchor;
 import jugulum.desk.chart.Mark.Spot;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** Size curves: the share finer over the size, sizes on a logarithmic axis. */
@@ -32,11 +31,11 @@ public final class SizeChart {
   public record Series(String name, SizeCurve curve, String style) {}
 
   /** Draws curves; the first one's screens give the ticks of the axis. */
-  public static Drawing of(List<Series> all, double width, double height) {
+  public static Drawing of(Words words, List<Series> all, double width, double height) {
     List<Mark> marks = new ArrayList<>();
     double legend = all.size() > 1 ? LEGEND_LINE * all.size() : 0;
     Frame frame = Frame.around(all, width, height - legend);
-    frame.grid(all.isEmpty() ? List.of() : all.getFirst().curve().points(), marks);
+    frame.grid(words, all.isEmpty() ? List.of() : all.getFirst().curve().points(), marks);
     all.forEach(series -> curve(series, frame, marks));
     if (all.size() > 1) {
       for (int i = 0; i < all.size(); i++) {
@@ -81,17 +80,13 @@ public final class SizeChart {
       return TOP + (height - TOP - BOTTOM) * (1 - finer);
     }
 
-    void grid(List<Point> ticks, List<Mark> marks) {
-      marks.add(new Mark.Writing(0, 14, Words.of("chart.finer"), Anchor.LEFT, "chart-muted"));
+    void grid(Words words, List<Point> ticks, List<Mark> marks) {
+      marks.add(new Mark.Writing(0, 14, words.of("chart.finer"), Anchor.LEFT, "chart-muted"));
       for (double share : new double[] {0, 0.25, 0.5, 0.75, 1}) {
         marks.add(new Mark.Stroke(LEFT, y(share), width - RIGHT, y(share), "chart-grid"));
         marks.add(
             new Mark.Writing(
-                LEFT - 8,
-                y(share) + 5,
-                Figures.fixed(100 * share, 0),
-                Anchor.RIGHT,
-                "chart-muted"));
+                LEFT - 8, y(share) + 5, words.fixed(100 * share, 0), Anchor.RIGHT, "chart-muted"));
       }
       double free = Double.POSITIVE_INFINITY;
       for (Point tick : ticks) {
@@ -102,7 +97,7 @@ public final class SizeChart {
               new Mark.Writing(
                   x,
                   height - BOTTOM + 20,
-                  Figures.plain(tick.sizeMm()),
+                  words.plain(tick.sizeMm()),
                   Anchor.MIDDLE,
                   "chart-muted"));
           free = x - TIGHT_TICK / 2;
@@ -110,12 +105,12 @@ public final class SizeChart {
       }
       marks.add(
           new Mark.Writing(
-              width - 2, height - 2, Words.of("chart.mm"), Anchor.RIGHT, "chart-muted"));
+              width - 2, height - 2, words.of("chart.mm"), Anchor.RIGHT, "chart-muted"));
     }
   }
 
   /** What curves show, in words. */
-  public static String spoken(List<Series> all) {
+  public static String spoken(Words words, List<Series> all) {
     Stream<String> each =
         all.stream()
             .map(
@@ -127,10 +122,10 @@ public final class SizeChart {
                             series.curve().points().stream()
                                 .map(
                                     point ->
-                                        Words.of(
+                                        words.of(
                                             "chart.spoken",
-                                            Figures.percent(point.finer()),
-                                            Figures.plain(point.sizeMm())))
+                                            words.percent(point.finer()),
+                                            words.plain(point.sizeMm())))
                                 .toList()));
     return String.join(". ", each.toList());
   }

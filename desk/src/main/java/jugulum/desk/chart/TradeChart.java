@@ -66,7 +66,7 @@ public final class TradeChart {
         new Mark.Writing(
             width - RIGHT,
             all - 6,
-            Words.of("trade.all", figures.gold(chosen.goldMg())),
+            figures.words().of("trade.all", figures.gold(chosen.goldMg())),
             Anchor.RIGHT,
             "chart-muted"));
     marks.add(path(plans, plan -> plan.won().low(), "chart-grid"));
@@ -109,6 +109,7 @@ public final class TradeChart {
   }
 
   private void axes(Figures figures, double height) {
+    Words words = figures.words();
     for (int i = 0; i <= LINES; i++) {
       double mg = leastMg + (mostMg / 1.03 - leastMg) * i / LINES;
       marks.add(new Mark.Stroke(LEFT, y(mg), width - RIGHT, y(mg), "chart-grid"));
@@ -121,30 +122,31 @@ public final class TradeChart {
           new Mark.Writing(
               x(hours),
               floor + 18,
-              Words.of("trade.hours", Figures.fixed(hours, 0)),
+              words.of("trade.hours", words.fixed(hours, 0)),
               Anchor.MIDDLE,
               "chart-muted"));
     }
-    marks.add(new Mark.Writing(LEFT, 14, Words.of("trade.axes"), Anchor.LEFT, "chart-muted"));
+    marks.add(new Mark.Writing(LEFT, 14, words.of("trade.axes"), Anchor.LEFT, "chart-muted"));
     marks.add(
         new Mark.Writing(
             (LEFT + width - RIGHT) / 2,
             height - 3,
-            Words.of("trade.numbers"),
+            words.of("trade.numbers"),
             Anchor.MIDDLE,
             "chart-muted"));
   }
 
   /** The curve in words. */
   public static String spoken(Trade trade, Figures figures) {
+    Words words = figures.words();
     return trade.points().stream()
         .map(
             point ->
-                Words.of(
+                words.of(
                     "trade.spoken",
                     Integer.toString(point.plan().stack().size()),
                     figures.gold(point.plan().won().usual()),
-                    Figures.time(point.plan().minutes())))
+                    words.time(point.plan().minutes())))
         .collect(Collectors.joining(". "));
   }
 }

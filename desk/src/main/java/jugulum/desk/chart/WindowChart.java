@@ -10,7 +10,6 @@ import jugulum.core.plan.PlannedCut.Run;
 import jugulum.core.window.Fall;
 import jugulum.core.window.Windows.Window;
 import jugulum.desk.chart.Mark.Anchor;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -35,6 +34,7 @@ public final class WindowChart {
   private static final double GAP = 14;
   private static final double LEAST_ROW = 40;
 
+  private final Words words;
   private final double low;
   private final double high;
   private final double width;
@@ -43,7 +43,8 @@ public final class WindowChart {
   private final double right;
   private final List<Mark> marks = new ArrayList<>();
 
-  private WindowChart(Plan plan, double width) {
+  private WindowChart(Words words, Plan plan, double width) {
+    this.words = words;
     this.width = width;
     this.narrow = width < NARROW;
     this.left = narrow ? 0 : WIDE_LEFT;
@@ -65,8 +66,8 @@ public final class WindowChart {
   }
 
   /** Draws the windows of a plan. */
-  public static Drawing of(Plan plan, double width) {
-    return new WindowChart(plan, width).draw(plan);
+  public static Drawing of(Words words, Plan plan, double width) {
+    return new WindowChart(words, plan, width).draw(plan);
   }
 
   private static List<Run> runs(Plan plan) {
@@ -94,12 +95,14 @@ public final class WindowChart {
 
   /** Draws a cut and gives its height. */
   private double row(PlannedCut cut, double top) {
-    marks.add(new Mark.Writing(0, top + 13, Sentences.cut(cut.cut()), Anchor.LEFT, "chart-strong"));
+    marks.add(
+        new Mark.Writing(
+            0, top + 13, Sentences.cut(words, cut.cut()), Anchor.LEFT, "chart-strong"));
     return switch (cut.fate()) {
       case PlannedCut.LookedOver _ -> {
         marks.add(
             new Mark.Writing(
-                WIDE_LEFT, top + 13, Words.of("chart.looked-over"), Anchor.LEFT, "chart-muted"));
+                WIDE_LEFT, top + 13, words.of("chart.looked-over"), Anchor.LEFT, "chart-muted"));
         yield 20;
       }
       case Run run -> run(run, top);
@@ -112,7 +115,7 @@ public final class WindowChart {
     if (!narrow) {
       marks.add(
           new Mark.Writing(
-              0, top + 31, Words.of("machine.short", run.kind()), Anchor.LEFT, "chart-muted"));
+              0, top + 31, words.of("machine.short", run.kind()), Anchor.LEFT, "chart-muted"));
     }
     bar(window.gold(), top + 3, GOLD_BAR, "gold");
     double y = top + 3 + GOLD_BAR + 4;
@@ -130,11 +133,11 @@ public final class WindowChart {
             .ratio()
             .map(
                 ratio ->
-                    Words.of(
+                    words.of(
                         run.meets() ? "chart.ratio.meets" : "chart.ratio.short",
-                        Figures.fixed(ratio.usual(), 2)))
-            .orElse(Words.of("chart.ratio.none"));
-    String doubt = window.ratio().map(WindowChart::doubt).orElse("");
+                        words.fixed(ratio.usual(), 2)))
+            .orElse(words.of("chart.ratio.none"));
+    String doubt = window.ratio().map(one -> WindowChart.doubt(words, one)).orElse("");
     marks.add(
         new Mark.Writing(
             narrow ? width - WIDE_RIGHT / 2 - 24 : width,
@@ -155,13 +158,13 @@ public final class WindowChart {
         new Mark.Writing(
             room ? after : x(fall.slowest().low()) - 6,
             y,
-            Words.of("mineral", fall.mineral()),
+            words.of("mineral", fall.mineral()),
             room ? Anchor.LEFT : Anchor.RIGHT,
             "chart-small"));
   }
 
-  private static String doubt(Band ratio) {
-    return Words.of("figures.range", Figures.fixed(ratio.low(), 2), Figures.fixed(ratio.high(), 2));
+  private static String doubt(Words words, Band ratio) {
+    return words.of("figures.range", words.fixed(ratio.low(), 2), words.fixed(ratio.high(), 2));
   }
 
   /** From the slowest to the fastest grain as usual, with pale ends for what may be. */
@@ -199,24 +202,24 @@ public final class WindowChart {
       }
     }
     if (!narrow) {
-      marks.add(new Mark.Writing(0, 14, Words.of("chart.speed"), Anchor.LEFT, "chart-muted"));
-      marks.add(new Mark.Writing(width, 14, Words.of("chart.ratio"), Anchor.RIGHT, "chart-muted"));
+      marks.add(new Mark.Writing(0, 14, words.of("chart.speed"), Anchor.LEFT, "chart-muted"));
+      marks.add(new Mark.Writing(width, 14, words.of("chart.ratio"), Anchor.RIGHT, "chart-muted"));
     }
   }
 
   /** What the windows show, in words. */
-  public static String spoken(Plan plan) {
+  public static String spoken(Words words, Plan plan) {
     return String.join(
         ". ",
         plan.cuts().stream()
             .map(
                 cut ->
                     cut.fate() instanceof Run run && run.window().ratio().isPresent()
-                        ? Words.of(
+                        ? words.of(
                             "chart.window.spoken",
-                            Sentences.cut(cut.cut()),
-                            Figures.fixed(run.window().ratio().get().usual(), 2))
-                        : Sentences.cut(cut.cut()))
+                            Sentences.cut(words, cut.cut()),
+                            words.fixed(run.window().ratio().get().usual(), 2))
+                        : Sentences.cut(words, cut.cut()))
             .toList());
   }
 }

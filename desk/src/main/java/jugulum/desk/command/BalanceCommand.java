@@ -21,25 +21,26 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Prints the figures of a batch file, the same as the window shows. */
-@Command(
-    name = "balance",
-    mixinStandardHelpOptions = true,
-    description = "Prints the figures of a batch file, the same as the window shows.")
+@Command(name = "balance", mixinStandardHelpOptions = true)
 final class BalanceCommand implements Callable<Integer> {
-  @Parameters(paramLabel = "FILE.json", description = "A batch file.")
+  private final Words words;
+
+  @Parameters(paramLabel = "FILE.json", descriptionKey = "usage.balance.file")
   private Path file;
 
-  @Option(
-      names = "--json",
-      description = "For scripts: masses in grams, gold in milligrams, shares from 0 to 1.")
+  @Option(names = "--json", descriptionKey = "usage.balance.json")
   private boolean json;
 
   @Option(
       names = "--unit",
       paramLabel = "UNIT",
-      description = "GRAM, GRAIN, PENNYWEIGHT or TROY_OUNCE; GRAM without it.",
+      descriptionKey = "usage.balance.unit",
       defaultValue = "GRAM")
   private MassUnit unit;
+
+  BalanceCommand(Words words) {
+    this.words = words;
+  }
 
   @Override
   public Integer call() {
@@ -55,7 +56,8 @@ final class BalanceCommand implements Callable<Integer> {
                   .build()
                   .writeValueAsString(Balance.of(worked)));
         } else {
-          BalanceText.of(worked, new Figures(Figures.CHOICE.contains(unit) ? unit : MassUnit.GRAM))
+          BalanceText.of(
+                  worked, new Figures(Figures.CHOICE.contains(unit) ? unit : MassUnit.GRAM, words))
               .forEach(out::println);
         }
         yield Jugulum.OK;
@@ -69,12 +71,12 @@ final class BalanceCommand implements Callable<Integer> {
 
   private String fault(FileFault fault) {
     return fault.line() > 0
-        ? Words.of(
+        ? words.of(
             "command.fault",
             file.toString(),
             Integer.toString(fault.line()),
             fault.where(),
             fault.reason())
-        : Words.of("command.fault.no-line", file.toString(), fault.reason());
+        : words.of("command.fault.no-line", file.toString(), fault.reason());
   }
 }

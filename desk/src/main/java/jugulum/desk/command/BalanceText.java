@@ -18,21 +18,24 @@ final class BalanceText {
   private BalanceText() {}
 
   static List<String> of(Worked now, Figures figures) {
+    Words words = figures.words();
     List<String> lines = new ArrayList<>();
     lines.add(now.batch().label().name());
     lines.add(
         line(
+            words,
             "header.gold",
             now.gold()
                 .won()
                 .map(won -> figures.gold(won.milligrams()))
-                .orElse(Words.of("header.none"))));
+                .orElse(words.of("header.none"))));
     for (Recovery recovery : now.gold().recoveries()) {
-      String share = Sentences.share(recovery);
+      String share = Sentences.share(words, recovery);
       lines.add(
           line(
+              words,
               "recovery.of." + Sentences.kind(recovery),
-              Words.of("balance.recovery", share, Figures.range(recovery))));
+              words.of("balance.recovery", share, words.range(recovery))));
     }
     now.gold().recoveries().stream()
         .filter(Recovery::isAtMost)
@@ -40,54 +43,57 @@ final class BalanceText {
         .ifPresent(
             one ->
                 lines.add(
-                    Words.of(
+                    words.of(
                         "recovery.not-looked-at",
-                        Sentences.lots(now.network(), one.notLookedAt()))));
+                        Sentences.lots(words, now.network(), one.notLookedAt()))));
     now.gold().recoveries().stream()
         .filter(recovery -> !recovery.together().isEmpty())
         .findFirst()
         .ifPresent(
             one ->
                 lines.add(
-                    Words.of("recovery.together", Sentences.lots(now.network(), one.together()))));
+                    words.of(
+                        "recovery.together",
+                        Sentences.lots(words, now.network(), one.together()))));
     lines.add(
         line(
+            words,
             "header.sand",
             now.sand().accountedFor().isPresent()
-                ? Figures.percent(now.sand().accountedFor().getAsDouble())
-                : Words.of("header.none")));
-    lines.add(Words.of("account.where") + ":");
+                ? words.percent(now.sand().accountedFor().getAsDouble())
+                : words.of("header.none")));
+    lines.add(words.of("account.where") + ":");
     for (Place place : now.gold().places()) {
       boolean nothing = place.isUnseen();
       String gold =
           nothing
-              ? Words.of("account.place.unseen")
-              : Words.of(
+              ? words.of("account.place.unseen")
+              : words.of(
                   "balance.recovery",
                   figures.gold(place.gold().milligrams()),
                   figures.goldRange(place.gold()));
-      lines.add("  " + Words.of("balance.line", PlaceWords.name(place), gold));
+      lines.add("  " + words.of("balance.line", PlaceWords.name(words, place), gold));
       if (!nothing && place.kind() != Place.Kind.BY_DIFFERENCE && place.kind() != Place.Kind.VIAL) {
         lines.add(
             "    "
-                + Words.of(
+                + words.of(
                     "balance.kinds",
                     PlaceWords.free(place, figures),
                     PlaceWords.hidden(place, figures)));
       }
     }
-    lines.add(Words.of("account.closure") + ":");
+    lines.add(words.of("account.closure") + ":");
     for (Step step : now.network().steps()) {
       StepClosure closure = now.sand().closure(step.id());
       if (closure.state() != StepClosure.State.NOTHING_TO_CLOSE) {
-        String name = Sentences.step(step, now.network());
-        lines.add("  " + Words.of("balance.line", name, Closures.sentence(closure, now, figures)));
+        String name = Sentences.step(words, step, now.network());
+        lines.add("  " + words.of("balance.line", name, Closures.sentence(closure, now, figures)));
       }
     }
     return lines;
   }
 
-  private static String line(String key, String value) {
-    return Words.of("balance.line", Words.of(key), value);
+  private static String line(Words words, String key, String value) {
+    return words.of("balance.line", words.of(key), value);
   }
 }

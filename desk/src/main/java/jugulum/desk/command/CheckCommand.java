@@ -15,31 +15,34 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
 /** Reads a whole book and says whether it is as it was written. */
-@Command(
-    name = "check",
-    mixinStandardHelpOptions = true,
-    description = "Reads a whole book and says whether it is as it was written.")
+@Command(name = "check", mixinStandardHelpOptions = true)
 final class CheckCommand implements Callable<Integer> {
-  @Parameters(paramLabel = "BOOK")
+  private final Words words;
+
+  @Parameters(paramLabel = "BOOK", descriptionKey = "usage.check.file")
   private Path file;
+
+  CheckCommand(Words words) {
+    this.words = words;
+  }
 
   @Override
   public Integer call() {
     if (!Files.exists(file)) {
-      System.err.println(Words.of("command.no-file", file.toString()));
+      System.err.println(words.of("command.no-file", file.toString()));
       return Jugulum.BAD_FILE;
     }
     try (Book book = Books.open(file, Writer.unnamed(Clock.systemUTC()))) {
       book.verify();
       System.out.println(
-          Words.of(
+          words.of(
               "command.check.ok",
               file.toString(),
               Integer.toString(BatchLines.all(book).size()),
               Long.toString(book.length())));
       return Jugulum.OK;
     } catch (BookProblem problem) {
-      System.err.println(Sentences.problem(problem));
+      System.err.println(Sentences.problem(words, problem));
       return Jugulum.BOOK_PROBLEM;
     }
   }

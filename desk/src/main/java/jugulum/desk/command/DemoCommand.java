@@ -11,22 +11,25 @@ import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
 
 /** Opens the window on a fresh copy of the demo book. */
-@Command(
-    name = "demo",
-    mixinStandardHelpOptions = true,
-    description = "Opens a fresh copy of the demo book with three made-up batches.")
+@Command(name = "demo", mixinStandardHelpOptions = true)
 final class DemoCommand implements Callable<Integer> {
+  private final Words words;
+
+  DemoCommand(Words words) {
+    this.words = words;
+  }
+
   @Override
   public Integer call() throws IOException {
     Path copy;
     try {
-      copy = copy(Files.createTempDirectory("jugulum-demo"));
+      copy = copy(words, Files.createTempDirectory("jugulum-demo"));
     } catch (FileNotFoundException missing) {
       System.err.println(missing.getMessage());
       return Jugulum.BAD_FILE;
     }
-    System.out.println(Words.of("command.demo", copy.toString()));
-    return Window.open(copy, Places.bench(), Clock.systemDefaultZone());
+    System.out.println(words.of("command.demo", copy.toString()));
+    return Window.open(words, copy, Places.bench(), Clock.systemDefaultZone());
   }
 
   /**
@@ -34,12 +37,12 @@ final class DemoCommand implements Callable<Integer> {
    *
    * @throws FileNotFoundException if it does not
    */
-  static Path copy(Path folder) throws IOException {
+  static Path copy(Words words, Path folder) throws IOException {
     Path original =
         Optional.ofNullable(System.getProperty("jugulum.demo"))
             .map(Path::of)
             .filter(Files::isReadable)
-            .orElseThrow(() -> new FileNotFoundException(Words.of("command.no-demo")));
+            .orElseThrow(() -> new FileNotFoundException(words.of("command.no-demo")));
     return Files.copy(original, folder.resolve("demo.book"));
   }
 }

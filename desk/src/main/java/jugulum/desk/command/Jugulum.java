@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
@@ -12,9 +13,6 @@ import picocli.CommandLine.Option;
     name = "jugulum",
     mixinStandardHelpOptions = true,
     version = "Jugulum 0.1.0",
-    description =
-        "Follows every gram of sand and every speck of gold of a batch of concentrate, and keeps"
-            + " the record.",
     subcommands = {
       DemoCommand.class,
       BalanceCommand.class,
@@ -36,14 +34,18 @@ public final class Jugulum implements Callable<Integer> {
   /** The book cannot be used. */
   static final int BOOK_PROBLEM = 4;
 
-  @Option(
-      names = "--book",
-      paramLabel = "FILE",
-      description = "The book to open, instead of your own.")
+  private final Words words;
+
+  @Option(names = "--book", paramLabel = "FILE", descriptionKey = "usage.jugulum.book")
   private Optional<Path> book = Optional.empty();
+
+  Jugulum(Words words) {
+    this.words = words;
+  }
 
   @Override
   public Integer call() {
-    return Window.open(book.orElseGet(Places::ownBook), Places.bench(), Clock.systemDefaultZone());
+    return Window.open(
+        words, book.orElseGet(Places::ownBook), Places.bench(), Clock.systemDefaultZone());
   }
 }

@@ -7,114 +7,105 @@ import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Sheets;
 import jugulum.core.machine.Symptom;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
 
 /** The bench sheets as Markdown, from the data and texts the window shows. */
 final class MachinesText {
-  private static final String HEAD =
-      """
-      # Bench sheets
-
-      Made by `./jugulum machines` from the same data the window shows; a test compares them. \
-      Usual values, sizes and remedies are common
-      practice with small shop machines. What a maker says of his own machine goes before it.
-
-      """;
-
   private MachinesText() {}
 
-  static String all() {
-    return HEAD
+  static String all(Words words) {
+    return words.of("machines.head")
         + Stream.of(Kind.values())
             .map(Sheets::of)
-            .map(MachinesText::sheet)
+            .map(one -> MachinesText.sheet(words, one))
             .collect(Collectors.joining("\n"));
   }
 
-  private static String sheet(Sheet sheet) {
-    String title = "## " + Words.of("machine", sheet.kind()) + "\n\n";
+  private static String sheet(Words words, Sheet sheet) {
+    String title = "## " + words.of("machine", sheet.kind()) + "\n\n";
     String suits =
-        Words.of(
+        words.of(
                 "sheet.suits",
-                Figures.plain(sheet.suits().finestMm()),
-                Figures.plain(sheet.suits().coarsestMm()))
+                words.plain(sheet.suits().finestMm()),
+                words.plain(sheet.suits().coarsestMm()))
             + "\n\n";
     String ports =
         sheet.ports().stream()
-                .map(port -> Words.of("port", port))
+                .map(port -> words.of("port", port))
                 .collect(Collectors.joining(" · "))
             + "\n\n";
-    String expected = Words.of("sheet.expected", Figures.wholeShares(sheet.expected())) + "\n\n";
+    String expected = words.of("sheet.expected", words.wholeShares(sheet.expected())) + "\n\n";
     return title
         + suits
         + expected
         + ports
-        + list(sheet.checks().stream().map(SheetWords::check).toList())
-        + dials(sheet)
-        + symptoms(sheet.symptoms())
-        + cleaning(sheet)
-        + cautions(sheet);
+        + list(sheet.checks().stream().map(one -> SheetWords.check(words, one)).toList())
+        + dials(words, sheet)
+        + symptoms(words, sheet.symptoms())
+        + cleaning(words, sheet)
+        + cautions(words, sheet);
   }
 
   private static String list(List<String> items) {
     return items.stream().map(item -> "- " + item + "\n").collect(Collectors.joining()) + "\n";
   }
 
-  private static String dials(Sheet sheet) {
-    return "| dial | usual | takes | what it does | how to measure |\n|---|---|---|---|---|\n"
+  private static String dials(Words words, Sheet sheet) {
+    return words.of("machines.dials")
+        + "\n|---|---|---|---|---|\n"
         + sheet.dials().stream()
             .map(
                 dial ->
                     "| "
                         + String.join(
                             " | ",
-                            SheetWords.dial(dial.id()),
-                            SheetWords.usual(dial),
-                            Words.of(
+                            SheetWords.dial(words, dial.id()),
+                            SheetWords.usual(words, dial),
+                            words.of(
                                 "sheet.usual",
-                                Figures.plain(dial.low()),
-                                Figures.plain(dial.high()),
-                                SheetWords.unit(dial.unit())),
-                            SheetWords.does(sheet, dial),
-                            SheetWords.how(dial))
+                                words.plain(dial.low()),
+                                words.plain(dial.high()),
+                                SheetWords.unit(words, dial.unit())),
+                            SheetWords.does(words, sheet, dial),
+                            SheetWords.how(words, dial))
                         + " |\n")
             .collect(Collectors.joining())
         + "\n";
   }
 
-  private static String symptoms(List<Symptom> symptoms) {
-    return "| what one sees | likely causes and remedies, in order |\n|---|---|\n"
+  private static String symptoms(Words words, List<Symptom> symptoms) {
+    return words.of("machines.symptoms")
+        + "\n|---|---|\n"
         + symptoms.stream()
             .map(
                 one ->
                     "| "
-                        + SheetWords.symptom(one.id())
+                        + SheetWords.symptom(words, one.id())
                         + " | "
                         + one.causes().stream()
-                            .map(SheetWords::cause)
+                            .map(cause -> SheetWords.cause(words, cause))
                             .collect(Collectors.joining("<br>"))
                         + " |\n")
             .collect(Collectors.joining())
         + "\n";
   }
 
-  private static String cleaning(Sheet sheet) {
-    StringBuilder text = new StringBuilder(Words.of("sheet.cleaning") + ":\n\n");
+  private static String cleaning(Words words, Sheet sheet) {
+    StringBuilder text = new StringBuilder(words.of("sheet.cleaning") + ":\n\n");
     for (int i = 0; i < sheet.cleaning().size(); i++) {
       text.append(i + 1)
           .append(". ")
-          .append(SheetWords.cleaning(sheet.cleaning().get(i)))
+          .append(SheetWords.cleaning(words, sheet.cleaning().get(i)))
           .append('\n');
     }
     return text.toString();
   }
 
-  private static String cautions(Sheet sheet) {
+  private static String cautions(Words words, Sheet sheet) {
     return "\n"
         + sheet.cautions().stream()
-            .map(SheetWords::caution)
+            .map(one -> SheetWords.caution(words, one))
             .map(text -> "> " + text + "\n")
             .collect(Collectors.joining(">\n"));
   }

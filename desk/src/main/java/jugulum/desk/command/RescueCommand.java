@@ -14,31 +14,33 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
 /** Copies what can be read of a damaged book into a new one. */
-@Command(
-    name = "rescue",
-    mixinStandardHelpOptions = true,
-    description =
-        "Copies what can be read of a damaged book into a new one. The damaged book is only read.")
+@Command(name = "rescue", mixinStandardHelpOptions = true)
 final class RescueCommand implements Callable<Integer> {
-  @Parameters(index = "0", paramLabel = "DAMAGED")
+  private final Words words;
+
+  @Parameters(index = "0", paramLabel = "DAMAGED", descriptionKey = "usage.rescue.damaged")
   private Path damaged;
 
-  @Parameters(index = "1", paramLabel = "NEW")
+  @Parameters(index = "1", paramLabel = "NEW", descriptionKey = "usage.rescue.fresh")
   private Path fresh;
+
+  RescueCommand(Words words) {
+    this.words = words;
+  }
 
   @Override
   public Integer call() {
     try {
       Rescue rescue = Books.rescue(damaged, fresh, Writer.unnamed(Clock.systemUTC()));
       System.out.println(
-          Words.of(
+          words.of(
               "command.rescued",
               Integer.toString(rescue.count(BatchStream.KIND)),
               fresh.toString(),
               Integer.toString(rescue.rowsLost())));
       return Jugulum.OK;
     } catch (BookProblem problem) {
-      System.err.println(Sentences.problem(problem));
+      System.err.println(Sentences.problem(words, problem));
       return Jugulum.BOOK_PROBLEM;
     }
   }

@@ -42,8 +42,9 @@ import jugulum.desk.session.BenchMemory;
 import jugulum.desk.session.Notice;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shell.Shell;
+import jugulum.desk.shell.ShellScene;
 import jugulum.desk.shell.View;
-import jugulum.desk.theme.Theme;
+import jugulum.desk.words.Languages;
 
 /** Sets the window up for one picture after the other and draws each. */
 @SuppressWarnings("NullAway.Init") // made by what the constructor calls
@@ -187,11 +188,12 @@ final class Shots {
         Workbench.of(
             Books.open(book, Writer.unnamed(DEMO_DAY)),
             BenchMemory.untilTheEnd(),
+            Languages.english(),
             bookThread,
             Platform::runLater);
-    shell = new Shell(workbench, DEMO_DAY, FilePicker.NOBODY);
-    scene = new Scene(shell, Window.WIDTH, Window.HEIGHT);
-    Theme.dress(scene, workbench);
+    ShellScene made = new ShellScene(workbench, DEMO_DAY, FilePicker.NOBODY);
+    shell = made.shell();
+    scene = made.scene();
     Stage stage = new Stage();
     stage.setX(0);
     stage.setY(0);

@@ -9,13 +9,16 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
 
 /** Draws every main view from the demo data, without a display. */
-@Command(
-    name = "shots",
-    mixinStandardHelpOptions = true,
-    description = "Draws every main view from the demo data to PNG files, with no display at all.")
+@Command(name = "shots", mixinStandardHelpOptions = true)
 final class ShotsCommand implements Callable<Integer> {
-  @Parameters(paramLabel = "DIR", description = "The folder to write to; made if missing.")
+  private final Words words;
+
+  @Parameters(paramLabel = "DIR", descriptionKey = "usage.shots.folder")
   private Path folder;
+
+  ShotsCommand(Words words) {
+    this.words = words;
+  }
 
   @Override
   public Integer call() throws IOException {
@@ -23,9 +26,9 @@ final class ShotsCommand implements Callable<Integer> {
     System.setProperty("prism.order", "sw");
     System.setProperty("java.awt.headless", "true");
     Files.createDirectories(folder);
-    Path book = DemoCommand.copy(Files.createTempDirectory("jugulum-shots"));
+    Path book = DemoCommand.copy(words, Files.createTempDirectory("jugulum-shots"));
     int drawn = new Shots(book, folder).draw();
-    System.out.println(Words.of("command.shots", Integer.toString(drawn), folder.toString()));
+    System.out.println(words.of("command.shots", Integer.toString(drawn), folder.toString()));
     return Jugulum.OK;
   }
 }

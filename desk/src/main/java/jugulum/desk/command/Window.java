@@ -26,22 +26,21 @@ import jugulum.desk.session.BenchFile;
 import jugulum.desk.session.BenchMemory;
 import jugulum.desk.session.Preferences;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.shell.Shell;
+import jugulum.desk.shell.ShellScene;
 import jugulum.desk.shell.View;
-import jugulum.desk.theme.Theme;
+import jugulum.desk.words.Languages;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /** Opens the window on a book and stays until it is closed. */
 final class Window {
-  static final double WIDTH = 1280;
-  static final double HEIGHT = 800;
-
+  private final Words words;
   private final CountDownLatch closed = new CountDownLatch(1);
   private final AtomicInteger exitCode = new AtomicInteger(Jugulum.OK);
   private final Clock clock;
 
-  private Window(Clock clock) {
+  private Window(Words words, Clock clock) {
+    this.words = words;
     this.clock = clock;
   }
 
@@ -51,12 +50,12 @@ final class Window {
    * @param path the book
    * @param bench the file in which the bench remembers how it likes to see things
    */
-  static int open(Path path, Path bench, Clock clock) {
+  static int open(Words words, Path path, Path bench, Clock clock) {
     if (!hasDisplay()) {
-      System.err.println(Words.of("command.no-display"));
+      System.err.println(words.of("command.no-display"));
       return Jugulum.NO_DISPLAY;
     }
-    Window window = new Window(clock);
+    Window window = new Window(words, clock);
     ExecutorService bookThread = bookThread();
     CompletableFuture<Started> starting =
         CompletableFuture.supplyAsync(() -> start(path, clock, bench, bookThread), bookThread);
@@ -76,7 +75,12 @@ final class Window {
     BenchMemory memory = new BenchFile(bench);
     Writer writer = new Writer(() -> Preferences.benchName(memory), clock, UUID::randomUUID);
     Workbench workbench =
-        Workbench.of(Books.open(path, writer), memory, bookThread, Platform::runLater);
+        Workbench.of(
+            Books.open(path, writer),
+            memory,
+            Languages.ofThisMachine(),
+            bookThread,
+            Platform::runLater);
     return new Started(workbench, workbench.session().begin());
   }
 
@@ -101,24 +105,16 @@ final class Window {
     Thread.setDefaultUncaughtExceptionHandler(
         (_, fault) -> Platform.runLater(() -> workbench.work().fault(fault)));
     Stage stage = new Stage();
-    Shell shell = new Shell(workbench, clock, new DialogPicker(stage));
-    Scene scene = new Scene(shell, WIDTH, HEIGHT);
-    Theme.dress(scene, workbench);
-    stage.setScene(scene);
-    String title = Words.of("window.title", workbench.session().bookName());
-    stage.setTitle(title);
-    shell
-        .due()
-        .addListener(
-            (_, _, due) ->
-                stage.setTitle(due.isEmpty() ? title : Words.of("window.title.due", due, title)));
+    ShellScene made = new ShellScene(workbench, clock, new DialogPicker(workbench.words(), stage));
+    stage.setScene(made.scene());
+    stage.titleProperty().bind(made.title());
     stage.setOnHidden(_ -> closed.countDown());
     started
         .begun()
         .thenRunAsync(
             () -> {
               stage.show();
-              shell.show(View.BENCH);
+              made.shell().show(View.BENCH);
               workbench.session().verify();
               Optional.ofNullable(Long.getLong("jugulum.started"))
                   .ifPresent(millis -> reportFirstFrame(Instant.ofEpochMilli(millis)));
@@ -146,7 +142,7 @@ final class Window {
   }
 
   private Void showProblem(Throwable problem, ExecutorService bookThread) {
-    String sentence = Sentences.problem(problem);
+    String sentence = Sentences.problem(words, problem);
     System.err.println(sentence);
     exitCode.set(Jugulum.BOOK_PROBLEM);
     bookThread.shutdown();
@@ -156,7 +152,7 @@ final class Window {
     box.setStyle("-fx-padding: 28; -fx-font-size: 17;");
     Stage stage = new Stage();
     stage.setScene(new Scene(box, 620, 220));
-    stage.setTitle(Words.of("window.problem"));
+    stage.setTitle(words.of("window.problem"));
     stage.setOnHidden(_ -> closed.countDown());
     stage.show();
     return null;

@@ -26,6 +26,7 @@ import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -36,16 +37,17 @@ import jugulum.desk.words.Words;
 public final class CutsView extends BorderPane implements FocusFirst {
   private static final double LOT_WIDTH = 300;
 
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final Label batchName = Parts.styled(new Label(), "page-title");
   private final ComboBox<Lot> lots =
-      Choices.of("cuts-lot", Words.of("cuts.lot"), List.of(), Sentences::title);
+      Choices.of("cuts-lot", words.of("cuts.lot"), List.of(), one -> Sentences.title(words, one));
   private final Segments<Part> parts =
-      new Segments<>("cuts-part", List.of(Part.values()), part -> Words.of("cuts.part", part));
+      new Segments<>("cuts-part", List.of(Part.values()), part -> words.of("cuts.part", part));
   private final PlanPane plan;
   private final SizesPane sizes;
   private final MagnetPane magnet;
-  private final HandlingPane handling = new HandlingPane();
+  private final HandlingPane handling = new HandlingPane(words);
   private final Map<Part, Node> panes = new EnumMap<>(Part.class);
   private Optional<BatchId> shown = Optional.empty();
   private boolean filling;
@@ -65,6 +67,8 @@ public final class CutsView extends BorderPane implements FocusFirst {
    * @param onUse screens a lot with a stack
    */
   public CutsView(Workbench workbench, FilePicker picker, BiConsumer<LotId, List<Screen>> onUse) {
+    this.words = workbench.words();
+    super();
     this.workbench = workbench;
     this.plan = new PlanPane(workbench, onUse);
     this.sizes = new SizesPane(workbench, picker);
@@ -82,7 +86,7 @@ public final class CutsView extends BorderPane implements FocusFirst {
     setTop(top);
     parts.onChange(this::open);
     lots.valueProperty().addListener((_, _, _) -> refresh());
-    workbench.projections().current().addListener((_, _, _) -> show());
+    workbench.watch(workbench.projections().current(), _ -> show());
     sceneProperty().addListener((_, _, _) -> show());
     addEventFilter(
         KeyEvent.KEY_PRESSED,
@@ -106,7 +110,7 @@ public final class CutsView extends BorderPane implements FocusFirst {
     }
     Optional<Worked> worked = workbench.projections().current().get().worked();
     batchName.setText(
-        worked.map(now -> now.batch().label().name()).orElse(Words.of("cuts.no-batch")));
+        worked.map(now -> now.batch().label().name()).orElse(words.of("cuts.no-batch")));
     Optional<LotId> before =
         worked.map(now -> now.batch().id()).equals(shown) ? chosen() : Optional.empty();
     shown = worked.map(now -> now.batch().id());

@@ -19,7 +19,7 @@ final class GrainsText {
 
   private GrainsText() {}
 
-  static Entry<List<Axes>> parse(String typed) {
+  static Entry<List<Axes>> parse(Words words, String typed) {
     List<Axes> grains = new ArrayList<>();
     for (String grain : BETWEEN_GRAINS.split(typed.strip())) {
       String[] axes = BETWEEN_AXES.split(grain);
@@ -27,12 +27,12 @@ final class GrainsText {
           || !(NumberText.parse(axes[0]) instanceof NumberText.Number(double one, double _))
           || !(NumberText.parse(axes[1]) instanceof NumberText.Number(double two, double _))
           || !(NumberText.parse(axes[2]) instanceof NumberText.Number(double three, double _))) {
-        return new Entry.Bad<>(Words.of("grains.bad", grain));
+        return new Entry.Bad<>(words.of("grains.bad", grain));
       }
       try {
         grains.add(new Axes(one, two, three));
       } catch (OutOfRange nothing) {
-        return new Entry.Bad<>(Words.of("grains.bad", grain));
+        return new Entry.Bad<>(words.of("grains.bad", grain));
       }
     }
     return new Entry.Value<>(List.copyOf(grains));

@@ -18,61 +18,71 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** Bench arithmetic around screening: water and time, bucket lifts, and whether the sand is dry. */
 final class HandlingPane extends BorderPane {
+  @Prologue private final Words words;
   private Optional<LotKey> lot = Optional.empty();
   private final EntryField<Double> sand =
-      number("handling-sand", "handling.sand", "30", 0.001, 10_000);
+      number(words, "handling-sand", "handling.sand", "30", 0.001, 10_000);
   private final EntryField<Double> perKg =
       number(
+          words,
           "handling-per-kg",
           "handling.per-kg",
-          Figures.plain(WetScreening.USUAL_LITRES_PER_KG),
+          words.plain(WetScreening.USUAL_LITRES_PER_KG),
           0.1,
           1000);
   private final EntryField<Double> flow =
-      number("handling-flow", "handling.flow", "17", 0.01, 10_000);
+      number(words, "handling-flow", "handling.flow", "17", 0.01, 10_000);
   private final Label waterAnswer = answer("water-answer");
   private final EntryField<Double> moisture =
-      percent("handling-moisture", "handling.moisture", "8");
+      percent(words, "handling-moisture", "handling.moisture", "8");
   private final EntryField<Double> bucket =
-      number("handling-bucket", "handling.bucket", "0.7", 0, 50);
+      number(words, "handling-bucket", "handling.bucket", "0.7", 0, 50);
   private final EntryField<Double> limit =
-      number("handling-limit", "handling.limit", Figures.plain(Lifts.USUAL_LIMIT_KG), 0.1, 100);
+      number(
+          words, "handling-limit", "handling.limit", words.plain(Lifts.USUAL_LIMIT_KG), 0.1, 100);
   private final Label liftAnswer = answer("lift-answer");
   private final EntryField<Double> earlier =
-      number("drying-earlier", "drying.earlier", "", 0.001, 1e7);
-  private final EntryField<Double> later = number("drying-later", "drying.later", "", 0.001, 1e7);
-  private final EntryField<Double> hours = number("drying-hours", "drying.hours", "1", 0.05, 240);
-  private final EntryField<Double> left = percent("drying-left", "drying.left", "");
+      number(words, "drying-earlier", "drying.earlier", "", 0.001, 1e7);
+  private final EntryField<Double> later =
+      number(words, "drying-later", "drying.later", "", 0.001, 1e7);
+  private final EntryField<Double> hours =
+      number(words, "drying-hours", "drying.hours", "1", 0.05, 240);
+  private final EntryField<Double> left = percent(words, "drying-left", "drying.left", "");
   private final Label dryAnswer = answer("dry-answer");
 
-  HandlingPane() {
+  HandlingPane(Words words) {
+    this.words = words;
+    super();
     VBox first =
         card(
+            words,
             "handling.water",
             "handling.water.about",
             new FieldRow(List.of(sand, perKg, flow)),
             waterAnswer);
     VBox second =
         card(
+            words,
             "handling.lifts",
             "handling.lifts.about",
             new FieldRow(List.of(moisture, bucket, limit)),
             liftAnswer);
-    second.getChildren().add(Parts.advice("caution", "", Words.of("caution.lift")));
+    second.getChildren().add(Parts.advice("caution", "", words.of("caution.lift")));
     VBox third =
         card(
+            words,
             "drying.title",
             "drying.about",
             new VBox(8, new FieldRow(List.of(earlier, later)), new FieldRow(List.of(hours, left))),
             dryAnswer);
     third
         .getChildren()
-        .add(Parts.advice("caution", Words.of("caution.heat.title"), Words.of("caution.heat")));
+        .add(Parts.advice("caution", words.of("caution.heat.title"), words.of("caution.heat")));
     Stream.of(sand, perKg, flow, moisture, bucket, limit)
         .forEach(field -> field.field().textProperty().addListener((_, _, _) -> tell()));
     Stream.of(earlier, later, hours, left)
@@ -93,25 +103,28 @@ final class HandlingPane extends BorderPane {
     tell();
   }
 
-  private static VBox card(String title, String about, Node fields, Label answer) {
+  private static VBox card(Words words, String title, String about, Node fields, Label answer) {
     return new VBox(
         10,
-        Parts.styled(new Label(Words.of(title)), "panel-title"),
-        Parts.sentence(Words.of(about), "muted"),
+        Parts.styled(new Label(words.of(title)), "panel-title"),
+        Parts.sentence(words.of(about), "muted"),
         fields,
         answer);
   }
 
   private static EntryField<Double> number(
-      String id, String key, String start, double low, double high) {
+      Words words, String id, String key, String start, double low, double high) {
     return filled(
-        new EntryField<>(id, Words.of(key), start, typed -> Parsers.number(typed, low, high)),
+        new EntryField<>(
+            words, id, words.of(key), start, typed -> Parsers.number(words, typed, low, high)),
         start);
   }
 
-  private static EntryField<Double> percent(String id, String key, String start) {
+  private static EntryField<Double> percent(Words words, String id, String key, String start) {
     return filled(
-        new EntryField<>(id, Words.of(key), start, typed -> Parsers.percent(typed, 0, 99)), start);
+        new EntryField<>(
+            words, id, words.of(key), start, typed -> Parsers.percent(words, typed, 0, 99)),
+        start);
   }
 
   private static EntryField<Double> filled(EntryField<Double> field, String start) {
@@ -130,10 +143,10 @@ final class HandlingPane extends BorderPane {
     if (!other.equals(lot)) {
       lot = other;
       if (grams > 0) {
-        sand.put(Figures.rounded(grams / 1000, 3), grams / 1000);
+        sand.put(words.rounded(grams / 1000, 3), grams / 1000);
       }
     } else if (grams > 0) {
-      sand.offer(Figures.rounded(grams / 1000, 3), grams / 1000);
+      sand.offer(words.rounded(grams / 1000, 3), grams / 1000);
     }
   }
 
@@ -152,10 +165,10 @@ final class HandlingPane extends BorderPane {
                             litres -> value(flow).map(rate -> WetScreening.of(kg, litres, rate))))
             .map(
                 needed ->
-                    Words.of(
+                    words.of(
                         "handling.water.answer",
-                        Figures.fixed(needed.litres(), 0),
-                        Figures.time(needed.minutes())))
+                        words.fixed(needed.litres(), 0),
+                        words.time(needed.minutes())))
             .orElse(""));
     liftAnswer.setText(
         kilograms
@@ -174,12 +187,12 @@ final class HandlingPane extends BorderPane {
 
   private Optional<String> lifts(double kilograms, double wet, double empty, double most) {
     if (!(empty < most)) {
-      bucket.say(Words.of("handling.bucket.bad"));
+      bucket.say(words.of("handling.bucket.bad"));
       return Optional.empty();
     }
     int count = Lifts.count(kilograms, wet, empty, most);
     return Optional.of(
-        Words.counted("handling.lifts.answer", count, Figures.fixed(kilograms / (1 - wet), 1)));
+        words.counted("handling.lifts.answer", count, words.fixed(kilograms / (1 - wet), 1)));
   }
 
   private void tellDry() {
@@ -199,24 +212,24 @@ final class HandlingPane extends BorderPane {
 
   private Optional<Drying> drying(double before, double after, double time) {
     if (after > before) {
-      later.say(Words.of("drying.gained"));
+      later.say(words.of("drying.gained"));
       return Optional.empty();
     }
     return Optional.of(new Drying(before, after, time));
   }
 
   private String dry(Drying drying) {
-    String share = Figures.fixed(100 * drying.sharePerHour(), 2);
+    String share = words.fixed(100 * drying.sharePerHour(), 2);
     if (drying.isDry()) {
-      return Words.of("drying.dry", share, Figures.plain(100 * Drying.CONSTANT_MASS));
+      return words.of("drying.dry", share, words.plain(100 * Drying.CONSTANT_MASS));
     }
     OptionalDouble hoursLeft =
         left.field().getText().isBlank()
             ? OptionalDouble.empty()
             : value(left).map(drying::hoursLeft).orElse(OptionalDouble.empty());
-    String wet = Words.of("drying.wet", share, Figures.plain(100 * Drying.CONSTANT_MASS));
+    String wet = words.of("drying.wet", share, words.plain(100 * Drying.CONSTANT_MASS));
     return hoursLeft.isPresent()
-        ? Words.of("drying.time", wet, Figures.time(60 * hoursLeft.getAsDouble()))
+        ? words.of("drying.time", wet, words.time(60 * hoursLeft.getAsDouble()))
         : wet;
   }
 }

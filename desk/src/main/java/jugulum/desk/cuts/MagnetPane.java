@@ -28,6 +28,7 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /**
@@ -41,26 +42,34 @@ final class MagnetPane extends BorderPane {
   /** What a first pass over a table leaves: an assumption of ours to start from. */
   private static final double USUAL_CONCENTRATE = 0.05;
 
+  @Prologue private final Words words;
   private final Workbench workbench;
-  private final EntryField<Double> sand = number("school-sand", "school.sand", 0.001, 10_000);
-  private final EntryField<Double> magnetite = percent("school-magnetite", "school.magnetite");
+  private final EntryField<Double> sand =
+      number(words, "school-sand", "school.sand", 0.001, 10_000);
+  private final EntryField<Double> magnetite =
+      percent(words, "school-magnetite", "school.magnetite");
   private final EntryField<Double> magnetRate =
-      number("school-magnet-rate", "school.magnet-rate", 0.01, 10_000);
+      number(words, "school-magnet-rate", "school.magnet-rate", 0.01, 10_000);
   private final EntryField<Double> gravityRate =
-      number("school-gravity-rate", "school.gravity-rate", 0.01, 10_000);
+      number(words, "school-gravity-rate", "school.gravity-rate", 0.01, 10_000);
   private final EntryField<Double> concentrate =
-      percent("school-concentrate", "school.concentrate");
-  private final EntryField<Optional<Double>> gold = optional("school-gold", "school.gold", "", 1e6);
-  private final EntryField<Double> trapped = number("school-trapped", "school.trapped", 0, 1e9);
-  private final EntryField<Optional<Double>> with = optional("school-with", "school.with", "", 100);
+      percent(words, "school-concentrate", "school.concentrate");
+  private final EntryField<Optional<Double>> gold =
+      optional(words, "school-gold", "school.gold", "", 1e6);
+  private final EntryField<Double> trapped =
+      number(words, "school-trapped", "school.trapped", 0, 1e9);
+  private final EntryField<Optional<Double>> with =
+      optional(words, "school-with", "school.with", "", 100);
   private final EntryField<Optional<Double>> without =
-      optional("school-without", "school.without", "", 100);
+      optional(words, "school-without", "school.without", "", 100);
   private final GridPane table = Parts.styled(new GridPane(), "school-table");
   private final VBox said = new VBox(8);
   private Optional<LotKey> lot = Optional.empty();
   private boolean filling;
 
   MagnetPane(Workbench workbench) {
+    this.words = workbench.words();
+    super();
     this.workbench = workbench;
     table.setId("school-table");
     said.setId("school-said");
@@ -72,12 +81,12 @@ final class MagnetPane extends BorderPane {
     VBox left =
         new VBox(
             12,
-            Parts.styled(new Label(Words.of("school.title")), "panel-title"),
-            Parts.sentence(Words.of("school.about"), "muted"),
+            Parts.styled(new Label(words.of("school.title")), "panel-title"),
+            Parts.sentence(words.of("school.about"), "muted"),
             new FieldRow(List.of(sand, magnetite)),
             new FieldRow(List.of(magnetRate, gravityRate, concentrate)),
-            Parts.section(Words.of("school.gold.title")),
-            Parts.sentence(Words.of("school.gold.about"), "muted"),
+            Parts.section(words.of("school.gold.title")),
+            Parts.sentence(words.of("school.gold.about"), "muted"),
             new FieldRow(List.of(gold, trapped)),
             new FieldRow(List.of(with, without)));
     VBox right = new VBox(14, table, said);
@@ -92,18 +101,25 @@ final class MagnetPane extends BorderPane {
     setCenter(scroll);
   }
 
-  private static EntryField<Double> number(String id, String key, double low, double high) {
-    return new EntryField<>(id, Words.of(key), "", typed -> Parsers.number(typed, low, high));
+  private static EntryField<Double> number(
+      Words words, String id, String key, double low, double high) {
+    return new EntryField<>(
+        words, id, words.of(key), "", typed -> Parsers.number(words, typed, low, high));
   }
 
-  private static EntryField<Double> percent(String id, String key) {
-    return new EntryField<>(id, Words.of(key), "", typed -> Parsers.percent(typed, 0, 100));
+  private static EntryField<Double> percent(Words words, String id, String key) {
+    return new EntryField<>(
+        words, id, words.of(key), "", typed -> Parsers.percent(words, typed, 0, 100));
   }
 
   private static EntryField<Optional<Double>> optional(
-      String id, String key, String hint, double high) {
+      Words words, String id, String key, String hint, double high) {
     return new EntryField<>(
-        id, Words.of(key), hint, Parsers.optional(typed -> Parsers.number(typed, 0, high)));
+        words,
+        id,
+        words.of(key),
+        hint,
+        Parsers.optional(typed -> Parsers.number(words, typed, 0, high)));
   }
 
   /** Starts from what is known of a lot; the same one keeps what was typed. */
@@ -127,9 +143,9 @@ final class MagnetPane extends BorderPane {
   }
 
   private void startRates() {
-    magnetRate.fill(Figures.plain(USUAL_MAGNET_KG_PER_HOUR));
-    gravityRate.fill(Figures.plain(Pace.usual(Gear.any(Machine.Kind.SHAKER_TABLE)).kgPerHour()));
-    concentrate.fill(Figures.plain(100 * USUAL_CONCENTRATE));
+    magnetRate.fill(words.plain(USUAL_MAGNET_KG_PER_HOUR));
+    gravityRate.fill(words.plain(Pace.usual(Gear.any(Machine.Kind.SHAKER_TABLE)).kgPerHour()));
+    concentrate.fill(words.plain(100 * USUAL_CONCENTRATE));
   }
 
   /** Nothing of the lot shown before stays. */
@@ -138,11 +154,11 @@ final class MagnetPane extends BorderPane {
     with.clear();
     without.clear();
     double grams = worked.sand().mass(one.id()).grams();
-    sand.fill(grams > 0 ? Figures.rounded(grams / 1000, 3) : "");
-    magnetite.fill(magnetite(worked, one).map(share -> Figures.rounded(100 * share, 1)).orElse(""));
+    sand.fill(grams > 0 ? words.rounded(grams / 1000, 3) : "");
+    magnetite.fill(magnetite(worked, one).map(share -> words.rounded(100 * share, 1)).orElse(""));
     Optional<GoldRange> there = worked.gold().known(one.id());
-    gold.fill(there.map(range -> Figures.rounded(range.milligrams(), 0)).orElse(""));
-    trapped.fill(Figures.rounded(trapped(worked, one), 2));
+    gold.fill(there.map(range -> words.rounded(range.milligrams(), 0)).orElse(""));
+    trapped.fill(words.rounded(trapped(worked, one), 2));
   }
 
   /** By its own bench test, or by what the magnet took out of it. */
@@ -198,7 +214,7 @@ final class MagnetPane extends BorderPane {
         Stream.of(sand, magnetite, magnetRate, gravityRate, concentrate, trapped)
             .noneMatch(field -> field.field().getText().isBlank());
     if (!understood || !enough) {
-      said.getChildren().setAll(Parts.sentence(Words.of("school.more"), "muted"));
+      said.getChildren().setAll(Parts.sentence(words.of("school.more"), "muted"));
       return Optional.empty();
     }
     return Optional.of(
@@ -230,52 +246,52 @@ final class MagnetPane extends BorderPane {
     Figures figures = workbench.preferences().figures().get();
     table.addRow(
         0,
-        head("school.head.when"),
-        head("school.head.magnet"),
-        head("school.head.gravity"),
-        head("school.head.all"),
-        head("school.head.gold"));
+        head(words, "school.head.when"),
+        head(words, "school.head.magnet"),
+        head(words, "school.head.gravity"),
+        head(words, "school.head.all"),
+        head(words, "school.head.gold"));
     for (MagnetSchool school : MagnetSchool.values()) {
       WithOrWithout.Outcome outcome = own.of(school);
       String won =
           outcome.wonMg().isPresent()
               ? figures.gold(outcome.wonMg().getAsDouble())
-              : Words.of("school.unknown");
-      Label name = Parts.styled(new Label(Words.of("school", school)), "lot-name");
+              : words.of("school.unknown");
+      Label name = Parts.styled(new Label(words.of("school", school)), "lot-name");
       table.addRow(
           2 * school.ordinal() + 1,
           name,
-          time(outcome.magnetHours()),
-          time(outcome.gravityHours()),
-          time(outcome.hours()),
+          time(words, outcome.magnetHours()),
+          time(words, outcome.gravityHours()),
+          time(words, outcome.hours()),
           Parts.styled(new Label(won), "lot-figure"));
-      Label reason = Parts.styled(new Label(Words.of("school.reason", school)), "muted");
+      Label reason = Parts.styled(new Label(words.of("school.reason", school)), "muted");
       table.add(reason, 0, 2 * school.ordinal() + 2, 5, 1);
     }
     double saved = own.hoursSaved();
     String hours =
-        Words.of(
+        words.of(
             saved >= 0 ? "school.saves" : "school.costs",
-            Figures.time(60 * Math.abs(saved)),
+            words.time(60 * Math.abs(saved)),
             figures.gold(own.trappedMg()));
-    said.getChildren().add(Parts.advice("water", Words.of("school.said"), hours));
+    said.getChildren().add(Parts.advice("water", words.of("school.said"), hours));
     own.breakEven()
         .ifPresent(
             share ->
                 said.getChildren()
                     .add(
                         Parts.advice(
-                            "idle", "", Words.of("school.break-even", Figures.percent(share)))));
+                            "idle", "", words.of("school.break-even", words.percent(share)))));
     if (own.breakEven().isEmpty()) {
-      said.getChildren().add(Parts.sentence(Words.of("school.no-recovery"), "muted"));
+      said.getChildren().add(Parts.sentence(words.of("school.no-recovery"), "muted"));
     }
   }
 
-  private static Label head(String key) {
-    return Parts.styled(new Label(Words.of(key)), "muted");
+  private static Label head(Words words, String key) {
+    return Parts.styled(new Label(words.of(key)), "muted");
   }
 
-  private static Label time(double hours) {
-    return Parts.styled(new Label(Figures.time(60 * hours)), "lot-figure");
+  private static Label time(Words words, double hours) {
+    return Parts.styled(new Label(words.time(60 * hours)), "lot-figure");
   }
 }

@@ -44,7 +44,7 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
 import jugulum.desk.panel.Ticks;
-import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -62,64 +62,74 @@ final class PlanForm extends VBox {
    */
   static final double GUESSED_GRADE = 100;
 
+  @Prologue private final Words words;
   private final SlideRow water =
       new SlideRow(
           "plan-water",
-          Words.of("plan.water"),
+          words.of("plan.water"),
           0,
           40,
           Conditions.USUAL_WATER_C,
           1,
-          celsius -> Words.of("plan.celsius", Figures.fixed(celsius, 0)));
+          celsius -> words.of("plan.celsius", words.fixed(celsius, 0)));
   private final SlideRow flatness =
       new SlideRow(
-          "plan-flatness", Words.of("plan.flatness"), Grain.FLATTEST, 1, 0.3, 0.05, _ -> "");
+          "plan-flatness", words.of("plan.flatness"), Grain.FLATTEST, 1, 0.3, 0.05, _ -> "");
   private final EntryField<Optional<List<Axes>>> grains =
       new EntryField<>(
+          words,
           "plan-grains",
-          Words.of("plan.grains"),
-          Words.of("plan.grains.hint"),
-          Parsers.optional(GrainsText::parse));
+          words.of("plan.grains"),
+          words.of("plan.grains.hint"),
+          Parsers.optional(one -> GrainsText.parse(words, one)));
   private final FlowPane heavies = new FlowPane(6, 6);
   private final Segments<Boolean> magnet =
       new Segments<>(
           "plan-magnet",
           List.of(true, false),
-          first -> Words.of(first ? "plan.magnet.first" : "plan.magnet.not"));
+          first -> words.of(first ? "plan.magnet.first" : "plan.magnet.not"));
   private final Segments<Manner> manner =
       new Segments<>(
-          "plan-manner", List.of(Manner.WET_BULK, Manner.DRY_BULK), one -> Words.of("manner", one));
+          "plan-manner", List.of(Manner.WET_BULK, Manner.DRY_BULK), one -> words.of("manner", one));
   private final Segments<Surety> surety =
-      new Segments<>("plan-surety", List.of(Surety.values()), one -> Words.of("surety", one));
-  private final EntryField<Double> margin = number("plan-margin", "plan.margin", "1", 0.1, 10);
+      new Segments<>("plan-surety", List.of(Surety.values()), one -> words.of("surety", one));
+  private final EntryField<Double> margin =
+      number(words, "plan-margin", "plan.margin", "1", 0.1, 10);
   private final EntryField<Double> finest =
       number(
-          "plan-finest", "plan.finest", Figures.plain(Conditions.USUAL_FINEST_GOLD_MM), 0.001, 2);
+          words,
+          "plan-finest",
+          "plan.finest",
+          words.plain(Conditions.USUAL_FINEST_GOLD_MM),
+          0.001,
+          2);
   private final EntryField<Double> lookedOver =
       number(
+          words,
           "plan-looked-over",
           "plan.looked-over",
-          Figures.plain(PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM),
+          words.plain(PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM),
           0.01,
           200);
   private final EntryField<Double> d50 =
-      number("plan-d50", "plan.d50", Figures.plain(GuessedSizes.USUAL.d50Mm()), 0.01, 100);
+      number(words, "plan-d50", "plan.d50", words.plain(GuessedSizes.USUAL.d50Mm()), 0.01, 100);
   private final EntryField<Double> p80 =
-      number("plan-p80", "plan.p80", Figures.plain(GuessedSizes.USUAL.p80Mm()), 0.01, 200);
+      number(words, "plan-p80", "plan.p80", words.plain(GuessedSizes.USUAL.p80Mm()), 0.01, 200);
   private final EntryField<Double> mass =
-      number("plan-mass", "plan.mass", USUAL_MASS, 0.001, 10_000);
+      number(words, "plan-mass", "plan.mass", USUAL_MASS, 0.001, 10_000);
   private final VBox guess;
   private final Label known = Parts.sentence("", "muted");
   private final EntryField<Optional<Double>> goldGrade =
       new EntryField<>(
+          words,
           "plan-gold",
-          Words.of("plan.gold.grade"),
-          Words.of("plan.gold.grade.hint"),
-          Parsers.optional(typed -> Parsers.number(typed, 0, 1e6)));
+          words.of("plan.gold.grade"),
+          words.of("plan.gold.grade.hint"),
+          Parsers.optional(typed -> Parsers.number(words, typed, 0, 1e6)));
   private final EntryField<Double> goldD50 =
-      number("plan-gold-d50", "plan.gold.d50", Figures.plain(USUAL_GOLD.d50Mm()), 0.01, 100);
+      number(words, "plan-gold-d50", "plan.gold.d50", words.plain(USUAL_GOLD.d50Mm()), 0.01, 100);
   private final EntryField<Double> goldP80 =
-      number("plan-gold-p80", "plan.gold.p80", Figures.plain(USUAL_GOLD.p80Mm()), 0.01, 200);
+      number(words, "plan-gold-p80", "plan.gold.p80", words.plain(USUAL_GOLD.p80Mm()), 0.01, 200);
   private final VBox machines = new VBox(6);
   private final Map<Gear, MachineRow> rows = new LinkedHashMap<>();
   private List<PastRun> runs = List.of();
@@ -127,7 +137,8 @@ final class PlanForm extends VBox {
   private Runnable onSlide = () -> {};
   private boolean filling;
 
-  PlanForm() {
+  PlanForm(Words words) {
+    this.words = words;
     super(10);
     for (Mineral mineral : Mineral.values()) {
       if (mineral != Mineral.GOLD) {
@@ -137,7 +148,7 @@ final class PlanForm extends VBox {
     guess =
         new VBox(
             6,
-            Parts.sentence(Words.of("plan.guess.about"), "muted"),
+            Parts.sentence(words.of("plan.guess.about"), "muted"),
             new FieldRow(List.of(d50, p80)));
     flatness.written(this::flatnessText);
     Stream.of(water, flatness).forEach(slide -> slide.onChange(this::slid));
@@ -147,47 +158,48 @@ final class PlanForm extends VBox {
     getStyleClass().add("plan-form");
     getChildren()
         .addAll(
-            Parts.section(Words.of("plan.sand")),
+            Parts.section(words.of("plan.sand")),
             known,
             guess,
             mass,
-            Parts.section(Words.of("plan.gold")),
+            Parts.section(words.of("plan.gold")),
             goldGrade,
             new FieldRow(List.of(goldD50, goldP80)),
             flatness,
             grains,
-            Parts.section(Words.of("plan.others")),
+            Parts.section(words.of("plan.others")),
             heavies,
             magnet,
-            Parts.section(Words.of("plan.work")),
+            Parts.section(words.of("plan.work")),
             water,
             manner,
             new FieldRow(List.of(lookedOver, finest)),
-            Parts.section(Words.of("plan.machines")),
-            Parts.sentence(Words.of("plan.machines.about"), "muted"),
+            Parts.section(words.of("plan.machines")),
+            Parts.sentence(words.of("plan.machines.about"), "muted"),
             machines,
-            Parts.section(Words.of("plan.asked")),
+            Parts.section(words.of("plan.asked")),
             margin,
             surety,
-            Parts.sentence(Words.of("plan.asked.about"), "muted"));
+            Parts.sentence(words.of("plan.asked.about"), "muted"));
   }
 
   private static EntryField<Double> number(
-      String id, String key, String start, double low, double high) {
+      Words words, String id, String key, String start, double low, double high) {
     EntryField<Double> field =
-        new EntryField<>(id, Words.of(key), start, typed -> Parsers.number(typed, low, high));
+        new EntryField<>(
+            words, id, words.of(key), start, typed -> Parsers.number(words, typed, low, high));
     field.fill(start);
     return field;
   }
 
   private ToggleButton toggle(Mineral mineral) {
-    ToggleButton toggle = new ToggleButton(Words.of("mineral", mineral));
+    ToggleButton toggle = new ToggleButton(words.of("mineral", mineral));
     toggle.setId("heavy-" + mineral);
     toggle.setUserData(mineral);
     toggle.getStyleClass().addAll("choice", "small-choice");
     toggle.setSelected(Conditions.USUAL_HEAVIES.contains(mineral));
     toggle.selectedProperty().addListener((_, _, _) -> changed());
-    Ticks.show(toggle);
+    Ticks.show(words, toggle);
     return toggle;
   }
 
@@ -199,25 +211,25 @@ final class PlanForm extends VBox {
     private final EntryField<Double> rate;
     private final Pace pace;
 
-    MachineRow(Gear gear, Pace pace, Runnable onChange) {
+    MachineRow(Words words, Gear gear, Pace pace, Runnable onChange) {
       super(10);
       this.pace = pace;
       String id = gear.name().isEmpty() ? gear.kind().name() : gear.name().replace(' ', '-');
-      used = new ToggleButton(Sentences.machine(gear.machine()));
+      used = new ToggleButton(Sentences.machine(words, gear.machine()));
       used.setId("use-" + id);
       used.getStyleClass().addAll("choice", "small-choice");
       used.setSelected(true);
       used.setWrapText(true);
-      Ticks.show(used);
-      rate = number("rate-" + id, "plan.rate", "", 0.01, 10_000);
-      rate.put(Figures.rounded(pace.kgPerHour(), 2), pace.kgPerHour());
+      Ticks.show(words, used);
+      rate = number(words, "rate-" + id, "plan.rate", "", 0.01, 10_000);
+      rate.put(words.rounded(pace.kgPerHour(), 2), pace.kgPerHour());
       used.selectedProperty().addListener((_, _, _) -> onChange.run());
       rate.field().textProperty().addListener((_, _, _) -> onChange.run());
       VBox left =
           new VBox(
               3,
               Parts.styled(
-                  new Label(Words.of(pace.byRecord() ? "plan.pace.own" : "plan.pace.usual")),
+                  new Label(words.of(pace.byRecord() ? "plan.pace.own" : "plan.pace.usual")),
                   "entry-label"),
               used);
       HBox.setHgrow(left, Priority.ALWAYS);
@@ -246,7 +258,7 @@ final class PlanForm extends VBox {
 
   /** What a person typed or left out stays. */
   private MachineRow row(Gear gear, Optional<MachineRow> before) {
-    MachineRow row = new MachineRow(gear, Pace.of(gear, runs), this::changed);
+    MachineRow row = new MachineRow(words, gear, Pace.of(gear, runs), this::changed);
     before.ifPresent(
         old -> {
           row.used.setSelected(old.used.isSelected());
@@ -299,17 +311,17 @@ final class PlanForm extends VBox {
     manner.choose(Manner.WET_BULK);
     surety.choose(Surety.USUAL);
     margin.fill("1");
-    finest.put(Figures.plain(Conditions.USUAL_FINEST_GOLD_MM), Conditions.USUAL_FINEST_GOLD_MM);
+    finest.put(words.plain(Conditions.USUAL_FINEST_GOLD_MM), Conditions.USUAL_FINEST_GOLD_MM);
     lookedOver.put(
-        Figures.plain(PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM),
+        words.plain(PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM),
         PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM);
     goldGrade.clear();
-    goldD50.put(Figures.plain(USUAL_GOLD.d50Mm()), USUAL_GOLD.d50Mm());
-    goldP80.put(Figures.plain(USUAL_GOLD.p80Mm()), USUAL_GOLD.p80Mm());
+    goldD50.put(words.plain(USUAL_GOLD.d50Mm()), USUAL_GOLD.d50Mm());
+    goldP80.put(words.plain(USUAL_GOLD.p80Mm()), USUAL_GOLD.p80Mm());
     mass.put(USUAL_MASS, Double.parseDouble(USUAL_MASS));
     GuessedSizes first = GuessedSizes.within(cut);
-    d50.put(Figures.rounded(first.d50Mm(), 3), first.d50Mm());
-    p80.put(Figures.rounded(first.p80Mm(), 3), first.p80Mm());
+    d50.put(words.rounded(first.d50Mm(), 3), first.d50Mm());
+    p80.put(words.rounded(first.p80Mm(), 3), first.p80Mm());
     filling = false;
     flatness.written(this::flatnessText);
   }
@@ -320,20 +332,20 @@ final class PlanForm extends VBox {
   void sand(Optional<SizeSpread> sizes, double grams, OptionalDouble goldMg) {
     filling = true;
     Parts.shown(guess, sizes.isEmpty());
-    known.setText(Words.of(sizes.isPresent() ? "plan.sizes.known" : "plan.sizes.guess"));
+    known.setText(words.of(sizes.isPresent() ? "plan.sizes.known" : "plan.sizes.guess"));
     if (grams > 0) {
-      mass.offer(Figures.rounded(grams / 1000, 3), grams / 1000);
+      mass.offer(words.rounded(grams / 1000, 3), grams / 1000);
       goldMg.ifPresent(
           mg ->
               goldGrade.offer(
-                  Figures.rounded(mg / (grams / 1000), 1), Optional.of(mg / (grams / 1000))));
+                  words.rounded(mg / (grams / 1000), 1), Optional.of(mg / (grams / 1000))));
     }
     filling = false;
   }
 
   private Band flatnessBand() {
     Optional<List<Axes>> measured =
-        GrainsText.parse(grains.field().getText())
+        GrainsText.parse(words, grains.field().getText())
                 instanceof Entry.Value<List<Axes>>(List<Axes> axes)
             ? Optional.of(axes)
             : Optional.empty();
@@ -345,11 +357,11 @@ final class PlanForm extends VBox {
 
   private String flatnessText(double value) {
     Band band = flatnessBand();
-    return Words.of(
+    return words.of(
         "plan.flatness.value",
-        Figures.fixed(band.usual(), 2),
-        Figures.fixed(band.low(), 2),
-        Figures.fixed(band.high(), 2));
+        words.fixed(band.usual(), 2),
+        words.fixed(band.low(), 2),
+        words.fixed(band.high(), 2));
   }
 
   /** How the stack is worked. */
@@ -373,11 +385,11 @@ final class PlanForm extends VBox {
       return Optional.empty();
     }
     if (!(value(goldP80) > value(goldD50))) {
-      goldP80.say(Words.of("plan.p80.bad"));
+      goldP80.say(words.of("plan.p80.bad"));
       return Optional.empty();
     }
     if (sizes.isEmpty() && !(value(p80) > value(d50))) {
-      p80.say(Words.of("plan.p80.bad"));
+      p80.say(words.of("plan.p80.bad"));
       return Optional.empty();
     }
     Set<Mineral> chosen =

@@ -54,6 +54,7 @@ import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Latest;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /**
@@ -70,8 +71,9 @@ final class PlanPane extends BorderPane {
   /** A slider that rests so long has come to rest. */
   private static final double STILL_MILLIS = 150;
 
+  @Prologue private final Words words;
   private final Workbench workbench;
-  private final PlanForm form = new PlanForm();
+  private final PlanForm form = new PlanForm(words);
   private final ListView<Row> plans = new ListView<>();
   private final DrawingView curve = new DrawingView("trade-chart");
   private final DrawingView bars = new DrawingView("cut-gold-chart");
@@ -104,17 +106,19 @@ final class PlanPane extends BorderPane {
   private record Row(String name, String reason, Plan plan, Optional<Trade.Point> point) {}
 
   PlanPane(Workbench workbench, BiConsumer<LotId, List<Screen>> onUse) {
+    this.words = workbench.words();
+    super();
     this.workbench = workbench;
     this.search = workbench.work().latest();
     use =
         Buttons.primary(
             "use-plan",
-            Words.of("plan.use"),
+            words.of("plan.use"),
             "S",
             () -> chosen().ifPresent(plan -> id().ifPresent(id -> onUse.accept(id, plan.stack()))));
-    Button more = Buttons.plain("plan-more", Words.of("plan.why"), "W", this::toggleWhy);
+    Button more = Buttons.plain("plan-more", words.of("plan.why"), "W", this::toggleWhy);
     plans.setId("plans");
-    plans.setAccessibleText(Words.of("plan.plans"));
+    plans.setAccessibleText(words.of("plan.plans"));
     plans.getStyleClass().add("lot-list");
     plans.setFixedCellSize(ROW);
     plans.setPrefHeight(SHOWN * ROW + 4);
@@ -140,9 +144,9 @@ final class PlanPane extends BorderPane {
     HBox.setHgrow(curve, Priority.ALWAYS);
     HBox above = new HBox(18, curve, told);
     Parts.shown(because, false);
-    because.getChildren().addAll(Parts.sentence(Words.of("plan.chart.about"), "muted"), chart, why);
+    because.getChildren().addAll(Parts.sentence(words.of("plan.chart.about"), "muted"), chart, why);
     result =
-        new VBox(10, remarks, above, plans, Parts.section(Words.of("plan.cuts")), bars, because);
+        new VBox(10, remarks, above, plans, Parts.section(words.of("plan.cuts")), bars, because);
     result.getStyleClass().add("plan-result");
     ScrollPane right = new ScrollPane(result);
     right.setFitToWidth(true);
@@ -150,8 +154,8 @@ final class PlanPane extends BorderPane {
     right.setFocusTraversable(false);
     setLeft(left);
     setCenter(right);
-    workbench.projections().shop().addListener((_, _, shop) -> shopChanged(shop));
-    workbench.preferences().figures().addListener((_, _, _) -> plan());
+    workbench.watch(workbench.projections().shop(), shop -> shopChanged(shop));
+    workbench.watch(workbench.preferences().figures(), _ -> plan());
     form.machines(workbench.projections().shop().get(), List.of());
   }
 
@@ -254,7 +258,7 @@ final class PlanPane extends BorderPane {
   }
 
   private void chart(Plan plan) {
-    chart.show(width -> WindowChart.of(plan, width), WindowChart.spoken(plan));
+    chart.show(width -> WindowChart.of(words, plan, width), WindowChart.spoken(words, plan));
   }
 
   private void plan() {
@@ -307,10 +311,10 @@ final class PlanPane extends BorderPane {
       Trade.Point point = made.points().get(i);
       int number = point.plan().stack().size();
       String screens =
-          number == 0 ? Words.of("plan.screens.none") : Words.counted("plan.screens", number);
+          number == 0 ? words.of("plan.screens.none") : words.counted("plan.screens", number);
       rows.add(
           new Row(
-              i == made.proposed() ? Words.of("plan.best", screens) : screens,
+              i == made.proposed() ? words.of("plan.best", screens) : screens,
               "",
               point.plan(),
               Optional.of(point)));
@@ -320,8 +324,8 @@ final class PlanPane extends BorderPane {
             (school, plan) ->
                 rows.add(
                     new Row(
-                        Words.of("school", school),
-                        Words.of("school.reason", school),
+                        words.of("school", school),
+                        words.of("school.reason", school),
                         plan,
                         Optional.empty())));
     int row = Math.clamp(picked.orElse(Math.max(0, made.proposed())), 0, rows.size() - 1);
@@ -331,26 +335,27 @@ final class PlanPane extends BorderPane {
     plans.scrollTo(Math.max(0, row - SHOWN / 2));
     filling = false;
     showChosen(plans.getSelectionModel().getSelectedItem());
-    remarks.getChildren().setAll(remarks(now.request(), now.planner(), made));
+    remarks.getChildren().setAll(remarks(words, now.request(), now.planner(), made));
     if (form.isGuessed()) {
       remarks
           .getChildren()
           .add(
               Parts.advice(
-                  "idle", "", Words.of("plan.guessed", Figures.plain(PlanForm.GUESSED_GRADE))));
+                  "idle", "", words.of("plan.guessed", words.plain(PlanForm.GUESSED_GRADE))));
     }
   }
 
-  private static List<Node> remarks(PlanRequest request, Planner planner, Trade trade) {
+  private static List<Node> remarks(
+      Words words, PlanRequest request, Planner planner, Trade trade) {
     if (trade.points().isEmpty()) {
       return List.of(
           Parts.advice(
               "fault",
-              Words.of("plan.none"),
-              Words.of("plan.none.about", Figures.plain(request.lookedOverAboveMm()))));
+              words.of("plan.none"),
+              words.of("plan.none.about", words.plain(request.lookedOverAboveMm()))));
     }
     return planner.usable().isEmpty()
-        ? List.of(Parts.advice("idle", "", Words.of("screening.none-fits")))
+        ? List.of(Parts.advice("idle", "", words.of("screening.none-fits")))
         : List.of();
   }
 
@@ -386,7 +391,7 @@ final class PlanPane extends BorderPane {
             .map(cut -> Parts.advice(kind(cut), "", PlanWords.sentence(cut, figures)));
     why.getChildren()
         .setAll(
-            Stream.of(reason, cuts, criterion(plan, now.request().conditions()))
+            Stream.of(reason, cuts, criterion(words, plan, now.request().conditions()))
                 .flatMap(part -> part)
                 .toList());
     boolean free =
@@ -405,31 +410,33 @@ final class PlanPane extends BorderPane {
   }
 
   /** Whether the heaviest other mineral can be told from gold by weight at all. */
-  private static Stream<Node> criterion(Plan plan, Conditions conditions) {
+  private static Stream<Node> criterion(Words words, Plan plan, Conditions conditions) {
     return conditions.leftOver().stream()
         .limit(1)
         .filter(_ -> plan.cuts().stream().anyMatch(cut -> cut.fate() instanceof Run))
-        .flatMap(mineral -> criterion(conditions.goldGCm3().usual(), mineral));
+        .flatMap(mineral -> criterion(words, conditions.goldGCm3().usual(), mineral));
   }
 
-  private static Stream<Node> criterion(double goldGCm3, Mineral mineral) {
+  private static Stream<Node> criterion(Words words, double goldGCm3, Mineral mineral) {
     if (goldGCm3 <= mineral.usualGCm3()) {
       return Stream.empty();
     }
     ConcentrationCriterion criterion = ConcentrationCriterion.of(goldGCm3, mineral.usualGCm3(), 1);
     String text =
-        Words.of(
+        words.of(
             "plan.criterion",
-            Words.of("mineral", mineral),
-            Figures.fixed(criterion.value(), 2),
-            Words.of("reach", criterion.reach()));
+            words.of("mineral", mineral),
+            words.fixed(criterion.value(), 2),
+            words.of("reach", criterion.reach()));
     return Stream.of(Parts.sentence(text, "muted"));
   }
 
   private static final class Cell extends ListCell<Row> {
+    @Prologue private final Words words;
     private final Supplier<Figures> figures;
 
     Cell(Supplier<Figures> figures) {
+      this.words = figures.get().words();
       this.figures = figures;
       setPrefWidth(0);
     }
@@ -443,23 +450,24 @@ final class PlanPane extends BorderPane {
         return;
       }
       Plan plan = row.plan();
-      String mark = Words.of(plan.meets() ? "plan.mark.meets" : "plan.mark.short");
+      String mark = words.of(plan.meets() ? "plan.mark.meets" : "plan.mark.short");
       String ratio = figures.get().gold(plan.won().usual());
       Label name = Parts.styled(new Label(row.name()), "muted");
       name.setMinWidth(NAME_WIDTH);
       Label stack =
-          Parts.styled(new Label(Words.of("plan.marked", mark, PlanWords.stack(plan))), "lot-name");
+          Parts.styled(
+              new Label(words.of("plan.marked", mark, PlanWords.stack(words, plan))), "lot-name");
       Region gap = new Region();
       HBox.setHgrow(gap, Priority.ALWAYS);
       Label least = Parts.styled(new Label(ratio), "lot-figure");
-      Label time = Parts.styled(new Label(Figures.time(plan.minutes())), "lot-figure");
+      Label time = Parts.styled(new Label(words.time(plan.minutes())), "lot-figure");
       time.setMinWidth(TIME_WIDTH);
       least.setMinWidth(Region.USE_PREF_SIZE);
       HBox line = new HBox(name, stack, gap, least, time);
       line.getStyleClass().add("lot-line");
       setGraphic(line);
       setAccessibleText(
-          Words.of("plan.spoken", row.name(), PlanWords.stack(plan), ratio, time.getText()));
+          words.of("plan.spoken", row.name(), PlanWords.stack(words, plan), ratio, time.getText()));
     }
 
     private static final double NAME_WIDTH = 190;

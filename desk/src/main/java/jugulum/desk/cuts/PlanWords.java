@@ -21,30 +21,31 @@ final class PlanWords {
   private PlanWords() {}
 
   /** The screens of a plan. */
-  static String stack(Plan plan) {
+  static String stack(Words words, Plan plan) {
     return plan.stack().isEmpty()
-        ? Words.of("plan.no-screen")
+        ? words.of("plan.no-screen")
         : plan.stack().stream().map(Screen::label).collect(Collectors.joining(" · "));
   }
 
   /** Why a cut is as it is, in one sentence. */
   static String sentence(PlannedCut cut, Figures figures) {
-    String name = Sentences.cut(cut.cut());
+    Words words = figures.words();
+    String name = Sentences.cut(words, cut.cut());
     String mass = figures.sand(cut.massG());
     return switch (cut.fate()) {
-      case LookedOver _ -> Words.of("plan.cut.looked-over", name, mass);
+      case LookedOver _ -> words.of("plan.cut.looked-over", name, mass);
       case Run run ->
           run.window().ratio().isEmpty()
-              ? Words.of("plan.cut.alone", name, mass, machine(run))
-              : against(name, mass, run);
+              ? words.of("plan.cut.alone", name, mass, machine(words, run))
+              : against(words, name, mass, run);
     };
   }
 
-  private static String machine(Run run) {
-    return Words.of("machine.short", run.kind());
+  private static String machine(Words words, Run run) {
+    return words.of("machine.short", run.kind());
   }
 
-  private static String against(String name, String mass, Run run) {
+  private static String against(Words words, String name, String mass, Run run) {
     Band ratio = run.window().ratio().orElseThrow();
     Mineral other = run.window().limiting().orElseThrow();
     Fall fall =
@@ -53,41 +54,41 @@ final class PlanWords {
             .findFirst()
             .orElseThrow();
     String what =
-        Words.of(
+        words.of(
             "plan.cut.window",
             name,
             mass,
-            machine(run),
-            speed(run.window().gold().slowest().usual()),
-            Words.of("mineral", other),
-            speed(fall.fastest().usual()),
-            Figures.fixed(ratio.usual(), 2));
-    return Words.of("plan.cut.sentence", what, verdict(run, other))
-        + law(run.window().gold().law());
+            machine(words, run),
+            speed(words, run.window().gold().slowest().usual()),
+            words.of("mineral", other),
+            speed(words, fall.fastest().usual()),
+            words.fixed(ratio.usual(), 2));
+    return words.of("plan.cut.sentence", what, verdict(words, run, other))
+        + law(words, run.window().gold().law());
   }
 
-  private static String verdict(Run run, Mineral other) {
+  private static String verdict(Words words, Run run, Mineral other) {
     Optional<Remedy> remedy = run.remedy();
     if (remedy.isEmpty()) {
-      return Words.of("plan.cut.meets");
+      return words.of("plan.cut.meets");
     }
     return switch (remedy.get()) {
-      case Remedy.SplitAt(String label) -> Words.of("plan.cut.split", label);
-      case Remedy.MagnetFirst _ -> Words.of("plan.cut.magnet");
+      case Remedy.SplitAt(String label) -> words.of("plan.cut.split", label);
+      case Remedy.MagnetFirst _ -> words.of("plan.cut.magnet");
       case Remedy.FinerScreen(double openingMm) ->
-          Words.of("plan.cut.finer", Figures.fixed(openingMm, 3));
-      case Remedy.NoScreen _ -> Words.of("plan.cut.none", Words.of("mineral", other));
+          words.of("plan.cut.finer", words.fixed(openingMm, 3));
+      case Remedy.NoScreen _ -> words.of("plan.cut.none", words.of("mineral", other));
     };
   }
 
-  private static String law(Settling.Law law) {
+  private static String law(Words words, Settling.Law law) {
     return switch (law) {
       case DIETRICH -> "";
-      case STOKES, THIN_DISC -> " " + Words.of("law", law);
+      case STOKES, THIN_DISC -> " " + words.of("law", law);
     };
   }
 
-  private static String speed(double metresPerSecond) {
-    return Figures.fixed(metresPerSecond * 1000, metresPerSecond < 0.01 ? 1 : 0);
+  private static String speed(Words words, double metresPerSecond) {
+    return words.fixed(metresPerSecond * 1000, metresPerSecond < 0.01 ? 1 : 0);
   }
 }

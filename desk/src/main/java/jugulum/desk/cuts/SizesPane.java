@@ -58,6 +58,7 @@ import jugulum.desk.session.Workbench;
 import jugulum.desk.theme.ChartStyles;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -72,6 +73,7 @@ final class SizesPane extends BorderPane {
   private static final double TABLE_WIDTH = 440;
   private static final int MOST_OTHERS = 6;
 
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final FilePicker picker;
   private final Saving saving;
@@ -82,15 +84,17 @@ final class SizesPane extends BorderPane {
   private final ComboBox<Layout> layout =
       Choices.of(
           "csv-layout",
-          Words.of("sizes.layout"),
+          words.of("sizes.layout"),
           List.of(Layout.values()),
-          one -> Words.of("csv", one));
+          one -> words.of("csv", one));
   private final HBox exports;
   private final Map<BatchId, Series> others = new LinkedHashMap<>();
   private Optional<LotKey> lot = Optional.empty();
   private boolean withGold;
 
   SizesPane(Workbench workbench, FilePicker picker) {
+    this.words = workbench.words();
+    super();
     this.workbench = workbench;
     this.picker = picker;
     this.saving = new Saving(workbench, picker);
@@ -100,20 +104,20 @@ final class SizesPane extends BorderPane {
     overlays.setId("size-overlays");
     exports =
         Parts.row(
-            Buttons.plain("export-sizes-csv", Words.of("sizes.csv"), "V", this::exportCsv),
-            Buttons.plain("export-sizes-png", Words.of("sizes.png"), "N", this::exportPng),
-            Buttons.plain("export-sizes-svg", Words.of("sizes.svg"), "G", this::exportSvg));
+            Buttons.plain("export-sizes-csv", words.of("sizes.csv"), "V", this::exportCsv),
+            Buttons.plain("export-sizes-png", words.of("sizes.png"), "N", this::exportPng),
+            Buttons.plain("export-sizes-svg", words.of("sizes.svg"), "G", this::exportSvg));
     HBox read =
-        Parts.row(Buttons.plain("import-sizes", Words.of("sizes.import"), "R", this::importCsv));
-    HBox written = Parts.row(new Label(Words.of("sizes.layout")), layout);
+        Parts.row(Buttons.plain("import-sizes", words.of("sizes.import"), "R", this::importCsv));
+    HBox written = Parts.row(new Label(words.of("sizes.layout")), layout);
     VBox left =
         new VBox(
             12,
             chart,
             overlays,
             exports,
-            Parts.section(Words.of("sizes.files")),
-            Parts.sentence(Words.of("sizes.files.about"), "muted"),
+            Parts.section(words.of("sizes.files")),
+            Parts.sentence(words.of("sizes.files.about"), "muted"),
             written,
             read);
     VBox right = new VBox(12, facts, table);
@@ -125,7 +129,7 @@ final class SizesPane extends BorderPane {
     scroll.getStyleClass().add("board-scroll");
     scroll.setFocusTraversable(false);
     setCenter(scroll);
-    workbench.preferences().figures().addListener((_, _, _) -> show(lot));
+    workbench.watch(workbench.preferences().figures(), _ -> show(lot));
   }
 
   private Optional<Worked> worked() {
@@ -158,8 +162,10 @@ final class SizesPane extends BorderPane {
                 id().flatMap(id -> now.network().lot(id))
                     .map(
                         one ->
-                            Words.of(
-                                "sizes.series", now.batch().label().name(), Sentences.lot(one))))
+                            words.of(
+                                "sizes.series",
+                                now.batch().label().name(),
+                                Sentences.lot(words, one))))
         .orElse("");
   }
 
@@ -169,7 +175,7 @@ final class SizesPane extends BorderPane {
     if (withGold) {
       goldCurve()
           .ifPresent(
-              curve -> all.add(new Series(Words.of("sizes.gold"), curve, "chart-sizes-gold")));
+              curve -> all.add(new Series(words.of("sizes.gold"), curve, "chart-sizes-gold")));
     }
     all.addAll(others.values());
     return all;
@@ -193,27 +199,28 @@ final class SizesPane extends BorderPane {
     List<Series> all = series();
     Parts.shown(chart, !all.isEmpty());
     exports.setDisable(all.isEmpty());
-    chart.show(width -> SizeChart.of(all, width, CHART_HEIGHT), SizeChart.spoken(all));
+    chart.show(
+        width -> SizeChart.of(words, all, width, CHART_HEIGHT), SizeChart.spoken(words, all));
   }
 
   private List<Node> facts(Optional<SizeCurve> curve) {
     if (curve.isEmpty()) {
-      return List.of(Parts.advice("idle", Words.of("sizes.none"), Words.of("sizes.none.about")));
+      return List.of(Parts.advice("idle", words.of("sizes.none"), words.of("sizes.none.about")));
     }
     List<Node> lines = new ArrayList<>();
-    lines.add(Parts.line(Words.of("sizes.d50"), millimetres(curve.get().d50Mm())));
-    lines.add(Parts.line(Words.of("sizes.p80"), millimetres(curve.get().p80Mm())));
+    lines.add(Parts.line(words.of("sizes.d50"), millimetres(words, curve.get().d50Mm())));
+    lines.add(Parts.line(words.of("sizes.p80"), millimetres(words, curve.get().p80Mm())));
     lines.add(
         Parts.line(
-            Words.of("sizes.total"),
+            words.of("sizes.total"),
             workbench.preferences().figures().get().sand(curve.get().totalG())));
     return lines;
   }
 
-  private static String millimetres(OptionalDouble size) {
+  private static String millimetres(Words words, OptionalDouble size) {
     return size.isPresent()
-        ? Words.of("sizes.mm", Figures.fixed(size.getAsDouble(), 3))
-        : Words.of("sizes.beyond");
+        ? words.of("sizes.mm", words.fixed(size.getAsDouble(), 3))
+        : words.of("sizes.beyond");
   }
 
   /** Every cut with its openings, their ratio, its mass, its share and what is finer. */
@@ -222,45 +229,45 @@ final class SizesPane extends BorderPane {
     row(
         0,
         "muted",
-        Words.of("sizes.head.cut"),
-        Words.of("sizes.head.ratio"),
-        Words.of("outputs.mass"),
-        Words.of("screen.share"),
-        Words.of("screen.finer"));
+        words.of("sizes.head.cut"),
+        words.of("sizes.head.ratio"),
+        words.of("outputs.mass"),
+        words.of("screen.share"),
+        words.of("screen.finer"));
     List<Point> points = curve.points();
     for (int i = 0; i < points.size(); i++) {
       Sieved sieved = curve.sieved().get(i);
-      String lower = Figures.plain(sieved.openingMm());
+      String lower = words.plain(sieved.openingMm());
       String sizes =
           i == 0
-              ? Words.of("cut.sizes.over", lower)
-              : Words.of("cut.sizes.between", Figures.plain(points.get(i - 1).sizeMm()), lower);
+              ? words.of("cut.sizes.over", lower)
+              : words.of("cut.sizes.between", words.plain(points.get(i - 1).sizeMm()), lower);
       String ratio =
           i == 0
-              ? Words.of("screen.no-share")
-              : Figures.fixed(points.get(i - 1).sizeMm() / sieved.openingMm(), 2);
+              ? words.of("screen.no-share")
+              : words.fixed(points.get(i - 1).sizeMm() / sieved.openingMm(), 2);
       row(
           i + 1,
           "cell",
           sizes,
           ratio,
           figures.sand(sieved.retainedG()),
-          percent(sieved.retainedG(), curve),
-          Figures.fixed(100 * points.get(i).finer(), 1));
+          percent(words, sieved.retainedG(), curve),
+          words.fixed(100 * points.get(i).finer(), 1));
     }
-    String pan = Words.of("cut.sizes.under", Figures.plain(points.getLast().sizeMm()));
+    String pan = words.of("cut.sizes.under", words.plain(points.getLast().sizeMm()));
     row(
         points.size() + 1,
         "cell",
         pan,
-        Words.of("screen.no-share"),
+        words.of("screen.no-share"),
         figures.sand(curve.panG()),
-        percent(curve.panG(), curve),
-        Words.of("screen.no-share"));
+        percent(words, curve.panG(), curve),
+        words.of("screen.no-share"));
   }
 
-  private static String percent(double grams, SizeCurve curve) {
-    return Figures.fixed(100 * grams / curve.totalG(), 1);
+  private static String percent(Words words, double grams, SizeCurve curve) {
+    return words.fixed(100 * grams / curve.totalG(), 1);
   }
 
   private void row(int row, String style, String... texts) {
@@ -275,7 +282,7 @@ final class SizesPane extends BorderPane {
   private void overlays() {
     List<Node> boxes = new ArrayList<>();
     if (goldCurve().isPresent()) {
-      CheckBox gold = box("overlay-gold", Words.of("sizes.gold"), withGold);
+      CheckBox gold = box("overlay-gold", words.of("sizes.gold"), withGold);
       gold.selectedProperty()
           .addListener(
               (_, _, now) -> {
@@ -328,7 +335,7 @@ final class SizesPane extends BorderPane {
                   () ->
                       workbench
                           .notices()
-                          .say(new Notice.Said(Words.of("sizes.other.none", batch.name()), false)));
+                          .say(new Notice.Said(words.of("sizes.other.none", batch.name()), false)));
               draw();
             });
   }
@@ -343,7 +350,7 @@ final class SizesPane extends BorderPane {
   }
 
   private void exportSvg() {
-    Drawing drawing = SizeChart.of(series(), FILE_WIDTH, FILE_HEIGHT);
+    Drawing drawing = SizeChart.of(words, series(), FILE_WIDTH, FILE_HEIGHT);
     String title = name();
     export(
         FileKind.DRAWING,
@@ -367,7 +374,7 @@ final class SizesPane extends BorderPane {
         name(),
         path -> {
           export.to(path);
-          return new Notice.Said(Words.of("sizes.written", String.valueOf(path)), false);
+          return new Notice.Said(words.of("sizes.written", String.valueOf(path)), false);
         });
   }
 
@@ -394,12 +401,17 @@ final class SizesPane extends BorderPane {
     switch (result) {
       case SizeCsv.Faulty(List<FileFault> faults) -> {
         String all =
-            String.join(" ", faults.stream().limit(MOST_OTHERS).map(SizesPane::fault).toList());
+            String.join(
+                " ",
+                faults.stream()
+                    .limit(MOST_OTHERS)
+                    .map(one -> SizesPane.fault(words, one))
+                    .toList());
         workbench
             .notices()
             .say(
                 new Notice.Said(
-                    Words.of(
+                    words.of(
                         "sizes.faulty",
                         String.valueOf(path.getFileName()),
                         all,
@@ -415,17 +427,17 @@ final class SizesPane extends BorderPane {
                     String name =
                         worked()
                             .flatMap(now -> now.network().lot(id))
-                            .map(Sentences::lot)
+                            .map(one -> Sentences.lot(words, one))
                             .orElse("");
                     workbench
                         .notices()
                         .say(
                             switch (outcome) {
                               case Outcome.Recorded _ ->
-                                  new Notice.Said(Words.of("sizes.read", name), false);
+                                  new Notice.Said(words.of("sizes.read", name), false);
                               case Outcome.Not not ->
                                   new Notice.Said(
-                                      Words.of(
+                                      words.of(
                                           "file.refused",
                                           String.valueOf(path.getFileName()),
                                           Told.why(not, workbench.preferences().figures().get())),
@@ -435,14 +447,14 @@ final class SizesPane extends BorderPane {
     }
   }
 
-  private static String fault(FileFault fault) {
+  private static String fault(Words words, FileFault fault) {
     return fault.line() > 0
-        ? Words.of(
+        ? words.of(
             "sizes.fault",
             Integer.toString(fault.line()),
             Integer.toString(fault.column()),
             fault.where(),
             fault.reason())
-        : BatchFiles.fault(fault);
+        : BatchFiles.fault(words, fault);
   }
 }

@@ -26,23 +26,24 @@ final class TradeWords {
 
   static List<Node> of(
       Plan plan, Optional<Trade.Point> point, Trade trade, GoldExpected gold, Figures figures) {
+    Words words = figures.words();
     List<Node> lines = new ArrayList<>();
-    Label stack = Parts.styled(new Label(PlanWords.stack(plan)), "panel-title");
+    Label stack = Parts.styled(new Label(PlanWords.stack(words, plan)), "panel-title");
     stack.setWrapText(true);
     lines.add(stack);
     Band won = plan.won();
     lines.add(
         Parts.sentence(
-            Words.counted(
+            words.counted(
                 "trade.cuts",
                 plan.cuts().size(),
-                Figures.time(plan.minutes()),
+                words.time(plan.minutes()),
                 figures.gold(won.usual()),
                 figures.gold(plan.goldMg())),
             "strong"));
     lines.add(
         Parts.sentence(
-            Words.of(
+            words.of(
                 "trade.range",
                 figures.goldRange(new GoldRange(won.usual(), won.low(), won.high()))),
             "muted"));
@@ -70,21 +71,22 @@ final class TradeWords {
    */
   private static String step(
       String key, Plan from, Trade.Point to, GoldExpected gold, Figures figures) {
-    String screens = added(from, to.plan());
+    Words words = figures.words();
+    String screens = added(words, from, to.plan());
     String mg = figures.gold(Math.abs(to.moreMg()));
-    String time = Figures.time(Math.abs(to.moreMinutes()));
+    String time = words.time(Math.abs(to.moreMinutes()));
     if (to.moreMinutes() <= 0) {
-      return Words.of(key + ".sooner", screens, mg, time);
+      return words.of(key + ".sooner", screens, mg, time);
     }
-    return Words.of(key, screens, mg, time, hour(to.moreMgPerHour().orElseThrow(), gold, figures));
+    return words.of(key, screens, mg, time, hour(to.moreMgPerHour().orElseThrow(), gold, figures));
   }
 
   /** The screens one stack has more, or that it is another stack. */
-  private static String added(Plan from, Plan to) {
+  private static String added(Words words, Plan from, Plan to) {
     Set<String> more = new HashSet<>(labels(to));
     boolean nested = more.containsAll(labels(from));
     more.removeAll(labels(from));
-    return nested ? String.join(", ", more) : Words.of("trade.other", PlanWords.stack(to));
+    return nested ? String.join(", ", more) : words.of("trade.other", PlanWords.stack(words, to));
   }
 
   private static List<String> labels(Plan plan) {
@@ -92,23 +94,26 @@ final class TradeWords {
   }
 
   private static String hour(double mgPerHour, GoldExpected gold, Figures figures) {
+    Words words = figures.words();
     return gold.terms()
         .map(
             terms ->
-                Words.of(
-                    "trade.money", MoneyWords.sum(terms.worth(mgPerHour, gold.fineness()), terms)))
-        .orElse(Words.of("trade.gold", figures.gold(mgPerHour)));
+                words.of(
+                    "trade.money",
+                    MoneyWords.sum(words, terms.worth(mgPerHour, gold.fineness()), terms)))
+        .orElse(words.of("trade.gold", figures.gold(mgPerHour)));
   }
 
   private static String rule(GoldExpected gold, Figures figures) {
+    Words words = figures.words();
     Optional<Terms> terms = gold.terms();
     return terms
-        .map(told -> Words.of("trade.rule.money", MoneyWords.sum(told.hourlyRate(), told)))
+        .map(told -> words.of("trade.rule.money", MoneyWords.sum(words, told.hourlyRate(), told)))
         .orElseGet(
             () ->
-                Words.of(
+                words.of(
                     "trade.rule.gold",
-                    Figures.percent(GoldExpected.LEAST_SHARE_AN_HOUR),
+                    words.percent(GoldExpected.LEAST_SHARE_AN_HOUR),
                     figures.gold(gold.hourMg())));
   }
 }

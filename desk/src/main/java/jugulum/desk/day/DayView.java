@@ -19,11 +19,12 @@ import jugulum.desk.words.Words;
 
 /** The day: what is open, and what stands in the shop. */
 public final class DayView extends BorderPane implements FocusFirst {
+  private final Words words;
   private final TodayPane today;
   private final StockPane stock;
   private final Label about = Parts.sentence("", "muted");
   private final Segments<Part> parts =
-      new Segments<>("day-part", List.of(Part.values()), part -> Words.of("day.part", part));
+      new Segments<>("day-part", List.of(Part.values()), part -> words.of("day.part", part));
 
   /** What the view is parted in. */
   private enum Part {
@@ -48,6 +49,8 @@ public final class DayView extends BorderPane implements FocusFirst {
 
   /** Makes the view of a workbench. */
   public DayView(Workbench workbench, Clock clock, Window window) {
+    this.words = workbench.words();
+    super();
     getStyleClass().add("page");
     setId("day-view");
     today = new TodayPane(workbench, clock::instant, window);
@@ -57,19 +60,19 @@ public final class DayView extends BorderPane implements FocusFirst {
     VBox top =
         new VBox(
             4,
-            new HBox(Parts.styled(new Label(Words.of("day.title")), "page-title"), between, parts),
+            new HBox(Parts.styled(new Label(words.of("day.title")), "page-title"), between, parts),
             about);
     top.getStyleClass().add("page-top");
     setTop(top);
     parts.onChange(this::open);
-    workbench.projections().current().addListener((_, _, _) -> refresh());
-    workbench.projections().shop().addListener((_, _, _) -> refresh());
-    workbench.preferences().figures().addListener((_, _, _) -> refresh());
+    workbench.watch(workbench.projections().current(), _ -> refresh());
+    workbench.watch(workbench.projections().shop(), _ -> refresh());
+    workbench.watch(workbench.preferences().figures(), _ -> refresh());
     open();
   }
 
   private void open() {
-    about.setText(Words.of("day.about", parts.chosen()));
+    about.setText(words.of("day.about", parts.chosen()));
     setCenter(parts.chosen() == Part.TODAY ? today : stock);
     refresh();
   }

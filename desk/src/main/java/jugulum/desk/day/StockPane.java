@@ -13,29 +13,33 @@ import jugulum.desk.words.Words;
 
 /** What stands in the shop: every lot of every batch that no step has taken. */
 final class StockPane extends BorderPane {
+  private final Words words;
   private final Workbench workbench;
   private final TableView<Stocked> table = new TableView<>();
 
   StockPane(Workbench workbench, DayView.Window window) {
+    this.words = workbench.words();
     this.workbench = workbench;
     setId("stock-pane");
     table.setId("stock");
-    table.setAccessibleText(Words.of("day.part.STOCK"));
-    table.setPlaceholder(Parts.sentence(Words.of("stock.none"), "muted"));
+    table.setAccessibleText(words.of("day.part.STOCK"));
+    table.setPlaceholder(Parts.sentence(words.of("stock.none"), "muted"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    TextColumns.add(table, "batches.name", 200, Stocked::label, false);
-    TextColumns.add(table, "stock.material", 220, StockPane::material, false);
-    TextColumns.add(table, "stock.sizes", 190, StockPane::sizes, false);
+    TextColumns.add(words, table, "batches.name", 200, Stocked::label, false);
     TextColumns.add(
+        words, table, "stock.material", 220, one -> StockPane.material(words, one), false);
+    TextColumns.add(words, table, "stock.sizes", 190, one -> StockPane.sizes(words, one), false);
+    TextColumns.add(
+        words,
         table,
         "stock.mass",
         140,
         line ->
             line.grams().isPresent()
                 ? figures().sand(line.grams().getAsDouble())
-                : Words.of("header.none"),
+                : words.of("header.none"),
         true);
-    TextColumns.add(table, "stock.bag", 160, line -> line.bag().orElse(""), false);
+    TextColumns.add(words, table, "stock.bag", 160, line -> line.bag().orElse(""), false);
     table.setOnKeyPressed(
         key -> {
           Stocked chosen = table.getSelectionModel().getSelectedItem();
@@ -44,26 +48,26 @@ final class StockPane extends BorderPane {
             key.consume();
           }
         });
-    workbench.preferences().figures().addListener((_, _, _) -> table.refresh());
+    workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
     setCenter(table);
   }
 
-  private static String material(Stocked line) {
-    return line.name().isEmpty() ? Words.of("material", line.material()) : line.name();
+  private static String material(Words words, Stocked line) {
+    return line.name().isEmpty() ? words.of("material", line.material()) : line.name();
   }
 
-  private static String sizes(Stocked line) {
+  private static String sizes(Words words, Stocked line) {
     double from = line.finestMm().orElse(0);
     double to = line.coarsestMm().orElse(Double.POSITIVE_INFINITY);
     if (from == 0 && Double.isInfinite(to)) {
-      return Words.of("stock.all-sizes");
+      return words.of("stock.all-sizes");
     }
     if (from == 0) {
-      return Words.of("board.sizes.under", Figures.plain(to));
+      return words.of("board.sizes.under", words.plain(to));
     }
     return Double.isInfinite(to)
-        ? Words.of("board.sizes.over", Figures.plain(from))
-        : Words.of("stock.between", Figures.plain(from), Figures.plain(to));
+        ? words.of("board.sizes.over", words.plain(from))
+        : words.of("stock.between", words.plain(from), words.plain(to));
   }
 
   private Figures figures() {

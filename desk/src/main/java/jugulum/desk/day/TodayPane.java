@@ -20,6 +20,7 @@ import jugulum.desk.words.Words;
 
 /** What is open in the batch on the bench, in the order one would do it. */
 final class TodayPane extends BorderPane {
+  private final Words words;
   private final Workbench workbench;
   private final Supplier<Instant> now;
   private final DayView.Window window;
@@ -34,13 +35,14 @@ final class TodayPane extends BorderPane {
   private record Line(Task task, String text) {}
 
   TodayPane(Workbench workbench, Supplier<Instant> now, DayView.Window window) {
+    this.words = workbench.words();
     this.workbench = workbench;
     this.now = now;
     this.window = window;
     setId("today-pane");
     list.setId("today");
-    list.setAccessibleText(Words.of("day.today"));
-    list.setPlaceholder(Parts.sentence(Words.of("day.nothing"), "muted"));
+    list.setAccessibleText(words.of("day.today"));
+    list.setPlaceholder(Parts.sentence(words.of("day.nothing"), "muted"));
     list.setCellFactory(_ -> new LineCell());
     list.setOnKeyPressed(
         key -> {
@@ -104,11 +106,11 @@ final class TodayPane extends BorderPane {
 
   private String text(Task task, Network network, Instant at) {
     Figures figures = workbench.preferences().figures().get();
-    String what = TaskWords.text(task, network);
+    String what = TaskWords.text(words, task, network);
     return task.due()
         .map(
             due ->
-                Words.of(task.isDue(at) ? "day.due-now" : "day.due-at", what, figures.clock(due)))
+                words.of(task.isDue(at) ? "day.due-now" : "day.due-at", what, figures.clock(due)))
         .orElse(what);
   }
 

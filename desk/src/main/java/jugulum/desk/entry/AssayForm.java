@@ -17,6 +17,7 @@ public final class AssayForm extends MeasureForm {
 
   private static final double USUAL_SPREAD = 0.05;
 
+  private final Words words;
   private final EntryField<Double> grade;
   private final EntryField<Optional<MassText.Mass>> sample;
   private final EntryField<Optional<Double>> spread;
@@ -28,25 +29,29 @@ public final class AssayForm extends MeasureForm {
 
   /** Makes an empty form. */
   public AssayForm(Supplier<Figures> figures) {
+    this.words = figures.get().words();
     super(figures);
     grade =
         new EntryField<>(
+            words,
             "grade",
-            Words.of("form.grade"),
-            Words.of("form.grade.hint"),
-            typed -> Parsers.number(typed, 0, 1e6));
+            words.of("form.grade"),
+            words.of("form.grade.hint"),
+            typed -> Parsers.number(words, typed, 0, 1e6));
     sample =
         new EntryField<>(
+            words,
             "sample",
-            Words.of("form.sample"),
-            Words.of("form.sample.hint"),
-            Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
+            words.of("form.sample"),
+            words.of("form.sample.hint"),
+            Parsers.optional(typed -> Parsers.sand(words, sandUnit()).apply(typed)));
     spread =
         new EntryField<>(
+            words,
             "assay-spread",
-            Words.of("form.assay.spread"),
-            Words.of("form.assay.spread.hint"),
-            Parsers.optional(typed -> Parsers.percent(typed, 0, 200)));
+            words.of("form.assay.spread"),
+            words.of("form.assay.spread.hint"),
+            Parsers.optional(typed -> Parsers.percent(words, typed, 0, 200)));
     visible = new VisibleChoice("assay-visible", figures);
     getChildren().addAll(grade, new FieldRow(List.of(sample, spread)), visible);
   }
@@ -69,6 +74,7 @@ public final class AssayForm extends MeasureForm {
 
   private Optional<Measure> read(Optional<Measure.VisibleGold> seen) {
     return read(
+        words,
         grade,
         sample,
         spread,
@@ -94,9 +100,9 @@ public final class AssayForm extends MeasureForm {
             Optional<Measure.VisibleGold> seen)) {
       composite = bag;
       seen.ifPresentOrElse(visible::fill, visible::fillUntold);
-      putNumber(grade, gramsPerTonne, gramsPerTonne);
-      putOptional(sample, sampleG);
-      putOptionalNumber(spread, sd * 100, sd);
+      putNumber(words, grade, gramsPerTonne, gramsPerTonne);
+      putOptional(words, sample, sampleG);
+      putOptionalNumber(words, spread, sd * 100, sd);
     }
   }
 }

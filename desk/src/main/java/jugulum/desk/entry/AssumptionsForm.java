@@ -8,33 +8,47 @@ import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.specks.SpeckMass;
 import jugulum.core.units.Decimal;
-import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** Asks for what is taken as given until something is measured. */
 public final class AssumptionsForm {
+  @Prologue private final Words words;
   private final EntryField<Double> tolerance =
       new EntryField<>(
-          "tolerance", Words.of("shop.tolerance"), "1", typed -> Parsers.percent(typed, 0, 100));
+          words,
+          "tolerance",
+          words.of("shop.tolerance"),
+          "1",
+          typed -> Parsers.percent(words, typed, 0, 100));
   private final EntryField<Double> flatness =
       new EntryField<>(
+          words,
           "flatness",
-          Words.of("shop.flatness"),
+          words.of("shop.flatness"),
           "0.3",
-          typed -> Parsers.number(typed, SpeckMass.FLATTEST, 1));
+          typed -> Parsers.number(words, typed, SpeckMass.FLATTEST, 1));
   private final EntryField<Double> fineness =
       new EntryField<>(
+          words,
           "usual-fineness",
-          Words.of("shop.fineness"),
+          words.of("shop.fineness"),
           "900",
-          typed -> Parsers.perMille(typed, 10, 1000));
+          typed -> Parsers.perMille(words, typed, 10, 1000));
 
   private final EntryField<Double> finest =
       new EntryField<>(
+          words,
           "finest-seen",
-          Words.of("shop.finest-seen"),
-          Figures.plain(SpeckMass.USUAL_FINEST_SEEN_MM),
-          typed -> Parsers.number(typed, 0.005, 1));
+          words.of("shop.finest-seen"),
+          words.plain(SpeckMass.USUAL_FINEST_SEEN_MM),
+          typed -> Parsers.number(words, typed, 0.005, 1));
+
+  /** Makes the form. */
+  public AssumptionsForm(Words words) {
+    this.words = words;
+    super();
+  }
 
   /** The fields in order. */
   public List<EntryField<?>> fields() {
@@ -80,17 +94,17 @@ public final class AssumptionsForm {
 
   /** Fills the fields. */
   public void fill(Assumptions given) {
-    tolerance.put(Figures.plain(given.closureTolerance() * 100), given.closureTolerance());
-    flatness.put(Figures.plain(given.flatness()), given.flatness());
-    fineness.put(Figures.plain(Decimal.shifted(given.fineness(), 3)), given.fineness());
-    finest.put(Figures.plain(given.finestSeenMm()), given.finestSeenMm());
+    tolerance.put(words.plain(given.closureTolerance() * 100), given.closureTolerance());
+    flatness.put(words.plain(given.flatness()), given.flatness());
+    fineness.put(words.plain(Decimal.shifted(given.fineness(), 3)), given.fineness());
+    finest.put(words.plain(given.finestSeenMm()), given.finestSeenMm());
   }
 
   /** Fills the fields but for those in which something was typed and not kept. */
   public void offer(Assumptions given) {
-    tolerance.offer(Figures.plain(given.closureTolerance() * 100), given.closureTolerance());
-    flatness.offer(Figures.plain(given.flatness()), given.flatness());
-    fineness.offer(Figures.plain(Decimal.shifted(given.fineness(), 3)), given.fineness());
-    finest.offer(Figures.plain(given.finestSeenMm()), given.finestSeenMm());
+    tolerance.offer(words.plain(given.closureTolerance() * 100), given.closureTolerance());
+    flatness.offer(words.plain(given.flatness()), given.flatness());
+    fineness.offer(words.plain(Decimal.shifted(given.fineness(), 3)), given.fineness());
+    finest.offer(words.plain(given.finestSeenMm()), given.finestSeenMm());
   }
 }

@@ -22,19 +22,19 @@ public final class DialText {
   private DialText() {}
 
   /** Understands what was typed for a dial of that unit. */
-  public static Entry<Double> parse(Unit unit, String typed) {
+  public static Entry<Double> parse(Words words, Unit unit, String typed) {
     Matcher measured = MEASURED.matcher(typed.toLowerCase(Locale.ROOT));
     Optional<DoubleBinaryOperator> sum =
         sum(unit, measured.matches() && "gal".equals(measured.group(2)));
     if (!measured.matches() || sum.isEmpty()) {
-      return Parsers.number(typed, 0, MOST);
+      return Parsers.number(words, typed, 0, MOST);
     }
-    return switch (Parsers.number(measured.group(1), 0, MOST)) {
+    return switch (Parsers.number(words, measured.group(1), 0, MOST)) {
       case Entry.Value<Double>(Double first) ->
-          switch (Parsers.number(measured.group(3), 0, MOST)) {
+          switch (Parsers.number(words, measured.group(3), 0, MOST)) {
             case Entry.Value<Double>(Double second) when second > 0 ->
                 new Entry.Value<>(sum.get().applyAsDouble(first, second));
-            case Entry.Value<Double> _ -> new Entry.Bad<>(Words.of("dial.by-nothing"));
+            case Entry.Value<Double> _ -> new Entry.Bad<>(words.of("dial.by-nothing"));
             case Entry.Bad<Double> bad -> bad;
           };
       case Entry.Bad<Double> bad -> bad;

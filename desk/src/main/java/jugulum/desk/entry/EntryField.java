@@ -17,6 +17,7 @@ import jugulum.desk.words.Words;
 public final class EntryField<T> extends VBox {
   private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
+  private final Words words;
   private final TextField field = new TextField();
   private final Label error = new Label();
   private final Function<String, Entry<T>> parser;
@@ -35,7 +36,9 @@ public final class EntryField<T> extends VBox {
    * @param hint an example, shown while it is empty; may be empty
    * @param parser understands what was typed
    */
-  public EntryField(String id, String name, String hint, Function<String, Entry<T>> parser) {
+  public EntryField(
+      Words words, String id, String name, String hint, Function<String, Entry<T>> parser) {
+    this.words = words;
     this.parser = parser;
     this.name = name;
     getStyleClass().add("entry");
@@ -74,7 +77,7 @@ public final class EntryField<T> extends VBox {
 
   /** Says a sentence at the field; the focus stays where it is. */
   public void say(String sentence) {
-    error.setText(Words.of("entry.error", sentence));
+    error.setText(words.of("entry.error", sentence));
     error.setVisible(true);
     field.pseudoClassStateChanged(WRONG, true);
     field.setAccessibleText(name + ". " + sentence);

@@ -14,24 +14,28 @@ public final class FinenessForm extends MeasureForm {
   /** A refiner's slip is good to about that many parts per thousand: common practice. */
   private static final double USUAL_SPREAD = 0.005;
 
+  private final Words words;
   private final EntryField<Double> fineness;
   private final EntryField<Optional<Double>> spread;
 
   /** Makes an empty form. */
   public FinenessForm(Supplier<Figures> figures) {
+    this.words = figures.get().words();
     super(figures);
     fineness =
         new EntryField<>(
+            words,
             "fineness",
-            Words.of("form.fineness"),
-            Words.of("form.fineness.hint"),
-            typed -> Parsers.perMille(typed, 10, 1000));
+            words.of("form.fineness"),
+            words.of("form.fineness.hint"),
+            typed -> Parsers.perMille(words, typed, 10, 1000));
     spread =
         new EntryField<>(
+            words,
             "fineness-spread",
-            Words.of("form.fineness.spread"),
-            Words.of("form.fineness.spread.hint"),
-            Parsers.optional(typed -> Parsers.perMille(typed, 0, 500)));
+            words.of("form.fineness.spread"),
+            words.of("form.fineness.spread.hint"),
+            Parsers.optional(typed -> Parsers.perMille(words, typed, 0, 500)));
     getChildren().addAll(fineness, spread);
   }
 
@@ -43,6 +47,7 @@ public final class FinenessForm extends MeasureForm {
   @Override
   public Optional<Measure> read() {
     return read(
+        words,
         fineness,
         spread,
         Map.of("fraction", fineness, "sd", spread),
@@ -52,8 +57,8 @@ public final class FinenessForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.Fineness(double fraction, double sd)) {
-      putNumber(fineness, Decimal.shifted(fraction, 3), fraction);
-      putOptionalNumber(spread, Decimal.shifted(sd, 3), sd);
+      putNumber(words, fineness, Decimal.shifted(fraction, 3), fraction);
+      putOptionalNumber(words, spread, Decimal.shifted(sd, 3), sd);
     }
   }
 }

@@ -11,18 +11,21 @@ import jugulum.desk.words.Words;
 
 /** Asks for one weighing of the gold. */
 public final class GoldWeightForm extends MeasureForm {
+  private final Words words;
   private final EntryField<MassText.Mass> mass;
   private Optional<String> given = Optional.empty();
 
   /** Makes an empty form. */
   public GoldWeightForm(Supplier<Figures> figures) {
+    this.words = figures.get().words();
     super(figures);
     mass =
         new EntryField<>(
+            words,
             "gold",
-            Words.of("form.gold"),
-            Words.of("form.gold.hint"),
-            typed -> Parsers.gold(goldUnit()).apply(typed));
+            words.of("form.gold"),
+            words.of("form.gold.hint"),
+            typed -> Parsers.gold(words, goldUnit()).apply(typed));
     getChildren().add(mass);
   }
 
@@ -34,6 +37,7 @@ public final class GoldWeightForm extends MeasureForm {
   @Override
   public Optional<Measure> read() {
     return read(
+        words,
         mass,
         Map.of("massG", mass, "resolutionG", mass),
         read ->
@@ -45,7 +49,7 @@ public final class GoldWeightForm extends MeasureForm {
   void fill(Measure measure) {
     if (measure instanceof Measure.GoldWeight weight) {
       mass.put(
-          weight.typed().orElseGet(() -> grams(weight.massG())),
+          weight.typed().orElseGet(() -> grams(words, weight.massG())),
           new MassText.Mass(weight.massG(), weight.resolutionG()));
       given = weight.typed();
     }

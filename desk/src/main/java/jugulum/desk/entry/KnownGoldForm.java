@@ -14,6 +14,7 @@ import jugulum.desk.words.Words;
  * grain.
  */
 public final class KnownGoldForm extends MeasureForm {
+  private final Words words;
   private final EntryField<MassText.Mass> gold;
 
   /** A corrected amount keeps the doubt it was told with. */
@@ -21,13 +22,15 @@ public final class KnownGoldForm extends MeasureForm {
 
   /** Makes an empty form. */
   public KnownGoldForm(Supplier<Figures> figures) {
+    this.words = figures.get().words();
     super(figures);
     gold =
         new EntryField<>(
+            words,
             "known",
-            Words.of("form.known"),
-            Words.of("form.known.hint"),
-            typed -> Parsers.gold(goldUnit()).apply(typed));
+            words.of("form.known"),
+            words.of("form.known.hint"),
+            typed -> Parsers.gold(words, goldUnit()).apply(typed));
     getChildren().add(gold);
   }
 
@@ -39,13 +42,16 @@ public final class KnownGoldForm extends MeasureForm {
   @Override
   public Optional<Measure> read() {
     return read(
-        gold, Map.of("milligrams", gold), mass -> new Measure.KnownGold(mass.milligrams(), sdMg));
+        words,
+        gold,
+        Map.of("milligrams", gold),
+        mass -> new Measure.KnownGold(mass.milligrams(), sdMg));
   }
 
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.KnownGold(double mg, double sd)) {
-      putMilligrams(gold, mg);
+      putMilligrams(words, gold, mg);
       sdMg = sd;
     }
   }

@@ -7,24 +7,35 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Label;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** Asks what is written on the bucket. */
 public final class LabelForm {
+  @Prologue private final Words words;
   private final EntryField<String> name =
       new EntryField<>(
+          words,
           "batch-name",
-          Words.of("start.name"),
-          Words.of("start.name.hint"),
-          Parsers.text("refusal.NAME_MISSING"));
+          words.of("start.name"),
+          words.of("start.name.hint"),
+          Parsers.text(words, "refusal.NAME_MISSING"));
   private final EntryField<String> source =
       new EntryField<>(
+          words,
           "batch-source",
-          Words.of("start.source"),
-          Words.of("start.source.hint"),
+          words.of("start.source"),
+          words.of("start.source.hint"),
           typed -> new Entry.Value<>(typed.strip()));
   private final EntryField<LocalDate> received =
-      new EntryField<>("batch-received", Words.of("start.received"), "", Parsers::day);
+      new EntryField<>(
+          words, "batch-received", words.of("start.received"), "", one -> Parsers.day(words, one));
+
+  /** Makes the form. */
+  public LabelForm(Words words) {
+    this.words = words;
+    super();
+  }
 
   /** The fields in order. */
   public List<EntryField<?>> fields() {

@@ -12,19 +12,22 @@ import jugulum.desk.words.Words;
 
 /** Asks what passed a screen in one more minute of shaking. */
 public final class LastMinuteForm extends MeasureForm {
+  private final Words words;
   private final EntryField<MassText.Mass> passed;
   private Screen screen;
 
   /** Makes an empty form for one screen. */
   public LastMinuteForm(Supplier<Figures> figures, Screen screen) {
+    this.words = figures.get().words();
     super(figures);
     this.screen = screen;
     passed =
         new EntryField<>(
+            words,
             "last-minute",
-            Words.of("form.last-minute"),
-            Words.of("form.last-minute.hint"),
-            typed -> Parsers.sand(sandUnit()).apply(typed));
+            words.of("form.last-minute"),
+            words.of("form.last-minute.hint"),
+            typed -> Parsers.sand(words, sandUnit()).apply(typed));
     getChildren().add(passed);
   }
 
@@ -41,14 +44,17 @@ public final class LastMinuteForm extends MeasureForm {
   @Override
   public Optional<Measure> read() {
     return read(
-        passed, Map.of("passedG", passed), mass -> new Measure.LastMinute(screen, mass.grams()));
+        words,
+        passed,
+        Map.of("passedG", passed),
+        mass -> new Measure.LastMinute(screen, mass.grams()));
   }
 
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.LastMinute(Screen read, double grams)) {
       screen = read;
-      put(passed, grams);
+      put(words, passed, grams);
     }
   }
 }

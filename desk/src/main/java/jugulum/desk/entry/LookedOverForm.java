@@ -13,24 +13,28 @@ import jugulum.desk.words.Words;
 public final class LookedOverForm extends MeasureForm {
   private static final int MOST = 100_000;
 
+  private final Words words;
   private final EntryField<Integer> pickers;
   private final EntryField<Optional<MassText.Mass>> mass;
 
   /** Makes an empty form. */
   public LookedOverForm(Supplier<Figures> figures) {
+    this.words = figures.get().words();
     super(figures);
     pickers =
         new EntryField<>(
+            words,
             "pickers",
-            Words.of("form.pickers"),
-            Words.of("form.pickers.hint"),
-            typed -> Parsers.count(typed, MOST));
+            words.of("form.pickers"),
+            words.of("form.pickers.hint"),
+            typed -> Parsers.count(words, typed, MOST));
     mass =
         new EntryField<>(
+            words,
             "pickers-mass",
-            Words.of("form.pickers.mass"),
-            Words.of("form.pickers.mass.hint"),
-            Parsers.optional(typed -> Parsers.gold(goldUnit()).apply(typed)));
+            words.of("form.pickers.mass"),
+            words.of("form.pickers.mass.hint"),
+            Parsers.optional(typed -> Parsers.gold(words, goldUnit()).apply(typed)));
     getChildren().add(new FieldRow(List.of(pickers, mass)));
   }
 
@@ -42,6 +46,7 @@ public final class LookedOverForm extends MeasureForm {
   @Override
   public Optional<Measure> read() {
     return read(
+        words,
         pickers,
         mass,
         Map.of("pickers", pickers, "pickersG", mass),
@@ -54,7 +59,7 @@ public final class LookedOverForm extends MeasureForm {
     if (measure instanceof Measure.LookedOver(int count, double together)) {
       pickers.fill(Integer.toString(count));
       if (together > 0) {
-        putOptional(mass, together);
+        putOptional(words, mass, together);
       }
     }
   }

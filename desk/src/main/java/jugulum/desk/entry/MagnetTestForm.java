@@ -13,12 +13,14 @@ import jugulum.desk.words.Words;
 public final class MagnetTestForm extends MeasureForm {
   private static final String USUAL_SAMPLE = "100 g";
 
+  private final Words words;
   private final EntryField<MassText.Mass> sample;
   private final EntryField<MassText.Mass> weak;
   private final EntryField<MassText.Mass> strong;
 
   /** Makes a form for the usual sample. */
   public MagnetTestForm(Supplier<Figures> figures) {
+    this.words = figures.get().words();
     super(figures);
     sample = field("test-sample", "form.test.sample", USUAL_SAMPLE);
     weak = field("test-weak", "form.test.weak", "");
@@ -29,7 +31,7 @@ public final class MagnetTestForm extends MeasureForm {
 
   private EntryField<MassText.Mass> field(String id, String key, String hint) {
     return new EntryField<>(
-        id, Words.of(key), hint, typed -> Parsers.sand(sandUnit()).apply(typed));
+        words, id, words.of(key), hint, typed -> Parsers.sand(words, sandUnit()).apply(typed));
   }
 
   @Override
@@ -40,6 +42,7 @@ public final class MagnetTestForm extends MeasureForm {
   @Override
   public Optional<Measure> read() {
     return read(
+        words,
         sample,
         weak,
         strong,
@@ -50,9 +53,9 @@ public final class MagnetTestForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.MagnetTest(double all, double first, double second)) {
-      put(sample, all);
-      put(weak, first);
-      put(strong, second);
+      put(words, sample, all);
+      put(words, weak, first);
+      put(words, strong, second);
     }
   }
 }

@@ -19,6 +19,7 @@ import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SheetWords;
+import jugulum.desk.words.Words;
 
 /** Fields that together make one measure. */
 public abstract class MeasureForm extends VBox {
@@ -52,7 +53,9 @@ public abstract class MeasureForm extends VBox {
               OneField.setting(
                   figures,
                   dial,
-                  Sheets.dial(dial).map(known -> SheetWords.dial(known.id())).orElse(dial));
+                  Sheets.dial(dial)
+                      .map(known -> SheetWords.dial(figures.get().words(), known.id()))
+                      .orElse(dial));
           case Measure.Running running -> new RunningForm(figures, running.state());
           case Measure.Charge _ -> OneField.charge(figures);
           case Measure.Checked _ ->
@@ -121,28 +124,30 @@ public abstract class MeasureForm extends VBox {
   }
 
   /** Shows a mass; the reading keeps its own. */
-  static void put(EntryField<MassText.Mass> field, double grams) {
-    field.put(grams(grams), mass(grams));
+  static void put(Words words, EntryField<MassText.Mass> field, double grams) {
+    field.put(grams(words, grams), mass(grams));
   }
 
-  static void putOptional(EntryField<Optional<MassText.Mass>> field, double grams) {
-    field.put(grams(grams), Optional.of(mass(grams)));
+  static void putOptional(Words words, EntryField<Optional<MassText.Mass>> field, double grams) {
+    field.put(grams(words, grams), Optional.of(mass(grams)));
   }
 
-  static void putMilligrams(EntryField<MassText.Mass> field, double mg) {
-    field.put(milligrams(mg), mass(Decimal.shifted(mg, -3)));
+  static void putMilligrams(Words words, EntryField<MassText.Mass> field, double mg) {
+    field.put(milligrams(words, mg), mass(Decimal.shifted(mg, -3)));
   }
 
-  static void putOptionalMilligrams(EntryField<Optional<MassText.Mass>> field, double mg) {
-    field.put(milligrams(mg), Optional.of(mass(Decimal.shifted(mg, -3))));
+  static void putOptionalMilligrams(
+      Words words, EntryField<Optional<MassText.Mass>> field, double mg) {
+    field.put(milligrams(words, mg), Optional.of(mass(Decimal.shifted(mg, -3))));
   }
 
-  static void putNumber(EntryField<Double> field, double shown, double value) {
-    field.put(Figures.plain(shown), value);
+  static void putNumber(Words words, EntryField<Double> field, double shown, double value) {
+    field.put(words.plain(shown), value);
   }
 
-  static void putOptionalNumber(EntryField<Optional<Double>> field, double shown, double value) {
-    field.put(Figures.plain(shown), Optional.of(value));
+  static void putOptionalNumber(
+      Words words, EntryField<Optional<Double>> field, double shown, double value) {
+    field.put(words.plain(shown), Optional.of(value));
   }
 
   /** Where the reading itself keeps no last place. */
@@ -150,12 +155,12 @@ public abstract class MeasureForm extends VBox {
     return new MassText.Mass(grams, Double.MIN_NORMAL);
   }
 
-  static String milligrams(double mg) {
-    return Figures.plain(mg) + " " + MassUnit.MILLIGRAM.sign();
+  static String milligrams(Words words, double mg) {
+    return words.plain(mg) + " " + MassUnit.MILLIGRAM.sign();
   }
 
-  static String grams(double grams) {
-    return Figures.plain(grams) + " " + MassUnit.GRAM.sign();
+  static String grams(Words words, double grams) {
+    return words.plain(grams) + " " + MassUnit.GRAM.sign();
   }
 
   /** Makes a measure of one value. */
@@ -178,18 +183,24 @@ public abstract class MeasureForm extends VBox {
    * out of its range.
    */
   static <A> Optional<Measure> read(
-      EntryField<A> one, Map<String, EntryField<?>> fieldOf, From1<A> maker) {
-    return one.read().flatMap(a -> make(() -> maker.make(a), fieldOf));
+      Words words, EntryField<A> one, Map<String, EntryField<?>> fieldOf, From1<A> maker) {
+    return one.read().flatMap(a -> make(words, () -> maker.make(a), fieldOf));
   }
 
   /** Reads two fields and makes a measure of them. */
   static <A, B> Optional<Measure> read(
-      EntryField<A> one, EntryField<B> two, Map<String, EntryField<?>> fieldOf, From2<A, B> maker) {
-    return one.read().flatMap(a -> two.read().flatMap(b -> make(() -> maker.make(a, b), fieldOf)));
+      Words words,
+      EntryField<A> one,
+      EntryField<B> two,
+      Map<String, EntryField<?>> fieldOf,
+      From2<A, B> maker) {
+    return one.read()
+        .flatMap(a -> two.read().flatMap(b -> make(words, () -> maker.make(a, b), fieldOf)));
   }
 
   /** Reads three fields and makes a measure of them. */
   static <A, B, C> Optional<Measure> read(
+      Words words,
       EntryField<A> one,
       EntryField<B> two,
       EntryField<C> three,
@@ -200,15 +211,18 @@ public abstract class MeasureForm extends VBox {
             a ->
                 two.read()
                     .flatMap(
-                        b -> three.read().flatMap(c -> make(() -> maker.make(a, b, c), fieldOf))));
+                        b ->
+                            three
+                                .read()
+                                .flatMap(c -> make(words, () -> maker.make(a, b, c), fieldOf))));
   }
 
   private static Optional<Measure> make(
-      Supplier<Measure> maker, Map<String, EntryField<?>> fieldOf) {
+      Words words, Supplier<Measure> maker, Map<String, EntryField<?>> fieldOf) {
     try {
       return Optional.of(maker.get());
     } catch (OutOfRange problem) {
-      Check.known(fieldOf, problem.quantity()).refuse(Sentences.outOfRange(problem));
+      Check.known(fieldOf, problem.quantity()).refuse(Sentences.outOfRange(words, problem));
       return Optional.empty();
     }
   }

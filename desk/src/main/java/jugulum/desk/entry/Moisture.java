@@ -2,7 +2,7 @@ package jugulum.desk.entry;
 
 import java.util.OptionalDouble;
 import jugulum.core.ledger.Measure;
-import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
 
 /**
  * What was typed for the water in sand: "8", "8 %" or "8 ± 1".
@@ -15,9 +15,9 @@ record Moisture(double share, OptionalDouble sd) {
   private static final String SPREAD = "±|\\+/?-";
   static final Moisture DRY = new Moisture(0, OptionalDouble.empty());
 
-  static Entry<Moisture> parse(String typed) {
+  static Entry<Moisture> parse(Words words, String typed) {
     String[] parts = typed.split(SPREAD, 2);
-    return switch (Parsers.percent(parts[0], 0, 99)) {
+    return switch (Parsers.percent(words, parts[0], 0, 99)) {
       case Entry.Bad<Double>(String sentence) -> new Entry.Bad<>(sentence);
       case Entry.Value<Double>(Double share) when share == 0 -> new Entry.Value<>(DRY);
       case Entry.Value<Double>(Double share) when parts.length == 1 ->
@@ -25,7 +25,7 @@ record Moisture(double share, OptionalDouble sd) {
               new Moisture(
                   share, OptionalDouble.of(share * Measure.SandWeight.UNTOLD_MOISTURE_SPREAD)));
       case Entry.Value<Double>(Double share) ->
-          switch (Parsers.percent(parts[1], 0, 50)) {
+          switch (Parsers.percent(words, parts[1], 0, 50)) {
             case Entry.Value<Double>(Double sd) ->
                 new Entry.Value<>(new Moisture(share, OptionalDouble.of(sd)));
             case Entry.Bad<Double>(String sentence) -> new Entry.Bad<>(sentence);
@@ -34,11 +34,11 @@ record Moisture(double share, OptionalDouble sd) {
   }
 
   /** As it would be typed. */
-  static String typed(double share, OptionalDouble sd) {
+  static String typed(Words words, double share, OptionalDouble sd) {
     if (share == 0) {
       return "";
     }
-    String percent = Figures.plain(share * 100);
-    return sd.isPresent() ? percent + " ± " + Figures.plain(sd.getAsDouble() * 100) : percent;
+    String percent = words.plain(share * 100);
+    return sd.isPresent() ? percent + " ± " + words.plain(sd.getAsDouble() * 100) : percent;
   }
 }

@@ -19,6 +19,7 @@ import jugulum.desk.words.Words;
  * @param <T> the kind of value typed into it
  */
 public final class OneField<T> extends MeasureForm {
+  private final Words words;
   private final EntryField<T> field;
   private final String quantity;
   private final From1<T> maker;
@@ -33,6 +34,7 @@ public final class OneField<T> extends MeasureForm {
       String quantity,
       From1<T> maker,
       Function<Measure, Optional<Shown<T>>> shown) {
+    this.words = figures.get().words();
     super(figures);
     this.field = field;
     this.quantity = quantity;
@@ -45,10 +47,11 @@ public final class OneField<T> extends MeasureForm {
   public static MeasureForm bag(Supplier<Figures> figures) {
     EntryField<String> bag =
         new EntryField<>(
+            figures.get().words(),
             "bag",
-            Words.of("form.bag"),
-            Words.of("form.bag.hint"),
-            Parsers.text("refusal.BAG_WITHOUT_NAME"));
+            figures.get().words().of("form.bag"),
+            figures.get().words().of("form.bag.hint"),
+            Parsers.text(figures.get().words(), "refusal.BAG_WITHOUT_NAME"));
     return new OneField<>(
         figures,
         bag,
@@ -64,9 +67,10 @@ public final class OneField<T> extends MeasureForm {
   public static MeasureForm discard(Supplier<Figures> figures) {
     EntryField<String> why =
         new EntryField<>(
+            figures.get().words(),
             "discard-reason",
-            Words.of("form.discard"),
-            Words.of("form.discard.hint"),
+            figures.get().words().of("form.discard"),
+            figures.get().words().of("form.discard.hint"),
             Entry.Value::new);
     return new OneField<>(
         figures,
@@ -83,13 +87,14 @@ public final class OneField<T> extends MeasureForm {
   public static MeasureForm setting(Supplier<Figures> figures, String dial, String name) {
     EntryField<Double> value =
         new EntryField<>(
+            figures.get().words(),
             "dial-" + dial,
             name,
             "",
             typed ->
                 Sheets.dial(dial)
-                    .map(known -> DialText.parse(known.unit(), typed))
-                    .orElseGet(() -> Parsers.number(typed, 0, 1e6)));
+                    .map(known -> DialText.parse(figures.get().words(), known.unit(), typed))
+                    .orElseGet(() -> Parsers.number(figures.get().words(), typed, 0, 1e6)));
     return new OneField<>(
         figures,
         value,
@@ -97,7 +102,7 @@ public final class OneField<T> extends MeasureForm {
         set -> new Measure.Setting(dial, set),
         measure ->
             measure instanceof Measure.Setting(var _, double set)
-                ? Optional.of(new Shown<>(Figures.plain(set), set))
+                ? Optional.of(new Shown<>(figures.get().words().plain(set), set))
                 : Optional.empty());
   }
 
@@ -105,10 +110,12 @@ public final class OneField<T> extends MeasureForm {
   public static MeasureForm charge(Supplier<Figures> figures) {
     EntryField<Optional<MassText.Mass>> grams =
         new EntryField<>(
+            figures.get().words(),
             "charge-mass",
-            Words.of("form.charge"),
-            Words.of("form.charge.hint"),
-            Parsers.optional(typed -> Parsers.sand(MassUnit.GRAM).apply(typed)));
+            figures.get().words().of("form.charge"),
+            figures.get().words().of("form.charge.hint"),
+            Parsers.optional(
+                typed -> Parsers.sand(figures.get().words(), MassUnit.GRAM).apply(typed)));
     return new OneField<>(
         figures,
         grams,
@@ -119,7 +126,9 @@ public final class OneField<T> extends MeasureForm {
         measure ->
             measure instanceof Measure.Charge(OptionalDouble told) && told.isPresent()
                 ? Optional.of(
-                    new Shown<>(grams(told.getAsDouble()), Optional.of(mass(told.getAsDouble()))))
+                    new Shown<>(
+                        grams(figures.get().words(), told.getAsDouble()),
+                        Optional.of(mass(told.getAsDouble()))))
                 : Optional.empty());
   }
 
@@ -127,10 +136,11 @@ public final class OneField<T> extends MeasureForm {
   public static MeasureForm feedRate(Supplier<Figures> figures) {
     EntryField<Double> rate =
         new EntryField<>(
+            figures.get().words(),
             "feed-rate",
-            Words.of("form.feed-rate"),
+            figures.get().words().of("form.feed-rate"),
             "25",
-            typed -> Parsers.number(typed, 0.01, 10_000));
+            typed -> Parsers.number(figures.get().words(), typed, 0.01, 10_000));
     return new OneField<>(
         figures,
         rate,
@@ -138,7 +148,7 @@ public final class OneField<T> extends MeasureForm {
         Measure.FeedRate::new,
         measure ->
             measure instanceof Measure.FeedRate(double kg)
-                ? Optional.of(new Shown<>(Figures.plain(kg), kg))
+                ? Optional.of(new Shown<>(figures.get().words().plain(kg), kg))
                 : Optional.empty());
   }
 
@@ -149,7 +159,7 @@ public final class OneField<T> extends MeasureForm {
 
   @Override
   public Optional<Measure> read() {
-    return read(field, Map.of(quantity, field), maker);
+    return read(words, field, Map.of(quantity, field), maker);
   }
 
   @Override

@@ -16,6 +16,7 @@ import jugulum.desk.words.Words;
  * Asks what sample was panned, and the specks seen in it: one number, or a number for each size.
  */
 public final class PannedSampleForm extends MeasureForm {
+  private final Words words;
   private final EntryField<MassText.Mass> sample;
   private final EntryField<List<PannedSample.Seen>> seen;
   private int counted;
@@ -26,19 +27,22 @@ public final class PannedSampleForm extends MeasureForm {
    * @param cut the sizes of the lot, for specks told without a size
    */
   public PannedSampleForm(Supplier<Figures> figures, Cut cut) {
+    this.words = figures.get().words();
     super(figures);
     sample =
         new EntryField<>(
+            words,
             "panned-sample",
-            Words.of("form.panned"),
-            Words.of("form.panned.hint"),
-            typed -> Parsers.sand(sandUnit()).apply(typed));
+            words.of("form.panned"),
+            words.of("form.panned.hint"),
+            typed -> Parsers.sand(words, sandUnit()).apply(typed));
     seen =
         new EntryField<>(
+            words,
             "panned-specks",
-            Words.of("form.panned.specks"),
-            Words.of("form.panned.specks.hint"),
-            typed -> SpecksText.parse(cut, typed));
+            words.of("form.panned.specks"),
+            words.of("form.panned.specks.hint"),
+            typed -> SpecksText.parse(words, cut, typed));
     getChildren().addAll(sample, seen);
   }
 
@@ -56,6 +60,7 @@ public final class PannedSampleForm extends MeasureForm {
   @Override
   public Optional<Measure> read() {
     return read(
+        words,
         sample,
         seen,
         Map.of("sampleG", sample, "specks", seen),
@@ -65,7 +70,7 @@ public final class PannedSampleForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof PannedSample(double grams, List<PannedSample.Seen> specks)) {
-      put(sample, grams);
+      put(words, sample, grams);
       seen.put(
           specks.size() == 1
               ? Integer.toString(specks.getFirst().specks())

@@ -17,14 +17,16 @@ import jugulum.core.shop.Magnet;
 import jugulum.core.units.Decimal;
 import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** Asks for one pass of the magnet; how it was done is asked only of those who want to tell. */
 public final class PassForm extends MeasureForm {
   private static final int MOST = 1_000_000;
 
-  private final ToggleButton fromSand = new ToggleButton(Words.of("form.pass.SAND"));
-  private final ToggleButton fromHeap = new ToggleButton(Words.of("form.pass.HEAP"));
+  @Prologue private final Words words;
+  private final ToggleButton fromSand = new ToggleButton(words.of("form.pass.SAND"));
+  private final ToggleButton fromHeap = new ToggleButton(words.of("form.pass.HEAP"));
   private final EntryField<MassText.Mass> lifted;
   private final EntryField<Optional<MassText.Mass>> dropped;
   private final EntryField<Optional<Integer>> specks;
@@ -40,49 +42,57 @@ public final class PassForm extends MeasureForm {
    * @param magnets the magnets of the shop
    */
   public PassForm(Supplier<Figures> figures, List<Magnet> magnets) {
+    this.words = figures.get().words();
     super(figures);
     lifted =
         new EntryField<>(
+            words,
             "lifted",
-            Words.of("form.lifted"),
-            Words.of("form.lifted.hint"),
-            typed -> Parsers.sand(sandUnit()).apply(typed));
+            words.of("form.lifted"),
+            words.of("form.lifted.hint"),
+            typed -> Parsers.sand(words, sandUnit()).apply(typed));
     dropped =
         new EntryField<>(
+            words,
             "dropped",
-            Words.of("form.dropped"),
-            Words.of("form.dropped.hint"),
-            Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
+            words.of("form.dropped"),
+            words.of("form.dropped.hint"),
+            Parsers.optional(typed -> Parsers.sand(words, sandUnit()).apply(typed)));
     specks =
         new EntryField<>(
+            words,
             "pass-specks",
-            Words.of("form.pass.specks"),
+            words.of("form.pass.specks"),
             "0",
-            Parsers.optional(typed -> Parsers.count(typed, MOST)));
+            Parsers.optional(typed -> Parsers.count(words, typed, MOST)));
     gold =
         new EntryField<>(
+            words,
             "pass-gold",
-            Words.of("form.pass.gold"),
-            Words.of("form.pass.gold.hint"),
-            Parsers.optional(typed -> Parsers.gold(goldUnit()).apply(typed)));
+            words.of("form.pass.gold"),
+            words.of("form.pass.gold.hint"),
+            Parsers.optional(typed -> Parsers.gold(words, goldUnit()).apply(typed)));
     minutes =
         new EntryField<>(
+            words,
             "pass-minutes",
-            Words.of("form.pass.minutes"),
+            words.of("form.pass.minutes"),
             "6",
-            Parsers.optional(typed -> Parsers.number(typed, 0.1, 1000)));
+            Parsers.optional(typed -> Parsers.number(words, typed, 0.1, 1000)));
     gap =
         new EntryField<>(
+            words,
             "pass-gap",
-            Words.of("form.pass.gap"),
+            words.of("form.pass.gap"),
             "5",
-            Parsers.optional(typed -> Parsers.number(typed, 0, 500)));
+            Parsers.optional(typed -> Parsers.number(words, typed, 0, 500)));
     magnet =
         new EntryField<>(
+            words,
             "pass-magnet",
-            Words.of("form.pass.magnet"),
-            Words.of("form.pass.magnet.hint"),
-            typed -> named(typed, magnets));
+            words.of("form.pass.magnet"),
+            words.of("form.pass.magnet.hint"),
+            typed -> named(words, typed, magnets));
     HBox chips = new HBox(8);
     magnets.forEach(
         one ->
@@ -118,13 +128,13 @@ public final class PassForm extends MeasureForm {
   }
 
   /** One of the shop's magnets, if it has any; else what it is called. */
-  private static Entry<Optional<String>> named(String typed, List<Magnet> magnets) {
+  private static Entry<Optional<String>> named(Words words, String typed, List<Magnet> magnets) {
     String name = typed.strip();
     boolean known =
         magnets.isEmpty() || magnets.stream().anyMatch(one -> one.name().equalsIgnoreCase(name));
     return name.isEmpty() || known
         ? new Entry.Value<>(Optional.of(name).filter(text -> !text.isEmpty()))
-        : new Entry.Bad<>(Words.of("form.pass.magnet.unknown", name));
+        : new Entry.Bad<>(words.of("form.pass.magnet.unknown", name));
   }
 
   /** Chooses where the pass lifts from. */
@@ -170,6 +180,7 @@ public final class PassForm extends MeasureForm {
             .map(mass -> OptionalDouble.of(mass.milligrams()))
             .orElse(OptionalDouble.empty());
     return read(
+        words,
         lifted,
         dropped,
         specks,
@@ -212,17 +223,17 @@ public final class PassForm extends MeasureForm {
   void fill(Measure measure) {
     if (measure instanceof Pass pass) {
       from(pass.from());
-      put(lifted, pass.liftedG());
-      putOptional(dropped, pass.droppedBackG());
+      put(words, lifted, pass.liftedG());
+      putOptional(words, dropped, pass.droppedBackG());
       specks.fill(Integer.toString(pass.specks()));
-      pass.goldMg().ifPresent(mg -> putOptional(gold, Decimal.shifted(mg, -3)));
+      pass.goldMg().ifPresent(mg -> putOptional(words, gold, Decimal.shifted(mg, -3)));
       pass.how().ifPresent(this::fill);
     }
   }
 
   private void fill(Pass.How how) {
-    how.minutes().ifPresent(time -> putOptionalNumber(minutes, time, time));
-    how.gapMm().ifPresent(height -> putOptionalNumber(gap, height, height));
+    how.minutes().ifPresent(time -> putOptionalNumber(words, minutes, time, time));
+    how.gapMm().ifPresent(height -> putOptionalNumber(words, gap, height, height));
     how.magnet().ifPresent(name -> magnet.put(name, Optional.of(name)));
     showMore(true);
   }

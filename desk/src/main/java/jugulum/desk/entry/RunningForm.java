@@ -12,6 +12,7 @@ import java.util.function.Supplier;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.Running.State;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** Asks when a machine was started or stopped, where that was not the moment it was recorded. */
@@ -19,12 +20,18 @@ final class RunningForm extends MeasureForm {
   private static final DateTimeFormatter TYPED =
       DateTimeFormatter.ofPattern("uuuu-MM-dd H:mm", Locale.ROOT);
 
+  @Prologue private final Words words;
   private final State state;
   private final EntryField<Instant> at =
       new EntryField<>(
-          "running-at", Words.of("form.running"), Words.of("form.running.hint"), this::moment);
+          words,
+          "running-at",
+          words.of("form.running"),
+          words.of("form.running.hint"),
+          this::moment);
 
   RunningForm(Supplier<Figures> figures, State state) {
+    this.words = figures.get().words();
     super(figures);
     this.state = state;
     getChildren().add(at);
@@ -35,7 +42,7 @@ final class RunningForm extends MeasureForm {
       return new Entry.Value<>(
           ZonedDateTime.parse(typed.strip(), TYPED.withZone(zone())).toInstant());
     } catch (DateTimeParseException unreadable) {
-      return new Entry.Bad<>(Words.of("entry.moment", typed.strip()));
+      return new Entry.Bad<>(words.of("entry.moment", typed.strip()));
     }
   }
 
@@ -46,7 +53,7 @@ final class RunningForm extends MeasureForm {
 
   @Override
   public Optional<Measure> read() {
-    return read(at, Map.of(), moment -> new Measure.Running(state, Optional.of(moment)));
+    return read(words, at, Map.of(), moment -> new Measure.Running(state, Optional.of(moment)));
   }
 
   @Override

@@ -18,6 +18,7 @@ public final class SandWeightForm extends MeasureForm {
   /** More would push the button that records out of sight; the others can be typed. */
   private static final int MOST_OFFERED = 4;
 
+  private final Words words;
   private final Containers containers;
   private final EntryField<MassText.Mass> gross;
   private final EntryField<Optional<Tare>> tare;
@@ -31,26 +32,30 @@ public final class SandWeightForm extends MeasureForm {
 
   /** Makes an empty form. */
   public SandWeightForm(Supplier<Figures> figures, Containers containers) {
+    this.words = figures.get().words();
     super(figures);
     this.containers = containers;
     gross =
         new EntryField<>(
+            words,
             "gross",
-            Words.of("form.gross"),
-            Words.of("form.gross.hint"),
-            typed -> Parsers.sand(sandUnit()).apply(typed));
+            words.of("form.gross"),
+            words.of("form.gross.hint"),
+            typed -> Parsers.sand(words, sandUnit()).apply(typed));
     tare =
         new EntryField<>(
+            words,
             "tare",
-            Words.of("form.tare"),
-            Words.of("form.tare.hint"),
-            Parsers.optional(typed -> Tare.parse(typed, sandUnit(), containers)));
+            words.of("form.tare"),
+            words.of("form.tare.hint"),
+            Parsers.optional(typed -> Tare.parse(words, typed, sandUnit(), containers)));
     moisture =
         new EntryField<>(
+            words,
             "moisture",
-            Words.of("form.moisture"),
-            Words.of("form.moisture.hint"),
-            Parsers.optional(Moisture::parse));
+            words.of("form.moisture"),
+            words.of("form.moisture.hint"),
+            Parsers.optional(one -> Moisture.parse(words, one)));
     offered.managedProperty().bind(offered.visibleProperty());
     getChildren().addAll(gross, new FieldRow(List.of(tare, moisture)), offered);
     offer();
@@ -71,7 +76,7 @@ public final class SandWeightForm extends MeasureForm {
                     one ->
                         Buttons.chip(
                             "container-" + known.indexOf(one),
-                            Words.of("form.container", one.name(), grams(one.tareG())),
+                            words.of("form.container", one.name(), grams(words, one.tareG())),
                             () -> tare.fill(one.name())))
                 .toList());
   }
@@ -99,6 +104,7 @@ public final class SandWeightForm extends MeasureForm {
   @Override
   public Optional<Measure> read() {
     return read(
+        words,
         gross,
         tare,
         moisture,
@@ -151,18 +157,19 @@ public final class SandWeightForm extends MeasureForm {
   void fill(Measure measure) {
     if (measure instanceof Measure.SandWeight weight) {
       gross.put(
-          weight.typed().orElseGet(() -> grams(weight.grossG())),
+          weight.typed().orElseGet(() -> grams(words, weight.grossG())),
           new MassText.Mass(weight.grossG(), weight.resolutionG()));
       Tare container = new Tare(weight.tareG(), weight.container(), false);
       boolean told = weight.tareG() > 0 || weight.container().isPresent();
       tare.put(
           told
-              ? weight.container().map(name -> name + " = ").orElse("") + grams(weight.tareG())
+              ? weight.container().map(name -> name + " = ").orElse("")
+                  + grams(words, weight.tareG())
               : "",
           told ? Optional.of(container) : Optional.empty());
       boolean wet = weight.moisture() > 0 || weight.moistureSd().isPresent();
       moisture.put(
-          Moisture.typed(weight.moisture(), weight.moistureSd()),
+          Moisture.typed(words, weight.moisture(), weight.moistureSd()),
           wet
               ? Optional.of(new Moisture(weight.moisture(), weight.moistureSd()))
               : Optional.empty());

@@ -13,6 +13,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.sizes.SizeCurve;
 import jugulum.core.sizes.SizeCurve.Sieved;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -23,25 +24,32 @@ import jugulum.desk.words.Words;
 public final class SizeAnalysisForm extends MeasureForm {
   private static final Pattern BETWEEN = Pattern.compile("[\\s;]+");
 
+  @Prologue private final Words words;
   private final EntryField<List<Sieved>> sieved =
       new EntryField<>(
-          "sieved", Words.of("form.sieved"), Words.of("form.sieved.hint"), SizeAnalysisForm::parse);
+          words,
+          "sieved",
+          words.of("form.sieved"),
+          words.of("form.sieved.hint"),
+          one -> SizeAnalysisForm.parse(words, one));
   private final EntryField<Double> pan =
       new EntryField<>(
+          words,
           "pan",
-          Words.of("form.pan"),
-          Words.of("form.pan.hint"),
-          typed -> Parsers.number(typed, 0, 1e7));
+          words.of("form.pan"),
+          words.of("form.pan.hint"),
+          typed -> Parsers.number(words, typed, 0, 1e7));
 
   /** Makes an empty form. */
   public SizeAnalysisForm(Supplier<Figures> figures) {
+    this.words = figures.get().words();
     super(figures);
     getChildren().addAll(sieved, pan);
   }
 
-  private static Entry<List<Sieved>> parse(String typed) {
+  private static Entry<List<Sieved>> parse(Words words, String typed) {
     if (typed.isBlank()) {
-      return new Entry.Bad<>(Words.of("entry.mass.EMPTY"));
+      return new Entry.Bad<>(words.of("entry.mass.EMPTY"));
     }
     Function<String, Sieved> one =
         pair -> {
@@ -51,9 +59,9 @@ public final class SizeAnalysisForm extends MeasureForm {
     try {
       return new Entry.Value<>(Stream.of(BETWEEN.split(typed.strip())).map(one).toList());
     } catch (NumberFormatException | ArrayIndexOutOfBoundsException unreadable) {
-      return new Entry.Bad<>(Words.of("entry.sieved", typed.strip()));
+      return new Entry.Bad<>(words.of("entry.sieved", typed.strip()));
     } catch (OutOfRange outside) {
-      return new Entry.Bad<>(Sentences.outOfRange(outside));
+      return new Entry.Bad<>(Sentences.outOfRange(words, outside));
     }
   }
 
@@ -65,6 +73,7 @@ public final class SizeAnalysisForm extends MeasureForm {
   @Override
   public Optional<Measure> read() {
     return read(
+        words,
         sieved,
         pan,
         Map.of("screens", sieved, "openingMm", sieved, "panG", pan, "totalG", sieved),
@@ -76,10 +85,10 @@ public final class SizeAnalysisForm extends MeasureForm {
     if (measure instanceof Measure.SizeAnalysis(SizeCurve curve)) {
       sieved.put(
           curve.sieved().stream()
-              .map(one -> Figures.plain(one.openingMm()) + ":" + Figures.plain(one.retainedG()))
+              .map(one -> words.plain(one.openingMm()) + ":" + words.plain(one.retainedG()))
               .collect(Collectors.joining(" ")),
           curve.sieved());
-      putNumber(pan, curve.panG(), curve.panG());
+      putNumber(words, pan, curve.panG(), curve.panG());
     }
   }
 }

@@ -14,6 +14,7 @@ import jugulum.core.ledger.Measure.Smelt.Collector;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -21,13 +22,14 @@ import jugulum.desk.words.Words;
  * Asks for a smelt of a sample: what went in, the bead, and what became of the gold one could see.
  */
 public final class SmeltForm extends MeasureForm {
+  @Prologue private final Words words;
   private final EntryField<MassText.Mass> sample;
   private final ComboBox<Collector> collector =
       Choices.of(
           "smelt-collector",
-          Words.of("form.smelt.collector"),
+          words.of("form.smelt.collector"),
           List.of(Collector.values()),
-          one -> Words.of("form.smelt.with", Words.of("collector", one)));
+          one -> words.of("form.smelt.with", words.of("collector", one)));
   private final EntryField<Optional<MassText.Mass>> collectorMass;
   private final EntryField<Optional<MassText.Mass>> button;
   private final EntryField<MassText.Mass> bead;
@@ -35,29 +37,33 @@ public final class SmeltForm extends MeasureForm {
   private final EntryField<Optional<MassText.Mass>> slag;
   private final EntryField<Optional<Double>> cost =
       new EntryField<>(
+          words,
           "smelt-cost",
-          Words.of("form.smelt.cost"),
+          words.of("form.smelt.cost"),
           "18",
-          Parsers.optional(typed -> Parsers.number(typed, 0, 1e6)));
+          Parsers.optional(typed -> Parsers.number(words, typed, 0, 1e6)));
   private final VisibleChoice visible;
 
   /** Makes an empty form. */
   public SmeltForm(Supplier<Figures> figures) {
+    this.words = figures.get().words();
     super(figures);
     sample =
         new EntryField<>(
+            words,
             "smelt-sample",
-            Words.of("form.smelt.sample"),
+            words.of("form.smelt.sample"),
             "200 g",
-            typed -> Parsers.sand(sandUnit()).apply(typed));
+            typed -> Parsers.sand(words, sandUnit()).apply(typed));
     collectorMass = optional("smelt-collector-mass", "form.smelt.collector-mass", "30 g");
     button = optional("smelt-button", "form.smelt.button", "28 g");
     bead =
         new EntryField<>(
+            words,
             "smelt-bead",
-            Words.of("form.smelt.bead"),
-            Words.of("form.smelt.bead.hint"),
-            typed -> Parsers.gold(smallGoldUnit()).apply(typed));
+            words.of("form.smelt.bead"),
+            words.of("form.smelt.bead.hint"),
+            typed -> Parsers.gold(words, smallGoldUnit()).apply(typed));
     parted = gold("smelt-parted", "form.smelt.parted");
     slag = gold("smelt-slag", "form.smelt.slag");
     visible = new VisibleChoice("smelt-visible", figures);
@@ -72,15 +78,20 @@ public final class SmeltForm extends MeasureForm {
 
   private EntryField<Optional<MassText.Mass>> optional(String id, String key, String hint) {
     return new EntryField<>(
-        id, Words.of(key), hint, Parsers.optional(typed -> Parsers.sand(sandUnit()).apply(typed)));
+        words,
+        id,
+        words.of(key),
+        hint,
+        Parsers.optional(typed -> Parsers.sand(words, sandUnit()).apply(typed)));
   }
 
   private EntryField<Optional<MassText.Mass>> gold(String id, String key) {
     return new EntryField<>(
+        words,
         id,
-        Words.of(key),
+        words.of(key),
         "",
-        Parsers.optional(typed -> Parsers.gold(smallGoldUnit()).apply(typed)));
+        Parsers.optional(typed -> Parsers.gold(words, smallGoldUnit()).apply(typed)));
   }
 
   @Override
@@ -136,7 +147,7 @@ public final class SmeltForm extends MeasureForm {
               button,
               "cost",
               cost);
-      fieldOf.getOrDefault(problem.quantity(), sample).refuse(Sentences.outOfRange(problem));
+      fieldOf.getOrDefault(problem.quantity(), sample).refuse(Sentences.outOfRange(words, problem));
       return Optional.empty();
     }
   }
@@ -158,14 +169,14 @@ public final class SmeltForm extends MeasureForm {
   @Override
   void fill(Measure measure) {
     if (measure instanceof Smelt smelt) {
-      put(sample, smelt.sampleG());
+      put(words, sample, smelt.sampleG());
       collector.setValue(smelt.collector());
-      smelt.collectorG().ifPresent(mass -> putOptional(collectorMass, mass));
-      smelt.buttonG().ifPresent(mass -> putOptional(button, mass));
-      putMilligrams(bead, smelt.beadMg());
-      smelt.partedMg().ifPresent(mass -> putOptionalMilligrams(parted, mass));
-      smelt.slagMg().ifPresent(mass -> putOptionalMilligrams(slag, mass));
-      smelt.cost().ifPresent(money -> putOptionalNumber(cost, money, money));
+      smelt.collectorG().ifPresent(mass -> putOptional(words, collectorMass, mass));
+      smelt.buttonG().ifPresent(mass -> putOptional(words, button, mass));
+      putMilligrams(words, bead, smelt.beadMg());
+      smelt.partedMg().ifPresent(mass -> putOptionalMilligrams(words, parted, mass));
+      smelt.slagMg().ifPresent(mass -> putOptionalMilligrams(words, slag, mass));
+      smelt.cost().ifPresent(money -> putOptionalNumber(words, cost, money, money));
       visible.fill(smelt.visible());
     }
   }

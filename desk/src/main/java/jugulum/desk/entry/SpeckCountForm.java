@@ -12,24 +12,28 @@ import jugulum.desk.words.Words;
 public final class SpeckCountForm extends MeasureForm {
   private static final int MOST = 1_000_000;
 
+  private final Words words;
   private final EntryField<Integer> specks;
   private final EntryField<Double> share;
 
   /** Makes an empty form. */
   public SpeckCountForm(Supplier<Figures> figures) {
+    this.words = figures.get().words();
     super(figures);
     specks =
         new EntryField<>(
+            words,
             "specks",
-            Words.of("form.specks"),
-            Words.of("form.specks.hint"),
-            typed -> Parsers.count(typed, MOST));
+            words.of("form.specks"),
+            words.of("form.specks.hint"),
+            typed -> Parsers.count(words, typed, MOST));
     share =
         new EntryField<>(
+            words,
             "share",
-            Words.of("form.share"),
-            Words.of("form.share.hint"),
-            typed -> Parsers.percent(typed, 0.0001, 100));
+            words.of("form.share"),
+            words.of("form.share.hint"),
+            typed -> Parsers.percent(words, typed, 0.0001, 100));
     getChildren().addAll(specks, share);
   }
 
@@ -41,14 +45,18 @@ public final class SpeckCountForm extends MeasureForm {
   @Override
   public Optional<Measure> read() {
     return read(
-        specks, share, Map.of("specks", specks, "shareChecked", share), Measure.SpeckCount::new);
+        words,
+        specks,
+        share,
+        Map.of("specks", specks, "shareChecked", share),
+        Measure.SpeckCount::new);
   }
 
   @Override
   void fill(Measure measure) {
     if (measure instanceof Measure.SpeckCount(int count, double part)) {
       specks.fill(Integer.toString(count));
-      putNumber(share, part * 100, part);
+      putNumber(words, share, part * 100, part);
     }
   }
 }

@@ -23,9 +23,9 @@ public final class SpecksText {
    * Understands what was typed for a lot of that cut; where a size names one screen only, the lot's
    * own bounds it on the other side.
    */
-  public static Entry<List<Seen>> parse(Cut lot, String typed) {
+  public static Entry<List<Seen>> parse(Words words, Cut lot, String typed) {
     if (!typed.contains("+") && !typed.matches(".*[-−–].*")) {
-      return switch (Parsers.count(typed, MOST)) {
+      return switch (Parsers.count(words, typed, MOST)) {
         case Entry.Value<Integer>(Integer specks) ->
             new Entry.Value<>(List.of(new Seen(lot, specks)));
         case Entry.Bad<Integer>(String sentence) -> new Entry.Bad<>(sentence);
@@ -38,14 +38,14 @@ public final class SpecksText {
           || !isKnown(sizes.group(1))
           || !isKnown(sizes.group(2))
           || sizes.group(1) == null && sizes.group(2) == null) {
-        return new Entry.Bad<>(Words.of("specks.unreadable", part.strip()));
+        return new Entry.Bad<>(words.of("specks.unreadable", part.strip()));
       }
       Optional<Cut> cut = cut(lot, sizes.group(1), sizes.group(2)).filter(lot::overlaps);
       if (cut.isEmpty()) {
-        return new Entry.Bad<>(Words.of("specks.outside", part.strip()));
+        return new Entry.Bad<>(words.of("specks.outside", part.strip()));
       }
       if (all.stream().anyMatch(one -> one.cut().overlaps(cut.get()))) {
-        return new Entry.Bad<>(Words.of("specks.overlap", part.strip()));
+        return new Entry.Bad<>(words.of("specks.overlap", part.strip()));
       }
       all.add(new Seen(cut.get(), Integer.parseInt(sizes.group(3))));
     }

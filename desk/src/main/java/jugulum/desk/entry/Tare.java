@@ -18,7 +18,7 @@ import jugulum.desk.words.Words;
 record Tare(double grams, Optional<String> name, boolean isNew) {
   private static final String IS = "=";
 
-  static Entry<Tare> parse(String typed, MassUnit bare, Containers containers) {
+  static Entry<Tare> parse(Words words, String typed, MassUnit bare, Containers containers) {
     Optional<Container> known = containers.named(typed);
     if (known.isPresent()) {
       return new Entry.Value<>(new Tare(known.get().tareG(), known.map(Container::name), false));
@@ -29,12 +29,12 @@ record Tare(double grams, Optional<String> name, boolean isNew) {
         parts.length == 2 && !parts[0].isBlank() ? Optional.of(parts[0].strip()) : Optional.empty();
     boolean word = name.isEmpty() && typed.chars().noneMatch(Character::isDigit);
     if (word) {
-      return new Entry.Bad<>(Words.of("entry.container.unknown", typed.strip()));
+      return new Entry.Bad<>(words.of("entry.container.unknown", typed.strip()));
     }
-    return switch (Parsers.sand(bare).apply(weight)) {
+    return switch (Parsers.sand(words, bare).apply(weight)) {
       case Entry.Value<MassText.Mass>(MassText.Mass mass)
           when name.isPresent() && !(mass.grams() > 0) ->
-          new Entry.Bad<>(Words.of("entry.container.weightless", name.get()));
+          new Entry.Bad<>(words.of("entry.container.weightless", name.get()));
       case Entry.Value<MassText.Mass>(MassText.Mass mass) ->
           new Entry.Value<>(new Tare(mass.grams(), name, name.isPresent()));
       case Entry.Bad<MassText.Mass>(String sentence) -> new Entry.Bad<>(sentence);

@@ -26,8 +26,13 @@ public final class TextColumns {
    * @param <T> the kind of line
    */
   public static <T> void add(
-      TableView<T> table, String key, double width, Function<T, String> text, boolean figure) {
-    added(table, key, width, text, figure);
+      Words words,
+      TableView<T> table,
+      String key,
+      double width,
+      Function<T, String> text,
+      boolean figure) {
+    added(words, table, key, width, text, figure);
   }
 
   /**
@@ -39,8 +44,8 @@ public final class TextColumns {
    * @param <T> the kind of line
    */
   public static <T> void addLong(
-      TableView<T> table, String key, double width, Function<T, String> text) {
-    added(table, key, width, text, false).setCellFactory(_ -> new LongCell<>());
+      Words words, TableView<T> table, String key, double width, Function<T, String> text) {
+    added(words, table, key, width, text, false).setCellFactory(_ -> new LongCell<>());
   }
 
   /** A cell as high as its text. */
@@ -62,8 +67,13 @@ public final class TextColumns {
   }
 
   private static <T> TableColumn<T, String> added(
-      TableView<T> table, String key, double width, Function<T, String> text, boolean figure) {
-    TableColumn<T, String> column = new TableColumn<>(Words.of(key));
+      Words words,
+      TableView<T> table,
+      String key,
+      double width,
+      Function<T, String> text,
+      boolean figure) {
+    TableColumn<T, String> column = new TableColumn<>(words.of(key));
     column.setCellValueFactory(cell -> new ReadOnlyStringWrapper(text.apply(cell.getValue())));
     column.setPrefWidth(width);
     column.setSortable(false);

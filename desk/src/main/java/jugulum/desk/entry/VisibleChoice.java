@@ -17,6 +17,7 @@ import jugulum.desk.words.Words;
  * speaks.
  */
 public final class VisibleChoice extends VBox {
+  private final Words words;
   private final ComboBox<State> state;
   private final EntryField<MassText.Mass> taken;
   private final EntryField<MassText.Mass> from;
@@ -29,10 +30,11 @@ public final class VisibleChoice extends VBox {
 
   /** Makes a choice that claims nothing until somebody chooses: left in, or nobody looked. */
   public VisibleChoice(String id, Supplier<Figures> figures) {
+    this.words = figures.get().words();
     getStyleClass().add("form");
     state =
         Choices.of(
-            id, Words.of("form.visible"), List.of(State.values()), one -> Words.of("visible", one));
+            id, words.of("form.visible"), List.of(State.values()), one -> words.of("visible", one));
     taken = gold(id + "-mass", "form.visible.mass", "form.visible.mass.hint", figures);
     from = gold(id + "-from", "form.visible.judged", "form.visible.judged.hint", figures);
     to = gold(id + "-to", "form.visible.judged.to", "form.visible.mass.hint", figures);
@@ -49,10 +51,13 @@ public final class VisibleChoice extends VBox {
   private static EntryField<MassText.Mass> gold(
       String id, String key, String hint, Supplier<Figures> figures) {
     return new EntryField<>(
+        figures.get().words(),
         id,
-        Words.of(key),
-        Words.of(hint),
-        typed -> Parsers.gold(MeasureForm.smallGoldUnit(figures.get())).apply(typed));
+        figures.get().words().of(key),
+        figures.get().words().of(hint),
+        typed ->
+            Parsers.gold(figures.get().words(), MeasureForm.smallGoldUnit(figures.get()))
+                .apply(typed));
   }
 
   /** The fields in order; which are in sight depends on what is chosen. */
@@ -83,7 +88,7 @@ public final class VisibleChoice extends VBox {
 
   private Optional<Optional<VisibleGold>> judged(double leastMg, double mostMg) {
     if (mostMg < leastMg) {
-      to.refuse(Words.of("form.visible.judged.order"));
+      to.refuse(words.of("form.visible.judged.order"));
       return Optional.empty();
     }
     return Optional.of(Optional.of(VisibleGold.judged(leastMg, mostMg)));
@@ -92,14 +97,14 @@ public final class VisibleChoice extends VBox {
   void fill(VisibleGold visible) {
     state.setValue(visible.state());
     if (visible.state().isWeighed()) {
-      MeasureForm.putMilligrams(taken, visible.milligrams());
+      MeasureForm.putMilligrams(words, taken, visible.milligrams());
     }
     visible
         .upToMg()
         .ifPresent(
             most -> {
-              MeasureForm.putMilligrams(from, visible.milligrams());
-              MeasureForm.putMilligrams(to, most);
+              MeasureForm.putMilligrams(words, from, visible.milligrams());
+              MeasureForm.putMilligrams(words, to, most);
             });
   }
 

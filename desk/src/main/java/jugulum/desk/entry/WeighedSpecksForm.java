@@ -17,24 +17,28 @@ import jugulum.desk.words.Words;
 public final class WeighedSpecksForm extends MeasureForm {
   private static final int MOST = 1_000_000;
 
+  private final Words words;
   private final EntryField<Integer> specks;
   private final EntryField<MassText.Mass> mass;
 
   /** Makes an empty form. */
   public WeighedSpecksForm(Supplier<Figures> figures) {
+    this.words = figures.get().words();
     super(figures);
     specks =
         new EntryField<>(
+            words,
             "weighed-specks",
-            Words.of("form.weighed-specks"),
+            words.of("form.weighed-specks"),
             "50",
-            typed -> Parsers.count(typed, MOST));
+            typed -> Parsers.count(words, typed, MOST));
     mass =
         new EntryField<>(
+            words,
             "weighed-specks-mass",
-            Words.of("form.weighed-specks.mass"),
-            Words.of("form.weighed-specks.mass.hint"),
-            typed -> Parsers.gold(smallGoldUnit()).apply(typed));
+            words.of("form.weighed-specks.mass"),
+            words.of("form.weighed-specks.mass.hint"),
+            typed -> Parsers.gold(words, smallGoldUnit()).apply(typed));
     getChildren().add(new FieldRow(List.of(specks, mass)));
   }
 
@@ -47,6 +51,7 @@ public final class WeighedSpecksForm extends MeasureForm {
   @Override
   public Optional<Measure> read() {
     return read(
+        words,
         specks,
         mass,
         Map.of("specks", specks, "milligrams", mass, "resolutionMg", mass),
@@ -60,7 +65,7 @@ public final class WeighedSpecksForm extends MeasureForm {
     if (measure instanceof Measure.WeighedSpecks(int count, double mg, double resolutionMg)) {
       specks.fill(Integer.toString(count));
       mass.put(
-          milligrams(mg),
+          milligrams(words, mg),
           new MassText.Mass(Decimal.shifted(mg, -3), Decimal.shifted(resolutionMg, -3)));
     }
   }

@@ -20,34 +20,36 @@ import jugulum.desk.words.Words;
 
 /** Takes a batch out to files and in from one, and says what came of it. */
 public final class BatchFiles {
+  private final Words words;
   private final Workbench workbench;
 
   private final Saving saving;
 
   /** For a workbench. */
   public BatchFiles(Workbench workbench, FilePicker picker) {
+    this.words = workbench.words();
     this.workbench = workbench;
     this.saving = new Saving(workbench, picker);
   }
 
   /** Asks where to, and writes the batch as JSON there, and its two tables beside it. */
   public void save(Batch batch) {
-    saving.ask(FileKind.BATCH, batch.label().name(), path -> written(batch, path));
+    saving.ask(FileKind.BATCH, batch.label().name(), path -> written(words, batch, path));
   }
 
   /** Writes the batch as JSON there, and its two tables beside it. */
   public CompletionStage<Void> write(Batch batch, Path json) {
-    return saving.write(json, path -> written(batch, path));
+    return saving.write(json, path -> written(words, batch, path));
   }
 
-  private static Notice written(Batch batch, Path json) throws IOException {
+  private static Notice written(Words words, Batch batch, Path json) throws IOException {
     Map<String, String> tables =
         Map.of("-lots.csv", BatchCsv.lots(batch), "-readings.csv", BatchCsv.readings(batch));
     FileSet beside = FileSet.beside(json, tables.keySet());
     Files.writeString(json, BatchFile.write(batch));
     beside.write(tables);
     return new Notice.Said(
-        Words.of("file.written", batch.label().name(), String.valueOf(json), beside.stem()), false);
+        words.of("file.written", batch.label().name(), String.valueOf(json), beside.stem()), false);
   }
 
   /** Reads a batch file into the book. */
@@ -63,10 +65,10 @@ public final class BatchFiles {
     switch (result) {
       case BatchFile.Faulty(List<FileFault> faults) -> {
         String sentence =
-            Words.of(
+            words.of(
                 "file.faulty",
                 String.valueOf(json.getFileName()),
-                fault(faults.getFirst()),
+                fault(words, faults.getFirst()),
                 Integer.toString(faults.size()));
         workbench.notices().say(new Notice.Said(sentence, true));
       }
@@ -81,19 +83,19 @@ public final class BatchFiles {
 
   private Notice adopted(String name, Outcome outcome) {
     return switch (outcome) {
-      case Outcome.Recorded _ -> new Notice.Said(Words.of("file.read", name), false);
+      case Outcome.Recorded _ -> new Notice.Said(words.of("file.read", name), false);
       case Outcome.Not not ->
           new Notice.Said(
-              Words.of(
+              words.of(
                   "file.refused", name, Told.why(not, workbench.preferences().figures().get())),
               true);
     };
   }
 
   /** A fault with its place. */
-  public static String fault(FileFault fault) {
+  public static String fault(Words words, FileFault fault) {
     return fault.line() > 0
-        ? Words.of("file.fault", Integer.toString(fault.line()), fault.where(), fault.reason())
+        ? words.of("file.fault", Integer.toString(fault.line()), fault.where(), fault.reason())
         : fault.reason();
   }
 }

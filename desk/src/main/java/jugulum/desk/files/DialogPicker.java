@@ -9,29 +9,31 @@ import jugulum.desk.words.Words;
 
 /** Asks with the system's own file dialog. */
 public final class DialogPicker implements FilePicker {
+  private final Words words;
   private final Window window;
 
   /** Asks over a window. */
-  public DialogPicker(Window window) {
+  public DialogPicker(Words words, Window window) {
+    this.words = words;
     this.window = window;
   }
 
-  private static FileChooser chooser(FileKind kind) {
+  private static FileChooser chooser(Words words, FileKind kind) {
     FileChooser chooser = new FileChooser();
     chooser
         .getExtensionFilters()
-        .add(new FileChooser.ExtensionFilter(Words.of("file.kind", kind), "*." + kind.ending()));
+        .add(new FileChooser.ExtensionFilter(words.of("file.kind", kind), "*." + kind.ending()));
     return chooser;
   }
 
   @Override
   public Optional<Path> toOpen(FileKind kind) {
-    return Optional.ofNullable(chooser(kind).showOpenDialog(window)).map(File::toPath);
+    return Optional.ofNullable(chooser(words, kind).showOpenDialog(window)).map(File::toPath);
   }
 
   @Override
   public Optional<Path> toSave(FileKind kind, String suggestion) {
-    FileChooser chooser = chooser(kind);
+    FileChooser chooser = chooser(words, kind);
     chooser.setInitialFileName(suggestion);
     return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
   }

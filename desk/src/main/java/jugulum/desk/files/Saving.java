@@ -14,11 +14,13 @@ import jugulum.desk.words.Words;
  * that is.
  */
 public final class Saving {
+  private final Words words;
   private final Workbench workbench;
   private final FilePicker picker;
 
   /** For a workbench. */
   public Saving(Workbench workbench, FilePicker picker) {
+    this.words = workbench.words();
     this.workbench = workbench;
     this.picker = picker;
   }
@@ -46,7 +48,7 @@ public final class Saving {
         title,
         path -> {
           Files.write(path, bytes.get());
-          return new Notice.Said(Words.of("file.saved", String.valueOf(path)), false);
+          return new Notice.Said(words.of("file.saved", String.valueOf(path)), false);
         });
   }
 
@@ -57,15 +59,15 @@ public final class Saving {
 
   /** Writes there, and says what came of it. */
   public CompletionStage<Void> write(Path path, Writing writing) {
-    return workbench.work().aside(() -> written(path, writing), workbench.notices()::say);
+    return workbench.work().aside(() -> written(words, path, writing), workbench.notices()::say);
   }
 
-  private static Notice written(Path path, Writing writing) {
+  private static Notice written(Words words, Path path, Writing writing) {
     try {
       return writing.to(path);
     } catch (IOException problem) {
       return new Notice.Said(
-          Words.of("file.not-written", String.valueOf(path), String.valueOf(problem.getMessage())),
+          words.of("file.not-written", String.valueOf(path), String.valueOf(problem.getMessage())),
           true);
     }
   }

@@ -12,6 +12,7 @@ import jugulum.desk.words.Words;
 
 /** The gear of the shop: what each machine has shown in the runs of all batches. */
 public final class GearView extends BorderPane implements FocusFirst {
+  private final Words words;
   private final RunsPane runs;
 
   /**
@@ -20,14 +21,15 @@ public final class GearView extends BorderPane implements FocusFirst {
    * @param onOpen a run was chosen
    */
   public GearView(Workbench workbench, Consumer<Ran> onOpen) {
+    this.words = workbench.words();
     getStyleClass().add("page");
     setId("gear-view");
     runs = new RunsPane(workbench, onOpen);
     VBox top =
         new VBox(
             4,
-            Parts.styled(new Label(Words.of("gear.title")), "page-title"),
-            Parts.sentence(Words.of("gear.about"), "muted"));
+            Parts.styled(new Label(words.of("gear.title")), "page-title"),
+            Parts.sentence(words.of("gear.about"), "muted"));
     top.getStyleClass().add("page-top");
     setTop(top);
     setCenter(runs);

@@ -32,6 +32,7 @@ import jugulum.desk.entry.TextColumns;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
@@ -43,12 +44,18 @@ final class RunsPane extends BorderPane {
   private static final double CHART_HEIGHT = 210;
   private static final int MOST_SETTINGS = 4;
 
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final TableView<Ran> table = new TableView<>();
   private final ComboBox<Machine> machines =
-      Choices.of("runs-machine", Words.of("gravity.machine"), List.of(), Sentences::machine);
+      Choices.of(
+          "runs-machine",
+          words.of("gravity.machine"),
+          List.of(),
+          one -> Sentences.machine(words, one));
   private final ComboBox<String> dials =
-      Choices.of("runs-dial", Words.of("runs.dial"), List.of(), RunsPane::dialName);
+      Choices.of(
+          "runs-dial", words.of("runs.dial"), List.of(), one -> RunsPane.dialName(words, one));
   private final DrawingView chart = new DrawingView("runs-chart");
   private final Label record = Parts.sentence("", "answer");
   private final Label about = Parts.sentence("", "muted");
@@ -56,33 +63,40 @@ final class RunsPane extends BorderPane {
   private boolean filling;
 
   RunsPane(Workbench workbench, Consumer<Ran> onOpen) {
+    this.words = workbench.words();
+    super();
     this.workbench = workbench;
     setId("runs-pane");
     table.setId("runs");
-    table.setAccessibleText(Words.of("runs.title"));
-    table.setPlaceholder(Parts.sentence(Words.of("runs.none"), "muted"));
+    table.setAccessibleText(words.of("runs.title"));
+    table.setPlaceholder(Parts.sentence(words.of("runs.none"), "muted"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    TextColumns.add(table, "batches.name", 130, Ran::name, false);
-    TextColumns.add(table, "magnetics.cut", 90, ran -> Sentences.cut(ran.run().cut()), false);
-    TextColumns.add(table, "runs.fed", 108, ran -> told(ran.run().fedG(), figures()::sand), true);
-    TextColumns.addLong(table, "runs.settings", 256, ran -> settings(ran.run()));
-    TextColumns.add(table, "runs.time", 80, ran -> told(ran.run().minutes(), Figures::time), true);
-    TextColumns.add(table, "runs.recovery", 214, this::recovery, true);
+    TextColumns.add(words, table, "batches.name", 130, Ran::name, false);
     TextColumns.add(
+        words, table, "magnetics.cut", 90, ran -> Sentences.cut(words, ran.run().cut()), false);
+    TextColumns.add(
+        words, table, "runs.fed", 108, ran -> told(ran.run().fedG(), figures()::sand), true);
+    TextColumns.addLong(words, table, "runs.settings", 256, ran -> settings(ran.run()));
+    TextColumns.add(
+        words, table, "runs.time", 80, ran -> told(ran.run().minutes(), words::time), true);
+    TextColumns.add(words, table, "runs.recovery", 214, this::recovery, true);
+    TextColumns.add(
+        words,
         table,
         "runs.richer",
         110,
-        ran -> ran.run().stage().enrichment().map(band -> times(band.usual())).orElse(""),
+        ran -> ran.run().stage().enrichment().map(band -> times(words, band.usual())).orElse(""),
         true);
     TextColumns.add(
+        words,
         table,
         "runs.less",
         80,
         ran ->
-            told(
-                ran.run().stage().ratio(), ratio -> Words.of("stage.to-one", Figures.times(ratio))),
+            told(ran.run().stage().ratio(), ratio -> words.of("stage.to-one", words.times(ratio))),
         true);
     TextColumns.add(
+        words,
         table,
         "runs.left",
         110,
@@ -90,8 +104,8 @@ final class RunsPane extends BorderPane {
             told(
                 ran.run().tailingsGrade(),
                 grade ->
-                    Words.of(
-                        "runs.grade", Figures.fixed(grade, grade < 10 ? 2 : grade < 100 ? 1 : 0))),
+                    words.of(
+                        "runs.grade", words.fixed(grade, grade < 10 ? 2 : grade < 100 ? 1 : 0))),
         true);
     table.setOnKeyPressed(
         key -> {
@@ -104,7 +118,9 @@ final class RunsPane extends BorderPane {
     about.setId("runs-about");
     machines.valueProperty().addListener((_, _, _) -> chooseMachine());
     dials.valueProperty().addListener((_, _, _) -> draw());
-    HBox choice = new HBox(14, labelled("gravity.machine", machines), labelled("runs.dial", dials));
+    HBox choice =
+        new HBox(
+            14, labelled(words, "gravity.machine", machines), labelled(words, "runs.dial", dials));
     VBox top = new VBox(8, choice, record);
     top.getStyleClass().add("page-top");
     setTop(top);
@@ -114,16 +130,16 @@ final class RunsPane extends BorderPane {
             8,
             Parts.row(
                 Buttons.plain(
-                    "open-run", Words.of("runs.open"), "Enter", () -> chosen().ifPresent(onOpen))),
+                    "open-run", words.of("runs.open"), "Enter", () -> chosen().ifPresent(onOpen))),
             chart,
             about);
     below.getStyleClass().add("page-top");
     setBottom(below);
-    workbench.preferences().figures().addListener((_, _, _) -> table.refresh());
+    workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
   }
 
-  private static VBox labelled(String key, ComboBox<?> box) {
-    VBox both = new VBox(3, Parts.styled(new Label(Words.of(key)), "entry-label"), box);
+  private static VBox labelled(Words words, String key, ComboBox<?> box) {
+    VBox both = new VBox(3, Parts.styled(new Label(words.of(key)), "entry-label"), box);
     box.setMinWidth(220);
     return both;
   }
@@ -140,28 +156,28 @@ final class RunsPane extends BorderPane {
     return value.isPresent() ? how.apply(value.getAsDouble()) : "";
   }
 
-  private static String times(double value) {
-    return Words.of("stage.times", Figures.times(value));
+  private static String times(Words words, double value) {
+    return words.of("stage.times", words.times(value));
   }
 
-  private static String dialName(String dial) {
-    return dial.isEmpty() ? Words.of("runs.dial.none") : SheetWords.dial(dial);
+  private static String dialName(Words words, String dial) {
+    return dial.isEmpty() ? words.of("runs.dial.none") : SheetWords.dial(words, dial);
   }
 
   private String settings(PastRun run) {
     return dialsOf(run.machine())
         .filter(dial -> run.setting(dial.id()).isPresent())
         .limit(MOST_SETTINGS)
-        .map(dial -> setting(dial, run))
+        .map(dial -> setting(words, dial, run))
         .collect(Collectors.joining(" · "));
   }
 
-  private static String setting(Dial dial, PastRun run) {
-    return Words.of(
+  private static String setting(Words words, Dial dial, PastRun run) {
+    return words.of(
         "measure.setting",
-        SheetWords.dial(dial.id()),
-        Figures.rounded(run.setting(dial.id()).orElseThrow(), 2),
-        SheetWords.unit(dial.unit()));
+        SheetWords.dial(words, dial.id()),
+        words.rounded(run.setting(dial.id()).orElseThrow(), 2),
+        SheetWords.unit(words, dial.unit()));
   }
 
   private Stream<Dial> dialsOf(Machine machine) {
@@ -174,14 +190,14 @@ final class RunsPane extends BorderPane {
         .recovery()
         .map(
             band ->
-                Words.of(
+                words.of(
                     "runs.recovery.range",
-                    Words.of(
+                    words.of(
                         "runs.bound",
                         ran.run().stage().bound(),
-                        Figures.fixed(100 * band.usual(), 1)),
-                    Figures.shares(band)))
-        .orElse(Words.of("runs.untold"));
+                        words.fixed(100 * band.usual(), 1)),
+                    words.shares(band)))
+        .orElse(words.of("runs.untold"));
   }
 
   /** Reads every batch again. */
@@ -235,7 +251,7 @@ final class RunsPane extends BorderPane {
     before
         .filter(runs::contains)
         .ifPresentOrElse(table.getSelectionModel()::select, table.getSelectionModel()::selectFirst);
-    record.setText(record(runs.stream().map(Ran::run).toList()));
+    record.setText(record(words, runs.stream().map(Ran::run).toList()));
     List<String> set =
         machines.getValue() == null
             ? List.of()
@@ -252,7 +268,7 @@ final class RunsPane extends BorderPane {
     draw();
   }
 
-  private static String record(List<PastRun> runs) {
+  private static String record(Words words, List<PastRun> runs) {
     if (runs.isEmpty()) {
       return "";
     }
@@ -263,18 +279,18 @@ final class RunsPane extends BorderPane {
         MachineRecord.expected(runs, cut, kind)
             .map(
                 own ->
-                    Words.of(
+                    words.of(
                         "runs.record",
-                        Sentences.cut(cut),
-                        Words.of("runs.kind", kind),
+                        Sentences.cut(words, cut),
+                        words.of("runs.kind", kind),
                         Integer.toString(own.runs()),
-                        Figures.percent(own.share().usual()),
-                        Figures.wholeShares(own.share())))
+                        words.percent(own.share().usual()),
+                        words.wholeShares(own.share())))
             .ifPresent(records::add);
       }
     }
     return records.isEmpty()
-        ? Words.of(
+        ? words.of(
             "runs.record.none",
             Integer.toString(runs.size()),
             Integer.toString(told),
@@ -306,11 +322,11 @@ final class RunsPane extends BorderPane {
     boolean enough = !dots.isEmpty();
     String axis = enough ? axis(dial.orElseThrow()) : "";
     chart.show(
-        width -> DialChart.of(dots, axis, width, CHART_HEIGHT),
-        enough ? DialChart.spoken(dots, axis) : "");
+        width -> DialChart.of(words, dots, axis, width, CHART_HEIGHT),
+        enough ? DialChart.spoken(words, dots, axis) : "");
     Parts.shown(chart, enough);
     about.setText(
-        runs().isEmpty() ? "" : Words.of(enough ? "runs.chart.about" : "runs.chart.none"));
+        runs().isEmpty() ? "" : words.of(enough ? "runs.chart.about" : "runs.chart.none"));
   }
 
   private static Band clamped(Band band) {
@@ -323,7 +339,8 @@ final class RunsPane extends BorderPane {
   private String axis(String dial) {
     Dial known =
         dialsOf(machines.getValue()).filter(one -> one.id().equals(dial)).findFirst().orElseThrow();
-    return Words.of("runs.axis", SheetWords.dial(dial), SheetWords.unit(known.unit()));
+    return words.of(
+        "runs.axis", SheetWords.dial(words, dial), SheetWords.unit(words, known.unit()));
   }
 
   /** Puts the focus on the list. */

@@ -16,30 +16,34 @@ import jugulum.desk.entry.LabelForm;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** What is written on the bucket, and what is taken as given for this batch. */
 final class BatchPanel extends Panel {
+  @Prologue private final Words words;
   private final Desk desk;
-  private final LabelForm label = new LabelForm();
-  private final AssumptionsForm given = new AssumptionsForm();
+  private final LabelForm label = new LabelForm(words);
+  private final AssumptionsForm given = new AssumptionsForm(words);
   private final RouteBox route;
   private Optional<Batch> filled = Optional.empty();
 
   BatchPanel(Desk desk) {
+    this.words = desk.words();
+    super();
     this.desk = desk;
     this.route = new RouteBox(desk);
     getChildren()
         .addAll(
-            Parts.heading(Words.of("batch.title"), ""),
+            Parts.heading(words.of("batch.title"), ""),
             label.inColumn(),
             route,
-            Parts.section(Words.of("batch.given")),
-            Parts.sentence(Words.of("batch.given.about"), "muted"),
+            Parts.section(words.of("batch.given")),
+            Parts.sentence(words.of("batch.given.about"), "muted"),
             given.inColumn(),
             Parts.row(
-                Buttons.primary("change-batch", Words.of("batch.change"), "Enter", this::change),
-                Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)));
+                Buttons.primary("change-batch", words.of("batch.change"), "Enter", this::change),
+                Buttons.plain("back", words.of("panel.back"), "Esc", desk::back)));
     Stream.concat(label.fields().stream(), given.fields().stream())
         .map(EntryField::field)
         .forEach(field -> field.setOnAction(_ -> change()));

@@ -8,14 +8,16 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** Several lots set aside together, one of which can be opened. */
 public final class BucketPanel extends Panel {
+  @Prologue private final Words words;
   private final String title;
   private final Function<Worked, List<LotId>> which;
   private final LotList list;
-  private final Label empty = Parts.sentence(Words.of("bucket.empty"), "muted");
+  private final Label empty = Parts.sentence(words.of("bucket.empty"), "muted");
 
   /**
    * Makes the panel.
@@ -25,22 +27,24 @@ public final class BucketPanel extends Panel {
    * @param desk the bench
    */
   public BucketPanel(String title, Function<Worked, List<LotId>> which, Desk desk) {
+    this.words = desk.words();
+    super();
     this.title = title;
     this.which = which;
-    list = new LotList("bucket-lots", LotList.Names.OVER_FIGURES, desk::openLot);
+    list = new LotList(words, "bucket-lots", LotList.Names.OVER_FIGURES, desk::openLot);
     getChildren()
         .addAll(
             Parts.heading(title, ""),
-            Parts.sentence(Words.of("bucket.about"), "muted"),
+            Parts.sentence(words.of("bucket.about"), "muted"),
             list,
             empty,
             Parts.row(
                 Buttons.plain(
                     "open-lot",
-                    Words.of("outputs.open"),
+                    words.of("outputs.open"),
                     "O",
                     () -> list.chosen().ifPresent(desk::openLot)),
-                Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back)));
+                Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back)));
   }
 
   @Override

@@ -24,19 +24,21 @@ public final class Closures {
 
   /** The verdict in a sentence. */
   public static String sentence(StepClosure closure, Worked worked, Figures figures) {
-    String tolerance = Figures.percent(closure.tolerance());
+    Words words = figures.words();
+    String tolerance = words.percent(closure.tolerance());
     return switch (closure.state()) {
       case CLOSES, SHORT, OVER ->
-          Words.of(
+          words.of(
               "closure",
               closure.state(),
-              Figures.percent(closure.ratio()),
+              words.percent(closure.ratio()),
               figures.sand(Math.abs(closure.differenceG())),
               tolerance);
       case NOT_ALL_WEIGHED ->
-          Words.of(
-              "closure.NOT_ALL_WEIGHED", Sentences.lots(worked.network(), closure.notWeighed()));
-      case NOTHING_TO_CLOSE -> Words.of("closure.NOTHING_TO_CLOSE");
+          words.of(
+              "closure.NOT_ALL_WEIGHED",
+              Sentences.lots(words, worked.network(), closure.notWeighed()));
+      case NOTHING_TO_CLOSE -> words.of("closure.NOTHING_TO_CLOSE");
     };
   }
 }

@@ -13,22 +13,27 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /** Corrects a reading or strikes it: the old one is kept with the reason. */
 final class CorrectPanel extends Panel {
+  @Prologue private final Words words;
   private final Reading reading;
   private final Desk desk;
   private final MeasureForm form;
   private final EntryField<String> reason =
       new EntryField<>(
+          words,
           "reason",
-          Words.of("correct.reason"),
-          Words.of("correct.reason.hint"),
-          Parsers.text("refusal.REASON_MISSING"));
+          words.of("correct.reason"),
+          words.of("correct.reason.hint"),
+          Parsers.text(words, "refusal.REASON_MISSING"));
 
   CorrectPanel(Reading reading, Desk desk) {
+    this.words = desk.words();
+    super();
     this.reading = reading;
     this.desk = desk;
     this.form =
@@ -41,21 +46,21 @@ final class CorrectPanel extends Panel {
     reason.field().setOnAction(_ -> correct.run());
     getChildren()
         .addAll(
-            Parts.heading(Words.of("correct.title"), ""),
-            Parts.section(Words.of("correct.was")),
+            Parts.heading(words.of("correct.title"), ""),
+            Parts.section(words.of("correct.was")),
             Parts.sentence(was),
             form,
             reason,
             Parts.row(
-                Buttons.primary("correct-record", Words.of("correct.record"), "Enter", correct),
+                Buttons.primary("correct-record", words.of("correct.record"), "Enter", correct),
                 Buttons.plain(
                     "correct-strike",
-                    Words.of("correct.strike"),
+                    words.of("correct.strike"),
                     "",
                     () -> reason.read().ifPresent(this::strike))),
             doubt(),
-            Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back),
-            Parts.sentence(Words.of("correct.kept"), "muted"));
+            Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back),
+            Parts.sentence(words.of("correct.kept"), "muted"));
   }
 
   /**
@@ -70,13 +75,13 @@ final class CorrectPanel extends Panel {
         ? Parts.row(
             Buttons.plain(
                 "correct-trust",
-                Words.of("correct.trust"),
+                words.of("correct.trust"),
                 "",
                 () -> finish(desk.submit(new Edit.Doubt(reading.id(), false, "")), false)))
         : Parts.row(
             Buttons.plain(
                 "correct-doubt",
-                Words.of("correct.doubt"),
+                words.of("correct.doubt"),
                 "",
                 () ->
                     reason

@@ -28,10 +28,12 @@ import jugulum.desk.words.Words;
 final class CutsBox extends VBox {
   private static final int MOST_SETTINGS = 3;
 
+  private final Words words;
   private final StepId step;
   private final Desk desk;
 
   CutsBox(StepId step, Desk desk) {
+    this.words = desk.words();
     super(4);
     this.step = step;
     this.desk = desk;
@@ -45,7 +47,7 @@ final class CutsBox extends VBox {
       getChildren()
           .add(
               Parts.section(
-                  Words.of(
+                  words.of(
                       "cuts.title",
                       Integer.toString(cuts.indexOf(now) + 1),
                       Integer.toString(cuts.size()))));
@@ -61,7 +63,7 @@ final class CutsBox extends VBox {
           .add(
               Buttons.plain(
                   "next-cut",
-                  Words.of("cuts.next", Integer.toString(cuts.size() + 1)),
+                  words.of("cuts.next", Integer.toString(cuts.size() + 1)),
                   "U",
                   () -> next(worked, now, concentrate.get())));
     }
@@ -74,7 +76,7 @@ final class CutsBox extends VBox {
         sheet.dials().stream()
             .filter(dial -> set.containsKey(dial.id()))
             .limit(MOST_SETTINGS)
-            .map(dial -> told(dial, Check.known(set, dial.id())))
+            .map(dial -> told(words, dial, Check.known(set, dial.id())))
             .collect(Collectors.joining(" · "));
     String mass =
         worked
@@ -84,31 +86,32 @@ final class CutsBox extends VBox {
             .orElse("");
     String text =
         settings.isEmpty()
-            ? Words.of("cuts.line", Integer.toString(number))
-            : Words.of("cuts.line.set", Integer.toString(number), settings);
+            ? words.of("cuts.line", Integer.toString(number))
+            : words.of("cuts.line.set", Integer.toString(number), settings);
     Button open =
         Buttons.quiet(
-            "open-cut-" + number, Words.of("cuts.open"), "", () -> desk.openStep(cut.id()));
-    open.setAccessibleText(Words.of("cuts.open.spoken", Integer.toString(number)));
+            "open-cut-" + number, words.of("cuts.open"), "", () -> desk.openStep(cut.id()));
+    open.setAccessibleText(words.of("cuts.open.spoken", Integer.toString(number)));
     Parts.shown(open, !cut.id().equals(step));
     var line =
         Parts.line(
             text,
-            Words.of(
+            words
+                .of(
                     "cuts.mass",
                     mass,
-                    StageBox.brief(Check.known(worked.gold().stages(), cut.id())).orElse(""))
+                    StageBox.brief(words, Check.known(worked.gold().stages(), cut.id())).orElse(""))
                 .strip());
     line.getChildren().add(open);
     return line;
   }
 
-  private static String told(Dial dial, double value) {
-    return Words.of(
+  private static String told(Words words, Dial dial, double value) {
+    return words.of(
         "measure.setting",
-        SheetWords.dial(dial.id()),
-        Figures.rounded(value, 2),
-        SheetWords.unit(dial.unit()));
+        SheetWords.dial(words, dial.id()),
+        words.rounded(value, 2),
+        SheetWords.unit(words, dial.unit()));
   }
 
   /** The same machine and the same ports; only the settings are new. */

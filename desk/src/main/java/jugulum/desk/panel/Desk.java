@@ -15,6 +15,7 @@ import jugulum.desk.entry.Containers;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
 
 /** What panels can ask of the bench they stand at. */
 public interface Desk {
@@ -40,6 +41,11 @@ public interface Desk {
 
   /** How quantities are written now. */
   Supplier<Figures> figures();
+
+  /** What texts and numbers are written in. */
+  default Words words() {
+    return figures().get().words();
+  }
 
   /** What the shop owns. */
   Shop shop();

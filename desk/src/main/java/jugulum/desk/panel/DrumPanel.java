@@ -26,11 +26,13 @@ import jugulum.desk.words.Words;
  */
 @SuppressWarnings("NullAway.Init") // made by what the constructor calls
 final class DrumPanel extends StepPanel {
+  private final Words words;
   private ReadingList readings;
   private VBox said;
   private RecordBox record;
 
   DrumPanel(StepId step, Desk desk) {
+    this.words = desk.words();
     super(step, desk);
   }
 
@@ -43,10 +45,10 @@ final class DrumPanel extends StepPanel {
     record =
         new RecordBox(
             "record-rate",
-            Words.of("drum.record"),
+            words.of("drum.record"),
             rate,
             measure -> desk.submit(new Edit.RecordOnStep(step, measure)));
-    return List.of(readings, record, said, Parts.advice("caution", "", Words.of("caution.drum")));
+    return List.of(readings, record, said, Parts.advice("caution", "", words.of("caution.drum")));
   }
 
   @Override
@@ -64,13 +66,13 @@ final class DrumPanel extends StepPanel {
     Optional<MagnetShares> shares = MagnetPanel.tested(worked, now);
     Optional<Lot> magnetics = worked.network().output(now, Material.MAGNETICS);
     if (shares.isEmpty()) {
-      return List.of(Parts.sentence(Words.of("drum.untested"), "muted"));
+      return List.of(Parts.sentence(words.of("drum.untested"), "muted"));
     }
     LotMass in = worked.sand().mass(now.inputs().getFirst());
     Optional<LotMass> out =
         magnetics.map(lot -> worked.sand().mass(lot.id())).filter(LotMass::isMeasured);
     if (out.isEmpty() || !in.isKnown()) {
-      return List.of(Parts.sentence(Words.of("drum.unweighed"), "muted"));
+      return List.of(Parts.sentence(words.of("drum.unweighed"), "muted"));
     }
     DrumPass pass =
         DrumPass.of(
@@ -80,15 +82,15 @@ final class DrumPanel extends StepPanel {
             LeftOverBox.purity(worked, now));
     boolean weak = pass.efficiency() < DrumPass.USUAL_LOW;
     String usual =
-        Words.of(
+        words.of(
             "drum.usual",
-            Figures.fixed(100 * DrumPass.USUAL_LOW, 0),
-            Figures.fixed(100 * DrumPass.USUAL_HIGH, 0));
+            words.fixed(100 * DrumPass.USUAL_LOW, 0),
+            words.fixed(100 * DrumPass.USUAL_HIGH, 0));
     Node verdict =
         Parts.advice(
             weak ? "fault" : "fine",
-            Words.of("drum.took", Figures.percent(pass.efficiency())),
-            Words.of(
+            words.of("drum.took", words.percent(pass.efficiency())),
+            words.of(
                 weak ? "drum.weak" : "drum.good",
                 usual,
                 figures.sand(pass.leftG()),
@@ -104,7 +106,7 @@ final class DrumPanel extends StepPanel {
   private Node second(Lot rest) {
     return Buttons.plain(
         "second-pass",
-        Words.of("drum.second"),
+        words.of("drum.second"),
         "M",
         () -> desk.push(new MagnetForm(rest.id(), desk)));
   }

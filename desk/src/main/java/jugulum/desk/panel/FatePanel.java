@@ -13,6 +13,7 @@ import jugulum.desk.words.Words;
 
 /** What becomes of a lot no machine takes: it is kept in a bag, or thrown away. */
 final class FatePanel extends Panel {
+  private final Words words;
   private final LotId lot;
   private final Fate fate;
   private final RecordBox box;
@@ -24,6 +25,7 @@ final class FatePanel extends Panel {
   }
 
   FatePanel(LotId lot, Fate fate, Desk desk) {
+    this.words = desk.words();
     this.lot = lot;
     this.fate = fate;
     MeasureForm form =
@@ -34,16 +36,16 @@ final class FatePanel extends Panel {
     box =
         new RecordBox(
                 "record-fate",
-                Words.of("fate.record", fate),
+                words.of("fate.record", fate),
                 form,
                 measure -> desk.submit(new Edit.RecordOnLot(lot, measure)))
             .then(desk::back);
     getChildren()
         .addAll(
-            Parts.heading(Words.of("fate.title", fate), ""),
-            Parts.sentence(Words.of("fate.about", fate), "muted"),
+            Parts.heading(words.of("fate.title", fate), ""),
+            Parts.sentence(words.of("fate.about", fate), "muted"),
             box,
-            Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
+            Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
   }
 
   @Override

@@ -11,13 +11,16 @@ import jugulum.desk.words.Words;
 
 /** Starts gathering the gold of a concentrate. */
 final class FinishForm extends StepForm {
+  private final Words words;
+
   FinishForm(LotId lot, Desk desk) {
-    super(Words.of("finish.title"), lot, desk);
+    this.words = desk.words();
+    super(desk.words().of("finish.title"), lot, desk);
     getChildren()
         .addAll(
-            Parts.sentence(Words.of("finish.about"), "muted"),
-            Parts.advice("caution", Words.of("caution.heat.title"), Words.of("caution.heat")));
-    addButtons(Words.of("finish.start"));
+            Parts.sentence(words.of("finish.about"), "muted"),
+            Parts.advice("caution", words.of("caution.heat.title"), words.of("caution.heat")));
+    addButtons(words.of("finish.start"));
   }
 
   @Override

@@ -24,6 +24,7 @@ import jugulum.desk.words.Words;
 /** The gold of one concentrate: weighed several times, and its purity if known. */
 @SuppressWarnings("NullAway.Init") // made by what the constructor calls
 final class FinishPanel extends StepPanel {
+  private final Words words;
   private VBox weighed;
   private ReadingList readings;
   private RecordBox weigh;
@@ -31,6 +32,7 @@ final class FinishPanel extends StepPanel {
   private Optional<LotId> gold = Optional.empty();
 
   FinishPanel(StepId step, Desk desk) {
+    this.words = desk.words();
     super(step, desk);
   }
 
@@ -42,17 +44,17 @@ final class FinishPanel extends StepPanel {
     weigh =
         new RecordBox(
             "weigh-gold",
-            Words.of("finish.weigh"),
+            words.of("finish.weigh"),
             new GoldWeightForm(desk.figures()),
             this::record);
     purity =
         new RecordBox(
             "record-fineness",
-            Words.of("finish.fineness"),
+            words.of("finish.fineness"),
             new FinenessForm(desk.figures()),
             this::record);
     return List.of(
-        weighed, readings, weigh, purity, Parts.advice("caution", "", Words.of("caution.lead")));
+        weighed, readings, weigh, purity, Parts.advice("caution", "", words.of("caution.lead")));
   }
 
   private CompletionStage<Outcome> record(Measure measure) {
@@ -79,18 +81,18 @@ final class FinishPanel extends StepPanel {
                   Parts.styled(new Label(figures.gold(weighing.meanG() * 1000)), "gold-figure");
               String spread =
                   weighing.readings() > 1
-                      ? Words.of(
+                      ? words.of(
                           "finish.mean",
                           Integer.toString(weighing.readings()),
                           figures.gold(weighing.spreadG() * 1000))
-                      : Words.of("finish.once");
+                      : words.of("finish.once");
               weighed
                   .getChildren()
                   .addAll(
                       mean,
                       Parts.sentence(spread),
                       Parts.sentence(
-                          Words.of(
+                          words.of(
                               "finish.uncertainty",
                               figures.gold(2 * weighing.standardUncertaintyG() * 1000)),
                           "muted"));

@@ -13,7 +13,6 @@ import jugulum.core.screens.Screen;
 import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.window.Conditions;
 import jugulum.core.window.Windows.Window;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -23,79 +22,79 @@ final class GearWords {
 
   private GearWords() {}
 
-  static String name(Gear gear) {
-    return Sentences.machine(gear.machine());
+  static String name(Words words, Gear gear) {
+    return Sentences.machine(words, gear.machine());
   }
 
   /** The reasons, most important first. */
-  static List<Node> why(Ranked one) {
+  static List<Node> why(Words words, Ranked one) {
     List<Node> lines = new ArrayList<>();
-    String expected = Figures.wholeShares(one.expected());
-    lines.add(Parts.sentence(Words.of("sheet.fit", one.fit()), "strong"));
+    String expected = words.wholeShares(one.expected());
+    lines.add(Parts.sentence(words.of("sheet.fit", one.fit()), "strong"));
     lines.add(
         Parts.sentence(
             one.byRecord()
-                ? Words.of("gravity.expected.record", expected, Integer.toString(one.runs()))
-                : Words.of("gravity.expected", expected)));
-    lines.add(Parts.sentence(window(one), "muted"));
+                ? words.of("gravity.expected.record", expected, Integer.toString(one.runs()))
+                : words.of("gravity.expected", expected)));
+    lines.add(Parts.sentence(window(words, one), "muted"));
     one.window()
-        .flatMap(window -> window.limiting().map(other -> criterion(window, other)))
+        .flatMap(window -> window.limiting().map(other -> criterion(words, window, other)))
         .ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
     return lines;
   }
 
-  private static String window(Ranked one) {
+  private static String window(Words words, Ranked one) {
     return one.ratio()
         .map(
             ratio ->
-                Words.of(
+                words.of(
                     one.parts() ? "gravity.ratio.parts" : "gravity.ratio.short",
-                    Figures.fixed(ratio.usual(), 2),
-                    Figures.fixed(ratio.low(), 2),
-                    Figures.fixed(ratio.high(), 2)))
-        .orElse(Words.of("gravity.ratio.none"));
+                    words.fixed(ratio.usual(), 2),
+                    words.fixed(ratio.low(), 2),
+                    words.fixed(ratio.high(), 2)))
+        .orElse(words.of("gravity.ratio.none"));
   }
 
-  private static String criterion(Window window, Mineral other) {
+  private static String criterion(Words words, Window window, Mineral other) {
     ConcentrationCriterion criterion =
         ConcentrationCriterion.of(Mineral.GOLD.usualGCm3(), other.usualGCm3(), WATER_GCM3);
     Band sizes =
         new Band(criterion.sizeRatio(0.5), criterion.sizeRatio(0.75), criterion.sizeRatio(1));
-    return Words.of(
+    return words.of(
         "gravity.criterion",
-        Words.of("mineral", other),
-        Figures.fixed(criterion.value(), 1),
-        Words.of("reach", criterion.reach()),
-        Figures.fixed(sizes.low(), 1),
-        Figures.fixed(sizes.high(), 1),
-        Figures.fixed(
+        words.of("mineral", other),
+        words.fixed(criterion.value(), 1),
+        words.of("reach", criterion.reach()),
+        words.fixed(sizes.low(), 1),
+        words.fixed(sizes.high(), 1),
+        words.fixed(
             window.upperMm() / Math.max(window.lowerMm(), Conditions.USUAL_FINEST_GOLD_MM), 1));
   }
 
   /** What to do with a cut first. */
-  static String before(Beforehand before, Cut cut) {
+  static String before(Words words, Beforehand before, Cut cut) {
     List<String> sentences = new ArrayList<>();
     if (before.magnet()) {
-      sentences.add(Words.of("gravity.before.magnet"));
+      sentences.add(words.of("gravity.before.magnet"));
     }
     before
         .split()
         .ifPresent(
             screen ->
                 sentences.add(
-                    Words.of(
+                    words.of(
                         before.magnet() ? "gravity.before.then-split" : "gravity.before.split",
                         screen.label(),
-                        parts(cut, screen))));
+                        parts(words, cut, screen))));
     if (!before.enough()) {
-      sentences.add(Words.of("gravity.before.none"));
+      sentences.add(words.of("gravity.before.none"));
     }
     return String.join(" ", sentences);
   }
 
-  private static String parts(Cut cut, Screen screen) {
+  private static String parts(Words words, Cut cut, Screen screen) {
     List<Cut> parts = Cut.of(cut, List.of(screen));
-    return Words.of(
+    return words.of(
         "gravity.before.parts", parts.getFirst().notation(), parts.getLast().notation());
   }
 }

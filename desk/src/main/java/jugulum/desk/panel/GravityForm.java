@@ -34,6 +34,7 @@ import jugulum.core.window.Conditions;
 import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
 
@@ -47,14 +48,19 @@ final class GravityForm extends StepForm {
           Material.SAFETY_CATCH,
           Material.TAILINGS);
 
+  @Prologue private final Words words;
   private final ComboBox<Ranked> machine =
       Choices.of(
-          "machine", Words.of("gravity.machine"), List.of(), one -> GearWords.name(one.gear()));
+          "machine",
+          words.of("gravity.machine"),
+          List.of(),
+          one -> GearWords.name(words, one.gear()));
   private final EntryField<String> name =
       new EntryField<>(
+          words,
           "machine-name",
-          Words.of("gravity.name"),
-          Words.of("gravity.name.hint"),
+          words.of("gravity.name"),
+          words.of("gravity.name.hint"),
           typed -> new Entry.Value<>(typed.strip()));
   private final FlowPane ports = new FlowPane(14, 8);
   private final VBox why = new VBox(6);
@@ -78,10 +84,11 @@ final class GravityForm extends StepForm {
 
   /** That machine is offered first, whatever the others could do. */
   GravityForm(LotId lot, Desk desk, Optional<Machine> wanted) {
-    super(Words.of("gravity.title"), lot, desk);
+    this.words = desk.words();
+    super(desk.words().of("gravity.title"), lot, desk);
     this.wanted = wanted;
     for (Material port : PORTS) {
-      CheckBox box = new CheckBox(Words.of("port", port));
+      CheckBox box = new CheckBox(words.of("port", port));
       box.setId("port-" + port);
       box.setUserData(port);
       ports.getChildren().add(box);
@@ -91,14 +98,14 @@ final class GravityForm extends StepForm {
     machine.valueProperty().addListener((_, _, one) -> chosen(one));
     getChildren()
         .addAll(
-            Parts.section(Words.of("gravity.machine")),
+            Parts.section(words.of("gravity.machine")),
             machine,
             why,
             name,
-            Parts.section(Words.of("gravity.ports")),
+            Parts.section(words.of("gravity.ports")),
             ports);
     getChildren().add(cautions);
-    addButtons(Words.of("gravity.start"));
+    addButtons(words.of("gravity.start"));
     desk.runs(this::learn);
   }
 
@@ -115,17 +122,17 @@ final class GravityForm extends StepForm {
           .getChildren()
           .setAll(
               one.gear().sheet().cautions().stream()
-                  .map(id -> Parts.advice("caution", "", SheetWords.caution(id)))
+                  .map(id -> Parts.advice("caution", "", SheetWords.caution(words, id)))
                   .toList());
     }
   }
 
   private List<Node> why(Ranked one) {
-    List<Node> lines = new ArrayList<>(GearWords.why(one));
+    List<Node> lines = new ArrayList<>(GearWords.why(words, one));
     Beforehand before =
         Beforehand.of(cut, conditions.orElseThrow(), one.gear().kind(), desk.shop().owned());
     if (!before.isNothing()) {
-      lines.addFirst(Parts.advice("fault", "", GearWords.before(before, cut)));
+      lines.addFirst(Parts.advice("fault", "", GearWords.before(words, before, cut)));
     }
     return lines;
   }
@@ -203,7 +210,7 @@ final class GravityForm extends StepForm {
             .map(box -> made((Material) box.getUserData(), taken.cut()))
             .toList();
     if (outputs.isEmpty()) {
-      refuse(Words.of("refusal.NO_OUTPUT"));
+      refuse(words.of("refusal.NO_OUTPUT"));
       return Optional.empty();
     }
     Gear gear = machine.getValue().gear();

@@ -28,6 +28,7 @@ import jugulum.desk.words.Words;
  */
 @SuppressWarnings("NullAway.Init") // made by what the constructor calls
 final class GravityPanel extends StepPanel {
+  private final Words words;
   private RunBox run;
   private ReadingList log;
   private final StageBox stage = new StageBox();
@@ -39,11 +40,12 @@ final class GravityPanel extends StepPanel {
   private Optional<Worked> shown = Optional.empty();
 
   GravityPanel(StepId step, Desk desk) {
+    this.words = desk.words();
     super(step, desk);
     cuts = new CutsBox(step, desk);
     again.setId("run-again");
     log = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)), true);
-    logBox = new VBox(4, Parts.section(Words.of("run.log")), log);
+    logBox = new VBox(4, Parts.section(words.of("run.log")), log);
     below(cuts, again, stage, logBox);
     onChosen(this::offerAgain);
   }
@@ -53,22 +55,22 @@ final class GravityPanel extends StepPanel {
     wrong =
         Buttons.plain(
             "looks-wrong",
-            Words.of("sheet.wrong"),
+            words.of("sheet.wrong"),
             "W",
             () -> gear().ifPresent(gear -> desk.push(new WrongPanel(step, gear.sheet(), desk))));
     look =
         Buttons.plain(
             "look",
-            Words.of("run.look"),
+            words.of("run.look"),
             "L",
             () -> tailings().ifPresent(lot -> desk.push(new LookPanel(lot, desk))));
     Button sheet =
         Buttons.plain(
             "bench-sheet",
-            Words.of("sheet.open"),
+            words.of("sheet.open"),
             "B",
             () -> gear().ifPresent(gear -> desk.push(new SheetPanel(step, gear, desk))));
-    Button note = Buttons.plain("note-change", Words.of("run.note"), "N", this::focusNote);
+    Button note = Buttons.plain("note-change", words.of("run.note"), "N", this::focusNote);
     run = new RunBox(step, desk, List.of(wrong, note), List.of(look, sheet));
     return List.of(run);
   }
@@ -142,7 +144,7 @@ final class GravityPanel extends StepPanel {
   private Button runAgain(Lot lot, Optional<Machine> machine) {
     return Buttons.plain(
         "again",
-        Words.of("run.again", Words.of("material", lot.material())),
+        words.of("run.again", words.of("material", lot.material())),
         "G",
         () -> desk.push(new GravityForm(lot.id(), desk, machine)));
   }
@@ -162,7 +164,7 @@ final class GravityPanel extends StepPanel {
     Edit.NewLot more = new Edit.NewLot(port, worked.network().cutInto(now), "");
     return Buttons.quiet(
         "add-" + port,
-        Words.of("gravity.add", port),
+        words.of("gravity.add", port),
         "",
         () -> desk.submit(new Edit.AddOutput(step, more)));
   }

@@ -14,6 +14,7 @@ import jugulum.desk.words.Words;
 
 /** Puts a pass that was forgotten before another one. */
 final class InsertPassPanel extends Panel {
+  private final Words words;
   private final StepId step;
   private final Reading before;
   private final PassForm form;
@@ -23,23 +24,24 @@ final class InsertPassPanel extends Panel {
   private boolean asked;
 
   InsertPassPanel(StepId step, Reading before, Desk desk) {
+    this.words = desk.words();
     this.step = step;
     this.before = before;
     form = new PassForm(desk.figures(), desk.shop().magnets());
     box =
         new RecordBox(
                 "insert-record",
-                Words.of("insert.record"),
+                words.of("insert.record"),
                 form,
                 measure -> desk.submit(new Edit.InsertOnStep(step, before.id(), measure)))
-            .with(Buttons.plain("tell-more", Words.of("pass.more"), "H", form::tellMore))
+            .with(Buttons.plain("tell-more", words.of("pass.more"), "H", form::tellMore))
             .then(desk::back);
     getChildren()
         .addAll(
-            Parts.heading(Words.of("insert.title"), ""),
-            Parts.sentence(Words.of("insert.about"), "muted"),
+            Parts.heading(words.of("insert.title"), ""),
+            Parts.sentence(words.of("insert.about"), "muted"),
             box,
-            Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
+            Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
   }
 
   @Override

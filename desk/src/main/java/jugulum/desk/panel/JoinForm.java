@@ -17,12 +17,14 @@ import jugulum.desk.words.Words;
 
 /** Puts a lot together with others that wait. */
 final class JoinForm extends StepForm {
+  private final Words words;
   private final VBox others = new VBox(6);
 
   JoinForm(LotId lot, Desk desk) {
-    super(Words.of("join.title"), lot, desk);
-    getChildren().addAll(Parts.sentence(Words.of("join.about"), "muted"), others);
-    addButtons(Words.of("join.start"));
+    this.words = desk.words();
+    super(desk.words().of("join.title"), lot, desk);
+    getChildren().addAll(Parts.sentence(words.of("join.about"), "muted"), others);
+    addButtons(words.of("join.start"));
   }
 
   @Override
@@ -34,7 +36,7 @@ final class JoinForm extends StepForm {
         .filter(other -> !other.id().equals(lot) && other.material() != Material.GOLD)
         .forEach(
             other -> {
-              CheckBox box = new CheckBox(Sentences.lot(other));
+              CheckBox box = new CheckBox(Sentences.lot(words, other));
               box.setId("join-" + other.id().number());
               box.setUserData(other);
               box.setSelected(ticked.contains(other.id()));
@@ -59,7 +61,7 @@ final class JoinForm extends StepForm {
       cut = cut.spanning(other.cut());
     }
     if (inputs.size() < 2) {
-      refuse(Words.of("refusal.MERGE_NEEDS_TWO"));
+      refuse(words.of("refusal.MERGE_NEEDS_TWO"));
       return Optional.empty();
     }
     return Optional.of(take(new Process.Merging(), inputs, List.of(made(Material.MERGED, cut))));

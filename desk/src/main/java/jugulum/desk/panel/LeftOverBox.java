@@ -34,18 +34,19 @@ final class LeftOverBox extends VBox {
   private final VBox balance = new VBox(4);
   private final DrawingView window = new DrawingView("left-window");
 
-  LeftOverBox() {
+  LeftOverBox(Words words) {
     super(8);
     setId("left-over");
-    getChildren().addAll(Parts.section(Words.of("left.title")), balance, window);
+    getChildren().addAll(Parts.section(words.of("left.title")), balance, window);
   }
 
   void show(Worked worked, Step now, Figures figures) {
+    Words words = figures.words();
     Optional<MagnetShares> tested = MagnetPanel.tested(worked, now);
     Optional<MagnetShares> left = left(worked, now, tested);
     balance.getChildren().clear();
     if (tested.isEmpty() && left.isEmpty()) {
-      balance.getChildren().add(Parts.sentence(Words.of("left.untested"), "muted"));
+      balance.getChildren().add(Parts.sentence(words.of("left.untested"), "muted"));
     }
     tested.ifPresent(shares -> balance(shares, worked, now, figures));
     left.ifPresent(
@@ -54,15 +55,17 @@ final class LeftOverBox extends VBox {
                 .getChildren()
                 .add(
                     Parts.line(
-                        Words.of("left.now"),
-                        Words.of(
+                        words.of("left.now"),
+                        words.of(
                             "left.shares",
-                            Figures.percent(shares.magnetite()),
-                            Figures.percent(shares.weakly())))));
+                            words.percent(shares.magnetite()),
+                            words.percent(shares.weakly())))));
     Optional<Plan> plan = left.flatMap(shares -> window(worked, now, shares));
     Parts.shown(window, plan.isPresent());
     plan.ifPresent(
-        shown -> window.show(width -> WindowChart.of(shown, width), WindowChart.spoken(shown)));
+        shown ->
+            window.show(
+                width -> WindowChart.of(words, shown, width), WindowChart.spoken(words, shown)));
   }
 
   /** A test of the non-magnetics themselves speaks before what the passes let expect. */
@@ -103,16 +106,17 @@ final class LeftOverBox extends VBox {
   }
 
   private void balance(MagnetShares shares, Worked worked, Step now, Figures figures) {
+    Words words = figures.words();
     double grams = worked.sand().mass(now.inputs().getFirst()).grams();
     balance
         .getChildren()
         .add(
             Parts.line(
-                Words.of("left.there"),
-                Words.of(
+                words.of("left.there"),
+                words.of(
                     "left.mass",
                     figures.sand(shares.magnetite() * grams),
-                    Figures.percent(shares.magnetite()))));
+                    words.percent(shares.magnetite()))));
     List<Ladder.Rung> rungs = ladder(shares, worked, now).rungs();
     for (int i = 0; i < rungs.size(); i++) {
       Ladder.Rung rung = rungs.get(i);
@@ -127,17 +131,17 @@ final class LeftOverBox extends VBox {
                               ? Parts.advice(
                                   "fault",
                                   "",
-                                  Words.of(
+                                  words.of(
                                       "left.too-much",
                                       pass,
                                       figures.sand(taken.takenG()),
                                       figures.sand(taken.beforeG())))
                               : Parts.line(
-                                  Words.of("left.pass", pass),
-                                  Words.of(
+                                  words.of("left.pass", pass),
+                                  words.of(
                                       "left.taken",
                                       figures.sand(taken.takenG()),
-                                      Figures.percent(taken.efficiency())))));
+                                      words.percent(taken.efficiency())))));
     }
   }
 

@@ -25,6 +25,7 @@ import jugulum.desk.words.Words;
 final class LookPanel extends Panel {
   private static final double CONFIDENCE = 0.95;
 
+  private final Words words;
   private final LotId lot;
   private final RecordBox box;
   private final Label loss = Parts.sentence("", "answer");
@@ -32,28 +33,29 @@ final class LookPanel extends Panel {
   private final ReadingList readings;
 
   LookPanel(Lot looked, Desk desk) {
+    this.words = desk.words();
     this.lot = looked.id();
     PannedSampleForm form = new PannedSampleForm(desk.figures(), looked.cut());
     box =
         new RecordBox(
                 "record-look",
-                Words.of("look.record"),
+                words.of("look.record"),
                 form,
                 measure -> desk.submit(new Edit.RecordOnLot(lot, measure)))
-            .with(Buttons.plain("count-speck", Words.of("pass.count"), "C", form::countOne));
+            .with(Buttons.plain("count-speck", words.of("pass.count"), "C", form::countOne));
     loss.setId("look-loss");
     specks.setId("look-specks");
     readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)), true);
     getChildren()
         .addAll(
-            Parts.heading(Words.of("look.title"), Sentences.lot(looked)),
-            Parts.sentence(Words.of("look.about"), "muted"),
+            Parts.heading(words.of("look.title"), Sentences.lot(words, looked)),
+            Parts.sentence(words.of("look.about"), "muted"),
             box,
             loss,
             specks,
             readings,
-            Parts.advice("idle", "", Words.of("look.how")),
-            Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
+            Parts.advice("idle", "", words.of("look.how")),
+            Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
   }
 
   @Override
@@ -65,7 +67,7 @@ final class LookPanel extends Panel {
     double grams = worked.sand().mass(lot).grams();
     loss.setText(loss(samples, gold, grams, figures));
     Parts.shown(loss, !samples.isEmpty());
-    specks.setText(samples.isEmpty() || !(grams > 0) ? "" : specks(samples, grams));
+    specks.setText(samples.isEmpty() || !(grams > 0) ? "" : specks(words, samples, grams));
     Parts.shown(specks, !specks.getText().isEmpty());
     readings.show(
         now.readings().stream()
@@ -78,38 +80,39 @@ final class LookPanel extends Panel {
 
   private static String loss(
       List<Measure.PannedSample> samples, Optional<GoldRange> gold, double grams, Figures figures) {
+    Words words = figures.words();
     if (samples.isEmpty()) {
       return "";
     }
     return gold.filter(_ -> grams > 0)
         .map(
             range ->
-                Words.of(
+                words.of(
                     "look.loss",
                     figures.gold(range.milligrams()),
                     figures.goldRange(range),
                     figures.sand(grams)))
-        .orElse(Words.of("look.unweighed"));
+        .orElse(words.of("look.unweighed"));
   }
 
   /** By the count alone; seeing none is a bound, never none. */
-  private static String specks(List<Measure.PannedSample> samples, double grams) {
+  private static String specks(Words words, List<Measure.PannedSample> samples, double grams) {
     int seen = samples.stream().mapToInt(Measure.PannedSample::specks).sum();
     double share =
         Math.min(1, samples.stream().mapToDouble(Measure.PannedSample::sampleG).sum() / grams);
     if (seen == 0) {
-      return Words.of(
+      return words.of(
           "look.none",
-          Figures.percent(share),
-          Figures.fixed(PoissonRange.boundWhenNoneSeen(CONFIDENCE) / share, 0));
+          words.percent(share),
+          words.fixed(PoissonRange.boundWhenNoneSeen(CONFIDENCE) / share, 0));
     }
     PoissonRange range = PoissonRange.of(seen, CONFIDENCE);
-    return Words.of(
+    return words.of(
         "look.specks",
         Integer.toString(seen),
-        Figures.percent(share),
-        Figures.fixed(range.low() / share, 0),
-        Figures.fixed(range.high() / share, 0));
+        words.percent(share),
+        words.fixed(range.low() / share, 0),
+        words.fixed(range.high() / share, 0));
   }
 
   @Override

@@ -62,12 +62,12 @@ public final class LotList extends ListView<LotList.Row> {
   private final Names names;
 
   /** Makes an empty list. */
-  public LotList(String id, Names names, Consumer<LotId> onOpen) {
+  public LotList(Words words, String id, Names names, Consumer<LotId> onOpen) {
     this.names = names;
     setId(id);
     getStyleClass().add("lot-list");
     setFixedCellSize(names.row);
-    setCellFactory(_ -> new Cell(names));
+    setCellFactory(_ -> new Cell(words, names));
     setOnMouseClicked(
         click -> {
           if (click.getButton() == MouseButton.PRIMARY && click.getClickCount() == 2) {
@@ -131,9 +131,11 @@ public final class LotList extends ListView<LotList.Row> {
   }
 
   private static final class Cell extends ListCell<Row> {
+    private final Words words;
     private final Names names;
 
-    Cell(Names names) {
+    Cell(Words words, Names names) {
+      this.words = words;
       this.names = names;
       setPrefWidth(0);
     }
@@ -162,7 +164,7 @@ public final class LotList extends ListView<LotList.Row> {
       line.getChildren().add(gold);
       setGraphic(names == Names.OVER_FIGURES ? new VBox(2, name, line) : line);
       setAccessibleText(
-          Words.of("lot-list.spoken", row.name(), String.join(", ", row.figures()), row.gold()));
+          words.of("lot-list.spoken", row.name(), String.join(", ", row.figures()), row.gold()));
     }
   }
 }

@@ -44,6 +44,7 @@ import jugulum.desk.words.Words;
 final class LotPanel extends Panel {
   private static final double CONFIDENCE = 0.95;
 
+  private final Words words;
   private final LotId lot;
   private final Desk desk;
   private final Label name = Parts.styled(new Label(), "panel-title");
@@ -76,6 +77,7 @@ final class LotPanel extends Panel {
   }
 
   LotPanel(LotId lot, Desk desk) {
+    this.words = desk.words();
     this.lot = lot;
     this.desk = desk;
     this.readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
@@ -85,18 +87,18 @@ final class LotPanel extends Panel {
             new VBox(2, name, sizes),
             facts,
             next,
-            Parts.section(Words.of("lot.readings")),
+            Parts.section(words.of("lot.readings")),
             readings,
             entry,
-            Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
+            Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
   }
 
   @Override
   public void show(Worked worked, Figures figures) {
     this.worked = Optional.of(worked);
     Lot now = there(worked.network().lot(lot));
-    name.setText(Sentences.title(now));
-    sizes.setText(Sentences.sizes(now.cut()));
+    name.setText(Sentences.title(words, now));
+    sizes.setText(Sentences.sizes(words, now.cut()));
     facts.getChildren().setAll(facts(worked, now, figures));
     readings.show(now.readings(), figures, !worked.batch().closed());
     boolean open = !worked.batch().closed();
@@ -120,7 +122,7 @@ final class LotPanel extends Panel {
     onward = ways;
     next.getChildren().clear();
     if (taker.isPresent()) {
-      String text = Words.of("lot.goes-to", Sentences.process(taker.get().process()));
+      String text = words.of("lot.goes-to", Sentences.process(words, taker.get().process()));
       next.getChildren()
           .add(Buttons.plain("open-taker", text, "T", () -> desk.openStep(taker.get().id())));
     } else if (open && now.material() != Material.GOLD) {
@@ -130,35 +132,35 @@ final class LotPanel extends Panel {
       next.getChildren()
           .add(
               Buttons.quiet(
-                  "change", Words.of("lot.batch"), "B", () -> desk.push(new BatchPanel(desk))));
+                  "change", words.of("lot.batch"), "B", () -> desk.push(new BatchPanel(desk))));
     }
   }
 
   private List<Node> facts(Worked worked, Lot now, Figures figures) {
     List<Node> lines = new ArrayList<>();
     LotMass mass = worked.sand().mass(lot);
-    lines.add(Parts.line(Words.of("lot.mass"), Rows.mass(now, worked, figures)));
+    lines.add(Parts.line(words.of("lot.mass"), Rows.mass(now, worked, figures)));
     if (mass.isKnown()) {
-      lines.add(Parts.sentence(Words.of("lot.basis", mass.basis()), "muted"));
+      lines.add(Parts.sentence(words.of("lot.basis", mass.basis()), "muted"));
     }
     Optional<LotGold> gold = Optional.ofNullable(worked.gold().lots().get(lot));
     if (gold.isPresent() && now.material() == Material.GOLD) {
       lines.add(
           Parts.line(
-              Words.of("lot.gold.line"), GoldWords.figure(gold.get(), figures), "gold-text"));
+              words.of("lot.gold.line"), GoldWords.figure(gold.get(), figures), "gold-text"));
       lines.add(
-          Parts.sentence(Words.of("lot.gold.range", figures.goldRange(gold.get().all())), "muted"));
+          Parts.sentence(words.of("lot.gold.range", figures.goldRange(gold.get().all())), "muted"));
     } else if (gold.isPresent()) {
       lines.add(
           Parts.line(
-              Words.of("lot.gold.line"), GoldWords.figure(gold.get(), figures), "gold-text"));
-      lines.add(Parts.line(Words.of("gold.free"), GoldWords.free(gold.get(), figures)));
-      lines.add(Parts.line(Words.of("gold.hidden"), GoldWords.hidden(gold.get(), figures)));
+              words.of("lot.gold.line"), GoldWords.figure(gold.get(), figures), "gold-text"));
+      lines.add(Parts.line(words.of("gold.free"), GoldWords.free(gold.get(), figures)));
+      lines.add(Parts.line(words.of("gold.hidden"), GoldWords.hidden(gold.get(), figures)));
       now.latest(Measure.SpeckCount.class)
-          .map(LotPanel::specks)
+          .map(one -> LotPanel.specks(words, one))
           .ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
     } else if (worked.network().taker(lot).isEmpty()) {
-      lines.add(Parts.advice("fault", "", Words.of("lot.unseen.long")));
+      lines.add(Parts.advice("fault", "", words.of("lot.unseen.long")));
     }
     return lines;
   }
@@ -167,23 +169,21 @@ final class LotPanel extends Panel {
    * The specks there can be in the whole lot by the count alone; seeing none is a bound, never
    * none.
    */
-  private static String specks(Measure.SpeckCount count) {
+  private static String specks(Words words, Measure.SpeckCount count) {
     double share = count.shareChecked();
     if (count.specks() == 0) {
-      return Words.of(
-          "lot.specks.none", Figures.fixed(PoissonRange.boundWhenNoneSeen(CONFIDENCE) / share, 0));
+      return words.of(
+          "lot.specks.none", words.fixed(PoissonRange.boundWhenNoneSeen(CONFIDENCE) / share, 0));
     }
     PoissonRange range = PoissonRange.of(count.specks(), CONFIDENCE);
-    return Words.of(
-        "lot.specks",
-        Figures.fixed(range.low() / share, 0),
-        Figures.fixed(range.high() / share, 0));
+    return words.of(
+        "lot.specks", words.fixed(range.low() / share, 0), words.fixed(range.high() / share, 0));
   }
 
   private void addEntry(Lot now) {
     List<Kind> possible = possible(now);
     Segments<Kind> choice =
-        new Segments<>("measure", possible, kind -> Words.of("measure.kind", kind));
+        new Segments<>("measure", possible, kind -> words.of("measure.kind", kind));
     choice.getStyleClass().add("tight");
     VBox form = new VBox();
     Runnable put = () -> form.getChildren().setAll(box(choice.chosen()));
@@ -225,7 +225,7 @@ final class LotPanel extends Panel {
     if (kind == Kind.WEIGHT) {
       return new WeighBox(
               "record",
-              Words.of("lot.record", kind),
+              words.of("lot.record", kind),
               desk,
               () -> worked.flatMap(now -> now.network().lot(lot)))
           .then(() -> {});
@@ -249,14 +249,14 @@ final class LotPanel extends Panel {
     RecordBox box =
         new RecordBox(
             "record",
-            Words.of("lot.record", kind),
+            words.of("lot.record", kind),
             form,
             measure -> desk.submit(new Edit.RecordOnLot(lot, measure)));
     return kind == Kind.SMELT
         ? new VBox(
             10,
             box,
-            Parts.advice("caution", Words.of("caution.smelt.title"), Words.of("caution.smelt")))
+            Parts.advice("caution", words.of("caution.smelt.title"), words.of("caution.smelt")))
         : box;
   }
 

@@ -15,7 +15,7 @@ import jugulum.core.ledger.Process.MagnetRun.Medium;
 import jugulum.core.ledger.Process.MagnetRun.Way;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
-import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /**
@@ -23,23 +23,25 @@ import jugulum.desk.words.Words;
  * only on a second word.
  */
 final class MagnetForm extends StepForm {
+  @Prologue private final Words words;
   private final Segments<Way> way =
-      new Segments<>("way", List.of(Way.values()), one -> Words.of("way", one));
+      new Segments<>("way", List.of(Way.values()), one -> words.of("way", one));
   private final Segments<Medium> medium =
-      new Segments<>("medium", List.of(Medium.values()), one -> Words.of("medium", one));
+      new Segments<>("medium", List.of(Medium.values()), one -> words.of("medium", one));
   private final Segments<Told> told =
-      new Segments<>("dry-check", List.of(Told.values()), one -> Words.of("dry-check", one));
+      new Segments<>("dry-check", List.of(Told.values()), one -> words.of("dry-check", one));
   private final EntryField<Double> moisture =
       new EntryField<>(
+          words,
           "dry-moisture",
-          Words.of("magnet.moisture"),
+          words.of("magnet.moisture"),
           "0.3",
-          typed -> Parsers.percent(typed, 0, 99));
+          typed -> Parsers.percent(words, typed, 0, 99));
   private final VBox check = new VBox(8, told, moisture);
   private final VBox damp =
-      Parts.advice("fault", Words.of("magnet.damp.title"), Words.of("magnet.damp"));
+      Parts.advice("fault", words.of("magnet.damp.title"), words.of("magnet.damp"));
   private final VBox dust =
-      Parts.advice("caution", Words.of("caution.dust.title"), Words.of("caution.dust"));
+      Parts.advice("caution", words.of("caution.dust.title"), words.of("caution.dust"));
 
   /** How it is known that the sand is dry. */
   enum Told {
@@ -49,7 +51,8 @@ final class MagnetForm extends StepForm {
   }
 
   MagnetForm(LotId lot, Desk desk) {
-    super(Words.of("magnet.title"), lot, desk);
+    this.words = desk.words();
+    super(desk.words().of("magnet.title"), lot, desk);
     damp.setId("damp");
     told.choose(Told.NOT_CHECKED);
     way.onChange(this::follow);
@@ -59,13 +62,13 @@ final class MagnetForm extends StepForm {
     getChildren()
         .addAll(
             way,
-            Parts.sentence(Words.of("magnet.state"), "muted"),
+            Parts.sentence(words.of("magnet.state"), "muted"),
             medium,
             check,
             damp,
             dust,
-            Parts.advice("caution", Words.of("caution.magnet.title"), Words.of("caution.magnet")));
-    addButtons(Words.of("magnet.start"));
+            Parts.advice("caution", words.of("caution.magnet.title"), words.of("caution.magnet")));
+    addButtons(words.of("magnet.start"));
     follow();
   }
 
@@ -77,7 +80,7 @@ final class MagnetForm extends StepForm {
     Parts.shown(dust, dry);
     if (lookup("#start-step") instanceof Button start) {
       start.setText(
-          Words.of(medium.chosen() == Medium.DAMP ? "magnet.start.damp" : "magnet.start"));
+          words.of(medium.chosen() == Medium.DAMP ? "magnet.start.damp" : "magnet.start"));
       start.setAccessibleText(start.getText());
     }
   }
@@ -104,7 +107,7 @@ final class MagnetForm extends StepForm {
       case RAN_FREELY -> Optional.of(dry(OptionalDouble.empty()));
       case MOISTURE -> moisture.read().flatMap(this::byMoisture);
       case NOT_CHECKED -> {
-        refuse(Words.of("magnet.not-checked"));
+        refuse(words.of("magnet.not-checked"));
         yield Optional.empty();
       }
     };
@@ -116,8 +119,7 @@ final class MagnetForm extends StepForm {
     }
     medium.choose(Medium.DAMP);
     refuse(
-        Words.of(
-            "magnet.too-damp", Figures.percent(share), Figures.plain(MagnetRun.DRY_BELOW * 100)));
+        words.of("magnet.too-damp", words.percent(share), words.plain(MagnetRun.DRY_BELOW * 100)));
     lookup("#back").requestFocus();
     return Optional.empty();
   }
@@ -128,18 +130,17 @@ final class MagnetForm extends StepForm {
   }
 
   /** How the sand was, and how that was known. */
-  static String state(MagnetRun run) {
-    String medium = Words.of("medium", run.medium());
+  static String state(Words words, MagnetRun run) {
+    String medium = words.of("medium", run.medium());
     Optional<String> check =
         run.check()
             .map(
                 told ->
                     told.moisture().isPresent()
-                        ? Words.of(
-                            "magnet.checked.moisture",
-                            Figures.percent(told.moisture().getAsDouble()))
-                        : Words.of("magnet.checked.ran-freely"));
-    return check.map(how -> Words.of("magnet.checked", medium, how)).orElse(medium);
+                        ? words.of(
+                            "magnet.checked.moisture", words.percent(told.moisture().getAsDouble()))
+                        : words.of("magnet.checked.ran-freely"));
+    return check.map(how -> words.of("magnet.checked", medium, how)).orElse(medium);
   }
 
   @Override

@@ -38,6 +38,7 @@ import jugulum.desk.words.Words;
 final class MagnetPanel extends StepPanel {
   private static final double CHART_HEIGHT = 68;
 
+  private final Words words;
   private PassList passes;
   private VBox trapped;
   private DrawingView decline;
@@ -51,14 +52,15 @@ final class MagnetPanel extends StepPanel {
   private OptionalInt asked = OptionalInt.empty();
 
   MagnetPanel(StepId step, Desk desk) {
+    this.words = desk.words();
     super(step, desk);
-    leftOver = new LeftOverBox();
+    leftOver = new LeftOverBox(words);
     below(leftOver);
   }
 
   @Override
   protected List<VBox> own() {
-    passes = new PassList(this::correct);
+    passes = new PassList(words, this::correct);
     trapped = new VBox(4);
     trapped.setId("trapped");
     decline = new DrawingView("decline");
@@ -68,16 +70,16 @@ final class MagnetPanel extends StepPanel {
     record =
         new RecordBox(
                 "record-pass",
-                Words.of("pass.record", "1"),
+                words.of("pass.record", "1"),
                 form,
                 measure -> desk.submit(new Edit.RecordOnStep(step, measure)))
-            .with(Buttons.plain("count-speck", Words.of("pass.count"), "C", form::countOne))
-            .with(Buttons.quiet("tell-more", Words.of("pass.more"), "H", form::tellMore));
-    dust = Parts.advice("caution", Words.of("caution.dust.title"), Words.of("caution.dust"));
+            .with(Buttons.plain("count-speck", words.of("pass.count"), "C", form::countOne))
+            .with(Buttons.quiet("tell-more", words.of("pass.more"), "H", form::tellMore));
+    dust = Parts.advice("caution", words.of("caution.dust.title"), words.of("caution.dust"));
     return List.of(
         new VBox(6, passes, trapped, decline, advice),
         record,
-        new VBox(6, Parts.advice("caution", "", Words.of("caution.magnet")), dust));
+        new VBox(6, Parts.advice("caution", "", words.of("caution.magnet")), dust));
   }
 
   private void correct(Reading reading) {
@@ -85,7 +87,7 @@ final class MagnetPanel extends StepPanel {
     panel.offer(
         Buttons.quiet(
             "insert-before",
-            Words.of("insert.title"),
+            words.of("insert.title"),
             "I",
             () -> desk.push(new InsertPassPanel(step, reading, desk))));
     desk.push(panel);
@@ -112,17 +114,18 @@ final class MagnetPanel extends StepPanel {
       asked = OptionalInt.of(made);
       form.from(made == 0 ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP);
     }
-    record.label(Words.of("pass.record", Integer.toString(made + 1)));
+    record.label(words.of("pass.record", Integer.toString(made + 1)));
   }
 
   private void decline(List<Double> catches, OptionalDouble next) {
     Parts.shown(decline, catches.size() > 1);
     decline.show(
-        width -> LadderChart.of(catches, next, width, CHART_HEIGHT),
-        LadderChart.spoken(catches, next));
+        width -> LadderChart.of(words, catches, next, width, CHART_HEIGHT),
+        LadderChart.spoken(words, catches, next));
   }
 
   private static List<Node> trapped(NextPass next, Worked worked, Step now, Figures figures) {
+    Words words = figures.words();
     Removal removal = next.removal();
     if (removal.state() != Removal.State.DECLINING) {
       return List.of();
@@ -139,17 +142,17 @@ final class MagnetPanel extends StepPanel {
     double mg = free.get().milligrams();
     Label about =
         Parts.styled(
-            new Label(Words.counted("trapped.specks", (int) Math.round(mg / next.speckMg()))),
+            new Label(words.counted("trapped.specks", (int) Math.round(mg / next.speckMg()))),
             "trapped");
     String range =
-        Words.of(
+        words.of(
             "trapped.range",
-            Figures.fixed(removal.leftLow(), 0),
-            Figures.fixed(removal.leftHigh().orElse(removal.left().orElse(0)), 0));
+            words.fixed(removal.leftLow(), 0),
+            words.fixed(removal.leftHigh().orElse(removal.left().orElse(0)), 0));
     String mass =
-        Words.of(
+        words.of(
             "trapped.mass.range",
-            Words.of("trapped.mass", figures.gold(mg)),
+            words.of("trapped.mass", figures.gold(mg)),
             figures.goldRange(free.get()));
     return List.of(Parts.row(about, Parts.styled(new Label(range), "muted")), Parts.sentence(mass));
   }
@@ -168,11 +171,13 @@ final class MagnetPanel extends StepPanel {
                 Parts.advice(
                     "fault",
                     "",
-                    Words.of(
-                        rung.strayG() < 0 ? "ladder.less" : "ladder.more",
-                        Integer.toString(rungs.indexOf(rung) + 1),
-                        figures.sand(Math.abs(rung.strayG())),
-                        figures.sand(rung.heapBeforeG()))))
+                    figures
+                        .words()
+                        .of(
+                            rung.strayG() < 0 ? "ladder.less" : "ladder.more",
+                            Integer.toString(rungs.indexOf(rung) + 1),
+                            figures.sand(Math.abs(rung.strayG())),
+                            figures.sand(rung.heapBeforeG()))))
         .toList();
   }
 

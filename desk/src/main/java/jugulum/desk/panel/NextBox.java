@@ -25,11 +25,11 @@ import jugulum.desk.words.Words;
  * where it is.
  */
 final class NextBox extends VBox {
-  private NextBox(Optional<Node> first, List<Button> ways) {
+  private NextBox(Words words, Optional<Node> first, List<Button> ways) {
     getStyleClass().add("next-box");
     FlowPane buttons = new FlowPane(8, 8);
     buttons.getChildren().addAll(ways);
-    getChildren().add(Parts.section(Words.of("next.title")));
+    getChildren().add(Parts.section(words.of("next.title")));
     first.ifPresent(getChildren()::add);
     getChildren().add(buttons);
   }
@@ -39,11 +39,14 @@ final class NextBox extends VBox {
     Button button =
         Buttons.primary(
             "next-by-route",
-            RouteWords.does(leg.does()),
+            RouteWords.does(desk.words(), leg.does()),
             "Enter",
             () -> desk.push(panel(leg.does(), lot, desk)));
     return new VBox(
-        6, button, Parts.sentence(Words.of("next.by-route", RouteWords.name(route)), "muted"));
+        6,
+        button,
+        Parts.sentence(
+            desk.words().of("next.by-route", RouteWords.name(desk.words(), route)), "muted"));
   }
 
   private static Panel panel(Does does, Lot lot, Desk desk) {
@@ -60,45 +63,51 @@ final class NextBox extends VBox {
 
   static Node of(Worked worked, Lot lot, Desk desk) {
     if (lot.latest(Measure.Discarded.class).isPresent()) {
-      return Parts.advice("idle", "", Words.of("next.discarded"));
+      return Parts.advice("idle", "", desk.words().of("next.discarded"));
     }
     LotId id = lot.id();
     Stream<Button> work =
         Stream.of(
             Buttons.plain(
                 "next-screen",
-                Words.of("next.screen"),
+                desk.words().of("next.screen"),
                 "S",
                 () -> desk.push(new ScreeningForm(id, desk, List.of()))),
             Buttons.plain(
                 "next-magnet",
-                Words.of("next.magnet"),
+                desk.words().of("next.magnet"),
                 "M",
                 () -> desk.push(new MagnetForm(id, desk))),
             Buttons.plain(
                 "next-gravity",
-                Words.of("next.gravity"),
+                desk.words().of("next.gravity"),
                 "G",
                 () -> desk.push(new GravityForm(id, desk))),
             Buttons.plain(
                 "next-finish",
-                Words.of("next.finish"),
+                desk.words().of("next.finish"),
                 "F",
                 () -> desk.push(new FinishForm(id, desk))),
             Buttons.plain(
-                "next-join", Words.of("next.join"), "J", () -> desk.push(new JoinForm(id, desk))),
+                "next-join",
+                desk.words().of("next.join"),
+                "J",
+                () -> desk.push(new JoinForm(id, desk))),
             Buttons.plain(
-                "next-part", Words.of("next.part"), "P", () -> desk.push(new PartForm(id, desk))));
+                "next-part",
+                desk.words().of("next.part"),
+                "P",
+                () -> desk.push(new PartForm(id, desk))));
     Stream<Button> aside =
         Stream.of(
             Buttons.plain(
                 "next-bag",
-                Words.of("next.bag"),
+                desk.words().of("next.bag"),
                 "K",
                 () -> desk.push(new FatePanel(id, Fate.BAG, desk))),
             Buttons.plain(
                 "next-discard",
-                Words.of("next.discard"),
+                desk.words().of("next.discard"),
                 "X",
                 () -> desk.push(new FatePanel(id, Fate.DISCARD, desk))));
     Optional<Route> route = worked.batch().route();
@@ -106,6 +115,8 @@ final class NextBox extends VBox {
         route.flatMap(
             way -> NextLeg.of(way, worked.network(), lot).map(leg -> byRoute(leg, way, lot, desk)));
     return new NextBox(
-        first, Stream.concat(work, lot.material().isSetAside() ? aside : Stream.empty()).toList());
+        desk.words(),
+        first,
+        Stream.concat(work, lot.material().isSetAside() ? aside : Stream.empty()).toList());
   }
 }

@@ -12,23 +12,25 @@ import jugulum.desk.words.Words;
 
 /** The lots a step makes, weighed one after the other. */
 final class OutputsBox extends VBox {
+  private final Words words;
   private final LotList list;
   private final WeighBox weigh;
   private Optional<Worked> worked = Optional.empty();
   private Runnable onChosen = () -> {};
 
   OutputsBox(Desk desk) {
+    this.words = desk.words();
     getStyleClass().add("outputs");
-    list = new LotList("outputs", LotList.Names.BESIDE_FIGURES, desk::openLot);
+    list = new LotList(words, "outputs", LotList.Names.BESIDE_FIGURES, desk::openLot);
     weigh =
-        new WeighBox("weigh", Words.of("outputs.weigh"), desk, this::chosen)
+        new WeighBox("weigh", words.of("outputs.weigh"), desk, this::chosen)
             .then(list::chooseNextOpen);
     weigh
         .box()
         .with(
             Buttons.plain(
                 "open-lot",
-                Words.of("outputs.open"),
+                words.of("outputs.open"),
                 "O",
                 () -> list.chosen().ifPresent(desk::openLot)));
     list.getSelectionModel()

@@ -10,6 +10,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -17,16 +18,22 @@ import jugulum.desk.words.Words;
 final class PartForm extends StepForm {
   private static final int MOST = 12;
 
+  @Prologue private final Words words;
   private final EntryField<Double> parts =
       new EntryField<>(
-          "parts", Words.of("part.parts"), "2", typed -> Parsers.number(typed, 2, MOST));
+          words,
+          "parts",
+          words.of("part.parts"),
+          "2",
+          typed -> Parsers.number(words, typed, 2, MOST));
 
   PartForm(LotId lot, Desk desk) {
-    super(Words.of("part.title"), lot, desk);
+    this.words = desk.words();
+    super(desk.words().of("part.title"), lot, desk);
     parts.fill("2");
     parts.field().setOnAction(_ -> start());
-    getChildren().addAll(Parts.sentence(Words.of("part.about"), "muted"), parts);
-    addButtons(Words.of("part.start"));
+    getChildren().addAll(Parts.sentence(words.of("part.about"), "muted"), parts);
+    addButtons(words.of("part.start"));
   }
 
   @Override
@@ -42,7 +49,10 @@ final class PartForm extends StepForm {
                               new Edit.NewLot(
                                   Material.PART,
                                   taken.cut(),
-                                  Words.of("part.name", Sentences.lot(taken), Integer.toString(i))))
+                                  words.of(
+                                      "part.name",
+                                      Sentences.lot(words, taken),
+                                      Integer.toString(i))))
                       .toList();
               return take(new Process.Splitting(), List.of(lot), outputs);
             });

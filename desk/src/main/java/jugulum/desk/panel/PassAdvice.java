@@ -32,6 +32,7 @@ final class PassAdvice {
   }
 
   private static List<Node> of(String kindOfWork, NextPass next, Shop shop, Figures figures) {
+    Words words = figures.words();
     String kind =
         switch (next.verdict()) {
           case GO_ON -> "water";
@@ -39,45 +40,48 @@ final class PassAdvice {
           case NOT_DECLINING -> "fault";
         };
     List<String> sentences = new ArrayList<>();
-    String rule = Words.of(kindOfWork, next.why(), Integer.toString(shop.stopRule().specks()));
+    String rule = words.of(kindOfWork, next.why(), Integer.toString(shop.stopRule().specks()));
     sentences.add(rule);
     catchOf(kindOfWork, next, figures).ifPresent(sentences::add);
     next.money()
         .ifPresent(
-            money -> sentences.add(money(kindOfWork, next, money, shop.terms().orElseThrow())));
+            money ->
+                sentences.add(money(words, kindOfWork, next, money, shop.terms().orElseThrow())));
     if (next.money().isEmpty()
         && shop.terms().isEmpty()
         && next.removal().state() == Removal.State.DECLINING) {
       sentences.add(
-          Words.of(
+          words.of(
               shop.stopRule().kind() == StopRule.Kind.PAYS
                   ? "next-pass.no-terms.rule"
                   : "next-pass.no-terms"));
     }
     if (next.verdict() == NextPass.Verdict.STOP) {
-      sentences.add(Words.of(kindOfWork + ".keep"));
+      sentences.add(words.of(kindOfWork + ".keep"));
     }
     return List.of(
-        Parts.advice(kind, Words.of("verdict", next.verdict()), String.join(" ", sentences)));
+        Parts.advice(kind, words.of("verdict", next.verdict()), String.join(" ", sentences)));
   }
 
   private static Optional<String> catchOf(String kindOfWork, NextPass next, Figures figures) {
+    Words words = figures.words();
     OptionalDouble specks = next.removal().nextCatch();
     return specks.isPresent() && next.nextMg().isPresent()
         ? Optional.of(
-            Words.of(
+            words.of(
                 kindOfWork + ".catch",
-                Figures.fixed(specks.getAsDouble(), 1),
+                words.fixed(specks.getAsDouble(), 1),
                 figures.gold(next.nextMg().getAsDouble())))
         : Optional.empty();
   }
 
-  private static String money(String kindOfWork, NextPass next, NextPass.Money money, Terms terms) {
-    return Words.of(
+  private static String money(
+      Words words, String kindOfWork, NextPass next, NextPass.Money money, Terms terms) {
+    return words.of(
         kindOfWork + ".money",
-        MoneyWords.sum(money.brings(), terms),
-        Figures.rounded(next.minutes().orElse(0), 1),
-        MoneyWords.sum(money.costs(), terms),
-        MoneyWords.chance(money.chance()));
+        MoneyWords.sum(words, money.brings(), terms),
+        words.rounded(next.minutes().orElse(0), 1),
+        MoneyWords.sum(words, money.costs(), terms),
+        MoneyWords.chance(words, money.chance()));
   }
 }

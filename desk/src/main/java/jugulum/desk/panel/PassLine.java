@@ -29,9 +29,9 @@ final class PassLine {
   private final Button correct;
   private Optional<Reading> shown = Optional.empty();
 
-  PassLine(Consumer<Reading> onCorrect) {
+  PassLine(Words words, Consumer<Reading> onCorrect) {
     correct =
-        Buttons.quiet("correct", Words.of("reading.correct"), "", () -> shown.ifPresent(onCorrect));
+        Buttons.quiet("correct", words.of("reading.correct"), "", () -> shown.ifPresent(onCorrect));
     caught.setAlignment(Pos.CENTER_RIGHT);
   }
 
@@ -48,7 +48,7 @@ final class PassLine {
   void show(Reading reading, String name, int most, Figures figures, boolean mayCorrect) {
     Measure.Pass pass = (Measure.Pass) reading.measure();
     shown = Optional.of(reading);
-    number.setText(Words.of("pass.from", pass.from(), name));
+    number.setText(figures.words().of("pass.from", pass.from(), name));
     lifted.setText(figures.sand(pass.liftedG()));
     dropped.setText(figures.sand(pass.droppedBackG()));
     specks.setText(

@@ -26,7 +26,7 @@ final class PassList extends GridPane {
   private final List<PassLine> lines = new ArrayList<>();
   private Optional<ShownReadings> shown = Optional.empty();
 
-  PassList(Consumer<Reading> onCorrect) {
+  PassList(Words words, Consumer<Reading> onCorrect) {
     this.onCorrect = onCorrect;
     getStyleClass().add("pass-list");
     setId("passes");
@@ -36,10 +36,16 @@ final class PassList extends GridPane {
       column.setHgrow(i < COLUMNS - 1 ? Priority.ALWAYS : Priority.NEVER);
       getColumnConstraints().add(column);
     }
-    addRow(0, head("pass.number"), head("pass.lifted"), head("pass.dropped"), head("pass.specks"));
+    addRow(
+        0,
+        head(words, "pass.number"),
+        head(words, "pass.lifted"),
+        head(words, "pass.dropped"),
+        head(words, "pass.specks"));
   }
 
   void show(List<Reading> readings, Figures figures, boolean mayCorrect) {
+    Words words = figures.words();
     ShownReadings now = new ShownReadings(readings, figures, mayCorrect);
     if (shown.filter(now::equals).isPresent()) {
       return;
@@ -51,7 +57,7 @@ final class PassList extends GridPane {
       getChildren().removeAll(lines.removeLast().cells());
     }
     while (lines.size() < passes.size()) {
-      PassLine line = new PassLine(onCorrect);
+      PassLine line = new PassLine(words, onCorrect);
       lines.add(line);
       addRow(lines.size(), line.cells());
     }
@@ -69,15 +75,15 @@ final class PassList extends GridPane {
           .get(i)
           .show(
               reading,
-              reading.isLive() ? Integer.toString(number) : Words.of("pass.struck"),
+              reading.isLive() ? Integer.toString(number) : words.of("pass.struck"),
               most,
               figures,
               mayCorrect);
     }
   }
 
-  private static Label head(String key) {
-    Label label = Parts.styled(new Label(Words.of(key)), "muted");
+  private static Label head(Words words, String key) {
+    Label label = Parts.styled(new Label(words.of(key)), "muted");
     label.setMinWidth(Region.USE_PREF_SIZE);
     return label;
   }

@@ -35,6 +35,7 @@ final class ReadingList extends VBox {
   }
 
   void show(List<Reading> readings, Figures figures, boolean mayCorrect) {
+    Words words = figures.words();
     ShownReadings now = new ShownReadings(readings, figures, mayCorrect);
     if (shown.filter(now::equals).isPresent()) {
       return;
@@ -53,19 +54,19 @@ final class ReadingList extends VBox {
               .add(
                   Buttons.quiet(
                       "correct-" + reading.id().number(),
-                      Words.of("reading.correct"),
+                      words.of("reading.correct"),
                       "",
                       () -> onCorrect.accept(reading)));
         }
         getChildren().add(line);
       } else if (reading.isStanding()) {
-        what.setAccessibleText(Words.of("reading.doubted.spoken", what.getText()));
+        what.setAccessibleText(words.of("reading.doubted.spoken", what.getText()));
         if (mayCorrect) {
           line.getChildren()
               .add(
                   Buttons.quiet(
                       "correct-" + reading.id().number(),
-                      Words.of("reading.correct"),
+                      words.of("reading.correct"),
                       "",
                       () -> onCorrect.accept(reading)));
         }
@@ -74,20 +75,22 @@ final class ReadingList extends VBox {
                 new VBox(
                     line,
                     Parts.sentence(
-                        Words.of("reading.doubted", reading.doubted().orElseThrow().reason()),
+                        words.of("reading.doubted", reading.doubted().orElseThrow().reason()),
                         "loss-text")));
       } else {
         what.getStyleClass().add("struck");
-        what.setAccessibleText(Words.of("reading.struck.spoken", what.getText()));
+        what.setAccessibleText(words.of("reading.struck.spoken", what.getText()));
         String reason = reading.struck().orElseThrow().reason();
         getChildren()
-            .add(new VBox(line, Parts.sentence(Words.of("reading.struck", reason), "muted")));
+            .add(new VBox(line, Parts.sentence(words.of("reading.struck", reason), "muted")));
       }
     }
   }
 
   private String text(Reading reading, Figures figures) {
     String what = Sentences.measure(reading.measure(), figures);
-    return timed ? Words.of("reading.timed", figures.clock(reading.moment()), what) : what;
+    return timed
+        ? figures.words().of("reading.timed", figures.clock(reading.moment()), what)
+        : what;
   }
 }

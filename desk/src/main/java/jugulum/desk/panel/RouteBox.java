@@ -18,41 +18,48 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.RouteWords;
 import jugulum.desk.words.Words;
 
 /** Chooses the way a batch is to go, and keeps the way it went as a route of one's own. */
 final class RouteBox extends VBox {
+  @Prologue private final Words words;
   private final Desk desk;
   private final ComboBox<Optional<Route>> choice;
   private final Label reason = Parts.sentence("", "muted");
   private final EntryField<String> name =
       new EntryField<>(
+          words,
           "route-name",
-          Words.of("route.own"),
-          Words.of("route.own.hint"),
-          Parsers.text("route.own.missing"));
+          words.of("route.own"),
+          words.of("route.own.hint"),
+          Parsers.text(words, "route.own.missing"));
   private Optional<Worked> shown = Optional.empty();
   private boolean filling;
 
   RouteBox(Desk desk) {
+    this.words = desk.words();
     super(8);
     this.desk = desk;
     choice =
         Choices.of(
             "route",
-            Words.of("route.title"),
+            words.of("route.title"),
             List.of(Optional.<Route>empty()),
-            route -> route.map(RouteWords::name).orElseGet(() -> Words.of("route.none")));
+            route ->
+                route
+                    .map(one -> RouteWords.name(words, one))
+                    .orElseGet(() -> words.of("route.none")));
     choice.valueProperty().addListener((_, _, chosen) -> chosen(chosen));
     name.field().setOnAction(_ -> keep());
     getChildren()
         .addAll(
-            Parts.section(Words.of("route.title")),
+            Parts.section(words.of("route.title")),
             choice,
             reason,
             name,
-            Parts.row(Buttons.plain("keep-route", Words.of("route.keep"), "W", this::keep)));
+            Parts.row(Buttons.plain("keep-route", words.of("route.keep"), "W", this::keep)));
   }
 
   private void chosen(Optional<Route> route) {
@@ -95,7 +102,7 @@ final class RouteBox extends VBox {
     }
     choice.getSelectionModel().select(goes);
     filling = false;
-    reason.setText(goes.map(RouteWords::reason).orElse(""));
+    reason.setText(goes.map(one -> RouteWords.reason(words, one)).orElse(""));
     Parts.shown(reason, !reason.getText().isEmpty());
   }
 }

@@ -18,7 +18,12 @@ final class Rows {
 
   /** A lot with its mass and gold. */
   static LotList.Row of(Lot lot, Worked worked, Figures figures) {
-    return of(lot, Sentences.lot(lot), List.of(mass(lot, worked, figures)), worked, figures);
+    return of(
+        lot,
+        Sentences.lot(figures.words(), lot),
+        List.of(mass(lot, worked, figures)),
+        worked,
+        figures);
   }
 
   static LotList.Row of(Lot lot, String name, List<String> told, Worked worked, Figures figures) {
@@ -32,6 +37,7 @@ final class Rows {
 
   /** The mass, marked where it was not measured. */
   static String mass(Lot lot, Worked worked, Figures figures) {
+    Words words = figures.words();
     LotMass mass = worked.sand().mass(lot.id());
     String text =
         lot.material() == Material.GOLD
@@ -39,17 +45,18 @@ final class Rows {
             : figures.sand(mass.grams());
     return switch (mass.basis()) {
       case WEIGHED -> text;
-      case PASSES -> Words.of("mass.passes", text);
-      case DIFFERENCE -> Words.of("mass.difference", text);
-      case UNKNOWN -> Words.of("mass.unknown");
+      case PASSES -> words.of("mass.passes", text);
+      case DIFFERENCE -> words.of("mass.difference", text);
+      case UNKNOWN -> words.of("mass.unknown");
     };
   }
 
   /** The gold, or that nobody looked. */
   static String gold(Lot lot, Worked worked, Figures figures) {
+    Words words = figures.words();
     Optional<LotGold> gold = Optional.ofNullable(worked.gold().lots().get(lot.id()));
     boolean end = worked.network().taker(lot.id()).isEmpty();
     return gold.map(known -> GoldWords.figure(known, figures))
-        .orElse(end ? Words.of("lot.unseen") : Words.of("lot.taken"));
+        .orElse(end ? words.of("lot.unseen") : words.of("lot.taken"));
   }
 }

@@ -22,13 +22,13 @@ import jugulum.desk.entry.Buttons;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.RunWatch;
 import jugulum.desk.told.Told;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /**
  * A machine while it runs: how long, which charge, what is due when; and the buttons for all that.
  */
 final class RunBox extends VBox {
+  private final Words words;
   private final StepId step;
   private final Desk desk;
   private final Label state = Parts.styled(new Label(), "trapped");
@@ -47,6 +47,7 @@ final class RunBox extends VBox {
    * @param always buttons that stay when it is closed
    */
   RunBox(StepId step, Desk desk, List<Button> whileOpen, List<Button> always) {
+    this.words = desk.words();
     super(6);
     this.step = step;
     this.desk = desk;
@@ -129,7 +130,7 @@ final class RunBox extends VBox {
   }
 
   private void say(String sentence) {
-    error.setText(sentence.isEmpty() ? "" : Words.of("entry.error", sentence));
+    error.setText(sentence.isEmpty() ? "" : words.of("entry.error", sentence));
     Parts.shown(error, !sentence.isEmpty());
   }
 
@@ -137,15 +138,15 @@ final class RunBox extends VBox {
     worked = Optional.of(shown);
     boolean open = !shown.batch().closed() && now().finishedAt().isEmpty();
     boolean running = RunLog.of(now()).isRunning();
-    label(run, Words.of(running ? "run.stop" : "run.start"));
+    label(run, words.of(running ? "run.stop" : "run.start"));
     int made = RunLog.of(now()).charges().size();
     OptionalInt all = chargesInAll();
     String next = Integer.toString(made + 1);
     label(
         charge,
         all.isPresent() && made < all.getAsInt()
-            ? Words.of("run.charge.of", next, Integer.toString(all.getAsInt()))
-            : Words.of("run.charge", next));
+            ? words.of("run.charge.of", next, Integer.toString(all.getAsInt()))
+            : words.of("run.charge", next));
     charge.getStyleClass().setAll("button", byCharges ? "primary" : "plain");
     run.getStyleClass().setAll("button", byCharges || running ? "plain" : "primary");
     Parts.shown(charge, open && byCharges && (all.isEmpty() || made < all.getAsInt()));
@@ -184,13 +185,13 @@ final class RunBox extends VBox {
 
   private void tell(Worked shown, Instant now) {
     RunLog log = RunLog.of(now());
-    String ran = Figures.time(log.ran(now).toSeconds() / 60.0);
+    String ran = words.time(log.ran(now).toSeconds() / 60.0);
     boolean began = !log.stretches().isEmpty();
-    String without = Words.of(run.isVisible() ? "run.not-started" : "run.not-timed");
-    state.setText(began ? Words.of(log.isRunning() ? "run.running" : "run.stands", ran) : without);
+    String without = words.of(run.isVisible() ? "run.not-started" : "run.not-timed");
+    state.setText(began ? words.of(log.isRunning() ? "run.running" : "run.stands", ran) : without);
     state.getStyleClass().setAll("label", log.isRunning() ? "running" : "muted");
     List<Due> asked = RunWatch.due(shown.network(), now(), desk.shop());
-    due.getChildren().setAll(asked.stream().map(one -> line(one, now)).toList());
+    due.getChildren().setAll(asked.stream().map(one -> line(words, one, now)).toList());
     if (!log.charges().isEmpty()) {
       due.getChildren().addFirst(Parts.sentence(charges(log), "muted"));
     }
@@ -201,17 +202,17 @@ final class RunBox extends VBox {
     OptionalInt all = chargesInAll();
     String made = Integer.toString(log.charges().size());
     return all.isPresent()
-        ? Words.of("run.charges.of", made, Integer.toString(all.getAsInt()))
-        : Words.of("run.charges", made);
+        ? words.of("run.charges.of", made, Integer.toString(all.getAsInt()))
+        : words.of("run.charges", made);
   }
 
-  private static Label line(Due due, Instant now) {
+  private static Label line(Words words, Due due, Instant now) {
     boolean late = !due.at().isAfter(now);
     return Parts.sentence(
-        Words.of(
+        words.of(
             late ? "run.due.late" : "run.due",
-            Words.of("due", due.what()),
-            Figures.watch(due.in(now).abs())),
+            words.of("due", due.what()),
+            words.watch(due.in(now).abs())),
         late ? "due-late" : "strong");
   }
 }

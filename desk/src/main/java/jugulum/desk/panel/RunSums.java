@@ -14,7 +14,7 @@ import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
-import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /**
@@ -34,52 +34,60 @@ final class RunSums extends VBox {
    */
   private static final List<String> WATER = List.of("flow", "wash-water", "trough-water", "film");
 
+  @Prologue private final Words words;
   private final EntryField<Optional<Double>> watts =
-      number("sum-watts", "sheet.watts", "180", 0.1, 100_000);
+      number(words, "sum-watts", "sheet.watts", "180", 0.1, 100_000);
   private final EntryField<Optional<Double>> battery =
-      number("sum-battery", "sheet.battery", "900", 1, 1e6);
+      number(words, "sum-battery", "sheet.battery", "900", 1, 1e6);
   private final EntryField<Optional<Double>> sump =
-      number("sum-sump", "sheet.sump", "60", 0.1, 100_000);
-  private final EntryField<Optional<Double>> rest = number("sum-rest", "sheet.rest", REST, 0, 1000);
+      number(words, "sum-sump", "sheet.sump", "60", 0.1, 100_000);
+  private final EntryField<Optional<Double>> rest =
+      number(words, "sum-rest", "sheet.rest", REST, 0, 1000);
   private final EntryField<Optional<Double>> wet =
       new EntryField<>(
+          words,
           "sum-wet",
-          Words.of("sheet.wet"),
+          words.of("sheet.wet"),
           WET,
-          Parsers.optional(typed -> Parsers.percent(typed, 0, 90)));
+          Parsers.optional(typed -> Parsers.percent(words, typed, 0, 90)));
   private final VBox answers = new VBox(2);
   private List<String> sentences = List.of();
   private Optional<Step> now = Optional.empty();
   private double grams;
 
-  RunSums(Gear gear) {
+  RunSums(Words words, Gear gear) {
+    this.words = words;
     super(8);
     answers.setId("sheet-sums");
-    fill(watts, gear.watts());
-    fill(battery, gear.batteryWh());
-    fill(sump, gear.sumpL());
+    fill(words, watts, gear.watts());
+    fill(words, battery, gear.batteryWh());
+    fill(words, sump, gear.sumpL());
     rest.fill(REST);
     wet.fill(WET);
     Stream.of(watts, battery, sump, rest, wet)
         .forEach(field -> field.field().textProperty().addListener((_, _, _) -> typed(field)));
-    getChildren().addAll(Parts.section(Words.of("sheet.sums")), answers);
+    getChildren().addAll(Parts.section(words.of("sheet.sums")), answers);
     if (gear.sheet().dials().stream().map(Dial::id).anyMatch(WATER::contains)) {
       getChildren()
           .addAll(new FieldRow(List.of(watts, battery)), new FieldRow(List.of(sump, rest, wet)));
     } else {
       getChildren().add(sump);
     }
-    getChildren().add(Parts.sentence(Words.of("sheet.sums.about"), "muted"));
+    getChildren().add(Parts.sentence(words.of("sheet.sums.about"), "muted"));
   }
 
   private static EntryField<Optional<Double>> number(
-      String id, String key, String hint, double low, double high) {
+      Words words, String id, String key, String hint, double low, double high) {
     return new EntryField<>(
-        id, Words.of(key), hint, Parsers.optional(typed -> Parsers.number(typed, low, high)));
+        words,
+        id,
+        words.of(key),
+        hint,
+        Parsers.optional(typed -> Parsers.number(words, typed, low, high)));
   }
 
-  private static void fill(EntryField<?> field, OptionalDouble known) {
-    known.ifPresent(value -> field.fill(Figures.plain(value)));
+  private static void fill(Words words, EntryField<?> field, OptionalDouble known) {
+    known.ifPresent(value -> field.fill(words.plain(value)));
   }
 
   void show(Step step, double feedG) {
@@ -112,10 +120,10 @@ final class RunSums extends VBox {
     List<String> lines = new ArrayList<>();
     OptionalDouble charge = above0(step.setting("charge"));
     if (grams > 0 && charge.isPresent()) {
-      lines.add(Words.counted("sheet.charges", BenchSums.loads(grams, charge.getAsDouble())));
+      lines.add(words.counted("sheet.charges", BenchSums.loads(grams, charge.getAsDouble())));
     }
     OptionalDouble hours = hours(step, charge);
-    hours.ifPresent(time -> lines.add(Words.of("sheet.run-time", Figures.time(60 * time))));
+    hours.ifPresent(time -> lines.add(words.of("sheet.run-time", words.time(60 * time))));
     power(hours).ifPresent(lines::add);
     water(step, hours, lines);
     OptionalDouble drops = step.setting("wetting");
@@ -125,10 +133,10 @@ final class RunSums extends VBox {
                 drops.ifPresent(
                     each ->
                         lines.add(
-                            Words.of(
+                            words.of(
                                 "sheet.drops",
-                                Figures.fixed(BenchSums.wettingDrops(litres, each), 0),
-                                Figures.plain(litres)))));
+                                words.fixed(BenchSums.wettingDrops(litres, each), 0),
+                                words.plain(litres)))));
     return lines;
   }
 
@@ -153,11 +161,10 @@ final class RunSums extends VBox {
       return Optional.empty();
     }
     double lasts = BenchSums.batteryHours(value(battery).get(), value(watts).get());
-    String text = Words.of("sheet.battery.lasts", Figures.time(60 * lasts));
+    String text = words.of("sheet.battery.lasts", words.time(60 * lasts));
     return Optional.of(
         hours.isPresent() && hours.getAsDouble() > lasts
-            ? Words.of(
-                "sheet.battery.short", text, Figures.time(60 * (hours.getAsDouble() - lasts)))
+            ? words.of("sheet.battery.short", text, words.time(60 * (hours.getAsDouble() - lasts)))
             : text);
   }
 
@@ -167,17 +174,19 @@ final class RunSums extends VBox {
       return;
     }
     hours.ifPresent(
-        time -> lines.add(Words.of("sheet.water.once", litres(BenchSums.waterOnce(flow, time)))));
+        time ->
+            lines.add(
+                words.of("sheet.water.once", litres(words, BenchSums.waterOnce(flow, time)))));
     if (value(rest).isPresent() && value(wet).isPresent()) {
       double round =
           BenchSums.waterGoingRound(flow, value(rest).get(), grams / 1000, value(wet).get());
       boolean small = value(sump).filter(litres -> litres < flow * value(rest).get()).isPresent();
-      lines.add(Words.of(small ? "sheet.water.small" : "sheet.water.round", litres(round)));
+      lines.add(words.of(small ? "sheet.water.small" : "sheet.water.round", litres(words, round)));
     }
   }
 
-  private static String litres(double litres) {
-    return Figures.fixed(litres, litres < 10 ? 1 : 0);
+  private static String litres(Words words, double litres) {
+    return words.fixed(litres, litres < 10 ? 1 : 0);
   }
 
   private static OptionalDouble above0(OptionalDouble value) {

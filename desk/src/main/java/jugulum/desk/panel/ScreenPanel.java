@@ -36,6 +36,7 @@ import jugulum.desk.words.Words;
 final class ScreenPanel extends StepPanel {
   private static final double CHART_HEIGHT = 190;
 
+  private final Words words;
   private final VBox findings = new VBox(8);
   private final DrawingView chart = new DrawingView("screen-chart");
   private final VBox shaking = new VBox(8);
@@ -44,6 +45,7 @@ final class ScreenPanel extends StepPanel {
   private Optional<LastMinuteForm> form = Optional.empty();
 
   ScreenPanel(StepId step, Desk desk) {
+    this.words = desk.words();
     super(step, desk);
     minutes = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
     findings.setId("screen-findings");
@@ -63,12 +65,12 @@ final class ScreenPanel extends StepPanel {
             .skip(1L + now.outputs().indexOf(lot.id()))
             .mapToDouble(id -> worked.sand().mass(id).grams())
             .sum();
-    String share = told ? Figures.fixed(100 * mass.grams() / all, 1) : Words.of("screen.no-share");
+    String share = told ? words.fixed(100 * mass.grams() / all, 1) : words.of("screen.no-share");
     String finerShare =
-        told && finer > 0 ? Figures.fixed(100 * finer / all, 1) : Words.of("screen.no-share");
+        told && finer > 0 ? words.fixed(100 * finer / all, 1) : words.of("screen.no-share");
     return new LotList.Row(
         lot.id(),
-        Sentences.cut(lot.cut()),
+        Sentences.cut(words, lot.cut()),
         List.of(Rows.mass(lot, worked, figures), share, finerShare),
         "",
         !mass.isMeasured());
@@ -77,7 +79,7 @@ final class ScreenPanel extends StepPanel {
   @Override
   protected String[] heads() {
     return new String[] {
-      Words.of("outputs.mass"), Words.of("screen.share"), Words.of("screen.finer")
+      words.of("outputs.mass"), words.of("screen.share"), words.of("screen.finer")
     };
   }
 
@@ -110,7 +112,7 @@ final class ScreenPanel extends StepPanel {
             .mapToDouble(LotMass::grams)
             .sum();
     if (found > 0) {
-      findings.getChildren().add(Parts.line(Words.of("screen.sum"), figures.sand(found)));
+      findings.getChildren().add(Parts.line(words.of("screen.sum"), figures.sand(found)));
     }
   }
 
@@ -126,7 +128,9 @@ final class ScreenPanel extends StepPanel {
           .getChildren()
           .add(
               Parts.advice(
-                  "fault", "", Words.of("screen.pan-missing", Sentences.lot(cuts.getLast()))));
+                  "fault",
+                  "",
+                  words.of("screen.pan-missing", Sentences.lot(words, cuts.getLast()))));
     }
   }
 
@@ -144,14 +148,18 @@ final class ScreenPanel extends StepPanel {
                         Parts.advice(
                             "fine",
                             "",
-                            Words.counted(
-                                "screen.oversize.seen", seen.get().pickers(), Sentences.lot(lot))));
+                            words.counted(
+                                "screen.oversize.seen",
+                                seen.get().pickers(),
+                                Sentences.lot(words, lot))));
               } else if (worked.network().taker(lot.id()).isEmpty()) {
                 findings
                     .getChildren()
                     .add(
                         Parts.advice(
-                            "fault", "", Words.of("screen.oversize.unseen", Sentences.lot(lot))));
+                            "fault",
+                            "",
+                            words.of("screen.oversize.unseen", Sentences.lot(words, lot))));
               }
             });
   }
@@ -175,7 +183,7 @@ final class ScreenPanel extends StepPanel {
                           Parts.advice(
                               "fault",
                               "",
-                              Words.of(
+                              words.of(
                                   "screen.overloaded",
                                   screen.label(),
                                   figures.sand(mass.grams()),
@@ -185,31 +193,32 @@ final class ScreenPanel extends StepPanel {
 
   private void curve(SizeCurve curve) {
     List<SizeChart.Series> series =
-        List.of(new SizeChart.Series(Words.of("process.screen"), curve, "chart-feed"));
-    chart.show(width -> SizeChart.of(series, width, CHART_HEIGHT), SizeChart.spoken(series));
+        List.of(new SizeChart.Series(words.of("process.screen"), curve, "chart-feed"));
+    chart.show(
+        width -> SizeChart.of(words, series, width, CHART_HEIGHT), SizeChart.spoken(words, series));
     if (curve.d50Mm().isPresent() && curve.p80Mm().isPresent()) {
-      String d50 = Figures.fixed(curve.d50Mm().getAsDouble(), 2);
+      String d50 = words.fixed(curve.d50Mm().getAsDouble(), 2);
       findings
           .getChildren()
           .add(
               Parts.advice(
                   "water",
-                  Words.of("screen.d50", d50),
-                  Words.of("screen.p80", Figures.fixed(curve.p80Mm().getAsDouble(), 2))));
+                  words.of("screen.d50", d50),
+                  words.of("screen.p80", words.fixed(curve.p80Mm().getAsDouble(), 2))));
     } else if (curve.d50Mm().isPresent()) {
       findings
           .getChildren()
           .add(
               Parts.advice(
                   "water",
-                  Words.of("screen.d50", Figures.fixed(curve.d50Mm().getAsDouble(), 2)),
+                  words.of("screen.d50", words.fixed(curve.d50Mm().getAsDouble(), 2)),
                   ""));
     }
     findings
         .getChildren()
         .add(
             Buttons.plain(
-                "plan-cuts", Words.of("screen.curve"), "P", () -> feed().ifPresent(desk::plan)));
+                "plan-cuts", words.of("screen.curve"), "P", () -> feed().ifPresent(desk::plan)));
   }
 
   private Optional<LotId> feed() {
@@ -222,14 +231,14 @@ final class ScreenPanel extends StepPanel {
     RecordBox box =
         new RecordBox(
             "record-minute",
-            Words.of("screen.minute.record"),
+            words.of("screen.minute.record"),
             made,
             measure -> desk.submit(new Edit.RecordOnStep(now.id(), measure)));
     shaking
         .getChildren()
         .addAll(
-            Parts.section(Words.of("screen.minute")),
-            Parts.sentence(Words.of("screen.minute.about"), "muted"),
+            Parts.section(words.of("screen.minute")),
+            Parts.sentence(words.of("screen.minute.about"), "muted"),
             shakingSaid,
             minutes,
             box);
@@ -256,15 +265,16 @@ final class ScreenPanel extends StepPanel {
   }
 
   private static Node lastMinute(LastMinute minute, double all, Figures figures) {
+    Words words = figures.words();
     boolean enough = Sieving.isEnough(minute.passedG(), all);
-    String share = Figures.fixed(100 * Sieving.lastMinuteShare(minute.passedG(), all), 2);
+    String share = words.fixed(100 * Sieving.lastMinuteShare(minute.passedG(), all), 2);
     return Parts.advice(
         enough ? "fine" : "fault",
-        Words.of(enough ? "screen.minute.enough" : "screen.minute.go-on", minute.screen().label()),
-        Words.of(
+        words.of(enough ? "screen.minute.enough" : "screen.minute.go-on", minute.screen().label()),
+        words.of(
             "screen.minute.share",
             figures.sand(minute.passedG()),
             share,
-            Figures.plain(100 * Sieving.END_POINT)));
+            words.plain(100 * Sieving.END_POINT)));
   }
 }

@@ -20,7 +20,7 @@ import jugulum.core.shop.OwnedScreen;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -29,6 +29,7 @@ import jugulum.desk.words.Words;
  * is worked.
  */
 final class ScreeningForm extends StepForm {
+  @Prologue private final Words words;
   private Cut feed = Cut.ALL;
   private final FlowPane choice = new FlowPane(8, 8);
   private final Label cuts = Parts.sentence("", "in-hand-text");
@@ -36,20 +37,22 @@ final class ScreeningForm extends StepForm {
       new Segments<>(
           "manner",
           List.of(Manner.WET_BULK, Manner.DRY_BULK, Manner.DRY_SAMPLE),
-          one -> Words.of("manner", one));
+          one -> words.of("manner", one));
   private final VBox caution =
-      Parts.advice("caution", Words.of("caution.dust.title"), Words.of("caution.dust"));
+      Parts.advice("caution", words.of("caution.dust.title"), words.of("caution.dust"));
   private final EntryField<List<Screen>> stack =
       new EntryField<>(
+          words,
           "stack",
-          Words.of("screening.stack"),
-          Words.of("screening.stack.hint"),
-          typed -> StackText.parse(typed, usable(), feed));
+          words.of("screening.stack"),
+          words.of("screening.stack.hint"),
+          typed -> StackText.parse(words, typed, usable(), feed));
   private final List<Screen> planned;
   private boolean following;
 
   ScreeningForm(LotId lot, Desk desk, List<Screen> planned) {
-    super(Words.of("screening.title"), lot, desk);
+    this.words = desk.words();
+    super(desk.words().of("screening.title"), lot, desk);
     this.planned = planned;
     cuts.setId("cuts-preview");
     stack.field().textProperty().addListener((_, _, _) -> follow());
@@ -57,14 +60,14 @@ final class ScreeningForm extends StepForm {
     manner.onChange(this::offer);
     getChildren()
         .addAll(
-            Parts.sentence(Words.of("screening.about"), "muted"),
+            Parts.sentence(words.of("screening.about"), "muted"),
             manner,
             caution,
             stack,
             choice,
             cuts,
-            Buttons.plain("plan-cuts", Words.of("screening.plan"), "P", () -> desk.plan(lot)));
-    addButtons(Words.of("screening.start"));
+            Buttons.plain("plan-cuts", words.of("screening.plan"), "P", () -> desk.plan(lot)));
+    addButtons(words.of("screening.start"));
   }
 
   private List<Screen> usable() {
@@ -93,19 +96,19 @@ final class ScreeningForm extends StepForm {
     choice.getChildren().setAll(usable.stream().map(this::toggle).toList());
     follow();
     if (usable.isEmpty()) {
-      cuts.setText(Words.of("screening.none-fits"));
+      cuts.setText(words.of("screening.none-fits"));
     }
   }
 
   private ToggleButton toggle(Screen screen) {
     ToggleButton toggle =
         new ToggleButton(
-            Words.of("screening.screen", screen.label(), Figures.plain(screen.openingMm())));
+            words.of("screening.screen", screen.label(), words.plain(screen.openingMm())));
     toggle.setId("screen-" + screen.label());
     toggle.setUserData(screen);
     toggle.getStyleClass().add("choice");
     toggle.setOnAction(_ -> stack.fill(StackText.of(pressed())));
-    Ticks.show(toggle);
+    Ticks.show(words, toggle);
     return toggle;
   }
 
@@ -124,16 +127,16 @@ final class ScreeningForm extends StepForm {
       return;
     }
     following = true;
-    switch (StackText.parse(stack.field().getText(), usable(), feed)) {
+    switch (StackText.parse(words, stack.field().getText(), usable(), feed)) {
       case Entry.Value<List<Screen>>(List<Screen> typed) -> {
         choice.getChildren().stream()
             .map(ToggleButton.class::cast)
             .forEach(toggle -> toggle.setSelected(typed.contains((Screen) toggle.getUserData())));
         cuts.setText(
-            Words.of(
+            words.of(
                 "screening.makes",
                 Cut.of(feed, typed).stream()
-                    .map(Sentences::cut)
+                    .map(one -> Sentences.cut(words, one))
                     .collect(Collectors.joining(" · "))));
       }
       case Entry.Bad<List<Screen>> _ -> {
@@ -142,7 +145,7 @@ final class ScreeningForm extends StepForm {
               .map(ToggleButton.class::cast)
               .forEach(toggle -> toggle.setSelected(false));
         }
-        cuts.setText(Words.of("screening.none-chosen"));
+        cuts.setText(words.of("screening.none-chosen"));
       }
     }
     following = false;

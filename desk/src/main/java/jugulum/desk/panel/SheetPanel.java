@@ -41,6 +41,7 @@ import jugulum.desk.words.Words;
  * set, how to clean it out.
  */
 final class SheetPanel extends Panel {
+  private final Words words;
   private final StepId step;
   private final Gear gear;
   private final Sheet sheet;
@@ -72,46 +73,48 @@ final class SheetPanel extends Panel {
   }
 
   SheetPanel(StepId step, Gear gear, Desk desk) {
+    this.words = desk.words();
     this.step = step;
     this.gear = gear;
     this.sheet = gear.sheet();
     this.desk = desk;
-    this.sums = new RunSums(gear);
-    keep = Buttons.plain("keep-usual", Words.of("sheet.keep"), "K", this::keepAsUsual);
-    Button print = Buttons.plain("print-sheet", Words.of("sheet.print"), "P", this::print);
+    this.sums = new RunSums(words, gear);
+    keep = Buttons.plain("keep-usual", words.of("sheet.keep"), "K", this::keepAsUsual);
+    Button print = Buttons.plain("print-sheet", words.of("sheet.print"), "P", this::print);
     getChildren()
         .addAll(
-            Parts.heading(Words.of("sheet.title"), GearWords.name(gear)),
-            Parts.sentence(suits(sheet), "muted"),
+            Parts.heading(words.of("sheet.title"), GearWords.name(words, gear)),
+            Parts.sentence(suits(words, sheet), "muted"),
             fit);
     getChildren().add(new FlowPane(8, 8, print, keep));
-    getChildren().add(Parts.section(Words.of("sheet.checks")));
+    getChildren().add(Parts.section(words.of("sheet.checks")));
     sheet.checks().forEach(check -> getChildren().add(tick(check)));
-    getChildren().add(Parts.section(Words.of("sheet.dials")));
+    getChildren().add(Parts.section(words.of("sheet.dials")));
     sheet.dials().forEach(dial -> getChildren().add(part(dial)));
-    getChildren().addAll(sums, Parts.section(Words.of("sheet.cleaning")));
+    getChildren().addAll(sums, Parts.section(words.of("sheet.cleaning")));
     sheet
         .cleaning()
         .forEach(
             one ->
                 getChildren()
-                    .add(Parts.sentence(Words.of("sheet.item", SheetWords.cleaning(one)))));
-    getChildren().add(Parts.advice("idle", "", SheetWords.look()));
+                    .add(Parts.sentence(words.of("sheet.item", SheetWords.cleaning(words, one)))));
+    getChildren().add(Parts.advice("idle", "", SheetWords.look(words)));
     sheet
         .cautions()
-        .forEach(one -> getChildren().add(Parts.advice("caution", "", SheetWords.caution(one))));
-    getChildren().add(Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
+        .forEach(
+            one -> getChildren().add(Parts.advice("caution", "", SheetWords.caution(words, one))));
+    getChildren().add(Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
   }
 
-  private static String suits(Sheet sheet) {
-    return Words.of(
+  private static String suits(Words words, Sheet sheet) {
+    return words.of(
         "sheet.suits",
-        Figures.plain(sheet.suits().finestMm()),
-        Figures.plain(sheet.suits().coarsestMm()));
+        words.plain(sheet.suits().finestMm()),
+        words.plain(sheet.suits().coarsestMm()));
   }
 
   private CheckBox tick(String check) {
-    CheckBox box = new CheckBox(SheetWords.check(check));
+    CheckBox box = new CheckBox(SheetWords.check(words, check));
     box.setId("check-" + check);
     box.setWrapText(true);
     box.selectedProperty()
@@ -132,7 +135,7 @@ final class SheetPanel extends Panel {
     } else {
       made(check)
           .ifPresent(
-              reading -> desk.submit(new Edit.Strike(reading.id(), Words.of("sheet.unticked"))));
+              reading -> desk.submit(new Edit.Strike(reading.id(), words.of("sheet.unticked"))));
     }
   }
 
@@ -147,13 +150,15 @@ final class SheetPanel extends Panel {
   }
 
   private VBox part(Dial dial) {
-    String name = Words.of("sheet.dial", SheetWords.dial(dial.id()), SheetWords.usual(dial));
+    String name =
+        words.of("sheet.dial", SheetWords.dial(words, dial.id()), SheetWords.usual(words, dial));
     EntryField<Double> field =
         new EntryField<>(
+            words,
             "dial-" + dial.id(),
             name,
-            SheetWords.example(dial),
-            typed -> DialText.parse(dial.unit(), typed));
+            SheetWords.example(words, dial),
+            typed -> DialText.parse(words, dial.unit(), typed));
     field.field().setOnAction(_ -> field.read().ifPresent(value -> record(dial, field, value)));
     Set set = new Set(dial, field);
     dials.add(set);
@@ -163,7 +168,9 @@ final class SheetPanel extends Panel {
         set.said,
         set.target,
         Parts.sentence(
-            Words.of("sheet.about", SheetWords.does(sheet, dial), SheetWords.how(dial)), "muted"));
+            words.of(
+                "sheet.about", SheetWords.does(words, sheet, dial), SheetWords.how(words, dial)),
+            "muted"));
   }
 
   private void record(Dial dial, EntryField<Double> field, double value) {
@@ -192,26 +199,27 @@ final class SheetPanel extends Panel {
           Step now = there(shown.batch().step(step));
           Cut cut = shown.network().cutInto(now);
           String what =
-              Words.of(
+              words.of(
                   "sheet.page.for",
                   shown.batch().label().name(),
-                  Sentences.cut(cut),
-                  cut.isAll() ? Words.of("board.screen.none") : Sentences.sizes(cut));
+                  Sentences.cut(words, cut),
+                  cut.isAll() ? words.of("board.screen.none") : Sentences.sizes(words, cut));
           SheetPage page =
               SheetPage.of(
+                  words,
                   gear,
-                  GearWords.name(gear),
+                  GearWords.name(words, gear),
                   Optional.of(shown.network().cutInto(now)),
                   what,
                   PastRun.settings(now),
                   sums.sentences());
           desk.save(
               FileKind.SHEET,
-              Words.of(
+              words.of(
                   "sheet.page.file",
-                  GearWords.name(gear),
-                  Sentences.cut(shown.network().cutInto(now))),
-              () -> SheetPdf.of(page));
+                  GearWords.name(words, gear),
+                  Sentences.cut(words, shown.network().cutInto(now))),
+              () -> SheetPdf.of(words, page));
         });
   }
 
@@ -221,7 +229,7 @@ final class SheetPanel extends Panel {
     Step now = there(shown.batch().step(step));
     boolean open = !shown.batch().closed();
     var cut = shown.network().cutInto(now);
-    fit.setText(Words.of("sheet.fit", sheet.fit(cut)));
+    fit.setText(words.of("sheet.fit", sheet.fit(cut)));
     Parts.shown(
         keep,
         open
@@ -232,31 +240,31 @@ final class SheetPanel extends Panel {
     checks.forEach((check, box) -> box.setSelected(made(check).isPresent()));
     checks.values().forEach(box -> box.setDisable(!open));
     filling = false;
-    dials.forEach(set -> show(set, now, sheet.coarseness(cut), open));
+    dials.forEach(set -> show(words, set, now, sheet.coarseness(cut), open));
     sums.show(now, shown.sand().closure(step).inG());
   }
 
   /** The field follows the record; typing that was not noted yet stays while another dial is. */
-  private static void show(Set set, Step now, double coarseness, boolean open) {
+  private static void show(Words words, Set set, Step now, double coarseness, boolean open) {
     OptionalDouble value = now.setting(set.dial.id());
     if (!value.equals(set.noted)) {
       set.noted = value;
-      value.ifPresent(noted -> set.field.fill(Figures.rounded(noted, 2)));
+      value.ifPresent(noted -> set.field.fill(words.rounded(noted, 2)));
     }
     set.field.field().setDisable(!open);
-    set.said.setText(value.isPresent() ? said(set.dial, value.getAsDouble()) : "");
+    set.said.setText(value.isPresent() ? said(words, set.dial, value.getAsDouble()) : "");
     Parts.shown(set.said, !set.said.getText().isEmpty());
     boolean leans = set.dial.lean() != Dial.Lean.NONE;
     set.target.setText(
-        leans ? Words.of("sheet.target", SheetWords.target(set.dial, coarseness)) : "");
+        leans ? words.of("sheet.target", SheetWords.target(words, set.dial, coarseness)) : "");
     Parts.shown(set.target, leans);
   }
 
-  private static String said(Dial dial, double value) {
+  private static String said(Words words, Dial dial, double value) {
     if (!dial.takes(value)) {
-      return Words.of("sheet.outside", Figures.plain(dial.low()), Figures.plain(dial.high()));
+      return words.of("sheet.outside", words.plain(dial.low()), words.plain(dial.high()));
     }
-    return dial.isUsual(value) ? "" : Words.of("sheet.unusual");
+    return dial.isUsual(value) ? "" : words.of("sheet.unusual");
   }
 
   @Override

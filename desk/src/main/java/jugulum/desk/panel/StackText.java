@@ -8,7 +8,6 @@ import java.util.stream.Collectors;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.desk.entry.Entry;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** A stack written as the labels of its screens, coarse on top: "16 30 50 100". */
@@ -27,7 +26,7 @@ final class StackText {
   }
 
   /** Understands it, or says which screen is wrong and why. */
-  static Entry<List<Screen>> parse(String typed, List<Screen> owned, Cut feed) {
+  static Entry<List<Screen>> parse(Words words, String typed, List<Screen> owned, Cut feed) {
     List<Screen> stack = new ArrayList<>();
     for (String label : BETWEEN.split(typed.strip())) {
       if (label.isEmpty()) {
@@ -38,24 +37,26 @@ final class StackText {
               .filter(one -> one.label().replace(' ', '_').equalsIgnoreCase(label))
               .findFirst();
       if (screen.isEmpty()) {
-        return bad("stack.unknown", label);
+        return bad(words, "stack.unknown", label);
       }
       double opening = screen.get().openingMm();
       if (!(opening < feed.upperMm() && opening > feed.lowerMm())) {
-        return bad("stack.outside", label, Figures.plain(opening));
+        return bad(words, "stack.outside", label, words.plain(opening));
       }
       if (stack.contains(screen.get())) {
-        return bad("stack.twice", label);
+        return bad(words, "stack.twice", label);
       }
       if (!stack.isEmpty() && opening >= stack.getLast().openingMm()) {
-        return bad("stack.order", label, stack.getLast().label());
+        return bad(words, "stack.order", label, stack.getLast().label());
       }
       stack.add(screen.get());
     }
-    return stack.isEmpty() ? bad("refusal.SCREENS_MISSING") : new Entry.Value<>(List.copyOf(stack));
+    return stack.isEmpty()
+        ? bad(words, "refusal.SCREENS_MISSING")
+        : new Entry.Value<>(List.copyOf(stack));
   }
 
-  private static Entry<List<Screen>> bad(String key, String... values) {
-    return new Entry.Bad<>(Words.of(key, values));
+  private static Entry<List<Screen>> bad(Words words, String key, String... values) {
+    return new Entry.Bad<>(words.of(key, values));
   }
 }

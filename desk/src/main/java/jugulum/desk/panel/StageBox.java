@@ -34,8 +34,9 @@ final class StageBox extends VBox {
   }
 
   private static List<Node> lines(Worked worked, Step now, Stage stage, Figures figures) {
+    Words words = figures.words();
     List<Node> lines = new ArrayList<>();
-    lines.add(Parts.section(Words.of("stage.title")));
+    lines.add(Parts.section(words.of("stage.title")));
     boolean nothing =
         now.outputs().stream().noneMatch(lot -> worked.sand().mass(lot).isMeasured())
             && stage.won().isEmpty()
@@ -43,8 +44,8 @@ final class StageBox extends VBox {
     if (nothing) {
       lines.add(
           now.finishedAt().isPresent()
-              ? Parts.advice("fault", "", Words.of("stage.no-product"))
-              : Parts.sentence(Words.of("stage.nothing-yet"), "muted"));
+              ? Parts.advice("fault", "", words.of("stage.no-product"))
+              : Parts.sentence(words.of("stage.nothing-yet"), "muted"));
       return lines;
     }
     stage
@@ -52,31 +53,33 @@ final class StageBox extends VBox {
         .ifPresent(
             recovery ->
                 lines.add(
-                    Parts.line(Words.of("stage.recovery"), recovery(stage, recovery), "strong")));
+                    Parts.line(
+                        words.of("stage.recovery"), recovery(words, stage, recovery), "strong")));
     stage
         .recovery()
         .ifPresent(
             recovery ->
                 lines.add(
-                    Parts.sentence(Words.of("stage.range", Figures.shares(recovery)), "muted")));
+                    Parts.sentence(words.of("stage.range", words.shares(recovery)), "muted")));
     stage
         .ratio()
         .ifPresent(
             ratio ->
                 lines.add(
                     Parts.line(
-                        Words.of("stage.ratio"), Words.of("stage.to-one", Figures.times(ratio)))));
+                        words.of("stage.ratio"), words.of("stage.to-one", words.times(ratio)))));
     stage
         .enrichment()
-        .ifPresent(band -> lines.add(Parts.line(Words.of("stage.enrichment"), enrichment(band))));
+        .ifPresent(
+            band -> lines.add(Parts.line(words.of("stage.enrichment"), enrichment(words, band))));
     stage
         .left()
         .ifPresent(
             left ->
                 lines.add(
                     Parts.line(
-                        Words.of("stage.left"),
-                        Words.of("stage.left.gold", figures.gold(left.milligrams())),
+                        words.of("stage.left"),
+                        words.of("stage.left.gold", figures.gold(left.milligrams())),
                         "gold-text")));
     stage
         .left()
@@ -84,52 +87,57 @@ final class StageBox extends VBox {
             left ->
                 lines.add(
                     Parts.sentence(
-                        Words.of("stage.left.range", figures.goldRange(left)), "muted")));
+                        words.of("stage.left.range", figures.goldRange(left)), "muted")));
     if (!stage.notLookedAt().isEmpty()) {
       lines.add(
           Parts.advice(
               "fault",
               "",
-              Words.of("stage.unseen", Sentences.lots(worked.network(), stage.notLookedAt()))));
+              words.of(
+                  "stage.unseen", Sentences.lots(words, worked.network(), stage.notLookedAt()))));
     }
-    stage.balance().map(StageBox::balance).ifPresent(lines::add);
+    stage.balance().map(one -> StageBox.balance(words, one)).ifPresent(lines::add);
     return lines;
   }
 
-  private static String recovery(Stage stage, Band recovery) {
-    return Words.of("stage.bound", stage.bound(), Figures.percent(recovery.usual()));
+  private static String recovery(Words words, Stage stage, Band recovery) {
+    return words.of("stage.bound", stage.bound(), words.percent(recovery.usual()));
   }
 
-  private static String enrichment(Band band) {
-    String low = Figures.times(band.low());
-    String high = Figures.times(band.high());
+  private static String enrichment(Words words, Band band) {
+    String low = words.times(band.low());
+    String high = words.times(band.high());
     return low.equals(high)
-        ? Words.of("stage.times", high)
-        : Words.of("stage.times.range", Figures.times(band.usual()), low, high);
+        ? words.of("stage.times", high)
+        : words.of("stage.times.range", words.times(band.usual()), low, high);
   }
 
-  private static Node balance(Balance balance) {
+  private static Node balance(Words words, Balance balance) {
     String both =
-        Words.of(
+        words.of(
             "stage.balance",
-            Figures.percent(balance.checkedOut().usual()),
-            Figures.shares(balance.checkedOut()),
-            Figures.percent(balance.twoProduct().usual()),
-            Figures.shares(balance.twoProduct()));
+            words.percent(balance.checkedOut().usual()),
+            words.shares(balance.checkedOut()),
+            words.percent(balance.twoProduct().usual()),
+            words.shares(balance.twoProduct()));
     Band gap = balance.difference();
     String by =
-        Words.of("stage.gap", points(Math.abs(gap.usual())), points(gap.low()), points(gap.high()));
+        words.of(
+            "stage.gap",
+            points(words, Math.abs(gap.usual())),
+            points(words, gap.low()),
+            points(words, gap.high()));
     return balance.disagrees()
-        ? Parts.advice("fault", Words.of("stage.disagree", by), both)
-        : Parts.advice("fine", Words.of("stage.agree"), both);
+        ? Parts.advice("fault", words.of("stage.disagree", by), both)
+        : Parts.advice("fine", words.of("stage.agree"), both);
   }
 
-  private static String points(double share) {
-    return Figures.fixed(share * 100, 1);
+  private static String points(Words words, double share) {
+    return words.fixed(share * 100, 1);
   }
 
   /** How well a run did, in a few words; empty where nothing can be told. */
-  static Optional<String> brief(Stage stage) {
-    return stage.recovery().map(recovery -> recovery(stage, recovery));
+  static Optional<String> brief(Words words, Stage stage) {
+    return stage.recovery().map(recovery -> recovery(words, stage, recovery));
   }
 }

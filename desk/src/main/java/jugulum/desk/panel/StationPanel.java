@@ -15,6 +15,7 @@ import jugulum.desk.words.Words;
 
 /** Several runs at one station, one of them in hand. */
 public final class StationPanel extends Panel {
+  private final Words words;
   private final List<StepId> steps;
   private final Desk desk;
   private Optional<Segments<Step>> choice = Optional.empty();
@@ -22,6 +23,7 @@ public final class StationPanel extends Panel {
   private Optional<Worked> worked = Optional.empty();
 
   private StationPanel(List<StepId> steps, Desk desk) {
+    this.words = desk.words();
     this.steps = steps;
     this.desk = desk;
     getStyleClass().add("station-panel");
@@ -55,7 +57,7 @@ public final class StationPanel extends Panel {
     worked = Optional.of(now);
     if (choice.isEmpty()) {
       List<Step> runs = steps.stream().map(id -> there(now.batch().step(id))).toList();
-      Segments<Step> segments = new Segments<>("run", runs, step -> name(runs, step));
+      Segments<Step> segments = new Segments<>("run", runs, step -> name(words, runs, step));
       segments.choose(runs.getLast());
       segments.onChange(() -> open(figures));
       choice = Optional.of(segments);
@@ -65,15 +67,15 @@ public final class StationPanel extends Panel {
     inner.filter(panel -> panel.fits(now)).ifPresent(panel -> panel.show(now, figures));
   }
 
-  private static String name(List<Step> runs, Step step) {
-    return Words.of(
-        "station.run", Integer.toString(runs.indexOf(step) + 1), shortName(step.process()));
+  private static String name(Words words, List<Step> runs, Step step) {
+    return words.of(
+        "station.run", Integer.toString(runs.indexOf(step) + 1), shortName(words, step.process()));
   }
 
-  private static String shortName(Process process) {
+  private static String shortName(Words words, Process process) {
     return process instanceof Process.GravityRun(var machine)
-        ? Words.of("machine.short", machine.kind())
-        : Sentences.process(process);
+        ? words.of("machine.short", machine.kind())
+        : Sentences.process(words, process);
   }
 
   private void open(Figures figures) {

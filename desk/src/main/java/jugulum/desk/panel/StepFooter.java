@@ -15,46 +15,52 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** What every step has: notes, done or not, and taking it back as a mistake. */
 final class StepFooter extends VBox {
+  @Prologue private final Words words;
   private final StepId step;
   private final Desk desk;
   private final VBox notes = new VBox(4);
   private final EntryField<String> note =
       new EntryField<>(
+          words,
           "note",
-          Words.of("step.note"),
-          Words.of("step.note.hint"),
-          Parsers.text("refusal.NOTE_EMPTY"));
+          words.of("step.note"),
+          words.of("step.note.hint"),
+          Parsers.text(words, "refusal.NOTE_EMPTY"));
   private final EntryField<String> reason =
       new EntryField<>(
+          words,
           "withdraw-reason",
-          Words.of("step.withdraw.reason"),
-          Words.of("step.withdraw.hint"),
-          Parsers.text("refusal.REASON_MISSING"));
+          words.of("step.withdraw.reason"),
+          words.of("step.withdraw.hint"),
+          Parsers.text(words, "refusal.REASON_MISSING"));
   private final Button done;
-  private final Label notesTitle = Parts.section(Words.of("step.notes"));
-  private final Label mistakeTitle = Parts.section(Words.of("step.mistake"));
+  private final Label notesTitle = Parts.section(words.of("step.notes"));
+  private final Label mistakeTitle = Parts.section(words.of("step.mistake"));
   private final VBox mistake;
   private boolean finished;
 
   StepFooter(StepId step, Desk desk) {
+    this.words = desk.words();
+    super();
     this.step = step;
     this.desk = desk;
     getStyleClass().add("step-footer");
     done =
         Buttons.plain(
             "step-done",
-            Words.of("step.done"),
+            words.of("step.done"),
             "D",
             () -> desk.submit(new Edit.FinishStep(step, !finished)));
     note.field().setOnAction(_ -> note.read().ifPresent(this::addNote));
     reason.field().setOnAction(_ -> withdraw());
     mistake =
         new VBox(
-            8, reason, Buttons.quiet("withdraw", Words.of("step.withdraw"), "", this::withdraw));
+            8, reason, Buttons.quiet("withdraw", words.of("step.withdraw"), "", this::withdraw));
     mistake.getStyleClass().add("mistake");
     getChildren().addAll(notesTitle, notes, note, done, mistakeTitle, mistake);
   }
@@ -87,7 +93,7 @@ final class StepFooter extends VBox {
   void show(Worked worked, Figures figures) {
     Step now = worked.batch().step(step).orElseThrow();
     finished = now.finishedAt().isPresent();
-    done.setText(Words.of(finished ? "step.go-on" : "step.done"));
+    done.setText(words.of(finished ? "step.go-on" : "step.done"));
     notes
         .getChildren()
         .setAll(
@@ -95,7 +101,7 @@ final class StepFooter extends VBox {
                 .map(
                     one ->
                         Parts.sentence(
-                            Words.of("reading.timed", figures.clock(one.at()), one.text()), "note"))
+                            words.of("reading.timed", figures.clock(one.at()), one.text()), "note"))
                 .toList());
     boolean open = !worked.batch().closed();
     Parts.shown(notes, !now.notes().isEmpty());

@@ -27,12 +27,14 @@ import jugulum.desk.words.Words;
 
 /** Starts a step on a lot; what differs by kind of step is in the classes below it. */
 abstract class StepForm extends Panel {
+  private final Words words;
   protected final LotId lot;
   protected final Desk desk;
   private final Label error = Parts.sentence("", "entry-error");
   private Optional<Worked> worked = Optional.empty();
 
   StepForm(String title, LotId lot, Desk desk) {
+    this.words = desk.words();
     this.lot = lot;
     this.desk = desk;
     error.setId("step-error");
@@ -66,7 +68,7 @@ abstract class StepForm extends Panel {
             error,
             Parts.row(
                 Buttons.primary("start-step", startText, "Enter", this::start),
-                Buttons.plain("back", Words.of("panel.back"), "Esc", desk::back)));
+                Buttons.plain("back", words.of("panel.back"), "Esc", desk::back)));
   }
 
   /** The step to take, or nothing after {@link #refuse}. */
@@ -91,7 +93,7 @@ abstract class StepForm extends Panel {
 
   /** Says why the step cannot be started. */
   protected final void refuse(String sentence) {
-    error.setText(Words.of("entry.error", sentence));
+    error.setText(words.of("entry.error", sentence));
     error.setVisible(true);
   }
 
@@ -108,7 +110,8 @@ abstract class StepForm extends Panel {
   public void show(Worked now, Figures figures) {
     worked = Optional.of(now);
     Lot taken = there(now.network().lot(lot));
-    ((Label) ((HBox) getChildren().getFirst()).getChildren().get(1)).setText(Sentences.lot(taken));
+    ((Label) ((HBox) getChildren().getFirst()).getChildren().get(1))
+        .setText(Sentences.lot(words, taken));
     update(now, taken);
   }
 

@@ -21,6 +21,7 @@ import jugulum.desk.words.Words;
  * step add their own part.
  */
 class StepPanel extends Panel {
+  private final Words words;
   protected final StepId step;
   protected final Desk desk;
   private final Label title = Parts.styled(new Label(), "panel-title");
@@ -34,6 +35,7 @@ class StepPanel extends Panel {
   private final StepFooter footer;
 
   StepPanel(StepId step, Desk desk) {
+    this.words = desk.words();
     this.step = step;
     this.desk = desk;
     this.outputs = new OutputsBox(desk);
@@ -44,7 +46,7 @@ class StepPanel extends Panel {
     getChildren().addAll(heading, taken);
     getChildren().addAll(own());
     getChildren()
-        .addAll(Parts.section(Words.of("step.outputs")), outputs, closure, below, again, footer);
+        .addAll(Parts.section(words.of("step.outputs")), outputs, closure, below, again, footer);
   }
 
   /** The right panel for a step. */
@@ -101,7 +103,7 @@ class StepPanel extends Panel {
 
   /** What stands over the figures of the outputs. */
   protected String[] heads() {
-    return new String[] {Words.of("outputs.mass"), Words.of("outputs.gold")};
+    return new String[] {words.of("outputs.mass"), words.of("outputs.gold")};
   }
 
   /** What is told of one output. */
@@ -110,7 +112,9 @@ class StepPanel extends Panel {
         worked.network().lots(there(worked.batch().step(step)).inputs()).stream()
             .anyMatch(input -> input.cut().equals(lot.cut()));
     String name =
-        lot.name().isBlank() && sameCut ? Words.of("material", lot.material()) : Sentences.lot(lot);
+        lot.name().isBlank() && sameCut
+            ? words.of("material", lot.material())
+            : Sentences.lot(words, lot);
     return Rows.of(lot, name, List.of(Rows.mass(lot, worked, figures)), worked, figures);
   }
 
@@ -119,8 +123,9 @@ class StepPanel extends Panel {
     this.worked = Optional.of(worked);
     Step now = there(worked.batch().step(step));
     List<Lot> inputs = worked.network().lots(now.inputs());
-    title.setText(Sentences.process(now.process()));
-    inHand.setText(inputs.stream().map(Sentences::lot).collect(Collectors.joining(", ")));
+    title.setText(Sentences.process(words, now.process()));
+    inHand.setText(
+        inputs.stream().map(one -> Sentences.lot(words, one)).collect(Collectors.joining(", ")));
     taken.setText(taken(worked, now, inputs, figures));
     ownEntry().forEach(part -> Parts.shown(part, !worked.batch().closed()));
     outputs.show(worked, now.outputs(), lot -> row(lot, worked, figures));
@@ -136,13 +141,14 @@ class StepPanel extends Panel {
   }
 
   private static String taken(Worked worked, Step now, List<Lot> inputs, Figures figures) {
+    Words words = figures.words();
     double grams = worked.sand().closure(now.id()).inG();
     String in =
         inputs.isEmpty() || grams == 0
-            ? Words.of("step.in.unknown")
-            : Words.of("step.in", figures.sand(grams));
+            ? words.of("step.in.unknown")
+            : words.of("step.in", figures.sand(grams));
     return now.process() instanceof Process.MagnetRun run
-        ? Words.of("step.in.how", in, MagnetForm.state(run))
+        ? words.of("step.in.how", in, MagnetForm.state(words, run))
         : in;
   }
 

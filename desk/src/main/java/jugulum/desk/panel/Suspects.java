@@ -35,29 +35,30 @@ final class Suspects {
   }
 
   private static Node remark(Slip slip, List<Suspicion> weights, Worked worked, Figures figures) {
-    String question = Words.of("suspect", slip);
+    Words words = figures.words();
+    String question = words.of("suspect", slip);
     if (weights.size() == 1) {
       Suspicion only = weights.getFirst();
       return Parts.advice(
           "fault",
-          Words.of("suspect.title", lot(only, worked)),
-          Words.of(
+          words.of("suspect.title", lot(words, only, worked)),
+          words.of(
               "suspect.fits", figures.sand(only.readG()), figures.sand(only.rightG()), question));
     }
     String each =
         weights.stream()
             .map(
                 one ->
-                    Words.of(
+                    words.of(
                         "suspect.each",
-                        lot(one, worked),
+                        lot(words, one, worked),
                         figures.sand(one.readG()),
                         figures.sand(one.rightG())))
-            .collect(Collectors.joining(Words.of("suspect.or")));
-    return Parts.advice("fault", question, Words.of("suspect.one-of", each));
+            .collect(Collectors.joining(words.of("suspect.or")));
+    return Parts.advice("fault", question, words.of("suspect.one-of", each));
   }
 
-  private static String lot(Suspicion one, Worked worked) {
-    return worked.network().lot(one.lot()).map(Sentences::lot).orElse("");
+  private static String lot(Words words, Suspicion one, Worked worked) {
+    return worked.network().lot(one.lot()).map(lot -> Sentences.lot(words, lot)).orElse("");
   }
 }

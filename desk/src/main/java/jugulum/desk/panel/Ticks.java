@@ -9,8 +9,8 @@ public final class Ticks {
   private Ticks() {}
 
   /** Puts a tick before the text of a button while it is chosen. */
-  public static void show(ToggleButton button) {
-    Label tick = Parts.styled(new Label(Words.of("tick")), "tick");
+  public static void show(Words words, ToggleButton button) {
+    Label tick = Parts.styled(new Label(words.of("tick")), "tick");
     button.setGraphic(tick);
     tick.managedProperty().bind(tick.visibleProperty());
     tick.visibleProperty().bind(button.selectedProperty());

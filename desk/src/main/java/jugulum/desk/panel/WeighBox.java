@@ -15,6 +15,7 @@ import jugulum.desk.words.Words;
 
 /** Weighs a lot: a bowl of it, the same bowl again, or another bowl that is added to it. */
 final class WeighBox extends VBox {
+  private final Words words;
   private final Supplier<Optional<Lot>> lot;
   private final SandWeightForm form;
   private final RecordBox box;
@@ -30,6 +31,7 @@ final class WeighBox extends VBox {
    * @param lot the lot on the scale
    */
   WeighBox(String id, String text, Desk desk, Supplier<Optional<Lot>> lot) {
+    this.words = desk.words();
     this.lot = lot;
     this.form = new SandWeightForm(desk.figures(), desk.containers());
     this.box =
@@ -38,7 +40,7 @@ final class WeighBox extends VBox {
                 text,
                 form,
                 measure -> desk.submit(new Edit.RecordOnLot(lot.get().orElseThrow().id(), measure)))
-            .with(Buttons.plain("another-bowl", Words.of("weigh.another"), "A", this::another));
+            .with(Buttons.plain("another-bowl", words.of("weigh.another"), "A", this::another));
     getStyleClass().add("weigh-box");
     target.setId("weigh-target");
     getChildren().addAll(target, box);
@@ -89,11 +91,11 @@ final class WeighBox extends VBox {
   }
 
   private String target(Lot now) {
-    String name = Sentences.lot(now);
+    String name = Sentences.lot(words, now);
     if (form.bowl() > 1) {
-      return Words.of("weigh.target.bowl", name, Integer.toString(form.bowl()));
+      return words.of("weigh.target.bowl", name, Integer.toString(form.bowl()));
     }
-    return Words.of(now.bowls().isEmpty() ? "outputs.target" : "weigh.target.again", name);
+    return words.of(now.bowls().isEmpty() ? "outputs.target" : "weigh.target.again", name);
   }
 
   void focus() {

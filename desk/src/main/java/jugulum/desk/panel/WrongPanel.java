@@ -16,12 +16,14 @@ import jugulum.desk.words.Words;
 
 /** Something looks wrong: what one sees, what may be behind it, and a note of what was done. */
 final class WrongPanel extends Panel {
+  private final Words words;
   private final StepId step;
   private final Desk desk;
   private final VBox seen = new VBox(6);
   private final VBox causes = new VBox(8);
 
   WrongPanel(StepId step, Sheet sheet, Desk desk) {
+    this.words = desk.words();
     this.step = step;
     this.desk = desk;
     sheet
@@ -31,25 +33,27 @@ final class WrongPanel extends Panel {
                 seen.getChildren()
                     .add(
                         Buttons.chip(
-                            "symptom-" + one.id(), SheetWords.symptom(one.id()), () -> show(one))));
+                            "symptom-" + one.id(),
+                            SheetWords.symptom(words, one.id()),
+                            () -> show(one))));
     causes.setId("causes");
     getChildren()
         .addAll(
-            Parts.heading(Words.of("wrong.title"), Words.of("machine", sheet.kind())),
-            Parts.sentence(Words.of("wrong.about"), "muted"),
+            Parts.heading(words.of("wrong.title"), words.of("machine", sheet.kind())),
+            Parts.sentence(words.of("wrong.about"), "muted"),
             seen,
             causes,
-            Buttons.quiet("back", Words.of("panel.back"), "Esc", desk::back));
+            Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
   }
 
   private void show(Symptom symptom) {
-    causes.getChildren().setAll(Parts.section(SheetWords.symptom(symptom.id())));
+    causes.getChildren().setAll(Parts.section(SheetWords.symptom(words, symptom.id())));
     for (String cause : symptom.causes()) {
-      VBox remedy = Parts.advice("water", "", SheetWords.cause(cause));
+      VBox remedy = Parts.advice("water", "", SheetWords.cause(words, cause));
       remedy
           .getChildren()
           .add(
-              Buttons.plain("did-" + cause, Words.of("wrong.did"), "", () -> note(symptom, cause)));
+              Buttons.plain("did-" + cause, words.of("wrong.did"), "", () -> note(symptom, cause)));
       causes.getChildren().add(remedy);
     }
     causes.lookup("#did-" + symptom.causes().getFirst()).requestFocus();
@@ -59,7 +63,10 @@ final class WrongPanel extends Panel {
     desk.submit(
             new Edit.AddNote(
                 step,
-                Words.of("wrong.note", SheetWords.symptom(symptom.id()), SheetWords.cause(cause))))
+                words.of(
+                    "wrong.note",
+                    SheetWords.symptom(words, symptom.id()),
+                    SheetWords.cause(words, cause))))
         .thenAccept(
             outcome -> {
               if (outcome instanceof Outcome.Recorded) {

@@ -42,16 +42,18 @@ public final class AccountPdf {
 
   private static final int ADVICE = 4;
 
+  private final Words words;
   private final Account account;
   private final List<Double> containersG;
   private final Figures figures;
   private final Paper paper;
 
   private AccountPdf(Account account, List<Double> containersG, Figures figures) {
+    this.words = figures.words();
     this.account = account;
     this.containersG = containersG;
     this.figures = figures;
-    this.paper = new Paper(Words.of("account.title", label().name()));
+    this.paper = new Paper(words, words.of("account.title", label().name()));
   }
 
   /**
@@ -68,12 +70,12 @@ public final class AccountPdf {
   }
 
   private byte[] written() {
-    paper.write(Words.of("account.title", label().name()), paper.title);
+    paper.write(words.of("account.title", label().name()), paper.title);
     paper.write(
-        Words.of(
+        words.of(
             "page.received",
             label().source(),
-            Figures.day(label().received()),
+            words.day(label().received()),
             figures.sand(account.feedKg() * 1000)),
         paper.text);
     howMuch();
@@ -89,18 +91,18 @@ public final class AccountPdf {
     var gold = account.gold();
     paper.section("page.how-much");
     if (gold.won().isEmpty()) {
-      paper.write(Words.of("account.not-weighed"), paper.text);
+      paper.write(words.of("account.not-weighed"), paper.text);
     } else {
       double milligrams = gold.won().get().milligrams();
       paper
           .write(figures.gold(milligrams), paper.figure)
-          .write(RecoveryWords.everyUnit(milligrams), paper.text);
+          .write(RecoveryWords.everyUnit(words, milligrams), paper.text);
       String key = gold.finenessMeasured() ? "account.fine.measured" : "account.fine.assumed";
       paper.write(
-          Words.of(
+          words.of(
               key,
               figures.gold(milligrams * gold.fineness()),
-              Figures.fixed(gold.fineness() * 1000, 0)),
+              words.fixed(gold.fineness() * 1000, 0)),
           paper.text);
     }
   }
@@ -112,16 +114,16 @@ public final class AccountPdf {
     for (String head :
         List.of(
             "",
-            Words.of("account.recovered"),
-            Words.of("account.range.head"),
-            Words.of("page.scale"))) {
+            words.of("account.recovered"),
+            words.of("account.range.head"),
+            words.of("page.scale"))) {
       table.addCell(Paper.lined(head, paper.text));
     }
     gold.recoveries()
         .forEach(
-            recovery -> row(table, Words.of("recovery." + Sentences.kind(recovery)), recovery));
+            recovery -> row(table, words.of("recovery." + Sentences.kind(recovery)), recovery));
     for (Map.Entry<Cut, Recovery> cut : gold.byCut().entrySet()) {
-      row(table, Words.of("page.cut", Sentences.cut(cut.getKey())), cut.getValue());
+      row(table, words.of("page.cut", Sentences.cut(words, cut.getKey())), cut.getValue());
     }
     paper.add(table);
     gold.recoveries().stream()
@@ -129,25 +131,25 @@ public final class AccountPdf {
         .forEach(
             recovery ->
                 paper.write(
-                    Words.of(
+                    words.of(
                         "page.rests",
-                        Words.of("recovery." + Sentences.kind(recovery)),
+                        words.of("recovery." + Sentences.kind(recovery)),
                         RecoveryWords.rests(recovery, gold, figures)),
                     paper.text));
     account
         .best()
-        .map(RecoveryWords::settled)
+        .map(one -> RecoveryWords.settled(words, one))
         .ifPresent(settled -> paper.write(settled, paper.text));
     if (gold.recoveries().isEmpty()) {
-      paper.write(Words.of("account.no-recovery"), paper.text);
+      paper.write(words.of("account.no-recovery"), paper.text);
     }
     sand();
   }
 
   private void row(PdfPTable table, String name, Recovery recovery) {
     table.addCell(Paper.lined(name, paper.bold));
-    table.addCell(Paper.lined(Sentences.share(recovery), paper.bold));
-    table.addCell(Paper.lined(Figures.range(recovery), paper.text));
+    table.addCell(Paper.lined(Sentences.share(words, recovery), paper.bold));
+    table.addCell(Paper.lined(words.range(recovery), paper.text));
     table.addCell(Paper.bar(recovery.low(), recovery.high()));
   }
 
@@ -162,19 +164,19 @@ public final class AccountPdf {
     for (String head :
         List.of(
             "",
-            Words.of("account.gold"),
-            Words.of("account.range.head"),
-            Words.of("gold.free"),
-            Words.of("gold.hidden"),
+            words.of("account.gold"),
+            words.of("account.range.head"),
+            words.of("gold.free"),
+            words.of("gold.hidden"),
             "")) {
       table.addCell(Paper.lined(head, paper.text));
     }
     for (Place place : account.gold().places()) {
       boolean unseen = place.isUnseen();
-      table.addCell(Paper.lined(PlaceWords.name(place), paper.bold));
+      table.addCell(Paper.lined(PlaceWords.name(words, place), paper.bold));
       table.addCell(
           Paper.lined(
-              unseen ? Words.of("account.place.unseen") : figures.gold(place.gold().milligrams()),
+              unseen ? words.of("account.place.unseen") : figures.gold(place.gold().milligrams()),
               paper.bold));
       table.addCell(Paper.lined(unseen ? "" : figures.goldRange(place.gold()), paper.text));
       table.addCell(Paper.lined(unseen ? "" : PlaceWords.free(place, figures), paper.text));
@@ -195,7 +197,9 @@ public final class AccountPdf {
               lots.stream()
                   .map(
                       lot ->
-                          List.of(Sentences.lot(lot), Words.of("account.settle", lot.material())))
+                          List.of(
+                              Sentences.lot(words, lot),
+                              words.of("account.settle", lot.material())))
                   .toList()));
     }
   }
@@ -203,10 +207,11 @@ public final class AccountPdf {
   private void next() {
     paper.section("account.next");
     if (account.byMoney().isEmpty()) {
-      paper.write(Words.of("advice.none"), paper.text);
+      paper.write(words.of("advice.none"), paper.text);
       return;
     }
-    AdviceWords.nothingPays(account).ifPresent(sentence -> paper.write(sentence, paper.text));
+    AdviceWords.nothingPays(words, account)
+        .ifPresent(sentence -> paper.write(sentence, paper.text));
     List<Advice> left =
         account.byMoney().stream()
             .filter(advice -> advice.verdict() == Advice.Verdict.LEAVE)
@@ -220,10 +225,10 @@ public final class AccountPdf {
       rows.add(row(left.getFirst()));
     }
     if (!left.isEmpty()) {
-      rows.add(List.of(Words.of("page.leave"), leave(left)));
+      rows.add(List.of(words.of("page.leave"), leave(left)));
     }
     paper.add(paper.table(List.of(), new float[] {30, 70}, rows));
-    paper.write(AdviceWords.terms(account), paper.text);
+    paper.write(AdviceWords.terms(words, account), paper.text);
   }
 
   /** Those with most gold by name, the others by number. */
@@ -235,7 +240,7 @@ public final class AccountPdf {
     List<Advice> others = most.stream().skip(NAMED).toList();
     return others.isEmpty()
         ? named
-        : Words.counted(
+        : words.counted(
             "page.leave.rest",
             others.size(),
             named,
@@ -248,22 +253,23 @@ public final class AccountPdf {
 
   private String lotWithGold(Advice advice) {
     String gold = advice.there().map(there -> figures.gold(there.milligrams())).orElse("");
-    return Words.of("page.leave.lot", Sentences.lot(account.lot(advice.lot())), gold);
+    return words.of("page.leave.lot", Sentences.lot(words, account.lot(advice.lot())), gold);
   }
 
   private List<String> row(Advice advice) {
-    return List.of(AdviceWords.title(advice, account), AdviceWords.sums(advice, account, figures));
+    return List.of(
+        AdviceWords.title(words, advice, account), AdviceWords.sums(advice, account, figures));
   }
 
   private void sand() {
     SandBalance balance = account.balance();
-    paper.write(MisfitWords.test(balance), paper.text);
+    paper.write(MisfitWords.test(words, balance), paper.text);
     balance
         .misfits()
         .forEach(
             misfit ->
                 paper
-                    .write(MisfitWords.title(misfit, account.network()), paper.bold)
+                    .write(MisfitWords.title(words, misfit, account.network()), paper.bold)
                     .write(
                         MisfitWords.text(misfit, balance, account.network(), containersG, figures),
                         paper.text));
@@ -293,11 +299,11 @@ public final class AccountPdf {
     Optional<Stage> stage = Optional.ofNullable(account.gold().stages().get(step.id()));
     Recovery kept = Check.known(account.cumulative(), step.id());
     return List.of(
-        Sentences.step(step, account.network()),
-        stage.map(StageWords::recovery).orElse(""),
-        stage.flatMap(Stage::recovery).map((Band band) -> Figures.shares(band)).orElse(""),
-        Sentences.share(kept),
-        Figures.range(kept));
+        Sentences.step(words, step, account.network()),
+        stage.map(one -> StageWords.recovery(words, one)).orElse(""),
+        stage.flatMap(Stage::recovery).map((Band band) -> words.shares(band)).orElse(""),
+        Sentences.share(words, kept),
+        words.range(kept));
   }
 
   private void basis() {
@@ -305,13 +311,13 @@ public final class AccountPdf {
     paper
         .section("page.basis")
         .write(
-            Words.of(
+            words.of(
                 "page.basis.text",
                 Integer.toString(GoldMemory.USUAL_DRAWS),
-                Figures.percent(given.closureTolerance()),
-                Figures.plain(given.flatness()),
-                Figures.plain(given.goldDensity()),
-                Figures.percent(given.scaleCalibration())),
+                words.percent(given.closureTolerance()),
+                words.plain(given.flatness()),
+                words.plain(given.goldDensity()),
+                words.percent(given.scaleCalibration())),
             paper.text);
   }
 }

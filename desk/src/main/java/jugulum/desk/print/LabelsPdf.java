@@ -24,7 +24,9 @@ public final class LabelsPdf {
 
   /** The page as a PDF file's content. Takes a while: not for the interface thread. */
   public static byte[] of(Account account, Figures figures) {
-    Paper paper = new Paper(Words.of("labels.title", account.network().batch().label().name()));
+    Words words = figures.words();
+    Paper paper =
+        new Paper(words, words.of("labels.title", account.network().batch().label().name()));
     PdfPTable table = Paper.grid(1, 1, 1);
     List<Lot> vials = account.vials();
     vials.forEach(lot -> table.addCell(label(lot, account, figures, paper)));
@@ -35,6 +37,7 @@ public final class LabelsPdf {
   }
 
   private static PdfPCell label(Lot lot, Account account, Figures figures, Paper paper) {
+    Words words = figures.words();
     PdfPCell cell = new PdfPCell();
     cell.setBorder(Rectangle.BOX);
     cell.setBorderWidth(0.4f);
@@ -44,18 +47,19 @@ public final class LabelsPdf {
     cell.addElement(new Paragraph(batch.label().name(), paper.bold));
     cell.addElement(
         new Paragraph(
-            Words.of("labels.cut", Sentences.cut(lot.cut()), Integer.toString(lot.id().number())),
+            words.of(
+                "labels.cut", Sentences.cut(words, lot.cut()), Integer.toString(lot.id().number())),
             paper.text));
     Optional<GoldRange> gold = account.gold().known(lot.id());
     cell.addElement(
         new Paragraph(
-            gold.map(range -> figures.gold(range.milligrams())).orElse(Words.of("header.none")),
+            gold.map(range -> figures.gold(range.milligrams())).orElse(words.of("header.none")),
             paper.head));
     cell.addElement(
         new Paragraph(
-            Words.of(
+            words.of(
                 "labels.fineness",
-                Figures.fixed(account.gold().fineness() * 1000, 0),
+                words.fixed(account.gold().fineness() * 1000, 0),
                 weighedOn(lot, figures)),
             paper.text));
     cell.addElement(new Paragraph(batch.label().source(), paper.text));
@@ -67,7 +71,7 @@ public final class LabelsPdf {
         .filter(Reading::isLive)
         .map(Reading::at)
         .reduce((_, later) -> later)
-        .map(at -> Figures.day(at.atZone(figures.zone()).toLocalDate()))
+        .map(at -> figures.words().day(at.atZone(figures.zone()).toLocalDate()))
         .orElse("");
   }
 }

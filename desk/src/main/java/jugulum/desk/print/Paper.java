@@ -30,6 +30,7 @@ final class Paper {
   private static final float LINE = 0.4f;
   private static final float BAR_GREY = 0.35f;
 
+  private final Words words;
   private final Document document = new Document(PageSize.A4, MARGIN, MARGIN, MARGIN, MARGIN);
   private final ByteArrayOutputStream out = new ByteArrayOutputStream();
   final Font title;
@@ -39,8 +40,8 @@ final class Paper {
   final Font bold;
 
   /** An empty sheet of paper with a title in the file. */
-  Paper(String name) {
-    this(name, 1);
+  Paper(Words words, String name) {
+    this(words, name, 1);
   }
 
   /**
@@ -48,7 +49,8 @@ final class Paper {
    *
    * @param scale of the type, 1 as usual
    */
-  Paper(String name, float scale) {
+  Paper(Words words, String name, float scale) {
+    this.words = words;
     try {
       BaseFont regular = font("B612-Regular.otf");
       BaseFont strong = font("B612-Bold.otf");
@@ -104,7 +106,7 @@ final class Paper {
   }
 
   Paper section(String key) {
-    Paragraph heading = new Paragraph(Words.of(key), head);
+    Paragraph heading = new Paragraph(words.of(key), head);
     heading.setSpacingBefore(8);
     heading.setSpacingAfter(3);
     return add(heading);
@@ -119,7 +121,7 @@ final class Paper {
   /** Lines with rules between them, the first column bold; a null head is an empty one. */
   PdfPTable table(List<String> heads, float[] widths, List<List<String>> rows) {
     PdfPTable table = grid(widths);
-    heads.forEach(key -> table.addCell(lined(key.isEmpty() ? "" : Words.of(key), bold)));
+    heads.forEach(key -> table.addCell(lined(key.isEmpty() ? "" : words.of(key), bold)));
     for (List<String> row : rows) {
       for (int i = 0; i < row.size(); i++) {
         table.addCell(lined(row.get(i), i == 0 ? bold : text));

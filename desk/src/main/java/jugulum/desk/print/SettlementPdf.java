@@ -26,40 +26,41 @@ public final class SettlementPdf {
    * @param account one with a settlement
    */
   public static byte[] of(Account account, Figures figures, LocalDate today) {
+    Words words = figures.words();
     Settlement settled = account.settlement().orElseThrow();
     Label label = account.network().batch().label();
-    Paper paper = new Paper(Words.of("settlement.title", label.name()));
-    paper.write(Words.of("settlement.title", label.name()), paper.title);
+    Paper paper = new Paper(words, words.of("settlement.title", label.name()));
+    paper.write(words.of("settlement.title", label.name()), paper.title);
     paper.write(
-        Words.of(
+        words.of(
             "page.received",
             label.source(),
-            Figures.day(label.received()),
+            words.day(label.received()),
             figures.sand(account.feedKg() * 1000)),
         paper.text);
-    paper.write(Words.of("settlement.day", Figures.day(today)), paper.text);
+    paper.write(words.of("settlement.day", words.day(today)), paper.text);
     paper
         .section("settlement.gold")
         .write(figures.gold(settled.nativeMg()), paper.figure)
-        .write(RecoveryWords.everyUnit(settled.nativeMg()), paper.text);
+        .write(RecoveryWords.everyUnit(words, settled.nativeMg()), paper.text);
     account
         .best()
         .ifPresent(
             best ->
                 paper.write(
-                    Words.of(
+                    words.of(
                         "settlement.recovery",
-                        Sentences.share(best),
-                        Words.of("recovery.of." + Sentences.kind(best)),
-                        Figures.range(best)),
+                        Sentences.share(words, best),
+                        words.of("recovery.of." + Sentences.kind(best)),
+                        words.range(best)),
                     paper.text));
     paper
         .section("settlement.sums")
         .add(paper.table(List.of(), new float[] {60, 40}, lines(settled, account, figures)));
-    String due = MoneyWords.sum(Math.abs(settled.due()), account.terms().orElseThrow());
+    String due = MoneyWords.sum(words, Math.abs(settled.due()), account.terms().orElseThrow());
     paper.write(
-        Words.of(settled.due() < 0 ? "settlement.owed" : "settlement.due", due), paper.figure);
-    paper.write(Words.of("settlement.law"), paper.text);
+        words.of(settled.due() < 0 ? "settlement.owed" : "settlement.due", due), paper.figure);
+    paper.write(words.of("settlement.law"), paper.text);
     paper
         .section("settlement.signed")
         .add(
@@ -67,48 +68,50 @@ public final class SettlementPdf {
                 List.of(),
                 new float[] {50, 50},
                 List.of(
-                    List.of(Words.of("settlement.shop"), Words.of("settlement.owner")),
+                    List.of(words.of("settlement.shop"), words.of("settlement.owner")),
                     List.of(" ", " "),
                     List.of(" ", " "))));
     return paper.bytes();
   }
 
   private static List<List<String>> lines(Settlement settled, Account account, Figures figures) {
+    Words words = figures.words();
     Terms terms = account.terms().orElseThrow();
     String fineness =
-        Words.of(
+        words.of(
             account.gold().finenessMeasured()
                 ? "settlement.fineness.measured"
                 : "settlement.fineness.assumed",
-            Figures.fixed(settled.fineness() * 1000, 0));
+            words.fixed(settled.fineness() * 1000, 0));
     List<List<String>> rows = new ArrayList<>();
-    rows.add(List.of(Words.of("settlement.fineness"), fineness));
-    rows.add(List.of(Words.of("settlement.fine"), figures.gold(settled.fineG() * 1000)));
+    rows.add(List.of(words.of("settlement.fineness"), fineness));
+    rows.add(List.of(words.of("settlement.fine"), figures.gold(settled.fineG() * 1000)));
     rows.add(
         List.of(
-            Words.of("settlement.price"),
-            Words.of(
+            words.of("settlement.price"),
+            words.of(
                 "settlement.price.of",
-                MoneyWords.sum(terms.pricePerGram(), terms),
-                Figures.percent(terms.payable()),
-                Figures.day(terms.asOf()))));
+                MoneyWords.sum(words, terms.pricePerGram(), terms),
+                words.percent(terms.payable()),
+                words.day(terms.asOf()))));
     rows.add(
         List.of(
-            Words.of("settlement.refining"),
-            Words.of(
-                "settlement.per-gram", MoneyWords.sum(terms.charged().refiningPerGram(), terms))));
-    rows.add(List.of(Words.of("settlement.worth"), MoneyWords.sum(settled.worth(), terms)));
+            words.of("settlement.refining"),
+            words.of(
+                "settlement.per-gram",
+                MoneyWords.sum(words, terms.charged().refiningPerGram(), terms))));
+    rows.add(List.of(words.of("settlement.worth"), MoneyWords.sum(words, settled.worth(), terms)));
     rows.add(
         List.of(
-            Words.of("settlement.share", Figures.percent(terms.charged().ownersShare())),
-            MoneyWords.sum(settled.ownersWorth(), terms)));
+            words.of("settlement.share", words.percent(terms.charged().ownersShare())),
+            MoneyWords.sum(words, settled.ownersWorth(), terms)));
     rows.add(
         List.of(
-            Words.of(
+            words.of(
                 "settlement.fee",
-                Figures.fixed(settled.dryKg(), 2),
-                MoneyWords.sum(terms.charged().feePerKg(), terms)),
-            "−" + MoneyWords.sum(settled.fee(), terms)));
+                words.fixed(settled.dryKg(), 2),
+                MoneyWords.sum(words, terms.charged().feePerKg(), terms)),
+            "−" + MoneyWords.sum(words, settled.fee(), terms)));
     return rows;
   }
 }

@@ -10,7 +10,6 @@ import jugulum.core.machine.Gear;
 import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Symptom;
 import jugulum.core.screens.Cut;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
 
@@ -47,6 +46,7 @@ public record SheetPage(
    * @param set how its dials were set, by name
    */
   public static SheetPage of(
+      Words words,
       Gear gear,
       String name,
       Optional<Cut> cut,
@@ -55,51 +55,56 @@ public record SheetPage(
       List<String> sums) {
     Sheet sheet = gear.sheet();
     String good =
-        Words.of(
+        words.of(
             "sheet.suits",
-            Figures.plain(sheet.suits().finestMm()),
-            Figures.plain(sheet.suits().coarsestMm()));
+            words.plain(sheet.suits().finestMm()),
+            words.plain(sheet.suits().coarsestMm()));
     String suits =
-        cut.map(sizes -> Words.of("sheet.about", good, Words.of("sheet.fit", sheet.fit(sizes))))
+        cut.map(sizes -> words.of("sheet.about", good, words.of("sheet.fit", sheet.fit(sizes))))
             .orElse(good);
     List<String> cautions =
         Stream.concat(
-                Stream.of(SheetWords.look()), sheet.cautions().stream().map(SheetWords::caution))
+                Stream.of(SheetWords.look(words)),
+                sheet.cautions().stream().map(one -> SheetWords.caution(words, one)))
             .toList();
     return new SheetPage(
         name,
         what,
         suits,
-        sheet.checks().stream().map(SheetWords::check).toList(),
-        sheet.dials().stream().map(dial -> row(dial, sheet, cut, set)).toList(),
+        sheet.checks().stream().map(one -> SheetWords.check(words, one)).toList(),
+        sheet.dials().stream().map(dial -> row(words, dial, sheet, cut, set)).toList(),
         sums,
-        sheet.symptoms().stream().map(SheetPage::row).toList(),
-        sheet.cleaning().stream().map(SheetWords::cleaning).toList(),
+        sheet.symptoms().stream().map(one -> SheetPage.row(words, one)).toList(),
+        sheet.cleaning().stream().map(one -> SheetWords.cleaning(words, one)).toList(),
         cautions);
   }
 
   private static List<String> row(
-      Dial dial, Sheet sheet, Optional<Cut> cut, Map<String, Double> set) {
+      Words words, Dial dial, Sheet sheet, Optional<Cut> cut, Map<String, Double> set) {
     String start =
-        cut.map(sizes -> SheetWords.target(dial, sheet.coarseness(sizes)))
-            .orElseGet(() -> SheetWords.usual(dial));
+        cut.map(sizes -> SheetWords.target(words, dial, sheet.coarseness(sizes)))
+            .orElseGet(() -> SheetWords.usual(words, dial));
     String noted =
         Optional.ofNullable(set.get(dial.id()))
             .map(
                 value ->
-                    Words.of(
-                        "sheet.page.set", Figures.rounded(value, 2), SheetWords.unit(dial.unit())))
+                    words.of(
+                        "sheet.page.set",
+                        words.rounded(value, 2),
+                        SheetWords.unit(words, dial.unit())))
             .orElse("");
-    return List.of(SheetWords.dial(dial.id()), start, noted, SheetWords.how(dial));
+    return List.of(SheetWords.dial(words, dial.id()), start, noted, SheetWords.how(words, dial));
   }
 
-  private static List<String> row(Symptom symptom) {
+  private static List<String> row(Words words, Symptom symptom) {
     List<String> remedies = new ArrayList<>();
     for (String cause : symptom.causes()) {
       remedies.add(
-          Words.of(
-              "sheet.page.remedy", Integer.toString(remedies.size() + 1), SheetWords.cause(cause)));
+          words.of(
+              "sheet.page.remedy",
+              Integer.toString(remedies.size() + 1),
+              SheetWords.cause(words, cause)));
     }
-    return List.of(SheetWords.symptom(symptom.id()), String.join("  ", remedies));
+    return List.of(SheetWords.symptom(words, symptom.id()), String.join("  ", remedies));
   }
 }

@@ -21,10 +21,10 @@ public final class SheetPdf {
   private static final float[] SCALES = {1, 0.95f, 0.9f, 0.85f};
 
   /** The page as a PDF file's content. Takes a while: not for the interface thread. */
-  public static byte[] of(SheetPage page) {
+  public static byte[] of(Words words, SheetPage page) {
     byte[] pdf = {};
     for (float scale : SCALES) {
-      Paper paper = laidOut(page, scale);
+      Paper paper = laidOut(words, page, scale);
       pdf = paper.bytes();
       if (paper.pages() == 1) {
         return pdf;
@@ -33,8 +33,8 @@ public final class SheetPdf {
     return pdf;
   }
 
-  private static Paper laidOut(SheetPage page, float scale) {
-    Paper paper = new Paper(page.title(), scale);
+  private static Paper laidOut(Words words, SheetPage page, float scale) {
+    Paper paper = new Paper(words, page.title(), scale);
     paper
         .write(page.title(), paper.title)
         .write(page.what(), paper.bold)
@@ -50,15 +50,15 @@ public final class SheetPdf {
     paper
         .section("sheet.page.wrong")
         .add(paper.table(List.of(), new float[] {26, 74}, page.symptoms()));
-    paper.section("sheet.cleaning").write(numbered(page.cleaning()), paper.text);
+    paper.section("sheet.cleaning").write(numbered(words, page.cleaning()), paper.text);
     paper.section("sheet.page.cautions");
     page.cautions().forEach(one -> paper.write(one, paper.text));
     return paper;
   }
 
-  private static String numbered(List<String> steps) {
+  private static String numbered(Words words, List<String> steps) {
     return IntStream.range(0, steps.size())
-        .mapToObj(i -> Words.of("sheet.page.remedy", Integer.toString(i + 1), steps.get(i)))
+        .mapToObj(i -> words.of("sheet.page.remedy", Integer.toString(i + 1), steps.get(i)))
         .collect(Collectors.joining("  "));
   }
 

@@ -34,6 +34,7 @@ import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.GoldWords;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -44,29 +45,33 @@ import jugulum.desk.words.Words;
 final class MagneticsPane extends BorderPane {
   private static final double USUAL_SPREAD = 0.05;
 
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final TableView<Held> table = new TableView<>();
   private final Label sum = Parts.sentence("", "muted");
   private final ComboBox<String> bags =
-      Choices.of("composite-bag", Words.of("magnetics.bag"), List.of(), name -> name);
+      Choices.of("composite-bag", words.of("magnetics.bag"), List.of(), name -> name);
   private final EntryField<Double> grade =
       new EntryField<>(
+          words,
           "composite-grade",
-          Words.of("form.grade"),
-          Words.of("form.grade.hint"),
-          typed -> Parsers.number(typed, 0, 1e6));
+          words.of("form.grade"),
+          words.of("form.grade.hint"),
+          typed -> Parsers.number(words, typed, 0, 1e6));
   private final EntryField<MassText.Mass> sample =
       new EntryField<>(
+          words,
           "composite-sample",
-          Words.of("form.sample"),
+          words.of("form.sample"),
           "500 g",
-          typed -> Parsers.sand(MassUnit.GRAM).apply(typed));
+          typed -> Parsers.sand(words, MassUnit.GRAM).apply(typed));
   private final EntryField<Optional<Double>> spread =
       new EntryField<>(
+          words,
           "composite-spread",
-          Words.of("form.assay.spread"),
-          Words.of("form.assay.spread.hint"),
-          Parsers.optional(typed -> Parsers.percent(typed, 0, 200)));
+          words.of("form.assay.spread"),
+          words.of("form.assay.spread.hint"),
+          Parsers.optional(typed -> Parsers.percent(words, typed, 0, 200)));
   private final Label shares = Parts.sentence("", "answer");
   private final VisibleChoice visible;
   private final Label said = Parts.sentence("", "fine-text");
@@ -79,28 +84,37 @@ final class MagneticsPane extends BorderPane {
   }
 
   MagneticsPane(Workbench workbench, Window window) {
+    this.words = workbench.words();
+    super();
     this.workbench = workbench;
     setId("magnetics-pane");
     table.setId("magnetics");
-    table.setAccessibleText(Words.of("magnetics.title"));
-    table.setPlaceholder(Parts.sentence(Words.of("magnetics.none"), "muted"));
+    table.setAccessibleText(words.of("magnetics.title"));
+    table.setPlaceholder(Parts.sentence(words.of("magnetics.none"), "muted"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    TextColumns.add(table, "batches.name", 150, Held::name, false);
+    TextColumns.add(words, table, "batches.name", 150, Held::name, false);
     TextColumns.add(
-        table, "magnetics.cut", 100, held -> Sentences.cut(held.magnetics().lot().cut()), false);
+        words,
+        table,
+        "magnetics.cut",
+        100,
+        held -> Sentences.cut(words, held.magnetics().lot().cut()),
+        false);
     TextColumns.add(
+        words,
         table,
         "magnetics.mass",
         90,
         held ->
             held.magnetics().mass().isKnown()
                 ? figures().sand(held.magnetics().mass().grams())
-                : Words.of("mass.unknown"),
+                : words.of("mass.unknown"),
         true);
-    TextColumns.add(table, "magnetics.look", 160, MagneticsPane::looks, false);
-    TextColumns.addLong(table, "gold.free", 250, held -> gold(held, GoldWords::free));
-    TextColumns.addLong(table, "gold.hidden", 250, held -> gold(held, GoldWords::hidden));
-    TextColumns.add(table, "magnetics.fate", 170, this::fate, false);
+    TextColumns.add(
+        words, table, "magnetics.look", 160, one -> MagneticsPane.looks(words, one), false);
+    TextColumns.addLong(words, table, "gold.free", 250, held -> gold(held, GoldWords::free));
+    TextColumns.addLong(words, table, "gold.hidden", 250, held -> gold(held, GoldWords::hidden));
+    TextColumns.add(words, table, "magnetics.fate", 170, this::fate, false);
     table.setOnKeyPressed(
         key -> {
           if (key.getCode() == KeyCode.ENTER
@@ -119,19 +133,19 @@ final class MagneticsPane extends BorderPane {
     HBox row =
         new HBox(
             14,
-            new VBox(3, Parts.styled(new Label(Words.of("magnetics.bag")), "entry-label"), bags),
+            new VBox(3, Parts.styled(new Label(words.of("magnetics.bag")), "entry-label"), bags),
             new FieldRow(List.of(grade, sample, spread)));
     HBox.setHgrow(row.getChildren().get(1), Priority.ALWAYS);
     composite
         .getChildren()
         .addAll(
-            Parts.section(Words.of("magnetics.composite")),
-            Parts.sentence(Words.of("magnetics.composite.about"), "muted"),
+            Parts.section(words.of("magnetics.composite")),
+            Parts.sentence(words.of("magnetics.composite.about"), "muted"),
             row,
             visible,
             shares,
             Parts.row(
-                Buttons.primary("share-out", Words.of("magnetics.share"), "Enter", this::share)),
+                Buttons.primary("share-out", words.of("magnetics.share"), "Enter", this::share)),
             said);
     setCenter(table);
     VBox below =
@@ -141,13 +155,13 @@ final class MagneticsPane extends BorderPane {
             Parts.row(
                 Buttons.plain(
                     "open-held",
-                    Words.of("batches.open"),
+                    words.of("batches.open"),
                     "Enter",
                     () -> chosen().ifPresent(window::open))),
             composite);
     below.getStyleClass().add("page-top");
     setBottom(below);
-    workbench.preferences().figures().addListener((_, _, _) -> table.refresh());
+    workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
   }
 
   private Optional<Held> chosen() {
@@ -162,24 +176,24 @@ final class MagneticsPane extends BorderPane {
     return held.magnetics()
         .gold()
         .map(gold -> kind.apply(gold, figures()))
-        .orElse(Words.of("magnetics.gold.unknown"));
+        .orElse(words.of("magnetics.gold.unknown"));
   }
 
-  private static String looks(Held held) {
+  private static String looks(Words words, Held held) {
     if (held.magnetics().looks().isEmpty()) {
-      return Words.of(held.magnetics().gold().isPresent() ? "look.BY_PASSES" : "look.NONE");
+      return words.of(held.magnetics().gold().isPresent() ? "look.BY_PASSES" : "look.NONE");
     }
     return held.magnetics().looks().stream()
-        .map(look -> Words.of("look", look))
+        .map(look -> words.of("look", look))
         .collect(Collectors.joining(", "));
   }
 
   private String fate(Held held) {
     return held.magnetics()
         .discarded()
-        .map(_ -> Words.of("magnetics.discarded"))
-        .or(() -> held.magnetics().bag().map(bag -> Words.of("magnetics.in-bag", bag)))
-        .orElse(Words.of("magnetics.loose"));
+        .map(_ -> words.of("magnetics.discarded"))
+        .or(() -> held.magnetics().bag().map(bag -> words.of("magnetics.in-bag", bag)))
+        .orElse(words.of("magnetics.loose"));
   }
 
   /** Reads every batch again. */
@@ -210,7 +224,7 @@ final class MagneticsPane extends BorderPane {
     sum.setText(
         all.isEmpty()
             ? ""
-            : Words.counted(
+            : words.counted(
                 "magnetics.sum",
                 (int) unseen,
                 Integer.toString(here.size()),
@@ -240,7 +254,7 @@ final class MagneticsPane extends BorderPane {
     shares.setText(
         lots.isEmpty()
             ? ""
-            : Words.counted("magnetics.bag.holds", lots.size(), figures().sand(grams)));
+            : words.counted("magnetics.bag.holds", lots.size(), figures().sand(grams)));
   }
 
   private void share() {
@@ -249,10 +263,10 @@ final class MagneticsPane extends BorderPane {
         lots.stream().filter(held -> !held.magnetics().mass().isKnown()).findFirst();
     if (unweighed.isPresent()) {
       grade.refuse(
-          Words.of(
+          words.of(
               "magnetics.unweighed",
               unweighed.get().name(),
-              Sentences.cut(unweighed.get().magnetics().lot().cut())));
+              Sentences.cut(words, unweighed.get().magnetics().lot().cut())));
       return;
     }
     visible
@@ -313,13 +327,13 @@ final class MagneticsPane extends BorderPane {
         Stream.iterate(0, i -> i < lots.size(), i -> i + 1)
             .map(
                 i ->
-                    Words.of(
+                    words.of(
                         "magnetics.share.each",
                         lots.get(i).name(),
-                        Sentences.cut(lots.get(i).magnetics().lot().cut()),
+                        Sentences.cut(words, lots.get(i).magnetics().lot().cut()),
                         figures().gold(mg.get(i))))
-            .collect(Collectors.joining(Words.of("suspect.or")));
-    return Words.of("magnetics.shared", each);
+            .collect(Collectors.joining(words.of("suspect.or")));
+    return words.of("magnetics.shared", each);
   }
 
   /** Puts the focus on the list. */

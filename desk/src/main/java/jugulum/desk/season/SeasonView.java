@@ -23,11 +23,12 @@ import jugulum.desk.words.Words;
 
 /** A season: all batches of the book, and the magnetics kept of them. */
 public final class SeasonView extends BorderPane implements FocusFirst {
+  private final Words words;
   private final Workbench workbench;
   private final TableView<BatchSummary> table = new TableView<>();
   private final Label count = Parts.styled(new Label(), "muted");
   private final Segments<Part> parts =
-      new Segments<>("season-part", List.of(Part.values()), part -> Words.of("season.part", part));
+      new Segments<>("season-part", List.of(Part.values()), part -> words.of("season.part", part));
   private final MagneticsPane magnetics;
 
   /** What the view is parted in. */
@@ -53,34 +54,40 @@ public final class SeasonView extends BorderPane implements FocusFirst {
 
   /** Makes the view of a workbench. */
   public SeasonView(Workbench workbench, Window window) {
+    this.words = workbench.words();
+    super();
     this.workbench = workbench;
     getStyleClass().add("page");
     setId("season-view");
     table.setId("batches");
-    table.setPlaceholder(Parts.sentence(Words.of("batches.empty"), "muted"));
+    table.setPlaceholder(Parts.sentence(words.of("batches.empty"), "muted"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    table.setAccessibleText(Words.of("batches.title"));
-    TextColumns.add(table, "batches.name", 240, BatchSummary::name, false);
-    TextColumns.add(table, "batches.source", 230, BatchSummary::source, false);
-    TextColumns.add(table, "batches.received", 130, batch -> Figures.day(batch.received()), true);
-    TextColumns.add(table, "batches.state", 150, batch -> Words.of("state", batch.state()), false);
+    table.setAccessibleText(words.of("batches.title"));
+    TextColumns.add(words, table, "batches.name", 240, BatchSummary::name, false);
+    TextColumns.add(words, table, "batches.source", 230, BatchSummary::source, false);
     TextColumns.add(
+        words, table, "batches.received", 130, batch -> words.day(batch.received()), true);
+    TextColumns.add(
+        words, table, "batches.state", 150, batch -> words.of("state", batch.state()), false);
+    TextColumns.add(
+        words,
         table,
         "batches.feed",
         130,
         batch ->
             batch.feedG().isPresent()
                 ? figures().sand(batch.feedG().getAsDouble())
-                : Words.of("header.none"),
+                : words.of("header.none"),
         true);
     TextColumns.add(
+        words,
         table,
         "batches.gold",
         130,
         batch ->
             batch.wonG().isPresent()
                 ? figures().gold(batch.wonG().getAsDouble() * 1000)
-                : Words.of("header.none"),
+                : words.of("header.none"),
         true);
     table.setRowFactory(
         _ -> {
@@ -105,19 +112,19 @@ public final class SeasonView extends BorderPane implements FocusFirst {
     HBox.setHgrow(gap, Priority.ALWAYS);
     HBox actions =
         Parts.row(
-            Buttons.primary("new-batch", Words.of("batches.new"), "Ctrl N", window::start),
+            Buttons.primary("new-batch", words.of("batches.new"), "Ctrl N", window::start),
             Buttons.plain(
-                "open-batch", Words.of("batches.open"), "Enter", () -> openChosen(window)),
+                "open-batch", words.of("batches.open"), "Enter", () -> openChosen(window)),
             gap,
-            Buttons.plain("import", Words.of("batches.import"), "Ctrl I", window::importFile),
-            Buttons.plain("export", Words.of("batches.export"), "Ctrl E", window::exportFiles));
+            Buttons.plain("import", words.of("batches.import"), "Ctrl I", window::importFile),
+            Buttons.plain("export", words.of("batches.export"), "Ctrl E", window::exportFiles));
     Region between = new Region();
     HBox.setHgrow(between, Priority.ALWAYS);
     VBox top =
         new VBox(
             4,
             new HBox(
-                Parts.styled(new Label(Words.of("season.title")), "page-title"), between, parts),
+                Parts.styled(new Label(words.of("season.title")), "page-title"), between, parts),
             count);
     top.getStyleClass().add("page-top");
     setTop(top);
@@ -125,8 +132,8 @@ public final class SeasonView extends BorderPane implements FocusFirst {
     setBottom(actions);
     magnetics = new MagneticsPane(workbench, held -> window.open(held.batch()));
     parts.onChange(() -> open(actions));
-    workbench.projections().batches().addListener((_, _, batches) -> show(batches));
-    workbench.preferences().figures().addListener((_, _, _) -> table.refresh());
+    workbench.watch(workbench.projections().batches(), batches -> show(batches));
+    workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
     show(workbench.projections().batches().get());
   }
 
@@ -149,7 +156,7 @@ public final class SeasonView extends BorderPane implements FocusFirst {
     BatchSummary chosen = table.getSelectionModel().getSelectedItem();
     table.getItems().setAll(batches);
     count.setText(
-        Words.of(
+        words.of(
             "batches.count", Integer.toString(batches.size()), workbench.session().bookName()));
     table.getSelectionModel().selectFirst();
     batches.stream()

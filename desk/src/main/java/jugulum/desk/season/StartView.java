@@ -25,6 +25,7 @@ import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shop.ShopContainers;
 import jugulum.desk.told.Told;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** Starts a batch: what is on the bucket, its weight, and its head grade where it is known. */
@@ -32,15 +33,18 @@ public final class StartView extends VBox {
   private static final LotId FEED = new LotId(1);
   private static final double HALF = 560;
 
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final Clock clock;
   private final Runnable onStarted;
-  private final LabelForm label = new LabelForm();
+  private final LabelForm label = new LabelForm(words);
   private final SandWeightForm weight;
   private final AssayForm head;
 
   /** Makes the form. */
   public StartView(Workbench workbench, Clock clock, Runnable onStarted, Runnable onCancel) {
+    this.words = workbench.words();
+    super();
     this.workbench = workbench;
     this.clock = clock;
     this.onStarted = onStarted;
@@ -53,15 +57,15 @@ public final class StartView extends VBox {
     VBox left =
         new VBox(
             10,
-            Parts.section(Words.of("start.weight")),
+            Parts.section(words.of("start.weight")),
             weight,
-            Parts.sentence(Words.of("start.weight.about"), "muted"));
+            Parts.sentence(words.of("start.weight.about"), "muted"));
     VBox right =
         new VBox(
             10,
-            Parts.section(Words.of("start.head")),
+            Parts.section(words.of("start.head")),
             head,
-            Parts.sentence(Words.of("start.head.about"), "muted"));
+            Parts.sentence(words.of("start.head.about"), "muted"));
     left.setPrefWidth(HALF);
     right.setPrefWidth(HALF);
     HBox.setHgrow(left, Priority.ALWAYS);
@@ -69,13 +73,13 @@ public final class StartView extends VBox {
     HBox figures = new HBox(28, left, right);
     getChildren()
         .addAll(
-            Parts.styled(new javafx.scene.control.Label(Words.of("start.title")), "page-title"),
+            Parts.styled(new javafx.scene.control.Label(words.of("start.title")), "page-title"),
             label.inRow(),
             figures,
-            Parts.advice("caution", "", Words.of("caution.lift")),
+            Parts.advice("caution", "", words.of("caution.lift")),
             Parts.row(
-                Buttons.primary("start-batch", Words.of("start.start"), "Enter", this::start),
-                Buttons.plain("cancel", Words.of("panel.back"), "Esc", onCancel)));
+                Buttons.primary("start-batch", words.of("start.start"), "Enter", this::start),
+                Buttons.plain("cancel", words.of("panel.back"), "Esc", onCancel)));
     Stream.concat(
             label.fields().stream(),
             Stream.concat(weight.fields().stream(), head.fields().stream()))

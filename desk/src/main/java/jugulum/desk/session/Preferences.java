@@ -7,6 +7,8 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Languages;
+import jugulum.desk.words.Words;
 
 /**
  * How the person at this bench likes to see things, and what the bench is called: of the bench,
@@ -16,9 +18,11 @@ public final class Preferences {
   private static final String UNIT = "unit";
   private static final String THEME = "theme";
   private static final String BENCH = "bench";
+  private static final String LANGUAGE = "language";
 
   private final Work work;
   private final BenchMemory memory;
+  private final Languages languages;
   private final ReadOnlyObjectWrapper<Figures> figures;
   private final ReadOnlyObjectWrapper<ThemeName> theme =
       new ReadOnlyObjectWrapper<>(ThemeName.BLACK_SAND);
@@ -29,10 +33,13 @@ public final class Preferences {
     QUARTZ
   }
 
-  Preferences(Work work, BenchMemory memory, ZoneId zone) {
+  Preferences(Work work, BenchMemory memory, ZoneId zone, Languages languages) {
     this.work = work;
     this.memory = memory;
-    this.figures = new ReadOnlyObjectWrapper<>(new Figures(MassUnit.GRAM, zone));
+    this.languages = languages;
+    this.figures =
+        new ReadOnlyObjectWrapper<>(
+            new Figures(MassUnit.GRAM, zone, languages.words(memory.get(LANGUAGE))));
   }
 
   /** What the bench is called; empty until somebody says. */
@@ -54,6 +61,18 @@ public final class Preferences {
   public void nextUnit() {
     figures.set(figures.get().next());
     remember(UNIT, figures.get().unit().name());
+  }
+
+  /** Whether there is more than one language to choose from. */
+  public boolean hasLanguages() {
+    return languages.isChoice();
+  }
+
+  /** Speaks the next language. */
+  public void nextLanguage() {
+    Words next = languages.next(figures.get().words());
+    figures.set(figures.get().in(next));
+    remember(LANGUAGE, next.language().tag());
   }
 
   /** Changes the look. */

@@ -3,8 +3,12 @@ package jugulum.desk.session;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+import javafx.beans.value.ObservableValue;
 import jugulum.book.stream.Book;
 import jugulum.core.gold.GoldMemory;
+import jugulum.desk.words.Languages;
+import jugulum.desk.words.Words;
 
 /**
  * Everything between the window and the book.
@@ -15,6 +19,7 @@ import jugulum.core.gold.GoldMemory;
  * @param notices what there is to say
  * @param work what runs off the interface thread
  * @param accountWork the whole account, for those who look at it
+ * @param watching what the window that has this workbench watches
  */
 public record Workbench(
     Session session,
@@ -22,27 +27,49 @@ public record Workbench(
     Preferences preferences,
     Notices notices,
     Work work,
-    AccountWork accountWork) {
+    AccountWork accountWork,
+    Watching watching) {
   /**
    * Sets up a workbench.
    *
    * @param book the open book; from now on only this touches it
    * @param memory what the bench remembers of itself
+   * @param languages what can be spoken
    * @param bookThread runs the book and the computing, one thing at a time
    * @param interfaceThread runs what changes properties
    */
   public static Workbench of(
-      Book book, BenchMemory memory, ExecutorService bookThread, Executor interfaceThread) {
+      Book book,
+      BenchMemory memory,
+      Languages languages,
+      ExecutorService bookThread,
+      Executor interfaceThread) {
     Notices notices = new Notices(book.path(), book.clock());
     Work work = new Work(bookThread, besideTheBook(), interfaceThread, notices);
-    Preferences preferences = new Preferences(work, memory, book.zone());
+    Preferences preferences = new Preferences(work, memory, book.zone(), languages);
     Projections projections = new Projections(new EveryBatch(book, work));
     GoldMemory gold = new GoldMemory();
     AccountWork account =
         new AccountWork(
             work, gold, projections.current(), projections.shop(), projections.everyBatch());
     Session session = new Session(book, work, notices, projections, preferences, gold, account);
-    return new Workbench(session, projections, preferences, notices, work, account);
+    return new Workbench(session, projections, preferences, notices, work, account, new Watching());
+  }
+
+  /** The same for a window of its own, which watches nothing yet. */
+  public Workbench forWindow() {
+    return new Workbench(
+        session, projections, preferences, notices, work, accountWork, new Watching());
+  }
+
+  /** Runs something with every new value, as long as this window stands. */
+  public <T> void watch(ObservableValue<T> value, Consumer<? super T> action) {
+    watching.watch(value, action);
+  }
+
+  /** What texts and numbers are written in now. */
+  public Words words() {
+    return preferences.figures().get().words();
   }
 
   private static Executor besideTheBook() {

@@ -7,6 +7,7 @@ import javafx.scene.layout.HBox;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Work;
+import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Words;
 
 /** How far long work is, with a way to stop it; shown only where it takes a while. */
@@ -14,16 +15,20 @@ final class LongWorkLine extends HBox {
   /** Fewer steps than that are over before they are read. */
   private static final int WORTH_TELLING = 40;
 
+  private final Words words;
   private final Label text = Parts.styled(new Label(), "muted");
 
-  LongWorkLine(Work work) {
+  LongWorkLine(Workbench workbench) {
+    this.words = workbench.words();
     super(8);
     setId("long-work");
     setAlignment(Pos.CENTER);
     getChildren()
-        .addAll(text, Buttons.quiet("stop-work", Words.of("work.stop"), "", work::stopLongWork));
-    work.progress().addListener((_, _, now) -> show(now));
-    show(work.progress().get());
+        .addAll(
+            text,
+            Buttons.quiet("stop-work", words.of("work.stop"), "", workbench.work()::stopLongWork));
+    workbench.watch(workbench.work().progress(), this::show);
+    show(workbench.work().progress().get());
   }
 
   private void show(Optional<Work.Progress> progress) {
@@ -32,7 +37,7 @@ final class LongWorkLine extends HBox {
     told.ifPresent(
         one ->
             text.setText(
-                Words.of(
+                words.of(
                     "work", one.what(), Integer.toString(one.done()), Integer.toString(one.of()))));
   }
 }

@@ -17,13 +17,13 @@ import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Beat;
 import jugulum.desk.session.RunWatch.Watched;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** What the running machines ask for next, in sight from every view; pressing it goes there. */
 final class RunTimer extends HBox {
   private static final PseudoClass LATE = PseudoClass.getPseudoClass("late");
 
+  private final Words words;
   private final Workbench workbench;
   private final Beat beat;
   private final Consumer<Watched> onOpen;
@@ -34,13 +34,14 @@ final class RunTimer extends HBox {
   private record Asked(Watched run, Optional<Due> due) {}
 
   RunTimer(Workbench workbench, Beat beat, Consumer<Watched> onOpen) {
+    this.words = workbench.words();
     this.workbench = workbench;
     this.beat = beat;
     this.onOpen = onOpen;
     button.getStyleClass().add("run-timer");
     getChildren().add(button);
     setAlignment(Pos.CENTER);
-    workbench.projections().running().addListener((_, _, running) -> watch(running));
+    workbench.watch(workbench.projections().running(), running -> watch(running));
     beat.now().addListener((_, _, now) -> show(now));
     watch(workbench.projections().running().get());
   }
@@ -75,17 +76,17 @@ final class RunTimer extends HBox {
   }
 
   private String text(Asked asked, Instant now) {
-    String machine = Words.of("machine.short", asked.run().machine().kind());
+    String machine = words.of("machine.short", asked.run().machine().kind());
     if (asked.due().isEmpty()) {
-      return Words.of("timer.runs", machine);
+      return words.of("timer.runs", machine);
     }
     Due next = asked.due().get();
     boolean late = !next.at().isAfter(now);
-    return Words.of(
+    return words.of(
         late ? "timer.late" : "timer.next",
         machine,
-        Words.of("due", next.what()),
-        Figures.watch(next.in(now)));
+        words.of("due", next.what()),
+        words.watch(next.in(now)));
   }
 
   /** Goes to the run that asks first. */

@@ -54,6 +54,7 @@ import jugulum.desk.words.Words;
 public final class Shell extends BorderPane {
   private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
 
+  private final Words words;
   private final Workbench workbench;
   private final BatchFiles files;
   private final FilePicker picker;
@@ -71,11 +72,13 @@ public final class Shell extends BorderPane {
 
   /** Makes the shell of a workbench. */
   public Shell(Workbench workbench, Clock clock, FilePicker picker) {
+    this.words = workbench.words();
     this.workbench = workbench;
     this.files = new BatchFiles(workbench, picker);
     this.picker = picker;
     getStyleClass().add("shell");
     Beat beat = new Beat(clock);
+    workbench.watching().atTheEnd(() -> beat.beat(false));
     timer = new RunTimer(workbench, beat, this::openRun);
     bench = new BenchView(workbench, beat, picker);
     makers.put(View.BENCH, () -> bench);
@@ -94,9 +97,9 @@ public final class Shell extends BorderPane {
     notice.managedProperty().bind(notice.visibleProperty());
     setTop(new VBox(navigation(), notice));
     addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-    workbench.notices().notice().addListener((_, _, _) -> say());
-    workbench.preferences().figures().addListener((_, _, _) -> labels());
-    workbench.projections().current().addListener((_, _, _) -> labels());
+    workbench.watch(workbench.notices().notice(), _ -> say());
+    workbench.watch(workbench.preferences().figures(), _ -> labels());
+    workbench.watch(workbench.projections().current(), _ -> labels());
     say();
     labels();
     show(View.BENCH);
@@ -159,6 +162,11 @@ public final class Shell extends BorderPane {
     return timer.due();
   }
 
+  /** The view in sight. */
+  View current() {
+    return current;
+  }
+
   private void openRun(RunWatch.Watched run) {
     boolean here = workbench.projections().current().get().id().equals(Optional.of(run.batch()));
     CompletionStage<?> opened =
@@ -174,10 +182,10 @@ public final class Shell extends BorderPane {
     HBox bar = new HBox(Mark.node());
     bar.getStyleClass().add("navigation");
     for (View view : View.values()) {
-      Button tab = Buttons.quiet("tab-" + view, Words.of("view", view), "", () -> show(view));
+      Button tab = Buttons.quiet("tab-" + view, words.of("view", view), "", () -> show(view));
       tab.getStyleClass().add("tab-button");
       tab.setAccessibleText(
-          Words.of("view.spoken", Words.of("view", view), Integer.toString(view.ordinal() + 1)));
+          words.of("view.spoken", words.of("view", view), Integer.toString(view.ordinal() + 1)));
       tabs.put(view, tab);
       bar.getChildren().add(tab);
     }
@@ -185,14 +193,13 @@ public final class Shell extends BorderPane {
     HBox.setHgrow(gap, Priority.ALWAYS);
     Button theme =
         Buttons.quiet(
-            "theme", Words.of("shell.theme"), "Ctrl T", workbench.preferences()::nextTheme);
-    bar.getChildren()
-        .addAll(gap, new LongWorkLine(workbench.work()), timer, closeBatch, theme, unit);
+            "theme", words.of("shell.theme"), "Ctrl T", workbench.preferences()::nextTheme);
+    bar.getChildren().addAll(gap, new LongWorkLine(workbench), timer, closeBatch, theme, unit);
     return bar;
   }
 
   private void labels() {
-    unit.setText(Words.of("shell.unit", workbench.preferences().figures().get().unit().sign()));
+    unit.setText(words.of("shell.unit", workbench.preferences().figures().get().unit().sign()));
     boolean closed =
         workbench
             .projections()
@@ -201,7 +208,7 @@ public final class Shell extends BorderPane {
             .worked()
             .map(worked -> worked.batch().closed())
             .orElse(false);
-    closeBatch.setText(Words.of(closed ? "shell.reopen" : "shell.close"));
+    closeBatch.setText(words.of(closed ? "shell.reopen" : "shell.close"));
     closeBatch.setDisable(
         workbench.projections().current().get().worked().isEmpty()
             || !workbench.session().mayWrite());
@@ -210,7 +217,7 @@ public final class Shell extends BorderPane {
   private void say() {
     Notice said = workbench.notices().notice().get();
     String text = Told.text(said, workbench.preferences().figures().get());
-    notice.setText(said.isFault() ? Words.of("entry.error", text) : text);
+    notice.setText(said.isFault() ? words.of("entry.error", text) : text);
     notice.setVisible(!text.isEmpty());
     String style = said.isFault() ? "notice-fault" : "notice-plain";
     if (!notice.getStyleClass().contains(style)) {
@@ -345,7 +352,7 @@ public final class Shell extends BorderPane {
               Batch batch = worked.batch();
               files.save(batch);
             },
-            () -> workbench.notices().say(new Notice.Said(Words.of("file.nothing"), true)));
+            () -> workbench.notices().say(new Notice.Said(words.of("file.nothing"), true)));
   }
 
   private void importBatch() {

@@ -7,30 +7,34 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** What this bench is called: every edit made at it is signed with that name. */
 final class BenchCard extends VBox {
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final Label said = Parts.sentence("", "fine-text");
   private final EntryField<String> name =
       new EntryField<>(
+          words,
           "bench-name",
-          Words.of("shop.bench.name"),
-          Words.of("shop.bench.hint"),
-          Parsers.text("shop.bench.missing"));
+          words.of("shop.bench.name"),
+          words.of("shop.bench.hint"),
+          Parsers.text(words, "shop.bench.missing"));
 
   BenchCard(Workbench workbench) {
+    this.words = workbench.words();
     super(10);
     this.workbench = workbench;
     name.fill(workbench.preferences().benchName());
     name.field().setOnAction(_ -> call());
     getChildren()
         .addAll(
-            Parts.section(Words.of("shop.bench")),
-            Parts.sentence(Words.of("shop.bench.about"), "muted"),
+            Parts.section(words.of("shop.bench")),
+            Parts.sentence(words.of("shop.bench.about"), "muted"),
             name,
-            Parts.row(Buttons.plain("call-bench", Words.of("shop.bench.call"), "", this::call)),
+            Parts.row(Buttons.plain("call-bench", words.of("shop.bench.call"), "", this::call)),
             said);
   }
 
@@ -39,7 +43,7 @@ final class BenchCard extends VBox {
         .ifPresent(
             called -> {
               workbench.preferences().callBench(called);
-              said.setText(Words.of("shop.bench.said", called));
+              said.setText(words.of("shop.bench.said", called));
             });
   }
 }

@@ -9,7 +9,7 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
-import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /**
@@ -17,33 +17,43 @@ import jugulum.desk.words.Words;
  * field left empty stands for what it shows.
  */
 final class ChargesFields extends VBox {
+  @Prologue private final Words words;
   private final EntryField<Double> refining =
-      number("charge-refining", "shop.refining", Charges.NONE.refiningPerGram(), 0, 100_000);
+      number(words, "charge-refining", "shop.refining", Charges.NONE.refiningPerGram(), 0, 100_000);
   private final EntryField<Double> smeltCost =
-      number("charge-smelt", "shop.smelt-cost", Charges.NONE.smeltCost(), 0, 100_000);
+      number(words, "charge-smelt", "shop.smelt-cost", Charges.NONE.smeltCost(), 0, 100_000);
   private final EntryField<Double> smeltG =
-      number("charge-smelt-g", "shop.smelt-g", Charges.NONE.smeltG(), 1, 100_000);
+      number(words, "charge-smelt-g", "shop.smelt-g", Charges.NONE.smeltG(), 1, 100_000);
   private final EntryField<Double> smeltMinutes =
-      number("charge-smelt-minutes", "shop.smelt-minutes", Charges.NONE.smeltMinutes(), 1, 10_000);
+      number(
+          words,
+          "charge-smelt-minutes",
+          "shop.smelt-minutes",
+          Charges.NONE.smeltMinutes(),
+          1,
+          10_000);
   private final EntryField<Double> assay =
-      number("charge-assay", "shop.assay-cost", Charges.NONE.assayCost(), 0, 100_000);
+      number(words, "charge-assay", "shop.assay-cost", Charges.NONE.assayCost(), 0, 100_000);
   private final EntryField<Double> fee =
-      number("charge-fee", "shop.fee", Charges.NONE.feePerKg(), 0, 100_000);
+      number(words, "charge-fee", "shop.fee", Charges.NONE.feePerKg(), 0, 100_000);
   private final EntryField<Double> share =
-      number("charge-share", "shop.owners-share", Charges.NONE.ownersShare() * 100, 0, 100);
+      number(words, "charge-share", "shop.owners-share", Charges.NONE.ownersShare() * 100, 0, 100);
   private final EntryField<Optional<Double>> commission =
       new EntryField<>(
+          words,
           "charge-commission",
-          Words.of("shop.commission"),
-          Words.of("shop.commission.hint"),
-          Parsers.optional(typed -> Parsers.percent(typed, 0, 100)));
-  private final EntryField<Double> waiting = number("charge-waiting", "shop.waiting", 0, 0, 1000);
+          words.of("shop.commission"),
+          words.of("shop.commission.hint"),
+          Parsers.optional(typed -> Parsers.percent(words, typed, 0, 100)));
+  private final EntryField<Double> waiting =
+      number(words, "charge-waiting", "shop.waiting", 0, 0, 1000);
 
-  ChargesFields(Runnable keep) {
+  ChargesFields(Words words, Runnable keep) {
+    this.words = words;
     super(10);
     getChildren()
         .addAll(
-            Parts.section(Words.of("shop.charges")),
+            Parts.section(words.of("shop.charges")),
             new FieldRow(List.of(refining, assay, smeltCost)),
             new FieldRow(List.of(smeltG, smeltMinutes)),
             new FieldRow(List.of(fee, share)),
@@ -57,29 +67,30 @@ final class ChargesFields extends VBox {
   }
 
   private static EntryField<Double> number(
-      String id, String key, double usual, double low, double high) {
+      Words words, String id, String key, double usual, double low, double high) {
     return new EntryField<>(
+        words,
         id,
-        Words.of(key),
-        Figures.plain(usual),
-        typed -> Parsers.number(typed.isBlank() ? Figures.plain(usual) : typed, low, high));
+        words.of(key),
+        words.plain(usual),
+        typed -> Parsers.number(words, typed.isBlank() ? words.plain(usual) : typed, low, high));
   }
 
   void fill(Charges charges) {
-    offer(refining, charges.refiningPerGram());
-    offer(smeltCost, charges.smeltCost());
-    offer(smeltG, charges.smeltG());
-    offer(smeltMinutes, charges.smeltMinutes());
-    offer(assay, charges.assayCost());
-    offer(fee, charges.feePerKg());
-    share.offer(Figures.plain(charges.ownersShare() * 100), charges.ownersShare() * 100);
+    offer(words, refining, charges.refiningPerGram());
+    offer(words, smeltCost, charges.smeltCost());
+    offer(words, smeltG, charges.smeltG());
+    offer(words, smeltMinutes, charges.smeltMinutes());
+    offer(words, assay, charges.assayCost());
+    offer(words, fee, charges.feePerKg());
+    share.offer(words.plain(charges.ownersShare() * 100), charges.ownersShare() * 100);
     Optional<Double> taken = charges.sale().map(Charges.Sale::commission);
-    commission.offer(taken.map(part -> Figures.plain(part * 100)).orElse(""), taken);
-    offer(waiting, charges.sale().map(Charges.Sale::waitingDays).orElse(0.0));
+    commission.offer(taken.map(part -> words.plain(part * 100)).orElse(""), taken);
+    offer(words, waiting, charges.sale().map(Charges.Sale::waitingDays).orElse(0.0));
   }
 
-  private static void offer(EntryField<Double> field, double value) {
-    field.offer(Figures.plain(value), value);
+  private static void offer(Words words, EntryField<Double> field, double value) {
+    field.offer(words.plain(value), value);
   }
 
   /** The charges, or nothing after saying at the field what is wrong. */

@@ -19,44 +19,49 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** The bowls and buckets whose weight is remembered. */
 final class ContainersCard extends VBox {
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final VBox list = new VBox(4);
   private final EntryField<String> name =
       new EntryField<>(
+          words,
           "container-name",
-          Words.of("shop.container.name"),
-          Words.of("shop.container.name.hint"),
-          Parsers.text("shop.container.missing"));
+          words.of("shop.container.name"),
+          words.of("shop.container.name.hint"),
+          Parsers.text(words, "shop.container.missing"));
   private final EntryField<MassText.Mass> tare =
       new EntryField<>(
+          words,
           "container-tare",
-          Words.of("shop.container.tare"),
-          Words.of("shop.container.tare.hint"),
-          ContainersCard::weight);
+          words.of("shop.container.tare"),
+          words.of("shop.container.tare.hint"),
+          one -> ContainersCard.weight(words, one));
 
   ContainersCard(Workbench workbench) {
+    this.words = workbench.words();
     super(10);
     this.workbench = workbench;
     list.setId("containers");
     Stream.of(name, tare).forEach(field -> field.field().setOnAction(_ -> keep()));
     getChildren()
         .addAll(
-            Parts.section(Words.of("shop.containers")),
-            Parts.sentence(Words.of("shop.containers.about"), "muted"),
+            Parts.section(words.of("shop.containers")),
+            Parts.sentence(words.of("shop.containers.about"), "muted"),
             list,
             new FieldRow(List.of(name, tare)),
             Parts.row(
-                Buttons.plain("keep-container", Words.of("shop.container.keep"), "", this::keep)));
+                Buttons.plain("keep-container", words.of("shop.container.keep"), "", this::keep)));
   }
 
-  private static Entry<MassText.Mass> weight(String typed) {
-    return switch (Parsers.sand(MassUnit.GRAM).apply(typed)) {
+  private static Entry<MassText.Mass> weight(Words words, String typed) {
+    return switch (Parsers.sand(words, MassUnit.GRAM).apply(typed)) {
       case Entry.Value<MassText.Mass>(MassText.Mass mass) when !(mass.grams() > 0) ->
-          new Entry.Bad<>(Words.of("entry.container.weightless", Words.of("form.tare")));
+          new Entry.Bad<>(words.of("entry.container.weightless", words.of("form.tare")));
       case Entry<MassText.Mass> read -> read;
     };
   }
@@ -64,7 +69,7 @@ final class ContainersCard extends VBox {
   void show(Shop shop, Figures figures) {
     list.getChildren().setAll(shop.containers().stream().map(one -> line(one, figures)).toList());
     if (shop.containers().isEmpty()) {
-      list.getChildren().add(Parts.sentence(Words.of("shop.containers.none"), "muted"));
+      list.getChildren().add(Parts.sentence(words.of("shop.containers.none"), "muted"));
     }
   }
 
@@ -73,10 +78,10 @@ final class ContainersCard extends VBox {
     Button forget =
         Buttons.quiet(
             "forget-" + container.name().replace(' ', '-'),
-            Words.of("shop.container.forget"),
+            words.of("shop.container.forget"),
             "",
             () -> forget(container));
-    forget.setAccessibleText(Words.of("shop.container.forget.spoken", container.name()));
+    forget.setAccessibleText(words.of("shop.container.forget.spoken", container.name()));
     HBox.setHgrow(forget, Priority.NEVER);
     line.getChildren().add(forget);
     return line;

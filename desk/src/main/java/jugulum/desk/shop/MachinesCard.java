@@ -25,37 +25,41 @@ import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /** The machines of the shop: what each works like, the sizes it is good for, what it takes. */
 final class MachinesCard extends VBox {
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final VBox list = new VBox(4);
   private final EntryField<String> name =
       new EntryField<>(
+          words,
           "gear-name",
-          Words.of("shop.gear.name"),
-          Words.of("shop.gear.name.hint"),
-          Parsers.text("shop.gear.missing"));
+          words.of("shop.gear.name"),
+          words.of("shop.gear.name.hint"),
+          Parsers.text(words, "shop.gear.missing"));
   private final ComboBox<Kind> kind =
       Choices.of(
           "gear-kind",
-          Words.of("shop.gear.kind"),
+          words.of("shop.gear.kind"),
           List.of(Kind.values()),
-          one -> Words.of("machine", one));
+          one -> words.of("machine", one));
   private final EntryField<Optional<Double>> finest =
-      number("gear-finest", "shop.gear.finest", 0.001, 200);
+      number(words, "gear-finest", "shop.gear.finest", 0.001, 200);
   private final EntryField<Optional<Double>> coarsest =
-      number("gear-coarsest", "shop.gear.coarsest", 0.001, 200);
+      number(words, "gear-coarsest", "shop.gear.coarsest", 0.001, 200);
   private final EntryField<Optional<Double>> watts =
-      number("gear-watts", "sheet.watts", 0.1, 100_000);
+      number(words, "gear-watts", "sheet.watts", 0.1, 100_000);
   private final EntryField<Optional<Double>> battery =
-      number("gear-battery", "sheet.battery", 1, 1e6);
-  private final EntryField<Optional<Double>> sump = number("gear-sump", "sheet.sump", 0.1, 100_000);
+      number(words, "gear-battery", "sheet.battery", 1, 1e6);
+  private final EntryField<Optional<Double>> sump =
+      number(words, "gear-sump", "sheet.sump", 0.1, 100_000);
 
   MachinesCard(Workbench workbench) {
+    this.words = workbench.words();
     super(10);
     this.workbench = workbench;
     list.setId("gear");
@@ -64,31 +68,35 @@ final class MachinesCard extends VBox {
     kind.valueProperty().addListener((_, _, one) -> hint(one));
     hint(kind.getValue());
     VBox like =
-        new VBox(3, Parts.styled(new Label(Words.of("shop.gear.kind")), "entry-label"), kind);
+        new VBox(3, Parts.styled(new Label(words.of("shop.gear.kind")), "entry-label"), kind);
     like.getStyleClass().add("entry");
     HBox first = new HBox(14, name, like);
     first.setFillHeight(false);
     getChildren()
         .addAll(
-            Parts.section(Words.of("shop.gear")),
-            Parts.sentence(Words.of("shop.gear.about"), "muted"),
+            Parts.section(words.of("shop.gear")),
+            Parts.sentence(words.of("shop.gear.about"), "muted"),
             list,
             first,
             new FieldRow(List.of(finest, coarsest, sump)),
             new FieldRow(List.of(watts, battery)),
-            Parts.row(Buttons.plain("keep-gear", Words.of("shop.gear.keep"), "", this::keep)));
+            Parts.row(Buttons.plain("keep-gear", words.of("shop.gear.keep"), "", this::keep)));
   }
 
   private static EntryField<Optional<Double>> number(
-      String id, String key, double low, double high) {
+      Words words, String id, String key, double low, double high) {
     return new EntryField<>(
-        id, Words.of(key), "", Parsers.optional(typed -> Parsers.number(typed, low, high)));
+        words,
+        id,
+        words.of(key),
+        "",
+        Parsers.optional(typed -> Parsers.number(words, typed, low, high)));
   }
 
   /** What the kind is good for stands in the empty fields. */
   private void hint(Kind of) {
-    finest.field().setPromptText(Figures.plain(Sheets.of(of).suits().finestMm()));
-    coarsest.field().setPromptText(Figures.plain(Sheets.of(of).suits().coarsestMm()));
+    finest.field().setPromptText(words.plain(Sheets.of(of).suits().finestMm()));
+    coarsest.field().setPromptText(words.plain(Sheets.of(of).suits().coarsestMm()));
   }
 
   void show(Shop shop) {
@@ -99,22 +107,20 @@ final class MachinesCard extends VBox {
     Sizes suits = gear.sheet().suits();
     HBox line =
         Parts.line(
-            Sentences.machine(gear.machine()),
-            Words.of(
-                "shop.gear.suits",
-                Figures.plain(suits.finestMm()),
-                Figures.plain(suits.coarsestMm())));
+            Sentences.machine(words, gear.machine()),
+            words.of(
+                "shop.gear.suits", words.plain(suits.finestMm()), words.plain(suits.coarsestMm())));
     String id = gear.name().replace(' ', '-');
     Button change =
-        Buttons.quiet("change-gear-" + id, Words.of("shop.gear.change"), "", () -> fill(gear));
-    change.setAccessibleText(Words.of("shop.gear.change.spoken", gear.name()));
+        Buttons.quiet("change-gear-" + id, words.of("shop.gear.change"), "", () -> fill(gear));
+    change.setAccessibleText(words.of("shop.gear.change.spoken", gear.name()));
     Button forget =
         Buttons.quiet(
             "forget-gear-" + id,
-            Words.of("shop.container.forget"),
+            words.of("shop.container.forget"),
             "",
             () -> workbench.session().change(new ShopEdit.ForgetMachine(gear.name())));
-    forget.setAccessibleText(Words.of("shop.container.forget.spoken", gear.name()));
+    forget.setAccessibleText(words.of("shop.container.forget.spoken", gear.name()));
     line.getChildren().addAll(change, forget);
     return line;
   }
@@ -122,16 +128,16 @@ final class MachinesCard extends VBox {
   private void fill(Gear gear) {
     name.fill(gear.name());
     kind.setValue(gear.kind());
-    finest.fill(gear.suits().map(sizes -> Figures.plain(sizes.finestMm())).orElse(""));
-    coarsest.fill(gear.suits().map(sizes -> Figures.plain(sizes.coarsestMm())).orElse(""));
-    fill(watts, gear.watts());
-    fill(battery, gear.batteryWh());
-    fill(sump, gear.sumpL());
+    finest.fill(gear.suits().map(sizes -> words.plain(sizes.finestMm())).orElse(""));
+    coarsest.fill(gear.suits().map(sizes -> words.plain(sizes.coarsestMm())).orElse(""));
+    fill(words, watts, gear.watts());
+    fill(words, battery, gear.batteryWh());
+    fill(words, sump, gear.sumpL());
     name.field().requestFocus();
   }
 
-  private static void fill(EntryField<?> field, OptionalDouble known) {
-    field.fill(known.isPresent() ? Figures.plain(known.getAsDouble()) : "");
+  private static void fill(Words words, EntryField<?> field, OptionalDouble known) {
+    field.fill(known.isPresent() ? words.plain(known.getAsDouble()) : "");
   }
 
   private void keep() {
@@ -187,7 +193,7 @@ final class MachinesCard extends VBox {
       return Optional.of(
           new Gear(called, kind.getValue(), suits, dials, told(power), told(wh), told(litres)));
     } catch (OutOfRange crossed) {
-      coarsest.refuse(Words.of("shop.gear.crossed"));
+      coarsest.refuse(words.of("shop.gear.crossed"));
       return Optional.empty();
     }
   }

@@ -14,38 +14,42 @@ import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** The magnets of the shop. */
 final class MagnetsCard extends VBox {
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final VBox list = new VBox(4);
   private final EntryField<String> name =
       new EntryField<>(
+          words,
           "magnet-name",
-          Words.of("shop.magnet.name"),
-          Words.of("shop.magnet.name.hint"),
-          Parsers.text("shop.magnet.missing"));
+          words.of("shop.magnet.name"),
+          words.of("shop.magnet.name.hint"),
+          Parsers.text(words, "shop.magnet.missing"));
   private final EntryField<Double> strength =
       new EntryField<>(
+          words,
           "magnet-strength",
-          Words.of("shop.magnet.strength"),
+          words.of("shop.magnet.strength"),
           "300",
-          typed -> Parsers.number(typed, 1, 2000));
+          typed -> Parsers.number(words, typed, 1, 2000));
 
   MagnetsCard(Workbench workbench) {
+    this.words = workbench.words();
     super(10);
     this.workbench = workbench;
     list.setId("magnets");
     Stream.of(name, strength).forEach(field -> field.field().setOnAction(_ -> keep()));
     getChildren()
         .addAll(
-            Parts.section(Words.of("shop.magnets")),
-            Parts.sentence(Words.of("shop.magnets.about"), "muted"),
+            Parts.section(words.of("shop.magnets")),
+            Parts.sentence(words.of("shop.magnets.about"), "muted"),
             list,
             new FieldRow(List.of(name, strength)),
-            Parts.row(Buttons.plain("keep-magnet", Words.of("shop.magnet.keep"), "", this::keep)));
+            Parts.row(Buttons.plain("keep-magnet", words.of("shop.magnet.keep"), "", this::keep)));
   }
 
   void show(Shop shop) {
@@ -54,14 +58,14 @@ final class MagnetsCard extends VBox {
 
   private HBox line(Magnet magnet) {
     HBox line =
-        Parts.line(magnet.name(), Words.of("shop.magnet.mt", Figures.plain(magnet.strengthMt())));
+        Parts.line(magnet.name(), words.of("shop.magnet.mt", words.plain(magnet.strengthMt())));
     Button forget =
         Buttons.quiet(
             "forget-magnet-" + magnet.name().replace(' ', '-'),
-            Words.of("shop.container.forget"),
+            words.of("shop.container.forget"),
             "",
             () -> workbench.session().change(new ShopEdit.ForgetMagnet(magnet.name())));
-    forget.setAccessibleText(Words.of("shop.container.forget.spoken", magnet.name()));
+    forget.setAccessibleText(words.of("shop.container.forget.spoken", magnet.name()));
     line.getChildren().add(forget);
     return line;
   }

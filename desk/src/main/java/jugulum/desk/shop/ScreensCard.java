@@ -27,7 +27,7 @@ import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
 import jugulum.desk.panel.Ticks;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** The screens a shop knows: which it has, and what each is good for. */
@@ -36,37 +36,42 @@ final class ScreensCard extends VBox {
   private static final double HEAD = 36;
   private static final int ROWS = 6;
 
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final Segments<Series> series =
-      new Segments<>("series", List.of(Series.values()), one -> Words.of("series", one));
+      new Segments<>("series", List.of(Series.values()), one -> words.of("series", one));
   private final FlowPane toggles = new FlowPane(6, 6);
   private final TableView<OwnedScreen> table = new TableView<>();
   private final EntryField<String> label =
       new EntryField<>(
+          words,
           "screen-label",
-          Words.of("shop.screen.label"),
-          Words.of("shop.screen.label.hint"),
-          Parsers.text("shop.screen.label.missing"));
+          words.of("shop.screen.label"),
+          words.of("shop.screen.label.hint"),
+          Parsers.text(words, "shop.screen.label.missing"));
   private final EntryField<Double> opening =
       new EntryField<>(
+          words,
           "screen-opening",
-          Words.of("shop.screen.opening"),
-          Words.of("shop.screen.opening.hint"),
-          typed -> Parsers.number(typed, 0.001, 200));
+          words.of("shop.screen.opening"),
+          words.of("shop.screen.opening.hint"),
+          typed -> Parsers.number(words, typed, 0.001, 200));
   private final EntryField<Optional<Double>> diameter =
       new EntryField<>(
+          words,
           "screen-diameter",
-          Words.of("shop.screen.diameter"),
-          Words.of("shop.screen.diameter.hint"),
-          Parsers.optional(typed -> Parsers.number(typed, 10, 2000)));
+          words.of("shop.screen.diameter"),
+          words.of("shop.screen.diameter.hint"),
+          Parsers.optional(typed -> Parsers.number(words, typed, 10, 2000)));
   private final EntryField<Optional<Double>> load =
       new EntryField<>(
+          words,
           "screen-load",
-          Words.of("shop.screen.load"),
-          Words.of("shop.screen.load.hint"),
-          Parsers.optional(typed -> Parsers.number(typed, 1, 100_000)));
+          words.of("shop.screen.load"),
+          words.of("shop.screen.load.hint"),
+          Parsers.optional(typed -> Parsers.number(words, typed, 1, 100_000)));
   private final Segments<Use> use =
-      new Segments<>("screen-use", List.of(Use.values()), one -> Words.of("use", one));
+      new Segments<>("screen-use", List.of(Use.values()), one -> words.of("use", one));
 
   /** Series of screens. */
   private enum Series {
@@ -75,28 +80,29 @@ final class ScreensCard extends VBox {
   }
 
   ScreensCard(Workbench workbench) {
+    this.words = workbench.words();
     super(10);
     this.workbench = workbench;
     series.onChange(() -> offer(workbench.projections().shop().get()));
     table.setId("screens-table");
-    table.setAccessibleText(Words.of("shop.screens"));
+    table.setAccessibleText(words.of("shop.screens"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
     table.setFixedCellSize(ROW);
     table.setPrefHeight(HEAD + ROWS * ROW);
     table.setMinHeight(HEAD + ROWS * ROW);
     column("shop.screen", OwnedScreen::label);
-    column("shop.screen.mm", screen -> Figures.plain(screen.openingMm()));
-    column("shop.screen.use", screen -> Words.of("use", screen.use()));
-    column("shop.screen.frame", screen -> told(screen.diameterMm()));
-    column("shop.screen.takes", screen -> told(screen.loadG()));
-    column("shop.screen.have", screen -> Words.of("having", screen.having()));
+    column("shop.screen.mm", screen -> words.plain(screen.openingMm()));
+    column("shop.screen.use", screen -> words.of("use", screen.use()));
+    column("shop.screen.frame", screen -> told(words, screen.diameterMm()));
+    column("shop.screen.takes", screen -> told(words, screen.loadG()));
+    column("shop.screen.have", screen -> words.of("having", screen.having()));
     table.getSelectionModel().selectedItemProperty().addListener((_, _, screen) -> fill(screen));
     List.of(label, opening, diameter, load)
         .forEach(field -> field.field().setOnAction(_ -> keep(Having.OWNED)));
     getChildren()
         .addAll(
-            Parts.section(Words.of("shop.screens")),
-            Parts.sentence(Words.of("shop.screens.about"), "muted"),
+            Parts.section(words.of("shop.screens")),
+            Parts.sentence(words.of("shop.screens.about"), "muted"),
             series,
             toggles,
             table,
@@ -104,20 +110,20 @@ final class ScreensCard extends VBox {
             new HBox(10, use),
             Parts.row(
                 Buttons.plain(
-                    "add-screen", Words.of("shop.screen.keep"), "", () -> keep(Having.OWNED)),
+                    "add-screen", words.of("shop.screen.keep"), "", () -> keep(Having.OWNED)),
                 Buttons.plain(
                     "lack-screen",
-                    Words.of("shop.screen.lack"),
+                    words.of("shop.screen.lack"),
                     "",
                     () -> keep(Having.NOT_OWNED))));
   }
 
-  private static String told(OptionalDouble value) {
-    return value.isPresent() ? Figures.plain(value.getAsDouble()) : Words.of("screen.no-share");
+  private static String told(Words words, OptionalDouble value) {
+    return value.isPresent() ? words.plain(value.getAsDouble()) : words.of("screen.no-share");
   }
 
   private void column(String key, Function<OwnedScreen, String> told) {
-    TableColumn<OwnedScreen, String> column = new TableColumn<>(Words.of(key));
+    TableColumn<OwnedScreen, String> column = new TableColumn<>(words.of(key));
     column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(told.apply(row.getValue())));
     column.setSortable(false);
     column.setReorderable(false);
@@ -152,11 +158,11 @@ final class ScreensCard extends VBox {
     ToggleButton toggle = new ToggleButton(screen.label());
     toggle.setId("own-" + screen.label());
     toggle.setAccessibleText(
-        Words.of("screening.screen", screen.label(), Figures.plain(screen.openingMm())));
+        words.of("screening.screen", screen.label(), words.plain(screen.openingMm())));
     toggle.getStyleClass().add("choice");
     toggle.setSelected(shop.screen(screen.label()).filter(OwnedScreen::isOwned).isPresent());
     toggle.setOnAction(_ -> own(screen, toggle.isSelected()));
-    Ticks.show(toggle);
+    Ticks.show(words, toggle);
     return toggle;
   }
 
@@ -183,10 +189,10 @@ final class ScreensCard extends VBox {
   private void fill(OwnedScreen screen) {
     if (screen != null) {
       label.fill(screen.label());
-      opening.fill(Figures.plain(screen.openingMm()));
+      opening.fill(words.plain(screen.openingMm()));
       diameter.fill(
-          screen.diameterMm().isPresent() ? Figures.plain(screen.diameterMm().getAsDouble()) : "");
-      load.fill(screen.loadG().isPresent() ? Figures.plain(screen.loadG().getAsDouble()) : "");
+          screen.diameterMm().isPresent() ? words.plain(screen.diameterMm().getAsDouble()) : "");
+      load.fill(screen.loadG().isPresent() ? words.plain(screen.loadG().getAsDouble()) : "");
       use.choose(screen.use());
     }
   }

@@ -15,6 +15,7 @@ import jugulum.desk.panel.Parts;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** What the shop owns and takes as given for new batches. */
@@ -22,17 +23,20 @@ public final class ShopView extends BorderPane {
   private static final double LEFT = 690;
   private static final double RIGHT = 470;
 
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final ScreensCard screens;
   private final ContainersCard containers;
   private final MagnetsCard magnets;
   private final TermsCard terms;
   private final MachinesCard machines;
-  private final AssumptionsForm given = new AssumptionsForm();
+  private final AssumptionsForm given = new AssumptionsForm(words);
   private final Label said = Parts.sentence("", "fine-text");
 
   /** Makes the view of a workbench; the clock dates what gold is worth. */
   public ShopView(Workbench workbench, Clock clock) {
+    this.words = workbench.words();
+    super();
     this.workbench = workbench;
     this.screens = new ScreensCard(workbench);
     this.containers = new ContainersCard(workbench);
@@ -45,17 +49,17 @@ public final class ShopView extends BorderPane {
     given.fields().forEach(field -> field.field().setOnAction(_ -> assume()));
     VBox left =
         new VBox(
-            14, Parts.styled(new Label(Words.of("shop.title")), "page-title"), screens, machines);
+            14, Parts.styled(new Label(words.of("shop.title")), "page-title"), screens, machines);
     VBox right =
         new VBox(
             14,
             containers,
             magnets,
             terms,
-            Parts.section(Words.of("shop.given")),
-            Parts.sentence(Words.of("shop.given.about"), "muted"),
+            Parts.section(words.of("shop.given")),
+            Parts.sentence(words.of("shop.given.about"), "muted"),
             given.inPairs(),
-            Parts.row(Buttons.plain("assume", Words.of("shop.assume"), "", this::assume)),
+            Parts.row(Buttons.plain("assume", words.of("shop.assume"), "", this::assume)),
             said,
             new BenchCard(workbench));
     left.setPrefWidth(LEFT);
@@ -66,11 +70,9 @@ public final class ShopView extends BorderPane {
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("board-scroll");
     setCenter(scroll);
-    workbench.projections().shop().addListener((_, _, shop) -> show(shop));
-    workbench
-        .preferences()
-        .figures()
-        .addListener((_, _, _) -> show(workbench.projections().shop().get()));
+    workbench.watch(workbench.projections().shop(), shop -> show(shop));
+    workbench.watch(
+        workbench.preferences().figures(), _ -> show(workbench.projections().shop().get()));
     show(workbench.projections().shop().get());
   }
 
@@ -95,7 +97,7 @@ public final class ShopView extends BorderPane {
                         outcome ->
                             said.setText(
                                 switch (outcome) {
-                                  case Outcome.Recorded _ -> Words.of("shop.said");
+                                  case Outcome.Recorded _ -> words.of("shop.said");
                                   case Outcome.Not not ->
                                       Told.why(not, workbench.preferences().figures().get());
                                 })));

@@ -22,30 +22,38 @@ import jugulum.desk.panel.Segments;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
-import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** What gold and time are worth to the shop, and when it stops with the magnet. */
 final class TermsCard extends VBox {
+  @Prologue private final Words words;
   private final Workbench workbench;
   private final Clock clock;
-  private final EntryField<Double> price = number("terms-price", "shop.price", "", 0, 100_000);
+  private final EntryField<Double> price =
+      number(words, "terms-price", "shop.price", "", 0, 100_000);
   private final EntryField<Double> payable =
       new EntryField<>(
-          "terms-payable", Words.of("shop.payable"), "96", typed -> Parsers.percent(typed, 0, 100));
+          words,
+          "terms-payable",
+          words.of("shop.payable"),
+          "96",
+          typed -> Parsers.percent(words, typed, 0, 100));
   private final EntryField<String> currency =
-      new EntryField<>("terms-currency", Words.of("shop.currency"), "", Entry.Value::new);
-  private final EntryField<Double> hour = number("terms-hour", "shop.hour", "", 0, 100_000);
+      new EntryField<>(words, "terms-currency", words.of("shop.currency"), "", Entry.Value::new);
+  private final EntryField<Double> hour = number(words, "terms-hour", "shop.hour", "", 0, 100_000);
   private final EntryField<Double> minutes =
-      number("terms-minutes", "shop.pass-minutes", "6", 0.1, 1000);
-  private final ChargesFields charges = new ChargesFields(this::keep);
-  private final EntryField<Double> fewer = number("stop-specks", "shop.rule.specks", "3", 1, 1000);
+      number(words, "terms-minutes", "shop.pass-minutes", "6", 0.1, 1000);
+  private final ChargesFields charges = new ChargesFields(words, this::keep);
+  private final EntryField<Double> fewer =
+      number(words, "stop-specks", "shop.rule.specks", "3", 1, 1000);
   private final Segments<Kind> rule =
-      new Segments<>("stop-rule", List.of(Kind.values()), kind -> Words.of("stop-rule", kind));
+      new Segments<>("stop-rule", List.of(Kind.values()), kind -> words.of("stop-rule", kind));
   private final Label said = Parts.sentence("", "muted");
   private boolean filling;
 
   TermsCard(Workbench workbench, Clock clock) {
+    this.words = workbench.words();
     super(10);
     this.workbench = workbench;
     this.clock = clock;
@@ -56,21 +64,22 @@ final class TermsCard extends VBox {
     rule.onChange(this::ruleChanged);
     getChildren()
         .addAll(
-            Parts.section(Words.of("shop.terms")),
-            Parts.sentence(Words.of("shop.terms.about"), "muted"),
+            Parts.section(words.of("shop.terms")),
+            Parts.sentence(words.of("shop.terms.about"), "muted"),
             new FieldRow(List.of(price, payable, currency)),
             new FieldRow(List.of(hour, minutes)),
             charges,
-            Parts.row(Buttons.plain("keep-terms", Words.of("shop.terms.keep"), "", this::keep)),
+            Parts.row(Buttons.plain("keep-terms", words.of("shop.terms.keep"), "", this::keep)),
             said,
-            Parts.section(Words.of("shop.rule")),
+            Parts.section(words.of("shop.rule")),
             rule,
             fewer);
   }
 
   private static EntryField<Double> number(
-      String id, String key, String hint, double low, double high) {
-    return new EntryField<>(id, Words.of(key), hint, typed -> Parsers.number(typed, low, high));
+      Words words, String id, String key, String hint, double low, double high) {
+    return new EntryField<>(
+        words, id, words.of(key), hint, typed -> Parsers.number(words, typed, low, high));
   }
 
   void show(Shop shop) {
@@ -78,8 +87,8 @@ final class TermsCard extends VBox {
     shop.terms().ifPresent(this::fill);
     said.setText(
         shop.terms()
-            .map(terms -> Words.of("shop.terms.as-of", Figures.day(terms.asOf())))
-            .orElse(Words.of("shop.terms.none")));
+            .map(terms -> words.of("shop.terms.as-of", words.day(terms.asOf())))
+            .orElse(words.of("shop.terms.none")));
     rule.choose(shop.stopRule().kind());
     fewer.offer(Integer.toString(shop.stopRule().specks()), (double) shop.stopRule().specks());
     Parts.shown(fewer, shop.stopRule().kind() == Kind.UNDER_SPECKS);
@@ -87,11 +96,11 @@ final class TermsCard extends VBox {
   }
 
   private void fill(Terms terms) {
-    price.offer(Figures.plain(terms.pricePerGram()), terms.pricePerGram());
-    payable.offer(Figures.plain(terms.payable() * 100), terms.payable());
+    price.offer(words.plain(terms.pricePerGram()), terms.pricePerGram());
+    payable.offer(words.plain(terms.payable() * 100), terms.payable());
     currency.offer(terms.currency(), terms.currency());
-    hour.offer(Figures.plain(terms.hourlyRate()), terms.hourlyRate());
-    minutes.offer(Figures.plain(terms.minutesPerPass()), terms.minutesPerPass());
+    hour.offer(words.plain(terms.hourlyRate()), terms.hourlyRate());
+    minutes.offer(words.plain(terms.minutesPerPass()), terms.minutesPerPass());
     charges.fill(terms.charged());
   }
 

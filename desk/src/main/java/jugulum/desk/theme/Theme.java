@@ -20,7 +20,7 @@ public final class Theme {
       Font.loadFont(Theme.class.getResourceAsStream("/jugulum/desk/font/" + file), ANY_SIZE);
     }
     put(scene, workbench.preferences().theme().get());
-    workbench.preferences().theme().addListener((_, _, name) -> put(scene, name));
+    workbench.watch(workbench.preferences().theme(), name -> put(scene, name));
   }
 
   private static void put(Scene scene, ThemeName name) {

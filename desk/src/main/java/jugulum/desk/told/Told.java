@@ -18,34 +18,36 @@ public final class Told {
   public static String why(Outcome.Not not, Figures figures) {
     return switch (not) {
       case Outcome.Refused(Refusal refusal) -> Sentences.refusal(refusal, figures);
-      case Outcome.Failed(Failure failure) -> failed(failure);
+      case Outcome.Failed(Failure failure) -> failed(figures.words(), failure);
     };
   }
 
   /** What there is to say; empty for nothing. */
   public static String text(Notice notice, Figures figures) {
+    Words words = figures.words();
     return switch (notice) {
       case Notice.Said(String text, boolean _) -> text;
       case Notice.Walked(boolean isRedo, var edit) ->
           walked(
+              words,
               isRedo ? "notice.redo" : "notice.undo",
               edit.map(one -> Sentences.edit(one, figures)));
       case Notice.NotDone(Refusal refusal) -> Sentences.refusal(refusal, figures);
-      case Notice.OnlyToRead(var why) -> Sentences.readOnly(why);
-      case Notice.Failed(Failure failure) -> failed(failure);
+      case Notice.OnlyToRead(var why) -> Sentences.readOnly(words, why);
+      case Notice.Failed(Failure failure) -> failed(words, failure);
     };
   }
 
-  private static String walked(String key, Optional<String> edit) {
-    return edit.map(text -> Words.of(key, text)).orElseGet(() -> Words.of(key + ".none"));
+  private static String walked(Words words, String key, Optional<String> edit) {
+    return edit.map(text -> words.of(key, text)).orElseGet(() -> words.of(key + ".none"));
   }
 
-  private static String failed(Failure failure) {
-    String sentence = Sentences.problem(failure.cause());
+  private static String failed(Words words, Failure failure) {
+    String sentence = Sentences.problem(words, failure.cause());
     return failure
         .writtenDown()
         .map(Path::toString)
-        .map(file -> sentence + " " + Words.of("notice.written-down", file))
+        .map(file -> sentence + " " + words.of("notice.written-down", file))
         .orElse(sentence);
   }
 }

@@ -16,58 +16,61 @@ public final class AdviceWords {
   private AdviceWords() {}
 
   /** What to do, in a short sentence. */
-  public static String title(Advice advice, Account account) {
-    String lot = Sentences.lot(account.lot(advice.lot()));
+  public static String title(Words words, Advice advice, Account account) {
+    String lot = Sentences.lot(words, account.lot(advice.lot()));
     if (advice.verdict() == Verdict.LEAVE) {
-      return Words.of("advice.leave", Sentences.title(account.lot(advice.lot())));
+      return words.of("advice.leave", Sentences.title(words, account.lot(advice.lot())));
     }
-    return Words.of("advice.title", advice.kind(), lot, machine(advice));
+    return words.of("advice.title", advice.kind(), lot, machine(words, advice));
   }
 
-  private static String machine(Advice advice) {
-    String name = advice.machine().map(Sentences::machine).orElse("");
+  private static String machine(Words words, Advice advice) {
+    String name = advice.machine().map(one -> Sentences.machine(words, one)).orElse("");
     return name.isEmpty() ? "" : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
   }
 
   /** That nothing pays, where that is so; empty where something does, or may. */
-  public static Optional<String> nothingPays(Account account) {
+  public static Optional<String> nothingPays(Words words, Account account) {
     boolean none =
         !account.byMoney().isEmpty()
             && account.byMoney().stream().allMatch(advice -> advice.verdict() == Verdict.LEAVE);
     return none
-        ? Optional.of(Words.counted("advice.nothing-pays", account.byMoney().size()))
+        ? Optional.of(words.counted("advice.nothing-pays", account.byMoney().size()))
         : Optional.empty();
   }
 
   /** The sums: what is in there, what share of it, what that brings and costs. */
   public static String sums(Advice advice, Account account, Figures figures) {
+    Words words = figures.words();
     List<String> sentences = new ArrayList<>();
     if (advice.verdict() == Verdict.LEAVE) {
       sentences.add(
-          Words.of("advice.best-way", Words.of("advice.way", advice.kind(), machine(advice))));
+          words.of(
+              "advice.best-way", words.of("advice.way", advice.kind(), machine(words, advice))));
     }
     sentences.add(gold(advice, figures));
     Optional<Money> money = advice.money();
-    money.ifPresent(sum -> sentences.add(money(advice, sum, account.terms().orElseThrow())));
+    money.ifPresent(sum -> sentences.add(money(words, advice, sum, account.terms().orElseThrow())));
     if (money.isEmpty() && advice.won().isPresent()) {
-      sentences.add(Words.of("advice.time", Figures.time(advice.minutes())));
+      sentences.add(words.of("advice.time", words.time(advice.minutes())));
     }
     return String.join(" ", sentences);
   }
 
   private static String gold(Advice advice, Figures figures) {
+    Words words = figures.words();
     if (advice.kind() == Kind.GO_ON) {
-      return Words.of("advice.go-on");
+      return words.of("advice.go-on");
     }
     if (advice.kind() == Kind.LOOK) {
-      return Words.of("advice.look", Figures.time(advice.minutes()));
+      return words.of("advice.look", words.time(advice.minutes()));
     }
     String there =
         advice
             .there()
             .map(
                 gold ->
-                    Words.of(
+                    words.of(
                         "advice.there." + advice.of(),
                         figures.gold(gold.milligrams()),
                         figures.goldRange(gold)))
@@ -75,76 +78,78 @@ public final class AdviceWords {
     if (advice.won().isEmpty()) {
       return there;
     }
-    String share = share(advice);
+    String share = share(words, advice);
     String won =
-        Words.of(
+        words.of(
             "advice.won",
             figures.gold(advice.won().get().milligrams()),
             figures.goldRange(advice.won().get()));
     return String.join(" ", there, share, won);
   }
 
-  private static String share(Advice advice) {
+  private static String share(Words words, Advice advice) {
     return switch (advice.kind()) {
-      case PASS -> Words.of("advice.by-passes");
-      case SELL -> Words.of("advice.by-commission", Figures.percent(advice.share().usual()));
+      case PASS -> words.of("advice.by-passes");
+      case SELL -> words.of("advice.by-commission", words.percent(advice.share().usual()));
       default ->
-          Words.of(
+          words.of(
               advice.runs() > 0 ? "advice.by-record" : "advice.by-practice",
-              Figures.wholeShares(advice.share()),
+              words.wholeShares(advice.share()),
               Integer.toString(advice.runs()));
     };
   }
 
-  private static String money(Advice advice, Money money, Terms terms) {
+  private static String money(Words words, Advice advice, Money money, Terms terms) {
     if (advice.kind() == Kind.ASSAY) {
-      return Words.of(
+      return words.of(
           "advice.assay",
-          MoneyWords.chance(money.chance()),
-          MoneyWords.sum(money.brings(), terms),
-          MoneyWords.sum(money.wages() + money.costs(), terms));
+          MoneyWords.chance(words, money.chance()),
+          MoneyWords.sum(words, money.brings(), terms),
+          MoneyWords.sum(words, money.wages() + money.costs(), terms));
     }
     String costs =
-        money.costs() > 0 ? Words.of("advice.costs", MoneyWords.sum(money.costs(), terms)) : "";
+        money.costs() > 0
+            ? words.of("advice.costs", MoneyWords.sum(words, money.costs(), terms))
+            : "";
     String left =
-        Words.of(
+        words.of(
             "advice.left",
-            MoneyWords.sum(money.net(), terms),
-            MoneyWords.sum(advice.moneyPerHour().orElseThrow(), terms),
-            MoneyWords.chance(money.chance()));
-    String later = advice.kind() == Kind.SELL ? waiting(terms) : "";
-    return Words.of(
+            MoneyWords.sum(words, money.net(), terms),
+            MoneyWords.sum(words, advice.moneyPerHour().orElseThrow(), terms),
+            MoneyWords.chance(words, money.chance()));
+    String later = advice.kind() == Kind.SELL ? waiting(words, terms) : "";
+    return words.of(
             "advice.brings",
-            MoneyWords.sum(money.brings(), terms),
-            Figures.time(advice.minutes()),
-            MoneyWords.sum(money.wages(), terms))
+            MoneyWords.sum(words, money.brings(), terms),
+            words.time(advice.minutes()),
+            MoneyWords.sum(words, money.wages(), terms))
         + costs
         + left
         + later;
   }
 
-  private static String waiting(Terms terms) {
+  private static String waiting(Words words, Terms terms) {
     int days = terms.charged().sale().map(sale -> (int) Math.round(sale.waitingDays())).orElse(0);
-    return days == 0 ? "" : " " + Words.counted("advice.paid-after", days);
+    return days == 0 ? "" : " " + words.counted("advice.paid-after", days);
   }
 
   /**
    * On what date's prices the money rests, and what they are; that there are none where nobody told
    * any.
    */
-  public static String terms(Account account) {
+  public static String terms(Words words, Account account) {
     return account
         .terms()
         .map(
             terms ->
-                Words.of(
+                words.of(
                     "advice.terms",
-                    MoneyWords.sum(terms.pricePerGram(), terms),
-                    Figures.percent(terms.payable()),
-                    MoneyWords.sum(terms.charged().refiningPerGram(), terms),
-                    Figures.fixed(account.gold().fineness() * 1000, 0),
-                    MoneyWords.sum(terms.hourlyRate(), terms),
-                    Figures.day(terms.asOf())))
-        .orElse(Words.of("advice.no-terms"));
+                    MoneyWords.sum(words, terms.pricePerGram(), terms),
+                    words.percent(terms.payable()),
+                    MoneyWords.sum(words, terms.charged().refiningPerGram(), terms),
+                    words.fixed(account.gold().fineness() * 1000, 0),
+                    MoneyWords.sum(words, terms.hourlyRate(), terms),
+                    words.day(terms.asOf())))
+        .orElse(words.of("advice.no-terms"));
   }
 }

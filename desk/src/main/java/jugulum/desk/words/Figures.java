@@ -1,18 +1,10 @@
 package jugulum.desk.words;
 
-import java.text.DecimalFormat;
-import java.text.DecimalFormatSymbols;
-import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
-import jugulum.core.check.Band;
 import jugulum.core.gold.GoldRange;
-import jugulum.core.gold.Recovery;
 import jugulum.core.units.MassUnit;
 
 /**
@@ -24,11 +16,12 @@ import jugulum.core.units.MassUnit;
  *
  * @param unit the unit chosen for gold
  * @param zone where the clock on the wall hangs
+ * @param words what texts and numbers are written in
  */
-public record Figures(MassUnit unit, ZoneId zone) {
+public record Figures(MassUnit unit, ZoneId zone, Words words) {
   /** In that unit, times as at Greenwich. */
-  public Figures(MassUnit unit) {
-    this(unit, ZoneOffset.UTC);
+  public Figures(MassUnit unit, Words words) {
+    this(unit, ZoneOffset.UTC, words);
   }
 
   /** The units a person can choose from, in the order the switch goes through them. */
@@ -37,13 +30,6 @@ public record Figures(MassUnit unit, ZoneId zone) {
 
   /** A speck of the finest cut still shows two digits with so many places in every unit. */
   private static final int MOST_PLACES = 6;
-
-  private static final DateTimeFormatter CLOCK =
-      DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
-  private static final DateTimeFormatter MOMENT =
-      DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
-  private static final DateTimeFormatter DAY =
-      DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
   /** Less than that would be written as next to nothing with two places. */
   private static final double A_FLAKE_MG = 0.05;
@@ -55,39 +41,22 @@ public record Figures(MassUnit unit, ZoneId zone) {
 
   /** The same in another unit. */
   public Figures in(MassUnit other) {
-    return new Figures(other, zone);
+    return new Figures(other, zone, words);
+  }
+
+  /** The same in other words. */
+  public Figures in(Words other) {
+    return new Figures(unit, zone, other);
   }
 
   /** A time of day, "14:05". */
   public String clock(Instant at) {
-    return CLOCK.format(at.atZone(zone));
+    return words.dates("date.clock").format(at.atZone(zone));
   }
 
   /** A day and a time, "25 Nov 14:05". */
   public String moment(Instant at) {
-    return MOMENT.format(at.atZone(zone));
-  }
-
-  /** A span of time as a watch shows it, "4:05" or "1:02:09"; what is late has a minus. */
-  public static String watch(Duration span) {
-    long seconds = Math.abs(span.toSeconds());
-    String text =
-        seconds < 3600
-            ? String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60)
-            : String.format(
-                Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60);
-    return span.toSeconds() < 0 ? "−" + text : text;
-  }
-
-  /** A share from 0 to 1 and its range as percent, "87.9 to 94.6 %". */
-  public static String shares(Band band) {
-    return Words.of("figures.range", fixed(band.low() * 100, 1), percent(band.high()));
-  }
-
-  /** A range in whole percent, for what is not known closely. */
-  public static String wholeShares(Band band) {
-    return Words.of(
-        "figures.range", fixed(band.low() * 100, 0), fixed(band.high() * 100, 0) + " %");
+    return words.dates("date.moment").format(at.atZone(zone));
   }
 
   private boolean metric() {
@@ -111,7 +80,7 @@ public record Figures(MassUnit unit, ZoneId zone) {
   private String goldNumber(double mg, double like) {
     if (inMilligrams(like)) {
       boolean flake = Math.abs(like) > 0 && Math.abs(like) < A_FLAKE_MG;
-      return fixed(mg, flake ? 3 : Math.abs(like) < 10 ? 2 : 1);
+      return words.fixed(mg, flake ? 3 : Math.abs(like) < 10 ? 2 : 1);
     }
     int places =
         switch (unit) {
@@ -122,25 +91,25 @@ public record Figures(MassUnit unit, ZoneId zone) {
     double likeAmount = Math.abs(unit.fromGrams(like / 1000));
     int needed =
         likeAmount > 0 && likeAmount < 0.1 ? 1 - (int) Math.floor(Math.log10(likeAmount)) : 0;
-    return fixed(unit.fromGrams(mg / 1000), Math.clamp(needed, places, MOST_PLACES));
+    return words.fixed(unit.fromGrams(mg / 1000), Math.clamp(needed, places, MOST_PLACES));
   }
 
   /** A range of gold given in milligrams, "0.4 to 2.6 mg". */
   public String goldRange(GoldRange gold) {
-    return Words.of("figures.range", goldNumber(gold.lowMg(), gold.highMg()), gold(gold.highMg()));
+    return words.of("figures.range", goldNumber(gold.lowMg(), gold.highMg()), gold(gold.highMg()));
   }
 
   /** A mass of sand given in grams. */
   public String sand(double grams) {
     if (metric()) {
       return Math.abs(grams) >= 1000
-          ? fixed(grams / 1000, 2) + " kg"
-          : fixed(grams, Math.abs(grams) < 100 ? 1 : 0) + " g";
+          ? words.fixed(grams / 1000, 2) + " kg"
+          : words.fixed(grams, Math.abs(grams) < 100 ? 1 : 0) + " g";
     }
     boolean pounds = Math.abs(grams) >= MassUnit.POUND.grams();
     return pounds
-        ? fixed(MassUnit.POUND.fromGrams(grams), 2) + " lb"
-        : fixed(MassUnit.OUNCE.fromGrams(grams), 2) + " " + MassUnit.OUNCE.sign();
+        ? words.fixed(MassUnit.POUND.fromGrams(grams), 2) + " lb"
+        : words.fixed(MassUnit.OUNCE.fromGrams(grams), 2) + " " + MassUnit.OUNCE.sign();
   }
 
   /** A mass as it stood on the scale, in grams or kilograms, to the place that was read. */
@@ -152,56 +121,7 @@ public record Figures(MassUnit unit, ZoneId zone) {
     double step = (kilograms ? resolutionG / 1000 : resolutionG);
     int places = step > 0 ? Math.clamp(Math.round(-Math.log10(step)), 0, 4) : 2;
     return kilograms
-        ? fixed(grams / 1000, Math.min(places, 3)) + " kg"
-        : fixed(grams, places) + " g";
-  }
-
-  /** A number with so many places or, where they would be noughts, fewer. */
-  public static String rounded(double value, int places) {
-    double unit = Math.pow(10, places);
-    return plain(Math.rint(value * unit) / unit);
-  }
-
-  /** Bench time given in minutes, "6 h 20" or "45 min". */
-  public static String time(double minutes) {
-    int whole = (int) Math.round(minutes);
-    return whole < 60
-        ? Words.of("time.minutes", Integer.toString(whole))
-        : Words.of(
-            "time.hours",
-            Integer.toString(whole / 60),
-            String.format(Locale.ROOT, "%02d", whole % 60));
-  }
-
-  /** A share from 0 to 1 as percent. */
-  public static String percent(double share) {
-    return fixed(share * 100, 1) + " %";
-  }
-
-  /** The range of a recovery, "87.9 to 94.6 %". */
-  public static String range(Recovery recovery) {
-    return Words.of("figures.range", fixed(recovery.low() * 100, 1), percent(recovery.high()));
-  }
-
-  /** A number with that many places. */
-  public static String fixed(double value, int places) {
-    String text = String.format(Locale.ROOT, "%." + places + "f", value);
-    return text.startsWith("-") ? "−" + text.substring(1) : text;
-  }
-
-  /** How many times as much: one place below ten, none above. */
-  public static String times(double value) {
-    return fixed(value, value < 10 ? 1 : 0);
-  }
-
-  /** A number without places it does not need. */
-  public static String plain(double value) {
-    return new DecimalFormat("0.######", DecimalFormatSymbols.getInstance(Locale.ROOT))
-        .format(value);
-  }
-
-  /** A day. */
-  public static String day(LocalDate day) {
-    return DAY.format(day);
+        ? words.fixed(grams / 1000, Math.min(places, 3)) + " kg"
+        : words.fixed(grams, places) + " g";
   }
 }

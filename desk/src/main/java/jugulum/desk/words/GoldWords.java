@@ -10,11 +10,12 @@ public final class GoldWords {
 
   /** In one figure: what is known of both kinds together, a bound where none was seen. */
   public static String figure(LotGold gold, Figures figures) {
+    Words words = figures.words();
     if (isBound(gold)) {
-      return Words.of("gold.at-most", figures.gold(gold.all().highMg()));
+      return words.of("gold.at-most", figures.gold(gold.all().highMg()));
     }
-    String about = Words.of("lot.gold", figures.gold(gold.all().milligrams()));
-    return gold.isAtLeast() ? Words.of("account.at-least", about) : about;
+    String about = words.of("lot.gold", figures.gold(gold.all().milligrams()));
+    return gold.isAtLeast() ? words.of("account.at-least", about) : about;
   }
 
   /** Whether all that is known is how much free gold there is at most. */
@@ -24,14 +25,15 @@ public final class GoldWords {
 
   /** The free gold, or that nobody told it apart. */
   public static String free(LotGold gold, Figures figures) {
+    Words words = figures.words();
     if (gold.free().isEmpty()) {
-      return Words.of("gold.together");
+      return words.of("gold.together");
     }
     GoldRange free = gold.free().get();
     if (gold.isNothingSeen()) {
-      return Words.of("gold.at-most", figures.gold(free.highMg()));
+      return words.of("gold.at-most", figures.gold(free.highMg()));
     }
-    return Words.of(
+    return words.of(
         gold.finerOpen() ? "gold.coarser" : "gold.ranged",
         figures.gold(free.milligrams()),
         figures.goldRange(free));
@@ -39,22 +41,24 @@ public final class GoldWords {
 
   /** The hidden gold, or that nobody measured it. */
   public static String hidden(LotGold gold, Figures figures) {
+    Words words = figures.words();
     Optional<GoldRange> hidden = gold.hidden();
     if (hidden.isPresent()) {
-      return Words.of(
+      return words.of(
           "gold.ranged", figures.gold(hidden.get().milligrams()), figures.goldRange(hidden.get()));
     }
-    return Words.of(gold.isTogether() ? "gold.together" : "gold.hidden.open");
+    return words.of(gold.isTogether() ? "gold.together" : "gold.hidden.open");
   }
 
   /** Both kinds in one sentence. */
   public static String both(LotGold gold, Figures figures) {
+    Words words = figures.words();
     if (gold.isTogether()) {
-      return Words.of(
+      return words.of(
           "gold.both.together",
-          Words.of(
+          words.of(
               "gold.ranged", figures.gold(gold.all().milligrams()), figures.goldRange(gold.all())));
     }
-    return Words.of("gold.both", free(gold, figures), hidden(gold, figures));
+    return words.of("gold.both", free(gold, figures), hidden(gold, figures));
   }
 }

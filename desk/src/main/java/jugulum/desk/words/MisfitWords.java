@@ -21,13 +21,13 @@ public final class MisfitWords {
   private MisfitWords() {}
 
   /** The global test in a sentence. */
-  public static String test(SandBalance balance) {
+  public static String test(Words words, SandBalance balance) {
     if (balance.degrees() == 0) {
-      return Words.of("balance.unchecked");
+      return words.of("balance.unchecked");
     }
-    String statistic = Figures.fixed(balance.statistic(), 1);
-    String limit = Figures.fixed(balance.limit(), 1);
-    return Words.counted(
+    String statistic = words.fixed(balance.statistic(), 1);
+    String limit = words.fixed(balance.limit(), 1);
+    return words.counted(
         balance.fits() ? "balance.fits" : "balance.does-not-fit",
         balance.degrees(),
         statistic,
@@ -35,13 +35,13 @@ public final class MisfitWords {
   }
 
   /** What does not fit, in a short sentence. */
-  public static String title(Misfit misfit, Network network) {
+  public static String title(Words words, Misfit misfit, Network network) {
     if (misfit.lots().isEmpty()) {
-      return Words.of("misfit.loss", steps(misfit, network));
+      return words.of("misfit.loss", steps(words, misfit, network));
     }
     return misfit.lots().size() == 1
-        ? Words.of("misfit.one", lot(misfit.lots().getFirst(), network))
-        : Words.of("misfit.one-of", lots(misfit, network));
+        ? words.of("misfit.one", lot(words, misfit.lots().getFirst(), network))
+        : words.of("misfit.one-of", lots(words, misfit, network));
   }
 
   /** What each should be, the likely slip, and the weighing that settles it. */
@@ -51,6 +51,7 @@ public final class MisfitWords {
       Network network,
       List<Double> containersG,
       Figures figures) {
+    Words words = figures.words();
     List<String> sentences = new ArrayList<>();
     misfit
         .lots()
@@ -61,20 +62,19 @@ public final class MisfitWords {
     List<Suspicion> slips = balance.slips(misfit, containersG);
     slips.stream().limit(SLIPS).forEach(slip -> sentences.add(slip(slip, network, figures)));
     if (!misfit.lossAt().isEmpty() && !misfit.lots().isEmpty()) {
-      sentences.add(Words.of("misfit.or-loss", steps(misfit, network)));
+      sentences.add(words.of("misfit.or-loss", steps(words, misfit, network)));
     }
     Optional<LotId> slipped =
         slips.stream().map(Suspicion::lot).filter(lot -> network.taker(lot).isEmpty()).findFirst();
     sentences.add(
         slipped
             .or(misfit::again)
-            .map(lot -> Words.of("misfit.again", lot(lot, network)))
+            .map(lot -> words.of("misfit.again", lot(words, lot, network)))
             .orElseGet(
                 () ->
                     misfit.lots().isEmpty()
                         ? ""
-                        : Words.of(
-                            misfit.lots().size() == 1 ? "misfit.gone.one" : "misfit.gone.many")));
+                        : words.counted("misfit.gone", misfit.lots().size())));
     return sentences.stream()
         .filter(sentence -> !sentence.isEmpty())
         .collect(Collectors.joining(" "));
@@ -82,12 +82,13 @@ public final class MisfitWords {
 
   private static String expected(
       LotId lot, Adjusted expected, SandBalance balance, Network network, Figures figures) {
-    String name = lot(lot, network);
+    Words words = figures.words();
+    String name = lot(words, lot, network);
     Adjusted now = balance.of(lot);
     double read = now.value().orElse(0) - now.adjustment();
     return expected.value().isEmpty()
-        ? Words.of("misfit.read", name, figures.sand(read))
-        : Words.of(
+        ? words.of("misfit.read", name, figures.sand(read))
+        : words.of(
             "misfit.expected",
             name,
             figures.sand(read),
@@ -96,26 +97,29 @@ public final class MisfitWords {
   }
 
   private static String slip(Suspicion slip, Network network, Figures figures) {
-    return Words.of(
+    Words words = figures.words();
+    return words.of(
         "misfit.slip",
-        Words.of("suspect", slip.slip()),
-        lot(slip.lot(), network),
+        words.of("suspect", slip.slip()),
+        lot(words, slip.lot(), network),
         figures.sand(slip.rightG()),
         figures.sand(slip.readG()));
   }
 
-  private static String lots(Misfit misfit, Network network) {
-    return misfit.lots().stream().map(lot -> lot(lot, network)).collect(Collectors.joining(", "));
-  }
-
-  private static String steps(Misfit misfit, Network network) {
-    return network.steps().stream()
-        .filter(step -> misfit.lossAt().contains(step.id()))
-        .map(step -> Sentences.step(step, network))
+  private static String lots(Words words, Misfit misfit, Network network) {
+    return misfit.lots().stream()
+        .map(lot -> lot(words, lot, network))
         .collect(Collectors.joining(", "));
   }
 
-  private static String lot(LotId lot, Network network) {
-    return network.lot(lot).map(Sentences::lot).orElse("");
+  private static String steps(Words words, Misfit misfit, Network network) {
+    return network.steps().stream()
+        .filter(step -> misfit.lossAt().contains(step.id()))
+        .map(step -> Sentences.step(words, step, network))
+        .collect(Collectors.joining(", "));
+  }
+
+  private static String lot(Words words, LotId lot, Network network) {
+    return network.lot(lot).map(one -> Sentences.lot(words, one)).orElse("");
   }
 }

@@ -10,18 +10,18 @@ public final class MoneyWords {
   private MoneyWords() {}
 
   /** A sum in the shop's currency. */
-  public static String sum(double amount, Terms terms) {
-    String figure = Figures.fixed(amount, 2);
-    return terms.currency().isEmpty() ? figure : Words.of("money", figure, terms.currency());
+  public static String sum(Words words, double amount, Terms terms) {
+    String figure = words.fixed(amount, 2);
+    return terms.currency().isEmpty() ? figure : words.of("money", figure, terms.currency());
   }
 
   /** A chance, in whole percent; never 0 or 100. */
-  public static String chance(double chance) {
+  public static String chance(Words words, double chance) {
     if (chance < EDGE) {
-      return Words.of("chance.under", Figures.plain(EDGE * 100));
+      return words.of("chance.under", words.plain(EDGE * 100));
     }
     return chance > 1 - EDGE
-        ? Words.of("chance.over", Figures.plain(100 - EDGE * 100))
-        : Words.of("chance", Figures.fixed(100 * chance, 0));
+        ? words.of("chance.over", words.plain(100 - EDGE * 100))
+        : words.of("chance", words.fixed(100 * chance, 0));
   }
 }

@@ -7,18 +7,18 @@ public final class PlaceWords {
   private PlaceWords() {}
 
   /** A place by name, with how many of its lots nobody looked at. */
-  public static String name(Place place) {
-    String name = Words.of("place", place.kind());
+  public static String name(Words words, Place place) {
+    String name = words.of("place", place.kind());
     boolean part =
         !place.isUnseen()
             && !place.notLookedAt().isEmpty()
             && place.kind() != Place.Kind.BY_DIFFERENCE;
     String told =
         place.isByHead() && place.kind() != Place.Kind.BY_DIFFERENCE
-            ? Words.of("where.by-head", name)
+            ? words.of("where.by-head", name)
             : name;
     return part && !place.isByHead()
-        ? Words.counted("account.place.part", place.notLookedAt().size(), told)
+        ? words.counted("account.place.part", place.notLookedAt().size(), told)
         : told;
   }
 
@@ -27,18 +27,19 @@ public final class PlaceWords {
     return place
         .free()
         .map(gold -> figures.gold(gold.milligrams()))
-        .orElse(Words.of("header.none"));
+        .orElse(figures.words().of("header.none"));
   }
 
   /** Its hidden gold, or of how many lots nobody measured it. */
   public static String hidden(Place place, Figures figures) {
+    Words words = figures.words();
     String measured =
-        place.hidden().map(gold -> figures.gold(gold.milligrams())).orElse(Words.of("header.none"));
+        place.hidden().map(gold -> figures.gold(gold.milligrams())).orElse(words.of("header.none"));
     if (place.hiddenOpen().isEmpty() || place.kind() == Place.Kind.BY_DIFFERENCE) {
       return measured;
     }
     return place.hidden().isPresent()
-        ? Words.counted("gold.hidden.part", place.hiddenOpen().size(), measured)
-        : Words.of("gold.hidden.open");
+        ? words.counted("gold.hidden.part", place.hiddenOpen().size(), measured)
+        : words.of("gold.hidden.open");
   }
 }

@@ -13,24 +13,24 @@ public final class RouteWords {
   /**
    * What a route is called: those that ship have a text, one's own is called what one called it.
    */
-  public static String name(Route route) {
-    return Routes.isShipped(route) ? Words.of("route.name." + route.name()) : route.name();
+  public static String name(Words words, Route route) {
+    return Routes.isShipped(route) ? words.of("route.name." + route.name()) : route.name();
   }
 
   /** Why one goes it; empty for one's own. */
-  public static String reason(Route route) {
-    return Routes.isShipped(route) ? Words.of("route.reason." + route.name()) : "";
+  public static String reason(Words words, Route route) {
+    return Routes.isShipped(route) ? words.of("route.reason." + route.name()) : "";
   }
 
   /** What is done next. */
-  public static String does(Does does) {
+  public static String does(Words words, Does does) {
     return switch (does) {
-      case Does.Screen(var labels) -> Words.of("route.screen", String.join(" · ", labels));
+      case Does.Screen(var labels) -> words.of("route.screen", String.join(" · ", labels));
       case Does.Magnet(Medium medium) ->
-          Words.of(medium == Medium.UNDER_WATER ? "route.magnet.wet" : "route.magnet.dry");
-      case Does.Run(Machine.Kind kind) -> Words.of("route.run", Words.of("machine", kind));
-      case Does.Keep _ -> Words.of("next.bag");
-      case Does.Finish _ -> Words.of("next.finish");
+          words.of(medium == Medium.UNDER_WATER ? "route.magnet.wet" : "route.magnet.dry");
+      case Does.Run(Machine.Kind kind) -> words.of("route.run", words.of("machine", kind));
+      case Does.Keep _ -> words.of("next.bag");
+      case Does.Finish _ -> words.of("next.finish");
     };
   }
 }

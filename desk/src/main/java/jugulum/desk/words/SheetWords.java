@@ -1,97 +1,93 @@
 package jugulum.desk.words;
 
-import java.util.Locale;
-import java.util.ResourceBundle;
 import jugulum.core.check.Band;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Sheet;
 
 /** The texts of bench sheets, by the names in the core's data. */
 public final class SheetWords {
-  private static final ResourceBundle BUNDLE =
-      ResourceBundle.getBundle("jugulum.desk.words.machines", Locale.ENGLISH);
-
   private SheetWords() {}
 
   /** What a dial is called. */
-  public static String dial(String id) {
-    return BUNDLE.getString("dial." + id);
+  public static String dial(Words words, String id) {
+    return words.of("dial." + id);
   }
 
   /** What a dial does, on that machine where it does more than elsewhere. */
-  public static String does(Sheet sheet, Dial dial) {
+  public static String does(Words words, Sheet sheet, Dial dial) {
     String everywhere = "dial." + dial.id() + ".does";
     String here = everywhere + "." + sheet.kind().name();
-    return BUNDLE.getString(BUNDLE.containsKey(here) ? here : everywhere);
+    return words.of(words.has(here) ? here : everywhere);
   }
 
   /** How a dial is measured on the bench. */
-  public static String how(Dial dial) {
-    return BUNDLE.getString("dial." + dial.id() + ".how");
+  public static String how(Words words, Dial dial) {
+    return words.of("dial." + dial.id() + ".how");
   }
 
   /** What may be typed for a dial. */
-  public static String example(Dial dial) {
-    return BUNDLE.getString("example." + dial.unit().name());
+  public static String example(Words words, Dial dial) {
+    return words.of("example." + dial.unit().name());
   }
 
   /** A unit. */
-  public static String unit(Dial.Unit unit) {
-    return BUNDLE.getString("unit." + unit.name());
+  public static String unit(Words words, Dial.Unit unit) {
+    return words.of("unit." + unit.name());
   }
 
   /** Where a dial usually stands. */
-  public static String usual(Dial dial) {
-    String usual = dial.usual().map(band -> band(dial, band)).orElse(Words.of("sheet.usual.none"));
-    return dial.isOneReport() ? Words.of("sheet.usual.one-report", usual) : usual;
+  public static String usual(Words words, Dial dial) {
+    String usual =
+        dial.usual().map(band -> band(words, dial, band)).orElse(words.of("sheet.usual.none"));
+    return dial.isOneReport() ? words.of("sheet.usual.one-report", usual) : usual;
   }
 
   /** Where a dial stands to begin with a cut. */
-  public static String target(Dial dial, double coarseness) {
+  public static String target(Words words, Dial dial, double coarseness) {
     return dial.target(coarseness)
-        .map(band -> band(dial, band))
-        .orElse(Words.of("sheet.usual.none"));
+        .map(band -> band(words, dial, band))
+        .orElse(words.of("sheet.usual.none"));
   }
 
-  private static String band(Dial dial, Band band) {
+  private static String band(Words words, Dial dial, Band band) {
     int places = band.high() < 10 ? 1 : 0;
-    return Words.of(
+    return words.of(
         "sheet.usual",
-        Figures.rounded(band.low(), places),
-        Figures.rounded(band.high(), places),
-        unit(dial.unit()));
+        words.rounded(band.low(), places),
+        words.rounded(band.high(), places),
+        unit(words, dial.unit()));
   }
 
   /**
    * A check before the water runs; one this program knows nothing of is called by its name in the
    * file.
    */
-  public static String check(String id) {
-    return BUNDLE.containsKey("check." + id) ? BUNDLE.getString("check." + id) : id;
+  public static String check(Words words, String id) {
+    return words.has("check." + id) ? words.of("check." + id) : id;
   }
 
   /** What can hurt someone. */
-  public static String caution(String id) {
-    return BUNDLE.getString("caution." + id);
+  public static String caution(Words words, String id) {
+    return words.of("caution." + id);
   }
 
   /** What one sees. */
-  public static String symptom(String id) {
-    return BUNDLE.getString("symptom." + id);
+  public static String symptom(Words words, String id) {
+    return words.of("symptom." + id);
   }
 
   /** What may be behind it, with the remedy. */
-  public static String cause(String id) {
-    return BUNDLE.getString("cause." + id);
+  public static String cause(Words words, String id) {
+    return words.of("cause." + id);
   }
 
   /** A step of cleaning out. */
-  public static String cleaning(String id) {
-    return BUNDLE.getString("cleaning." + id);
+  public static String cleaning(Words words, String id) {
+    return words.of("cleaning." + id);
   }
 
   /** What holds for every machine. */
-  public static String look() {
-    return BUNDLE.getString("sheet.look");
+  public static String look(Words words) {
+    return words.of("sheet.look");
   }
 }

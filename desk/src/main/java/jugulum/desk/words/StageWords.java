@@ -7,16 +7,16 @@ public final class StageWords {
   private StageWords() {}
 
   /** The share that went on, with what lots nobody looked at make of it. */
-  public static String recovery(Stage stage) {
+  public static String recovery(Words words, Stage stage) {
     if (stage.recovery().isEmpty()) {
-      return Words.of("account.stage.open");
+      return words.of("account.stage.open");
     }
-    String share = Figures.percent(stage.recovery().get().usual());
+    String share = words.percent(stage.recovery().get().usual());
     return switch (stage.bound()) {
       case TOLD -> share;
-      case AT_MOST -> Words.of("recovery.at-most", share);
-      case AT_LEAST -> Words.of("account.at-least", share);
-      case OPEN -> Words.of("account.stage.open");
+      case AT_MOST -> words.of("recovery.at-most", share);
+      case AT_LEAST -> words.of("account.at-least", share);
+      case OPEN -> words.of("account.stage.open");
     };
   }
 }

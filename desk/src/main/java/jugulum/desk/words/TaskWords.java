@@ -10,26 +10,30 @@ public final class TaskWords {
   private TaskWords() {}
 
   /** What is to be done, with what it belongs to. */
-  public static String text(Task task, Network network) {
-    String what = subject(task, network);
+  public static String text(Words words, Task task, Network network) {
+    String what = subject(words, task, network);
     return switch (task.kind()) {
-      case BEGIN -> Words.of("task.BEGIN", what, RouteWords.does(task.leg().orElseThrow().does()));
-      case CHECK, SET -> Words.of("task", task.kind(), what, detail(task));
-      default -> Words.of("task", task.kind(), what);
+      case BEGIN ->
+          words.of("task.BEGIN", what, RouteWords.does(words, task.leg().orElseThrow().does()));
+      case CHECK, SET -> words.of("task", task.kind(), what, detail(words, task));
+      default -> words.of("task", task.kind(), what);
     };
   }
 
-  private static String detail(Task task) {
+  private static String detail(Words words, Task task) {
     String name = task.parts().getFirst().name();
-    return task.kind() == Task.Kind.SET ? SheetWords.dial(name) : SheetWords.check(name);
+    return task.kind() == Task.Kind.SET
+        ? SheetWords.dial(words, name)
+        : SheetWords.check(words, name);
   }
 
-  private static String subject(Task task, Network network) {
+  private static String subject(Words words, Task task, Network network) {
     return switch (task.subject()) {
       case Task.Subject.OfBatch _ -> network.batch().label().name();
-      case Task.Subject.OfLot(LotId lot) -> network.lot(lot).map(Sentences::lot).orElse("");
+      case Task.Subject.OfLot(LotId lot) ->
+          network.lot(lot).map(one -> Sentences.lot(words, one)).orElse("");
       case Task.Subject.OfStep(StepId step) ->
-          network.batch().step(step).map(one -> Sentences.step(one, network)).orElse("");
+          network.batch().step(step).map(one -> Sentences.step(words, one, network)).orElse("");
     };
   }
 }

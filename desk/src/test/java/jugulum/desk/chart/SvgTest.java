@@ -13,6 +13,7 @@ import jugulum.core.sizes.SizeCurve.Sieved;
 import jugulum.desk.chart.Mark.Anchor;
 import jugulum.desk.chart.Mark.Spot;
 import jugulum.desk.theme.ChartStyles;
+import jugulum.desk.words.English;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
@@ -55,6 +56,7 @@ class SvgTest {
     SizeCurve curve = new SizeCurve(List.of(new Sieved(0.6, 10), new Sieved(0.3, 20)), 5);
     Drawing drawing =
         SizeChart.of(
+            English.WORDS,
             List.of(
                 new SizeChart.Series("one", curve, "chart-feed"),
                 new SizeChart.Series("other", curve, "chart-sizes-gold"),
@@ -72,7 +74,8 @@ class SvgTest {
     SizeCurve curve =
         new SizeCurve(List.of(new Sieved(1, 0), new Sieved(0.5, 50), new Sieved(0.25, 50)), 0);
     Drawing drawing =
-        SizeChart.of(List.of(new SizeChart.Series("one", curve, "chart-feed")), 400, 300);
+        SizeChart.of(
+            English.WORDS, List.of(new SizeChart.Series("one", curve, "chart-feed")), 400, 300);
     List<Mark.Dot> dots =
         drawing.marks().stream()
             .filter(Mark.Dot.class::isInstance)

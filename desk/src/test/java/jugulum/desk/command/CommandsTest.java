@@ -25,6 +25,7 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.units.MassUnit;
 import jugulum.demo.DemoBook;
 import jugulum.desk.Main;
+import jugulum.desk.words.English;
 import jugulum.desk.words.Figures;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -87,11 +88,11 @@ class CommandsTest {
     Ran ran = run("balance", file("Fernhollow 12").toString());
     assertThat(ran.exit()).isZero();
     Worked worked = Worked.of(batch("Fernhollow 12"));
-    Figures figures = new Figures(MassUnit.GRAM);
+    Figures figures = new Figures(MassUnit.GRAM, English.WORDS);
     Recovery found = worked.gold().recovery(Recovery.Against.FOUND).orElseThrow();
     assertThat(ran.out())
         .contains("Fernhollow 12", figures.gold(worked.gold().won().orElseThrow().milligrams()))
-        .contains("at most " + Figures.percent(found.share()), Figures.range(found))
+        .contains("at most " + English.WORDS.percent(found.share()), English.WORDS.range(found))
         .contains("Nobody looked at: −100")
         .contains("99.7 % found");
   }

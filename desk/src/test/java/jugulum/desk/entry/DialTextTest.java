@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import jugulum.core.machine.Dial.Unit;
+import jugulum.desk.words.English;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -25,7 +26,7 @@ class DialTextTest {
         "PER_MINUTE         | 290              | 290"
       })
   void isUnderstood(Unit unit, String typed, double value) {
-    assertThat(DialText.parse(unit, typed))
+    assertThat(DialText.parse(English.WORDS, unit, typed))
         .isInstanceOfSatisfying(
             Entry.Value.class,
             read -> assertThat((double) read.value()).isCloseTo(value, within(1e-3)));
@@ -44,7 +45,7 @@ class DialTextTest {
         "KG_PER_HOUR       | ''           | ''"
       })
   void orToldWhyNot(Unit unit, String typed, String sentence) {
-    assertThat(DialText.parse(unit, typed))
+    assertThat(DialText.parse(English.WORDS, unit, typed))
         .isInstanceOfSatisfying(
             Entry.Bad.class, bad -> assertThat(bad.sentence()).contains(sentence).isNotBlank());
   }

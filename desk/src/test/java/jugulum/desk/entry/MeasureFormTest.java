@@ -21,6 +21,7 @@ import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.Magnet;
 import jugulum.core.units.MassUnit;
+import jugulum.desk.words.English;
 import jugulum.desk.words.Figures;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -111,7 +112,7 @@ class MeasureFormTest {
   }
 
   private static MeasureForm filled(Measure measure, MassUnit unit) {
-    Figures figures = new Figures(unit, ZoneOffset.UTC);
+    Figures figures = new Figures(unit, ZoneOffset.UTC, English.WORDS);
     return MeasureForm.filled(
         measure, () -> figures, Containers.NONE, List.of(new Magnet("pull rod", 180)));
   }

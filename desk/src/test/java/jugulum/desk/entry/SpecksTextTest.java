@@ -7,6 +7,7 @@ import java.util.Optional;
 import jugulum.core.ledger.Measure.PannedSample.Seen;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
+import jugulum.desk.words.English;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,7 +20,7 @@ class SpecksTextTest {
   }
 
   private static List<Seen> read(Cut lot, String typed) {
-    return ((Entry.Value<List<Seen>>) SpecksText.parse(lot, typed)).value();
+    return ((Entry.Value<List<Seen>>) SpecksText.parse(English.WORDS, lot, typed)).value();
   }
 
   @Test
@@ -53,7 +54,7 @@ class SpecksTextTest {
         "'' | "
       })
   void whatIsNotUnderstoodIsSaid(String typed, String said) {
-    assertThat(SpecksText.parse(LOT, typed))
+    assertThat(SpecksText.parse(English.WORDS, LOT, typed))
         .isInstanceOfSatisfying(
             Entry.Bad.class, bad -> assertThat(bad.sentence()).contains(said == null ? "" : said));
   }

@@ -8,6 +8,7 @@ import javafx.scene.control.ComboBox;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Measure.VisibleGold.State;
 import jugulum.core.units.MassUnit;
+import jugulum.desk.words.English;
 import jugulum.desk.words.Figures;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -21,7 +22,7 @@ class VisibleChoiceTest {
   /** Not before the toolkit runs. */
   @BeforeEach
   void make() {
-    choice = new VisibleChoice("seen", () -> new Figures(MassUnit.GRAM));
+    choice = new VisibleChoice("seen", () -> new Figures(MassUnit.GRAM, English.WORDS));
   }
 
   private List<EntryField<?>> fields() {

@@ -24,6 +24,7 @@ import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Sheets;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
+import jugulum.desk.words.English;
 import jugulum.desk.words.SheetWords;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,15 +52,15 @@ class SheetTest extends OnTheDemoBook {
             () -> {
               for (Dial dial : sheet.dials()) {
                 assertThat(
-                        SheetWords.dial(dial.id())
-                            + SheetWords.does(sheet, dial)
-                            + SheetWords.how(dial)
-                            + SheetWords.usual(dial))
+                        SheetWords.dial(English.WORDS, dial.id())
+                            + SheetWords.does(English.WORDS, sheet, dial)
+                            + SheetWords.how(English.WORDS, dial)
+                            + SheetWords.usual(English.WORDS, dial))
                     .doesNotContain("{");
               }
-              sheet.checks().forEach(SheetWords::check);
-              sheet.cleaning().forEach(SheetWords::cleaning);
-              sheet.cautions().forEach(SheetWords::caution);
+              sheet.checks().forEach(one -> SheetWords.check(English.WORDS, one));
+              sheet.cleaning().forEach(one -> SheetWords.cleaning(English.WORDS, one));
+              sheet.cautions().forEach(one -> SheetWords.caution(English.WORDS, one));
               sheet
                   .symptoms()
                   .forEach(
@@ -69,8 +70,8 @@ class SheetTest extends OnTheDemoBook {
                               .forEach(
                                   cause ->
                                       assertThat(
-                                              SheetWords.symptom(symptom.id())
-                                                  + SheetWords.cause(cause))
+                                              SheetWords.symptom(English.WORDS, symptom.id())
+                                                  + SheetWords.cause(English.WORDS, cause))
                                           .isNotBlank()));
             })
         .doesNotThrowAnyException();
@@ -220,19 +221,25 @@ class SheetTest extends OnTheDemoBook {
     String page = Files.readString(Path.of("../docs/machines.md"));
     for (Kind kind : Kind.values()) {
       Sheet sheet = Sheets.of(kind);
-      assertThat(page).contains(sheet.checks().stream().map(SheetWords::check).toList());
+      assertThat(page)
+          .contains(
+              sheet.checks().stream().map(one -> SheetWords.check(English.WORDS, one)).toList());
       assertThat(page)
           .contains(
               sheet.dials().stream()
                   .map(
                       dial ->
-                          "| " + SheetWords.dial(dial.id()) + " | " + SheetWords.usual(dial) + " |")
+                          "| "
+                              + SheetWords.dial(English.WORDS, dial.id())
+                              + " | "
+                              + SheetWords.usual(English.WORDS, dial)
+                              + " |")
                   .toList());
       assertThat(page)
           .contains(
               sheet.symptoms().stream()
                   .flatMap(symptom -> symptom.causes().stream())
-                  .map(SheetWords::cause)
+                  .map(one -> SheetWords.cause(English.WORDS, one))
                   .toList());
     }
   }

@@ -12,8 +12,8 @@ import jugulum.core.machine.Gear;
 import jugulum.core.machine.Sheets;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
+import jugulum.desk.words.English;
 import jugulum.desk.words.SheetWords;
-import jugulum.desk.words.Words;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.openpdf.text.pdf.PdfReader;
@@ -34,27 +34,29 @@ class SheetPdfTest {
     Gear gear = Gear.any(kind);
     SheetPage page =
         SheetPage.of(
+            English.WORDS,
             gear,
-            Words.of("machine", kind),
+            English.WORDS.of("machine", kind),
             Optional.of(CUT),
             "Cindermoor 3 · −50 +100",
             Map.of("wetting", 3.0),
             List.of("This lot is 21 charges."));
-    byte[] pdf = SheetPdf.of(page);
+    byte[] pdf = SheetPdf.of(English.WORDS, page);
     try (PdfReader reader = new PdfReader(pdf)) {
       assertThat(reader.getNumberOfPages()).isEqualTo(1);
       String text = words(new PdfTextExtractor(reader).getTextFromPage(1));
       assertThat(text)
           .contains(
-              Words.of("machine", kind),
+              English.WORDS.of("machine", kind),
               "Cindermoor 3",
               "This lot is 21 charges.",
               "3 drops in 10 L");
       for (String check : Sheets.of(kind).checks()) {
-        assertThat(text).contains(words(SheetWords.check(check)));
+        assertThat(text).contains(words(SheetWords.check(English.WORDS, check)));
       }
       for (String caution : Sheets.of(kind).cautions()) {
-        assertThat(text).contains(words(SheetWords.caution(caution)).substring(0, 30));
+        assertThat(text)
+            .contains(words(SheetWords.caution(English.WORDS, caution)).substring(0, 30));
       }
     }
     assertThat(new String(pdf, StandardCharsets.ISO_8859_1))

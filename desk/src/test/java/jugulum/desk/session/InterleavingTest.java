@@ -28,6 +28,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.shop.Container;
 import jugulum.core.shop.ShopEdit;
 import jugulum.demo.DemoBook;
+import jugulum.desk.words.Languages;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -65,7 +66,8 @@ class InterleavingTest {
     Path path = Files.copy(shared.resolve("demo.book"), folder.resolve("demo.book"));
     Random random = new Random(seed);
     Book book = Books.open(path, Writer.unnamed(Clock.systemUTC()));
-    Workbench bench = Workbench.of(book, BenchMemory.untilTheEnd(), bookThread, window);
+    Workbench bench =
+        Workbench.of(book, BenchMemory.untilTheEnd(), Languages.english(), bookThread, window);
     bench.session().begin();
     drain();
     List<BatchId> open =

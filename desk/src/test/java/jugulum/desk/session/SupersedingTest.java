@@ -21,6 +21,7 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.demo.DemoBook;
+import jugulum.desk.words.Languages;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -48,6 +49,7 @@ class SupersedingTest {
         Workbench.of(
             Books.open(path, Writer.unnamed(Clock.systemUTC())),
             BenchMemory.untilTheEnd(),
+            Languages.english(),
             bookThread,
             window);
     on(workbench.session()::begin).toCompletableFuture().join();
@@ -99,6 +101,7 @@ class SupersedingTest {
         Workbench.of(
             Books.open(path, Writer.unnamed(Clock.systemUTC())),
             BenchMemory.untilTheEnd(),
+            Languages.english(),
             bookThread,
             window);
     on(workbench.session()::begin).toCompletableFuture().join();

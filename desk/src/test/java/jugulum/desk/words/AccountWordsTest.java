@@ -31,7 +31,7 @@ import org.junit.jupiter.api.Test;
 
 /** At every edge of the account a sentence that is true. */
 class AccountWordsTest {
-  private static final Figures GRAMS = new Figures(MassUnit.GRAM);
+  private static final Figures GRAMS = new Figures(MassUnit.GRAM, English.WORDS);
   private static final Terms TERMS =
       new Terms(
           100,
@@ -125,15 +125,17 @@ class AccountWordsTest {
             .measures(4, new GoldWeight(3, 0.001))
             .measures(3, new SpeckCount(4, 0.05))
             .measures(5, new SpeckCount(0, 1));
-    assertThat(RecoveryWords.settled(of(bench).gold().recoveries().getFirst()))
+    assertThat(RecoveryWords.settled(English.WORDS, of(bench).gold().recoveries().getFirst()))
         .matches("Drawn anew, .* ± 0\\.\\d\\d points, \\d\\.\\d % of its width\\.");
     assertThat(
             RecoveryWords.settled(
+                English.WORDS,
                 new Recovery(
                     Recovery.Of.FREE, Against.FOUND, 0.5, 0.5, 0.5, 0, List.of(), List.of())))
         .isEmpty();
     assertThat(
             RecoveryWords.settled(
+                English.WORDS,
                 new Recovery(
                     Recovery.Of.FREE, Against.FOUND, 0.5, 0.4, 0.6, 0.05, List.of(), List.of())))
         .contains("not settled");
@@ -141,18 +143,19 @@ class AccountWordsTest {
 
   @Test
   void goldIsWrittenInEveryUnit() {
-    assertThat(RecoveryWords.everyUnit(3_110.34768))
+    assertThat(RecoveryWords.everyUnit(English.WORDS, 3_110.34768))
         .isEqualTo("3.110 g · 48.00 gr · 2.000 dwt · 0.1000 ozt");
   }
 
   @Test
   void weightsThatCheckNothingFitOrDoNot() {
-    assertThat(MisfitWords.test(of(Bench.started().weighs(1, 5_000)).balance()))
+    assertThat(MisfitWords.test(English.WORDS, of(Bench.started().weighs(1, 5_000)).balance()))
         .contains("No weight checks another yet");
-    assertThat(MisfitWords.test(of(finished()).balance()))
+    assertThat(MisfitWords.test(English.WORDS, of(finished()).balance()))
         .startsWith("The weights fit together: 1 sum to meet");
     assertThat(
             MisfitWords.test(
+                English.WORDS,
                 of(Bench.started()
                         .weighs(1, 10_000)
                         .screens(1, "30")
@@ -175,7 +178,7 @@ class AccountWordsTest {
   void aWeightThatDoesNotFitIsNamedWithWhatItShouldBe() {
     Account account = of(cuts(12_900, 8_000, 7_000, 4_960));
     Misfit misfit = account.balance().misfits().getFirst();
-    assertThat(MisfitWords.title(misfit, account.network()))
+    assertThat(MisfitWords.title(English.WORDS, misfit, account.network()))
         .isEqualTo("The weight of +30 does not fit.");
     String text = MisfitWords.text(misfit, account.balance(), account.network(), List.of(), GRAMS);
     assertThat(text)
@@ -188,7 +191,7 @@ class AccountWordsTest {
   void oneOfSeveralIsNamedWithTheWeighingThatSettlesItTheSlipAndTheLoss() {
     Account over = of(cuts(12_000, 8_000, 7_000 + 640, 4_960));
     Misfit misfit = over.balance().misfits().getFirst();
-    assertThat(MisfitWords.title(misfit, over.network()))
+    assertThat(MisfitWords.title(English.WORDS, misfit, over.network()))
         .contains("One of these weights does not fit", "magnetics +30");
     assertThat(MisfitWords.text(misfit, over.balance(), over.network(), List.of(640.0), GRAMS))
         .contains(
@@ -210,7 +213,7 @@ class AccountWordsTest {
                 .measures(4, new GoldWeight(1, 0.001))
                 .measures(5, new KnownGold(1, 0)));
     Advice rerun = account.byMoney().getFirst();
-    assertThat(AdviceWords.title(rerun, account))
+    assertThat(AdviceWords.title(English.WORDS, rerun, account))
         .startsWith("Run tailings again, over the ")
         .endsWith(".");
     assertThat(AdviceWords.sums(rerun, account, GRAMS))
@@ -223,9 +226,11 @@ class AccountWordsTest {
             "Chance that it pays: over 99 %.");
     Advice leave = account.byMoney().getLast();
     assertThat(leave.lot()).isEqualTo(new LotId(5));
-    assertThat(AdviceWords.title(leave, account)).isEqualTo("Finish residue: leave it.");
-    assertThat(AdviceWords.nothingPays(account)).isEmpty();
-    assertThat(AdviceWords.terms(account)).contains("100.00 €", "95.0 %", "2.00 €", "1 Mar 2026");
+    assertThat(AdviceWords.title(English.WORDS, leave, account))
+        .isEqualTo("Finish residue: leave it.");
+    assertThat(AdviceWords.nothingPays(English.WORDS, account)).isEmpty();
+    assertThat(AdviceWords.terms(English.WORDS, account))
+        .contains("100.00 €", "95.0 %", "2.00 €", "1 Mar 2026");
   }
 
   @Test
@@ -239,11 +244,11 @@ class AccountWordsTest {
                 .weighs(3, 9_790),
             Shop.USUAL);
     assertThat(account.byMoney()).extracting(Advice::kind).containsExactly(Kind.GO_ON, Kind.LOOK);
-    assertThat(AdviceWords.title(account.byMoney().getFirst(), account))
+    assertThat(AdviceWords.title(English.WORDS, account.byMoney().getFirst(), account))
         .isEqualTo("Go on with concentrate.");
     assertThat(AdviceWords.sums(account.byMoney().getLast(), account, GRAMS))
         .contains("Nobody can tell what is in there", "10 min");
-    assertThat(AdviceWords.terms(account)).contains("under Shop");
+    assertThat(AdviceWords.terms(English.WORDS, account)).contains("under Shop");
   }
 
   @Test
@@ -254,7 +259,7 @@ class AccountWordsTest {
                 .measures(3, new KnownGold(5, 1))
                 .measures(4, new GoldWeight(1, 0.001))
                 .measures(5, new KnownGold(1, 0)));
-    assertThat(AdviceWords.nothingPays(account))
+    assertThat(AdviceWords.nothingPays(English.WORDS, account))
         .contains("None of the 2 lots that are left pays; the nearest to it is told first.");
     assertThat(AdviceWords.sums(account.byMoney().getFirst(), account, GRAMS))
         .startsWith("The best one could do is to ");

@@ -35,7 +35,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class SentencesTest {
-  private static final Figures GRAMS = new Figures(MassUnit.GRAM);
+  private static final Figures GRAMS = new Figures(MassUnit.GRAM, English.WORDS);
   private static final Measure PASS = new Measure.Pass(Measure.Pass.From.SAND, 4_316, 212, 1);
 
   @ParameterizedTest
@@ -125,17 +125,22 @@ class SentencesTest {
   void cutsMachinesAndLots() {
     Screen sixteen = new Screen("16", 1.18);
     Cut over = new Cut(Optional.empty(), Optional.of(sixteen));
-    assertThat(Sentences.cut(over)).isEqualTo("+16");
-    assertThat(Sentences.sizes(over)).isEqualTo("over 1.18 mm");
-    assertThat(Sentences.sizes(new Cut(Optional.of(sixteen), Optional.empty())))
+    assertThat(Sentences.cut(English.WORDS, over)).isEqualTo("+16");
+    assertThat(Sentences.sizes(English.WORDS, over)).isEqualTo("over 1.18 mm");
+    assertThat(Sentences.sizes(English.WORDS, new Cut(Optional.of(sixteen), Optional.empty())))
         .isEqualTo("under 1.18 mm");
-    assertThat(Sentences.cut(Cut.ALL)).isEqualTo("all sizes");
-    assertThat(Sentences.machine(new Machine(Machine.Kind.VORTEX_BOWL, "the small one")))
+    assertThat(Sentences.cut(English.WORDS, Cut.ALL)).isEqualTo("all sizes");
+    assertThat(
+            Sentences.machine(
+                English.WORDS, new Machine(Machine.Kind.VORTEX_BOWL, "the small one")))
         .isEqualTo("Vortex bowl, the small one");
     Lot lot = new Lot(new LotId(3), Material.TAILINGS, over, "", List.of());
-    assertThat(Sentences.lot(lot)).isEqualTo("tailings +16");
-    assertThat(Sentences.title(lot)).isEqualTo("Tailings +16");
-    assertThat(Sentences.lot(new Lot(new LotId(3), Material.TAILINGS, over, "bucket 4", List.of())))
+    assertThat(Sentences.lot(English.WORDS, lot)).isEqualTo("tailings +16");
+    assertThat(Sentences.title(English.WORDS, lot)).isEqualTo("Tailings +16");
+    assertThat(
+            Sentences.lot(
+                English.WORDS,
+                new Lot(new LotId(3), Material.TAILINGS, over, "bucket 4", List.of())))
         .isEqualTo("bucket 4");
   }
 
@@ -143,6 +148,7 @@ class SentencesTest {
   void aValueOutOfRangeIsToldWithItsRange() {
     OutOfRange problem =
         catchThrowableOfType(OutOfRange.class, () -> new Measure.SandWeight(5, 6, 0, 1));
-    assertThat(Sentences.outOfRange(problem)).contains("Container", "between 0 and 5");
+    assertThat(Sentences.outOfRange(English.WORDS, problem))
+        .contains("Container", "between 0 and 5");
   }
 }

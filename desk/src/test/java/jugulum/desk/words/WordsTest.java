@@ -54,7 +54,7 @@ import org.junit.jupiter.api.Test;
 class WordsTest {
   private static final Pattern KEY =
       Pattern.compile(
-          "Words\\.(of|counted)\\(\\s*\"([a-zA-Z.-]+)\"(\\s*,\\s*[a-z][A-Za-z.]*\\((?:\\)|[a-z]+)?\\.?)?");
+          "ords(?:\\(\\))?\\.(of|counted)\\(\\s*\"([a-zA-Z.-]+)\"(\\s*,\\s*[a-z][A-Za-z.]*\\((?:\\)|[a-z]+)?\\.?)?");
 
   /** Keys the code names in full, found by reading it; keys it makes up are in the tests below. */
   @Test
@@ -64,11 +64,9 @@ class WordsTest {
       for (Path source : sources.filter(path -> path.toString().endsWith(".java")).toList()) {
         Matcher key = KEY.matcher(Files.readString(source));
         while (key.find()) {
-          boolean counted = key.group(1).equals("counted");
-          String whole = key.group(2) + (counted ? ".many" : "");
           boolean madeUp = key.group(2).endsWith(".");
-          if (!madeUp && !has(whole) && !isPrefix(key.group(2))) {
-            missing.add(whole);
+          if (!madeUp && !has(key.group(2)) && !isPrefix(key.group(2))) {
+            missing.add(key.group(2));
           }
         }
       }
@@ -77,12 +75,7 @@ class WordsTest {
   }
 
   private static boolean has(String key) {
-    try {
-      Words.of(key);
-      return true;
-    } catch (java.util.MissingResourceException none) {
-      return false;
-    }
+    return English.WORDS.has(key);
   }
 
   private static boolean isPrefix(String prefix) {
@@ -175,7 +168,7 @@ class WordsTest {
             Stream.of(constants)
                 .forEach(
                     constant ->
-                        assertThatCode(() -> Words.of(prefix, (Enum<?>) constant))
+                        assertThatCode(() -> English.WORDS.of(prefix, (Enum<?>) constant))
                             .as(prefix)
                             .doesNotThrowAnyException()));
   }
@@ -209,17 +202,17 @@ class WordsTest {
     Locale before = Locale.getDefault();
     try {
       Locale.setDefault(Locale.forLanguageTag("ar-EG-u-nu-arab"));
-      Figures grams = new Figures(MassUnit.GRAM);
+      Figures grams = new Figures(MassUnit.GRAM, English.WORDS);
       String all =
           String.join(
               " ",
               grams.gold(3_934),
               grams.sand(4_910),
               grams.sand(212),
-              Figures.percent(0.917),
-              Figures.plain(0.425),
-              Figures.fixed(12.5, 1),
-              Figures.time(75),
+              English.WORDS.percent(0.917),
+              English.WORDS.plain(0.425),
+              English.WORDS.fixed(12.5, 1),
+              English.WORDS.time(75),
               grams.goldRange(new GoldRange(80, 33.1, 140)));
       assertThat(all.chars().filter(Character::isDigit))
           .allMatch(digit -> digit >= '0' && digit <= '9');
@@ -231,18 +224,19 @@ class WordsTest {
 
   @Test
   void figuresAreWrittenInTheUnitChosen() {
-    Figures grams = new Figures(MassUnit.GRAM);
+    Figures grams = new Figures(MassUnit.GRAM, English.WORDS);
     assertThat(grams.gold(3_934)).isEqualTo("3.934 g");
     assertThat(grams.gold(0.19)).isEqualTo("0.19 mg");
     assertThat(grams.gold(0.0034)).as("a flake is not nothing").isEqualTo("0.003 mg");
     assertThat(grams.goldRange(new GoldRange(80, 33.1, 140))).isEqualTo("0.033 to 0.140 g");
     assertThat(grams.sand(4_910)).isEqualTo("4.91 kg");
     assertThat(grams.sand(212)).isEqualTo("212 g");
-    assertThat(new Figures(MassUnit.GRAIN).gold(2_154.56)).isEqualTo("33.25 gr");
-    assertThat(new Figures(MassUnit.TROY_OUNCE).gold(23_327.6)).isEqualTo("0.7500 ozt");
-    assertThat(new Figures(MassUnit.PENNYWEIGHT).sand(5_614)).isEqualTo("12.38 lb");
-    assertThat(new Figures(MassUnit.PENNYWEIGHT).sand(100)).isEqualTo("3.53 oz av");
-    assertThat(Figures.percent(0.917)).isEqualTo("91.7 %");
+    assertThat(new Figures(MassUnit.GRAIN, English.WORDS).gold(2_154.56)).isEqualTo("33.25 gr");
+    assertThat(new Figures(MassUnit.TROY_OUNCE, English.WORDS).gold(23_327.6))
+        .isEqualTo("0.7500 ozt");
+    assertThat(new Figures(MassUnit.PENNYWEIGHT, English.WORDS).sand(5_614)).isEqualTo("12.38 lb");
+    assertThat(new Figures(MassUnit.PENNYWEIGHT, English.WORDS).sand(100)).isEqualTo("3.53 oz av");
+    assertThat(English.WORDS.percent(0.917)).isEqualTo("91.7 %");
     assertThat(grams.read(3.9, 0.001)).as("as many places as the scale has").isEqualTo("3.900 g");
   }
 }

@@ -1,0 +1,84 @@
+package jugulum.desk.shell;
+
+import java.time.Clock;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.Scene;
+import jugulum.desk.files.FilePicker;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.theme.Theme;
+import jugulum.desk.words.Language;
+import jugulum.desk.words.Words;
+
+/**
+ * The scene of the window: a shell that speaks the language chosen. When another is chosen a new
+ * shell takes its place at the same view; the book and all that runs stay as they are.
+ */
+public final class ShellScene {
+  private static final double WIDTH = 1280;
+  private static final double HEIGHT = 800;
+
+  private final Workbench workbench;
+  private final Clock clock;
+  private final FilePicker picker;
+  private final Scene scene;
+  private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("");
+  private Workbench seen;
+  private Shell shell;
+  private Language language;
+
+  /** Makes the scene of a workbench. */
+  public ShellScene(Workbench workbench, Clock clock, FilePicker picker) {
+    this.workbench = workbench;
+    this.clock = clock;
+    this.picker = picker;
+    this.language = workbench.words().language();
+    this.seen = workbench.forWindow();
+    this.shell = new Shell(seen, clock, picker);
+    this.scene = new Scene(shell, WIDTH, HEIGHT);
+    Theme.dress(scene, workbench);
+    workbench
+        .preferences()
+        .figures()
+        .addListener((_, _, figures) -> speak(figures.words().language()));
+    entitle();
+  }
+
+  private void speak(Language chosen) {
+    if (chosen.equals(language)) {
+      return;
+    }
+    language = chosen;
+    View view = shell.current();
+    seen.watching().end();
+    seen = workbench.forWindow();
+    shell = new Shell(seen, clock, picker);
+    scene.setRoot(shell);
+    shell.show(view);
+    entitle();
+  }
+
+  private void entitle() {
+    Words words = workbench.words();
+    String name = words.of("window.title", workbench.session().bookName());
+    title.set(name);
+    seen.watch(
+        shell.due(),
+        due -> title.set(due.isEmpty() ? name : words.of("window.title.due", due, name)));
+  }
+
+  /** What the window shows. */
+  public Scene scene() {
+    return scene;
+  }
+
+  /** The shell that stands now. */
+  public Shell shell() {
+    return shell;
+  }
+
+  /** For the bar of a desktop: the book, and before it what a running machine asks for. */
+  public ReadOnlyStringProperty title() {
+    return title.getReadOnlyProperty();
+  }
+}

@@ -1,0 +1,133 @@
+package jugulum.desk;
+
+import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.DIGIT1;
+import static javafx.scene.input.KeyCode.DIGIT2;
+import static javafx.scene.input.KeyCode.DIGIT3;
+import static javafx.scene.input.KeyCode.DIGIT4;
+import static javafx.scene.input.KeyCode.DIGIT5;
+import static javafx.scene.input.KeyCode.DIGIT6;
+import static javafx.scene.input.KeyCode.DIGIT7;
+import static javafx.scene.input.KeyCode.DOWN;
+import static javafx.scene.input.KeyCode.E;
+import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.ESCAPE;
+import static javafx.scene.input.KeyCode.G;
+import static javafx.scene.input.KeyCode.N;
+import static javafx.scene.input.KeyCode.S;
+import static javafx.scene.input.KeyCode.T;
+import static javafx.scene.input.KeyCode.U;
+import static javafx.scene.input.KeyCode.Z;
+
+import java.util.List;
+import javafx.scene.input.KeyCode;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
+
+/** The way through every view of the demo book, and what can be seen on it. */
+final class EveryView {
+  private EveryView() {}
+
+  /** What is looked at in each view. */
+  interface Look {
+    void at(Person person, String where);
+  }
+
+  /** Walks through the views once, and leaves the other theme and the next unit behind. */
+  static void walk(Person person, String theme, Look look) {
+    for (KeyCode view : List.of(DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7, N, DIGIT1)) {
+      person.press(CONTROL, view);
+      look.at(person, theme + " " + view);
+    }
+    for (String part :
+        List.of("cuts-part-SIZES", "cuts-part-MAGNET", "cuts-part-HANDLING", "cuts-part-PLAN")) {
+      person.press(CONTROL, DIGIT2).click(part);
+      look.at(person, theme + " " + part);
+    }
+    for (String part :
+        List.of(
+            "account-part-STEPS",
+            "account-part-SAND",
+            "account-part-NEXT",
+            "account-part-SMELTS",
+            "account-part-GOLD")) {
+      person.press(CONTROL, DIGIT3).click(part);
+      look.at(person, theme + " " + part);
+    }
+    for (String part : List.of("season-part-MAGNETICS", "season-part-BATCHES")) {
+      person.press(CONTROL, DIGIT5).click(part);
+      look.at(person, theme + " " + part);
+    }
+    person.press(CONTROL, DIGIT4).click("day-part-STOCK");
+    look.at(person, theme + " stock");
+    person.click("day-part-TODAY").press(CONTROL, DIGIT1);
+    for (String opened : List.of("bench-sheet", "looks-wrong", "look")) {
+      person.click("station-3-2").click(opened);
+      look.at(person, theme + " " + opened);
+      person.click("back");
+    }
+    for (String station :
+        List.of(
+            "station-1-0",
+            "station-2-4",
+            "station-3-2",
+            "station-3-1",
+            "station-4-3",
+            "station-2-5",
+            "station-0-0",
+            "bucket-TAILINGS")) {
+      person.click(station);
+      look.at(person, theme + " " + station);
+    }
+    person.click("station-2-5").click("measure-SMELT");
+    look.at(person, theme + " a smelt");
+    person
+        .open(3)
+        .click(
+            "correct-"
+                + person
+                    .batch()
+                    .lot(new LotId(3))
+                    .orElseThrow()
+                    .readings()
+                    .getFirst()
+                    .id()
+                    .number());
+    look.at(person, theme + " a reading to correct or doubt");
+    person.press(ESCAPE).press(ESCAPE);
+    running(person);
+    look.at(person, theme + " a machine that runs");
+    for (int edit = 0; edit < 3; edit++) {
+      person.press(ESCAPE).press(CONTROL, Z);
+    }
+    eightUnweighed(person, theme, look);
+    person.openInOneFrame("Tarnbeck 7");
+    look.at(person, theme + " a closed batch");
+    person.openInOneFrame("Fernhollow 12");
+    person.press(CONTROL, T);
+    person.press(CONTROL, U);
+  }
+
+  /** Another batch, screened into eight cuts of which none is weighed yet. */
+  private static void eightUnweighed(Person person, String theme, Look look) {
+    person.openInOneFrame("Saltergill 3");
+    person.press(S).type("stack", "16 20 30 50 70 100 140").press(ENTER);
+    look.at(person, theme + " eight cuts, none weighed");
+    for (String bucket : List.of("bucket-OVERSIZE", "bucket-TAILINGS", "station-1-1")) {
+      person.click(bucket);
+      look.at(person, theme + " " + bucket + " of eight cuts, none weighed");
+    }
+    person.press(ESCAPE).press(CONTROL, Z);
+    person.openInOneFrame("Fernhollow 12");
+  }
+
+  /** A machine is chosen and runs, its first charge in. */
+  private static void running(Person person) {
+    person.click("station-2-5").press(G);
+    String bowl = person.workbench().words().of("machine", Machine.Kind.VORTEX_BOWL);
+    for (int i = 0; i < 12 && !person.text("machine").contains(bowl); i++) {
+      person.press(DOWN);
+    }
+    person.press(ENTER).press(E);
+  }
+}
