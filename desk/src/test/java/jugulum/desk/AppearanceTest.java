@@ -24,10 +24,10 @@ class AppearanceTest extends OnTheDemoBook {
             person,
             theme,
             (seen, where) -> {
-              Sight.noTextIsCutOff(seen, where);
+              assertThat(Sight.cutOff(seen)).as(where).isEmpty();
               Sight.noTypeIsTooSmall(seen, where);
               Sight.whatCanHaveTheFocusHasANameAndARole(seen, where);
-              Sight.nothingSticksOutOfTheWindowAndNothingScrollsSideways(seen, where);
+              assertThat(Sight.outOfSight(seen)).as(where).isEmpty();
             });
       }
     }

@@ -3,6 +3,7 @@ package jugulum.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.geometry.Orientation;
@@ -45,15 +46,16 @@ final class Sight {
     return false;
   }
 
-  static void noTextIsCutOff(Person person, String where) {
-    for (Node node : visible(person)) {
-      if (node instanceof Text text && text.getParent() instanceof Labeled labeled) {
-        assertThat(text.getText())
-            .as("%s: %s", where, labeled.getText())
-            .doesNotEndWith("...")
-            .doesNotEndWith("…");
-      }
-    }
+  /** Texts that have not the room they need. */
+  static List<String> cutOff(Person person) {
+    return visible(person).stream()
+        .filter(
+            node ->
+                node instanceof Text text
+                    && text.getParent() instanceof Labeled
+                    && (text.getText().endsWith("...") || text.getText().endsWith("…")))
+        .map(node -> ((Text) node).getText() + " for " + ((Labeled) node.getParent()).getText())
+        .toList();
   }
 
   static void noTypeIsTooSmall(Person person, String where) {
@@ -93,34 +95,62 @@ final class Sight {
     }
   }
 
-  static void nothingSticksOutOfTheWindowAndNothingScrollsSideways(Person person, String where) {
-    for (Node node : visible(person)) {
-      if (node instanceof Control
-          && !inside(node, ScrollPane.class)
-          && !inside(node, ListView.class)
-          && !inside(node, TableView.class)) {
-        Bounds bounds = node.localToScene(node.getLayoutBounds());
-        assertThat(bounds.getMaxX())
-            .as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId())
-            .isLessThanOrEqualTo(1281);
-        assertThat(bounds.getMaxY())
-            .as("%s: %s %s", where, node.getClass().getSimpleName(), node.getId())
-            .isLessThanOrEqualTo(801);
-      }
-      if (node instanceof ScrollPane pane && pane.isFitToWidth() && pane.getContent() != null) {
-        assertThat(pane.getContent().getLayoutBounds().getWidth())
-            .as("%s: %s is cut off at the right", where, pane.getId())
-            .isLessThanOrEqualTo(pane.getViewportBounds().getWidth() + 1);
-      }
-      if (node instanceof ScrollBar bar && bar.getOrientation() == Orientation.HORIZONTAL) {
-        assertThat(
-                bar.getWidth() > 0
-                    && bar.getHeight() > 0
-                    && bar.getVisibleAmount() < bar.getMax() - bar.getMin() - 1e-9
-                    && bar.isVisible())
-            .as("%s: a horizontal scroll bar in %s", where, bar.getParent())
-            .isFalse();
-      }
+  /** What lies outside the window, or would have to be scrolled to sideways. */
+  static List<String> outOfSight(Person person) {
+    return visible(person).stream().filter(Sight::isOutOfSight).map(Sight::path).toList();
+  }
+
+  private static String path(Node node) {
+    Node parent = node.getParent();
+    String name = node.getClass().getSimpleName() + "#" + node.getId();
+    String said = node instanceof Labeled labeled ? " “" + labeled.getText() + "”" : "";
+    if (node instanceof ScrollPane pane && pane.getContent() instanceof Parent content) {
+      return name + widest(content);
     }
+    return parent == null || parent.getId() == null
+        ? name + said
+        : parent.getId() + " > " + name + said;
+  }
+
+  /** Down to what asks for most width. */
+  private static String widest(Parent parent) {
+    return parent.getChildrenUnmodifiable().stream()
+        .filter(Node::isManaged)
+        .max(Comparator.comparingDouble(node -> node.minWidth(-1)))
+        .map(
+            node ->
+                " > "
+                    + node.getClass().getSimpleName()
+                    + "#"
+                    + node.getId()
+                    + node.getStyleClass()
+                    + Math.round(node.minWidth(-1))
+                    + (node instanceof Labeled labeled ? " “" + labeled.getText() + "”" : "")
+                    + (node instanceof Parent inner ? widest(inner) : ""))
+        .orElse("");
+  }
+
+  private static boolean isOutOfSight(Node node) {
+    boolean scrolled =
+        inside(node, ScrollPane.class)
+            || inside(node, ListView.class)
+            || inside(node, TableView.class);
+    Bounds bounds = node.localToScene(node.getLayoutBounds());
+    return switch (node) {
+      case ScrollPane pane
+          when pane.isFitToWidth()
+              && pane.getContent() != null
+              && pane.getContent().getLayoutBounds().getWidth()
+                  > pane.getViewportBounds().getWidth() + 1 ->
+          true;
+      case ScrollBar bar
+          when bar.getOrientation() == Orientation.HORIZONTAL
+              && bar.getWidth() > 0
+              && bar.getHeight() > 0
+              && bar.getVisibleAmount() < bar.getMax() - bar.getMin() - 1e-9 ->
+          true;
+      case Control _ when !scrolled -> bounds.getMaxX() > 1281 || bounds.getMaxY() > 801;
+      default -> false;
+    };
   }
 }

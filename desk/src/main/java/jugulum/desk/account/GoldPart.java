@@ -3,18 +3,19 @@ package jugulum.desk.account;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Account;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
+import jugulum.desk.entry.Ends;
+import jugulum.desk.entry.Wrapping;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.words.AdviceWords;
 import jugulum.desk.words.MisfitWords;
@@ -100,13 +101,10 @@ final class GoldPart {
     Label figure =
         Parts.styled(new Label(Sentences.share(shown.figures().words(), recovery)), "figure");
     figure.setId("account-" + Sentences.kind(recovery));
-    Region gap = new Region();
-    HBox.setHgrow(gap, Priority.ALWAYS);
-    HBox line =
-        new HBox(
+    Wrapping told =
+        new Wrapping(
             8,
-            name,
-            gap,
+            0,
             figure,
             Parts.styled(
                 new Label(
@@ -115,7 +113,8 @@ final class GoldPart {
                         .words()
                         .of("account.range", shown.figures().words().range(recovery))),
                 "muted"));
-    line.setAlignment(Pos.BASELINE_LEFT);
+    told.setRowValignment(VPos.BASELINE);
+    Ends line = new Ends(name, told);
     String settled = RecoveryWords.settled(shown.figures().words(), recovery);
     VBox box =
         new VBox(

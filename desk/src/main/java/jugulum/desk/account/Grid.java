@@ -3,12 +3,15 @@ package jugulum.desk.account;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.geometry.HPos;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.text.TextAlignment;
+import jugulum.desk.entry.Room;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.words.Words;
 
@@ -16,6 +19,11 @@ import jugulum.desk.words.Words;
 final class Grid extends GridPane {
   /** Room for the name of a lot. */
   private static final double NAME = 160;
+
+  private static final double CELL = 64;
+
+  /** A range of masses stays on one line. */
+  private static final double NEVER_BROKEN = 124;
 
   private int rows;
 
@@ -53,10 +61,14 @@ final class Grid extends GridPane {
     return this;
   }
 
-  /** A text that is never cut. */
+  /** A figure that goes on in the next line where its column is too narrow. */
   static Label cell(String text, String... styles) {
     Label label = new Label(text);
-    label.setMinWidth(Region.USE_PREF_SIZE);
+    label.setWrapText(true);
+    label.setTextAlignment(TextAlignment.RIGHT);
+    label.setAlignment(Pos.CENTER_RIGHT);
+    label.setMinWidth(Room.width(text, true) <= NEVER_BROKEN ? Region.USE_PREF_SIZE : CELL);
+    label.setMinHeight(Region.USE_PREF_SIZE);
     label.getStyleClass().addAll(styles);
     return label;
   }

@@ -45,7 +45,7 @@ final class RangeBar extends Pane {
   static Label scale(Words words, double from) {
     Label label =
         Parts.styled(new Label(words.of("account.scale", words.fixed(from * 100, 0))), "muted");
-    label.setMinWidth(LENGTH);
+    label.setMinWidth(Region.USE_PREF_SIZE);
     return label;
   }
 

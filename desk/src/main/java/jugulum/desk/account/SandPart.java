@@ -21,6 +21,7 @@ import jugulum.core.mass.SandBalance.Misfit;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.reconcile.Adjusted;
 import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.Wrapping;
 import jugulum.desk.panel.Closures;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.words.Figures;
@@ -92,7 +93,7 @@ final class SandPart {
                 shown.shop().containersG(),
                 shown.figures()));
     box.setId("misfit");
-    FlowPane ways = new FlowPane(8, 8);
+    FlowPane ways = new Wrapping(8, 8);
     for (LotId lot : misfit.lots()) {
       Button open =
           Buttons.plain(

@@ -1,17 +1,19 @@
 package jugulum.desk.bench;
 
+import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Batch;
+import jugulum.desk.entry.Room;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
@@ -23,6 +25,9 @@ import jugulum.desk.words.Words;
  */
 final class BatchHeader extends HBox {
   private static final double ABOUT_WIDTH = 390;
+
+  /** What a figure is is told on two lines where one is too long. */
+  private static final double NARROWEST = 150;
 
   private final Label name = Parts.styled(new Label(), "batch-name");
   private final Label about = Parts.styled(new Label(), "muted");
@@ -38,10 +43,13 @@ final class BatchHeader extends HBox {
     setId("batch-header");
     VBox whose = new VBox(2, name, about);
     whose.setMinWidth(ABOUT_WIDTH / 2);
-    whose.setPrefWidth(ABOUT_WIDTH);
+    whose.setPrefWidth(ABOUT_WIDTH / 2);
+    whose.setMaxWidth(ABOUT_WIDTH);
+    setHgrow(whose, Priority.ALWAYS);
     name.setTooltip(whole);
     about.setTooltip(whole);
     getChildren().addAll(whose, gold, found, head, sand);
+    widthProperty().addListener((_, _, _) -> goOnInTheNextLineWhereTheyMust());
   }
 
   /** A figure with what it is below it. */
@@ -54,7 +62,7 @@ final class BatchHeader extends HBox {
       number = Parts.styled(new Label(), style);
       number.setMinWidth(Region.USE_PREF_SIZE);
       number.setId(id);
-      below.setMinWidth(Region.USE_PREF_SIZE);
+      setMinWidth(NARROWEST);
       setAlignment(Pos.TOP_LEFT);
       getChildren().addAll(number, below);
     }
@@ -80,6 +88,7 @@ final class BatchHeader extends HBox {
             ? words.percent(now.sand().accountedFor().getAsDouble())
             : words.of("header.none"),
         words.of("header.sand"));
+    goOnInTheNextLineWhereTheyMust();
     Optional<Recovery> atMost =
         now.gold().recovery(Recovery.Against.FOUND).filter(Recovery::isAtMost);
     unseen.setText(
@@ -93,13 +102,30 @@ final class BatchHeader extends HBox {
     found.number.setTooltip(atMost.isPresent() ? unseen : null);
   }
 
+  /** What stands below the figures takes a second line only where one has no room for all. */
+  private void goOnInTheNextLineWhereTheyMust() {
+    List<Stat> stats = List.of(gold, found, head, sand);
+    double asked =
+        Room.width(about.getText(), false)
+            + stats.stream().mapToDouble(stat -> Room.width(stat.below.getText(), false)).sum()
+            + stats.size() * getSpacing()
+            + getInsets().getLeft()
+            + getInsets().getRight();
+    boolean tight = asked > getWidth();
+    about.setWrapText(tight);
+    stats.forEach(stat -> stat.below.setWrapText(tight));
+  }
+
   private static String about(Words words, Batch batch) {
     String day = words.day(batch.label().received());
     String closed = batch.closed() ? words.of("header.closed") : "";
-    return Stream.of(
-            closed, batch.label().source(), batch.closed() ? day : words.of("header.received", day))
-        .filter(part -> !part.isEmpty())
-        .collect(Collectors.joining(" · "));
+    return words.beside(
+        Stream.of(
+                closed,
+                batch.label().source(),
+                batch.closed() ? day : words.of("header.received", day))
+            .filter(part -> !part.isEmpty())
+            .toList());
   }
 
   private static void showRecovery(Words words, Stat stat, Worked now, Recovery.Against against) {

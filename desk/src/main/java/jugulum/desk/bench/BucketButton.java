@@ -20,7 +20,7 @@ import jugulum.desk.words.Words;
 
 /** One bucket: how much is in it, and how much gold with it. */
 final class BucketButton extends Button {
-  private static final double PADDING = 26;
+  private static final double PADDING = 19;
   private static final double TWO_LINES = 40;
 
   private final Bucket bucket;

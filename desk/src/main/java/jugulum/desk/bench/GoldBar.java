@@ -8,11 +8,11 @@ import java.util.Map;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.Place;
+import jugulum.desk.entry.Ends;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
@@ -40,11 +40,11 @@ final class GoldBar extends VBox {
     getStyleClass().add("gold-bar");
     setId("gold-bar");
     bar.getStyleClass().add("gold-bar-segments");
-    Region gap = new Region();
-    HBox.setHgrow(gap, Priority.ALWAYS);
-    HBox above =
-        new HBox(14, Parts.styled(new Label(words.of("where.title")), "muted"), small, gap, right);
-    right.setMinWidth(Region.USE_PREF_SIZE);
+    small.setWrapText(true);
+    right.setWrapText(true);
+    Label title = Parts.styled(new Label(words.of("where.title")), "muted");
+    title.setMinWidth(Region.USE_PREF_SIZE);
+    Ends above = new Ends(new HBox(14, title, small), right);
     getChildren().addAll(above, bar);
     bar.widthProperty().addListener((_, _, _) -> fit());
   }
@@ -114,7 +114,7 @@ final class GoldBar extends VBox {
         untold.add(segment.longText());
       }
     }
-    small.setText(String.join(" · ", untold));
+    small.setText(words.beside(untold));
   }
 
   private static String about(Worked worked, Figures figures) {
@@ -135,6 +135,6 @@ final class GoldBar extends VBox {
               ? words.of("where.unseen", Sentences.lots(words, worked.network(), unseen))
               : words.of("where.unseen.many", Integer.toString(unseen.size())));
     }
-    return String.join(" · ", parts);
+    return words.beside(parts);
   }
 }

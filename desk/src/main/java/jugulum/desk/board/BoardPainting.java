@@ -15,6 +15,7 @@ import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.screens.Cut;
+import jugulum.desk.entry.Room;
 import jugulum.desk.words.Words;
 
 /** Makes the nodes of a board, from the bottom layer to the top. */
@@ -146,7 +147,7 @@ final class BoardPainting {
             + SPOUT_OFFSET
             + before * (roomy() ? NEXT_SPOUT : NEXT_SPOUT_NARROW);
     double y = place.bandY(spout.from().row());
-    boolean lower = before > 0 && place.rowHeight() >= ROOMY_ROW + 14;
+    boolean lower = before > 0 && place.rowHeight() >= ROOMY_ROW + 18;
     paintSpout(spout, onSpout, x, y, lower ? new Lowered(-NEXT_SPOUT, 17) : Lowered.NOT);
   }
 
@@ -193,7 +194,8 @@ final class BoardPainting {
     if (spout.kind() == Flow.Spout.Kind.RESIDUE) {
       return;
     }
-    String text = roomy() ? texts.spout(spout) : texts.spoutMass(spout);
+    double width = NEXT_SPOUT + 50;
+    String text = roomy() ? Room.best(texts.spout(spout), width, false) : texts.spoutMass(spout);
     double labelX = x + thickness + 16 + lowered.x();
     double labelY = y + place.thickest() / 2 + 1 + lowered.y();
     overThreads.add(
@@ -201,17 +203,14 @@ final class BoardPainting {
             stock.add(
                 List.of(spout, text, labelX, labelY),
                 () ->
-                    spoutLabel(
-                        spout,
-                        onSpout,
-                        label(text, labelX, labelY, NEXT_SPOUT + 50, "spout-label"))));
+                    spoutLabel(spout, onSpout, label(text, labelX, labelY, width, "spout-label"))));
   }
 
   private Label spoutLabel(Flow.Spout spout, Consumer<Flow.Spout> onSpout, Label label) {
     label.setMouseTransparent(false);
     label.setAccessibleRole(AccessibleRole.BUTTON);
-    label.setAccessibleText(texts.spout(spout));
-    label.setTooltip(new Tooltip(texts.spout(spout)));
+    label.setAccessibleText(texts.spout(spout).getFirst());
+    label.setTooltip(new Tooltip(texts.spout(spout).getFirst()));
     label.setOnMouseClicked(_ -> onSpout.accept(spout));
     return label;
   }
@@ -281,7 +280,10 @@ final class BoardPainting {
     }
     block(x + 11, top, 18, 12, 4, "vial-cap");
     boolean gold = board.goldMg() > 0;
-    String amount = gold ? texts.gold(board.goldMg()) : words.of("board.vial.none");
+    String amount =
+        gold
+            ? texts.gold(board.goldMg())
+            : Room.best(List.of(words.of("board.vial.none"), words.of("header.none")), 96, false);
     stock.add(
         List.of("vial", amount, x, top),
         () -> {
@@ -296,8 +298,14 @@ final class BoardPainting {
     for (int i = 0; i < board.columns().size(); i++) {
       Column column = board.columns().get(i);
       double width = i == board.columns().size() - 1 ? 80 : place.columnWidth(i);
-      text(texts.title(column), place.columnX(i), 10, width, "column-title");
-      text(texts.subtitle(column), place.columnX(i), 28, width, "column-subtitle");
+      text(
+          Room.best(texts.title(column), width, true), place.columnX(i), 10, width, "column-title");
+      text(
+          Room.best(texts.subtitle(column), width, false),
+          place.columnX(i),
+          28,
+          width,
+          "column-subtitle");
     }
   }
 
@@ -330,12 +338,9 @@ final class BoardPainting {
             .filter(one -> one.cut().equals(cut) && isFirstOfRow(one.id()))
             .findFirst();
     if (roomy()) {
-      text(
-          texts.rowSizes(cut),
-          x + 76,
-          place.labelY(row) - 1,
-          place.columnWidth(column) - 76,
-          "row-sizes");
+      double width = place.columnWidth(column) - 76;
+      String sizes = Room.best(List.of(texts.rowSizes(cut), ""), width, false);
+      text(sizes, x + 76, place.labelY(row) - 1, width, "row-sizes");
     }
     boolean waitsHere =
         board.at(new Cell(column, row)).filter(Station.Waiting.class::isInstance).isPresent();
@@ -396,11 +401,12 @@ final class BoardPainting {
       boolean goldHere = board.goldByCell().containsKey(cell);
       if (!goldHere) {
         double y = waiting ? place.bandY(cell.row()) - 10 : place.labelY(cell.row()) - 1;
+        double width = place.columnWidth(cell.column());
         text(
-            texts.status(station),
+            Room.best(texts.status(station), width, false),
             place.columnX(cell.column()) + 4,
             y,
-            place.columnWidth(cell.column()),
+            width,
             "status");
       }
     }

@@ -1,7 +1,6 @@
 package jugulum.desk.board;
 
 import java.util.List;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jugulum.core.account.Worked;
 import jugulum.core.check.Check;
@@ -24,42 +23,50 @@ import jugulum.desk.words.Words;
 
 /** The writings on the board. */
 record BoardTexts(Worked worked, Figures figures) {
-  private static final String BETWEEN = " · ";
-
-  /** Longer names of machines are counted instead. */
-  private static final int ROOM_IN_HEADING = 18;
-
+  /** Longer names of machines would run into what is set aside in the row above. */
   private static final int ROOM_AT_STATION = 12;
+
+  private Words words() {
+    return figures.words();
+  }
 
   private Network network() {
     return worked.network();
   }
 
-  String title(Column column) {
-    String title = figures.words().of("board.column", column.kind());
+  /** A column's title, and a shorter one. */
+  List<String> title(Column column) {
+    return List.of(
+        again(column, words().of("board.column", column.kind())),
+        again(column, words().of("board.column.brief", column.kind())));
+  }
+
+  private String again(Column column, String title) {
     return column.repetition() > 1
-        ? figures.words().of("board.column.again", title, Integer.toString(column.repetition()))
+        ? words().of("board.column.again", title, Integer.toString(column.repetition()))
         : title;
   }
 
-  String subtitle(Column column) {
+  /** What stands under a title, said at length and in short. */
+  List<String> subtitle(Column column) {
     List<Step> steps =
         network().steps().stream()
             .filter(step -> ColumnKind.of(step.process()) == column.kind())
             .toList();
     return switch (column.kind()) {
       case FEED -> feed();
-      case SCREEN -> steps.isEmpty() ? figures.words().of("board.screen.none") : screens(steps);
+      case SCREEN ->
+          steps.isEmpty() ? List.of(words().of("board.screen.none"), "") : screens(steps);
       case GRAVITY ->
           steps.isEmpty()
-              ? figures.words().of("board.gravity.none")
-              : heading(figures.words(), machines(figures.words(), steps));
+              ? List.of(words().of("board.gravity.none"), "")
+              : heading(machines(words(), steps));
       case VIAL -> vial();
-      case MAGNET, JOIN, FINISH -> figures.words().of("board.column.about", column.kind());
+      case MAGNET, JOIN, FINISH -> List.of(words().of("board.column.about", column.kind()), "");
     };
   }
 
-  private String vial() {
+  private List<String> vial() {
     int weighed =
         (int)
             network()
@@ -69,35 +76,36 @@ record BoardTexts(Worked worked, Figures figures) {
                         lot.material() == Material.GOLD
                             && worked.gold().lots().containsKey(lot.id()))
                 .count();
-    return figures.words().counted("board.vial", weighed);
+    return List.of(words().counted("board.vial", weighed), words().fixed(weighed, 0));
   }
 
-  private String feed() {
+  private List<String> feed() {
     double grams = worked.sand().feedG();
     return grams > 0
-        ? figures.words().of("board.feed.dry", figures.sand(grams))
-        : figures.words().of("board.feed.unknown");
+        ? List.of(words().of("board.feed.dry", figures.sand(grams)), figures.sand(grams))
+        : List.of(words().of("board.feed.unknown"), words().of("header.none"));
   }
 
-  private String screens(List<Step> steps) {
+  private List<String> screens(List<Step> steps) {
     int cuts = steps.stream().mapToInt(step -> step.outputs().size()).sum();
-    String text = figures.words().counted("board.cuts", cuts);
+    String text = words().counted("board.cuts", cuts);
     StepClosure closure = worked.sand().closure(steps.getFirst().id());
     return closure.state() == StepClosure.State.NOT_ALL_WEIGHED
-        ? text
-        : figures.words().of("board.screen.found", text, figures.words().percent(closure.ratio()));
+        ? List.of(text, "")
+        : List.of(
+            words().of("board.screen.found", text, words().percent(closure.ratio())), text, "");
   }
 
   private static List<String> machines(Words words, List<Step> steps) {
     return steps.stream().map(one -> BoardTexts.shortMachine(words, one)).distinct().toList();
   }
 
-  /** The machines by name, or how many where their names would not fit. */
-  private static String heading(Words words, List<String> machines) {
-    String names = String.join(BETWEEN, machines);
-    return names.length() > ROOM_IN_HEADING
-        ? words.of("board.machines", Integer.toString(machines.size()))
-        : names;
+  /** The machines by name, or how many where their names have no room. */
+  private List<String> heading(List<String> machines) {
+    return List.of(
+        words().beside(machines),
+        words().of("board.machines", Integer.toString(machines.size())),
+        "");
   }
 
   private static String shortMachine(Words words, Step step) {
@@ -107,107 +115,124 @@ record BoardTexts(Worked worked, Figures figures) {
   }
 
   String rowName(Cut cut) {
-    return Sentences.cut(figures.words(), cut);
+    return Sentences.cut(words(), cut);
   }
 
   String rowSizes(Cut cut) {
     if (cut.isAll()) {
-      return figures.words().of("board.screen.none");
+      return words().of("board.screen.none");
     }
     if (cut.isClosed()) {
-      return Sentences.sizes(figures.words(), cut);
+      return Sentences.sizes(words(), cut);
     }
     return cut.isOversize()
-        ? figures.words().of("board.sizes.over", figures.words().plain(cut.lowerMm()))
-        : figures.words().of("board.sizes.under", figures.words().plain(cut.upperMm()));
+        ? words().of("board.sizes.over", words().plain(cut.lowerMm()))
+        : words().of("board.sizes.under", words().plain(cut.upperMm()));
   }
 
   String mass(LotId lot) {
     LotMass mass = worked.sand().mass(lot);
     if (!mass.isKnown()) {
-      return figures.words().of("mass.unknown");
+      return words().of("mass.unknown");
     }
     return mass.basis() == LotMass.Basis.DIFFERENCE
-        ? figures.words().of("mass.difference", figures.sand(mass.grams()))
+        ? words().of("mass.difference", figures.sand(mass.grams()))
         : figures.sand(mass.grams());
   }
 
-  /** What is going on at a station, in a few words. */
-  String status(Station station) {
+  /** What is going on at a station, said at length and in short. */
+  List<String> status(Station station) {
     return switch (station) {
       case Station.Waiting(Cell _, LotId id) -> {
         Lot lot = network().lot(id).orElseThrow();
-        yield figures.words().of("board.waiting", figures.words().of("material", lot.material()));
+        yield List.of(
+            words().of("board.waiting", words().of("material", lot.material())),
+            words().of("board.waiting.short"));
       }
       case Station.Work(Cell _, List<StepId> ids) ->
           work(ids.stream().map(id -> network().batch().step(id).orElseThrow()).toList());
     };
   }
 
-  private String work(List<Step> steps) {
+  private List<String> work(List<Step> steps) {
     boolean done = steps.stream().allMatch(step -> step.finishedAt().isPresent());
-    String what =
+    List<String> what =
         switch (steps.getLast().process()) {
           case Process.MagnetRun _ -> magnet(steps.getLast(), done);
           case Process.GravityRun _ -> gravity(steps);
           case Process.Screening _ ->
-              figures.words().counted("board.cuts", steps.getLast().outputs().size());
+              List.of(words().counted("board.cuts", steps.getLast().outputs().size()));
           case Process.Receive _, Process.Merging _, Process.Splitting _, Process.Finishing _ ->
-              Sentences.process(figures.words(), steps.getLast().process());
+              List.of(Sentences.process(words(), steps.getLast().process()));
         };
-    return done ? figures.words().of("board.done", what) : what;
+    return done
+        ? Stream.concat(
+                what.stream().map(one -> words().of("board.done", one)),
+                Stream.of(words().of("tick")))
+            .toList()
+        : what;
   }
 
-  private String magnet(Step step, boolean done) {
+  private List<String> magnet(Step step, boolean done) {
     int passes = step.passes().size();
+    String number = Integer.toString(done ? passes : passes + 1);
     if (!done) {
-      return figures.words().of("board.magnet.pass", Integer.toString(passes + 1));
+      return List.of(words().of("board.magnet.pass", number), number);
     }
     Removal removal = Check.known(worked.gold().removals(), step.id());
     boolean clean = removal.left().isPresent() && removal.left().getAsDouble() < 1;
-    return figures.words().counted(clean ? "board.magnet.clean" : "board.magnet.passes", passes);
+    String said = words().counted("board.magnet.passes", passes);
+    return clean
+        ? List.of(words().counted("board.magnet.clean", passes), said, number)
+        : List.of(said, number);
   }
 
-  private String gravity(List<Step> steps) {
-    String runs = runs(steps);
+  private List<String> gravity(List<Step> steps) {
+    List<String> runs = runs(steps);
     return steps.stream().map(RunLog::of).anyMatch(RunLog::isRunning)
-        ? figures.words().of("board.gravity.running", runs)
+        ? Stream.concat(
+                runs.stream().map(one -> words().of("board.gravity.running", one)),
+                Stream.of(words().of("board.gravity.running.short")))
+            .toList()
         : runs;
   }
 
-  private String runs(List<Step> steps) {
-    String names = String.join(BETWEEN, machines(figures.words(), steps));
+  private List<String> runs(List<Step> steps) {
+    List<String> machines = machines(words(), steps);
+    String names = words().beside(machines);
     String number = Integer.toString(steps.size());
     if (steps.size() == 1) {
-      return names;
+      return List.of(names, number);
     }
     if (Reductions.cuts(network(), steps.getFirst()).size() == steps.size()) {
-      return figures.words().of("board.gravity.cuts", names, number);
+      return List.of(words().of("board.gravity.cuts", names, number), number);
     }
+    String kinds = words().of("board.gravity.many", number, Integer.toString(machines.size()));
     return names.length() > ROOM_AT_STATION
-        ? figures
-            .words()
-            .of(
-                "board.gravity.many",
-                number,
-                Integer.toString(machines(figures.words(), steps).size()))
-        : figures.words().of("board.gravity.runs", names, number);
+        ? List.of(kinds, number)
+        : List.of(words().of("board.gravity.runs", names, number), kinds, number);
   }
 
-  String spout(Flow.Spout spout) {
-    String mass = spout.grams() > 0 ? figures.sand(spout.grams()) : "";
+  /** What leaves the board here, said at length and in short. */
+  List<String> spout(Flow.Spout spout) {
     String what =
         spout.kind() == Flow.Spout.Kind.WAITING
-            ? network().lots(spout.lots()).stream()
-                .map(lot -> figures.words().of("material", lot.material()))
-                .distinct()
-                .collect(Collectors.joining(", "))
-            : figures.words().of("board.spout", spout.kind());
-    return Stream.of(what, mass).filter(part -> !part.isEmpty()).collect(Collectors.joining(" "));
+            ? words()
+                .list(
+                    network().lots(spout.lots()).stream()
+                        .map(lot -> words().of("material", lot.material()))
+                        .distinct()
+                        .toList())
+            : words().of("board.spout", spout.kind());
+    if (spout.grams() <= 0) {
+      return List.of(what);
+    }
+    String mass = figures.sand(spout.grams());
+    return List.of(words().of("board.spout.mass", what, mass), mass);
   }
 
   String spoutMass(Flow.Spout spout) {
-    return spout.grams() > 0 ? figures.sand(spout.grams()) : figures.words().of("mass.unknown");
+    return spout.grams() > 0 ? figures.sand(spout.grams()) : words().of("mass.unknown");
   }
 
   String gold(double mg) {
@@ -218,8 +243,11 @@ record BoardTexts(Worked worked, Figures figures) {
   String spoken(Station station, BoardModel board) {
     Cell cell = station.cell();
     String row = cell.row() == Cell.HEADER ? "" : rowName(board.rows().get(cell.row()));
-    return figures
-        .words()
-        .of("board.spoken", title(board.columns().get(cell.column())), row, status(station));
+    return words()
+        .of(
+            "board.spoken",
+            title(board.columns().get(cell.column())).getFirst(),
+            row,
+            status(station).getFirst());
   }
 }

@@ -2,7 +2,6 @@ package jugulum.desk.chart;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import jugulum.core.plan.Plan;
 import jugulum.core.plan.PlannedCut;
 import jugulum.core.plan.PlannedCut.Run;
@@ -102,15 +101,19 @@ public final class CutGoldChart {
   /** The bars in words. */
   public static String spoken(Plan plan, Figures figures) {
     Words words = figures.words();
-    return plan.cuts().stream()
-        .map(
-            cut ->
-                words.of(
-                    "cut-gold.spoken",
-                    Sentences.cut(words, cut.cut()),
-                    figures.gold(cut.won().usual()),
-                    figures.gold(cut.goldMg()),
-                    cut.fate() instanceof Run run ? told(words, run) : words.of("chart.by-hand")))
-        .collect(Collectors.joining(". "));
+    return words.joined(
+        "join.sentences",
+        plan.cuts().stream()
+            .map(
+                cut ->
+                    words.of(
+                        "cut-gold.spoken",
+                        Sentences.cut(words, cut.cut()),
+                        figures.gold(cut.won().usual()),
+                        figures.gold(cut.goldMg()),
+                        cut.fate() instanceof Run run
+                            ? told(words, run)
+                            : words.of("chart.by-hand")))
+            .toList());
   }
 }

@@ -2,7 +2,6 @@ package jugulum.desk.chart;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import jugulum.core.check.Band;
 import jugulum.desk.chart.Mark.Anchor;
 import jugulum.desk.words.Words;
@@ -109,13 +108,15 @@ public final class DialChart {
     return words.of(
         "runs.spoken",
         axis,
-        runs.stream()
-            .map(
-                run ->
-                    words.of(
-                        "runs.spoken.each",
-                        words.rounded(run.value(), 2),
-                        words.percent(run.recovery().usual())))
-            .collect(Collectors.joining("; ")));
+        words.joined(
+            "join.or",
+            runs.stream()
+                .map(
+                    run ->
+                        words.of(
+                            "runs.spoken.each",
+                            words.rounded(run.value(), 2),
+                            words.percent(run.recovery().usual())))
+                .toList()));
   }
 }

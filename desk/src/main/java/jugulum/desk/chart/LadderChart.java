@@ -3,7 +3,6 @@ package jugulum.desk.chart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import jugulum.desk.chart.Mark.Anchor;
 import jugulum.desk.chart.Mark.Spot;
 import jugulum.desk.words.Words;
@@ -68,9 +67,8 @@ public final class LadderChart {
   /** The decline in words. */
   public static String spoken(Words words, List<Double> catches, OptionalDouble next) {
     String each =
-        catches.stream()
-            .map(one -> words.fixed(one, one == Math.rint(one) ? 0 : 1))
-            .collect(Collectors.joining(", "));
+        words.row(
+            catches.stream().map(one -> words.fixed(one, one == Math.rint(one) ? 0 : 1)).toList());
     return next.isPresent()
         ? words.of("ladder.spoken.next", each, words.fixed(next.getAsDouble(), 1))
         : words.of("ladder.spoken", each);

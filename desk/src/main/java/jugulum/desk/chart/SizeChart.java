@@ -115,10 +115,10 @@ public final class SizeChart {
         all.stream()
             .map(
                 series ->
-                    series.name()
-                        + ": "
-                        + String.join(
-                            ", ",
+                    words.of(
+                        "chart.curve.spoken",
+                        series.name(),
+                        words.row(
                             series.curve().points().stream()
                                 .map(
                                     point ->
@@ -126,7 +126,7 @@ public final class SizeChart {
                                             "chart.spoken",
                                             words.percent(point.finer()),
                                             words.plain(point.sizeMm())))
-                                .toList()));
-    return String.join(". ", each.toList());
+                                .toList())));
+    return words.joined("join.sentences", each.toList());
   }
 }

@@ -3,7 +3,6 @@ package jugulum.desk.chart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jugulum.core.plan.Plan;
 import jugulum.core.plan.Trade;
@@ -139,14 +138,16 @@ public final class TradeChart {
   /** The curve in words. */
   public static String spoken(Trade trade, Figures figures) {
     Words words = figures.words();
-    return trade.points().stream()
-        .map(
-            point ->
-                words.of(
-                    "trade.spoken",
-                    Integer.toString(point.plan().stack().size()),
-                    figures.gold(point.plan().won().usual()),
-                    words.time(point.plan().minutes())))
-        .collect(Collectors.joining(". "));
+    return words.joined(
+        "join.sentences",
+        trade.points().stream()
+            .map(
+                point ->
+                    words.of(
+                        "trade.spoken",
+                        Integer.toString(point.plan().stack().size()),
+                        figures.gold(point.plan().won().usual()),
+                        words.time(point.plan().minutes())))
+            .toList());
   }
 }

@@ -209,8 +209,8 @@ public final class WindowChart {
 
   /** What the windows show, in words. */
   public static String spoken(Words words, Plan plan) {
-    return String.join(
-        ". ",
+    return words.joined(
+        "join.sentences",
         plan.cuts().stream()
             .map(
                 cut ->

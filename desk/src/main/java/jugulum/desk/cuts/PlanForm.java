@@ -41,6 +41,7 @@ import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
+import jugulum.desk.entry.Wrapping;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
 import jugulum.desk.panel.Ticks;
@@ -82,7 +83,7 @@ final class PlanForm extends VBox {
           words.of("plan.grains"),
           words.of("plan.grains.hint"),
           Parsers.optional(one -> GrainsText.parse(words, one)));
-  private final FlowPane heavies = new FlowPane(6, 6);
+  private final FlowPane heavies = new Wrapping(6, 6);
   private final Segments<Boolean> magnet =
       new Segments<>(
           "plan-magnet",

@@ -46,6 +46,7 @@ import jugulum.desk.chart.SizeChart.Series;
 import jugulum.desk.chart.Svg;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.Choices;
+import jugulum.desk.entry.Wrapping;
 import jugulum.desk.files.BatchFiles;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
@@ -80,7 +81,7 @@ final class SizesPane extends BorderPane {
   private final DrawingView chart = new DrawingView("size-chart");
   private final VBox facts = new VBox(8);
   private final GridPane table = new GridPane();
-  private final FlowPane overlays = new FlowPane(14, 8);
+  private final FlowPane overlays = new Wrapping(14, 8);
   private final ComboBox<Layout> layout =
       Choices.of(
           "csv-layout",

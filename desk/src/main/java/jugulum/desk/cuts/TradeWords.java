@@ -86,7 +86,9 @@ final class TradeWords {
     Set<String> more = new HashSet<>(labels(to));
     boolean nested = more.containsAll(labels(from));
     more.removeAll(labels(from));
-    return nested ? String.join(", ", more) : words.of("trade.other", PlanWords.stack(words, to));
+    return nested
+        ? words.row(List.copyOf(more))
+        : words.of("trade.other", PlanWords.stack(words, to));
   }
 
   private static List<String> labels(Plan plan) {

@@ -8,6 +8,9 @@ import javafx.scene.layout.Region;
 
 /** Buttons that show the key that presses them. */
 public final class Buttons {
+  /** Where even that is missing the text is cut off, in pixels. */
+  private static final double NARROWEST = 44;
+
   private Buttons() {}
 
   /** The one thing to do next. */
@@ -35,7 +38,9 @@ public final class Buttons {
     button.setId(id);
     button.getStyleClass().add(style);
     button.setMnemonicParsing(false);
-    button.setMinWidth(Region.USE_PREF_SIZE);
+    button.setWrapText(true);
+    button.setMinWidth(NARROWEST);
+    button.setMinHeight(Region.USE_PREF_SIZE);
     button.setAccessibleText(text);
     button.setOnAction(_ -> action.run());
     if (!key.isEmpty()) {

@@ -3,6 +3,7 @@ package jugulum.desk.entry;
 import java.util.List;
 import java.util.function.Function;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ListCell;
 import javafx.util.StringConverter;
 
 /** Lists to choose one thing from. */
@@ -36,8 +37,25 @@ public final class Choices {
             throw new UnsupportedOperationException("the list is not typed into");
           }
         });
+    box.setButtonCell(new WholeCell<>(name));
     box.getItems().setAll(things);
     box.getSelectionModel().selectFirst();
     return box;
+  }
+
+  /** What is chosen, on two lines where one is too short. */
+  private static final class WholeCell<T> extends ListCell<T> {
+    private final Function<T, String> name;
+
+    WholeCell(Function<T, String> name) {
+      this.name = name;
+      setWrapText(true);
+    }
+
+    @Override
+    protected void updateItem(T thing, boolean empty) {
+      super.updateItem(thing, empty);
+      setText(empty || thing == null ? "" : name.apply(thing));
+    }
   }
 }

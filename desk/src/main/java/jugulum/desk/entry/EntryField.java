@@ -6,6 +6,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.desk.words.Words;
 
@@ -44,6 +45,8 @@ public final class EntryField<T> extends VBox {
     getStyleClass().add("entry");
     Label label = new Label(name);
     label.getStyleClass().add("entry-label");
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
     label.setLabelFor(field);
     field.setId(id);
     field.setPromptText(hint);
@@ -80,12 +83,14 @@ public final class EntryField<T> extends VBox {
     error.setText(words.of("entry.error", sentence));
     error.setVisible(true);
     field.pseudoClassStateChanged(WRONG, true);
-    field.setAccessibleText(name + ". " + sentence);
+    field.setAccessibleText(words.of("entry.spoken", name, sentence));
   }
 
   /** What was typed, as understood, without saying anything. */
   public Entry<T> parsed() {
-    return isPut() ? new Entry.Value<>(put.orElseThrow().value()) : parser.apply(field.getText());
+    return isPut()
+        ? new Entry.Value<>(put.orElseThrow().value())
+        : parser.apply(words.typed(field.getText()));
   }
 
   /**

@@ -1,8 +1,11 @@
 package jugulum.desk.entry;
 
 import java.util.List;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
+import javafx.geometry.VPos;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.VBox;
 
 /**
@@ -10,18 +13,21 @@ import javafx.scene.layout.VBox;
  * room.
  */
 public final class FieldRow extends VBox {
-  private static final double ANY_WIDTH = 10;
-
   /** Puts fields side by side. */
   public FieldRow(List<? extends EntryField<?>> fields) {
     getStyleClass().add("entry");
-    HBox row = new HBox();
+    GridPane row = new GridPane();
     row.getStyleClass().add("form-row");
+    RowConstraints onOneLine = new RowConstraints();
+    onOneLine.setValignment(VPos.BOTTOM);
+    row.getRowConstraints().add(onOneLine);
     getChildren().add(row);
     for (EntryField<?> field : fields) {
-      field.setPrefWidth(ANY_WIDTH);
-      HBox.setHgrow(field, Priority.ALWAYS);
-      row.getChildren().add(field);
+      ColumnConstraints share = new ColumnConstraints();
+      share.setPercentWidth(100.0 / fields.size());
+      row.getColumnConstraints().add(share);
+      field.setMaxHeight(Region.USE_PREF_SIZE);
+      row.addRow(0, field);
       getChildren().add(field.takeError());
     }
   }

@@ -36,7 +36,7 @@ public final class RecordBox extends VBox {
     this.record = record;
     button = Buttons.primary(id, text, "Enter", this::record);
     form.fields().forEach(field -> field.field().setOnAction(_ -> button.fire()));
-    FlowPane buttons = new FlowPane(10, 10, button);
+    FlowPane buttons = new Wrapping(10, 10, button);
     buttons.getStyleClass().add("buttons");
     getChildren().addAll(form, buttons);
   }

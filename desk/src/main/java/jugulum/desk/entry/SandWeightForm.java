@@ -23,7 +23,7 @@ public final class SandWeightForm extends MeasureForm {
   private final EntryField<MassText.Mass> gross;
   private final EntryField<Optional<Tare>> tare;
   private final EntryField<Optional<Moisture>> moisture;
-  private final FlowPane offered = new FlowPane(6, 6);
+  private final FlowPane offered = new Wrapping(6, 6);
   private List<Container> shown = List.of();
   private int bowl = 1;
 

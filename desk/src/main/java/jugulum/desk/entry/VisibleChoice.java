@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Measure.VisibleGold.State;
@@ -45,7 +46,10 @@ public final class VisibleChoice extends VBox {
     judged.visibleProperty().bind(state.valueProperty().isEqualTo(State.JUDGED));
     state.valueProperty().addListener((_, _, _) -> untold = false);
     state.setValue(State.LEFT_IN);
-    getChildren().addAll(state, taken, judged);
+    Label asked = new Label(words.of("form.visible"));
+    asked.getStyleClass().add("entry-label");
+    asked.setLabelFor(state);
+    getChildren().addAll(new VBox(3, asked, state), taken, judged);
   }
 
   private static EntryField<MassText.Mass> gold(

@@ -76,7 +76,7 @@ final class RunsPane extends BorderPane {
         words, table, "magnetics.cut", 90, ran -> Sentences.cut(words, ran.run().cut()), false);
     TextColumns.add(
         words, table, "runs.fed", 108, ran -> told(ran.run().fedG(), figures()::sand), true);
-    TextColumns.addLong(words, table, "runs.settings", 256, ran -> settings(ran.run()));
+    TextColumns.add(words, table, "runs.settings", 256, ran -> settings(ran.run()), false);
     TextColumns.add(
         words, table, "runs.time", 80, ran -> told(ran.run().minutes(), words::time), true);
     TextColumns.add(words, table, "runs.recovery", 214, this::recovery, true);
@@ -165,11 +165,12 @@ final class RunsPane extends BorderPane {
   }
 
   private String settings(PastRun run) {
-    return dialsOf(run.machine())
-        .filter(dial -> run.setting(dial.id()).isPresent())
-        .limit(MOST_SETTINGS)
-        .map(dial -> setting(words, dial, run))
-        .collect(Collectors.joining(" · "));
+    return words.beside(
+        dialsOf(run.machine())
+            .filter(dial -> run.setting(dial.id()).isPresent())
+            .limit(MOST_SETTINGS)
+            .map(dial -> setting(words, dial, run))
+            .toList());
   }
 
   private static String setting(Words words, Dial dial, PastRun run) {

@@ -3,7 +3,6 @@ package jugulum.desk.panel;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
@@ -73,11 +72,12 @@ final class CutsBox extends VBox {
   private Node line(Worked worked, Step cut, int number, Sheet sheet, Figures figures) {
     Map<String, Double> set = PastRun.settings(cut);
     String settings =
-        sheet.dials().stream()
-            .filter(dial -> set.containsKey(dial.id()))
-            .limit(MOST_SETTINGS)
-            .map(dial -> told(words, dial, Check.known(set, dial.id())))
-            .collect(Collectors.joining(" · "));
+        words.beside(
+            sheet.dials().stream()
+                .filter(dial -> set.containsKey(dial.id()))
+                .limit(MOST_SETTINGS)
+                .map(dial -> told(words, dial, Check.known(set, dial.id())))
+                .toList());
     String mass =
         worked
             .network()

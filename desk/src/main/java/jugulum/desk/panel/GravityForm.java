@@ -34,6 +34,7 @@ import jugulum.core.window.Conditions;
 import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.Wrapping;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
@@ -62,7 +63,7 @@ final class GravityForm extends StepForm {
           words.of("gravity.name"),
           words.of("gravity.name.hint"),
           typed -> new Entry.Value<>(typed.strip()));
-  private final FlowPane ports = new FlowPane(14, 8);
+  private final FlowPane ports = new Wrapping(14, 8);
   private final VBox why = new VBox(6);
   private final VBox cautions = new VBox(6);
   private final Optional<Machine> wanted;

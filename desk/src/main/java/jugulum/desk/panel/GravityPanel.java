@@ -19,6 +19,7 @@ import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Gear;
 import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.Wrapping;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -33,7 +34,7 @@ final class GravityPanel extends StepPanel {
   private ReadingList log;
   private final StageBox stage = new StageBox();
   private final CutsBox cuts;
-  private final FlowPane again = new FlowPane(8, 8);
+  private final FlowPane again = new Wrapping(8, 8);
   private final VBox logBox;
   private Button wrong;
   private Button look;

@@ -13,6 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.LotId;
+import jugulum.desk.entry.Room;
 import jugulum.desk.words.Words;
 
 /**
@@ -28,6 +29,13 @@ public final class LotList extends ListView<LotList.Row> {
 
   private static final double FIGURE = 70;
   private static final double GOLD = 96;
+  private static final double GAP = 10;
+
+  /** Figures are set a little larger than names. */
+  private static final double FIGURE_TYPE = 15.0 / 14;
+
+  /** What the panel at the right of the bench leaves for a line, in pixels. */
+  private static final double ROOM = 350;
 
   /**
    * One lot.
@@ -59,10 +67,14 @@ public final class LotList extends ListView<LotList.Row> {
     }
   }
 
-  private final Names names;
+  private final Words words;
+  private final Names wanted;
+  private Names names;
 
   /** Makes an empty list. */
   public LotList(Words words, String id, Names names, Consumer<LotId> onOpen) {
+    this.words = words;
+    this.wanted = names;
     this.names = names;
     setId(id);
     getStyleClass().add("lot-list");
@@ -92,7 +104,9 @@ public final class LotList extends ListView<LotList.Row> {
     for (String title : titles) {
       Label label = new Label(title);
       label.getStyleClass().addAll("muted", "lot-figure");
-      label.setMinWidth(FIGURE);
+      label.setWrapText(true);
+      label.setMinWidth(FIGURE / 2);
+      label.setPrefWidth(FIGURE);
       line.getChildren().add(label);
     }
     return line;
@@ -101,6 +115,7 @@ public final class LotList extends ListView<LotList.Row> {
   /** Shows these lots; the one chosen stays chosen. */
   public void show(List<Row> rows) {
     Optional<LotId> before = chosen();
+    arrange(rows.stream().allMatch(row -> width(row) <= ROOM) ? wanted : Names.OVER_FIGURES);
     getItems().setAll(rows);
     double height = rows.size() * names.row + 4;
     setPrefHeight(height);
@@ -110,6 +125,26 @@ public final class LotList extends ListView<LotList.Row> {
       getSelectionModel()
           .select(rows.stream().filter(Row::open).findFirst().orElse(rows.getFirst()));
     }
+  }
+
+  /** Names go over the figures where a line has no room for both. */
+  private void arrange(Names how) {
+    if (how != names) {
+      names = how;
+      setFixedCellSize(how.row);
+      setCellFactory(_ -> new Cell(words, how));
+    }
+  }
+
+  private static double width(Row row) {
+    double figures =
+        row.figures().stream().mapToDouble(figure -> Math.max(FIGURE, figureWidth(figure))).sum();
+    double gold = Math.max(row.told() ? GOLD : 0, Room.width(row.gold(), false));
+    return Room.width(row.name(), true) + figures + gold + GAP * (2 + row.figures().size());
+  }
+
+  private static double figureWidth(String figure) {
+    return Room.width(figure, false) * FIGURE_TYPE;
   }
 
   /** The lot chosen. */
@@ -164,7 +199,7 @@ public final class LotList extends ListView<LotList.Row> {
       line.getChildren().add(gold);
       setGraphic(names == Names.OVER_FIGURES ? new VBox(2, name, line) : line);
       setAccessibleText(
-          words.of("lot-list.spoken", row.name(), String.join(", ", row.figures()), row.gold()));
+          words.of("lot-list.spoken", row.name(), words.row(row.figures()), row.gold()));
     }
   }
 }

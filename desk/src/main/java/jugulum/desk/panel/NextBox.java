@@ -16,6 +16,7 @@ import jugulum.core.ledger.Route.Does;
 import jugulum.core.ledger.Route.Leg;
 import jugulum.core.task.NextLeg;
 import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.Wrapping;
 import jugulum.desk.panel.FatePanel.Fate;
 import jugulum.desk.words.RouteWords;
 import jugulum.desk.words.Words;
@@ -27,7 +28,7 @@ import jugulum.desk.words.Words;
 final class NextBox extends VBox {
   private NextBox(Words words, Optional<Node> first, List<Button> ways) {
     getStyleClass().add("next-box");
-    FlowPane buttons = new FlowPane(8, 8);
+    FlowPane buttons = new Wrapping(8, 8);
     buttons.getChildren().addAll(ways);
     getChildren().add(Parts.section(words.of("next.title")));
     first.ifPresent(getChildren()::add);

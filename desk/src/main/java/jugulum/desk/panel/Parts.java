@@ -9,13 +9,16 @@ import javafx.scene.layout.VBox;
 
 /** The parts panels are built of. */
 public final class Parts {
+  /** A value longer than that goes on in the next line before it pushes its name away. */
+  private static final double VALUE = 90;
+
   private Parts() {}
 
   /** A heading with the thing in hand beside it. */
   public static HBox heading(String title, String inHand) {
     Label name = styled(new Label(title), "panel-title");
+    name.setWrapText(true);
     Label thing = styled(new Label(inHand), "in-hand");
-    name.setMinWidth(Region.USE_PREF_SIZE);
     thing.setWrapText(true);
     HBox heading = new HBox(name, thing);
     heading.getStyleClass().add("panel-heading");
@@ -53,7 +56,8 @@ public final class Parts {
   public static HBox line(String left, String right, String... styles) {
     Label name = sentence(left, "line-name");
     Label value = styled(new Label(right), "line-value");
-    value.setMinWidth(Region.USE_PREF_SIZE);
+    value.setWrapText(true);
+    value.setMinWidth(VALUE);
     value.getStyleClass().addAll(styles);
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);

@@ -84,7 +84,8 @@ final class PassList extends GridPane {
 
   private static Label head(Words words, String key) {
     Label label = Parts.styled(new Label(words.of(key)), "muted");
-    label.setMinWidth(Region.USE_PREF_SIZE);
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
     return label;
   }
 }

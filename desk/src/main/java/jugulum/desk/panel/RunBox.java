@@ -19,6 +19,7 @@ import jugulum.core.machine.BenchSums;
 import jugulum.core.machine.Due;
 import jugulum.core.machine.RunLog;
 import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.Wrapping;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.RunWatch;
 import jugulum.desk.told.Told;
@@ -37,7 +38,7 @@ final class RunBox extends VBox {
   private final Button run;
   private final Button charge;
   private final List<Button> whileOpen;
-  private final FlowPane buttons = new FlowPane(8, 8);
+  private final FlowPane buttons = new Wrapping(8, 8);
   private Optional<Worked> worked = Optional.empty();
 
   /**

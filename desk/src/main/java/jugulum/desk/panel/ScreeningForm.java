@@ -2,7 +2,6 @@ package jugulum.desk.panel;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
@@ -20,6 +19,7 @@ import jugulum.core.shop.OwnedScreen;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.Wrapping;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
@@ -31,7 +31,7 @@ import jugulum.desk.words.Words;
 final class ScreeningForm extends StepForm {
   @Prologue private final Words words;
   private Cut feed = Cut.ALL;
-  private final FlowPane choice = new FlowPane(8, 8);
+  private final FlowPane choice = new Wrapping(8, 8);
   private final Label cuts = Parts.sentence("", "in-hand-text");
   private final Segments<Manner> manner =
       new Segments<>(
@@ -135,9 +135,8 @@ final class ScreeningForm extends StepForm {
         cuts.setText(
             words.of(
                 "screening.makes",
-                Cut.of(feed, typed).stream()
-                    .map(one -> Sentences.cut(words, one))
-                    .collect(Collectors.joining(" · "))));
+                words.beside(
+                    Cut.of(feed, typed).stream().map(one -> Sentences.cut(words, one)).toList())));
       }
       case Entry.Bad<List<Screen>> _ -> {
         if (stack.field().getText().isBlank()) {

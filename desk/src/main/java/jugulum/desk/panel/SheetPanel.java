@@ -9,7 +9,6 @@ import java.util.OptionalDouble;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
@@ -26,6 +25,7 @@ import jugulum.core.shop.ShopEdit;
 import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.DialText;
 import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.Wrapping;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.print.SheetPage;
 import jugulum.desk.print.SheetPdf;
@@ -86,7 +86,7 @@ final class SheetPanel extends Panel {
             Parts.heading(words.of("sheet.title"), GearWords.name(words, gear)),
             Parts.sentence(suits(words, sheet), "muted"),
             fit);
-    getChildren().add(new FlowPane(8, 8, print, keep));
+    getChildren().add(new Wrapping(8, 8, print, keep));
     getChildren().add(Parts.section(words.of("sheet.checks")));
     sheet.checks().forEach(check -> getChildren().add(tick(check)));
     getChildren().add(Parts.section(words.of("sheet.dials")));

@@ -2,7 +2,6 @@ package jugulum.desk.panel;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -12,6 +11,7 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
+import jugulum.desk.entry.Wrapping;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
@@ -40,7 +40,7 @@ class StepPanel extends Panel {
     this.desk = desk;
     this.outputs = new OutputsBox(desk);
     this.footer = new StepFooter(step, desk);
-    FlowPane heading = new FlowPane(12, 2, title, inHand);
+    FlowPane heading = new Wrapping(12, 2, title, inHand);
     outputs.head(heads());
     closure.setId("closure");
     getChildren().addAll(heading, taken);
@@ -124,8 +124,7 @@ class StepPanel extends Panel {
     Step now = there(worked.batch().step(step));
     List<Lot> inputs = worked.network().lots(now.inputs());
     title.setText(Sentences.process(words, now.process()));
-    inHand.setText(
-        inputs.stream().map(one -> Sentences.lot(words, one)).collect(Collectors.joining(", ")));
+    inHand.setText(words.row(inputs.stream().map(one -> Sentences.lot(words, one)).toList()));
     taken.setText(taken(worked, now, inputs, figures));
     ownEntry().forEach(part -> Parts.shown(part, !worked.batch().closed()));
     outputs.show(worked, now.outputs(), lot -> row(lot, worked, figures));

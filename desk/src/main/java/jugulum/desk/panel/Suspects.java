@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import jugulum.core.account.Worked;
 import jugulum.core.mass.StepClosure;
@@ -46,15 +45,17 @@ final class Suspects {
               "suspect.fits", figures.sand(only.readG()), figures.sand(only.rightG()), question));
     }
     String each =
-        weights.stream()
-            .map(
-                one ->
-                    words.of(
-                        "suspect.each",
-                        lot(words, one, worked),
-                        figures.sand(one.readG()),
-                        figures.sand(one.rightG())))
-            .collect(Collectors.joining(words.of("suspect.or")));
+        words.joined(
+            "join.or",
+            weights.stream()
+                .map(
+                    one ->
+                        words.of(
+                            "suspect.each",
+                            lot(words, one, worked),
+                            figures.sand(one.readG()),
+                            figures.sand(one.rightG())))
+                .toList());
     return Parts.advice("fault", question, words.of("suspect.one-of", each));
   }
 

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
@@ -45,6 +45,9 @@ import jugulum.desk.words.Words;
 final class MagneticsPane extends BorderPane {
   private static final double USUAL_SPREAD = 0.05;
 
+  /** The table scrolls; what is asked below it stays in sight. */
+  private static final double LEAST_TABLE = 96;
+
   @Prologue private final Words words;
   private final Workbench workbench;
   private final TableView<Held> table = new TableView<>();
@@ -75,7 +78,7 @@ final class MagneticsPane extends BorderPane {
   private final Label shares = Parts.sentence("", "answer");
   private final VisibleChoice visible;
   private final Label said = Parts.sentence("", "fine-text");
-  private final VBox composite = new VBox(10);
+  private final VBox composite = new VBox(6);
 
   /** What is asked of the window. */
   interface Window {
@@ -112,8 +115,8 @@ final class MagneticsPane extends BorderPane {
         true);
     TextColumns.add(
         words, table, "magnetics.look", 160, one -> MagneticsPane.looks(words, one), false);
-    TextColumns.addLong(words, table, "gold.free", 250, held -> gold(held, GoldWords::free));
-    TextColumns.addLong(words, table, "gold.hidden", 250, held -> gold(held, GoldWords::hidden));
+    TextColumns.add(words, table, "gold.free", 250, held -> gold(held, GoldWords::free), false);
+    TextColumns.add(words, table, "gold.hidden", 250, held -> gold(held, GoldWords::hidden), false);
     TextColumns.add(words, table, "magnetics.fate", 170, this::fate, false);
     table.setOnKeyPressed(
         key -> {
@@ -147,6 +150,7 @@ final class MagneticsPane extends BorderPane {
             Parts.row(
                 Buttons.primary("share-out", words.of("magnetics.share"), "Enter", this::share)),
             said);
+    table.setMinHeight(LEAST_TABLE);
     setCenter(table);
     VBox below =
         new VBox(
@@ -160,7 +164,11 @@ final class MagneticsPane extends BorderPane {
                     () -> chosen().ifPresent(window::open))),
             composite);
     below.getStyleClass().add("page-top");
-    setBottom(below);
+    ScrollPane rest = new ScrollPane(below);
+    rest.getStyleClass().add("page-scroll");
+    rest.setFitToWidth(true);
+    rest.setFocusTraversable(false);
+    setBottom(rest);
     workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
   }
 
@@ -183,9 +191,8 @@ final class MagneticsPane extends BorderPane {
     if (held.magnetics().looks().isEmpty()) {
       return words.of(held.magnetics().gold().isPresent() ? "look.BY_PASSES" : "look.NONE");
     }
-    return held.magnetics().looks().stream()
-        .map(look -> words.of("look", look))
-        .collect(Collectors.joining(", "));
+    return words.row(
+        held.magnetics().looks().stream().map(look -> words.of("look", look)).toList());
   }
 
   private String fate(Held held) {
@@ -324,15 +331,17 @@ final class MagneticsPane extends BorderPane {
     List<Double> mg =
         assayed.sharesMg(lots.stream().map(held -> held.magnetics().mass().grams()).toList());
     String each =
-        Stream.iterate(0, i -> i < lots.size(), i -> i + 1)
-            .map(
-                i ->
-                    words.of(
-                        "magnetics.share.each",
-                        lots.get(i).name(),
-                        Sentences.cut(words, lots.get(i).magnetics().lot().cut()),
-                        figures().gold(mg.get(i))))
-            .collect(Collectors.joining(words.of("suspect.or")));
+        words.joined(
+            "join.or",
+            Stream.iterate(0, i -> i < lots.size(), i -> i + 1)
+                .map(
+                    i ->
+                        words.of(
+                            "magnetics.share.each",
+                            lots.get(i).name(),
+                            Sentences.cut(words, lots.get(i).magnetics().lot().cut()),
+                            figures().gold(mg.get(i))))
+                .toList());
     return words.of("magnetics.shared", each);
   }
 

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -29,7 +30,7 @@ import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** Starts a batch: what is on the bucket, its weight, and its head grade where it is known. */
-public final class StartView extends VBox {
+public final class StartView extends ScrollPane {
   private static final LotId FEED = new LotId(1);
   private static final double HALF = 560;
 
@@ -52,8 +53,10 @@ public final class StartView extends VBox {
         new SandWeightForm(
             () -> workbench.preferences().figures().get(), new ShopContainers(workbench));
     this.head = new AssayForm(() -> workbench.preferences().figures().get());
-    getStyleClass().addAll("page", "start-view");
     setId("start-view");
+    getStyleClass().add("page-scroll");
+    setFitToWidth(true);
+    setFocusTraversable(false);
     VBox left =
         new VBox(
             10,
@@ -71,8 +74,8 @@ public final class StartView extends VBox {
     HBox.setHgrow(left, Priority.ALWAYS);
     HBox.setHgrow(right, Priority.ALWAYS);
     HBox figures = new HBox(28, left, right);
-    getChildren()
-        .addAll(
+    VBox page =
+        new VBox(
             Parts.styled(new javafx.scene.control.Label(words.of("start.title")), "page-title"),
             label.inRow(),
             figures,
@@ -80,6 +83,8 @@ public final class StartView extends VBox {
             Parts.row(
                 Buttons.primary("start-batch", words.of("start.start"), "Enter", this::start),
                 Buttons.plain("cancel", words.of("panel.back"), "Esc", onCancel)));
+    page.getStyleClass().addAll("page", "start-view");
+    setContent(page);
     Stream.concat(
             label.fields().stream(),
             Stream.concat(weight.fields().stream(), head.fields().stream()))

@@ -18,8 +18,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.check.Check;
 import jugulum.core.ledger.Batch;
@@ -33,6 +31,7 @@ import jugulum.desk.bench.BenchView;
 import jugulum.desk.cuts.CutsView;
 import jugulum.desk.day.DayView;
 import jugulum.desk.entry.Buttons;
+import jugulum.desk.entry.Ends;
 import jugulum.desk.entry.FocusFirst;
 import jugulum.desk.files.BatchFiles;
 import jugulum.desk.files.FileKind;
@@ -44,6 +43,7 @@ import jugulum.desk.season.StartView;
 import jugulum.desk.session.Beat;
 import jugulum.desk.session.Notice;
 import jugulum.desk.session.Outcome;
+import jugulum.desk.session.Preferences;
 import jugulum.desk.session.RunWatch;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shop.ShopView;
@@ -178,23 +178,31 @@ public final class Shell extends BorderPane {
         });
   }
 
-  private HBox navigation() {
-    HBox bar = new HBox(Mark.node());
-    bar.getStyleClass().add("navigation");
+  private Ends navigation() {
+    HBox left = new HBox(Mark.node());
+    left.getStyleClass().add("navigation-part");
     for (View view : View.values()) {
       Button tab = Buttons.quiet("tab-" + view, words.of("view", view), "", () -> show(view));
       tab.getStyleClass().add("tab-button");
       tab.setAccessibleText(
           words.of("view.spoken", words.of("view", view), Integer.toString(view.ordinal() + 1)));
       tabs.put(view, tab);
-      bar.getChildren().add(tab);
+      left.getChildren().add(tab);
     }
-    Region gap = new Region();
-    HBox.setHgrow(gap, Priority.ALWAYS);
-    Button theme =
-        Buttons.quiet(
-            "theme", words.of("shell.theme"), "Ctrl T", workbench.preferences()::nextTheme);
-    bar.getChildren().addAll(gap, new LongWorkLine(workbench), timer, closeBatch, theme, unit);
+    Preferences preferences = workbench.preferences();
+    HBox right = new HBox(new LongWorkLine(workbench), timer, closeBatch);
+    right.getStyleClass().add("navigation-part");
+    if (preferences.hasLanguages()) {
+      String name = words.language().name();
+      right.getChildren().add(Buttons.quiet("language", name, "Ctrl L", preferences::nextLanguage));
+    }
+    right
+        .getChildren()
+        .addAll(
+            Buttons.quiet("theme", words.of("shell.theme"), "Ctrl T", preferences::nextTheme),
+            unit);
+    Ends bar = new Ends(left, right);
+    bar.getStyleClass().add("navigation");
     return bar;
   }
 
@@ -289,6 +297,7 @@ public final class Shell extends BorderPane {
       case N -> startBatch();
       case U -> workbench.preferences().nextUnit();
       case T -> workbench.preferences().nextTheme();
+      case L -> workbench.preferences().nextLanguage();
       case I -> importBatch();
       case E -> exportBatch();
       case R -> timer.open();

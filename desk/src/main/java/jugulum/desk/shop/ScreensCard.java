@@ -3,10 +3,7 @@ package jugulum.desk.shop;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Function;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.Node;
-import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
@@ -23,6 +20,8 @@ import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
+import jugulum.desk.entry.TextColumns;
+import jugulum.desk.entry.Wrapping;
 import jugulum.desk.panel.Parts;
 import jugulum.desk.panel.Segments;
 import jugulum.desk.panel.Ticks;
@@ -32,6 +31,7 @@ import jugulum.desk.words.Words;
 
 /** The screens a shop knows: which it has, and what each is good for. */
 final class ScreensCard extends VBox {
+  private static final double COLUMN = 110;
   private static final double ROW = 34;
   private static final double HEAD = 36;
   private static final int ROWS = 6;
@@ -40,7 +40,7 @@ final class ScreensCard extends VBox {
   private final Workbench workbench;
   private final Segments<Series> series =
       new Segments<>("series", List.of(Series.values()), one -> words.of("series", one));
-  private final FlowPane toggles = new FlowPane(6, 6);
+  private final FlowPane toggles = new Wrapping(6, 6);
   private final TableView<OwnedScreen> table = new TableView<>();
   private final EntryField<String> label =
       new EntryField<>(
@@ -87,15 +87,29 @@ final class ScreensCard extends VBox {
     table.setId("screens-table");
     table.setAccessibleText(words.of("shop.screens"));
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    table.setFixedCellSize(ROW);
     table.setPrefHeight(HEAD + ROWS * ROW);
     table.setMinHeight(HEAD + ROWS * ROW);
-    column("shop.screen", OwnedScreen::label);
-    column("shop.screen.mm", screen -> words.plain(screen.openingMm()));
-    column("shop.screen.use", screen -> words.of("use", screen.use()));
-    column("shop.screen.frame", screen -> told(words, screen.diameterMm()));
-    column("shop.screen.takes", screen -> told(words, screen.loadG()));
-    column("shop.screen.have", screen -> words.of("having", screen.having()));
+    TextColumns.add(words, table, "shop.screen", COLUMN, OwnedScreen::label, false);
+    TextColumns.add(
+        words, table, "shop.screen.mm", COLUMN, screen -> words.plain(screen.openingMm()), false);
+    TextColumns.add(
+        words, table, "shop.screen.use", COLUMN, screen -> words.of("use", screen.use()), false);
+    TextColumns.add(
+        words,
+        table,
+        "shop.screen.frame",
+        COLUMN,
+        screen -> told(words, screen.diameterMm()),
+        false);
+    TextColumns.add(
+        words, table, "shop.screen.takes", COLUMN, screen -> told(words, screen.loadG()), false);
+    TextColumns.add(
+        words,
+        table,
+        "shop.screen.have",
+        COLUMN,
+        screen -> words.of("having", screen.having()),
+        false);
     table.getSelectionModel().selectedItemProperty().addListener((_, _, screen) -> fill(screen));
     List.of(label, opening, diameter, load)
         .forEach(field -> field.field().setOnAction(_ -> keep(Having.OWNED)));
@@ -120,14 +134,6 @@ final class ScreensCard extends VBox {
 
   private static String told(Words words, OptionalDouble value) {
     return value.isPresent() ? words.plain(value.getAsDouble()) : words.of("screen.no-share");
-  }
-
-  private void column(String key, Function<OwnedScreen, String> told) {
-    TableColumn<OwnedScreen, String> column = new TableColumn<>(words.of(key));
-    column.setCellValueFactory(row -> new ReadOnlyObjectWrapper<>(told.apply(row.getValue())));
-    column.setSortable(false);
-    column.setReorderable(false);
-    table.getColumns().add(column);
   }
 
   void show(Shop shop) {

@@ -78,25 +78,25 @@ public final class AdviceWords {
     if (advice.won().isEmpty()) {
       return there;
     }
-    String share = share(words, advice);
-    String won =
-        words.of(
-            "advice.won",
-            figures.gold(advice.won().get().milligrams()),
-            figures.goldRange(advice.won().get()));
-    return String.join(" ", there, share, won);
+    return String.join(" ", there, won(advice, figures));
   }
 
-  private static String share(Words words, Advice advice) {
-    return switch (advice.kind()) {
-      case PASS -> words.of("advice.by-passes");
-      case SELL -> words.of("advice.by-commission", words.percent(advice.share().usual()));
-      default ->
-          words.of(
-              advice.runs() > 0 ? "advice.by-record" : "advice.by-practice",
-              words.wholeShares(advice.share()),
-              Integer.toString(advice.runs()));
-    };
+  private static String won(Advice advice, Figures figures) {
+    Words words = figures.words();
+    String key =
+        switch (advice.kind()) {
+          case PASS -> "advice.by-passes";
+          case SELL -> "advice.by-commission";
+          default -> advice.runs() > 0 ? "advice.by-record" : "advice.by-practice";
+        };
+    return words.of(
+        key,
+        advice.kind() == Kind.SELL
+            ? words.percent(advice.share().usual())
+            : words.wholeShares(advice.share()),
+        Integer.toString(advice.runs()),
+        figures.gold(advice.won().orElseThrow().milligrams()),
+        figures.goldRange(advice.won().orElseThrow()));
   }
 
   private static String money(Words words, Advice advice, Money money, Terms terms) {
@@ -107,25 +107,17 @@ public final class AdviceWords {
           MoneyWords.sum(words, money.brings(), terms),
           MoneyWords.sum(words, money.wages() + money.costs(), terms));
     }
-    String costs =
-        money.costs() > 0
-            ? words.of("advice.costs", MoneyWords.sum(words, money.costs(), terms))
-            : "";
-    String left =
+    String sums =
         words.of(
-            "advice.left",
-            MoneyWords.sum(words, money.net(), terms),
-            MoneyWords.sum(words, advice.moneyPerHour().orElseThrow(), terms),
-            MoneyWords.chance(words, money.chance()));
-    String later = advice.kind() == Kind.SELL ? waiting(words, terms) : "";
-    return words.of(
-            "advice.brings",
+            money.costs() > 0 ? "advice.brings.costs" : "advice.brings",
             MoneyWords.sum(words, money.brings(), terms),
             words.time(advice.minutes()),
-            MoneyWords.sum(words, money.wages(), terms))
-        + costs
-        + left
-        + later;
+            MoneyWords.sum(words, money.wages(), terms),
+            MoneyWords.sum(words, money.net(), terms),
+            MoneyWords.sum(words, advice.moneyPerHour().orElseThrow(), terms),
+            MoneyWords.chance(words, money.chance()),
+            MoneyWords.sum(words, money.costs(), terms));
+    return advice.kind() == Kind.SELL ? sums + waiting(words, terms) : sums;
   }
 
   private static String waiting(Words words, Terms terms) {

@@ -107,16 +107,15 @@ public final class MisfitWords {
   }
 
   private static String lots(Words words, Misfit misfit, Network network) {
-    return misfit.lots().stream()
-        .map(lot -> lot(words, lot, network))
-        .collect(Collectors.joining(", "));
+    return words.row(misfit.lots().stream().map(lot -> lot(words, lot, network)).toList());
   }
 
   private static String steps(Words words, Misfit misfit, Network network) {
-    return network.steps().stream()
-        .filter(step -> misfit.lossAt().contains(step.id()))
-        .map(step -> Sentences.step(words, step, network))
-        .collect(Collectors.joining(", "));
+    return words.row(
+        network.steps().stream()
+            .filter(step -> misfit.lossAt().contains(step.id()))
+            .map(step -> Sentences.step(words, step, network))
+            .toList());
   }
 
   private static String lot(Words words, LotId lot, Network network) {

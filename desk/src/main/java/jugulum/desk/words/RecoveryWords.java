@@ -76,8 +76,8 @@ public final class RecoveryWords {
 
   /** An amount in every unit of gold there is a choice of. */
   public static String everyUnit(Words words, double milligrams) {
-    return String.join(
-        " · ", Figures.CHOICE.stream().map(unit -> inUnit(words, milligrams, unit)).toList());
+    return words.beside(
+        Figures.CHOICE.stream().map(unit -> inUnit(words, milligrams, unit)).toList());
   }
 
   private static String inUnit(Words words, double milligrams, MassUnit unit) {

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Store;
 import jugulum.core.check.OutOfRange;
@@ -222,14 +221,15 @@ public final class Sentences {
     String each =
         sample.seen().size() == 1
             ? specks
-            : sample.seen().stream()
-                .map(
-                    seen ->
-                        words.of(
-                            "measure.panned.cut",
-                            cut(words, seen.cut()),
-                            Integer.toString(seen.specks())))
-                .collect(Collectors.joining(", "));
+            : words.row(
+                sample.seen().stream()
+                    .map(
+                        seen ->
+                            words.of(
+                                "measure.panned.cut",
+                                cut(words, seen.cut()),
+                                Integer.toString(seen.specks())))
+                    .toList());
     return words.of("measure.panned", figures.sand(sample.sampleG()), each);
   }
 
@@ -373,8 +373,6 @@ public final class Sentences {
 
   /** Several lots, by name. */
   public static String lots(Words words, Network network, List<LotId> ids) {
-    return network.lots(ids).stream()
-        .map(one -> Sentences.lot(words, one))
-        .collect(Collectors.joining(", "));
+    return words.row(network.lots(ids).stream().map(one -> Sentences.lot(words, one)).toList());
   }
 }

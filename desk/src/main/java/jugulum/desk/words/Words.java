@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.MissingResourceException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 import jugulum.core.check.Band;
 import jugulum.core.gold.Recovery;
 
@@ -20,6 +21,10 @@ import jugulum.core.gold.Recovery;
  * <p>Arguments are texts too: whoever has a quantity gives it its unit first.
  */
 public final class Words {
+  /** A number with a comma before three digits, which could be read in two ways. */
+  private static final Pattern COMMA =
+      Pattern.compile("(?<![\\d.,])(\\d{1,3}),(\\d{3})(?![\\d.,])");
+
   private final Language language;
   private final Numbers numbers;
   private final Map<String, MessageFormat> patterns = new ConcurrentHashMap<>();
@@ -79,6 +84,32 @@ public final class Words {
   /** Things one after another, "a, b and c". */
   public String list(List<String> things) {
     return ListFormatter.getInstance(language.locale()).format(things);
+  }
+
+  /** Things one after another as that key puts two of them; empty ones are left out. */
+  public String joined(String key, List<String> things) {
+    return things.stream()
+        .filter(thing -> !thing.isEmpty())
+        .reduce((before, next) -> of(key, before, next))
+        .orElse("");
+  }
+
+  /** Things side by side, "a · b". */
+  public String beside(List<String> things) {
+    return joined("join.beside", things);
+  }
+
+  /** Things in a row, "a, b". */
+  public String row(List<String> things) {
+    return joined("join.row", things);
+  }
+
+  /**
+   * A text as this person meant it: where a comma is the decimal mark, "4,316" has one meaning only
+   * and not that of four thousand.
+   */
+  public String typed(String text) {
+    return writesDecimalComma() ? COMMA.matcher(text).replaceAll("$1.$2") : text;
   }
 
   private String text(String key) {
@@ -173,8 +204,7 @@ public final class Words {
     return DateTimeFormatter.ofPattern(text(key), language.locale());
   }
 
-  /** Whether a comma is this person's decimal mark. */
-  public boolean writesDecimalComma() {
+  private boolean writesDecimalComma() {
     return numbers.writesComma();
   }
 }

@@ -5,6 +5,7 @@ import com.ibm.icu.text.MessagePattern.Part;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 
 /**
  * A made-up language that shows what was never given to a translator: every text stands between
@@ -22,6 +23,9 @@ public final class Pseudo {
   /** Patterns of dates and of the command line, which are not read as sentences. */
   private static final String NOT_SENTENCES =
       "date\\..*|usage\\..*|mixin.*|jugulum\\..*|machines\\..*";
+
+  /** One figure with a sign: the same in every language. */
+  private static final Pattern FIGURE = Pattern.compile("[^a-zA-Z{]*\\{0}( ?(%|mg/kg|g/t|mm|°))?");
 
   private final MessagePattern parts;
   private int at;
@@ -41,7 +45,9 @@ public final class Pseudo {
 
   /** A pattern in the made-up language. */
   static String of(String pattern) {
-    return pattern.isEmpty() ? pattern : OPEN + new Pseudo(pattern).message() + CLOSE;
+    return pattern.isEmpty() || FIGURE.matcher(pattern).matches()
+        ? pattern
+        : OPEN + new Pseudo(pattern).message() + CLOSE;
   }
 
   /** A message, from the part that begins it; a choice of messages in it is one of its own. */

@@ -86,6 +86,7 @@ class WordsTest {
                 "view",
                 "bucket",
                 "board.column",
+                "board.column.brief",
                 "board.column.about",
                 "board.spout",
                 "port",
