@@ -28,8 +28,8 @@ import jugulum.core.ledger.Measure.SpeckCount;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.machine.Gear;
 import jugulum.core.screens.StandardScreens;
-import jugulum.core.shop.Charges;
 import jugulum.core.shop.Container;
+import jugulum.core.shop.Fees;
 import jugulum.core.shop.Magnet;
 import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.OwnedScreen.Having;
@@ -91,8 +91,7 @@ public final class DemoBook {
       shop = shop.with(gear);
     }
     shop = shop.with(new Magnet("pull rod", 180)).with(new Magnet("block in a bag", 420));
-    Charges charges =
-        new Charges(2.5, 16, 200, 75, 38, 6, 0.7, Optional.of(new Charges.Sale(0.4, 60)));
+    Fees charges = new Fees(2.5, 16, 200, 75, 38, 6, 0.7, Optional.of(new Fees.Sale(0.4, 60)));
     Terms terms =
         new Terms(104, 0.94, 22, 6, "€", LocalDate.parse("2026-10-01"), Optional.of(charges));
     book.submit(Order.of(ShopStream.SHOP, new ShopEdit.Whole(shop.with(terms))));

@@ -81,6 +81,12 @@ class BordersTest {
             "jugulum.book..",
             "jugulum.desk.session..",
             "jugulum.desk.panel..",
+            "jugulum.desk.screens..",
+            "jugulum.desk.magnet..",
+            "jugulum.desk.machine..",
+            "jugulum.desk.finish..",
+            "jugulum.desk.look..",
+            "jugulum.desk.lot..",
             "jugulum.desk.board..")
         .should()
         .callMethod(Clock.class, "systemUTC")

@@ -196,7 +196,7 @@ public final class AccountTables {
               known ? adjusted.value().getAsDouble() : null,
               known ? adjusted.sd() : null,
               known ? adjusted.adjustment() : null,
-              known ? adjusted.significance() : null,
+              known ? adjusted.measurementTest() : null,
               adjusted.state(),
               suspect));
     }

@@ -36,7 +36,7 @@ import jugulum.core.passes.NextPass;
 import jugulum.core.runs.MachineRecord;
 import jugulum.core.runs.Pace;
 import jugulum.core.runs.PastRun;
-import jugulum.core.shop.Charges;
+import jugulum.core.shop.Fees;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
 
@@ -208,7 +208,7 @@ public final class Advisor {
     return shop
         .terms()
         .map(Terms::charged)
-        .flatMap(Charges::sale)
+        .flatMap(Fees::sale)
         .map(
             sale ->
                 new Way(
@@ -290,7 +290,7 @@ public final class Advisor {
   }
 
   private Way smelt(Lot lot, double grams) {
-    Charges charges = shop.terms().map(Terms::charged).orElse(Charges.NONE);
+    Fees charges = shop.terms().map(Terms::charged).orElse(Fees.NONE);
     int smelts = BenchSums.loads(grams, charges.smeltG());
     return new Way(
         Kind.SMELT,
@@ -431,7 +431,7 @@ public final class Advisor {
    * what it takes, at the share it gathers; empty where gold brings nothing.
    */
   public static OptionalDouble breakEvenGramsPerTonne(Terms terms) {
-    Charges charges = terms.charged();
+    Fees charges = terms.charged();
     double costs = charges.smeltCost() + terms.cost(charges.smeltMinutes());
     return terms.netPerGram() > 0
         ? OptionalDouble.of(costs / (terms.netPerGram() * SMELTED.usual()) / charges.smeltG() * 1e6)

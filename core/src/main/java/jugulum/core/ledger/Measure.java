@@ -17,17 +17,16 @@ import jugulum.core.sizes.SizeCurve;
 public sealed interface Measure {
 
   /** What a measure can be recorded on. */
-  enum Place {
+  enum On {
     LOT,
     STEP
   }
 
   /** Where this kind of measure belongs. */
-  default Place goesOn() {
+  default On goesOn() {
     return switch (this) {
-      case Pass _, LastMinute _, FeedRate _, Setting _, Running _, Charge _, Checked _ ->
-          Place.STEP;
-      default -> Place.LOT;
+      case Pass _, LastMinute _, FeedRate _, Setting _, Running _, Charge _, Checked _ -> On.STEP;
+      default -> On.LOT;
     };
   }
 

@@ -41,7 +41,7 @@ public final class NetworkCheck {
       if (!ids.add(lot.id())) {
         found(Kind.NUMBER_TWICE, "/lots/" + i + "/id", lot.id().number());
       }
-      readings(lot.readings(), "/lots/" + i, Measure.Place.LOT);
+      readings(lot.readings(), "/lots/" + i, Measure.On.LOT);
     }
     return ids;
   }
@@ -78,7 +78,7 @@ public final class NetworkCheck {
           madeLive.add(lot);
         }
       }
-      readings(step.readings(), where, Measure.Place.STEP);
+      readings(step.readings(), where, Measure.On.STEP);
     }
     for (int i = 0; i < batch.lots().size(); i++) {
       if (!made.contains(batch.lots().get(i).id())) {
@@ -87,7 +87,7 @@ public final class NetworkCheck {
     }
   }
 
-  private void readings(List<Reading> readings, String owner, Measure.Place place) {
+  private void readings(List<Reading> readings, String owner, Measure.On place) {
     for (int i = 0; i < readings.size(); i++) {
       Reading reading = readings.get(i);
       String where = owner + "/readings/" + i;

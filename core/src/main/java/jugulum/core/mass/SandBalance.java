@@ -60,7 +60,7 @@ public final class SandBalance {
    *     with its spread
    * @param again the one lot to weigh again, which settles it or leaves one weight fewer; empty
    *     where none of them is there any more
-   * @param significance how loudly the others contradict: the adjustment over its standard
+   * @param measurementTest how loudly the others contradict: the adjustment over its standard
    *     deviation
    */
   public record Misfit(
@@ -68,7 +68,7 @@ public final class SandBalance {
       List<StepId> lossAt,
       Map<LotId, Adjusted> expected,
       Optional<LotId> again,
-      double significance) {
+      double measurementTest) {
     /** Keeps its own copies. */
     public Misfit {
       lots = List.copyOf(lots);
@@ -116,14 +116,14 @@ public final class SandBalance {
    */
   private static Adjusted calibrated(Adjusted one, double calibration) {
     double sd = Math.hypot(one.sd(), calibration * one.value().orElse(0));
-    return new Adjusted(one.state(), one.value(), sd, one.adjustment(), one.significance());
+    return new Adjusted(one.state(), one.value(), sd, one.adjustment(), one.measurementTest());
   }
 
   /** A weight that cannot be right is told beside what it would have to be. */
   private static Adjusted suspect(LotId lot, Adjusted expected, Misfit misfit, SandAccount sand) {
     double moved = expected.value().orElse(sand.mass(lot).grams()) - sand.mass(lot).grams();
     return new Adjusted(
-        Adjusted.State.CHECKED, expected.value(), expected.sd(), moved, misfit.significance());
+        Adjusted.State.REDUNDANT, expected.value(), expected.sd(), moved, misfit.measurementTest());
   }
 
   private List<Flow> flows(SandAccount sand) {
@@ -179,7 +179,7 @@ public final class SandBalance {
         expected.put(lots.get(flow).id(), should);
       }
     }
-    return new Misfit(named, lossAt, expected, again(named), suspect.significance());
+    return new Misfit(named, lossAt, expected, again(named), suspect.measurementTest());
   }
 
   /** A lot that was run on is no longer there to be weighed; of those that are, the likeliest. */
@@ -237,7 +237,7 @@ public final class SandBalance {
   public List<LotId> open() {
     return lots.stream()
         .map(Lot::id)
-        .filter(lot -> of(lot).state() == Adjusted.State.OPEN)
+        .filter(lot -> of(lot).state() == Adjusted.State.UNOBSERVABLE)
         .toList();
   }
 

@@ -37,10 +37,10 @@ public final class GrossErrors {
    * Flows of which one cannot be right.
    *
    * @param flows their numbers: one, or those that cannot be told apart, the likeliest first
-   * @param significance how loudly the others contradict: the adjustment over its standard
+   * @param measurementTest how loudly the others contradict: the adjustment over its standard
    *     deviation
    */
-  public record Suspect(List<Integer> flows, double significance) {
+  public record Suspect(List<Integer> flows, double measurementTest) {
     /** Keeps its own copy. */
     public Suspect {
       flows = List.copyOf(flows);
@@ -70,7 +70,7 @@ public final class GrossErrors {
         break;
       }
       Suspect suspect =
-          new Suspect(asLikely(fit, loudest.getAsInt()), fit.significance(loudest.getAsInt()));
+          new Suspect(asLikely(fit, loudest.getAsInt()), fit.measurementTest(loudest.getAsInt()));
       found.add(suspect);
       free(now, suspect.flows().getFirst());
       fit = Reconciliation.of(nodes, now);
@@ -121,9 +121,10 @@ public final class GrossErrors {
         .forEach(kinds::add);
     int loudest =
         kinds.stream()
-            .reduce((one, other) -> fit.significance(other) > fit.significance(one) ? other : one)
+            .reduce(
+                (one, other) -> fit.measurementTest(other) > fit.measurementTest(one) ? other : one)
             .orElse(-1);
-    return loudest >= 0 && fit.significance(loudest) > limit(kinds.size())
+    return loudest >= 0 && fit.measurementTest(loudest) > limit(kinds.size())
         ? OptionalInt.of(loudest)
         : OptionalInt.empty();
   }
@@ -139,16 +140,17 @@ public final class GrossErrors {
    * as loudly.
    */
   private static List<Integer> asLikely(Reconciliation fit, int loudest) {
-    double least = Math.pow(fit.significance(loudest), 2) - AS_LIKELY;
+    double least = Math.pow(fit.measurementTest(loudest), 2) - AS_LIKELY;
     return IntStream.range(0, fit.flows().size())
         .filter(
             other ->
                 fit.isChecked(other)
-                    && (fit.alike(loudest, other) || Math.pow(fit.significance(other), 2) >= least))
+                    && (fit.alike(loudest, other)
+                        || Math.pow(fit.measurementTest(other), 2) >= least))
         .boxed()
         .sorted(
             Comparator.comparingDouble((Integer other) -> fit.alike(loudest, other) ? 0 : 1)
-                .thenComparing(other -> -fit.significance(other)))
+                .thenComparing(other -> -fit.measurementTest(other)))
         .toList();
   }
 }

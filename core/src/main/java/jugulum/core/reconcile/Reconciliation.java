@@ -173,7 +173,7 @@ public final class Reconciliation {
    * How loudly the others contradict a measured flow: its adjustment over the standard deviation of
    * that.
    */
-  double significance(int flow) {
+  double measurementTest(int flow) {
     double weight = weight(flows.get(flow));
     return weight > 0 ? Math.abs(pulled(flows.get(flow))) / Math.sqrt(weight) : 0;
   }
@@ -205,17 +205,17 @@ public final class Reconciliation {
     }
     double measured = flow.measured().getAsDouble();
     if (!reduced.isChecked(flow)) {
-      return new Adjusted(State.UNCHECKED, OptionalDouble.of(measured), flow.sd(), 0, 0);
+      return new Adjusted(State.NONREDUNDANT, OptionalDouble.of(measured), flow.sd(), 0, 0);
     }
     double variance = flow.sd() * flow.sd();
     double adjustment = -variance * pulled(flow);
     double left = Math.max(0, variance - variance * variance * weight(flow));
     return new Adjusted(
-        State.CHECKED,
+        State.REDUNDANT,
         OptionalDouble.of(measured + adjustment),
         Math.sqrt(left),
         adjustment,
-        significance(number));
+        measurementTest(number));
   }
 
   /** All flows, in order. */
@@ -242,7 +242,7 @@ public final class Reconciliation {
     int from = joined.root(node(flow.from()));
     int to = joined.root(node(flow.to()));
     if (from == to) {
-      return new Adjusted(State.OPEN, OptionalDouble.empty(), 0, 0, 0);
+      return new Adjusted(State.UNOBSERVABLE, OptionalDouble.empty(), 0, 0, 0);
     }
     boolean fromSide = from != joined.root(nodes);
     int side = fromSide ? from : to;
@@ -261,7 +261,7 @@ public final class Reconciliation {
       }
     }
     return new Adjusted(
-        State.FOLLOWS,
+        State.OBSERVABLE,
         OptionalDouble.of(value),
         Math.sqrt(Math.max(0, variance - quadratic(shared))),
         0,

@@ -34,7 +34,7 @@ public record Settlement(
     Check.inRange("milligrams", nativeMg, 0, 1e9);
     Check.share("fineness", fineness);
     double worth = terms.worth(nativeMg, fineness);
-    Charges charges = terms.charged();
+    Fees charges = terms.charged();
     return new Settlement(
         dryKg,
         nativeMg,

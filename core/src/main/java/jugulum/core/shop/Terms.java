@@ -24,7 +24,7 @@ public record Terms(
     double minutesPerPass,
     String currency,
     LocalDate asOf,
-    Optional<Charges> charges) {
+    Optional<Fees> charges) {
   /** Checks every value against its range. */
   public Terms {
     Check.inRange("pricePerGram", pricePerGram, 0, 100_000);
@@ -46,8 +46,8 @@ public record Terms(
   }
 
   /** The charges, none where nobody told any. */
-  public Charges charged() {
-    return charges.orElse(Charges.NONE);
+  public Fees charged() {
+    return charges.orElse(Fees.NONE);
   }
 
   /** What a gram of fine gold brings when the refiner has taken his part; never below 0. */

@@ -26,7 +26,7 @@ import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.runs.PastRun;
-import jugulum.core.shop.Charges;
+import jugulum.core.shop.Fees;
 import jugulum.core.shop.Settlement;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
@@ -41,7 +41,7 @@ class AdvisorTest {
           6,
           "€",
           LocalDate.of(2026, 3, 1),
-          Optional.of(new Charges(2, 18, 200, 90, 35, 4, 0.8)));
+          Optional.of(new Fees(2, 18, 200, 90, 35, 4, 0.8)));
 
   /** Lots 2 concentrate, 3 tailings of 9.7 kg. */
   private static Bench tabled() {
@@ -135,7 +135,7 @@ class AdvisorTest {
     assertThat(run.there().orElseThrow().milligrams())
         .as("the free gold, less what the sample took along")
         .isCloseTo(2_000 * (1 - 200.0 / 4_880), within(5.0));
-    Charges cheap = new Charges(2, 1, 200, 1, 1, 0, 1, Optional.of(new Charges.Sale(0.1, 0)));
+    Fees cheap = new Fees(2, 1, 200, 1, 1, 0, 1, Optional.of(new Fees.Sale(0.1, 0)));
     List<Advice> all =
         of(
             both,
@@ -154,8 +154,7 @@ class AdvisorTest {
    */
   @Test
   void sandIsSoldAsItIsWhereThatBringsMost() {
-    Charges charges =
-        new Charges(2, 500, 200, 75, 38, 6, 0.5, Optional.of(new Charges.Sale(0.2, 30)));
+    Fees charges = new Fees(2, 500, 200, 75, 38, 6, 0.5, Optional.of(new Fees.Sale(0.2, 30)));
     Shop shop =
         Shop.USUAL.with(
             new Terms(100, 0.95, 20, 6, "€", LocalDate.of(2026, 3, 1), Optional.of(charges)));
@@ -175,7 +174,7 @@ class AdvisorTest {
                 6,
                 "€",
                 LocalDate.of(2026, 3, 1),
-                Optional.of(new Charges(2, 500, 200, 75, 38, 6, 0.5, Optional.empty()))));
+                Optional.of(new Fees(2, 500, 200, 75, 38, 6, 0.5, Optional.empty()))));
     assertThat(of(tabled().measures(5, smelted(8, NONE_SEEN)), noBuyer, By.MONEY))
         .extracting(Advice::kind)
         .doesNotContain(Kind.SELL);

@@ -55,7 +55,7 @@ class SandBalanceTest {
     assertThat(balance.fits()).isTrue();
     assertThat(balance.misfits()).isEmpty();
     assertThat(balance.degrees()).isEqualTo(4);
-    assertThat(balance.of(new LotId(1)).state()).isEqualTo(Adjusted.State.CHECKED);
+    assertThat(balance.of(new LotId(1)).state()).isEqualTo(Adjusted.State.REDUNDANT);
     assertThat(Math.abs(balance.of(new LotId(2)).adjustment())).isLessThan(40);
   }
 
@@ -101,7 +101,7 @@ class SandBalanceTest {
     assertThat(balance.of(new LotId(2)).adjustment())
         .as("beside the weight stands what it must be")
         .isCloseTo(expected.value().orElseThrow() - 10_100, within(1e-9));
-    assertThat(balance.of(new LotId(4)).significance())
+    assertThat(balance.of(new LotId(4)).measurementTest())
         .as("the others are not blamed for it")
         .isLessThan(2);
   }
@@ -150,7 +150,7 @@ class SandBalanceTest {
   @Test
   void aLotNobodyWeighedFollowsOrIsOpen() {
     SandBalance balance = of(batch(20_000, 0, 8_950, 0, 5_000, 4_010, 4_930, 0, 0));
-    assertThat(balance.of(new LotId(2)).state()).isEqualTo(Adjusted.State.FOLLOWS);
+    assertThat(balance.of(new LotId(2)).state()).isEqualTo(Adjusted.State.OBSERVABLE);
     assertThat(balance.of(new LotId(4)).value().orElseThrow())
         .isCloseTo(balance.of(new LotId(2)).value().orElseThrow() - 5_000, within(150.0));
     assertThat(numbers(balance.open().stream())).containsExactly(8, 9);
@@ -161,7 +161,7 @@ class SandBalanceTest {
     SandBalance one = of(Bench.started().weighs(1, 5_000));
     assertThat(one.degrees()).isZero();
     assertThat(one.fits()).isTrue();
-    assertThat(one.of(new LotId(1)).state()).isEqualTo(Adjusted.State.UNCHECKED);
+    assertThat(one.of(new LotId(1)).state()).isEqualTo(Adjusted.State.NONREDUNDANT);
     assertThat(of(Bench.started()).open()).containsExactly(new LotId(1));
   }
 
@@ -172,7 +172,7 @@ class SandBalanceTest {
     bench.does(new Edit.Doubt(wrong, true, "does not fit"));
     SandBalance balance = of(bench);
     assertThat(balance.fits()).isTrue();
-    assertThat(balance.of(new LotId(2)).state()).isEqualTo(Adjusted.State.FOLLOWS);
+    assertThat(balance.of(new LotId(2)).state()).isEqualTo(Adjusted.State.OBSERVABLE);
     assertThat(balance.of(new LotId(2)).value().orElseThrow()).isCloseTo(11_000, within(100.0));
     assertThat(bench.lot(2).live(SandWeight.class)).isEmpty();
     assertThat(bench.refused(new Edit.Doubt(wrong, true, "again")).reason())

@@ -97,7 +97,7 @@ class ReconciliationTest {
     flows.set(1, flows.get(1).freed());
     flows.set(3, flows.get(3).freed());
     Adjusted first = Reconciliation.of(4, flows).adjusted(1);
-    assertThat(first.state()).isEqualTo(State.FOLLOWS);
+    assertThat(first.state()).isEqualTo(State.OBSERVABLE);
     Reconciliation all = Reconciliation.of(4, flows);
     assertThat(first.value().orElseThrow())
         .isCloseTo(
@@ -107,7 +107,7 @@ class ReconciliationTest {
     flows.set(2, flows.get(2).freed());
     flows.set(4, flows.get(4).freed());
     Reconciliation open = Reconciliation.of(4, flows);
-    assertThat(open.adjusted(2).state()).isEqualTo(State.OPEN);
+    assertThat(open.adjusted(2).state()).isEqualTo(State.UNOBSERVABLE);
     assertThat(open.adjusted(2).value()).isEmpty();
     assertThat(open.adjusted(0).value().orElseThrow())
         .as("the two ends still check each other")
@@ -122,7 +122,7 @@ class ReconciliationTest {
     Adjusted rest = Reconciliation.of(1, flows).adjusted(2);
     assertThat(rest.value().orElseThrow()).isCloseTo(60, within(1e-12));
     assertThat(rest.sd()).isCloseTo(5, within(1e-12));
-    assertThat(Reconciliation.of(1, flows).adjusted(0).state()).isEqualTo(State.UNCHECKED);
+    assertThat(Reconciliation.of(1, flows).adjusted(0).state()).isEqualTo(State.NONREDUNDANT);
     assertThat(Reconciliation.of(1, flows).fits()).as("nothing checks anything").isTrue();
   }
 

@@ -11,8 +11,8 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
-import jugulum.desk.entry.Room;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Room;
 import jugulum.desk.words.Words;
 
 /** A table of figures: the first column takes the room there is, the others stand at the right. */
@@ -45,6 +45,9 @@ final class Grid extends GridPane {
       column.setMinWidth(i == 0 ? NAME : Region.USE_COMPUTED_SIZE);
       getColumnConstraints().add(column);
     }
+    heads.stream()
+        .filter(Label.class::isInstance)
+        .forEach(head -> ((Label) head).setMinWidth(CELL));
     addRow(rows++, heads.toArray(Node[]::new));
   }
 

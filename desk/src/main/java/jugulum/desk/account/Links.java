@@ -1,8 +1,8 @@
 package jugulum.desk.account;
 
 import javafx.scene.Node;
-import jugulum.desk.entry.Buttons;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Words;
 
 /** Ways from one part of the account to another. */

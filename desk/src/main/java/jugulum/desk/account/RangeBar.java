@@ -1,11 +1,14 @@
 package jugulum.desk.account;
 
 import java.util.Collection;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import jugulum.core.gold.Recovery;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Words;
 
 /** A recovery as a dot on its range, from where the lowest of several begins to 100 %. */
@@ -41,12 +44,18 @@ final class RangeBar extends Pane {
     return Math.clamp(Math.floor(lowest * 10) / 10, 0, 0.9);
   }
 
-  /** What stands over the bars. */
-  static Label scale(Words words, double from) {
-    Label label =
-        Parts.styled(new Label(words.of("account.scale", words.fixed(from * 100, 0))), "muted");
-    label.setMinWidth(Region.USE_PREF_SIZE);
-    return label;
+  /** What stands over the bars: the share at either end. */
+  static Node scale(Words words, double from) {
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    HBox scale =
+        new HBox(
+            Parts.styled(new Label(words.fixed(from * 100, 0)), "muted"),
+            gap,
+            Parts.styled(new Label(words.of("figures.percent", "100")), "muted"));
+    scale.setMinWidth(LENGTH);
+    scale.setMaxWidth(LENGTH);
+    return scale;
   }
 
   private double x(double share) {

@@ -20,10 +20,10 @@ import jugulum.core.mass.SandBalance;
 import jugulum.core.mass.SandBalance.Misfit;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.reconcile.Adjusted;
-import jugulum.desk.entry.Buttons;
-import jugulum.desk.entry.Wrapping;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Wrapping;
 import jugulum.desk.panel.Closures;
-import jugulum.desk.panel.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.MisfitWords;
 import jugulum.desk.words.Sentences;
@@ -133,12 +133,12 @@ final class SandPart {
         adjusted.value().isPresent()
             ? plusMinus(lot, Math.max(0, adjusted.value().getAsDouble()), adjusted.sd(), figures)
             : "";
-    boolean checked = adjusted.state() == Adjusted.State.CHECKED;
+    boolean checked = adjusted.state() == Adjusted.State.REDUNDANT;
     String verdict =
         suspect
             ? words.of("balance.suspect")
             : checked
-                ? words.fixed(adjusted.significance(), 1)
+                ? words.fixed(adjusted.measurementTest(), 1)
                 : words.of("balance.state", adjusted.state());
     grid.line(
         Sentences.lot(words, lot),

@@ -10,7 +10,7 @@ import jugulum.core.ledger.Measure.Assay;
 import jugulum.core.ledger.Measure.Smelt;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.shop.Terms;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.MoneyWords;
 import jugulum.desk.words.Words;
 

@@ -6,7 +6,7 @@ import javafx.scene.layout.VBox;
 import jugulum.core.gold.Stage;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.StageWords;
 

@@ -7,7 +7,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import jugulum.core.gold.Place;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Parts;
 
 /**
  * One bar as long as all the gold, parted by where it is; the table under it tells the same in

@@ -13,7 +13,7 @@ import jugulum.core.account.Worked;
 import jugulum.core.gold.Place;
 import jugulum.core.ledger.LotId;
 import jugulum.core.mass.LotMass;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Words;

@@ -7,7 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

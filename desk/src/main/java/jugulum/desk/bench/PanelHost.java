@@ -27,11 +27,11 @@ import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Saving;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
-import jugulum.desk.panel.StationPanel;
 import jugulum.desk.session.Beat;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shop.ShopContainers;
+import jugulum.desk.station.StationPanel;
 import jugulum.desk.words.Figures;
 
 /** Holds the panel at the right of the board, with those below it that one can return to. */

@@ -15,7 +15,7 @@ import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.screens.Cut;
-import jugulum.desk.entry.Room;
+import jugulum.desk.kit.Room;
 import jugulum.desk.words.Words;
 
 /** Makes the nodes of a board, from the bottom layer to the top. */
@@ -29,7 +29,7 @@ final class BoardPainting {
 
   private final Words words;
   private final BoardModel board;
-  private final BoardGeometry place;
+  private final BoardGeometry geometry;
   private final BoardTexts texts;
   private final Map<Cell, Integer> spoutsAt = new HashMap<>();
   private final NodeStock stock;
@@ -42,13 +42,13 @@ final class BoardPainting {
   private final List<Runnable> overThreads = new ArrayList<>();
 
   BoardPainting(
-      Words words, BoardModel board, BoardGeometry place, BoardTexts texts, NodeStock stock) {
+      Words words, BoardModel board, BoardGeometry geometry, BoardTexts texts, NodeStock stock) {
     this.words = words;
     this.board = board;
-    this.place = place;
+    this.geometry = geometry;
     this.texts = texts;
     this.stock = stock;
-    this.feedOffsets = place.feedOffsets();
+    this.feedOffsets = geometry.feedOffsets();
   }
 
   void paint(Consumer<Flow.Spout> onSpout) {
@@ -67,18 +67,18 @@ final class BoardPainting {
   }
 
   private void feedBlock() {
-    block(place.columnX(0), place.feedTop(), 18, place.feedHeight(), 0, "feed-block");
+    block(geometry.columnX(0), geometry.feedTop(), 18, geometry.feedHeight(), 0, "feed-block");
   }
 
   private void band(Flow.Band band) {
-    double thickness = place.thickness(band.grams());
+    double thickness = geometry.thickness(band.grams());
     Double fan = feedOffsets.get(band);
     if (fan != null) {
-      double start = place.columnX(Math.max(1, band.from().column()));
-      sand(place.columnX(0) + 17, fan, start, place.bandY(band.to().row()), thickness);
+      double start = geometry.columnX(Math.max(1, band.from().column()));
+      sand(geometry.columnX(0) + 17, fan, start, geometry.bandY(band.to().row()), thickness);
       straight(start - 0.5, end(band), band.to().row(), thickness);
     } else if (band.from().row() != Cell.HEADER && band.to().row() != Cell.HEADER) {
-      double from = place.columnX(band.from().column());
+      double from = geometry.columnX(band.from().column());
       double to = end(band);
       if (band.from().row() == band.to().row()) {
         straight(from, to, band.to().row(), thickness);
@@ -86,9 +86,9 @@ final class BoardPainting {
         double turn = Math.min(to, from + 150);
         sand(
             from + 8,
-            place.bandY(band.from().row()),
+            geometry.bandY(band.from().row()),
             turn,
-            place.bandY(band.to().row()),
+            geometry.bandY(band.to().row()),
             thickness);
         straight(turn - 0.5, to, band.to().row(), thickness);
       }
@@ -98,11 +98,11 @@ final class BoardPainting {
   /** A band stops short of a place where it only waits. */
   private double end(Flow.Band band) {
     boolean waits = board.at(band.to()).filter(Station.Waiting.class::isInstance).isPresent();
-    return place.columnX(band.to().column()) + (waits ? -12 : 6);
+    return geometry.columnX(band.to().column()) + (waits ? -12 : 6);
   }
 
   private void straight(double from, double to, int row, double thickness) {
-    sand(from, place.bandY(row), Math.max(from, to), place.bandY(row), thickness);
+    sand(from, geometry.bandY(row), Math.max(from, to), geometry.bandY(row), thickness);
   }
 
   private void sand(double x1, double y1, double x2, double y2, double thickness) {
@@ -128,11 +128,11 @@ final class BoardPainting {
         || back.from().equals(back.to())) {
       return;
     }
-    double sag = place.rowHeight() * 0.4;
-    double x1 = place.columnX(back.from().column()) + 20;
-    double y1 = place.bandY(back.from().row()) + 6;
-    double x2 = place.columnX(back.to().column()) + 20;
-    double y2 = place.bandY(back.to().row()) + 6;
+    double sag = geometry.rowHeight() * 0.4;
+    double x1 = geometry.columnX(back.from().column()) + 20;
+    double y1 = geometry.bandY(back.from().row()) + 6;
+    double x2 = geometry.columnX(back.to().column()) + 20;
+    double y2 = geometry.bandY(back.to().row()) + 6;
     stock.add(List.of("back", x1, y1, x2, y2), () -> BoardShapes.back(x1, y1, x2, y2, sag));
   }
 
@@ -143,11 +143,11 @@ final class BoardPainting {
     }
     int before = spoutsAt.merge(spout.from(), 1, Integer::sum) - 1;
     double x =
-        place.columnX(spout.from().column())
+        geometry.columnX(spout.from().column())
             + SPOUT_OFFSET
             + before * (roomy() ? NEXT_SPOUT : NEXT_SPOUT_NARROW);
-    double y = place.bandY(spout.from().row());
-    boolean lower = before > 0 && place.rowHeight() >= ROOMY_ROW + 18;
+    double y = geometry.bandY(spout.from().row());
+    boolean lower = before > 0 && geometry.rowHeight() >= ROOMY_ROW + 18;
     paintSpout(spout, onSpout, x, y, lower ? new Lowered(-NEXT_SPOUT, 17) : Lowered.NOT);
   }
 
@@ -165,20 +165,20 @@ final class BoardPainting {
       Cut cut = texts.worked().network().lot(id).orElseThrow().cut();
       int row = board.rows().indexOf(cut);
       double grams = texts.worked().sand().mass(id).grams();
-      double start = place.columnX(spout.from().column());
+      double start = geometry.columnX(spout.from().column());
       if (row >= 0) {
         sand(
-            place.columnX(0) + 17,
-            place.feedTop() + 4,
+            geometry.columnX(0) + 17,
+            geometry.feedTop() + 4,
             start,
-            place.bandY(row),
-            place.thickness(grams));
-        straight(start - 0.5, start + 130, row, place.thickness(grams));
+            geometry.bandY(row),
+            geometry.thickness(grams));
+        straight(start - 0.5, start + 130, row, geometry.thickness(grams));
         paintSpout(
             new Flow.Spout(spout.from(), spout.kind(), List.of(id), grams),
             onSpout,
             start + 126,
-            place.bandY(row),
+            geometry.bandY(row),
             Lowered.NOT);
       }
     }
@@ -186,8 +186,8 @@ final class BoardPainting {
 
   private void paintSpout(
       Flow.Spout spout, Consumer<Flow.Spout> onSpout, double x, double y, Lowered lowered) {
-    double thickness = Math.clamp(place.thickness(spout.grams()) * 0.6, 4, 12);
-    double drop = place.thickest() / 2 + Math.min(16, place.rowHeight() / 5);
+    double thickness = Math.clamp(geometry.thickness(spout.grams()) * 0.6, 4, 12);
+    double drop = geometry.thickest() / 2 + Math.min(16, geometry.rowHeight() / 5);
     stock.add(
         List.of(spout.kind(), x, y, thickness, drop),
         () -> BoardShapes.spout(x, y, thickness, drop, style(spout.kind())));
@@ -197,7 +197,7 @@ final class BoardPainting {
     double width = NEXT_SPOUT + 50;
     String text = roomy() ? Room.best(texts.spout(spout), width, false) : texts.spoutMass(spout);
     double labelX = x + thickness + 16 + lowered.x();
-    double labelY = y + place.thickest() / 2 + 1 + lowered.y();
+    double labelY = y + geometry.thickest() / 2 + 1 + lowered.y();
     overThreads.add(
         () ->
             stock.add(
@@ -231,10 +231,10 @@ final class BoardPainting {
           boolean free =
               column == cell.column() || board.at(new Cell(column, cell.row())).isEmpty();
           if (free) {
-            double width = Math.min(130, place.columnWidth(column));
+            double width = Math.min(130, geometry.columnWidth(column));
             block(
-                place.columnX(column) - 4,
-                place.bandY(cell.row()) - 9,
+                geometry.columnX(column) - 4,
+                geometry.bandY(cell.row()) - 9,
                 width,
                 18,
                 8,
@@ -247,25 +247,25 @@ final class BoardPainting {
 
   private void thread(Flow.Thread thread) {
     double thickness = 1.6 + 3.4 * Math.sqrt(thread.share());
-    double x1 = place.columnX(thread.from().column()) + 10;
-    double y1 = place.bandY(thread.from().row());
+    double x1 = geometry.columnX(thread.from().column()) + 10;
+    double y1 = geometry.bandY(thread.from().row());
     boolean intoVial = thread.to().column() == board.columns().size() - 1;
-    double x2 = intoVial ? vialX() + 3 : place.columnX(thread.to().column()) + 10;
+    double x2 = intoVial ? vialX() + 3 : geometry.columnX(thread.to().column()) + 10;
     double y2 =
         intoVial
             ? vialTop() + VIAL_MOUTH + 14.0 * thread.from().row() / Math.max(1, board.rows().size())
-            : place.bandY(thread.to().row());
+            : geometry.bandY(thread.to().row());
     stock.add(
         List.of("thread", x1, y1, x2, y2, thickness),
         () -> BoardShapes.thread(x1, y1, x2, y2, thickness));
   }
 
   private double vialX() {
-    return place.columnX(board.columns().size() - 1) + 2;
+    return geometry.columnX(board.columns().size() - 1) + 2;
   }
 
   private double vialTop() {
-    return (place.rowTop(0) + place.rowTop(board.rows().size())) / 2 - 64;
+    return (geometry.rowTop(0) + geometry.rowTop(board.rows().size())) / 2 - 64;
   }
 
   private void vial() {
@@ -297,12 +297,16 @@ final class BoardPainting {
   private void headings() {
     for (int i = 0; i < board.columns().size(); i++) {
       Column column = board.columns().get(i);
-      double width = i == board.columns().size() - 1 ? 80 : place.columnWidth(i);
+      double width = i == board.columns().size() - 1 ? 80 : geometry.columnWidth(i);
       text(
-          Room.best(texts.title(column), width, true), place.columnX(i), 10, width, "column-title");
+          Room.best(texts.title(column), width, true),
+          geometry.columnX(i),
+          10,
+          width,
+          "column-title");
       text(
           Room.best(texts.subtitle(column), width, false),
-          place.columnX(i),
+          geometry.columnX(i),
           28,
           width,
           "column-subtitle");
@@ -331,16 +335,16 @@ final class BoardPainting {
 
   private void rowLabel(int row, int column) {
     Cut cut = board.rows().get(row);
-    double x = place.columnX(column) + 4;
-    text(texts.rowName(cut), x, place.labelY(row) - 2, 130, "row-name");
+    double x = geometry.columnX(column) + 4;
+    text(texts.rowName(cut), x, geometry.labelY(row) - 2, 130, "row-name");
     Optional<Lot> lot =
         texts.worked().network().lots().stream()
             .filter(one -> one.cut().equals(cut) && isFirstOfRow(one.id()))
             .findFirst();
     if (roomy()) {
-      double width = place.columnWidth(column) - 76;
+      double width = geometry.columnWidth(column) - 76;
       String sizes = Room.best(List.of(texts.rowSizes(cut), ""), width, false);
-      text(sizes, x + 76, place.labelY(row) - 1, width, "row-sizes");
+      text(sizes, x + 76, geometry.labelY(row) - 1, width, "row-sizes");
     }
     boolean waitsHere =
         board.at(new Cell(column, row)).filter(Station.Waiting.class::isInstance).isPresent();
@@ -358,7 +362,7 @@ final class BoardPainting {
    * alone, beside the spout that shows its kind.
    */
   private boolean roomy() {
-    return place.rowHeight() >= ROOMY_ROW;
+    return geometry.rowHeight() >= ROOMY_ROW;
   }
 
   private double grams(LotId lot) {
@@ -370,13 +374,13 @@ final class BoardPainting {
    * narrow.
    */
   private void rowMass(String mass, double grams, int row, double x) {
-    double thickness = place.thickness(grams);
+    double thickness = geometry.thickness(grams);
     if (!roomy()) {
-      text(mass, x + 82, place.labelY(row) - 2, 84, "row-mass");
+      text(mass, x + 82, geometry.labelY(row) - 2, 84, "row-mass");
     } else if (thickness >= THICK_ENOUGH_FOR_TEXT) {
-      text(mass, x + 2, place.bandY(row) - 10, 120, "row-mass-inside");
+      text(mass, x + 2, geometry.bandY(row) - 10, 120, "row-mass-inside");
     } else {
-      text(mass, x + 2, place.bandY(row) + thickness / 2 + 1, 120, "row-mass");
+      text(mass, x + 2, geometry.bandY(row) + thickness / 2 + 1, 120, "row-mass");
     }
   }
 
@@ -400,11 +404,11 @@ final class BoardPainting {
       boolean waiting = station instanceof Station.Waiting;
       boolean goldHere = board.goldByCell().containsKey(cell);
       if (!goldHere) {
-        double y = waiting ? place.bandY(cell.row()) - 10 : place.labelY(cell.row()) - 1;
-        double width = place.columnWidth(cell.column());
+        double y = waiting ? geometry.bandY(cell.row()) - 10 : geometry.labelY(cell.row()) - 1;
+        double width = geometry.columnWidth(cell.column());
         text(
             Room.best(texts.status(station), width, false),
-            place.columnX(cell.column()) + 4,
+            geometry.columnX(cell.column()) + 4,
             y,
             width,
             "status");
@@ -413,12 +417,13 @@ final class BoardPainting {
   }
 
   private void gold(Cell cell, double mg) {
-    double x = place.columnX(cell.column());
-    boolean threadRises = place.bandY(cell.row()) > vialTop() + VIAL_MOUTH + place.rowHeight() / 2;
+    double x = geometry.columnX(cell.column());
+    boolean threadRises =
+        geometry.bandY(cell.row()) > vialTop() + VIAL_MOUTH + geometry.rowHeight() / 2;
     if (threadRises) {
-      text(texts.gold(mg), x + 44, place.bandY(cell.row()) + 7, 90, "gold-label");
+      text(texts.gold(mg), x + 44, geometry.bandY(cell.row()) + 7, 90, "gold-label");
     } else {
-      text(texts.gold(mg), x + 4, place.labelY(cell.row()) - 1, 90, "gold-label");
+      text(texts.gold(mg), x + 4, geometry.labelY(cell.row()) - 1, 90, "gold-label");
     }
   }
 

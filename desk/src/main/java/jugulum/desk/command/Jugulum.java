@@ -45,7 +45,7 @@ public final class Jugulum implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    return Window.open(
-        words, book.orElseGet(Places::ownBook), Places.bench(), Clock.systemDefaultZone());
+    return MainWindow.open(
+        words, book.orElseGet(OwnFiles::ownBook), OwnFiles.bench(), Clock.systemDefaultZone());
   }
 }

@@ -66,7 +66,7 @@ final class Shots {
 
   int draw() {
     Platform.startup(() -> {});
-    ExecutorService bookThread = Window.bookThread();
+    ExecutorService bookThread = MainWindow.bookThread();
     on(() -> open(bookThread));
     await(() -> workbench.session().begin());
     shot("bench", () -> click("station-2-4"));

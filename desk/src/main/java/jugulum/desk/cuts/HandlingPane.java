@@ -17,7 +17,7 @@ import jugulum.core.handling.WetScreening;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 

@@ -7,7 +7,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Parts;
 
 /** A value one slides, with its name and what it stands at. */
 final class SlideRow extends VBox {

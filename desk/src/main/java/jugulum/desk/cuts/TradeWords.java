@@ -15,7 +15,7 @@ import jugulum.core.plan.Plan;
 import jugulum.core.plan.Trade;
 import jugulum.core.screens.Screen;
 import jugulum.core.shop.Terms;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.MoneyWords;
 import jugulum.desk.words.Words;

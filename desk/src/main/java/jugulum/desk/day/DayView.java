@@ -11,9 +11,9 @@ import javafx.scene.layout.VBox;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
-import jugulum.desk.entry.FocusFirst;
-import jugulum.desk.panel.Parts;
-import jugulum.desk.panel.Segments;
+import jugulum.desk.kit.FocusFirst;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Segments;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Words;
 
@@ -32,8 +32,8 @@ public final class DayView extends BorderPane implements FocusFirst {
     STOCK
   }
 
-  /** What the view asks of the window. */
-  public interface Window {
+  /** What the view asks of the elsewhere. */
+  public interface Elsewhere {
     /** The bench is to be shown. */
     void openBench();
 
@@ -48,13 +48,13 @@ public final class DayView extends BorderPane implements FocusFirst {
   }
 
   /** Makes the view of a workbench. */
-  public DayView(Workbench workbench, Clock clock, Window window) {
+  public DayView(Workbench workbench, Clock clock, Elsewhere elsewhere) {
     this.words = workbench.words();
     super();
     getStyleClass().add("page");
     setId("day-view");
-    today = new TodayPane(workbench, clock::instant, window);
-    stock = new StockPane(workbench, window);
+    today = new TodayPane(workbench, clock::instant, elsewhere);
+    stock = new StockPane(workbench, elsewhere);
     Region between = new Region();
     HBox.setHgrow(between, Priority.ALWAYS);
     VBox top =

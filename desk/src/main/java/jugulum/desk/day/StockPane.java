@@ -5,8 +5,8 @@ import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import jugulum.book.batch.StockLines.Stocked;
-import jugulum.desk.entry.TextColumns;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.TextColumns;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
@@ -17,7 +17,7 @@ final class StockPane extends BorderPane {
   private final Workbench workbench;
   private final TableView<Stocked> table = new TableView<>();
 
-  StockPane(Workbench workbench, DayView.Window window) {
+  StockPane(Workbench workbench, DayView.Elsewhere window) {
     this.words = workbench.words();
     this.workbench = workbench;
     setId("stock-pane");

@@ -12,7 +12,7 @@ import jugulum.core.account.Worked;
 import jugulum.core.ledger.Network;
 import jugulum.core.task.Task;
 import jugulum.core.task.Tasks;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.TaskWords;
@@ -23,7 +23,7 @@ final class TodayPane extends BorderPane {
   private final Words words;
   private final Workbench workbench;
   private final Supplier<Instant> now;
-  private final DayView.Window window;
+  private final DayView.Elsewhere window;
   private final ListView<Line> list = new ListView<>();
 
   /**
@@ -34,7 +34,7 @@ final class TodayPane extends BorderPane {
    */
   private record Line(Task task, String text) {}
 
-  TodayPane(Workbench workbench, Supplier<Instant> now, DayView.Window window) {
+  TodayPane(Workbench workbench, Supplier<Instant> now, DayView.Elsewhere window) {
     this.words = workbench.words();
     this.workbench = workbench;
     this.now = now;

@@ -16,6 +16,7 @@ import jugulum.core.ledger.Measure.Pass;
 import jugulum.core.shop.Magnet;
 import jugulum.core.units.Decimal;
 import jugulum.core.units.MassText;
+import jugulum.desk.kit.Buttons;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;

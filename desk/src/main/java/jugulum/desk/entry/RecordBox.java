@@ -6,6 +6,8 @@ import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Wrapping;
 import jugulum.desk.session.Outcome;
 
 /**

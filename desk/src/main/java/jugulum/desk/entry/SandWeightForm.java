@@ -10,6 +10,8 @@ import javafx.scene.layout.FlowPane;
 import jugulum.core.ledger.Measure;
 import jugulum.core.shop.Container;
 import jugulum.core.units.MassText;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Wrapping;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

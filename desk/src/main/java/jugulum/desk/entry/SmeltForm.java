@@ -13,6 +13,7 @@ import jugulum.core.ledger.Measure.Smelt;
 import jugulum.core.ledger.Measure.Smelt.Collector;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.units.MassText;
+import jugulum.desk.kit.Choices;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;

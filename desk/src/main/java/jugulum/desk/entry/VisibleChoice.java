@@ -10,6 +10,7 @@ import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Measure.VisibleGold.State;
 import jugulum.core.units.MassText;
+import jugulum.desk.kit.Choices;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 

@@ -5,8 +5,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import jugulum.book.batch.RunLines.Ran;
-import jugulum.desk.entry.FocusFirst;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.FocusFirst;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Words;
 

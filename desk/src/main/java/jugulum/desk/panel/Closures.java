@@ -3,6 +3,7 @@ package jugulum.desk.panel;
 import javafx.scene.Node;
 import jugulum.core.account.Worked;
 import jugulum.core.mass.StepClosure;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;

@@ -6,10 +6,11 @@ import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
-import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.MeasureForm;
 import jugulum.desk.entry.Parsers;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
@@ -18,7 +19,7 @@ import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /** Corrects a reading or strikes it: the old one is kept with the reason. */
-final class CorrectPanel extends Panel {
+public final class CorrectPanel extends Panel {
   @Prologue private final Words words;
   private final Reading reading;
   private final Desk desk;
@@ -31,7 +32,7 @@ final class CorrectPanel extends Panel {
           words.of("correct.reason.hint"),
           Parsers.text(words, "refusal.REASON_MISSING"));
 
-  CorrectPanel(Reading reading, Desk desk) {
+  public CorrectPanel(Reading reading, Desk desk) {
     this.words = desk.words();
     super();
     this.reading = reading;
@@ -68,7 +69,7 @@ final class CorrectPanel extends Panel {
    * wrong.
    */
   private Node doubt() {
-    if (reading.measure().goesOn() == Measure.Place.STEP) {
+    if (reading.measure().goesOn() == Measure.On.STEP) {
       return Parts.row();
     }
     return reading.doubted().isPresent()
@@ -93,7 +94,7 @@ final class CorrectPanel extends Panel {
   }
 
   /** Puts another thing that can be done about this reading under the others. */
-  void offer(Node other) {
+  public void offer(Node other) {
     getChildren().add(getChildren().size() - 2, other);
   }
 

@@ -13,7 +13,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.LotId;
-import jugulum.desk.entry.Room;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Room;
 import jugulum.desk.words.Words;
 
 /**

@@ -7,7 +7,8 @@ import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
-import jugulum.desk.entry.Buttons;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Words;
 
 /** The lots a step makes, weighed one after the other. */

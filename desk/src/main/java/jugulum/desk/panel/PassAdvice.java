@@ -10,6 +10,7 @@ import jugulum.core.passes.Removal;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.Terms;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.MoneyWords;
 import jugulum.desk.words.Words;
@@ -18,16 +19,16 @@ import jugulum.desk.words.Words;
  * Says whether to go on, with the magnet or with running the same tailings again, by the shop's own
  * rule, with the arithmetic.
  */
-final class PassAdvice {
+public final class PassAdvice {
   private PassAdvice() {}
 
   /** Of a magnet's passes. */
-  static List<Node> of(NextPass next, Shop shop, Figures figures) {
+  public static List<Node> of(NextPass next, Shop shop, Figures figures) {
     return of("next-pass", next, shop, figures);
   }
 
   /** Of runs over the same tailings. */
-  static List<Node> ofRuns(NextPass next, Shop shop, Figures figures) {
+  public static List<Node> ofRuns(NextPass next, Shop shop, Figures figures) {
     return of("next-run", next, shop, figures);
   }
 

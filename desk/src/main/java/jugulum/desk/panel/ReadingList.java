@@ -8,7 +8,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Reading;
-import jugulum.desk.entry.Buttons;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
@@ -17,24 +18,24 @@ import jugulum.desk.words.Words;
  * Readings as they were recorded; those that no longer count stand struck through with their
  * reason.
  */
-final class ReadingList extends VBox {
+public final class ReadingList extends VBox {
   private final Consumer<Reading> onCorrect;
   private final boolean timed;
   private Optional<ShownReadings> shown = Optional.empty();
 
   /** The readings of a lot, without their times. */
-  ReadingList(Consumer<Reading> onCorrect) {
+  public ReadingList(Consumer<Reading> onCorrect) {
     this(onCorrect, false);
   }
 
   /** Readings, each with the time it was so where that matters. */
-  ReadingList(Consumer<Reading> onCorrect, boolean timed) {
+  public ReadingList(Consumer<Reading> onCorrect, boolean timed) {
     this.onCorrect = onCorrect;
     this.timed = timed;
     getStyleClass().add("readings");
   }
 
-  void show(List<Reading> readings, Figures figures, boolean mayCorrect) {
+  public void show(List<Reading> readings, Figures figures, boolean mayCorrect) {
     Words words = figures.words();
     ShownReadings now = new ShownReadings(readings, figures, mayCorrect);
     if (shown.filter(now::equals).isPresent()) {

@@ -13,11 +13,11 @@ import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /** Tells of a lot what a list shows. */
-final class Rows {
+public final class Rows {
   private Rows() {}
 
   /** A lot with its mass and gold. */
-  static LotList.Row of(Lot lot, Worked worked, Figures figures) {
+  public static LotList.Row of(Lot lot, Worked worked, Figures figures) {
     return of(
         lot,
         Sentences.lot(figures.words(), lot),
@@ -36,7 +36,7 @@ final class Rows {
   }
 
   /** The mass, marked where it was not measured. */
-  static String mass(Lot lot, Worked worked, Figures figures) {
+  public static String mass(Lot lot, Worked worked, Figures figures) {
     Words words = figures.words();
     LotMass mass = worked.sand().mass(lot.id());
     String text =

@@ -11,4 +11,4 @@ import jugulum.desk.words.Figures;
  * @param figures how they are written
  * @param mayCorrect whether they can be corrected
  */
-record ShownReadings(List<Reading> readings, Figures figures, boolean mayCorrect) {}
+public record ShownReadings(List<Reading> readings, Figures figures, boolean mayCorrect) {}

@@ -18,7 +18,8 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
-import jugulum.desk.entry.Buttons;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
@@ -26,14 +27,14 @@ import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /** Starts a step on a lot; what differs by kind of step is in the classes below it. */
-abstract class StepForm extends Panel {
+public abstract class StepForm extends Panel {
   private final Words words;
   protected final LotId lot;
   protected final Desk desk;
   private final Label error = Parts.sentence("", "entry-error");
   private Optional<Worked> worked = Optional.empty();
 
-  StepForm(String title, LotId lot, Desk desk) {
+  public StepForm(String title, LotId lot, Desk desk) {
     this.words = desk.words();
     this.lot = lot;
     this.desk = desk;

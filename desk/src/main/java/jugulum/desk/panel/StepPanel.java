@@ -11,7 +11,8 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
-import jugulum.desk.entry.Wrapping;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Wrapping;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
@@ -20,7 +21,7 @@ import jugulum.desk.words.Words;
  * The bench sheet of one step: what went in, what comes out, whether the sand adds up. Kinds of
  * step add their own part.
  */
-class StepPanel extends Panel {
+public class StepPanel extends Panel {
   private final Words words;
   protected final StepId step;
   protected final Desk desk;
@@ -34,7 +35,7 @@ class StepPanel extends Panel {
   private Optional<Worked> worked = Optional.empty();
   private final StepFooter footer;
 
-  StepPanel(StepId step, Desk desk) {
+  public StepPanel(StepId step, Desk desk) {
     this.words = desk.words();
     this.step = step;
     this.desk = desk;
@@ -47,20 +48,6 @@ class StepPanel extends Panel {
     getChildren().addAll(own());
     getChildren()
         .addAll(Parts.section(words.of("step.outputs")), outputs, closure, below, again, footer);
-  }
-
-  /** The right panel for a step. */
-  static StepPanel of(Step step, Desk desk) {
-    return switch (step.process()) {
-      case Process.MagnetRun run when run.by() == Process.MagnetRun.Way.DRUM ->
-          new DrumPanel(step.id(), desk);
-      case Process.MagnetRun _ -> new MagnetPanel(step.id(), desk);
-      case Process.GravityRun _ -> new GravityPanel(step.id(), desk);
-      case Process.Finishing _ -> new FinishPanel(step.id(), desk);
-      case Process.Screening _ -> new ScreenPanel(step.id(), desk);
-      case Process.Receive _, Process.Merging _, Process.Splitting _ ->
-          new StepPanel(step.id(), desk);
-    };
   }
 
   /** What only this kind of step has, above its outputs. */
@@ -147,7 +134,7 @@ class StepPanel extends Panel {
             ? words.of("step.in.unknown")
             : words.of("step.in", figures.sand(grams));
     return now.process() instanceof Process.MagnetRun run
-        ? words.of("step.in.how", in, MagnetForm.state(words, run))
+        ? words.of("step.in.how", in, Sentences.state(words, run))
         : in;
   }
 

@@ -10,6 +10,7 @@ import jugulum.core.mass.StepClosure;
 import jugulum.core.mass.Suspicion;
 import jugulum.core.mass.Suspicion.Slip;
 import jugulum.core.mass.Suspicions;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;

@@ -7,14 +7,15 @@ import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
-import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.RecordBox;
 import jugulum.desk.entry.SandWeightForm;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /** Weighs a lot: a bowl of it, the same bowl again, or another bowl that is added to it. */
-final class WeighBox extends VBox {
+public final class WeighBox extends VBox {
   private final Words words;
   private final Supplier<Optional<Lot>> lot;
   private final SandWeightForm form;
@@ -30,7 +31,7 @@ final class WeighBox extends VBox {
    * @param desk takes the weight
    * @param lot the lot on the scale
    */
-  WeighBox(String id, String text, Desk desk, Supplier<Optional<Lot>> lot) {
+  public WeighBox(String id, String text, Desk desk, Supplier<Optional<Lot>> lot) {
     this.words = desk.words();
     this.lot = lot;
     this.form = new SandWeightForm(desk.figures(), desk.containers());
@@ -47,7 +48,7 @@ final class WeighBox extends VBox {
   }
 
   /** Runs after a weight was recorded and the lot is done. */
-  WeighBox then(Runnable what) {
+  public WeighBox then(Runnable what) {
     box.then(
         () -> {
           form.forBowl(1);
@@ -81,7 +82,7 @@ final class WeighBox extends VBox {
   }
 
   /** Says what is on the scale; another lot starts with its first bowl. */
-  void tell() {
+  public void tell() {
     Optional<LotId> now = lot.get().map(Lot::id);
     if (!now.equals(shown)) {
       shown = now;

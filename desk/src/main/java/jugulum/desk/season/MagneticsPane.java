@@ -21,14 +21,14 @@ import jugulum.core.gold.LotGold;
 import jugulum.core.magnet.Composite;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
-import jugulum.desk.entry.Buttons;
-import jugulum.desk.entry.Choices;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
-import jugulum.desk.entry.TextColumns;
 import jugulum.desk.entry.VisibleChoice;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Choices;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.TextColumns;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
@@ -80,13 +80,13 @@ final class MagneticsPane extends BorderPane {
   private final Label said = Parts.sentence("", "fine-text");
   private final VBox composite = new VBox(6);
 
-  /** What is asked of the window. */
-  interface Window {
+  /** What is asked of the elsewhere. */
+  interface Elsewhere {
     /** The batch of a lot goes on the bench. */
     void open(Held held);
   }
 
-  MagneticsPane(Workbench workbench, Window window) {
+  MagneticsPane(Workbench workbench, Elsewhere elsewhere) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
@@ -122,7 +122,7 @@ final class MagneticsPane extends BorderPane {
         key -> {
           if (key.getCode() == KeyCode.ENTER
               && table.getSelectionModel().getSelectedItem() != null) {
-            window.open(table.getSelectionModel().getSelectedItem());
+            elsewhere.open(table.getSelectionModel().getSelectedItem());
             key.consume();
           }
         });
@@ -161,7 +161,7 @@ final class MagneticsPane extends BorderPane {
                     "open-held",
                     words.of("batches.open"),
                     "Enter",
-                    () -> chosen().ifPresent(window::open))),
+                    () -> chosen().ifPresent(elsewhere::open))),
             composite);
     below.getStyleClass().add("page-top");
     ScrollPane rest = new ScrollPane(below);

@@ -12,11 +12,11 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.book.batch.BatchSummary;
 import jugulum.core.ledger.BatchId;
-import jugulum.desk.entry.Buttons;
-import jugulum.desk.entry.FocusFirst;
-import jugulum.desk.entry.TextColumns;
-import jugulum.desk.panel.Parts;
-import jugulum.desk.panel.Segments;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.FocusFirst;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Segments;
+import jugulum.desk.kit.TextColumns;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
@@ -37,8 +37,8 @@ public final class SeasonView extends BorderPane implements FocusFirst {
     MAGNETICS
   }
 
-  /** What the view asks of the window. */
-  public interface Window {
+  /** What the view asks of the elsewhere. */
+  public interface Elsewhere {
     /** A batch was chosen. */
     void open(BatchId batch);
 
@@ -53,7 +53,7 @@ public final class SeasonView extends BorderPane implements FocusFirst {
   }
 
   /** Makes the view of a workbench. */
-  public SeasonView(Workbench workbench, Window window) {
+  public SeasonView(Workbench workbench, Elsewhere elsewhere) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
@@ -95,7 +95,7 @@ public final class SeasonView extends BorderPane implements FocusFirst {
           row.setOnMouseClicked(
               click -> {
                 if (click.getClickCount() == 2 && !row.isEmpty()) {
-                  window.open(row.getItem().id());
+                  elsewhere.open(row.getItem().id());
                 }
               });
           return row;
@@ -104,7 +104,7 @@ public final class SeasonView extends BorderPane implements FocusFirst {
         key -> {
           BatchSummary chosen = table.getSelectionModel().getSelectedItem();
           if (key.getCode() == KeyCode.ENTER && chosen != null) {
-            window.open(chosen.id());
+            elsewhere.open(chosen.id());
             key.consume();
           }
         });
@@ -112,12 +112,12 @@ public final class SeasonView extends BorderPane implements FocusFirst {
     HBox.setHgrow(gap, Priority.ALWAYS);
     HBox actions =
         Parts.row(
-            Buttons.primary("new-batch", words.of("batches.new"), "Ctrl N", window::start),
+            Buttons.primary("new-batch", words.of("batches.new"), "Ctrl N", elsewhere::start),
             Buttons.plain(
-                "open-batch", words.of("batches.open"), "Enter", () -> openChosen(window)),
+                "open-batch", words.of("batches.open"), "Enter", () -> openChosen(elsewhere)),
             gap,
-            Buttons.plain("import", words.of("batches.import"), "Ctrl I", window::importFile),
-            Buttons.plain("export", words.of("batches.export"), "Ctrl E", window::exportFiles));
+            Buttons.plain("import", words.of("batches.import"), "Ctrl I", elsewhere::importFile),
+            Buttons.plain("export", words.of("batches.export"), "Ctrl E", elsewhere::exportFiles));
     Region between = new Region();
     HBox.setHgrow(between, Priority.ALWAYS);
     VBox top =
@@ -130,7 +130,7 @@ public final class SeasonView extends BorderPane implements FocusFirst {
     setTop(top);
     setCenter(table);
     setBottom(actions);
-    magnetics = new MagneticsPane(workbench, held -> window.open(held.batch()));
+    magnetics = new MagneticsPane(workbench, held -> elsewhere.open(held.batch()));
     parts.onChange(() -> open(actions));
     workbench.watch(workbench.projections().batches(), batches -> show(batches));
     workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
@@ -165,10 +165,10 @@ public final class SeasonView extends BorderPane implements FocusFirst {
         .ifPresent(table.getSelectionModel()::select);
   }
 
-  private void openChosen(Window window) {
+  private void openChosen(Elsewhere elsewhere) {
     BatchSummary chosen = table.getSelectionModel().getSelectedItem();
     if (chosen != null) {
-      window.open(chosen.id());
+      elsewhere.open(chosen.id());
     }
   }
 

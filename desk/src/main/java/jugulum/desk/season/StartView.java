@@ -17,11 +17,11 @@ import jugulum.core.ledger.Label;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.desk.entry.AssayForm;
-import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.LabelForm;
 import jugulum.desk.entry.SandWeightForm;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shop.ShopContainers;
@@ -150,6 +150,8 @@ public final class StartView extends ScrollPane {
 
   /** Puts the focus where typing starts. */
   public void focusFirst() {
+    // What scrolls has no place in the window, and so no focus, before its first style.
+    applyCss();
     label.fields().getFirst().field().requestFocus();
   }
 }

@@ -30,14 +30,14 @@ import jugulum.desk.account.AccountView;
 import jugulum.desk.bench.BenchView;
 import jugulum.desk.cuts.CutsView;
 import jugulum.desk.day.DayView;
-import jugulum.desk.entry.Buttons;
-import jugulum.desk.entry.Ends;
-import jugulum.desk.entry.FocusFirst;
 import jugulum.desk.files.BatchFiles;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.gear.GearView;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Ends;
+import jugulum.desk.kit.FocusFirst;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.season.SeasonView;
 import jugulum.desk.season.StartView;
 import jugulum.desk.session.Beat;
@@ -109,7 +109,7 @@ public final class Shell extends BorderPane {
     workbench.session().open(batch).thenRun(() -> show(View.BENCH));
   }
 
-  private final class FromDay implements DayView.Window {
+  private final class FromDay implements DayView.Elsewhere {
     @Override
     public void openBench() {
       show(View.BENCH);
@@ -132,7 +132,7 @@ public final class Shell extends BorderPane {
     }
   }
 
-  private final class FromSeason implements SeasonView.Window {
+  private final class FromSeason implements SeasonView.Elsewhere {
     @Override
     public void open(BatchId batch) {
       Shell.this.open(batch);

@@ -2,10 +2,10 @@ package jugulum.desk.shop;
 
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
-import jugulum.desk.panel.Parts;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;

@@ -12,13 +12,13 @@ import jugulum.core.shop.ShopEdit;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.StopRule.Kind;
 import jugulum.core.shop.Terms;
-import jugulum.desk.entry.Buttons;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
-import jugulum.desk.panel.Parts;
-import jugulum.desk.panel.Segments;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Segments;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
@@ -44,7 +44,7 @@ final class TermsCard extends VBox {
   private final EntryField<Double> hour = number(words, "terms-hour", "shop.hour", "", 0, 100_000);
   private final EntryField<Double> minutes =
       number(words, "terms-minutes", "shop.pass-minutes", "6", 0.1, 1000);
-  private final ChargesFields charges = new ChargesFields(words, this::keep);
+  private final FeesFields charges = new FeesFields(words, this::keep);
   private final EntryField<Double> fewer =
       number(words, "stop-specks", "shop.rule.specks", "3", 1, 1000);
   private final Segments<Kind> rule =

@@ -5,13 +5,13 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * The languages a person can choose from, and how that person's place speaks and writes.
+ * The languages a person can choose from, and how that person's home speaks and writes.
  *
- * @param all at least one; the first is spoken where none fits the place
- * @param place as the machine is set up
+ * @param all at least one; the first is spoken where none fits the home
+ * @param home as the machine is set up
  * @param numbers whose decimal mark is written
  */
-public record Languages(List<Language> all, Locale place, Locale numbers) {
+public record Languages(List<Language> all, Locale home, Locale numbers) {
   /** Keeps its own list. */
   public Languages {
     all = List.copyOf(all);
@@ -42,8 +42,8 @@ public record Languages(List<Language> all, Locale place, Locale numbers) {
     Language language =
         chosen
             .flatMap(this::tagged)
-            .or(() -> tagged(place.toLanguageTag()))
-            .or(() -> tagged(place.getLanguage()))
+            .or(() -> tagged(home.toLanguageTag()))
+            .or(() -> tagged(home.getLanguage()))
             .orElse(all.getFirst());
     return Words.in(language, numbers);
   }

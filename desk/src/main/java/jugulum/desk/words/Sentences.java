@@ -375,4 +375,18 @@ public final class Sentences {
   public static String lots(Words words, Network network, List<LotId> ids) {
     return words.row(network.lots(ids).stream().map(one -> Sentences.lot(words, one)).toList());
   }
+
+  /** How the sand was, and how that was known. */
+  public static String state(Words words, Process.MagnetRun run) {
+    String medium = words.of("medium", run.medium());
+    Optional<String> check =
+        run.check()
+            .map(
+                told ->
+                    told.moisture().isPresent()
+                        ? words.of(
+                            "magnet.checked.moisture", words.percent(told.moisture().getAsDouble()))
+                        : words.of("magnet.checked.ran-freely"));
+    return check.map(how -> words.of("magnet.checked", medium, how)).orElse(medium);
+  }
 }

@@ -271,7 +271,7 @@ class AccountViewTest extends OnTheDemoBook {
       assertThat(person.text("smelt-parted-error")).as("more than the bead").isNotEmpty();
       assertThat(person.text("smelt-visible"))
           .as("nothing is claimed that nobody said")
-          .contains("left in, or nobody looked");
+          .contains("Left in, or nobody looked");
       person.click("smelt-visible").press(UP).press(UP).press(UP).press(ENTER);
       person.type("smelt-parted", "3.4 mg").type("smelt-slag", "0.2 mg").click("record");
       double lotMg =

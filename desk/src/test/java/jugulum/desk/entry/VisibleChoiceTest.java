@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ComboBox;
+import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Measure.VisibleGold.State;
 import jugulum.core.units.MassUnit;
@@ -31,7 +32,8 @@ class VisibleChoiceTest {
 
   @SuppressWarnings("unchecked")
   private void choose(State state) {
-    ((ComboBox<State>) choice.getChildren().getFirst()).setValue(state);
+    VBox asked = (VBox) choice.getChildren().getFirst();
+    ((ComboBox<State>) asked.getChildren().getLast()).setValue(state);
   }
 
   @Test

@@ -23,7 +23,7 @@ import jugulum.core.ledger.Measure.SpeckCount;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.mass.SandBalance.Misfit;
-import jugulum.core.shop.Charges;
+import jugulum.core.shop.Fees;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
 import jugulum.core.units.MassUnit;
@@ -40,7 +40,7 @@ class AccountWordsTest {
           6,
           "€",
           LocalDate.of(2026, 3, 1),
-          Optional.of(new Charges(2, 18, 200, 90, 35, 4, 0.8)));
+          Optional.of(new Fees(2, 18, 200, 90, 35, 4, 0.8)));
 
   private static Account of(Bench bench, Shop shop) {
     Network network = Network.of(bench.batch());

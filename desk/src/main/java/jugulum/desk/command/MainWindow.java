@@ -1,0 +1,172 @@
+package jugulum.desk.command;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import jugulum.book.Books;
+import jugulum.book.stream.Writer;
+import jugulum.desk.files.DialogPicker;
+import jugulum.desk.session.BenchFile;
+import jugulum.desk.session.BenchMemory;
+import jugulum.desk.session.Preferences;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.shell.ShellScene;
+import jugulum.desk.shell.View;
+import jugulum.desk.words.Languages;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/** Opens the window on a book and stays until it is closed. */
+final class MainWindow {
+  private final Words words;
+  private final CountDownLatch closed = new CountDownLatch(1);
+  private final AtomicInteger exitCode = new AtomicInteger(Jugulum.OK);
+  private final Clock clock;
+
+  private MainWindow(Words words, Clock clock) {
+    this.words = words;
+    this.clock = clock;
+  }
+
+  /**
+   * Opens a book in a window and returns its exit code when the window is closed.
+   *
+   * @param path the book
+   * @param bench the file in which the bench remembers how it likes to see things
+   */
+  static int open(Words words, Path path, Path bench, Clock clock) {
+    if (!hasDisplay()) {
+      System.err.println(words.of("command.no-display"));
+      return Jugulum.NO_DISPLAY;
+    }
+    MainWindow window = new MainWindow(words, clock);
+    ExecutorService bookThread = bookThread();
+    CompletableFuture<Started> starting =
+        CompletableFuture.supplyAsync(() -> start(path, clock, bench, bookThread), bookThread);
+    Platform.startup(() -> {});
+    starting
+        .thenAcceptAsync(window::show, Platform::runLater)
+        .exceptionallyAsync(problem -> window.showProblem(problem, bookThread), Platform::runLater);
+    window.await();
+    starting.thenAccept(started -> started.workbench().close()).exceptionally(_ -> null).join();
+    return window.exitCode.get();
+  }
+
+  /** A workbench whose batch is being worked out already, while the window is still being built. */
+  private record Started(Workbench workbench, CompletionStage<Void> begun) {}
+
+  private static Started start(Path path, Clock clock, Path bench, ExecutorService bookThread) {
+    BenchMemory memory = new BenchFile(bench);
+    Writer writer = new Writer(() -> Preferences.benchName(memory), clock, UUID::randomUUID);
+    Workbench workbench =
+        Workbench.of(
+            Books.open(path, writer),
+            memory,
+            Languages.ofThisMachine(),
+            bookThread,
+            Platform::runLater);
+    return new Started(workbench, workbench.session().begin());
+  }
+
+  static ExecutorService bookThread() {
+    return Executors.newSingleThreadExecutor(
+        work -> Thread.ofPlatform().name("book").daemon(true).unstarted(work));
+  }
+
+  private static boolean hasDisplay() {
+    boolean linux = System.getProperty("os.name").toLowerCase(Locale.ROOT).contains("linux");
+    boolean drawnInMemory = "Headless".equals(System.getProperty("glass.platform"));
+    return !linux || drawnInMemory || isSet("DISPLAY") || isSet("WAYLAND_DISPLAY");
+  }
+
+  private static boolean isSet(String variable) {
+    String value = System.getenv(variable);
+    return value != null && !value.isBlank();
+  }
+
+  private void show(Started started) {
+    Workbench workbench = started.workbench();
+    Thread.setDefaultUncaughtExceptionHandler(
+        (_, fault) -> Platform.runLater(() -> workbench.work().fault(fault)));
+    Stage stage = new Stage();
+    ShellScene made = new ShellScene(workbench, clock, new DialogPicker(workbench.words(), stage));
+    stage.setScene(made.scene());
+    stage.titleProperty().bind(made.title());
+    stage.setOnHidden(_ -> closed.countDown());
+    started
+        .begun()
+        .thenRunAsync(
+            () -> {
+              stage.show();
+              made.shell().show(View.BENCH);
+              workbench.session().verify();
+              Optional.ofNullable(Long.getLong("jugulum.started"))
+                  .ifPresent(millis -> reportFirstFrame(Instant.ofEpochMilli(millis)));
+            },
+            Platform::runLater);
+  }
+
+  /** For the benchmark: says how long it took from that moment to the second frame, and ends. */
+  private void reportFirstFrame(Instant started) {
+    new AnimationTimer() {
+      private int frames;
+
+      @Override
+      public void handle(long now) {
+        if (++frames == 2) {
+          stop();
+          System.out.println(
+              "first usable window after "
+                  + Duration.between(started, Instant.now()).toMillis()
+                  + " ms");
+          closed.countDown();
+        }
+      }
+    }.start();
+  }
+
+  private Void showProblem(Throwable problem, ExecutorService bookThread) {
+    String sentence = Sentences.problem(words, problem);
+    System.err.println(sentence);
+    exitCode.set(Jugulum.BOOK_PROBLEM);
+    bookThread.shutdown();
+    Label label = new Label(sentence);
+    label.setWrapText(true);
+    VBox box = new VBox(label);
+    box.setStyle("-fx-padding: 28; -fx-font-size: 17;");
+    Stage stage = new Stage();
+    stage.setScene(new Scene(box, 620, 220));
+    stage.setTitle(words.of("window.problem"));
+    stage.setOnHidden(_ -> closed.countDown());
+    stage.show();
+    return null;
+  }
+
+  /**
+   * Returns when the window is closed; only then is the book closed, and not by the interface
+   * thread.
+   */
+  private void await() {
+    try {
+      closed.await();
+    } catch (InterruptedException ended) {
+      Thread.currentThread().interrupt();
+    }
+  }
+}

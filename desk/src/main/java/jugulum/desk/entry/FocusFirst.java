@@ -1,7 +1,0 @@
-package jugulum.desk.entry;
-
-/** Something that knows where the work in it begins. */
-public interface FocusFirst {
-  /** Puts the focus there. */
-  void focusFirst();
-}

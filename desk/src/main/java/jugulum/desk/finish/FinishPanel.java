@@ -1,0 +1,113 @@
+package jugulum.desk.finish;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletionStage;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
+import jugulum.core.gold.LotEvidence;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.desk.entry.FinenessForm;
+import jugulum.desk.entry.GoldWeightForm;
+import jugulum.desk.entry.RecordBox;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.panel.CorrectPanel;
+import jugulum.desk.panel.Desk;
+import jugulum.desk.panel.ReadingList;
+import jugulum.desk.panel.StepPanel;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Words;
+
+/** The gold of one concentrate: weighed several times, and its purity if known. */
+@SuppressWarnings("NullAway.Init")
+public // made by what the constructor calls
+final class FinishPanel extends StepPanel {
+  private final Words words;
+  private VBox weighed;
+  private ReadingList readings;
+  private RecordBox weigh;
+  private RecordBox purity;
+  private Optional<LotId> gold = Optional.empty();
+
+  public FinishPanel(StepId step, Desk desk) {
+    this.words = desk.words();
+    super(step, desk);
+  }
+
+  @Override
+  protected List<VBox> own() {
+    weighed = new VBox(2);
+    weighed.setId("weighed");
+    readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
+    weigh =
+        new RecordBox(
+            "weigh-gold",
+            words.of("finish.weigh"),
+            new GoldWeightForm(desk.figures()),
+            this::record);
+    purity =
+        new RecordBox(
+            "record-fineness",
+            words.of("finish.fineness"),
+            new FinenessForm(desk.figures()),
+            this::record);
+    return List.of(
+        weighed, readings, weigh, purity, Parts.advice("caution", "", words.of("caution.lead")));
+  }
+
+  private CompletionStage<Outcome> record(Measure measure) {
+    return desk.submit(new Edit.RecordOnLot(there(gold), measure));
+  }
+
+  @Override
+  protected List<VBox> ownEntry() {
+    return List.of(weigh, purity);
+  }
+
+  @Override
+  protected void showOwn(Worked worked, Step now, Figures figures) {
+    Optional<Lot> lot =
+        worked.network().lots(now.outputs()).stream()
+            .filter(one -> one.material() == Material.GOLD)
+            .findFirst();
+    gold = lot.map(Lot::id);
+    weighed.getChildren().clear();
+    lot.flatMap(one -> LotEvidence.weighing(one, worked.batch().assumptions()))
+        .ifPresent(
+            weighing -> {
+              Label mean =
+                  Parts.styled(new Label(figures.gold(weighing.meanG() * 1000)), "gold-figure");
+              String spread =
+                  weighing.readings() > 1
+                      ? words.of(
+                          "finish.mean",
+                          Integer.toString(weighing.readings()),
+                          figures.gold(weighing.spreadG() * 1000))
+                      : words.of("finish.once");
+              weighed
+                  .getChildren()
+                  .addAll(
+                      mean,
+                      Parts.sentence(spread),
+                      Parts.sentence(
+                          words.of(
+                              "finish.uncertainty",
+                              figures.gold(2 * weighing.standardUncertaintyG() * 1000)),
+                          "muted"));
+            });
+    readings.show(lot.map(Lot::readings).orElse(List.of()), figures, !worked.batch().closed());
+  }
+
+  @Override
+  public void focusFirst() {
+    weigh.form().fields().getFirst().field().requestFocus();
+  }
+}

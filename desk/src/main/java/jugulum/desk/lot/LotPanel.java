@@ -1,0 +1,289 @@
+package jugulum.desk.lot;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
+import jugulum.core.gold.LotGold;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Route;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.core.mass.LotMass;
+import jugulum.core.specks.PoissonRange;
+import jugulum.desk.entry.AssayForm;
+import jugulum.desk.entry.GoldWeightForm;
+import jugulum.desk.entry.KnownGoldForm;
+import jugulum.desk.entry.LookedOverForm;
+import jugulum.desk.entry.MagnetTestForm;
+import jugulum.desk.entry.MeasureForm;
+import jugulum.desk.entry.PannedSampleForm;
+import jugulum.desk.entry.RecordBox;
+import jugulum.desk.entry.SmeltForm;
+import jugulum.desk.entry.SpeckCountForm;
+import jugulum.desk.entry.WeighedSpecksForm;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Segments;
+import jugulum.desk.panel.CorrectPanel;
+import jugulum.desk.panel.Desk;
+import jugulum.desk.panel.Panel;
+import jugulum.desk.panel.ReadingList;
+import jugulum.desk.panel.Rows;
+import jugulum.desk.panel.WeighBox;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.GoldWords;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+
+/**
+ * One container of material: its readings, what is known of its gold, what can be done with it
+ * next.
+ */
+public final class LotPanel extends Panel {
+  private static final double CONFIDENCE = 0.95;
+
+  private final Words words;
+  private final LotId lot;
+  private final Desk desk;
+  private final Label name = Parts.styled(new Label(), "panel-title");
+  private final Label sizes = Parts.styled(new Label(), "in-hand");
+  private final VBox facts = new VBox(4);
+  private final ReadingList readings;
+  private final VBox entry = new VBox(10);
+  private final VBox next = new VBox();
+  private Onward onward = new Onward(Optional.empty(), false, false, Optional.empty());
+
+  /** What decides which ways on are offered. */
+  private record Onward(
+      Optional<StepId> taker, boolean open, boolean discarded, Optional<Route> route) {}
+
+  private Optional<Segments<Kind>> kinds = Optional.empty();
+  private Optional<Worked> worked = Optional.empty();
+
+  /** What can be recorded on a lot. */
+  private enum Kind {
+    WEIGHT,
+    PANNED,
+    SPECKS,
+    ASSAY,
+    SMELT,
+    KNOWN,
+    WEIGHED_SPECKS,
+    LOOKED_OVER,
+    MAGNET_TEST,
+    GOLD
+  }
+
+  public LotPanel(LotId lot, Desk desk) {
+    this.words = desk.words();
+    this.lot = lot;
+    this.desk = desk;
+    this.readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
+    facts.setId("lot-facts");
+    getChildren()
+        .addAll(
+            new VBox(2, name, sizes),
+            facts,
+            next,
+            Parts.section(words.of("lot.readings")),
+            readings,
+            entry,
+            Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
+  }
+
+  @Override
+  public void show(Worked worked, Figures figures) {
+    this.worked = Optional.of(worked);
+    Lot now = there(worked.network().lot(lot));
+    name.setText(Sentences.title(words, now));
+    sizes.setText(Sentences.sizes(words, now.cut()));
+    facts.getChildren().setAll(facts(worked, now, figures));
+    readings.show(now.readings(), figures, !worked.batch().closed());
+    boolean open = !worked.batch().closed();
+    if (kinds.isEmpty() && open) {
+      addEntry(now);
+    }
+    if (entry.lookup(".weigh-box") instanceof WeighBox weigh) {
+      weigh.tell();
+    }
+    Parts.shown(entry, open);
+    Optional<Step> taker = worked.network().taker(lot);
+    Onward ways =
+        new Onward(
+            taker.map(Step::id),
+            open,
+            now.latest(Measure.Discarded.class).isPresent(),
+            worked.batch().route());
+    if (ways.equals(onward)) {
+      return;
+    }
+    onward = ways;
+    next.getChildren().clear();
+    if (taker.isPresent()) {
+      String text = words.of("lot.goes-to", Sentences.process(words, taker.get().process()));
+      next.getChildren()
+          .add(Buttons.plain("open-taker", text, "T", () -> desk.openStep(taker.get().id())));
+    } else if (open && now.material() != Material.GOLD) {
+      next.getChildren().add(NextBox.of(worked, now, desk));
+    }
+    if (open && now.material() == Material.FEED) {
+      next.getChildren()
+          .add(
+              Buttons.quiet(
+                  "change", words.of("lot.batch"), "B", () -> desk.push(new BatchPanel(desk))));
+    }
+  }
+
+  private List<Node> facts(Worked worked, Lot now, Figures figures) {
+    List<Node> lines = new ArrayList<>();
+    LotMass mass = worked.sand().mass(lot);
+    lines.add(Parts.line(words.of("lot.mass"), Rows.mass(now, worked, figures)));
+    if (mass.isKnown()) {
+      lines.add(Parts.sentence(words.of("lot.basis", mass.basis()), "muted"));
+    }
+    Optional<LotGold> gold = Optional.ofNullable(worked.gold().lots().get(lot));
+    if (gold.isPresent() && now.material() == Material.GOLD) {
+      lines.add(
+          Parts.line(
+              words.of("lot.gold.line"), GoldWords.figure(gold.get(), figures), "gold-text"));
+      lines.add(
+          Parts.sentence(words.of("lot.gold.range", figures.goldRange(gold.get().all())), "muted"));
+    } else if (gold.isPresent()) {
+      lines.add(
+          Parts.line(
+              words.of("lot.gold.line"), GoldWords.figure(gold.get(), figures), "gold-text"));
+      lines.add(Parts.line(words.of("gold.free"), GoldWords.free(gold.get(), figures)));
+      lines.add(Parts.line(words.of("gold.hidden"), GoldWords.hidden(gold.get(), figures)));
+      now.latest(Measure.SpeckCount.class)
+          .map(one -> LotPanel.specks(words, one))
+          .ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
+    } else if (worked.network().taker(lot).isEmpty()) {
+      lines.add(Parts.advice("fault", "", words.of("lot.unseen.long")));
+    }
+    return lines;
+  }
+
+  /**
+   * The specks there can be in the whole lot by the count alone; seeing none is a bound, never
+   * none.
+   */
+  private static String specks(Words words, Measure.SpeckCount count) {
+    double share = count.shareChecked();
+    if (count.specks() == 0) {
+      return words.of(
+          "lot.specks.none", words.fixed(PoissonRange.boundWhenNoneSeen(CONFIDENCE) / share, 0));
+    }
+    PoissonRange range = PoissonRange.of(count.specks(), CONFIDENCE);
+    return words.of(
+        "lot.specks", words.fixed(range.low() / share, 0), words.fixed(range.high() / share, 0));
+  }
+
+  private void addEntry(Lot now) {
+    List<Kind> possible = possible(now);
+    Segments<Kind> choice =
+        new Segments<>("measure", possible, kind -> words.of("measure.kind", kind));
+    choice.getStyleClass().add("tight");
+    VBox form = new VBox();
+    Runnable put = () -> form.getChildren().setAll(box(choice.chosen()));
+    choice.onChange(put);
+    put.run();
+    entry.getChildren().setAll(choice, form);
+    kinds = Optional.of(choice);
+  }
+
+  /** Sand no screen bounds above may hold pickers; it is looked over by eye first. */
+  private static List<Kind> possible(Lot now) {
+    if (now.material() == Material.GOLD) {
+      return List.of(Kind.GOLD, Kind.WEIGHED_SPECKS);
+    }
+    boolean coarse = now.isOversize();
+    if (coarse) {
+      return List.of(
+          Kind.LOOKED_OVER,
+          Kind.WEIGHT,
+          Kind.PANNED,
+          Kind.SPECKS,
+          Kind.ASSAY,
+          Kind.SMELT,
+          Kind.KNOWN,
+          Kind.WEIGHED_SPECKS);
+    }
+    return List.of(
+        Kind.WEIGHT,
+        Kind.PANNED,
+        Kind.SPECKS,
+        Kind.ASSAY,
+        Kind.SMELT,
+        Kind.KNOWN,
+        Kind.WEIGHED_SPECKS,
+        Kind.MAGNET_TEST);
+  }
+
+  private Node box(Kind kind) {
+    if (kind == Kind.WEIGHT) {
+      return new WeighBox(
+              "record",
+              words.of("lot.record", kind),
+              desk,
+              () -> worked.flatMap(now -> now.network().lot(lot)))
+          .then(() -> {});
+    }
+    Supplier<Figures> figures = desk.figures();
+    MeasureForm form =
+        switch (kind) {
+          case WEIGHT -> throw new IllegalStateException("has a box of its own");
+          case LOOKED_OVER -> new LookedOverForm(figures);
+          case MAGNET_TEST -> new MagnetTestForm(figures);
+          case PANNED ->
+              new PannedSampleForm(
+                  figures, worked.flatMap(now -> now.network().lot(lot)).orElseThrow().cut());
+          case SPECKS -> new SpeckCountForm(figures);
+          case ASSAY -> new AssayForm(figures);
+          case SMELT -> new SmeltForm(figures);
+          case KNOWN -> new KnownGoldForm(figures);
+          case WEIGHED_SPECKS -> new WeighedSpecksForm(figures);
+          case GOLD -> new GoldWeightForm(figures);
+        };
+    RecordBox box =
+        new RecordBox(
+            "record",
+            words.of("lot.record", kind),
+            form,
+            measure -> desk.submit(new Edit.RecordOnLot(lot, measure)));
+    return kind == Kind.SMELT
+        ? new VBox(
+            10,
+            box,
+            Parts.advice("caution", words.of("caution.smelt.title"), words.of("caution.smelt")))
+        : box;
+  }
+
+  @Override
+  public boolean fits(Worked worked) {
+    return worked.network().lot(lot).isPresent();
+  }
+
+  @Override
+  public void focusFirst() {
+    Stream.of("#next-by-route", "#next-screen")
+        .flatMap(id -> Stream.ofNullable(next.lookup(id)))
+        .findFirst()
+        .orElseGet(() -> lookup("#back"))
+        .requestFocus();
+  }
+
+  @Override
+  public Object key() {
+    return lot;
+  }
+}
