@@ -6,11 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.Pass.From;
@@ -23,6 +25,9 @@ import jugulum.core.shop.Magnet;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.English;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Language;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -124,6 +129,40 @@ class MeasureFormTest {
         List.of(MassUnit.GRAM, MassUnit.GRAIN, MassUnit.PENNYWEIGHT, MassUnit.TROY_OUNCE)) {
       assertThat(filled(measure, unit).read()).as("in %s", unit).contains(measure);
     }
+  }
+
+  /**
+   * What a form shows is what its reader would type: cleared and typed anew it means the same, with
+   * a decimal point and with a decimal comma.
+   */
+  @ParameterizedTest
+  @MethodSource("measures")
+  void whatAFormShowsCanBeTypedAnew(Measure measure) {
+    for (Locale writer : List.of(Locale.ENGLISH, Locale.GERMANY)) {
+      Figures figures =
+          new Figures(MassUnit.GRAM, ZoneOffset.UTC, Words.in(Language.ENGLISH, writer));
+      MeasureForm form =
+          MeasureForm.filled(
+              measure, () -> figures, Containers.NONE, List.of(new Magnet("pull rod", 180)));
+      for (EntryField<?> field : form.fields()) {
+        String shown = field.field().getText();
+        field.clear();
+        field.field().setText(shown);
+      }
+      assertThat(form.read().map(anew -> told(anew, figures)))
+          .as("as %s writes", writer)
+          .contains(told(measure, figures));
+    }
+  }
+
+  /** What is told of a measure, each number to four digits: how far a scale reads is not typed. */
+  private static String told(Measure measure, Figures figures) {
+    return Pattern.compile("\\d+([.,]\\d+)?")
+        .matcher(Sentences.measure(measure, figures))
+        .replaceAll(
+            number ->
+                String.format(
+                    Locale.ROOT, "%.3e", Double.parseDouble(number.group().replace(',', '.'))));
   }
 
   /**
