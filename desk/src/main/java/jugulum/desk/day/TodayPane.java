@@ -10,9 +10,11 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.Network;
+import jugulum.core.shop.Shop;
 import jugulum.core.task.Task;
 import jugulum.core.task.Tasks;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.session.Latest;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.TaskWords;
@@ -20,10 +22,10 @@ import jugulum.desk.words.Words;
 
 /** What is open in the batch on the bench, in the order one would do it. */
 final class TodayPane extends BorderPane {
-  private final Words words;
   private final Workbench workbench;
+  private final Latest latest;
   private final Supplier<Instant> now;
-  private final DayView.Elsewhere window;
+  private final DayView.Elsewhere elsewhere;
   private final ListView<Line> list = new ListView<>();
 
   /**
@@ -34,11 +36,12 @@ final class TodayPane extends BorderPane {
    */
   private record Line(Task task, String text) {}
 
-  TodayPane(Workbench workbench, Supplier<Instant> now, DayView.Elsewhere window) {
-    this.words = workbench.words();
+  TodayPane(Workbench workbench, Supplier<Instant> now, DayView.Elsewhere elsewhere) {
+    Words words = workbench.words();
     this.workbench = workbench;
+    this.latest = workbench.work().latest();
     this.now = now;
-    this.window = window;
+    this.elsewhere = elsewhere;
     setId("today-pane");
     list.setId("today");
     list.setAccessibleText(words.of("day.today"));
@@ -74,22 +77,23 @@ final class TodayPane extends BorderPane {
 
   private void open(Line line) {
     switch (line.task().subject()) {
-      case Task.Subject.OfBatch _ -> window.openBench();
-      case Task.Subject.OfLot(var lot) -> window.openLot(lot);
-      case Task.Subject.OfStep(var step) -> window.openStep(step);
+      case Task.Subject.OfBatch _ -> elsewhere.openBench();
+      case Task.Subject.OfLot(var lot) -> elsewhere.openLot(lot);
+      case Task.Subject.OfStep(var step) -> elsewhere.openStep(step);
     }
   }
 
+  /** What is open is worked out behind the book's work; only what was asked for last is shown. */
   void refresh() {
     Instant at = now.get();
-    List<Line> lines =
-        workbench
-            .projections()
-            .current()
-            .get()
-            .worked()
-            .map(worked -> lines(worked, at))
-            .orElse(List.of());
+    Optional<Worked> worked = workbench.projections().current().get().worked();
+    Shop shop = workbench.projections().shop().get();
+    Figures figures = workbench.preferences().figures().get();
+    latest.ask(
+        _ -> worked.map(one -> lines(one, shop, figures, at)).orElse(List.of()), this::show);
+  }
+
+  private void show(List<Line> lines) {
     if (!lines.equals(list.getItems())) {
       int row = Math.max(0, list.getSelectionModel().getSelectedIndex());
       list.getItems().setAll(lines);
@@ -97,15 +101,14 @@ final class TodayPane extends BorderPane {
     }
   }
 
-  private List<Line> lines(Worked worked, Instant at) {
-    return Tasks.of(worked, workbench.projections().shop().get(), worked.batch().route(), at)
-        .stream()
-        .map(task -> new Line(task, text(task, worked.network(), at)))
+  private static List<Line> lines(Worked worked, Shop shop, Figures figures, Instant at) {
+    return Tasks.of(worked, shop, worked.batch().route(), at).stream()
+        .map(task -> new Line(task, text(task, worked.network(), figures, at)))
         .toList();
   }
 
-  private String text(Task task, Network network, Instant at) {
-    Figures figures = workbench.preferences().figures().get();
+  private static String text(Task task, Network network, Figures figures, Instant at) {
+    Words words = figures.words();
     String what = TaskWords.text(words, task, network);
     return task.due()
         .map(

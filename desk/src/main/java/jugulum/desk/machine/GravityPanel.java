@@ -33,9 +33,8 @@ import jugulum.desk.words.Words;
  * A run over a machine: started and stopped, charge by charge, its products by port, what it came
  * to, and what to run again.
  */
-@SuppressWarnings("NullAway.Init")
-public // made by what the constructor calls
-final class GravityPanel extends StepPanel {
+@SuppressWarnings("NullAway.Init") // made by what the constructor calls
+public final class GravityPanel extends StepPanel {
   private final Words words;
   private RunBox run;
   private ReadingList log;

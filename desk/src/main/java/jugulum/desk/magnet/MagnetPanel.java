@@ -39,9 +39,8 @@ import jugulum.desk.words.Words;
  * A magnet in staged passes: what each freed, what is probably still caught, and whether another
  * pass is worth it.
  */
-@SuppressWarnings("NullAway.Init")
-public // made by what the constructor calls
-final class MagnetPanel extends StepPanel {
+@SuppressWarnings("NullAway.Init") // made by what the constructor calls
+public final class MagnetPanel extends StepPanel {
   private static final double CHART_HEIGHT = 68;
 
   private final Words words;
