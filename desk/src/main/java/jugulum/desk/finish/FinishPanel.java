@@ -27,9 +27,8 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** The gold of one concentrate: weighed several times, and its purity if known. */
-@SuppressWarnings("NullAway.Init")
-public // made by what the constructor calls
-final class FinishPanel extends StepPanel {
+@SuppressWarnings("NullAway.Init") // made by what the constructor calls
+public final class FinishPanel extends StepPanel {
   private final Words words;
   private VBox weighed;
   private ReadingList readings;

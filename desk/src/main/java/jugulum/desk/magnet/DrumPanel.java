@@ -29,9 +29,8 @@ import jugulum.desk.words.Words;
  * A drum separator with its feeder: feed rate, both products, how much of the magnetite one pass
  * took, and whether to run a second.
  */
-@SuppressWarnings("NullAway.Init")
-public // made by what the constructor calls
-final class DrumPanel extends StepPanel {
+@SuppressWarnings("NullAway.Init") // made by what the constructor calls
+public final class DrumPanel extends StepPanel {
   private final Words words;
   private ReadingList readings;
   private VBox said;
