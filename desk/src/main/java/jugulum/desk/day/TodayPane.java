@@ -89,8 +89,7 @@ final class TodayPane extends BorderPane {
     Optional<Worked> worked = workbench.projections().current().get().worked();
     Shop shop = workbench.projections().shop().get();
     Figures figures = workbench.preferences().figures().get();
-    latest.ask(
-        _ -> worked.map(one -> lines(one, shop, figures, at)).orElse(List.of()), this::show);
+    latest.ask(_ -> worked.map(one -> lines(one, shop, figures, at)).orElse(List.of()), this::show);
   }
 
   private void show(List<Line> lines) {

@@ -56,8 +56,9 @@ public final class Parts {
   public static HBox line(String left, String right, String... styles) {
     Label name = sentence(left, "line-name");
     Label value = styled(new Label(right), "line-value");
-    value.setWrapText(true);
-    value.setMinWidth(VALUE);
+    boolean longText = Room.width(right, false) > VALUE;
+    value.setWrapText(longText);
+    value.setMinWidth(longText ? VALUE : Region.USE_PREF_SIZE);
     value.getStyleClass().addAll(styles);
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
