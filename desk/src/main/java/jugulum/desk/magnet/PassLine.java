@@ -14,12 +14,16 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Room;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** The cells of one pass. */
 final class PassLine {
   private static final double LONGEST_BAR = 44;
+
+  /** A longer one breaks, and its column gives way to the figures. */
+  private static final double LONGEST_TEXT = 60;
 
   private final Label number = figure();
   private final Label lifted = figure();
@@ -34,6 +38,10 @@ final class PassLine {
     correct =
         Buttons.quiet("correct", words.of("reading.correct"), "", () -> shown.ifPresent(onCorrect));
     caught.setAlignment(Pos.CENTER_RIGHT);
+    if (Room.width(correct.getText(), false) > LONGEST_TEXT) {
+      correct.setWrapText(true);
+      correct.setMinWidth(LONGEST_BAR);
+    }
   }
 
   private static Label figure() {

@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Room;
 import jugulum.desk.panel.ShownReadings;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
@@ -23,6 +24,9 @@ import jugulum.desk.words.Words;
  */
 final class PassList extends GridPane {
   private static final int COLUMNS = 5;
+
+  /** A longer head breaks; one that may break makes the whole table costlier to lay out. */
+  private static final double HEAD = 58;
 
   private final Consumer<Reading> onCorrect;
   private final List<PassLine> lines = new ArrayList<>();
@@ -86,7 +90,9 @@ final class PassList extends GridPane {
 
   private static Label head(Words words, String key) {
     Label label = Parts.styled(new Label(words.of(key)), "muted");
-    label.setWrapText(true);
+    boolean longText = Room.width(label.getText(), false) > HEAD;
+    label.setWrapText(longText);
+    label.setMinWidth(longText ? HEAD : Region.USE_PREF_SIZE);
     label.setMinHeight(Region.USE_PREF_SIZE);
     return label;
   }
