@@ -26,6 +26,7 @@ import jugulum.desk.kit.Parts;
 import jugulum.desk.lot.BucketPanel;
 import jugulum.desk.session.Beat;
 import jugulum.desk.session.Current;
+import jugulum.desk.session.Notice;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.station.StationPanel;
 import jugulum.desk.words.Figures;
@@ -73,6 +74,12 @@ public final class BenchView extends BorderPane implements FocusFirst {
     host.onLeave(board::requestFocus);
     host.onStep(this::walkTo);
     host.addEventFilter(KeyEvent.KEY_PRESSED, this::leave);
+    BlindTyping typing =
+        new BlindTyping(
+            host,
+            () -> workbench.notices().say(new Notice.Said(words.of("bench.nothing-asked"), true)));
+    addEventFilter(KeyEvent.KEY_TYPED, typing::typed);
+    addEventFilter(KeyEvent.KEY_PRESSED, typing::pressed);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressButton);
     workbench.watch(workbench.projections().current(), _ -> show());
     workbench.watch(workbench.preferences().figures(), _ -> show());
@@ -159,7 +166,7 @@ public final class BenchView extends BorderPane implements FocusFirst {
   }
 
   private void pressButton(KeyEvent key) {
-    if (Keys.press(host, key)) {
+    if (!key.isConsumed() && Keys.press(host, key)) {
       key.consume();
     }
   }

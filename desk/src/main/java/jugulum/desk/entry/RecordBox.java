@@ -15,6 +15,9 @@ import jugulum.desk.session.Outcome;
  * field and what was typed stays.
  */
 public final class RecordBox extends VBox {
+  /** The style class of a box that takes no number typed blind. */
+  public static final String ASIDE = "aside";
+
   private final MeasureForm form;
   private final Button button;
   private final Function<Measure, CompletionStage<Outcome>> record;
@@ -46,6 +49,12 @@ public final class RecordBox extends VBox {
   /** Puts another button beside the one that records. */
   public RecordBox with(Button other) {
     ((FlowPane) button.getParent()).getChildren().add(other);
+    return this;
+  }
+
+  /** A box for something else than what is on the scale: a number typed blind never goes here. */
+  public RecordBox aside() {
+    getStyleClass().add(ASIDE);
     return this;
   }
 

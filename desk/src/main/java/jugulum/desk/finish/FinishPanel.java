@@ -54,10 +54,11 @@ public final class FinishPanel extends StepPanel {
             this::record);
     purity =
         new RecordBox(
-            "record-fineness",
-            words.of("finish.fineness"),
-            new FinenessForm(desk.figures()),
-            this::record);
+                "record-fineness",
+                words.of("finish.fineness"),
+                new FinenessForm(desk.figures()),
+                this::record)
+            .aside();
     return List.of(
         weighed, readings, weigh, purity, Parts.advice("caution", "", words.of("caution.lead")));
   }

@@ -42,6 +42,7 @@ final class FatePanel extends Panel {
                 words.of("fate.record", fate),
                 form,
                 measure -> desk.submit(new Edit.RecordOnLot(lot, measure)))
+            .aside()
             .then(desk::back);
     getChildren()
         .addAll(

@@ -49,10 +49,11 @@ public final class DrumPanel extends StepPanel {
     MeasureForm rate = OneField.feedRate(desk.figures());
     record =
         new RecordBox(
-            "record-rate",
-            words.of("drum.record"),
-            rate,
-            measure -> desk.submit(new Edit.RecordOnStep(step, measure)));
+                "record-rate",
+                words.of("drum.record"),
+                rate,
+                measure -> desk.submit(new Edit.RecordOnStep(step, measure)))
+            .aside();
     return List.of(readings, record, said, Parts.advice("caution", "", words.of("caution.drum")));
   }
 

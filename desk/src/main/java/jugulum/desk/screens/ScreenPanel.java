@@ -237,10 +237,11 @@ public final class ScreenPanel extends StepPanel {
     form = Optional.of(made);
     RecordBox box =
         new RecordBox(
-            "record-minute",
-            words.of("screen.minute.record"),
-            made,
-            measure -> desk.submit(new Edit.RecordOnStep(now.id(), measure)));
+                "record-minute",
+                words.of("screen.minute.record"),
+                made,
+                measure -> desk.submit(new Edit.RecordOnStep(now.id(), measure)))
+            .aside();
     shaking
         .getChildren()
         .addAll(
