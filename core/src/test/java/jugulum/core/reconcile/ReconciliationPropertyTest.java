@@ -34,7 +34,7 @@ class ReconciliationPropertyTest {
   }
 
   /** Every node takes what the one before it gives, sets some aside and passes the rest on. */
-  private static Made made(SplittableRandom random) {
+  private static Made makeUp(SplittableRandom random) {
     int nodes = random.nextInt(2, 9);
     List<int[]> ends = new ArrayList<>();
     List<Double> truth = new ArrayList<>();
@@ -57,6 +57,16 @@ class ReconciliationPropertyTest {
     return new Made(nodes, ends, truth.stream().mapToDouble(value -> value).toArray());
   }
 
+  /** A made-up network with its readings, fitted. */
+  private record Fitted(SplittableRandom random, Made made, List<Flow> flows, Reconciliation fit) {
+    static Fitted of(int seed, double relativeSd, double share) {
+      SplittableRandom random = new SplittableRandom(seed);
+      Made made = makeUp(random);
+      List<Flow> flows = made.flows(random, relativeSd, share);
+      return new Fitted(random, made, flows, Reconciliation.of(made.nodes(), flows));
+    }
+  }
+
   static IntStream seeds() {
     return IntStream.range(0, 150);
   }
@@ -64,11 +74,10 @@ class ReconciliationPropertyTest {
   @ParameterizedTest
   @MethodSource("seeds")
   void everyNodeGivesWhatItTakes(int seed) {
-    SplittableRandom random = new SplittableRandom(seed);
-    Made made = made(random);
-    List<Flow> flows = made.flows(random, 0.02, 0.8);
-    Reconciliation fit = Reconciliation.of(made.nodes(), flows);
-    for (int node = 0; node < made.nodes(); node++) {
+    Fitted network = Fitted.of(seed, 0.02, 0.8);
+    List<Flow> flows = network.flows();
+    Reconciliation fit = network.fit();
+    for (int node = 0; node < network.made().nodes(); node++) {
       double sum = 0;
       boolean told = true;
       for (int i = 0; i < flows.size(); i++) {
@@ -87,10 +96,9 @@ class ReconciliationPropertyTest {
   @ParameterizedTest
   @MethodSource("seeds")
   void theStateTellsOnWhatAValueRests(int seed) {
-    SplittableRandom random = new SplittableRandom(seed);
-    Made made = made(random);
-    List<Flow> flows = made.flows(random, 0.05, 0.6);
-    Reconciliation fit = Reconciliation.of(made.nodes(), flows);
+    Fitted network = Fitted.of(seed, 0.05, 0.6);
+    List<Flow> flows = network.flows();
+    Reconciliation fit = network.fit();
     for (int i = 0; i < flows.size(); i++) {
       Adjusted one = fit.adjusted(i);
       if (flows.get(i).measured().isPresent()) {
@@ -108,10 +116,9 @@ class ReconciliationPropertyTest {
   @ParameterizedTest
   @MethodSource("seeds")
   void weighedInOtherUnitsItIsTheSame(int seed) {
-    SplittableRandom random = new SplittableRandom(seed);
-    Made made = made(random);
-    List<Flow> flows = made.flows(random, 0.02, 0.9);
-    double unit = random.nextDouble(0.002, 400);
+    Fitted network = Fitted.of(seed, 0.02, 0.9);
+    List<Flow> flows = network.flows();
+    double unit = network.random().nextDouble(0.002, 400);
     List<Flow> others =
         flows.stream()
             .map(
@@ -124,8 +131,8 @@ class ReconciliationPropertyTest {
                             flow.sd() * unit)
                         : Flow.free(flow.from(), flow.to()))
             .toList();
-    Reconciliation one = Reconciliation.of(made.nodes(), flows);
-    Reconciliation other = Reconciliation.of(made.nodes(), others);
+    Reconciliation one = network.fit();
+    Reconciliation other = Reconciliation.of(network.made().nodes(), others);
     assertThat(other.statistic()).isCloseTo(one.statistic(), Offset.offset(1e-6));
     for (int i = 0; i < flows.size(); i++) {
       Adjusted here = one.adjusted(i);
@@ -147,7 +154,7 @@ class ReconciliationPropertyTest {
     int asked = 0;
     int doubted = 0;
     for (int i = 0; i < 4_000; i++) {
-      Made made = made(random);
+      Made made = makeUp(random);
       Reconciliation fit = Reconciliation.of(made.nodes(), made.flows(random, 0.01, 1));
       asked += fit.degrees() > 0 ? 1 : 0;
       doubted += fit.degrees() > 0 && !fit.fits() ? 1 : 0;

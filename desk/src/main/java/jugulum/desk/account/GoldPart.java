@@ -37,17 +37,15 @@ final class GoldPart {
         .recoveries()
         .forEach(recovery -> left.getChildren().add(recovery(shown, recovery)));
     if (shown.now().gold().recoveries().isEmpty()) {
-      left.getChildren()
-          .add(Parts.advice("idle", "", shown.figures().words().of("account.no-recovery")));
+      left.getChildren().add(Parts.advice("idle", "", shown.words().of("account.no-recovery")));
     }
     if (!shown.now().gold().byCut().isEmpty()) {
-      left.getChildren()
-          .addAll(Parts.section(shown.figures().words().of("account.by-cut")), byCut(shown));
+      left.getChildren().addAll(Parts.section(shown.words().of("account.by-cut")), byCut(shown));
     }
     VBox right =
         new VBox(
             14,
-            Parts.section(shown.figures().words().of("account.where")),
+            Parts.section(shown.words().of("account.where")),
             WhereBar.of(shown),
             places(shown));
     misfit(shown, right, toSand);
@@ -69,13 +67,11 @@ final class GoldPart {
                 account
                     .won()
                     .map(won -> shown.figures().gold(won.milligrams()))
-                    .orElse(shown.figures().words().of("header.none"))),
+                    .orElse(shown.words().of("header.none"))),
             "gold-figure");
-    VBox box =
-        new VBox(2, amount, Parts.sentence(shown.figures().words().of("header.gold"), "muted"));
+    VBox box = new VBox(2, amount, Parts.sentence(shown.words().of("header.gold"), "muted"));
     if (account.won().isEmpty()) {
-      box.getChildren()
-          .add(Parts.sentence(shown.figures().words().of("account.not-weighed"), "muted"));
+      box.getChildren().add(Parts.sentence(shown.words().of("account.not-weighed"), "muted"));
       return box;
     }
     double milligrams = account.won().get().milligrams();
@@ -83,23 +79,17 @@ final class GoldPart {
     String key = account.finenessMeasured() ? "account.fine.measured" : "account.fine.assumed";
     box.getChildren()
         .addAll(
-            Parts.sentence(RecoveryWords.everyUnit(shown.figures().words(), milligrams)),
+            Parts.sentence(RecoveryWords.everyUnit(shown.words(), milligrams)),
             Parts.sentence(
-                shown
-                    .figures()
-                    .words()
-                    .of(key, fine, shown.figures().words().fixed(account.fineness() * 1000, 0)),
+                shown.words().of(key, fine, shown.words().fixed(account.fineness() * 1000, 0)),
                 "muted"));
     return box;
   }
 
   private static Node recovery(Shown shown, Recovery recovery) {
     Label name =
-        Parts.styled(
-            new Label(shown.figures().words().of("recovery." + Sentences.kind(recovery))),
-            "strong");
-    Label figure =
-        Parts.styled(new Label(Sentences.share(shown.figures().words(), recovery)), "figure");
+        Parts.styled(new Label(shown.words().of("recovery." + Sentences.kind(recovery))), "strong");
+    Label figure = Parts.styled(new Label(Sentences.share(shown.words(), recovery)), "figure");
     figure.setId("account-" + Sentences.kind(recovery));
     Wrapping told =
         new Wrapping(
@@ -107,15 +97,11 @@ final class GoldPart {
             0,
             figure,
             Parts.styled(
-                new Label(
-                    shown
-                        .figures()
-                        .words()
-                        .of("account.range", shown.figures().words().range(recovery))),
+                new Label(shown.words().of("account.range", shown.words().range(recovery))),
                 "muted"));
     told.setRowValignment(VPos.BASELINE);
     Ends line = new Ends(name, told);
-    String settled = RecoveryWords.settled(shown.figures().words(), recovery);
+    String settled = RecoveryWords.settled(shown.words(), recovery);
     VBox box =
         new VBox(
             2,
@@ -133,23 +119,23 @@ final class GoldPart {
     double from = RangeBar.from(cuts.values());
     List<Node> heads = new ArrayList<>();
     List.of("account.cut", "account.recovered", "account.range.head")
-        .forEach(key -> heads.add(Grid.cell(shown.figures().words().of(key), "muted")));
-    heads.add(RangeBar.scale(shown.figures().words(), from));
+        .forEach(key -> heads.add(Grid.cell(shown.words().of(key), "muted")));
+    heads.add(RangeBar.scale(shown.words(), from));
     Grid grid = new Grid(heads);
     cuts.forEach(
         (cut, recovery) ->
             grid.line(
-                Sentences.cut(shown.figures().words(), cut),
-                Grid.cell(Sentences.share(shown.figures().words(), recovery), "strong"),
-                shown.figures().words().range(recovery),
-                new RangeBar(shown.figures().words(), recovery, from)));
+                Sentences.cut(shown.words(), cut),
+                Grid.cell(Sentences.share(shown.words(), recovery), "strong"),
+                shown.words().range(recovery),
+                new RangeBar(shown.words(), recovery, from)));
     return grid;
   }
 
   private static Node places(Shown shown) {
     Grid grid =
         new Grid(
-            shown.figures().words(),
+            shown.words(),
             "account.place",
             "account.gold",
             "account.range.head",
@@ -159,11 +145,11 @@ final class GoldPart {
       boolean nothing = place.isUnseen();
       String gold =
           nothing
-              ? shown.figures().words().of("account.place.unseen")
+              ? shown.words().of("account.place.unseen")
               : shown.figures().gold(place.gold().milligrams());
       String range = nothing ? "" : shown.figures().goldRange(place.gold());
       grid.line(
-          PlaceWords.name(shown.figures().words(), place),
+          PlaceWords.name(shown.words(), place),
           Grid.cell(gold, "strong"),
           range,
           PlaceWords.free(place, shown.figures()),
@@ -179,26 +165,24 @@ final class GoldPart {
       String title =
           account.balance().misfits().stream()
               .findFirst()
-              .map(misfit -> MisfitWords.title(shown.figures().words(), misfit, account.network()))
-              .orElse(shown.figures().words().of("balance.nobody"));
+              .map(misfit -> MisfitWords.title(shown.words(), misfit, account.network()))
+              .orElse(shown.words().of("balance.nobody"));
       right
           .getChildren()
           .addAll(
-              Parts.advice("fault", title, shown.figures().words().of("account.misfit")),
-              Links.to(shown.figures().words(), "to-sand", "account.to-sand", toSand));
+              Parts.advice("fault", title, shown.words().of("account.misfit")),
+              Links.to(shown.words(), "to-sand", "account.to-sand", toSand));
     }
   }
 
   private static void next(Shown shown, VBox right, Runnable toNext) {
-    right.getChildren().add(Parts.section(shown.figures().words().of("account.next")));
+    right.getChildren().add(Parts.section(shown.words().of("account.next")));
     if (shown.account().isEmpty()) {
-      right
-          .getChildren()
-          .add(Parts.sentence(shown.figures().words().of("advice.waiting"), "muted"));
+      right.getChildren().add(Parts.sentence(shown.words().of("advice.waiting"), "muted"));
       return;
     }
     var account = shown.account().get();
-    AdviceWords.nothingPays(shown.figures().words(), account)
+    AdviceWords.nothingPays(shown.words(), account)
         .ifPresent(sentence -> right.getChildren().add(Parts.sentence(sentence)));
     account.byMoney().stream()
         .limit(NEXT)
@@ -207,22 +191,22 @@ final class GoldPart {
         .getChildren()
         .add(
             account.byMoney().isEmpty()
-                ? Parts.sentence(shown.figures().words().of("advice.none"), "muted")
-                : Links.to(shown.figures().words(), "to-next", "account.more-next", toNext));
+                ? Parts.sentence(shown.words().of("advice.none"), "muted")
+                : Links.to(shown.words(), "to-next", "account.more-next", toNext));
   }
 
   private static void unseen(Shown shown, VBox right) {
     List<LotId> ids = shown.now().gold().notLookedAt();
     if (!ids.isEmpty()) {
-      right.getChildren().add(Parts.section(shown.figures().words().of("account.unseen")));
+      right.getChildren().add(Parts.section(shown.words().of("account.unseen")));
       for (Lot lot : shown.network().lots(ids)) {
         right
             .getChildren()
             .add(
                 Parts.advice(
                     "fault",
-                    Sentences.lot(shown.figures().words(), lot),
-                    shown.figures().words().of("account.settle", lot.material())));
+                    Sentences.lot(shown.words(), lot),
+                    shown.words().of("account.settle", lot.material())));
       }
     }
   }

@@ -41,7 +41,7 @@ final class SandPart {
 
   static Node of(Shown shown, Consumer<LotId> toLot) {
     if (shown.account().isEmpty()) {
-      return Parts.sentence(shown.figures().words().of("advice.waiting"), "muted");
+      return Parts.sentence(shown.words().of("advice.waiting"), "muted");
     }
     Account account = shown.account().get();
     SandBalance balance = account.balance();
@@ -51,7 +51,7 @@ final class SandPart {
             Parts.advice(
                 balance.fits() ? balance.degrees() == 0 ? "idle" : "fine" : "fault",
                 "",
-                MisfitWords.test(shown.figures().words(), balance)));
+                MisfitWords.test(shown.words(), balance)));
     left.getChildren().getFirst().setId("balance-test");
     balance
         .misfits()
@@ -61,16 +61,14 @@ final class SandPart {
           .add(
               Parts.sentence(
                   shown
-                      .figures()
                       .words()
                       .of(balance.misfits().isEmpty() ? "balance.nobody" : "balance.unexplained")));
     }
-    left.getChildren()
-        .addAll(Parts.section(shown.figures().words().of("account.closure")), closures(shown));
+    left.getChildren().addAll(Parts.section(shown.words().of("account.closure")), closures(shown));
     VBox right =
         new VBox(
             14,
-            Parts.sentence(shown.figures().words().of("balance.about"), "muted"),
+            Parts.sentence(shown.words().of("balance.about"), "muted"),
             lots(account, shown.figures()));
     HBox columns = new HBox(36, left, right);
     left.setPrefWidth(400);
@@ -85,7 +83,7 @@ final class SandPart {
     Node box =
         Parts.advice(
             "fault",
-            MisfitWords.title(shown.figures().words(), misfit, account.network()),
+            MisfitWords.title(shown.words(), misfit, account.network()),
             MisfitWords.text(
                 misfit,
                 account.balance(),
@@ -98,7 +96,7 @@ final class SandPart {
       Button open =
           Buttons.plain(
               "misfit-" + lot.number(),
-              shown.figures().words().of("balance.open-lot", shown.lot(lot)),
+              shown.words().of("balance.open-lot", shown.lot(lot)),
               "",
               () -> toLot.accept(lot));
       ways.getChildren().add(open);
@@ -167,12 +165,12 @@ final class SandPart {
     for (Step step : shown.network().steps()) {
       StepClosure closure = shown.now().sand().closure(step.id());
       if (closure.state() != StepClosure.State.NOTHING_TO_CLOSE) {
-        String name = Sentences.step(shown.figures().words(), step, shown.network());
+        String name = Sentences.step(shown.words(), step, shown.network());
         all.getChildren().add(Closures.advice(name, closure, shown.now(), shown.figures()));
       }
     }
     return all.getChildren().isEmpty()
-        ? Parts.sentence(shown.figures().words().of("account.no-steps"), "muted")
+        ? Parts.sentence(shown.words().of("account.no-steps"), "muted")
         : all;
   }
 }

@@ -8,6 +8,7 @@ import jugulum.core.ledger.Network;
 import jugulum.core.shop.Shop;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
 
 /**
  * What a part of the view shows.
@@ -18,11 +19,15 @@ import jugulum.desk.words.Sentences;
  * @param figures how quantities are written
  */
 record Shown(Worked now, Optional<Account> account, Shop shop, Figures figures) {
+  Words words() {
+    return figures.words();
+  }
+
   Network network() {
     return now.network();
   }
 
   String lot(LotId id) {
-    return network().lot(id).map(one -> Sentences.lot(figures.words(), one)).orElse("");
+    return network().lot(id).map(one -> Sentences.lot(words(), one)).orElse("");
   }
 }

@@ -24,16 +24,15 @@ final class SmeltsPart {
   static Node of(Shown shown) {
     Grid grid =
         new Grid(
-            shown.figures().words(),
+            shown.words(),
             "smelts.lot",
             "smelts.what",
             "smelts.hidden",
             "smelts.total",
             "smelts.state");
     shown.network().lots().forEach(lot -> lines(grid, lot, shown));
-    VBox all = new VBox(14, Parts.sentence(shown.figures().words().of("smelts.about"), "muted"));
-    all.getChildren()
-        .add(grid.isEmpty() ? Parts.sentence(shown.figures().words().of("smelts.none")) : grid);
+    VBox all = new VBox(14, Parts.sentence(shown.words().of("smelts.about"), "muted"));
+    all.getChildren().add(grid.isEmpty() ? Parts.sentence(shown.words().of("smelts.none")) : grid);
     double cost =
         shown.network().lots().stream()
             .flatMap(lot -> lot.live(Smelt.class))
@@ -49,15 +48,12 @@ final class SmeltsPart {
                     .add(
                         Parts.sentence(
                             shown
-                                .figures()
                                 .words()
-                                .of(
-                                    "smelts.cost",
-                                    MoneyWords.sum(shown.figures().words(), cost, terms)))));
+                                .of("smelts.cost", MoneyWords.sum(shown.words(), cost, terms)))));
     all.getChildren()
         .addAll(
             Parts.advice("idle", "", breakEven(shown)),
-            Parts.sentence(shown.figures().words().of("smelts.oz"), "muted"));
+            Parts.sentence(shown.words().of("smelts.oz"), "muted"));
     return all;
   }
 
@@ -69,13 +65,10 @@ final class SmeltsPart {
       String what =
           assay
               .composite()
-              .map(bag -> shown.figures().words().of("smelts.composite", bag))
+              .map(bag -> shown.words().of("smelts.composite", bag))
               .orElseGet(
                   () ->
-                      shown
-                          .figures()
-                          .words()
-                          .of("smelts.assay", shown.figures().read(assay.sampleG(), 0.1)));
+                      shown.words().of("smelts.assay", shown.figures().read(assay.sampleG(), 0.1)));
       double visible =
           assay
               .visible()
@@ -91,23 +84,23 @@ final class SmeltsPart {
           shown.lot(lot.id()),
           what,
           assay.isApart()
-              ? grade(shown.figures().words(), all - visible)
-              : shown.figures().words().of("smelts.not-told"),
-          grade(shown.figures().words(), all),
-          state(shown.figures().words(), assay));
+              ? grade(shown.words(), all - visible)
+              : shown.words().of("smelts.not-told"),
+          grade(shown.words(), all),
+          state(shown.words(), assay));
     }
     for (Smelt smelt : smelts) {
       Smelted told = Smelted.of(smelt);
       String hidden =
           smelt.visible().isApart()
-              ? grade(shown.figures().words(), told.hiddenGramsPerTonne(fineness))
-              : shown.figures().words().of("smelts.not-told");
+              ? grade(shown.words(), told.hiddenGramsPerTonne(fineness))
+              : shown.words().of("smelts.not-told");
       grid.line(
           shown.lot(lot.id()),
-          shown.figures().words().of("smelts.smelt", shown.figures().read(smelt.sampleG(), 0.1)),
+          shown.words().of("smelts.smelt", shown.figures().read(smelt.sampleG(), 0.1)),
           hidden,
-          grade(shown.figures().words(), told.gramsPerTonne(fineness)),
-          state(shown.figures().words(), smelt));
+          grade(shown.words(), told.gramsPerTonne(fineness)),
+          state(shown.words(), smelt));
     }
     Smelted.mean(
             smelts.stream().filter(smelt -> smelt.visible().isApart()).map(Smelted::of).toList(),
@@ -116,15 +109,14 @@ final class SmeltsPart {
             mean -> {
               String grade =
                   shown
-                      .figures()
                       .words()
                       .of(
                           "smelts.mean.grade",
-                          shown.figures().words().rounded(mean.gramsPerTonne(), 1),
-                          shown.figures().words().rounded(mean.sd(), 1));
+                          shown.words().rounded(mean.gramsPerTonne(), 1),
+                          shown.words().rounded(mean.sd(), 1));
               grid.line(
                   shown.lot(lot.id()),
-                  shown.figures().words().of("smelts.mean", Integer.toString(mean.smelts())),
+                  shown.words().of("smelts.mean", Integer.toString(mean.smelts())),
                   Grid.cell(grade, "strong"),
                   "",
                   "");
@@ -156,24 +148,20 @@ final class SmeltsPart {
   private static String breakEven(Shown shown) {
     if (shown.shop().terms().isEmpty()
         || Advisor.breakEvenGramsPerTonne(shown.shop().terms().get()).isEmpty()) {
-      return shown.figures().words().of("smelts.break-even.none");
+      return shown.words().of("smelts.break-even.none");
     }
     Terms terms = shown.shop().terms().get();
     double grade = Advisor.breakEvenGramsPerTonne(terms).getAsDouble();
     var charges = terms.charged();
     return shown
-        .figures()
         .words()
         .of(
             "smelts.break-even",
-            shown.figures().words().rounded(grade, 0) + " g/t",
-            shown.figures().words().rounded(grade / Smelted.GRAMS_PER_TONNE_OF_AN_OUNCE, 1)
-                + " oz/ton",
+            shown.words().rounded(grade, 0) + " g/t",
+            shown.words().rounded(grade / Smelted.GRAMS_PER_TONNE_OF_AN_OUNCE, 1) + " oz/ton",
             shown.figures().sand(charges.smeltG()),
             MoneyWords.sum(
-                shown.figures().words(),
-                charges.smeltCost() + terms.cost(charges.smeltMinutes()),
-                terms),
-            shown.figures().words().fixed(Advisor.SMELTED.usual() * 100, 0) + " %");
+                shown.words(), charges.smeltCost() + terms.cost(charges.smeltMinutes()), terms),
+            shown.words().fixed(Advisor.SMELTED.usual() * 100, 0) + " %");
   }
 }

@@ -17,7 +17,7 @@ final class StepsPart {
   static Node of(Shown shown) {
     Grid grid =
         new Grid(
-            shown.figures().words(),
+            shown.words(),
             "account.step.head",
             "account.kept",
             "account.lost",
@@ -32,32 +32,26 @@ final class StepsPart {
       }
     }
     return grid.isEmpty()
-        ? Parts.sentence(shown.figures().words().of("account.steps.none"), "muted")
-        : new VBox(
-            14, Parts.sentence(shown.figures().words().of("account.steps.about"), "muted"), grid);
+        ? Parts.sentence(shown.words().of("account.steps.none"), "muted")
+        : new VBox(14, Parts.sentence(shown.words().of("account.steps.about"), "muted"), grid);
   }
 
   private static void line(Grid grid, Step step, Shown shown) {
-    String name = Sentences.step(shown.figures().words(), step, shown.network());
+    String name = Sentences.step(shown.words(), step, shown.network());
     Optional<Stage> stage = Optional.ofNullable(shown.now().gold().stages().get(step.id()));
     var soFar = shown.account().map(account -> account.cumulative().get(step.id()));
     grid.line(
         name,
         stage.flatMap(Stage::won).map(gold -> shown.figures().gold(gold.milligrams())).orElse(""),
         stage.flatMap(Stage::left).map(gold -> shown.figures().gold(gold.milligrams())).orElse(""),
-        Grid.cell(
-            stage.map(one -> StageWords.recovery(shown.figures().words(), one)).orElse(""),
-            "strong"),
-        stage.flatMap(Stage::recovery).map(shown.figures().words()::shares).orElse(""),
-        Grid.cell(
-            soFar.map(one -> Sentences.share(shown.figures().words(), one)).orElse(""), "strong"),
-        soFar.map(shown.figures().words()::range).orElse(""),
+        Grid.cell(stage.map(one -> StageWords.recovery(shown.words(), one)).orElse(""), "strong"),
+        stage.flatMap(Stage::recovery).map(shown.words()::shares).orElse(""),
+        Grid.cell(soFar.map(one -> Sentences.share(shown.words(), one)).orElse(""), "strong"),
+        soFar.map(shown.words()::range).orElse(""),
         stage
             .map(
                 one ->
-                    one.ratio().isPresent()
-                        ? shown.figures().words().times(one.ratio().getAsDouble())
-                        : "")
+                    one.ratio().isPresent() ? shown.words().times(one.ratio().getAsDouble()) : "")
             .orElse(""));
   }
 }

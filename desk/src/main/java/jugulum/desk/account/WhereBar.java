@@ -39,16 +39,15 @@ final class WhereBar {
       HBox.setHgrow(part, place == places.getFirst() ? Priority.ALWAYS : Priority.NEVER);
       part.setAccessibleText(
           shown
-              .figures()
               .words()
               .of(
                   "where.segment",
-                  shown.figures().words().of("place", place.kind()),
+                  shown.words().of("place", place.kind()),
                   shown.figures().gold(place.gold().milligrams())));
       bar.getChildren().add(part);
     }
     Parts.shown(bar, !places.isEmpty());
-    bar.setAccessibleText(shown.figures().words().of("where.title"));
+    bar.setAccessibleText(shown.words().of("where.title"));
     return bar;
   }
 }

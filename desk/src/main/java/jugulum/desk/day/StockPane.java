@@ -5,7 +5,6 @@ import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import jugulum.book.batch.StockLines.Stocked;
-import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.TextColumns;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
@@ -17,14 +16,11 @@ final class StockPane extends BorderPane {
   private final Workbench workbench;
   private final TableView<Stocked> table = new TableView<>();
 
-  StockPane(Workbench workbench, DayView.Elsewhere window) {
+  StockPane(Workbench workbench, DayView.Elsewhere elsewhere) {
     this.words = workbench.words();
     this.workbench = workbench;
     setId("stock-pane");
-    table.setId("stock");
-    table.setAccessibleText(words.of("day.part.STOCK"));
-    table.setPlaceholder(Parts.sentence(words.of("stock.none"), "muted"));
-    table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    TextColumns.begin(words, table, "stock", "day.part.STOCK", "stock.none");
     TextColumns.add(words, table, "batches.name", 200, Stocked::label, false);
     TextColumns.add(
         words, table, "stock.material", 220, one -> StockPane.material(words, one), false);
@@ -44,7 +40,7 @@ final class StockPane extends BorderPane {
         key -> {
           Stocked chosen = table.getSelectionModel().getSelectedItem();
           if (key.getCode() == KeyCode.ENTER && chosen != null) {
-            window.openBatch(chosen.batch());
+            elsewhere.openBatch(chosen.batch());
             key.consume();
           }
         });

@@ -67,10 +67,7 @@ final class RunsPane extends BorderPane {
     super();
     this.workbench = workbench;
     setId("runs-pane");
-    table.setId("runs");
-    table.setAccessibleText(words.of("runs.title"));
-    table.setPlaceholder(Parts.sentence(words.of("runs.none"), "muted"));
-    table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    TextColumns.begin(words, table, "runs", "runs.title", "runs.none");
     TextColumns.add(words, table, "batches.name", 130, Ran::name, false);
     TextColumns.add(
         words, table, "magnetics.cut", 90, ran -> Sentences.cut(words, ran.run().cut()), false);

@@ -11,7 +11,7 @@ public final class Buttons {
   /** Where even that is missing the text is cut off, in pixels. */
   private static final double NARROWEST = 44;
 
-  /** A text that may break costs more to lay out than one that cannot, in pixels. */
+  /** A longer text may break, in pixels. */
   private static final double NEVER_BROKEN = 170;
 
   private Buttons() {}
@@ -41,9 +41,7 @@ public final class Buttons {
     button.setId(id);
     button.getStyleClass().add(style);
     button.setMnemonicParsing(false);
-    boolean longText = Room.width(text, false) > NEVER_BROKEN;
-    button.setWrapText(longText);
-    button.setMinWidth(longText ? NARROWEST : Region.USE_PREF_SIZE);
+    Room.breakIfLong(button, NEVER_BROKEN, NARROWEST);
     button.setMinHeight(Region.USE_PREF_SIZE);
     button.setAccessibleText(text);
     button.setOnAction(_ -> action.run());

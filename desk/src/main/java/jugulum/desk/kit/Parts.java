@@ -56,9 +56,7 @@ public final class Parts {
   public static HBox line(String left, String right, String... styles) {
     Label name = sentence(left, "line-name");
     Label value = styled(new Label(right), "line-value");
-    boolean longText = Room.width(right, false) > VALUE;
-    value.setWrapText(longText);
-    value.setMinWidth(longText ? VALUE : Region.USE_PREF_SIZE);
+    Room.breakIfLong(value, VALUE, VALUE);
     value.getStyleClass().addAll(styles);
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);

@@ -1,6 +1,8 @@
 package jugulum.desk.kit;
 
 import java.util.List;
+import javafx.scene.control.Labeled;
+import javafx.scene.layout.Region;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
@@ -26,11 +28,21 @@ public final class Room {
         .orElseGet(choices::getLast);
   }
 
+  /**
+   * Lets a text go on in the next line only if it is long: one that may break costs more to lay
+   * out.
+   *
+   * @param longest a longer text breaks, in pixels
+   * @param narrowest how narrow one that breaks may become, in pixels
+   */
+  public static void breakIfLong(Labeled label, double longest, double narrowest) {
+    boolean breaks = !fits(label.getText(), longest, false);
+    label.setWrapText(breaks);
+    label.setMinWidth(breaks ? narrowest : Region.USE_PREF_SIZE);
+  }
+
   private static boolean fits(String text, double width, boolean bold) {
-    if (text.length() * WIDEST_LETTER <= width) {
-      return true;
-    }
-    return width(text, bold) <= width;
+    return text.length() * WIDEST_LETTER <= width || width(text, bold) <= width;
   }
 
   /** How wide a text of the usual size is, in pixels. */

@@ -23,6 +23,20 @@ public final class TextColumns {
   private TextColumns() {}
 
   /**
+   * Names a table before its columns are added.
+   *
+   * @param id the node's id
+   * @param title what it lists, for those who hear the window
+   * @param empty what stands in its place while there is nothing to list
+   */
+  public static void begin(Words words, TableView<?> table, String id, String title, String empty) {
+    table.setId(id);
+    table.setAccessibleText(words.of(title));
+    table.setPlaceholder(Parts.sentence(words.of(empty), "muted"));
+    table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+  }
+
+  /**
    * Adds a column.
    *
    * @param key what stands over it

@@ -215,7 +215,7 @@ final class RunBox extends VBox {
         words.of(
             late ? "run.due.late" : "run.due",
             words.of("due", due.what()),
-            words.watch(due.in(now).abs())),
+            words.stopwatch(due.in(now).abs())),
         late ? "due-late" : "strong");
   }
 }

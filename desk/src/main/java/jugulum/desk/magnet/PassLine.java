@@ -25,6 +25,8 @@ final class PassLine {
   /** A longer one breaks, and its column gives way to the figures. */
   private static final double LONGEST_TEXT = 60;
 
+  private static final double NARROWEST_TEXT = 44;
+
   private final Label number = figure();
   private final Label lifted = figure();
   private final Label dropped = figure();
@@ -38,10 +40,7 @@ final class PassLine {
     correct =
         Buttons.quiet("correct", words.of("reading.correct"), "", () -> shown.ifPresent(onCorrect));
     caught.setAlignment(Pos.CENTER_RIGHT);
-    if (Room.width(correct.getText(), false) > LONGEST_TEXT) {
-      correct.setWrapText(true);
-      correct.setMinWidth(LONGEST_BAR);
-    }
+    Room.breakIfLong(correct, LONGEST_TEXT, NARROWEST_TEXT);
   }
 
   private static Label figure() {

@@ -90,9 +90,7 @@ final class PassList extends GridPane {
 
   private static Label head(Words words, String key) {
     Label label = Parts.styled(new Label(words.of(key)), "muted");
-    boolean longText = Room.width(label.getText(), false) > HEAD;
-    label.setWrapText(longText);
-    label.setMinWidth(longText ? HEAD : Region.USE_PREF_SIZE);
+    Room.breakIfLong(label, HEAD, HEAD);
     label.setMinHeight(Region.USE_PREF_SIZE);
     return label;
   }

@@ -91,10 +91,7 @@ final class MagneticsPane extends BorderPane {
     super();
     this.workbench = workbench;
     setId("magnetics-pane");
-    table.setId("magnetics");
-    table.setAccessibleText(words.of("magnetics.title"));
-    table.setPlaceholder(Parts.sentence(words.of("magnetics.none"), "muted"));
-    table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+    TextColumns.begin(words, table, "magnetics", "magnetics.title", "magnetics.none");
     TextColumns.add(words, table, "batches.name", 150, Held::name, false);
     TextColumns.add(
         words,

@@ -59,10 +59,7 @@ public final class SeasonView extends BorderPane implements FocusFirst {
     this.workbench = workbench;
     getStyleClass().add("page");
     setId("season-view");
-    table.setId("batches");
-    table.setPlaceholder(Parts.sentence(words.of("batches.empty"), "muted"));
-    table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    table.setAccessibleText(words.of("batches.title"));
+    TextColumns.begin(words, table, "batches", "batches.title", "batches.empty");
     TextColumns.add(words, table, "batches.name", 240, BatchSummary::name, false);
     TextColumns.add(words, table, "batches.source", 230, BatchSummary::source, false);
     TextColumns.add(

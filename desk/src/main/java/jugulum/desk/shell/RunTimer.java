@@ -86,7 +86,7 @@ final class RunTimer extends HBox {
         late ? "timer.late" : "timer.next",
         machine,
         words.of("due", next.what()),
-        words.watch(next.in(now)));
+        words.stopwatch(next.in(now)));
   }
 
   /** Goes to the run that asks first. */

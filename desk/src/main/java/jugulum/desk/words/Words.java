@@ -184,7 +184,7 @@ public final class Words {
   }
 
   /** A span of time as a watch shows it, "4:05" or "1:02:09"; what is late has a minus. */
-  public String watch(Duration span) {
+  public String stopwatch(Duration span) {
     long seconds = Math.abs(span.toSeconds());
     String text =
         seconds < 3600
