@@ -36,7 +36,7 @@ import jugulum.core.machine.Gear;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
-import jugulum.core.shop.Container;
+import jugulum.core.weighing.Container;
 
 /** Works a made-up batch through a book, one edit after the other, as a person would. */
 final class Bencher {

@@ -28,7 +28,6 @@ import jugulum.core.ledger.Measure.SpeckCount;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.machine.Gear;
 import jugulum.core.screens.StandardScreens;
-import jugulum.core.shop.Container;
 import jugulum.core.shop.Fees;
 import jugulum.core.shop.Magnet;
 import jugulum.core.shop.OwnedScreen;
@@ -37,6 +36,7 @@ import jugulum.core.shop.OwnedScreen.Use;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.shop.Terms;
+import jugulum.core.weighing.Container;
 
 /**
  * Three made-up batches: one finished, one half way, one only received. Claims, places and figures

@@ -16,6 +16,7 @@ import jugulum.core.ledger.Process;
 import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.StepId;
+import jugulum.core.scale.ScaleLine;
 import jugulum.core.shop.ShopEdit;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.SerializationFeature;
@@ -41,6 +42,7 @@ final class Mappers {
           .addMixIn(Edit.class, EditKinds.class)
           .addMixIn(ShopEdit.class, ShopEditKinds.class)
           .addMixIn(Route.Does.class, DoesKinds.class)
+          .addMixIn(ScaleLine.class, ScaleLineKinds.class)
           .changeDefaultVisibility(
               seen ->
                   seen.withFieldVisibility(Visibility.ANY)
@@ -169,10 +171,21 @@ final class Mappers {
     @Type(value = ShopEdit.ForgetMachine.class, name = "forget-machine"),
     @Type(value = ShopEdit.KnowRoute.class, name = "know-route"),
     @Type(value = ShopEdit.ForgetRoute.class, name = "forget-route"),
+    @Type(value = ShopEdit.KnowScale.class, name = "know-scale"),
+    @Type(value = ShopEdit.ForgetScale.class, name = "forget-scale"),
+    @Type(value = ShopEdit.CheckScale.class, name = "check-scale"),
     @Type(value = ShopEdit.SetTerms.class, name = "set-terms"),
     @Type(value = ShopEdit.SetStopRule.class, name = "set-stop-rule")
   })
   interface ShopEditKinds {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "line")
+  @JsonSubTypes({
+    @Type(value = ScaleLine.Serial.class, name = "serial"),
+    @Type(value = ScaleLine.Network.class, name = "network"),
+    @Type(value = ScaleLine.Played.class, name = "played")
+  })
+  interface ScaleLineKinds {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "do")
   @JsonSubTypes({

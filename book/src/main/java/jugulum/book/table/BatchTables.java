@@ -15,6 +15,7 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Network;
+import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Struck;
 import jugulum.core.mass.LotMass;
@@ -147,10 +148,11 @@ public final class BatchTables {
             orNull(weight.moistureSd()),
             weight.container().orElse(null),
             weight.bowlNumber(),
-            weight.typed().orElse(null)
+            weight.typed().orElse(null),
+            weight.on().map(ReadOn::scale).orElse(null)
           };
-      case Measure.GoldWeight(double mass, double resolution, var typed) ->
-          new Object[] {mass, resolution, typed.orElse(null)};
+      case Measure.GoldWeight(double mass, double resolution, var typed, var on) ->
+          new Object[] {mass, resolution, typed.orElse(null), on.map(ReadOn::scale).orElse(null)};
       case Measure.WeighedSpecks(int specks, double mg, double resolution) ->
           new Object[] {specks, mg, resolution};
       case Measure.Fineness(double fraction, double sd) -> new Object[] {fraction, sd};

@@ -43,12 +43,12 @@ import jugulum.core.ledger.Label;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reason;
-import jugulum.core.shop.Container;
 import jugulum.core.shop.Magnet;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.Terms;
+import jugulum.core.weighing.Container;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -62,6 +62,7 @@ class BookTest {
               List.of(),
               Optional.empty(),
               Optional.empty(),
+              List.of(),
               List.of(),
               List.of())
           .with(new Container("tin bowl", 315))

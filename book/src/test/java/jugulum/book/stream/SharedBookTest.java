@@ -29,11 +29,11 @@ import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.Reason;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
-import jugulum.core.shop.Container;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.shop.Terms;
 import jugulum.core.stream.Meanwhile;
 import jugulum.core.stream.Refusal;
+import jugulum.core.weighing.Container;
 import org.junit.jupiter.api.Test;
 
 /**

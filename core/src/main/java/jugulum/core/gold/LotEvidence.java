@@ -18,6 +18,7 @@ import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.Removal;
 import jugulum.core.screens.Cut;
 import jugulum.core.specks.Speck;
+import jugulum.core.weighing.ScaleDoubt;
 import jugulum.core.weighing.Weighing;
 
 /**
@@ -73,7 +74,10 @@ public record LotEvidence(
     double resolution =
         weights.stream().mapToDouble(Measure.GoldWeight::resolutionG).max().orElseThrow();
     List<Double> grams = weights.stream().map(Measure.GoldWeight::massG).toList();
-    return Optional.of(Weighing.of(grams, resolution, given.scaleCalibration()));
+    double calibration =
+        ScaleDoubt.calibration(
+            weights.stream().map(Measure.GoldWeight::on).toList(), given.scaleCalibration());
+    return Optional.of(Weighing.of(grams, resolution, calibration));
   }
 
   /** What is known of a lot. */

@@ -44,6 +44,7 @@ public sealed interface Measure {
    *     averaged; empty for the first
    * @param typed the gross weight as it was typed, with its unit; empty where it did not come from
    *     a keyboard
+   * @param on the scale it came from; empty where nobody told
    */
   record SandWeight(
       double grossG,
@@ -53,7 +54,8 @@ public sealed interface Measure {
       OptionalDouble moistureSd,
       Optional<String> container,
       OptionalInt bowl,
-      Optional<String> typed)
+      Optional<String> typed,
+      Optional<ReadOn> on)
       implements Measure {
     /**
      * The standard deviation of a moisture whose doubt nobody told, as a share of it: nobody knows
@@ -80,7 +82,16 @@ public sealed interface Measure {
         OptionalDouble moistureSd,
         Optional<String> container,
         OptionalInt bowl) {
-      this(grossG, tareG, moisture, resolutionG, moistureSd, container, bowl, Optional.empty());
+      this(
+          grossG,
+          tareG,
+          moisture,
+          resolutionG,
+          moistureSd,
+          container,
+          bowl,
+          Optional.empty(),
+          Optional.empty());
     }
 
     /** The first bowl in a container without a name, its moisture known. */
@@ -105,7 +116,8 @@ public sealed interface Measure {
           moistureSd,
           container,
           number == 1 ? OptionalInt.empty() : OptionalInt.of(number),
-          typed);
+          typed,
+          on);
     }
 
     /** The number of the bowl, from 1. */
@@ -131,8 +143,10 @@ public sealed interface Measure {
    * @param resolutionG the size of the last place read, in grams
    * @param typed the mass as it was typed, with its unit; empty where it did not come from a
    *     keyboard
+   * @param on the scale it came from; empty where nobody told
    */
-  record GoldWeight(double massG, double resolutionG, Optional<String> typed) implements Measure {
+  record GoldWeight(double massG, double resolutionG, Optional<String> typed, Optional<ReadOn> on)
+      implements Measure {
     /** Checks every value against its range. */
     public GoldWeight {
       Check.grams("massG", massG);
@@ -141,7 +155,7 @@ public sealed interface Measure {
 
     /** A mass that was not typed. */
     public GoldWeight(double massG, double resolutionG) {
-      this(massG, resolutionG, Optional.empty());
+      this(massG, resolutionG, Optional.empty(), Optional.empty());
     }
   }
 

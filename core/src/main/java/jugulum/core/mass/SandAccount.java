@@ -17,11 +17,13 @@ import jugulum.core.ledger.Measure.SandWeight;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.Screening.Manner;
+import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.LotMass.Basis;
 import jugulum.core.mass.StepClosure.State;
 import jugulum.core.screens.Sieving;
+import jugulum.core.weighing.ScaleDoubt;
 import jugulum.core.weighing.Weighing;
 
 /**
@@ -85,6 +87,7 @@ public final class SandAccount {
       return weighed(
           lot.live(GoldWeight.class).map(GoldWeight::massG).toList(),
           coarsestGold(lot),
+          lot.live(GoldWeight.class).map(GoldWeight::on).toList(),
           calibration);
     }
     LotMass weighed =
@@ -108,7 +111,11 @@ public final class SandAccount {
   private static LotMass bowl(List<SandWeight> weights, double calibration) {
     double resolution = weights.stream().mapToDouble(SandWeight::resolutionG).max().orElseThrow();
     LotMass weighed =
-        weighed(weights.stream().map(SandWeight::dryG).toList(), resolution, calibration);
+        weighed(
+            weights.stream().map(SandWeight::dryG).toList(),
+            resolution,
+            weights.stream().map(SandWeight::on).toList(),
+            calibration);
     double water =
         weights.stream()
             .mapToDouble(weight -> weight.netG() * weight.moistureSd().orElse(0))
@@ -118,13 +125,17 @@ public final class SandAccount {
         weighed.grams(), Math.hypot(weighed.ownSdG(), water), weighed.sharedSdG(), Basis.WEIGHED);
   }
 
-  private static LotMass weighed(List<Double> grams, double resolutionG, double calibration) {
+  private static LotMass weighed(
+      List<Double> grams, double resolutionG, List<Optional<ReadOn>> on, double assumed) {
     if (grams.isEmpty()) {
       return LotMass.UNKNOWN;
     }
-    Weighing weighing = Weighing.of(grams, resolutionG, calibration);
+    Weighing weighing = Weighing.of(grams, resolutionG, ScaleDoubt.calibration(on, assumed));
     return new LotMass(
-        weighing.meanG(), weighing.readUncertaintyG(), weighing.calibrationG(), Basis.WEIGHED);
+        weighing.meanG(),
+        Math.hypot(weighing.readUncertaintyG(), ScaleDoubt.zeroSdG(on)),
+        weighing.calibrationG(),
+        Basis.WEIGHED);
   }
 
   private LotMass fromPasses(Lot lot, double calibration) {

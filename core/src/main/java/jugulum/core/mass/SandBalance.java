@@ -96,7 +96,16 @@ public final class SandBalance {
     Reconciliation without = errors.map(GrossErrors::left).orElse(fit);
     double calibration = network.batch().assumptions().scaleCalibration();
     IntStream.range(0, lots.size())
-        .forEach(i -> adjusted.put(lots.get(i).id(), calibrated(without.adjusted(i), calibration)));
+        .forEach(
+            i -> {
+              LotId lot = lots.get(i).id();
+              LotMass mass = sand.mass(lot);
+              double share =
+                  mass.basis() == LotMass.Basis.WEIGHED && mass.grams() > 0
+                      ? mass.sharedSdG() / mass.grams()
+                      : calibration;
+              adjusted.put(lot, calibrated(without.adjusted(i), share));
+            });
     misfits.forEach(
         misfit ->
             misfit

@@ -14,6 +14,7 @@ import jugulum.core.machine.Gear;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
+import jugulum.core.weighing.Container;
 
 /**
  * What a shop has and takes as given for new batches.
@@ -27,6 +28,7 @@ import jugulum.core.screens.StandardScreens;
  * @param rule when it stops with the magnet; the usual until told
  * @param gear its machines, each name once; absent in older books
  * @param routes its own ways of working a batch, each name once; absent in older books
+ * @param scales its scales, each name once, the one in use first; absent in older books
  */
 public record Shop(
     List<OwnedScreen> screens,
@@ -36,7 +38,8 @@ public record Shop(
     Optional<Terms> terms,
     Optional<StopRule> rule,
     List<Gear> gear,
-    List<Route> routes) {
+    List<Route> routes,
+    List<Scale> scales) {
   /** A usual first set of classifiers, and the usual assumptions. */
   public static final Shop USUAL =
       new Shop(
@@ -49,6 +52,7 @@ public record Shop(
           List.of(),
           Optional.empty(),
           Optional.empty(),
+          List.of(),
           List.of(),
           List.of());
 
@@ -67,6 +71,7 @@ public record Shop(
         Objects.requireNonNullElse(magnets, List.<Magnet>of()).stream()
             .sorted(Comparator.comparing(Magnet::name))
             .toList();
+    scales = List.copyOf(Objects.requireNonNullElse(scales, List.<Scale>of()));
     gear = Objects.requireNonNullElse(gear, List.<Gear>of()).stream().sorted(Gear.BY_NAME).toList();
   }
 
@@ -104,12 +109,12 @@ public record Shop(
     List<OwnedScreen> changed = new ArrayList<>(screens);
     changed.removeIf(one -> one.label().equals(screen.label()));
     changed.add(screen);
-    return new Shop(changed, assumptions, containers, magnets, terms, rule, gear, routes);
+    return new Shop(changed, assumptions, containers, magnets, terms, rule, gear, routes, scales);
   }
 
   /** The same with other assumptions. */
   public Shop with(Assumptions other) {
-    return new Shop(screens, other, containers, magnets, terms, rule, gear, routes);
+    return new Shop(screens, other, containers, magnets, terms, rule, gear, routes, scales);
   }
 
   /** The same with one container's weight remembered; an older weight of that name is forgotten. */
@@ -123,7 +128,7 @@ public record Shop(
   }
 
   private Shop withContainers(List<Container> changed) {
-    return new Shop(screens, assumptions, changed, magnets, terms, rule, gear, routes);
+    return new Shop(screens, assumptions, changed, magnets, terms, rule, gear, routes, scales);
   }
 
   /** The same with one magnet known as told; another of that name is replaced. */
@@ -137,7 +142,7 @@ public record Shop(
   }
 
   private Shop withMagnets(List<Magnet> changed) {
-    return new Shop(screens, assumptions, containers, changed, terms, rule, gear, routes);
+    return new Shop(screens, assumptions, containers, changed, terms, rule, gear, routes, scales);
   }
 
   private Stream<Magnet> otherMagnets(String name) {
@@ -155,7 +160,8 @@ public record Shop(
   }
 
   private Shop withGear(List<Gear> changed) {
-    return new Shop(screens, assumptions, containers, magnets, terms, rule, changed, routes);
+    return new Shop(
+        screens, assumptions, containers, magnets, terms, rule, changed, routes, scales);
   }
 
   private Stream<Gear> otherGear(String name) {
@@ -173,11 +179,39 @@ public record Shop(
   }
 
   private Shop withRoutes(List<Route> changed) {
-    return new Shop(screens, assumptions, containers, magnets, terms, rule, gear, changed);
+    return new Shop(screens, assumptions, containers, magnets, terms, rule, gear, changed, scales);
   }
 
   private Stream<Route> otherRoutes(String name) {
     return routes.stream().filter(one -> !one.name().equalsIgnoreCase(name));
+  }
+
+  /** The same with one scale known as told, which is the one in use from now on. */
+  public Shop with(Scale scale) {
+    return withScales(Stream.concat(Stream.of(scale), otherScales(scale.name())).toList());
+  }
+
+  /** The same without a scale. */
+  public Shop withoutScale(String name) {
+    return withScales(otherScales(name).toList());
+  }
+
+  private Shop withScales(List<Scale> changed) {
+    return new Shop(screens, assumptions, containers, magnets, terms, rule, gear, routes, changed);
+  }
+
+  private Stream<Scale> otherScales(String name) {
+    return scales.stream().filter(one -> !one.name().equalsIgnoreCase(name));
+  }
+
+  /** The scale in use. */
+  public Optional<Scale> scale() {
+    return scales.stream().findFirst();
+  }
+
+  /** The scale of a name, whatever its capitals. */
+  public Optional<Scale> scale(String name) {
+    return scales.stream().filter(one -> one.name().equalsIgnoreCase(name)).findFirst();
   }
 
   /** Its route of a name, whatever its capitals. */
@@ -204,13 +238,13 @@ public record Shop(
   /** The same with gold and time worth what is told. */
   public Shop with(Terms other) {
     return new Shop(
-        screens, assumptions, containers, magnets, Optional.of(other), rule, gear, routes);
+        screens, assumptions, containers, magnets, Optional.of(other), rule, gear, routes, scales);
   }
 
   /** The same with another rule of stopping. */
   public Shop with(StopRule other) {
     return new Shop(
-        screens, assumptions, containers, magnets, terms, Optional.of(other), gear, routes);
+        screens, assumptions, containers, magnets, terms, Optional.of(other), gear, routes, scales);
   }
 
   /** When it stops with the magnet. */

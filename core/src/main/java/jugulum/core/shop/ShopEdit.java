@@ -2,7 +2,9 @@ package jugulum.core.shop;
 
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Route;
+import jugulum.core.ledger.ScaleCheck;
 import jugulum.core.machine.Gear;
+import jugulum.core.weighing.Container;
 
 /**
  * The only ways a shop changes. Each is a sentence of its journal; {@link ShopFold} carries it out.
@@ -40,6 +42,15 @@ public sealed interface ShopEdit {
 
   /** A route is forgotten. */
   record ForgetRoute(String name) implements ShopEdit {}
+
+  /** A scale is known as told, and in use; another of that name is replaced. */
+  record KnowScale(Scale scale) implements ShopEdit {}
+
+  /** A scale is forgotten. */
+  record ForgetScale(String name) implements ShopEdit {}
+
+  /** A check weight was put on a scale. */
+  record CheckScale(String name, ScaleCheck check) implements ShopEdit {}
 
   /** Gold and time are worth what is told. */
   record SetTerms(Terms terms) implements ShopEdit {}

@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import jugulum.core.ledger.Route;
+import jugulum.core.ledger.ScaleCheck;
 import jugulum.core.machine.Gear;
 import jugulum.core.stream.Applied;
 import jugulum.core.stream.Fold;
+import jugulum.core.weighing.Container;
 
 /**
  * The shop as a stream of edits; before the first it is {@link Shop#USUAL the usual one}. Nothing a
@@ -34,6 +36,10 @@ public final class ShopFold implements Fold<Shop, ShopEdit> {
       case ShopEdit.ForgetMachine(String name) -> shop.withoutGear(name);
       case ShopEdit.KnowRoute(Route route) -> shop.with(route);
       case ShopEdit.ForgetRoute(String name) -> shop.withoutRoute(name);
+      case ShopEdit.KnowScale(Scale scale) -> shop.with(scale);
+      case ShopEdit.ForgetScale(String name) -> shop.withoutScale(name);
+      case ShopEdit.CheckScale(String name, ScaleCheck check) ->
+          shop.scale(name).map(scale -> shop.with(scale.checked(check))).orElse(shop);
       case ShopEdit.SetTerms(Terms terms) -> shop.with(terms);
       case ShopEdit.SetStopRule(StopRule rule) -> shop.with(rule);
     };
@@ -62,6 +68,9 @@ public final class ShopFold implements Fold<Shop, ShopEdit> {
       case ShopEdit.ForgetMachine(String name) -> shop -> gear(shop, name);
       case ShopEdit.KnowRoute(Route route) -> shop -> shop.route(route.name());
       case ShopEdit.ForgetRoute(String name) -> shop -> shop.route(name);
+      case ShopEdit.KnowScale(Scale scale) -> shop -> shop.scale(scale.name());
+      case ShopEdit.ForgetScale(String name) -> shop -> shop.scale(name);
+      case ShopEdit.CheckScale(String name, var _) -> shop -> shop.scale(name);
       case ShopEdit.SetTerms _ -> Shop::terms;
       case ShopEdit.SetStopRule _ -> Shop::rule;
     };

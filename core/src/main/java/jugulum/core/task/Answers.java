@@ -17,13 +17,13 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.MagnetRun.Way;
+import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.Route.Does;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Gear;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
-import jugulum.core.shop.Container;
 import jugulum.core.shop.Shop;
 import jugulum.core.task.Answered.Edits;
 import jugulum.core.task.Answered.Wrong;
@@ -33,6 +33,7 @@ import jugulum.core.units.MassUnit;
 import jugulum.core.units.Typed;
 import jugulum.core.units.Typed.Slip;
 import jugulum.core.units.Typing;
+import jugulum.core.weighing.Container;
 
 /**
  * Makes edits of what is typed for a task. Whether an edit is allowed, the ledger says when it is
@@ -42,8 +43,20 @@ import jugulum.core.units.Typing;
  * @param shop what there is to work with
  * @param sand the unit of a weight of sand without one
  * @param gold the unit of a weight of gold without one
+ * @param readOn the scale the weights came from; empty where they were typed
  */
-public record Answers(Worked worked, Shop shop, MassUnit sand, MassUnit gold) {
+public record Answers(
+    Worked worked, Shop shop, MassUnit sand, MassUnit gold, Optional<ReadOn> readOn) {
+  /** Of what was typed. */
+  public Answers(Worked worked, Shop shop, MassUnit sand, MassUnit gold) {
+    this(worked, shop, sand, gold, Optional.empty());
+  }
+
+  /** The same of weights that came from a scale. */
+  public Answers from(ReadOn scale) {
+    return new Answers(worked, shop, sand, gold, Optional.of(scale));
+  }
+
   /** A part that was left out. */
   private static final String NOTHING = "";
 
@@ -132,7 +145,8 @@ public record Answers(Worked worked, Shop shop, MassUnit sand, MassUnit gold) {
       case WEIGH -> List.of(new Edit.RecordOnLot(lot, weight(told)));
       case WEIGH_GOLD -> {
         Mass mass = understood(Typing.gold(told.apply(0).orElseThrow(), gold));
-        Measure weight = new Measure.GoldWeight(mass.grams(), mass.resolutionG(), told.apply(0));
+        Measure weight =
+            new Measure.GoldWeight(mass.grams(), resolutionG(mass), asTyped(told.apply(0)), readOn);
         yield List.of(new Edit.RecordOnLot(lot, weight));
       }
       case LOOK_OVER -> {
@@ -163,13 +177,23 @@ public record Answers(Worked worked, Shop shop, MassUnit sand, MassUnit gold) {
         gross.grams(),
         container.map(Container::tareG).orElse(0.0),
         water,
-        gross.resolutionG(),
+        resolutionG(gross),
         water > 0
             ? OptionalDouble.of(water * Measure.SandWeight.UNTOLD_MOISTURE_SPREAD)
             : OptionalDouble.empty(),
         told.apply(1).flatMap(shop::container).map(Container::name),
         OptionalInt.empty(),
-        told.apply(0));
+        asTyped(told.apply(0)),
+        readOn);
+  }
+
+  /** A scale's step may be coarser than the last place it shows. */
+  private double resolutionG(Mass read) {
+    return readOn.map(ReadOn::stepG).orElse(read.resolutionG());
+  }
+
+  private Optional<String> asTyped(Optional<String> text) {
+    return readOn.isPresent() ? Optional.empty() : text;
   }
 
   private static <T> T understood(Typed<T> typed) {

@@ -57,7 +57,7 @@ public enum MassUnit {
    * The unit written so; empty for a word that is none, and for "oz", which alone may mean two
    * units.
    */
-  static Optional<MassUnit> spelled(String word) {
+  public static Optional<MassUnit> spelled(String word) {
     String lower = word.toLowerCase(Locale.ROOT).strip().replaceAll("\\s+", " ");
     return Arrays.stream(values()).filter(unit -> unit.spellings.contains(lower)).findFirst();
   }

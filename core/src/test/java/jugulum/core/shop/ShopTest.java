@@ -12,6 +12,7 @@ import jugulum.core.ledger.Process.Screening.Manner;
 import jugulum.core.screens.Screen;
 import jugulum.core.shop.OwnedScreen.Having;
 import jugulum.core.shop.OwnedScreen.Use;
+import jugulum.core.weighing.Container;
 import org.junit.jupiter.api.Test;
 
 class ShopTest {

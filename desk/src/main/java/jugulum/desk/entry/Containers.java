@@ -2,7 +2,7 @@ package jugulum.desk.entry;
 
 import java.util.List;
 import java.util.Optional;
-import jugulum.core.shop.Container;
+import jugulum.core.weighing.Container;
 
 /** The containers whose weight is remembered. */
 public interface Containers {

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.ReadOn;
 import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
@@ -14,6 +15,9 @@ public final class GoldWeightForm extends MeasureForm {
   private final Words words;
   private final EntryField<MassText.Mass> mass;
   private Optional<String> given = Optional.empty();
+
+  /** The scale it came from then. */
+  private Optional<ReadOn> givenOn = Optional.empty();
 
   /** Makes an empty form. */
   public GoldWeightForm(Supplier<Figures> figures) {
@@ -42,7 +46,10 @@ public final class GoldWeightForm extends MeasureForm {
         Map.of("massG", mass, "resolutionG", mass),
         read ->
             new Measure.GoldWeight(
-                read.grams(), read.resolutionG(), mass.isPut() ? given : Optional.of(mass.text())));
+                read.grams(),
+                read.resolutionG(),
+                mass.isPut() ? given : Optional.of(mass.text()),
+                mass.isPut() ? givenOn : Optional.empty()));
   }
 
   @Override
@@ -52,6 +59,7 @@ public final class GoldWeightForm extends MeasureForm {
           weight.typed().orElseGet(() -> grams(words, weight.massG())),
           new MassText.Mass(weight.massG(), weight.resolutionG()));
       given = weight.typed();
+      givenOn = weight.on();
     }
   }
 }

@@ -8,8 +8,9 @@ import java.util.OptionalInt;
 import java.util.function.Supplier;
 import javafx.scene.layout.FlowPane;
 import jugulum.core.ledger.Measure;
-import jugulum.core.shop.Container;
+import jugulum.core.ledger.ReadOn;
 import jugulum.core.units.MassText;
+import jugulum.core.weighing.Container;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.words.Figures;
@@ -31,6 +32,9 @@ public final class SandWeightForm extends MeasureForm {
 
   /** How the weight shown was typed; empty where that is not known. */
   private Optional<String> given = Optional.empty();
+
+  /** The scale it came from then. */
+  private Optional<ReadOn> givenOn = Optional.empty();
 
   /** Makes an empty form. */
   public SandWeightForm(Supplier<Figures> figures, Containers containers) {
@@ -133,7 +137,8 @@ public final class SandWeightForm extends MeasureForm {
                   sd,
                   container.flatMap(Tare::name),
                   OptionalInt.empty(),
-                  typed())
+                  typed(),
+                  gross.isPut() ? givenOn : Optional.empty())
               .ofBowl(bowl);
         });
   }
@@ -176,6 +181,7 @@ public final class SandWeightForm extends MeasureForm {
               ? Optional.of(new Moisture(weight.moisture(), weight.moistureSd()))
               : Optional.empty());
       given = weight.typed();
+      givenOn = weight.on();
       bowl = weight.bowlNumber();
     }
   }

@@ -2,9 +2,9 @@ package jugulum.desk.entry;
 
 import java.util.Optional;
 import java.util.function.Function;
-import jugulum.core.shop.Container;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
+import jugulum.core.weighing.Container;
 import jugulum.desk.words.Words;
 
 /**

@@ -1,8 +1,8 @@
 package jugulum.desk.shop;
 
 import java.util.List;
-import jugulum.core.shop.Container;
 import jugulum.core.shop.ShopEdit;
+import jugulum.core.weighing.Container;
 import jugulum.desk.entry.Containers;
 import jugulum.desk.session.Workbench;
 

@@ -16,6 +16,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Step;
 import jugulum.core.machine.Sheets;
@@ -159,9 +160,9 @@ public final class Sentences {
   public static String measure(Measure measure, Figures figures) {
     Words words = figures.words();
     return switch (measure) {
-      case Measure.SandWeight weight -> sandWeight(weight, figures);
-      case Measure.GoldWeight(double mass, double resolution, var _) ->
-          words.of("measure.gold", figures.read(mass, resolution));
+      case Measure.SandWeight weight -> onScale(words, sandWeight(weight, figures), weight.on());
+      case Measure.GoldWeight(double mass, double resolution, var _, var on) ->
+          onScale(words, words.of("measure.gold", figures.read(mass, resolution)), on);
       case Measure.WeighedSpecks(int specks, double mg, double _) ->
           words.counted("measure.weighed-specks", specks, figures.gold(mg));
       case Measure.Fineness(double fraction, double sd) ->
@@ -304,6 +305,17 @@ public final class Sentences {
         ? words.of(
             "measure.pass.weighed", lifted, dropped, figures.gold(pass.goldMg().getAsDouble()))
         : words.counted("measure.pass", pass.specks(), lifted, dropped);
+  }
+
+  /** A weight of a scale that had failed its check is marked wherever it is shown. */
+  private static String onScale(Words words, String weight, Optional<ReadOn> on) {
+    return on.map(
+            scale ->
+                words.of(
+                    scale.isDoubtful() ? "measure.on-scale.failed" : "measure.on-scale",
+                    weight,
+                    scale.scale()))
+        .orElse(weight);
   }
 
   private static String sandWeight(Measure.SandWeight weight, Figures figures) {

@@ -19,6 +19,8 @@ import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Measure.Pass.How;
 import jugulum.core.ledger.Measure.Smelt.Collector;
 import jugulum.core.ledger.Measure.VisibleGold;
+import jugulum.core.ledger.ReadOn;
+import jugulum.core.ledger.ScaleCheck;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.Magnet;
@@ -43,6 +45,12 @@ class MeasureFormTest {
   private static final Cut CUT =
       new Cut(StandardScreens.numbered("30"), StandardScreens.numbered("50"));
   private static final OptionalDouble NONE = OptionalDouble.empty();
+  private static final ReadOn ON =
+      new ReadOn(
+          "bench scale",
+          0.01,
+          OptionalDouble.of(0.003),
+          Optional.of(new ScaleCheck(Instant.parse("2026-05-04T07:00:00Z"), 100, 100.02, 0, 0.05)));
 
   /** Values with more places than any display text has. */
   private static List<Measure> measures() {
@@ -55,10 +63,11 @@ class MeasureFormTest {
             OptionalDouble.of(0.003_3),
             Optional.of("tin bowl"),
             OptionalInt.of(2),
-            Optional.of("60 lb 6 oz")),
+            Optional.of("60 lb 6 oz"),
+            Optional.of(ON)),
         new Measure.SandWeight(812.333_333, 0, 0, 0.1),
-        new Measure.GoldWeight(0.066_666_667, 0.000_1, Optional.of("1.0288 gr")),
-        new Measure.GoldWeight(3.2, 0.01, Optional.empty()),
+        new Measure.GoldWeight(0.066_666_667, 0.000_1, Optional.of("1.0288 gr"), Optional.empty()),
+        new Measure.GoldWeight(3.2, 0.01, Optional.empty(), Optional.of(ON)),
         new Measure.Fineness(0.884_321, 0.006_543),
         new Measure.SpeckCount(17, 0.033_333_333),
         new Measure.Assay(131.456_789, 0.081_234, 29.166_667, Optional.empty(), Optional.empty()),
@@ -151,7 +160,7 @@ class MeasureFormTest {
       }
       assertThat(form.read().map(anew -> told(anew, figures)))
           .as("as %s writes", writer)
-          .contains(told(measure, figures));
+          .contains(told(measure, figures).replace(" · " + ON.scale(), ""));
     }
   }
 
@@ -198,12 +207,16 @@ class MeasureFormTest {
   @Test
   void theResolutionFollowsTheWeightThatIsTypedAnew() {
     MeasureForm form =
-        filled(new Measure.GoldWeight(3.2, 0.01, Optional.of("3.20 g")), MassUnit.GRAM);
+        filled(
+            new Measure.GoldWeight(3.2, 0.01, Optional.of("3.20 g"), Optional.of(ON)),
+            MassUnit.GRAM);
     assertThat(form.fields().getFirst().field().getText())
         .as("as it was typed")
         .isEqualTo("3.20 g");
     form.fields().getFirst().field().setText("3.201 g");
-    assertThat(form.read()).contains(new Measure.GoldWeight(3.201, 0.001, Optional.of("3.201 g")));
+    assertThat(form.read())
+        .as("what is typed over did not come from the scale")
+        .contains(new Measure.GoldWeight(3.201, 0.001, Optional.of("3.201 g"), Optional.empty()));
   }
 
   /** The unit of the window changes what a bare number means, never what was recorded. */
@@ -211,7 +224,7 @@ class MeasureFormTest {
   void aBareNumberIsReadInTheUnitShown() {
     Map<MassUnit, Double> grams = new TreeMap<>();
     for (MassUnit unit : List.of(MassUnit.GRAM, MassUnit.PENNYWEIGHT)) {
-      MeasureForm form = filled(new Measure.GoldWeight(9, 0.001, Optional.empty()), unit);
+      MeasureForm form = filled(new Measure.GoldWeight(9, 0.001), unit);
       form.fields().getFirst().field().setText("2");
       grams.put(unit, ((Measure.GoldWeight) form.read().orElseThrow()).massG());
     }

@@ -1,4 +1,4 @@
-package jugulum.core.shop;
+package jugulum.core.weighing;
 
 import jugulum.core.check.Check;
 
