@@ -37,6 +37,7 @@ import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.shop.Terms;
 import jugulum.core.weighing.Container;
+import jugulum.scale.played.PlayedScale;
 
 /**
  * Three made-up batches: one finished, one half way, one only received. Claims, places and figures
@@ -90,6 +91,7 @@ public final class DemoBook {
     for (Gear gear : List.of(DECK, BOWL, SLATE, OLD_PAN, CONE)) {
       shop = shop.with(gear);
     }
+    shop = shop.with(PlayedScale.kept("played scale"));
     shop = shop.with(new Magnet("pull rod", 180)).with(new Magnet("block in a bag", 420));
     Fees charges = new Fees(2.5, 16, 200, 75, 38, 6, 0.7, Optional.of(new Fees.Sale(0.4, 60)));
     Terms terms =

@@ -9,6 +9,9 @@ public sealed interface FromScale {
    */
   record Line(long nanos, String text) implements FromScale {}
 
+  /** Nothing came for a while though the line is open. */
+  record Still() implements FromScale {}
+
   /** The line is open. */
   record Opened() implements FromScale {}
 

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Makes lines of the signs that come, however they are cut up on the way. */
-final class Lines {
+public final class Lines {
   /** A line is over by then; what is longer was disturbed. */
   private static final int LONGEST = 120;
 
@@ -21,12 +21,12 @@ final class Lines {
    * @param startsWhole whether the first sign begins a line; whoever joins a scale that sends
    *     always comes in the middle of one
    */
-  Lines(boolean startsWhole) {
+  public Lines(boolean startsWhole) {
     this.isWhole = startsWhole;
   }
 
   /** The lines that are whole now. */
-  List<String> add(byte[] signs, int count) {
+  public List<String> add(byte[] signs, int count) {
     List<String> whole = new ArrayList<>();
     for (int i = 0; i < count; i++) {
       if (endsLine(signs[i]) || line.length() >= LONGEST) {

@@ -15,6 +15,7 @@ import jugulum.core.scale.Sends;
  */
 public final class ScaleReader implements AutoCloseable {
   private static final Duration AGAIN = Duration.ofSeconds(1);
+  private static final Duration STILL = Duration.ofSeconds(1);
   private static final Duration ASK_EVERY = Duration.ofMillis(200);
 
   private final ScaleLine line;
@@ -74,6 +75,7 @@ public final class ScaleReader implements AutoCloseable {
     Lines lines = new Lines(sends != Sends.ALWAYS);
     byte[] signs = new byte[256];
     long asked = nanos.getAsLong() - ASK_EVERY.toNanos();
+    long heard = nanos.getAsLong();
     Optional<byte[]> question = line.asks().map(ScaleReader::question);
     while (!ended) {
       if (question.isPresent() && nanos.getAsLong() - asked >= ASK_EVERY.toNanos()) {
@@ -83,6 +85,12 @@ public final class ScaleReader implements AutoCloseable {
       }
       int count = wire.read(signs);
       long at = nanos.getAsLong();
+      if (count > 0) {
+        heard = at;
+      } else if (at - heard >= STILL.toNanos()) {
+        heard = at;
+        listener.accept(new FromScale.Still());
+      }
       lines.add(signs, count).forEach(text -> listener.accept(new FromScale.Line(at, text)));
     }
   }

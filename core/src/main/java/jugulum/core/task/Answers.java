@@ -18,6 +18,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.MagnetRun.Way;
 import jugulum.core.ledger.ReadOn;
+import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Route.Does;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
@@ -99,6 +100,7 @@ public record Answers(
           case PERCENT -> Typing.percent(text, part.low(), part.high());
           case DIAL -> Typing.number(text, part.low(), part.high());
           case YES, TEXT -> new Typed.Value<>(text);
+          case CHOICE -> choice(part, text);
         };
     return read instanceof Typed.Wrong<?>(Slip slip) ? Optional.of(slip) : Optional.empty();
   }
@@ -130,11 +132,36 @@ public record Answers(
         : grams(text).map(weight -> new Container("?", weight));
   }
 
+  /** The place of a choice in its list, by its number or its name. */
+  private static Typed<Integer> choice(Part part, String text) {
+    for (int i = 0; i < part.choices().size(); i++) {
+      if (part.choices().get(i).equalsIgnoreCase(text)) {
+        return new Typed.Value<>(i);
+      }
+    }
+    return text.chars().allMatch(Character::isDigit)
+        ? Typing.number(text, 1, part.high()).map(number -> number.intValue() - 1)
+        : new Typed.Wrong<>(new Slip.NoChoice(text));
+  }
+
+  private Route route(Part part, String text) {
+    String name = part.choices().get(understood(choice(part, text)));
+    return Routes.toChoose(shop).stream()
+        .filter(one -> one.name().equals(name))
+        .findFirst()
+        .orElseThrow();
+  }
+
   private List<Edit> edits(Task task, List<String> typed) {
     Function<Integer, Optional<String>> told =
         part -> Optional.of(text(typed, part)).filter(text -> !text.isEmpty());
     return switch (task.subject()) {
-      case Subject.OfBatch _ -> List.of(new Edit.CloseBatch(true));
+      case Subject.OfBatch _ ->
+          List.of(
+              task.kind() == Task.Kind.CHOOSE_ROUTE
+                  ? new Edit.FollowRoute(
+                      Optional.of(route(task.parts().getFirst(), text(typed, 0))))
+                  : new Edit.CloseBatch(true));
       case Subject.OfLot(LotId lot) -> ofLot(task, lot, told);
       case Subject.OfStep(StepId step) -> ofStep(task, step, told);
     };
@@ -164,7 +191,7 @@ public record Answers(
       case KEEP ->
           List.of(new Edit.RecordOnLot(lot, new Measure.Bagged(told.apply(0).orElseThrow())));
       case BEGIN -> List.of(begin(lot, task.leg().orElseThrow().does()));
-      case PASS, CHECK, SET, START, STOP, CHARGE, FINISH_STEP, CLOSE ->
+      case PASS, CHECK, SET, START, STOP, CHARGE, FINISH_STEP, CHOOSE_ROUTE, CLOSE ->
           throw new IllegalArgumentException(task.kind() + " belongs to no lot");
     };
   }
@@ -221,7 +248,7 @@ public record Answers(
         yield List.of(new Edit.RecordOnStep(step, new Measure.Charge(grams)));
       }
       case FINISH_STEP -> List.of(new Edit.FinishStep(step, true));
-      case WEIGH, WEIGH_GOLD, LOOK_OVER, LOOK, BEGIN, KEEP, CLOSE ->
+      case WEIGH, WEIGH_GOLD, LOOK_OVER, LOOK, BEGIN, KEEP, CHOOSE_ROUTE, CLOSE ->
           throw new IllegalArgumentException(task.kind() + " belongs to no step");
     };
   }

@@ -53,7 +53,9 @@ public record Part(
     /** Whether something is as it must be before the water runs. */
     CHECKED,
     /** What is written on a bag. */
-    BAG
+    BAG,
+    /** Which way to go. */
+    ROUTE
   }
 
   /** How a quantity is told. */
@@ -70,7 +72,9 @@ public record Part(
     /** Yes, by saying so. */
     YES,
     /** Words. */
-    TEXT
+    TEXT,
+    /** One of the choices, by its name or its number in the list, from 1. */
+    CHOICE
   }
 
   /** Keeps its own copy. */

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
@@ -29,6 +30,7 @@ import jugulum.core.ledger.Route.Leg;
 import jugulum.core.ledger.Step;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
+import jugulum.core.shop.Shop;
 
 /**
  * The routes that ship, one a school: practitioners disagree, and each has its reason. Common
@@ -132,6 +134,11 @@ public final class Routes {
                   Leg.of(new Does.Run(Machine.Kind.FINISHING_TABLE), CONCENTRATE),
                   FINISH,
                   KEEP)));
+
+  /** The ways to choose from: the shop's own, then those that ship. */
+  public static List<Route> toChoose(Shop shop) {
+    return Stream.concat(shop.routes().stream(), SHIPPED.stream()).toList();
+  }
 
   /** Whether a route is one of those that ship. */
   public static boolean isShipped(Route route) {

@@ -43,6 +43,8 @@ public record Task(
     CHARGE,
     /** A step has all its answers, and is called done. */
     FINISH_STEP,
+    /** A way to go is chosen, so that next steps can be offered. */
+    CHOOSE_ROUTE,
     /** A step of the route begins. */
     BEGIN,
     /** A lot is put into a bag. */
@@ -61,6 +63,18 @@ public record Task(
 
     /** A step. */
     record OfStep(StepId step) implements Subject {}
+  }
+
+  /**
+   * What makes a question the same one when it is asked again.
+   *
+   * @param name the dial or check it is about; empty for anything else
+   */
+  public record Key(Kind kind, Subject subject, String name) {}
+
+  /** What makes it the same when it is asked again. */
+  public Key key() {
+    return new Key(kind, subject, parts.isEmpty() ? "" : parts.getFirst().name());
   }
 
   /** Keeps its own copy. */

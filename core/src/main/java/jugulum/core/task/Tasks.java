@@ -85,15 +85,29 @@ public final class Tasks {
         .filter(step -> step.finishedAt().isEmpty() && !(step.process() instanceof Process.Receive))
         .forEach(this::ofStep);
     network.endLots().forEach(this::ofWaiting);
-    if (open.isEmpty()) {
-      open.add(
-          new Task(
-              Kind.CLOSE,
-              new Task.Subject.OfBatch(),
-              List.of(),
-              Optional.empty(),
-              Optional.empty()));
+    if (open.isEmpty() && route.isEmpty()) {
+      chooseRoute();
     }
+    if (open.isEmpty()) {
+      open.add(close());
+    }
+  }
+
+  private static Task close() {
+    return new Task(
+        Kind.CLOSE, new Task.Subject.OfBatch(), List.of(), Optional.empty(), Optional.empty());
+  }
+
+  private void chooseRoute() {
+    List<String> names = Routes.toChoose(shop).stream().map(Route::name).toList();
+    open.add(
+        new Task(
+            Kind.CHOOSE_ROUTE,
+            new Task.Subject.OfBatch(),
+            List.of(Part.needed(Ask.ROUTE, Unit.CHOICE, 1, names.size()).from(names)),
+            Optional.empty(),
+            Optional.empty()));
+    open.add(close());
   }
 
   private void weigh(Lot lot) {
@@ -153,7 +167,9 @@ public final class Tasks {
   private void ofMagnet(Step step, Process.MagnetRun run) {
     boolean byHand = !run.way().equals(Optional.of(Process.MagnetRun.Way.DRUM));
     if (byHand && worked.nextPass(step, shop).verdict() != NextPass.Verdict.STOP) {
-      double most = step.heapG().orElseGet(() -> mostG(step.inputs().getFirst()));
+      double there = step.heapG().orElseGet(() -> mostG(step.inputs().getFirst()));
+      // Two weighings of one heap differ: as far as the batch takes sand for the same.
+      double most = there * (1 + worked.batch().assumptions().closureTolerance());
       open.add(
           Task.onStep(
               Kind.PASS,

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.UUID;
 import jugulum.core.account.Worked;
@@ -23,6 +24,7 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.StepId;
 import jugulum.core.shop.Shop;
@@ -125,7 +127,37 @@ class TasksTest {
   @Test
   void withoutARouteNoStepIsOffered() {
     answers(tasks().getFirst(), "12 kg");
-    assertThat(tasks()).extracting(Task::kind).containsExactly(Kind.CLOSE);
+    assertThat(tasks()).extracting(Task::kind).containsExactly(Kind.CHOOSE_ROUTE, Kind.CLOSE);
+  }
+
+  @Test
+  void aWayIsChosenByItsNumberOrItsName() {
+    answers(tasks().getFirst(), "12 kg");
+    Task choose = first(Kind.CHOOSE_ROUTE);
+    assertThat(answer(choose, "2"))
+        .isEqualTo(
+            new Answered.Edits(List.of(new Edit.FollowRoute(Optional.of(Routes.SHIPPED.get(1))))));
+    assertThat(answer(choose, Routes.SHIPPED.get(2).name()))
+        .isEqualTo(
+            new Answered.Edits(List.of(new Edit.FollowRoute(Optional.of(Routes.SHIPPED.get(2))))));
+    assertThat(answer(choose, "99")).isInstanceOf(Answered.Wrong.class);
+    assertThat(answer(choose, "sideways"))
+        .isEqualTo(new Answered.Wrong(0, new Slip.NoChoice("sideways")));
+  }
+
+  @Test
+  void aWeightOfAScaleCarriesItAndItsStep() {
+    ReadOn scale = new ReadOn("bench scale", 5, OptionalDouble.empty(), Optional.empty());
+    Answered answered =
+        new Answers(worked(), SHOP, MassUnit.GRAM, MassUnit.GRAM)
+            .from(scale)
+            .to(tasks().getFirst(), List.of("12000.000000 g", "315"));
+    Measure.SandWeight weight =
+        (Measure.SandWeight)
+            ((Edit.RecordOnLot) ((Answered.Edits) answered).edits().getFirst()).measure();
+    assertThat(weight.on()).contains(scale);
+    assertThat(weight.resolutionG()).as("the step of the scale").isEqualTo(5);
+    assertThat(weight.typed()).as("nobody typed it").isEmpty();
   }
 
   static List<Route> shipped() {
@@ -165,6 +197,7 @@ class TasksTest {
       case LOOK -> new String[] {portion(task, 200), Integer.toString(random.nextInt(3))};
       case PASS -> pass(task);
       case KEEP -> new String[] {"bag 4"};
+      case CHOOSE_ROUTE -> new String[] {"1"};
       case CHARGE, SET, CHECK, START, STOP, FINISH_STEP, BEGIN, CLOSE -> new String[0];
     };
   }

@@ -17,6 +17,7 @@ import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import jugulum.book.Books;
@@ -108,6 +109,9 @@ final class MainWindow {
     ShellScene made = new ShellScene(workbench, clock, new DialogPicker(workbench.words(), stage));
     stage.setScene(made.scene());
     stage.titleProperty().bind(made.title());
+    stage.setFullScreenExitHint("");
+    stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
+    made.benchMode().addListener((_, _, whole) -> stage.setFullScreen(whole));
     stage.setOnHidden(_ -> closed.countDown());
     started
         .begun()

@@ -36,6 +36,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Gear;
+import jugulum.core.scale.ScaleView;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Pictures;
 import jugulum.desk.session.BenchMemory;
@@ -121,8 +122,28 @@ final class Shots {
     await(this::runBowl);
     afterTheBook(bookThread);
     shot("machine", () -> shell.show(View.BENCH));
+    benchMode();
     on(() -> workbench.close());
     return drawn;
+  }
+
+  /** A pan the scale knows is laid on it, then sand. */
+  private void benchMode() {
+    on(() -> shell.enterBenchMode());
+    for (double grams : new double[] {0, 642, 4070}) {
+      workbench.scale().played().put(grams);
+      while (!isSteadyAt(grams)) {
+        Thread.onSpinWait();
+      }
+    }
+    shot("bench-mode", () -> {});
+  }
+
+  private boolean isSteadyAt(double grams) {
+    ScaleView seen = workbench.scale().view().get();
+    boolean stands =
+        seen.state() == ScaleView.State.STEADY || seen.state() == ScaleView.State.EMPTY;
+    return stands && Math.abs(seen.grams() - grams) < 1;
   }
 
   /** A bowl is started on the cut that waits, its first charges in. */

@@ -17,6 +17,7 @@ import jugulum.desk.words.Words;
 public final class Preferences {
   private static final String UNIT = "unit";
   private static final String THEME = "theme";
+  private static final String PEDAL = "pedal";
   private static final String BENCH = "bench";
   private static final String LANGUAGE = "language";
 
@@ -26,6 +27,8 @@ public final class Preferences {
   private final ReadOnlyObjectWrapper<Figures> figures;
   private final ReadOnlyObjectWrapper<ThemeName> theme =
       new ReadOnlyObjectWrapper<>(ThemeName.BLACK_SAND);
+
+  private Optional<String> pedal;
 
   /** The looks there are. */
   public enum ThemeName {
@@ -37,6 +40,7 @@ public final class Preferences {
     this.work = work;
     this.memory = memory;
     this.languages = languages;
+    this.pedal = memory.get(PEDAL);
     this.figures =
         new ReadOnlyObjectWrapper<>(
             new Figures(MassUnit.GRAM, zone, languages.words(memory.get(LANGUAGE))));
@@ -79,6 +83,17 @@ public final class Preferences {
   public void nextTheme() {
     theme.set(theme.get() == ThemeName.BLACK_SAND ? ThemeName.QUARTZ : ThemeName.BLACK_SAND);
     remember(THEME, theme.get().name());
+  }
+
+  /** The key a foot switch sends, by its name; empty while there is none. */
+  public Optional<String> pedal() {
+    return pedal;
+  }
+
+  /** From now on a foot switch sends that key. */
+  public void pedal(String key) {
+    pedal = Optional.of(key);
+    remember(PEDAL, key);
   }
 
   /** What the bench is called. */

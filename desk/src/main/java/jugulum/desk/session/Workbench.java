@@ -19,6 +19,7 @@ import jugulum.desk.words.Words;
  * @param notices what there is to say
  * @param work what runs off the interface thread
  * @param accountWork the whole account, for those who look at it
+ * @param scale the scale beside the bench
  * @param watching what the window that has this workbench watches
  */
 public record Workbench(
@@ -28,6 +29,7 @@ public record Workbench(
     Notices notices,
     Work work,
     AccountWork accountWork,
+    ScaleStand scale,
     Watching watching) {
   /**
    * Sets up a workbench.
@@ -53,13 +55,17 @@ public record Workbench(
         new AccountWork(
             work, gold, projections.current(), projections.shop(), projections.everyBatch());
     Session session = new Session(book, work, notices, projections, preferences, gold, account);
-    return new Workbench(session, projections, preferences, notices, work, account, new Watching());
+    ScaleStand scale =
+        new ScaleStand(
+            projections.shop(), interfaceThread, System::nanoTime, book.clock(), book.zone());
+    return new Workbench(
+        session, projections, preferences, notices, work, account, scale, new Watching());
   }
 
   /** The same for a window of its own, which watches nothing yet. */
   public Workbench forWindow() {
     return new Workbench(
-        session, projections, preferences, notices, work, accountWork, new Watching());
+        session, projections, preferences, notices, work, accountWork, scale, new Watching());
   }
 
   /** Runs something with every new value, as long as this window stands. */
@@ -78,6 +84,7 @@ public record Workbench(
 
   /** Ends after what was asked for is done, and closes the book. */
   public void close() {
+    scale.close();
     session.close();
   }
 }

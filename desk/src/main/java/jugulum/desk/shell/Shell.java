@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
@@ -34,6 +36,7 @@ import jugulum.desk.files.BatchFiles;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.gear.GearView;
+import jugulum.desk.hands.HandsView;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Ends;
 import jugulum.desk.kit.FocusFirst;
@@ -68,6 +71,10 @@ public final class Shell extends BorderPane {
   private final Button closeBatch;
   private final RunTimer timer;
   private final Label notice = Parts.sentence("", "notice");
+  private final ReadOnlyBooleanWrapper benchMode = new ReadOnlyBooleanWrapper();
+  private final Supplier<HandsView> handsMaker;
+  private Optional<HandsView> hands = Optional.empty();
+  private final VBox top;
   private View current = View.BENCH;
 
   /** Makes the shell of a workbench. */
@@ -95,7 +102,9 @@ public final class Shell extends BorderPane {
     closeBatch = Buttons.quiet("close-batch", "", "", this::closeOrReopen);
     notice.setId("notice");
     notice.managedProperty().bind(notice.visibleProperty());
-    setTop(new VBox(navigation(), notice));
+    handsMaker = () -> new HandsView(workbench, beat, clock::instant, this::leaveBenchMode);
+    top = new VBox(navigation(), notice);
+    setTop(top);
     addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     workbench.watch(workbench.notices().notice(), _ -> say());
     workbench.watch(workbench.preferences().figures(), _ -> labels());
@@ -199,6 +208,7 @@ public final class Shell extends BorderPane {
     right
         .getChildren()
         .addAll(
+            Buttons.quiet("bench-mode", words.of("shell.bench-mode"), "F11", this::enterBenchMode),
             Buttons.quiet("theme", words.of("shell.theme"), "Ctrl T", preferences::nextTheme),
             unit);
     Ends bar = new Ends(left, right);
@@ -237,6 +247,7 @@ public final class Shell extends BorderPane {
    * Shows a view; each is made when it is first asked for, so that a start makes the bench only.
    */
   public void show(View view) {
+    endBenchMode();
     current = view;
     setCenter(views.computeIfAbsent(view, asked -> Check.known(makers, asked).get()));
     tabs.forEach((one, tab) -> tab.pseudoClassStateChanged(CURRENT, one == view));
@@ -266,6 +277,7 @@ public final class Shell extends BorderPane {
 
   /** Shows the form that starts a batch. */
   public void startBatch() {
+    endBenchMode();
     StartView form = start.orElseGet(startMaker);
     start = Optional.of(form);
     setCenter(form);
@@ -278,7 +290,8 @@ public final class Shell extends BorderPane {
         key.isShortcutDown()
             ? shortcut(key)
             : key.getCode() == KeyCode.ESCAPE && leaveStart()
-                || key.getCode() == KeyCode.F5 && refresh();
+                || key.getCode() == KeyCode.F5 && refresh()
+                || key.getCode() == KeyCode.F11 && toggleBenchMode();
     if (used) {
       key.consume();
     }
@@ -323,6 +336,42 @@ public final class Shell extends BorderPane {
     } else {
       CompletionStage<Outcome> _ =
           key.isShiftDown() ? workbench.session().redo() : workbench.session().undo();
+    }
+    return true;
+  }
+
+  /** Whether one question at a time is asked, over the whole screen. */
+  public ReadOnlyBooleanProperty benchMode() {
+    return benchMode.getReadOnlyProperty();
+  }
+
+  /** Asks one question at a time, over the whole screen. */
+  public void enterBenchMode() {
+    HandsView asking = hands.orElseGet(handsMaker);
+    hands = Optional.of(asking);
+    benchMode.set(true);
+    setTop(null);
+    setCenter(asking);
+    asking.begin();
+  }
+
+  private void leaveBenchMode() {
+    show(View.BENCH);
+  }
+
+  private void endBenchMode() {
+    if (benchMode.get()) {
+      hands.ifPresent(HandsView::end);
+      benchMode.set(false);
+      setTop(top);
+    }
+  }
+
+  private boolean toggleBenchMode() {
+    if (benchMode.get()) {
+      leaveBenchMode();
+    } else {
+      enterBenchMode();
     }
     return true;
   }

@@ -1,6 +1,8 @@
 package jugulum.desk.shell;
 
 import java.time.Clock;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.Scene;
@@ -23,6 +25,7 @@ public final class ShellScene {
   private final FilePicker picker;
   private final Scene scene;
   private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("");
+  private final ReadOnlyBooleanWrapper benchMode = new ReadOnlyBooleanWrapper();
   private Workbench seen;
   private Shell shell;
   private Language language;
@@ -50,11 +53,15 @@ public final class ShellScene {
     }
     language = chosen;
     View view = shell.current();
+    boolean isBenchMode = benchMode.get();
     seen.watching().end();
     seen = workbench.forWindow();
     shell = new Shell(seen, clock, picker);
     scene.setRoot(shell);
     shell.show(view);
+    if (isBenchMode) {
+      shell.enterBenchMode();
+    }
     entitle();
   }
 
@@ -62,6 +69,8 @@ public final class ShellScene {
     Words words = workbench.words();
     String name = words.of("window.title", workbench.session().bookName());
     title.set(name);
+    benchMode.set(shell.benchMode().get());
+    seen.watch(shell.benchMode(), benchMode::set);
     seen.watch(
         shell.due(),
         due -> title.set(due.isEmpty() ? name : words.of("window.title.due", due, name)));
@@ -75,6 +84,11 @@ public final class ShellScene {
   /** The shell that stands now. */
   public Shell shell() {
     return shell;
+  }
+
+  /** Whether the whole screen is wanted. */
+  public ReadOnlyBooleanProperty benchMode() {
+    return benchMode.getReadOnlyProperty();
   }
 
   /** For the bar of a desktop: the book, and before it what a running machine asks for. */

@@ -27,7 +27,8 @@ public final class TaskWords {
         : SheetWords.check(words, name);
   }
 
-  private static String subject(Words words, Task task, Network network) {
+  /** What it belongs to: a lot, a step or the batch. */
+  public static String subject(Words words, Task task, Network network) {
     return switch (task.subject()) {
       case Task.Subject.OfBatch _ -> network.batch().label().name();
       case Task.Subject.OfLot(LotId lot) ->

@@ -3,6 +3,9 @@ package jugulum.scale.played;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -10,6 +13,12 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import java.util.random.RandomGenerator;
+import jugulum.core.scale.Dialect;
+import jugulum.core.scale.Dialect.Meaning;
+import jugulum.core.scale.ScaleLine;
+import jugulum.core.scale.Sends;
+import jugulum.core.shop.Scale;
+import jugulum.core.units.MassUnit;
 
 /** A scale that is only played: it sends lines like a real one, and what lies on it is told. */
 public final class PlayedScale implements AutoCloseable {
@@ -27,6 +36,27 @@ public final class PlayedScale implements AutoCloseable {
   private double stepG;
   private double capacityG;
   private Fault fault = Fault.NONE;
+
+  /** The least difference the usual one shows, in grams. */
+  public static final double STEP_G = 0.01;
+
+  /** What the usual one carries, in grams. */
+  public static final double CAPACITY_G = 30_000;
+
+  /** The usual one as a shop keeps it, its way of writing learnt. */
+  public static Scale kept(String name) {
+    Dialect flags =
+        new Dialect(
+            ".",
+            0,
+            decimals(STEP_G),
+            MassUnit.GRAM,
+            false,
+            Map.of("OK", Meaning.STEADY, "MV", Meaning.MOVING, "GS", Meaning.GROSS),
+            OptionalInt.of(Writing.FLAGS.line(0, decimals(STEP_G), true).length()));
+    return new Scale(
+        name, new ScaleLine.Played(), flags, Sends.ALWAYS, STEP_G, CAPACITY_G, Optional.empty());
+  }
 
   /** What can go wrong with a line to a scale. */
   public enum Fault {

@@ -1,0 +1,356 @@
+package jugulum.desk.hands;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import jugulum.core.account.Worked;
+import jugulum.core.scale.ScaleView;
+import jugulum.core.shop.Scale;
+import jugulum.core.task.Part;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Ends;
+import jugulum.desk.kit.FocusFirst;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Wrapping;
+import jugulum.desk.session.Beat;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
+import jugulum.desk.words.Words;
+
+/**
+ * Bench mode: one question at a time over the whole window, with a figure that can be read from
+ * across the shed, for keys, a number pad or a foot switch.
+ */
+public final class HandsView extends BorderPane implements FocusFirst {
+  /** The height its sizes are told for, in pixels; on a larger screen all of it grows. */
+  private static final double HEIGHT = 800;
+
+  private static final double TYPE = 16;
+  private static final double SMALLEST_TYPE = 15;
+
+  @Prologue private final Words words;
+  private final Workbench workbench;
+  private final Hands hands;
+  private final Runnable leave;
+  private final Label about = Parts.sentence("", "hands-about");
+  private final DueLine due;
+  private final ThroatLine line = new ThroatLine();
+  private final Label question = Parts.sentence("", "hands-question");
+  private final Label hint = Parts.sentence("", "hands-hint");
+  private final Label figure = Parts.styled(new Label(), "hands-figure");
+  private final Label unit = Parts.styled(new Label(), "hands-unit");
+  private final Label under = Parts.sentence("", "hands-under");
+  private final Label wrong = Parts.sentence("", "hands-wrong");
+  private final RestRing ring = new RestRing();
+  private final Aside aside;
+  private final Label took = Parts.sentence("", "hands-took");
+  private final Button take;
+  private final Button speck;
+  private final Button byItself;
+  private final Button pan;
+  private final Pedal pedal;
+  private final PlayedHand played;
+  private final Button layOn;
+  private final Button takeOff;
+
+  /** Makes the view; the beat tells the time, leaving it is what Esc does. */
+  public HandsView(Workbench workbench, Beat beat, Supplier<Instant> now, Runnable leave) {
+    this.words = workbench.words();
+    super();
+    this.workbench = workbench;
+    this.leave = leave;
+    this.hands = new Hands(workbench, now, this::show);
+    this.due = new DueLine(workbench, beat);
+    this.aside = new Aside(words);
+    this.pedal = new Pedal(workbench.preferences());
+    this.played = new PlayedHand(workbench.scale());
+    layOn =
+        Buttons.quiet(
+            "hands-lay-on",
+            words.of("hands.lay-on"),
+            "F7",
+            () -> played.layOn(hands.asking().part()));
+    takeOff = Buttons.quiet("hands-take-off", words.of("hands.take-off"), "F8", played::takeOff);
+    take = Buttons.primary("hands-take", words.of("hands.take"), "Enter", hands::take);
+    speck = Buttons.plain("hands-speck", words.of("hands.speck"), "+", hands::speck);
+    byItself = Buttons.quiet("hands-auto", "", "F3", () -> hands.byItself(!hands.isByItself()));
+    pan = Buttons.quiet("hands-pan", words.of("hands.not-the-pan"), "F6", hands::notThePan);
+    setId("hands-view");
+    getStyleClass().add("hands");
+    setFocusTraversable(true);
+    setAccessibleRole(AccessibleRole.TEXT_FIELD);
+    setTop(top());
+    setCenter(center());
+    setRight(aside);
+    setBottom(bottom());
+    figure.setId("hands-figure");
+    question.setId("hands-question");
+    wrong.setId("hands-wrong");
+    took.setId("hands-took");
+    about.setId("hands-about");
+    under.setId("hands-under");
+    heightProperty().addListener((_, _, high) -> grow(high.doubleValue()));
+    addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+    addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+    workbench.watch(workbench.projections().current(), _ -> refreshIfShown());
+    workbench.watch(workbench.projections().shop(), _ -> refreshIfShown());
+    workbench.watch(workbench.scale().view(), _ -> hands.scaleSaid());
+    beat.now().addListener((_, _, _) -> refreshIfShown());
+  }
+
+  /** Sizes follow the height of the window. */
+  private void grow(double height) {
+    double type = Math.max(SMALLEST_TYPE, TYPE * height / HEIGHT);
+    setStyle("-fx-font-size: " + type + "px;");
+  }
+
+  private VBox top() {
+    HBox left = new HBox(about);
+    Ends bar = new Ends(left, due);
+    bar.getStyleClass().add("hands-top");
+    return new VBox(bar, line);
+  }
+
+  private VBox center() {
+    HBox reading = new HBox(figure, unit);
+    reading.getStyleClass().add("hands-reading");
+    reading.setAlignment(Pos.BASELINE_LEFT);
+    HBox.setHgrow(reading, Priority.ALWAYS);
+    HBox middle = new HBox(24, reading, ring);
+    middle.setAlignment(Pos.CENTER_LEFT);
+    Wrapping buttons =
+        new Wrapping(
+            14,
+            14,
+            take,
+            speck,
+            Buttons.plain("hands-back", words.of("hands.back"), "⌫", hands::back),
+            Buttons.plain("hands-skip", words.of("hands.skip"), "→", hands::skip));
+    for (Node one : buttons.getChildren()) {
+      one.getStyleClass().add("hands-button");
+      one.setFocusTraversable(false);
+    }
+    VBox center = new VBox(question, hint, middle, under, wrong, buttons);
+    center.getStyleClass().add("hands-center");
+    return center;
+  }
+
+  private VBox bottom() {
+    Wrapping keys =
+        new Wrapping(
+            14,
+            6,
+            byItself,
+            pan,
+            layOn,
+            takeOff,
+            pedal.button(words),
+            Buttons.quiet("hands-other", words.of("hands.other"), "Tab", hands::other),
+            Buttons.quiet("hands-leave", words.of("hands.leave"), "Esc", leave));
+    keys.getChildren().forEach(one -> one.setFocusTraversable(false));
+    VBox bottom = new VBox(8, took, keys);
+    bottom.getStyleClass().add("hands-bottom");
+    return bottom;
+  }
+
+  private boolean isShown() {
+    return getScene() != null;
+  }
+
+  private void refreshIfShown() {
+    if (isShown()) {
+      hands.refresh();
+    }
+  }
+
+  /** Begins to ask. */
+  public void begin() {
+    workbench.scale().look(this);
+    hands.begin();
+    requestFocus();
+  }
+
+  /** Asks no more. */
+  public void end() {
+    workbench.scale().lookAway(this);
+  }
+
+  @Override
+  public void focusFirst() {
+    requestFocus();
+  }
+
+  private void pressed(KeyEvent key) {
+    if (pedal.learns(key) || act(key)) {
+      key.consume();
+    }
+  }
+
+  private boolean act(KeyEvent key) {
+    if (pedal.isPressed(key)) {
+      hands.take();
+      return true;
+    }
+    if (key.isShortcutDown() || key.isAltDown()) {
+      return false;
+    }
+    switch (key.getCode()) {
+      case ENTER -> hands.take();
+      case BACK_SPACE -> hands.back();
+      case RIGHT -> hands.skip();
+      case TAB -> hands.other();
+      case ESCAPE -> leave.run();
+      case F3 -> hands.byItself(!hands.isByItself());
+      case F6 -> hands.notThePan();
+      case F2 -> pedal.learn();
+      case F7 -> played.layOn(hands.asking().part());
+      case F8 -> played.takeOff();
+      default -> {
+        return key.getCode() == KeyCode.SPACE;
+      }
+    }
+    return true;
+  }
+
+  /** Signs are read as signs, so that every keyboard and the number pad write the same. */
+  private void typed(KeyEvent key) {
+    String sign = key.getCharacter();
+    if (key.isShortcutDown()
+        || key.isAltDown()
+        || sign.isEmpty()
+        || sign.charAt(0) < ' '
+        || sign.charAt(0) == '\u007f') {
+      return;
+    }
+    boolean isEmpty = hands.typed().isEmpty();
+    switch (sign) {
+      case "+" -> hands.speck();
+      case "-" -> hands.back();
+      case "*" -> hands.skip();
+      case "/" -> hands.other();
+      case " " -> {
+        if (isEmpty) {
+          hands.take();
+        } else {
+          hands.type(sign);
+        }
+      }
+      default -> hands.type(sign);
+    }
+    key.consume();
+  }
+
+  private void show() {
+    Optional<Worked> worked = workbench.projections().current().get().worked();
+    if (!isShown()) {
+      return;
+    }
+    about.setText(
+        worked
+            .map(one -> HandsWords.about(words, hands.asking(), one))
+            .orElseGet(() -> words.of("hands.no-batch")));
+    worked.ifPresent(
+        one -> line.show(hands.asking(), one, workbench.preferences().figures().get()));
+    question.setText(HandsWords.question(words, hands.asking()));
+    hint.setText(HandsWords.hint(words, hands.asking()));
+    Parts.shown(hint, !hint.getText().isEmpty());
+    showReading();
+    wrong.setText(hands.wrong().map(one -> words.of("entry.error", one)).orElse(""));
+    Parts.shown(wrong, hands.wrong().isPresent());
+    took.setText(hands.took().map(one -> words.of("hands.took", one)).orElse(""));
+    Parts.shown(speck, hands.countsSpecks());
+    speck.setText(
+        hands.tally() > 0
+            ? words.counted("hands.speck.so-far", hands.tally())
+            : words.of("hands.speck"));
+    byItself.setText(words.of(hands.isByItself() ? "hands.auto.on" : "hands.auto.off"));
+    worked.ifPresent(
+        one ->
+            aside.show(
+                hands.asking(),
+                one,
+                workbench.projections().shop().get(),
+                workbench.preferences().figures().get()));
+    setAccessibleText(words.beside(List.of(question.getText(), figure.getText(), unit.getText())));
+  }
+
+  private void showReading() {
+    Figures figures = workbench.preferences().figures().get();
+    ScaleView seen = workbench.scale().view().get();
+    Optional<Scale> scale = workbench.scale().scale();
+    Optional<Part> part = hands.asking().part();
+    boolean weighs = scale.isPresent() && part.filter(Hands::isWeighed).isPresent();
+    Parts.shown(ring, weighs);
+    Parts.shown(layOn, played.isThere());
+    Parts.shown(takeOff, played.isThere());
+    Parts.shown(pan, weighs && seen.pan().isPresent());
+    String text;
+    if (!hands.typed().isEmpty()) {
+      text = hands.typed();
+    } else if (weighs && hears(seen)) {
+      text = figures.read(weight(part.get(), seen), scale.get().stepG());
+    } else {
+      text = part.map(this::waiting).orElse("");
+    }
+    int unitAt = hands.typed().isEmpty() && weighs ? text.lastIndexOf(' ') : -1;
+    figure.setText(unitAt < 0 ? text : text.substring(0, unitAt));
+    unit.setText(unitAt < 0 ? "" : text.substring(unitAt + 1));
+    if (weighs) {
+      double step = scale.get().stepG();
+      ring.show(
+          seen.calm(),
+          seen.state() == ScaleView.State.STEADY,
+          HandsWords.state(words, seen, workbench.scale().lost().get()),
+          words.of("hands.step", figures.read(step, step)));
+    }
+    under.setText(part.map(one -> under(one, seen, scale, weighs)).orElse(""));
+    Parts.shown(under, !under.getText().isEmpty());
+  }
+
+  private static boolean hears(ScaleView seen) {
+    return seen.state() != ScaleView.State.SILENT && seen.state() != ScaleView.State.FAULT;
+  }
+
+  private static double weight(Part part, ScaleView seen) {
+    return part.ask() == Part.Ask.GROSS && seen.pan().isEmpty() ? seen.grams() : seen.netG();
+  }
+
+  /** What Enter would say while nothing is typed. */
+  private String waiting(Part part) {
+    return switch (part.ask()) {
+      case SPECKS, PICKERS -> Integer.toString(hands.tally());
+      case TARE -> hands.lastTare().orElse("…");
+      default -> part.usual().isPresent() ? words.plain(part.usual().getAsDouble()) : "…";
+    };
+  }
+
+  private String under(Part part, ScaleView seen, Optional<Scale> scale, boolean weighs) {
+    Figures figures = workbench.preferences().figures().get();
+    if (part.ask() == Part.Ask.ROUTE) {
+      return HandsWords.choices(words, part, workbench.projections().shop().get());
+    }
+    if (weighs && hears(seen)) {
+      double step = scale.get().stepG();
+      double least = scale.get().rules(List.of()).smallestG(0);
+      boolean isLittle =
+          part.unit() == Part.Unit.GOLD && seen.netG() > 5 * step && seen.netG() < least;
+      return isLittle
+          ? words.of("hands.too-little", figures.read(least, step))
+          : HandsWords.onTheScale(figures, seen, step);
+    }
+    return "";
+  }
+}

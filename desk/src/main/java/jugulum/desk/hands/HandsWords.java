@@ -1,0 +1,115 @@
+package jugulum.desk.hands;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import jugulum.core.account.Worked;
+import jugulum.core.ledger.Route;
+import jugulum.core.scale.Heard;
+import jugulum.core.scale.ScaleView;
+import jugulum.core.shop.Shop;
+import jugulum.core.task.OneByOne;
+import jugulum.core.task.Part;
+import jugulum.core.task.Routes;
+import jugulum.core.task.Task;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.RouteWords;
+import jugulum.desk.words.SheetWords;
+import jugulum.desk.words.TaskWords;
+import jugulum.desk.words.Words;
+
+/** What bench mode says. */
+final class HandsWords {
+  private HandsWords() {}
+
+  /** What the question is about: a lot, a step or the batch. */
+  static String about(Words words, OneByOne asking, Worked worked) {
+    return asking
+        .asked()
+        .map(task -> TaskWords.subject(words, task, worked.network()))
+        .orElseGet(() -> worked.batch().label().name());
+  }
+
+  /** The question. */
+  static String question(Words words, OneByOne asking) {
+    return asking
+        .asked()
+        .map(
+            task ->
+                asked(asking, task).map(part -> ask(words, part)).orElseGet(() -> act(words, task)))
+        .orElseGet(() -> words.of("hands.nothing"));
+  }
+
+  /** While an answer is being written its last part stands. */
+  private static Optional<Part> asked(OneByOne asking, Task task) {
+    return asking.part().or(() -> task.parts().stream().reduce((_, later) -> later));
+  }
+
+  private static String ask(Words words, Part part) {
+    return switch (part.ask()) {
+      case SETTING -> words.of("hands.ask.SETTING", SheetWords.dial(words, part.name()));
+      case CHECKED -> SheetWords.check(words, part.name());
+      default -> words.of("hands.ask", part.ask());
+    };
+  }
+
+  private static String act(Words words, Task task) {
+    return task.kind() == Task.Kind.BEGIN
+        ? words.of("hands.do.BEGIN", RouteWords.does(words, task.leg().orElseThrow().does()))
+        : words.of("hands.do." + task.kind());
+  }
+
+  /** What to mind; empty where there is nothing. */
+  static String hint(Words words, OneByOne asking) {
+    String key =
+        asking
+            .part()
+            .map(part -> "hands.hint." + part.ask())
+            .or(() -> asking.asked().map(task -> "hands.hint." + task.kind()))
+            .orElse("hands.hint");
+    return words.has(key) ? words.of(key) : "";
+  }
+
+  /** The ways to choose from, each with its number. */
+  static String choices(Words words, Part part, Shop shop) {
+    List<Route> routes = Routes.toChoose(shop);
+    return IntStream.range(0, part.choices().size())
+        .mapToObj(
+            i ->
+                words.of(
+                    "hands.choice", Integer.toString(i + 1), RouteWords.name(words, routes.get(i))))
+        .collect(Collectors.joining("\n"));
+  }
+
+  /** How the scale stands, in a word or two. */
+  static String state(Words words, ScaleView seen, Optional<String> lost) {
+    if (lost.isPresent()) {
+      return words.of("scale.lost");
+    }
+    return seen.fault().map(heard -> fault(words, heard)).orElseGet(() -> stands(words, seen));
+  }
+
+  private static String stands(Words words, ScaleView seen) {
+    return words.of("scale.state", seen.state());
+  }
+
+  private static String fault(Words words, Heard heard) {
+    return switch (heard) {
+      case Heard.Garbled _ -> words.of("scale.garbled");
+      case Heard.NoWeight(String line) -> words.of("scale.no-weight", line);
+      case Heard.Half(String line) -> words.of("scale.half", line);
+      case Heard.Strange(String word, var _) -> words.of("scale.strange", word);
+      case Heard.Weight _ -> "";
+    };
+  }
+
+  /** What is on the scale, and what is taken off it. */
+  static String onTheScale(Figures figures, ScaleView seen, double stepG) {
+    Words words = figures.words();
+    String gross = figures.read(seen.grams(), stepG);
+    return seen.pan()
+        .map(pan -> words.of("hands.less", gross, pan.name(), figures.read(pan.tareG(), stepG)))
+        .orElseGet(() -> seen.isNet() ? words.of("hands.net", gross) : "");
+  }
+}
