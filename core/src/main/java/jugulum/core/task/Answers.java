@@ -121,15 +121,15 @@ public record Answers(
                 : new Typed.Wrong<>(new Slip.OutOfRange(text, part.low(), part.high())));
   }
 
-  /** A container by its name, or its weight. */
-  private Typed<Container> tare(String text) {
+  /** A container by its name, or its weight: its grams, 0 for none. */
+  private Typed<Double> tare(String text) {
     Optional<Container> known = shop.container(text);
     if (known.isPresent()) {
-      return new Typed.Value<>(known.get());
+      return new Typed.Value<>(known.get().tareG());
     }
     return text.chars().noneMatch(Character::isDigit)
         ? new Typed.Wrong<>(new Slip.NoContainer(text))
-        : grams(text).map(weight -> new Container("?", weight));
+        : grams(text);
   }
 
   /** The place of a choice in its list, by its number or its name. */
@@ -198,11 +198,11 @@ public record Answers(
 
   private Measure weight(Function<Integer, Optional<String>> told) {
     Mass gross = understood(Typing.sand(told.apply(0).orElseThrow(), sand));
-    Optional<Container> container = told.apply(1).map(text -> understood(tare(text)));
+    double tare = told.apply(1).map(text -> understood(tare(text))).orElse(0.0);
     double water = told.apply(2).map(text -> understood(Typing.percent(text, 0, 99))).orElse(0.0);
     return new Measure.SandWeight(
         gross.grams(),
-        container.map(Container::tareG).orElse(0.0),
+        tare,
         water,
         resolutionG(gross),
         water > 0

@@ -131,6 +131,13 @@ class TasksTest {
   }
 
   @Test
+  void aTareOfNothingIsNoContainer() {
+    answers(tasks().getFirst(), "12 kg", "0");
+    assertThat(batch.lots().getFirst().latest(Measure.SandWeight.class).orElseThrow().tareG())
+        .isZero();
+  }
+
+  @Test
   void aWayIsChosenByItsNumberOrItsName() {
     answers(tasks().getFirst(), "12 kg");
     Task choose = first(Kind.CHOOSE_ROUTE);

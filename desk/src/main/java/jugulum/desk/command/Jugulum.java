@@ -19,7 +19,8 @@ import picocli.CommandLine.Option;
       ShotsCommand.class,
       CheckCommand.class,
       RescueCommand.class,
-      MachinesCommand.class
+      MachinesCommand.class,
+      ScaleCommand.class
     })
 public final class Jugulum implements Callable<Integer> {
   /** Everything went well. */

@@ -33,6 +33,9 @@ import jugulum.scale.played.PlayedScale;
 public final class ScaleStand {
   private static final int LINES_KEPT = 60;
 
+  /** To learn, all of a minute or two are needed: rest and movement. */
+  private static final int LINES_TO_LEARN = 900;
+
   private static final long PLAYED_SEED = 20_261_126;
 
   private final ReadOnlyObjectProperty<Shop> shop;
@@ -240,7 +243,8 @@ public final class ScaleStand {
   private void keep(String text) {
     List<String> now = new ArrayList<>(lines.get());
     now.add(text);
-    lines.set(List.copyOf(now.subList(Math.max(0, now.size() - LINES_KEPT), now.size())));
+    int most = tried.isPresent() ? LINES_TO_LEARN : LINES_KEPT;
+    lines.set(List.copyOf(now.subList(Math.max(0, now.size() - most), now.size())));
   }
 
   private void show() {

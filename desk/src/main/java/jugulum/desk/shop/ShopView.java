@@ -12,6 +12,7 @@ import jugulum.core.shop.ShopEdit;
 import jugulum.desk.entry.AssumptionsForm;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.scale.ScalePage;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
@@ -30,6 +31,9 @@ public final class ShopView extends BorderPane {
   private final MagnetsCard magnets;
   private final TermsCard terms;
   private final MachinesCard machines;
+  private final ScaleCard scales;
+  private final ScalePage scalePage;
+  private final ScrollPane scroll;
   private final AssumptionsForm given = new AssumptionsForm(words);
   private final Label said = Parts.sentence("", "fine-text");
 
@@ -43,6 +47,8 @@ public final class ShopView extends BorderPane {
     this.magnets = new MagnetsCard(workbench);
     this.terms = new TermsCard(workbench, clock);
     this.machines = new MachinesCard(workbench);
+    this.scales = new ScaleCard(workbench, this::learnScale);
+    this.scalePage = new ScalePage(workbench, clock, this::leaveScale);
     getStyleClass().add("page");
     setId("shop-view");
     said.setId("shop-said");
@@ -53,6 +59,7 @@ public final class ShopView extends BorderPane {
     VBox right =
         new VBox(
             14,
+            scales,
             containers,
             magnets,
             terms,
@@ -66,7 +73,7 @@ public final class ShopView extends BorderPane {
     right.setPrefWidth(RIGHT);
     HBox.setHgrow(left, Priority.ALWAYS);
     HBox columns = new HBox(40, left, right);
-    ScrollPane scroll = new ScrollPane(columns);
+    scroll = new ScrollPane(columns);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("board-scroll");
     setCenter(scroll);
@@ -82,7 +89,20 @@ public final class ShopView extends BorderPane {
     magnets.show(shop);
     terms.show(shop);
     machines.show(shop);
+    scales.show(shop, workbench.preferences().figures().get());
     given.offer(shop.assumptions());
+  }
+
+  private void learnScale() {
+    setCenter(scalePage);
+    scalePage.open();
+    scalePage.focusFirst();
+  }
+
+  private void leaveScale() {
+    scalePage.close();
+    setCenter(scroll);
+    scales.requestFocus();
   }
 
   private void assume() {

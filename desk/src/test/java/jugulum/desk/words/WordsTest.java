@@ -39,6 +39,10 @@ import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.School;
 import jugulum.core.reconcile.Adjusted;
 import jugulum.core.runs.PastRun;
+import jugulum.core.scale.Dialect;
+import jugulum.core.scale.Heard;
+import jugulum.core.scale.ScaleView;
+import jugulum.core.scale.Sends;
 import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.settling.Settling;
 import jugulum.core.shop.OwnedScreen;
@@ -98,6 +102,7 @@ class WordsTest {
                 "fate.about",
                 "fate.record",
                 "season.part",
+                "hands.ask",
                 "day.part",
                 "day.about",
                 "account.part",
@@ -159,6 +164,10 @@ class WordsTest {
           Map.entry("advice.by", Advice.By.values()),
           Map.entry("balance.state", Adjusted.State.values()),
           Map.entry("task", Task.Kind.values()),
+          Map.entry("scale.meaning", Dialect.Meaning.values()),
+          Map.entry("scale.sends", Sends.values()),
+          Map.entry("scale.state", ScaleView.State.values()),
+          Map.entry("scale.steady", Heard.Steady.values()),
           Map.entry("work", LongWork.values()),
           Map.entry("stop-rule", StopRule.Kind.values()));
 
