@@ -12,6 +12,7 @@ import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.E;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
+import static javafx.scene.input.KeyCode.F11;
 import static javafx.scene.input.KeyCode.G;
 import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.S;
@@ -58,6 +59,12 @@ final class EveryView {
       person.press(CONTROL, DIGIT5).click(part);
       look.at(person, theme + " " + part);
     }
+    person.press(CONTROL, DIGIT7).click("learn-scale");
+    look.at(person, theme + " a scale to learn");
+    person.press(ESCAPE).press(CONTROL, DIGIT1).press(F11);
+    person.until(() -> !person.text("hands-question").isEmpty());
+    look.at(person, theme + " bench mode");
+    person.press(ESCAPE);
     person.press(CONTROL, DIGIT4).click("day-part-STOCK");
     look.at(person, theme + " stock");
     person.click("day-part-TODAY").press(CONTROL, DIGIT1);

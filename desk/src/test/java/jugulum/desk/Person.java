@@ -188,6 +188,17 @@ public final class Person implements AutoCloseable {
     return seen(id).isPresent();
   }
 
+  /** Makes the window that large. */
+  public Person sized(double width, double height) {
+    on(
+        () -> {
+          stage.setWidth(width);
+          stage.setHeight(height);
+          return null;
+        });
+    return settle();
+  }
+
   /** Presses keys together and waits. */
   public Person press(KeyCode... keys) {
     robot.push(keys);

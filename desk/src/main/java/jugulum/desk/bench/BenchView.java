@@ -3,6 +3,7 @@ package jugulum.desk.bench;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -190,6 +191,17 @@ public final class BenchView extends BorderPane implements FocusFirst {
   /** Opens the panel of a step. */
   public void openStep(StepId step) {
     host.openStep(step);
+  }
+
+  /** Puts the focus where the work is, unless it is at the bench already. */
+  public void focusTheWork() {
+    Node owner = getScene() == null ? null : getScene().getFocusOwner();
+    for (Node one = owner; one != null; one = one.getParent()) {
+      if (one == this) {
+        return;
+      }
+    }
+    host.focusFirst();
   }
 
   @Override

@@ -146,6 +146,13 @@ final class PanelHost extends ScrollPane implements Desk {
     }
   }
 
+  /** Puts the focus where typing starts in the panel in sight. */
+  void focusFirst() {
+    if (!stack.isEmpty()) {
+      stack.peek().focusFirst();
+    }
+  }
+
   private void display(boolean focus) {
     refresh();
     setVvalue(0);

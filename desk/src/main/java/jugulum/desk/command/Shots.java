@@ -58,6 +58,9 @@ final class Shots {
   private Workbench workbench;
   private Shell shell;
   private Scene scene;
+  /** So many lines come while sand is poured and rests. */
+  private static final int LINES_OF_A_LOAD = 22;
+
   private int drawn;
 
   Shots(Path book, Path folder) {
@@ -80,13 +83,6 @@ final class Shots {
     on(() -> fire("plan-cuts"));
     shot("sizes", () -> fire("overlay-gold"));
     shot("magnet-or-not", () -> fire("cuts-part-MAGNET"));
-    await(this::misread);
-    on(() -> shell.show(View.ACCOUNT));
-    afterTheBook(bookThread);
-    shot("account-sand", () -> fire("account-part-SAND"));
-    await(() -> workbench.session().undo());
-    on(() -> workbench.notices().say(Notice.NONE));
-    on(() -> fire("account-part-GOLD"));
     shot("season", () -> shell.show(View.SEASON));
     on(() -> fire("season-part-MAGNETICS"));
     afterEveryBatch(bookThread);
@@ -94,9 +90,9 @@ final class Shots {
     on(() -> shell.show(View.GEAR));
     afterEveryBatch(bookThread);
     shot("machines", () -> {});
-    shot("start", () -> shell.startBatch());
     shot("day", () -> shell.show(View.DAY));
     shot("shop", () -> shell.show(View.SHOP));
+    scale();
     on(() -> shell.show(View.BENCH));
     open("Saltergill 3");
     on(() -> shell.show(View.CUTS));
@@ -125,6 +121,22 @@ final class Shots {
     benchMode();
     on(() -> workbench.close());
     return drawn;
+  }
+
+  /** The played scale is learnt anew: sand is poured, and rests. */
+  private void scale() {
+    on(() -> fire("learn-scale"));
+    on(() -> fire("scale-listen"));
+    for (double grams : new double[] {400, 1250}) {
+      int heard = workbench.scale().lines().get().size();
+      workbench.scale().played().pour(grams, 900);
+      while (workbench.scale().lines().get().size() < heard + LINES_OF_A_LOAD) {
+        Thread.onSpinWait();
+      }
+    }
+    shot("scale", () -> {});
+    on(() -> fire("scale-back"));
+    on(() -> workbench.scale().played().put(0));
   }
 
   /** A pan the scale knows is laid on it, then sand. */
@@ -184,24 +196,6 @@ final class Shots {
             .flatMap(part -> part)
             .toList();
     return workbench.session().submit(edits).thenRun(() -> click("station-3-5"));
-  }
-
-  /** Two digits of the weight of a cut that stands between two weighed steps are swapped. */
-  private CompletionStage<?> misread() {
-    Batch batch = workbench.projections().current().get().worked().orElseThrow().batch();
-    Lot cut =
-        batch.lots().stream()
-            .filter(lot -> lot.material() == Material.CUT)
-            .skip(1)
-            .findFirst()
-            .orElseThrow();
-    return workbench
-        .session()
-        .submit(
-            new Edit.Correct(
-                cut.readings().getFirst().id(),
-                new Measure.SandWeight(9_600, 710, 0, 10),
-                "read again"));
   }
 
   private void open(ExecutorService bookThread) {

@@ -62,6 +62,8 @@ public final class HandsView extends BorderPane implements FocusFirst {
   private final Button byItself;
   private final Button pan;
   private final Pedal pedal;
+  private final Alarm alarm = new Alarm(Speaker::sound);
+  private final Button tones;
   private final PlayedHand played;
   private final Button layOn;
   private final Button takeOff;
@@ -76,6 +78,9 @@ public final class HandsView extends BorderPane implements FocusFirst {
     this.due = new DueLine(workbench, beat);
     this.aside = new Aside(words);
     this.pedal = new Pedal(workbench.preferences());
+    tones =
+        Buttons.quiet(
+            "hands-tones", "", "F4", () -> workbench.preferences().sound(!hasTones()));
     this.played = new PlayedHand(workbench.scale());
     layOn =
         Buttons.quiet(
@@ -107,8 +112,9 @@ public final class HandsView extends BorderPane implements FocusFirst {
     addEventFilter(KeyEvent.KEY_TYPED, this::typed);
     workbench.watch(workbench.projections().current(), _ -> refreshIfShown());
     workbench.watch(workbench.projections().shop(), _ -> refreshIfShown());
+    workbench.watch(workbench.preferences().tones(), _ -> show());
     workbench.watch(workbench.scale().view(), _ -> hands.scaleSaid());
-    beat.now().addListener((_, _, _) -> refreshIfShown());
+    beat.now().addListener((_, _, second) -> tick(second));
   }
 
   /** Sizes follow the height of the window. */
@@ -154,6 +160,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
             14,
             6,
             byItself,
+            tones,
             pan,
             layOn,
             takeOff,
@@ -166,6 +173,14 @@ public final class HandsView extends BorderPane implements FocusFirst {
     return bottom;
   }
 
+  private void tick(Instant second) {
+    alarm.tick(
+        workbench.projections().running().get(),
+        second,
+        isShown() && workbench.preferences().tones().get());
+    refreshIfShown();
+  }
+
   private boolean isShown() {
     return getScene() != null;
   }
@@ -174,6 +189,10 @@ public final class HandsView extends BorderPane implements FocusFirst {
     if (isShown()) {
       hands.refresh();
     }
+  }
+
+  private boolean hasTones() {
+    return workbench.preferences().tones().get();
   }
 
   /** Begins to ask. */
@@ -214,6 +233,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
       case TAB -> hands.other();
       case ESCAPE -> leave.run();
       case F3 -> hands.byItself(!hands.isByItself());
+      case F4 -> workbench.preferences().sound(!hasTones());
       case F6 -> hands.notThePan();
       case F2 -> pedal.learn();
       case F7 -> played.layOn(hands.asking().part());
@@ -276,6 +296,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
         hands.tally() > 0
             ? words.counted("hands.speck.so-far", hands.tally())
             : words.of("hands.speck"));
+    tones.setText(words.of(hasTones() ? "hands.tones.on" : "hands.tones.off"));
     byItself.setText(words.of(hands.isByItself() ? "hands.auto.on" : "hands.auto.off"));
     worked.ifPresent(
         one ->

@@ -2,6 +2,7 @@ package jugulum.desk.panel;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -18,21 +19,28 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
+import jugulum.core.task.Task;
+import jugulum.core.task.Tasks;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
+import jugulum.desk.words.TaskWords;
 import jugulum.desk.words.Words;
 
 /** Starts a step on a lot; what differs by kind of step is in the classes below it. */
 public abstract class StepForm extends Panel {
+  private static final Set<Task.Kind> ASKED_FIRST =
+      Set.of(Task.Kind.WEIGH, Task.Kind.WEIGH_GOLD, Task.Kind.LOOK_OVER);
+
   private final Words words;
   protected final LotId lot;
   protected final Desk desk;
   private final Label error = Parts.sentence("", "entry-error");
   private Optional<Worked> worked = Optional.empty();
+  private Optional<Task.Key> asked = Optional.empty();
 
   public StepForm(String title, LotId lot, Desk desk) {
     this.words = desk.words();
@@ -77,7 +85,32 @@ public abstract class StepForm extends Panel {
 
   /** Starts the step. */
   protected final void start() {
-    worked.flatMap(now -> now.network().lot(lot)).flatMap(this::step).ifPresent(this::send);
+    Optional<Edit.TakeStep> step =
+        worked.flatMap(now -> now.network().lot(lot)).flatMap(this::step);
+    if (step.isPresent() && asksFirst()) {
+      return;
+    }
+    step.ifPresent(this::send);
+  }
+
+  /**
+   * What the lot itself still asks for cannot be had once it is in the machine: the first Enter says
+   * so, the next one means it.
+   */
+  private boolean asksFirst() {
+    Optional<Task> open =
+        worked.stream()
+            .flatMap(
+                now ->
+                    Tasks.of(now, desk.shop(), now.batch().route(), desk.now()).stream()
+                        .filter(task -> task.isOf(lot) && ASKED_FIRST.contains(task.kind())))
+            .findFirst();
+    if (open.isEmpty() || open.map(Task::key).equals(asked)) {
+      return false;
+    }
+    asked = open.map(Task::key);
+    refuse(words.of("step.ask", TaskWords.text(words, open.get(), there(worked).network())));
+    return true;
   }
 
   private void send(Edit.TakeStep step) {

@@ -3,6 +3,10 @@ package jugulum.desk.session;
 import java.time.ZoneId;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.core.units.MassUnit;
@@ -17,6 +21,12 @@ import jugulum.desk.words.Words;
 public final class Preferences {
   private static final String UNIT = "unit";
   private static final String THEME = "theme";
+  private static final String TONES = "tones";
+  private static final String SIZE = "size";
+  private static final int USUAL_SIZE = 100;
+  private static final int SMALLEST = 80;
+  private static final int LARGEST = 200;
+  private static final int SIZE_STEP = 10;
   private static final String PEDAL = "pedal";
   private static final String BENCH = "bench";
   private static final String LANGUAGE = "language";
@@ -28,12 +38,15 @@ public final class Preferences {
   private final ReadOnlyObjectWrapper<ThemeName> theme =
       new ReadOnlyObjectWrapper<>(ThemeName.BLACK_SAND);
 
+  private final ReadOnlyIntegerWrapper size = new ReadOnlyIntegerWrapper(USUAL_SIZE);
+  private final ReadOnlyBooleanWrapper tones = new ReadOnlyBooleanWrapper(true);
   private Optional<String> pedal;
 
   /** The looks there are. */
   public enum ThemeName {
     BLACK_SAND,
-    QUARTZ
+    QUARTZ,
+    GLARE
   }
 
   Preferences(Work work, BenchMemory memory, ZoneId zone, Languages languages) {
@@ -41,6 +54,11 @@ public final class Preferences {
     this.memory = memory;
     this.languages = languages;
     this.pedal = memory.get(PEDAL);
+    memory.get(TONES).ifPresent(text -> tones.set(Boolean.parseBoolean(text)));
+    memory
+        .get(SIZE)
+        .filter(text -> text.matches("\\d{2,3}"))
+        .ifPresent(text -> size.set(Math.clamp(Integer.parseInt(text), SMALLEST, LARGEST)));
     this.figures =
         new ReadOnlyObjectWrapper<>(
             new Figures(MassUnit.GRAM, zone, languages.words(memory.get(LANGUAGE))));
@@ -81,8 +99,32 @@ public final class Preferences {
 
   /** Changes the look. */
   public void nextTheme() {
-    theme.set(theme.get() == ThemeName.BLACK_SAND ? ThemeName.QUARTZ : ThemeName.BLACK_SAND);
+    ThemeName[] all = ThemeName.values();
+    theme.set(all[(theme.get().ordinal() + 1) % all.length]);
     remember(THEME, theme.get().name());
+  }
+
+  /** How large everything is, in percent of the usual. */
+  public ReadOnlyIntegerProperty size() {
+    return size.getReadOnlyProperty();
+  }
+
+  /** Makes everything a step larger, or smaller. */
+  public void resize(boolean larger) {
+    int next = size.get() + (larger ? SIZE_STEP : -SIZE_STEP);
+    size.set(Math.clamp(next, SMALLEST, LARGEST));
+    remember(SIZE, Integer.toString(size.get()));
+  }
+
+  /** Whether what is due is heard as well as seen. */
+  public ReadOnlyBooleanProperty tones() {
+    return tones.getReadOnlyProperty();
+  }
+
+  /** What is due is heard, or only seen. */
+  public void sound(boolean on) {
+    tones.set(on);
+    remember(TONES, Boolean.toString(on));
   }
 
   /** The key a foot switch sends, by its name; empty while there is none. */

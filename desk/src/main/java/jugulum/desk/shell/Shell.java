@@ -301,7 +301,22 @@ public final class Shell extends BorderPane {
     if (key.getCode() == KeyCode.Z) {
       return undoOrRedo(key);
     }
-    if (key.isShiftDown() || key.isAltDown()) {
+    if (key.isAltDown()) {
+      return false;
+    }
+    // On many keyboards a plus takes the shift key.
+    switch (key.getCode()) {
+      case PLUS, ADD, EQUALS -> {
+        workbench.preferences().resize(true);
+        return true;
+      }
+      case MINUS, SUBTRACT -> {
+        workbench.preferences().resize(false);
+        return true;
+      }
+      default -> {}
+    }
+    if (key.isShiftDown()) {
       return false;
     }
     switch (key.getCode()) {
@@ -334,8 +349,9 @@ public final class Shell extends BorderPane {
       CompletionStage<Outcome> _ =
           key.isShiftDown() ? workbench.session().redoShop() : workbench.session().undoShop();
     } else {
-      CompletionStage<Outcome> _ =
+      CompletionStage<Outcome> walked =
           key.isShiftDown() ? workbench.session().redo() : workbench.session().undo();
+      walked.thenRun(this::focusTheWork);
     }
     return true;
   }
@@ -374,6 +390,13 @@ public final class Shell extends BorderPane {
       enterBenchMode();
     }
     return true;
+  }
+
+  /** What was gone back over may have taken the focus with it; the next key is for the work. */
+  private void focusTheWork() {
+    if (current == View.BENCH && getCenter() == bench) {
+      bench.focusTheWork();
+    }
   }
 
   private boolean leaveStart() {

@@ -23,6 +23,7 @@ public final class ShellScene {
   private final Workbench workbench;
   private final Clock clock;
   private final FilePicker picker;
+  private final Zoom zoom;
   private final Scene scene;
   private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("");
   private final ReadOnlyBooleanWrapper benchMode = new ReadOnlyBooleanWrapper();
@@ -38,7 +39,8 @@ public final class ShellScene {
     this.language = workbench.words().language();
     this.seen = workbench.forWindow();
     this.shell = new Shell(seen, clock, picker);
-    this.scene = new Scene(shell, WIDTH, HEIGHT);
+    this.zoom = new Zoom(shell, workbench.preferences().size());
+    this.scene = new Scene(zoom, WIDTH, HEIGHT);
     Theme.dress(scene, workbench);
     workbench
         .preferences()
@@ -57,7 +59,7 @@ public final class ShellScene {
     seen.watching().end();
     seen = workbench.forWindow();
     shell = new Shell(seen, clock, picker);
-    scene.setRoot(shell);
+    zoom.show(shell);
     shell.show(view);
     if (isBenchMode) {
       shell.enterBenchMode();

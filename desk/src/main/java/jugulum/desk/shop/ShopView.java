@@ -96,13 +96,15 @@ public final class ShopView extends BorderPane {
   private void learnScale() {
     setCenter(scalePage);
     scalePage.open();
+    // What scrolls is in the window only once it is styled, and cannot have the focus before.
+    scalePage.applyCss();
     scalePage.focusFirst();
   }
 
   private void leaveScale() {
     scalePage.close();
     setCenter(scroll);
-    scales.requestFocus();
+    lookup("#learn-scale").requestFocus();
   }
 
   private void assume() {

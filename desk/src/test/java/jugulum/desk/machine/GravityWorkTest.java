@@ -25,6 +25,7 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process.GravityRun;
+import jugulum.core.ledger.Process.Merging;
 import jugulum.core.ledger.Step;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
@@ -108,6 +109,11 @@ class GravityWorkTest extends OnTheDemoBook {
       person.press(ESCAPE);
       person.open(output(person, Material.MERGED)).press(G);
       on(person, "long deck").press(ENTER);
+      assertThat(last(person).process())
+          .as("what was joined is not weighed yet: it asks first")
+          .isEqualTo(new Merging());
+      assertThat(person.text("step-error")).contains("Weigh", "Enter again");
+      person.press(ENTER);
       assertThat(last(person).process())
           .isEqualTo(new GravityRun(new Machine(Machine.Kind.SHAKER_TABLE, "long deck")));
       assertThat(person.text("panel-host")).contains("Shaker table, long deck", "372 g in");

@@ -1,0 +1,54 @@
+package jugulum.desk.hands;
+
+import jugulum.core.machine.Due;
+
+/**
+ * A tone as its samples: a machine that asks is heard where it cannot be seen, and what it asks for
+ * is told by the pitch.
+ *
+ * @param hertz its pitch
+ */
+record Tone(double hertz) {
+  /** Samples a second. */
+  static final int RATE = 22_050;
+
+  private static final double SECONDS = 0.35;
+
+  /** Without a soft begin and end a tone clicks. */
+  private static final double SOFT_SECONDS = 0.02;
+
+  private static final double LOUDNESS = 0.6;
+
+  /** The one for what a machine asks for: high for a charge, a fifth lower for a look. */
+  static Tone of(Due.What what) {
+    return switch (what) {
+      case CHARGE -> new Tone(880);
+      case LOOK -> new Tone(587.33);
+    };
+  }
+
+  /** Its samples, from -1 to 1. */
+  double[] samples() {
+    int count = (int) Math.round(SECONDS * RATE);
+    double[] samples = new double[count];
+    for (int i = 0; i < count; i++) {
+      double t = (double) i / RATE;
+      double edge = Math.min(t, SECONDS - t);
+      double soft = Math.clamp(edge / SOFT_SECONDS, 0, 1);
+      samples[i] = LOUDNESS * soft * Math.sin(2 * Math.PI * hertz * t);
+    }
+    return samples;
+  }
+
+  /** The same as 16 bits a sample, the low byte first. */
+  byte[] bytes() {
+    double[] samples = samples();
+    byte[] bytes = new byte[2 * samples.length];
+    for (int i = 0; i < samples.length; i++) {
+      short value = (short) Math.round(samples[i] * Short.MAX_VALUE);
+      bytes[2 * i] = (byte) value;
+      bytes[2 * i + 1] = (byte) (value >> Byte.SIZE);
+    }
+    return bytes;
+  }
+}
