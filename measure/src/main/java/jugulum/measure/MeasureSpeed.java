@@ -234,7 +234,7 @@ public final class MeasureSpeed {
           return null;
         });
     report("the same with a ladder of " + LADDER + " passes open", WARM, RUNS, anotherUnit);
-    ScrollPane host = on(() -> (ScrollPane) scene.lookup("#panel-host"));
+    ScrollPane host = on(() -> (ScrollPane) scene.lookup("#panel-scroll"));
     report(
         "that ladder scrolled by a line",
         WARM,

@@ -1,15 +1,20 @@
 package jugulum.core.account;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import jugulum.core.check.Check;
 import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldMemory;
+import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Step;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.NextPass;
+import jugulum.core.passes.Removal;
 import jugulum.core.runs.PastRun;
 import jugulum.core.shop.Shop;
 
@@ -46,6 +51,24 @@ public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount
         gold.fineness(),
         shop.terms(),
         shop.stopRule());
+  }
+
+  /**
+   * The specks still caught in what a live magnet step lifted: its free gold by the mass of a
+   * speck.
+   *
+   * @return 0 or more; empty where the passes tell nothing, or nothing is known of that gold
+   */
+  public OptionalDouble stillCaught(Step step, Shop shop) {
+    NextPass next = nextPass(step, shop);
+    return next.removal().state() == Removal.State.DECLINING
+        ? network
+            .output(step, Material.MAGNETICS)
+            .flatMap(lot -> Optional.ofNullable(gold.lots().get(lot.id())))
+            .flatMap(LotGold::free)
+            .map(free -> OptionalDouble.of(free.milligrams() / next.speckMg()))
+            .orElse(OptionalDouble.empty())
+        : OptionalDouble.empty();
   }
 
   /**

@@ -17,6 +17,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import jugulum.core.scale.Dialect.Meaning;
 import jugulum.core.units.MassUnit;
+import org.hipparchus.util.ArithmeticUtils;
 
 /**
  * Learns how a scale writes from lines it sent while something was laid on it and left to rest: a
@@ -24,8 +25,8 @@ import jugulum.core.units.MassUnit;
  * weight stands; the other way round, that it moves. What it finds is for a person to confirm.
  *
  * @param dialect how it writes
- * @param stepG the least difference between two weights it sent, in grams; empty where it sent
- *     fewer than two
+ * @param stepG the largest step that leads to every weight it sent, in grams; empty where all were
+ *     nought
  * @param lines the lines it was learnt from, garbled ones left out
  */
 public record Learning(Dialect dialect, OptionalDouble stepG, List<String> lines) {
@@ -88,7 +89,7 @@ public record Learning(Dialect dialect, OptionalDouble stepG, List<String> lines
               unitTells,
               meanings(rest),
               unitTells ? OptionalInt.empty() : length());
-      return new Learning(dialect, step(weights, unit), lines);
+      return new Learning(dialect, step(weights, decimals, unit), lines);
     }
 
     private static boolean hasUnit(Pieces pieces, int number) {
@@ -151,16 +152,16 @@ public record Learning(Dialect dialect, OptionalDouble stepG, List<String> lines
           : OptionalInt.empty();
     }
 
-    private static OptionalDouble step(List<Pieces.Weight> weights, MassUnit unit) {
-      List<Double> sorted =
+    /** The largest step that leads to every number it sent. */
+    private static OptionalDouble step(List<Pieces.Weight> weights, int decimals, MassUnit unit) {
+      double place = Math.pow(10, -decimals);
+      long steps =
           weights.stream()
-              .map(one -> one.unit().orElse(unit).toGrams(one.value()))
-              .sorted()
-              .distinct()
-              .toList();
-      return IntStream.range(1, sorted.size())
-          .mapToDouble(i -> sorted.get(i) - sorted.get(i - 1))
-          .min();
+              .filter(one -> one.decimals() == decimals)
+              .mapToLong(one -> Math.abs(Math.round(one.value() / place)))
+              .reduce(0, ArithmeticUtils::gcd);
+      MassUnit sent = weights.stream().flatMap(one -> one.unit().stream()).findFirst().orElse(unit);
+      return steps > 0 ? OptionalDouble.of(sent.toGrams(steps * place)) : OptionalDouble.empty();
     }
 
     private static int mostOften(List<Integer> values) {

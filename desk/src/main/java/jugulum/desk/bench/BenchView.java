@@ -21,6 +21,7 @@ import jugulum.desk.board.Flow;
 import jugulum.desk.board.Station;
 import jugulum.desk.board.ThroatBoard;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
@@ -49,6 +50,8 @@ public final class BenchView extends BorderPane implements FocusFirst {
   private final GoldBar goldBar = new GoldBar(words);
   private final PanelHost host;
   private final BorderPane bench = new BorderPane();
+  private Runnable onShop = () -> {};
+  private Runnable onStart = () -> {};
 
   /** Makes the view of a workbench; the beat tells the time, the picker asks where files go. */
   public BenchView(Workbench workbench, Beat beat, FilePicker picker) {
@@ -77,6 +80,7 @@ public final class BenchView extends BorderPane implements FocusFirst {
     host.addEventFilter(KeyEvent.KEY_PRESSED, this::leave);
     BlindTyping typing =
         new BlindTyping(
+            host.foot(),
             host,
             () -> workbench.notices().say(new Notice.Said(words.of("bench.nothing-asked"), true)));
     addEventFilter(KeyEvent.KEY_TYPED, typing::typed);
@@ -101,10 +105,10 @@ public final class BenchView extends BorderPane implements FocusFirst {
           goldBar.show(now, figures);
           setCenter(bench);
         },
-        () -> setCenter(empty(words, current)));
+        () -> setCenter(empty(current)));
   }
 
-  private static VBox empty(Words words, Current current) {
+  private VBox empty(Current current) {
     boolean takenBack = current.id().isPresent();
     Label title =
         Parts.styled(
@@ -116,6 +120,14 @@ public final class BenchView extends BorderPane implements FocusFirst {
             title,
             Parts.sentence(words.of(takenBack ? "bench.taken-back" : "bench.empty"), "muted"));
     box.getStyleClass().add("empty-state");
+    if (!takenBack) {
+      box.getChildren()
+          .addAll(
+              Buttons.primary(
+                  "begin-batch", words.of("bench.empty.start"), "Ctrl N", () -> onStart.run()),
+              Buttons.plain("say-gear", words.of("bench.empty.shop"), "Ctrl 7", () -> onShop.run()),
+              Parts.sentence(words.of("bench.empty.demo"), "muted"));
+    }
     return box;
   }
 
@@ -170,6 +182,13 @@ public final class BenchView extends BorderPane implements FocusFirst {
     if (!key.isConsumed() && Keys.press(host, key)) {
       key.consume();
     }
+  }
+
+  /** What an empty book offers: to say what one owns, and to start a batch. */
+  public void onNothing(Runnable shop, Runnable start) {
+    onShop = shop;
+    onStart = start;
+    show();
   }
 
   /** Told of a lot whose cuts are to be planned. */

@@ -17,15 +17,18 @@ import jugulum.desk.entry.RecordBox;
 final class BlindTyping {
   private final Parent panels;
   private final Runnable onNothingAsked;
+  private final Parent foot;
   private boolean falling;
 
   /**
    * Listens for nobody yet.
    *
+   * @param foot where what is asked for now stands: it comes first
    * @param panels where a field that records stands, if any does
    * @param onNothingAsked told when a number is let fall
    */
-  BlindTyping(Parent panels, Runnable onNothingAsked) {
+  BlindTyping(Parent foot, Parent panels, Runnable onNothingAsked) {
+    this.foot = foot;
     this.panels = panels;
     this.onNothingAsked = onNothingAsked;
   }
@@ -35,7 +38,9 @@ final class BlindTyping {
     if (falls(key)) {
       key.consume();
     } else if (isDigit(key) && !isForAnother(key)) {
-      fields(panels, false).findFirst().ifPresentOrElse(field -> begin(field, key), this::fall);
+      Stream.concat(fields(foot, false), fields(panels, false))
+          .findFirst()
+          .ifPresentOrElse(field -> begin(field, key), this::fall);
       key.consume();
     }
   }

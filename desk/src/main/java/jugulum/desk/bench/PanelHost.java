@@ -11,8 +11,10 @@ import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.layout.BorderPane;
 import jugulum.book.batch.RunLines.Ran;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.BatchId;
@@ -35,10 +37,12 @@ import jugulum.desk.station.StationPanel;
 import jugulum.desk.words.Figures;
 
 /** Holds the panel at the right of the board, with those below it that one can return to. */
-final class PanelHost extends ScrollPane implements Desk {
+final class PanelHost extends BorderPane implements Desk {
   /** What is kept in sight under a field: its button. */
   private static final double ROOM = 60;
 
+  private final ScrollPane scroll = new ScrollPane();
+  private final Foot foot = new Foot(this);
   private final Workbench workbench;
   private final Beat beat;
   private final Saving saving;
@@ -59,9 +63,13 @@ final class PanelHost extends ScrollPane implements Desk {
     this.containers = new ShopContainers(workbench);
     getStyleClass().add("panel-host");
     setId("panel-host");
-    setFitToWidth(true);
-    setHbarPolicy(ScrollBarPolicy.NEVER);
-    setFocusTraversable(false);
+    scroll.setId("panel-scroll");
+    scroll.getStyleClass().add("panel-scroll");
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.setFocusTraversable(false);
+    setCenter(scroll);
+    setBottom(foot);
     sceneProperty()
         .flatMap(scene -> scene.focusOwnerProperty())
         .addListener((_, _, focused) -> bringIntoSight(focused));
@@ -76,18 +84,18 @@ final class PanelHost extends ScrollPane implements Desk {
    * for Esc may stay where it is.
    */
   private void bringIntoSight(Node focused) {
-    Node content = getContent();
+    Node content = scroll.getContent();
     if (!(focused instanceof TextInputControl) || content == null || !isInside(focused, content)) {
       return;
     }
     Bounds there = content.sceneToLocal(focused.localToScene(focused.getBoundsInLocal()));
-    double window = getViewportBounds().getHeight();
+    double window = scroll.getViewportBounds().getHeight();
     double spare = content.getLayoutBounds().getHeight() - window;
-    double top = getVvalue() * spare;
+    double top = scroll.getVvalue() * spare;
     if (spare > 0 && there.getMaxY() + ROOM > top + window) {
-      setVvalue(Math.min(1, (there.getMaxY() + ROOM - window) / spare));
+      scroll.setVvalue(Math.min(1, (there.getMaxY() + ROOM - window) / spare));
     } else if (spare > 0 && there.getMinY() < top) {
-      setVvalue(Math.max(0, (there.getMinY() - ROOM) / spare));
+      scroll.setVvalue(Math.max(0, (there.getMinY() - ROOM) / spare));
     }
   }
 
@@ -155,7 +163,7 @@ final class PanelHost extends ScrollPane implements Desk {
 
   private void display(boolean focus) {
     refresh();
-    setVvalue(0);
+    scroll.setVvalue(0);
     if (focus && !stack.isEmpty()) {
       Panel panel = stack.peek();
       Platform.runLater(panel::focusFirst);
@@ -181,9 +189,20 @@ final class PanelHost extends ScrollPane implements Desk {
     if (top != null) {
       top.show(worked.orElseThrow(), workbench.preferences().figures().get());
     }
-    if (getContent() != top) {
-      setContent(top);
+    if (scroll.getContent() != top) {
+      scroll.setContent(top);
     }
+    redock();
+  }
+
+  @Override
+  public void redock() {
+    foot.hold(Optional.ofNullable(stack.peek()).map(Panel::dock));
+  }
+
+  /** Where the thing to type or weigh now stands, if there is one. */
+  Parent foot() {
+    return foot;
   }
 
   @Override

@@ -40,7 +40,7 @@ import jugulum.core.scale.ScaleView;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Pictures;
 import jugulum.desk.session.BenchMemory;
-import jugulum.desk.session.Notice;
+import jugulum.desk.session.Preferences.ThemeName;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.ShellScene;
@@ -58,6 +58,7 @@ final class Shots {
   private Workbench workbench;
   private Shell shell;
   private Scene scene;
+
   /** So many lines come while sand is poured and rests. */
   private static final int LINES_OF_A_LOAD = 22;
 
@@ -102,19 +103,19 @@ final class Shots {
     shot("plan", () -> {});
     on(() -> shell.show(View.BENCH));
     open("Tarnbeck 7");
-    on(() -> workbench.preferences().nextTheme());
+    on(() -> workbench.preferences().look(ThemeName.QUARTZ));
     shot("finished-quartz", () -> click("station-3-3"));
     on(() -> shell.show(View.ACCOUNT));
     afterEveryBatch(bookThread);
     afterTheBook(bookThread);
     shot("account-next-quartz", () -> fire("account-part-NEXT"));
-    on(() -> workbench.preferences().nextTheme());
+    on(() -> workbench.preferences().look(ThemeName.BLACK_SAND));
     shot("account", () -> fire("account-part-GOLD"));
-    on(() -> workbench.preferences().nextTheme());
+    on(() -> workbench.preferences().look(ThemeName.QUARTZ));
     open("Fernhollow 12");
     on(() -> shell.show(View.BENCH));
     shot("bench-quartz", () -> click("station-2-4"));
-    on(() -> workbench.preferences().nextTheme());
+    on(() -> workbench.preferences().look(ThemeName.BLACK_SAND));
     await(this::runBowl);
     afterTheBook(bookThread);
     shot("machine", () -> shell.show(View.BENCH));

@@ -2,6 +2,7 @@ package jugulum.desk.hands;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -11,7 +12,6 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
-import jugulum.core.passes.NextPass;
 import jugulum.core.shop.Shop;
 import jugulum.core.task.OneByOne;
 import jugulum.core.task.Task;
@@ -61,17 +61,16 @@ final class Aside extends VBox {
   private void ofStep(Step step, Worked worked, Shop shop, Figures figures, List<Node> parts) {
     readings(words.of("hands.before"), step.readings(), figures, parts);
     if (step.process() instanceof Process.MagnetRun && !step.passes().isEmpty()) {
-      NextPass next = worked.nextPass(step, shop);
-      if (next.removal().left().isPresent()) {
+      OptionalDouble caught = worked.stillCaught(step, shop);
+      if (caught.isPresent()) {
         parts.add(Parts.sentence(words.of("hands.still-caught"), "muted"));
         parts.add(
             Parts.styled(
-                new Label(
-                    words.counted(
-                        "hands.specks", (int) Math.rint(next.removal().left().getAsDouble()))),
+                new Label(words.counted("hands.specks", (int) Math.round(caught.getAsDouble()))),
                 "hands-caught"));
       }
-      parts.add(Parts.sentence(words.of("verdict", next.verdict()), "strong"));
+      parts.add(
+          Parts.sentence(words.of("verdict", worked.nextPass(step, shop).verdict()), "strong"));
     }
   }
 

@@ -1,5 +1,7 @@
 package jugulum.desk.kit;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -30,6 +32,18 @@ public final class Keys {
             .findFirst();
     button.ifPresent(Button::fire);
     return button.isPresent();
+  }
+
+  /** The keys of the buttons in sight below a node, with what each says. */
+  public static Map<String, String> shown(Node root) {
+    Map<String, String> keys = new LinkedHashMap<>();
+    buttons(root)
+        .filter(button -> button.getProperties().containsKey(KEY))
+        .forEach(
+            button ->
+                keys.putIfAbsent(
+                    String.valueOf(button.getProperties().get(KEY)), button.getText()));
+    return keys;
   }
 
   private static Stream<Button> buttons(Node node) {

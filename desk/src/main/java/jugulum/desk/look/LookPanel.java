@@ -51,11 +51,11 @@ public final class LookPanel extends Panel {
     loss.setId("look-loss");
     specks.setId("look-specks");
     readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)), true);
+    dock().getChildren().add(box);
     getChildren()
         .addAll(
             Parts.heading(words.of("look.title"), Sentences.lot(words, looked)),
             Parts.sentence(words.of("look.about"), "muted"),
-            box,
             loss,
             specks,
             readings,

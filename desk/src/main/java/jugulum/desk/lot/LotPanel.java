@@ -3,6 +3,7 @@ package jugulum.desk.lot;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -20,6 +21,8 @@ import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.LotMass;
 import jugulum.core.specks.PoissonRange;
+import jugulum.core.task.Task;
+import jugulum.core.task.Tasks;
 import jugulum.desk.entry.AssayForm;
 import jugulum.desk.entry.GoldWeightForm;
 import jugulum.desk.entry.KnownGoldForm;
@@ -52,6 +55,9 @@ import jugulum.desk.words.Words;
 public final class LotPanel extends Panel {
   private static final double CONFIDENCE = 0.95;
 
+  private static final Set<Task.Kind> ASKED =
+      Set.of(Task.Kind.WEIGH, Task.Kind.WEIGH_GOLD, Task.Kind.LOOK_OVER);
+
   private final Words words;
   private final LotId lot;
   private final Desk desk;
@@ -60,6 +66,7 @@ public final class LotPanel extends Panel {
   private final VBox facts = new VBox(4);
   private final ReadingList readings;
   private final VBox entry = new VBox(10);
+  private final VBox entryPlace = new VBox(entry);
   private final VBox next = new VBox();
   private Onward onward = new Onward(Optional.empty(), false, false, Optional.empty());
 
@@ -97,7 +104,7 @@ public final class LotPanel extends Panel {
             next,
             Parts.section(words.of("lot.readings")),
             readings,
-            entry,
+            entryPlace,
             Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
   }
 
@@ -117,6 +124,10 @@ public final class LotPanel extends Panel {
       weigh.tell();
     }
     Parts.shown(entry, open);
+    boolean isAsked =
+        Tasks.of(worked, desk.shop(), worked.batch().route(), desk.now()).stream()
+            .anyMatch(task -> ASKED.contains(task.kind()) && task.isOf(lot));
+    move(entry, isAsked ? dock() : entryPlace);
     Optional<Step> taker = worked.network().taker(lot);
     Onward ways =
         new Onward(

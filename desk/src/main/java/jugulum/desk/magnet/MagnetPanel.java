@@ -22,6 +22,9 @@ import jugulum.core.magnet.Ladder;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
+import jugulum.core.shop.Shop;
+import jugulum.core.task.Task;
+import jugulum.core.task.Tasks;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.LadderChart;
 import jugulum.desk.entry.PassForm;
@@ -50,6 +53,11 @@ public final class MagnetPanel extends StepPanel {
   private VBox advice;
   private PassForm form;
   private RecordBox record;
+
+  /** Where a pass is recorded once the magnet is done, and no longer asked for. */
+  private VBox recordPlace;
+
+  private boolean isPassAsked;
   private VBox dust;
   private final LeftOverBox leftOver;
 
@@ -80,10 +88,11 @@ public final class MagnetPanel extends StepPanel {
                 measure -> desk.submit(new Edit.RecordOnStep(step, measure)))
             .with(Buttons.plain("count-speck", words.of("pass.count"), "C", form::countOne))
             .with(Buttons.quiet("tell-more", words.of("pass.more"), "H", form::tellMore));
+    recordPlace = new VBox(record);
     dust = Parts.advice("caution", words.of("caution.dust.title"), words.of("caution.dust"));
     return List.of(
         new VBox(6, passes, trapped, decline, advice),
-        record,
+        recordPlace,
         new VBox(6, Parts.advice("caution", "", words.of("caution.magnet")), dust));
   }
 
@@ -104,13 +113,22 @@ public final class MagnetPanel extends StepPanel {
   }
 
   @Override
+  protected boolean ownIsAsked() {
+    return isPassAsked;
+  }
+
+  @Override
   protected void showOwn(Worked worked, Step now, Figures figures) {
+    isPassAsked =
+        Tasks.of(worked, desk.shop(), worked.batch().route(), desk.now()).stream()
+            .anyMatch(task -> task.kind() == Task.Kind.PASS && task.isOf(step));
+    move(record, isPassAsked ? dock() : recordPlace);
     passes.show(now.readings(), figures, !worked.batch().closed());
     Parts.shown(dust, now.process() instanceof MagnetRun run && run.medium() != Medium.UNDER_WATER);
     int made = now.passes().size();
     NextPass next = worked.nextPass(now, desk.shop());
     Parts.shown(trapped, next.removal().state() == Removal.State.DECLINING);
-    trapped.getChildren().setAll(trapped(next, worked, now, figures));
+    trapped.getChildren().setAll(trapped(next, worked, now, desk.shop(), figures));
     decline(now.catches(next.speckMg()), next.removal().nextCatch());
     advice.getChildren().setAll(PassAdvice.of(next, desk.shop(), figures));
     advice.getChildren().addAll(strays(worked, now, figures));
@@ -129,7 +147,8 @@ public final class MagnetPanel extends StepPanel {
         LadderChart.spoken(words, catches, next));
   }
 
-  private static List<Node> trapped(NextPass next, Worked worked, Step now, Figures figures) {
+  private static List<Node> trapped(
+      NextPass next, Worked worked, Step now, Shop shop, Figures figures) {
     Words words = figures.words();
     Removal removal = next.removal();
     if (removal.state() != Removal.State.DECLINING) {
@@ -147,7 +166,10 @@ public final class MagnetPanel extends StepPanel {
     double mg = free.get().milligrams();
     Label about =
         Parts.styled(
-            new Label(words.counted("trapped.specks", (int) Math.round(mg / next.speckMg()))),
+            new Label(
+                words.counted(
+                    "trapped.specks",
+                    (int) Math.round(worked.stillCaught(now, shop).orElseThrow()))),
             "trapped");
     String range =
         words.of(

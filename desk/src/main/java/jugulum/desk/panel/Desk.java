@@ -39,6 +39,9 @@ public interface Desk {
   /** Returns to the panel below. */
   void back();
 
+  /** The panel in sight has another thing at its foot. */
+  void redock();
+
   /** How quantities are written now. */
   Supplier<Figures> figures();
 

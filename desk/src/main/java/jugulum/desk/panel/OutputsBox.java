@@ -44,16 +44,9 @@ final class OutputsBox extends VBox {
     getChildren().addAll(list, weigh);
   }
 
-  /**
-   * Moves the scale under another node while everything is weighed, and back to the list when
-   * something is not.
-   */
-  void scaleUnder(VBox other, boolean away) {
-    VBox place = away ? other : this;
-    if (weigh.getParent() != place) {
-      ((VBox) weigh.getParent()).getChildren().remove(weigh);
-      place.getChildren().add(weigh);
-    }
+  /** Moves the scale into a place: the list itself, the foot of the panel, or under the rest. */
+  void scaleIn(VBox place) {
+    Panel.move(weigh, place);
   }
 
   /** Says what the figures in each line are. */

@@ -2,15 +2,37 @@ package jugulum.desk.panel;
 
 import java.time.Instant;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
 import jugulum.desk.words.Figures;
 
 /** What stands at the right of the board: everything one can read and do at one place. */
 public abstract class Panel extends VBox {
+  private final VBox dock = new VBox(10);
+
   /** Makes an empty panel. */
   protected Panel() {
     getStyleClass().add("panel");
+    dock.getStyleClass().add("dock");
+  }
+
+  /**
+   * What is to be typed or weighed now: it stands at the foot, in sight at any length of the panel.
+   * A panel puts it there and takes it out as things go.
+   */
+  public VBox dock() {
+    return dock;
+  }
+
+  /** Moves a part of the panel into a place, unless it stands there. */
+  protected static void move(Node part, VBox place) {
+    if (part.getParent() != place) {
+      if (part.getParent() instanceof VBox before) {
+        before.getChildren().remove(part);
+      }
+      place.getChildren().add(part);
+    }
   }
 
   /** Shows the batch as it is now; what was typed into the fields stays. */

@@ -85,6 +85,11 @@ public class StepPanel extends Panel {
     return List.of();
   }
 
+  /** Whether what only this kind of step has is asked for now, before its outputs are weighed. */
+  protected boolean ownIsAsked() {
+    return false;
+  }
+
   /** Shows what only this kind of step has. */
   protected void showOwn(Worked worked, Step now, Figures figures) {}
 
@@ -116,8 +121,9 @@ public class StepPanel extends Panel {
     ownEntry().forEach(part -> Parts.shown(part, !worked.batch().closed()));
     outputs.show(worked, now.outputs(), lot -> row(lot, worked, figures));
     showOwn(worked, now, figures);
-    outputs.scaleUnder(
-        again, now.outputs().stream().allMatch(id -> worked.sand().mass(id).isMeasured()));
+    boolean isAllWeighed =
+        now.outputs().stream().allMatch(id -> worked.sand().mass(id).isMeasured());
+    outputs.scaleIn(ownIsAsked() ? outputs : isAllWeighed ? again : dock());
     closure.getChildren().setAll(Closures.advice("", worked.sand().closure(step), worked, figures));
     closure
         .getChildren()

@@ -70,7 +70,7 @@ final class CheckBox extends VBox {
   }
 
   void show() {
-    Parts.shown(this, stand.scale().isPresent());
+    Parts.shown(this, stand.scale().isPresent() && !stand.isTrying());
     ScaleView seen = stand.view().get();
     Figures figures = workbench.preferences().figures().get();
     stand

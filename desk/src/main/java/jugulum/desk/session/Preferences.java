@@ -97,11 +97,16 @@ public final class Preferences {
     remember(LANGUAGE, next.language().tag());
   }
 
+  /** Takes a look. */
+  public void look(ThemeName name) {
+    theme.set(name);
+    remember(THEME, name.name());
+  }
+
   /** Changes the look. */
   public void nextTheme() {
     ThemeName[] all = ThemeName.values();
-    theme.set(all[(theme.get().ordinal() + 1) % all.length]);
-    remember(THEME, theme.get().name());
+    look(all[(theme.get().ordinal() + 1) % all.length]);
   }
 
   /** How large everything is, in percent of the usual. */

@@ -111,6 +111,11 @@ public final class ScaleStand {
     listen();
   }
 
+  /** Whether a line that is not kept yet is listened to. */
+  public boolean isTrying() {
+    return tried.isPresent();
+  }
+
   /** The load on it was taken. */
   public void taken() {
     watch = watch.map(ScaleWatch::taken);

@@ -90,6 +90,7 @@ public final class Shell extends BorderPane {
     bench = new BenchView(workbench, beat, picker);
     makers.put(View.BENCH, () -> bench);
     bench.onPlan(this::plan);
+    bench.onNothing(() -> show(View.SHOP), this::startBatch);
     makers.put(View.CUTS, () -> new CutsView(workbench, picker, this::screen));
     makers.put(View.ACCOUNT, () -> new AccountView(workbench, picker, clock, this::openLot));
     makers.put(View.SEASON, () -> new SeasonView(workbench, new FromSeason()));
@@ -106,6 +107,7 @@ public final class Shell extends BorderPane {
     top = new VBox(navigation(), notice);
     setTop(top);
     addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    addEventFilter(KeyEvent.KEY_TYPED, this::helpIfAsked);
     workbench.watch(workbench.notices().notice(), _ -> say());
     workbench.watch(workbench.preferences().figures(), _ -> labels());
     workbench.watch(workbench.projections().current(), _ -> labels());
@@ -289,7 +291,7 @@ public final class Shell extends BorderPane {
     boolean used =
         key.isShortcutDown()
             ? shortcut(key)
-            : key.getCode() == KeyCode.ESCAPE && leaveStart()
+            : key.getCode() == KeyCode.ESCAPE && (leaveHelp() || leaveStart())
                 || key.getCode() == KeyCode.F5 && refresh()
                 || key.getCode() == KeyCode.F11 && toggleBenchMode();
     if (used) {
@@ -397,6 +399,25 @@ public final class Shell extends BorderPane {
     if (current == View.BENCH && getCenter() == bench) {
       bench.focusTheWork();
     }
+  }
+
+  /** A question mark shows the keys of where one is, unless it is being typed. */
+  private void helpIfAsked(KeyEvent key) {
+    boolean asks = "?".equals(key.getCharacter()) && !(key.getTarget() instanceof TextInputControl);
+    if (asks && !benchMode.get() && !(getCenter() instanceof KeysHelp)) {
+      Node seen = getCenter();
+      setCenter(KeysHelp.of(words, seen));
+      getCenter().requestFocus();
+      key.consume();
+    }
+  }
+
+  private boolean leaveHelp() {
+    if (getCenter() instanceof KeysHelp) {
+      show(current);
+      return true;
+    }
+    return false;
   }
 
   private boolean leaveStart() {

@@ -7,11 +7,11 @@ import javafx.scene.transform.Scale;
 
 /**
  * Shows a thing larger or smaller than usual; larger only as far as the window has room for all of
- * it.
+ * it, and smaller where the window is too small for it.
  */
 final class Zoom extends Pane {
   /** With less room than that something would be cut off, in pixels. */
-  private static final double LEAST_WIDTH = 1024;
+  private static final double LEAST_WIDTH = 1200;
 
   private static final double LEAST_HEIGHT = 700;
   private static final double PERCENT = 100;
@@ -39,7 +39,7 @@ final class Zoom extends Pane {
   protected void layoutChildren() {
     double most = Math.min(getWidth() / LEAST_WIDTH, getHeight() / LEAST_HEIGHT);
     double wanted = percent.get() / PERCENT;
-    double factor = wanted > 1 ? Math.max(1, Math.min(wanted, most)) : wanted;
+    double factor = most > 0 ? Math.min(wanted, most) : wanted;
     scale.setX(factor);
     scale.setY(factor);
     content.resizeRelocate(0, 0, getWidth() / factor, getHeight() / factor);

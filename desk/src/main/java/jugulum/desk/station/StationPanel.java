@@ -3,6 +3,7 @@ package jugulum.desk.station;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Process;
@@ -108,6 +109,12 @@ public final class StationPanel extends Panel {
     worked.ifPresent(now -> panel.show(now, figures));
     inner = Optional.of(panel);
     getChildren().setAll(choice.orElseThrow(), panel);
+    desk.redock();
+  }
+
+  @Override
+  public VBox dock() {
+    return inner.map(Panel::dock).orElseGet(super::dock);
   }
 
   @Override

@@ -164,7 +164,14 @@ class CommandsTest {
       List<Path> pictures = files.toList();
       assertThat(pictures)
           .extracting(path -> path.getFileName().toString())
-          .contains("bench.png", "account.png", "season.png", "day.png", "shop.png", "start.png");
+          .contains(
+              "bench.png",
+              "account.png",
+              "season.png",
+              "day.png",
+              "shop.png",
+              "scale.png",
+              "bench-mode.png");
       for (Path picture : pictures) {
         BufferedImage image = ImageIO.read(picture.toFile());
         assertThat(image.getWidth()).isEqualTo(1280);

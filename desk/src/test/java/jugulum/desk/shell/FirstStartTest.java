@@ -1,0 +1,70 @@
+package jugulum.desk.shell;
+
+import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.DIGIT1;
+import static javafx.scene.input.KeyCode.DIGIT2;
+import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.ESCAPE;
+import static javafx.scene.input.KeyCode.SHIFT;
+import static javafx.scene.input.KeyCode.Z;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.Node;
+import jugulum.desk.OnTheDemoBook;
+import jugulum.desk.Person;
+import org.junit.jupiter.api.Test;
+
+class FirstStartTest extends OnTheDemoBook {
+  @Test
+  void anEmptyBookOffersWhatToDoWithButtons() {
+    try (Person person = Person.at(folder.resolve("new.book"))) {
+      assertThat(person.everything()).contains("./jugulum demo");
+      person.click("say-gear");
+      assertThat(person.sees("shop-view")).isTrue();
+      person.press(CONTROL, DIGIT1).click("begin-batch");
+      assertThat(person.sees("start-view")).isTrue();
+      person.write("First 1").press(ENTER).press(CONTROL, DIGIT1);
+      assertThat(person.sees("begin-batch")).isFalse();
+    }
+  }
+
+  @Test
+  void aQuestionMarkShowsTheKeysOfWhereOneIsAndEscReturns() {
+    try (Person person = Person.at(book)) {
+      person.click("station-2-5").write("?");
+      assertThat(person.text("keys-help")).contains("Magnet", "Run over a machine", "Ctrl Z");
+      person.press(ESCAPE);
+      assertThat(person.sees("keys-help")).isFalse();
+      assertThat(person.sees("bench-view")).isTrue();
+      person.press(CONTROL, DIGIT2).write("?");
+      assertThat(person.text("keys-help"))
+          .as("of another view")
+          .doesNotContain("Run over a machine");
+      person.press(ESCAPE);
+      assertThat(person.sees("cuts-view")).isTrue();
+    }
+  }
+
+  /** The next Enter after undo or redo is for the work, not for a tab. */
+  @Test
+  void afterUndoAndRedoTheFocusIsWhereTheWorkIs() {
+    try (Person person = Person.at(book)) {
+      person.click("station-2-4").type("lifted", "3.4 kg").press(ENTER);
+      for (int i = 0; i < 3; i++) {
+        person.press(CONTROL, Z);
+        assertThat(isAtTheBench(person.focused())).as("after undo").isTrue();
+        person.press(CONTROL, SHIFT, Z);
+        assertThat(isAtTheBench(person.focused())).as("after redo").isTrue();
+      }
+    }
+  }
+
+  private static boolean isAtTheBench(Node focused) {
+    for (Node one = focused; one != null; one = one.getParent()) {
+      if ("bench-view".equals(one.getId())) {
+        return true;
+      }
+    }
+    return false;
+  }
+}
