@@ -27,6 +27,9 @@ public record Due(What what, Instant at) {
   /** The dial that says how often the tailings are looked at. */
   public static final String LOOK_MINUTES = "look-every";
 
+  /** After a look that saw gold leave, the next one tells whether what was changed has helped. */
+  public static final double SECOND_LOOK_MINUTES = 5;
+
   /** What is asked for. */
   public enum What {
     CHARGE,
@@ -46,6 +49,7 @@ public record Due(What what, Instant at) {
             .map(at -> new Due(What.CHARGE, at));
     Optional<Due> look =
         minutes(step, sheet, LOOK_MINUTES)
+            .map(every -> sawGold(network, step) ? Math.min(every, SECOND_LOOK_MINUTES) : every)
             .flatMap(every -> log.lookDue(looks(network, step), every))
             .map(at -> new Due(What.LOOK, at));
     return Stream.of(charge, look)
@@ -70,8 +74,25 @@ public record Due(What what, Instant at) {
         : sheet.dial(dial).flatMap(Dial::usual).map(band -> band.usual());
   }
 
+  private static boolean sawGold(Network network, Step step) {
+    return lookReadings(network, step)
+        .reduce((_, later) -> later)
+        .filter(
+            reading ->
+                switch (reading.measure()) {
+                  case Measure.PannedSample sample -> sample.specks() > 0;
+                  case Measure.SpeckCount count -> count.specks() > 0;
+                  default -> false;
+                })
+        .isPresent();
+  }
+
   /** When somebody looked at the tailings of a run. */
   private static List<Instant> looks(Network network, Step step) {
+    return lookReadings(network, step).map(Reading::at).toList();
+  }
+
+  private static Stream<Reading> lookReadings(Network network, Step step) {
     return network.lots(step.outputs()).stream()
         .filter(lot -> lot.material() == Material.TAILINGS)
         .map(Lot::readings)
@@ -81,9 +102,7 @@ public record Due(What what, Instant at) {
             reading ->
                 reading.measure() instanceof Measure.PannedSample
                     || reading.measure() instanceof Measure.SpeckCount)
-        .map(Reading::at)
-        .sorted()
-        .toList();
+        .sorted(Comparator.comparing(Reading::at));
   }
 
   /** How long until then; negative once it is late. */

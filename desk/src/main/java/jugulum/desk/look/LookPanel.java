@@ -33,6 +33,7 @@ public final class LookPanel extends Panel {
   private final Words words;
   private final LotId lot;
   private final RecordBox box;
+  private final LookAct act;
   private final Label loss = Parts.sentence("", "answer");
   private final Label specks = Parts.sentence("", "muted");
   private final ReadingList readings;
@@ -48,6 +49,7 @@ public final class LookPanel extends Panel {
                 form,
                 measure -> desk.submit(new Edit.RecordOnLot(lot, measure)))
             .with(Buttons.plain("count-speck", words.of("pass.count"), "C", form::countOne));
+    act = new LookAct(desk);
     loss.setId("look-loss");
     specks.setId("look-specks");
     readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)), true);
@@ -56,6 +58,7 @@ public final class LookPanel extends Panel {
         .addAll(
             Parts.heading(words.of("look.title"), Sentences.lot(words, looked)),
             Parts.sentence(words.of("look.about"), "muted"),
+            act,
             loss,
             specks,
             readings,
@@ -70,6 +73,7 @@ public final class LookPanel extends Panel {
     Optional<GoldRange> gold =
         Optional.ofNullable(worked.gold().lots().get(lot)).flatMap(LotGold::free);
     double grams = worked.sand().mass(lot).grams();
+    act.show(worked, now, figures);
     loss.setText(loss(samples, gold, grams, figures));
     Parts.shown(loss, !samples.isEmpty());
     specks.setText(samples.isEmpty() || !(grams > 0) ? "" : specks(words, samples, grams));
