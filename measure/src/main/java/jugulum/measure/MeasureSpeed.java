@@ -22,9 +22,12 @@ import java.util.function.Supplier;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import jugulum.book.Books;
 import jugulum.book.batch.BatchLines;
@@ -194,7 +197,7 @@ public final class MeasureSpeed {
   private static void ladder(Scene scene, Workbench workbench) {
     on(
         () -> {
-          ((Shell) scene.getRoot()).show(View.BENCH);
+          shell(scene).show(View.BENCH);
           return null;
         });
     Batch batch = on(() -> workbench.projections().current().get().worked().orElseThrow().batch());
@@ -250,6 +253,56 @@ public final class MeasureSpeed {
 
   private static final int LADDER = 30;
 
+  /** The shell stands inside what makes everything larger or smaller. */
+  private static Shell shell(Scene scene) {
+    return (Shell) scene.getRoot().getChildrenUnmodifiable().getFirst();
+  }
+
+  /** From a key to its figure laid out, without the painting. */
+  private static void benchMode(Scene scene) {
+    on(
+        () -> {
+          shell(scene).enterBenchMode();
+          return null;
+        });
+    String[] signs = {"3", "4", "\b"};
+    int[] at = new int[1];
+    report(
+        "a key in bench mode to its figure, without painting",
+        WARM,
+        RUNS,
+        () ->
+            on(
+                () -> {
+                  Node hands = scene.lookup("#hands-view");
+                  String sign = signs[at[0]++ % signs.length];
+                  hands.fireEvent(
+                      sign.equals("\b")
+                          ? pressed(KeyCode.BACK_SPACE)
+                          : new KeyEvent(
+                              KeyEvent.KEY_TYPED,
+                              sign,
+                              "",
+                              KeyCode.UNDEFINED,
+                              false,
+                              false,
+                              false,
+                              false));
+                  scene.getRoot().applyCss();
+                  scene.getRoot().layout();
+                  return null;
+                }));
+    on(
+        () -> {
+          shell(scene).show(View.BENCH);
+          return null;
+        });
+  }
+
+  private static KeyEvent pressed(KeyCode code) {
+    return new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false);
+  }
+
   /**
    * What one step of a slider costs: planning again, the list, the chart and the sentences in
    * place.
@@ -257,7 +310,7 @@ public final class MeasureSpeed {
   private static void slider(Scene scene) {
     on(
         () -> {
-          ((Shell) scene.getRoot()).show(View.CUTS);
+          shell(scene).show(View.CUTS);
           return null;
         });
     Slider flatness = on(() -> (Slider) scene.lookup("#plan-flatness"));
@@ -324,6 +377,7 @@ public final class MeasureSpeed {
         WARM,
         RUNS,
         () -> on(() -> scene.snapshot(null)));
+    benchMode(scene);
     slider(scene);
     ladder(scene, workbench);
     workbench.close();

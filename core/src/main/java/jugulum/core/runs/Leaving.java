@@ -24,12 +24,14 @@ import jugulum.core.specks.PoissonRange;
  * @param speckMg what a speck of that cut weighs, in milligrams
  * @param sandKgPerHour how much sand leaves in an hour: as the feed was set, else what was laid in
  *     by the time the machine ran; empty where neither is known
+ * @param isRunning whether the machine runs now
  */
 public record Leaving(
     PannedSample last,
     Optional<PannedSample> before,
     double speckMg,
-    OptionalDouble sandKgPerHour) {
+    OptionalDouble sandKgPerHour,
+    boolean isRunning) {
   private static final double CONFIDENCE = 0.95;
   private static final double SECONDS_PER_HOUR = 3600;
 
@@ -53,7 +55,14 @@ public record Leaving(
     double speckMg = BatchSpecks.of(network).of(tailings.cut()).meanMg();
     return network
         .maker(tailings.id())
-        .map(step -> new Leaving(samples.getLast(), before, speckMg, rate(step, now)));
+        .map(
+            step ->
+                new Leaving(
+                    samples.getLast(),
+                    before,
+                    speckMg,
+                    rate(step, now),
+                    RunLog.of(step).isRunning()));
   }
 
   private static OptionalDouble rate(Step step, Instant now) {

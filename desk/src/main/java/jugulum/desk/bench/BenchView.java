@@ -225,6 +225,7 @@ public final class BenchView extends BorderPane implements FocusFirst {
 
   @Override
   public void focusFirst() {
-    board.requestFocus();
+    Node start = lookup("#begin-batch");
+    (start == null ? board : start).requestFocus();
   }
 }

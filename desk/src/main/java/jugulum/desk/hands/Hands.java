@@ -22,7 +22,6 @@ import jugulum.core.task.Task;
 import jugulum.core.task.Tasks;
 import jugulum.core.units.MassUnit;
 import jugulum.core.weighing.Container;
-import jugulum.desk.entry.Parsers;
 import jugulum.desk.session.Latest;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.ScaleStand;
@@ -213,7 +212,10 @@ final class Hands {
     OneByOne tried = asking.answered(text);
     return switch (answers().to(tried.asked().orElseThrow(), tried.answers())) {
       case Answered.Wrong(int part, var slip) when part < tried.answers().size() ->
-          Optional.of(new Slipped(part, Parsers.sentence(workbench.words(), slip)));
+          Optional.of(
+              new Slipped(
+                  part,
+                  HandsWords.slip(tried.asked().orElseThrow().parts().get(part), slip, figures())));
       case Answered.Wrong _, Answered.Edits _ -> Optional.empty();
     };
   }
@@ -233,7 +235,9 @@ final class Hands {
       case Answered.Edits(List<Edit> edits) -> send(edits);
       case Answered.Wrong(int part, var slip) -> {
         asking = asking.backTo(part);
-        wrong = Optional.of(Parsers.sentence(workbench.words(), slip));
+        wrong =
+            Optional.of(
+                HandsWords.slip(asking.asked().orElseThrow().parts().get(part), slip, figures()));
       }
     }
   }

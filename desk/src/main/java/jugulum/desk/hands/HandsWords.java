@@ -13,6 +13,8 @@ import jugulum.core.task.OneByOne;
 import jugulum.core.task.Part;
 import jugulum.core.task.Routes;
 import jugulum.core.task.Task;
+import jugulum.core.units.Typed;
+import jugulum.desk.entry.Parsers;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.RouteWords;
 import jugulum.desk.words.SheetWords;
@@ -80,6 +82,21 @@ final class HandsWords {
                 words.of(
                     "hands.choice", Integer.toString(i + 1), RouteWords.name(words, routes.get(i))))
         .collect(Collectors.joining("\n"));
+  }
+
+  /** What is wrong with an answer; the ends of a range in the units of the bench. */
+  static String slip(Part part, Typed.Slip slip, Figures figures) {
+    Words words = figures.words();
+    if (slip instanceof Typed.Slip.OutOfRange(String typed, double low, double high)
+        && Hands.isWeighed(part)) {
+      boolean isGold = part.unit() == Part.Unit.GOLD;
+      return words.of(
+          "entry.range",
+          isGold ? figures.gold(low) : figures.sand(low),
+          isGold ? figures.gold(high) : figures.sand(high),
+          typed);
+    }
+    return Parsers.sentence(words, slip);
   }
 
   /** How the scale stands, in a word or two. */

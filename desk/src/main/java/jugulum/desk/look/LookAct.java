@@ -46,7 +46,10 @@ final class LookAct extends VBox {
     Words words = figures.words();
     List<Node> parts = new ArrayList<>();
     if (leaving.isLosing()) {
-      parts.add(Parts.advice("fault", words.of("look.stop"), lost(leaving, worked, figures)));
+      parts.add(
+          leaving.isRunning()
+              ? Parts.advice("fault", words.of("look.stop"), lost(leaving, worked, figures))
+              : Parts.advice("fault", words.of("look.left"), ""));
       parts.addAll(remedies(worked, tailings, words));
     } else {
       parts.add(Parts.advice("fine", words.of("look.go-on"), ""));
@@ -54,11 +57,10 @@ final class LookAct extends VBox {
     leaving
         .before()
         .ifPresent(
-            before ->
-                parts.add(
-                    Parts.line(
-                        words.of("look.before", sample(before, figures)),
-                        words.of("look.now", sample(leaving.last(), figures)))));
+            before -> {
+              parts.add(Parts.line(words.of("look.before"), sample(before, figures)));
+              parts.add(Parts.line(words.of("look.now"), sample(leaving.last(), figures)));
+            });
     return parts;
   }
 
