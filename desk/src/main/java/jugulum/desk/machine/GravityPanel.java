@@ -37,6 +37,10 @@ import jugulum.desk.words.Words;
 public final class GravityPanel extends StepPanel {
   private final Words words;
   private RunBox run;
+
+  /** Where the keys of the machine stand once it has run. */
+  private VBox runPlace;
+
   private ReadingList log;
   private final StageBox stage = new StageBox();
   private final CutsBox cuts;
@@ -79,7 +83,8 @@ public final class GravityPanel extends StepPanel {
             () -> gear().ifPresent(gear -> desk.push(new SheetPanel(step, gear, desk))));
     Button note = Buttons.plain("note-change", words.of("run.note"), "N", this::focusNote);
     run = new RunBox(step, desk, List.of(wrong, note), List.of(look, sheet));
-    return List.of(run);
+    runPlace = new VBox(run);
+    return List.of(runPlace);
   }
 
   private Optional<Gear> gear() {
@@ -110,6 +115,7 @@ public final class GravityPanel extends StepPanel {
     Gear gear = gear().orElseThrow();
     Parts.shown(look, tailings().isPresent());
     run.show(worked, gear.sheet().dial("charge").isPresent());
+    move(run, isMachineFirst() ? dock() : runPlace);
     cuts.show(worked, now, gear.sheet(), figures);
     stage.show(worked, now, desk, figures);
     List<Reading> told =
@@ -174,6 +180,15 @@ public final class GravityPanel extends StepPanel {
         words.of("gravity.add", port),
         "",
         () -> desk.submit(new Edit.AddOutput(step, more)));
+  }
+
+  private boolean isMachineFirst() {
+    return run.isFirst() && shown.filter(worked -> !worked.batch().closed()).isPresent();
+  }
+
+  @Override
+  protected boolean ownIsAsked() {
+    return isMachineFirst();
   }
 
   @Override
