@@ -15,6 +15,7 @@ import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import jugulum.core.scale.Dialect.Meaning;
 import jugulum.core.units.MassUnit;
 import org.hipparchus.util.ArithmeticUtils;
@@ -39,8 +40,8 @@ public record Learning(Dialect dialect, OptionalDouble stepG, List<String> lines
   /** Blanks before a number, or noughts. */
   private static final Pattern PADDED = Pattern.compile("  |(?<!\\d|\\d[.,])0\\d");
 
-  private static final Set<String> NET = Set.of("n", "nt", "net", "netto");
-  private static final Set<String> GROSS = Set.of("g", "gs", "gr", "gross", "b", "brutto");
+  /** A word as short as that is an abbreviation, and its first letter tells. */
+  private static final int SHORT = 2;
 
   /**
    * Learns from lines, the oldest first.
@@ -128,12 +129,17 @@ public record Learning(Dialect dialect, OptionalDouble stepG, List<String> lines
       return meanings;
     }
 
+    /** A guess for a person to confirm: net and gross begin so in many languages. */
     private static Meaning byName(String word) {
       String name = word.toLowerCase(Locale.ROOT);
-      if (NET.contains(name)) {
+      boolean isShort = name.length() <= SHORT;
+      if (name.startsWith("net") || isShort && name.startsWith("n")) {
         return Meaning.NET;
       }
-      return GROSS.contains(name) ? Meaning.GROSS : Meaning.NOTHING;
+      boolean isGross =
+          Stream.of("gross", "brut").anyMatch(name::startsWith)
+              || isShort && Stream.of("g", "b").anyMatch(name::startsWith);
+      return isGross ? Meaning.GROSS : Meaning.NOTHING;
     }
 
     /**

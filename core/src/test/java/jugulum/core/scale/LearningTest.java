@@ -60,7 +60,7 @@ class LearningTest {
         new Way(
             "flags before, sign apart",
             (grams, rests) ->
-                text("%s,GS,%s %08.1f g", rests ? "OK" : "MV", grams < 0 ? "-" : "+", grams),
+                text("%s;%s %08.1f g", rests ? "still" : "swing", grams < 0 ? "-" : "+", grams),
             Heard.Steady.YES,
             Heard.Steady.NO),
         new Way(
@@ -113,9 +113,9 @@ class LearningTest {
 
   @Test
   void theSignCountsWhereverItStands() {
-    Dialect dialect = learnt("OK,%s,g");
-    assertThat(grams(dialect, "OK,-  12.5,g")).isCloseTo(-12.5, EXACTLY);
-    assertThat(grams(dialect, "OK,+12.5,g")).isCloseTo(12.5, EXACTLY);
+    Dialect dialect = learnt("still,%s,g");
+    assertThat(grams(dialect, "still,-  12.5,g")).isCloseTo(-12.5, EXACTLY);
+    assertThat(grams(dialect, "still,+12.5,g")).isCloseTo(12.5, EXACTLY);
   }
 
   private static Dialect learnt(String way) {
@@ -137,9 +137,9 @@ class LearningTest {
 
   @Test
   void netAndGrossAreGuessedByTheirNamesForAPersonToConfirm() {
-    assertThat(learnt("NT %s g").words()).containsEntry("NT", Meaning.NET);
+    assertThat(learnt("net %s g").words()).containsEntry("net", Meaning.NET);
     assertThat(learnt("gross %s g").words()).containsEntry("gross", Meaning.GROSS);
-    assertThat(learnt("NT %s g").hear("NT 5.0 g"))
+    assertThat(learnt("net %s g").hear("net 5.0 g"))
         .isInstanceOfSatisfying(Heard.Weight.class, weight -> assertThat(weight.isNet()).isTrue());
   }
 
@@ -155,13 +155,13 @@ class LearningTest {
   void whatWasNotLearntMakesNoWeight() {
     Way padded = ways().filter(way -> way.name().startsWith("flags")).findFirst().orElseThrow();
     Dialect dialect = Learning.from(sent(padded)).orElseThrow().dialect();
-    assertThat(dialect.hear("GS,+ 002814.2 g"))
+    assertThat(dialect.hear("ill;+ 002814.2 g"))
         .as("its beginning is lost")
         .isNotInstanceOf(Heard.Weight.class);
-    assertThat(dialect.hear("OK,GS,+ 002814.")).isInstanceOf(Heard.Half.class);
-    assertThat(dialect.hear("OK,GS,+ ------- g")).isInstanceOf(Heard.NoWeight.class);
-    assertThat(dialect.hear("OK,NT,+ 002814.2 g"))
-        .isEqualTo(new Heard.Strange("NT", "OK,NT,+ 002814.2 g"));
+    assertThat(dialect.hear("still;+ 002814.")).isInstanceOf(Heard.Half.class);
+    assertThat(dialect.hear("still;+ ------- g")).isInstanceOf(Heard.NoWeight.class);
+    assertThat(dialect.hear("stone;+ 002814.2 g"))
+        .isEqualTo(new Heard.Strange("stone", "stone;+ 002814.2 g"));
     assertThat(dialect.hear("\u00f8\u0003\u00a2~")).isInstanceOf(Heard.Garbled.class);
   }
 

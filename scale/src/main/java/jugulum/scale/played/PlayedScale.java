@@ -52,7 +52,7 @@ public final class PlayedScale implements AutoCloseable {
             decimals(STEP_G),
             MassUnit.GRAM,
             false,
-            Map.of("OK", Meaning.STEADY, "MV", Meaning.MOVING, "GS", Meaning.GROSS),
+            Map.of("still", Meaning.STEADY, "swing", Meaning.MOVING),
             OptionalInt.of(Writing.FLAGS.line(0, decimals(STEP_G), true).length()));
     return new Scale(
         name, new ScaleLine.Played(), flags, Sends.ALWAYS, STEP_G, CAPACITY_G, Optional.empty());

@@ -25,7 +25,7 @@ public enum Writing {
     String number = String.format(Locale.ROOT, "%." + decimals + "f", grams);
     return switch (this) {
       case PLAIN -> pad(number, 10) + " g";
-      case FLAGS -> (rests ? "OK" : "MV") + ",GS," + pad(number, 10) + " g";
+      case FLAGS -> (rests ? "still" : "swing") + ";" + pad(number, 10) + " g";
       case UNIT_AT_REST -> pad(number, 10) + (rests ? " g" : "");
       case MARK -> "W:" + pad(number, 10) + " g" + (rests ? "" : " ?");
       case COMMA ->
