@@ -90,7 +90,7 @@ class RunLogTest {
     assertThat(due(bench).getFirst().in(charged.plusSeconds(400)))
         .as("late")
         .isEqualTo(Duration.ofSeconds(-40));
-    bench.measures(3, new PannedSample(50, List.of(new PannedSample.Seen(Cut.ALL, 1))));
+    bench.measures(3, new PannedSample(50, List.of(new PannedSample.Seen(Cut.ALL, 0))));
     assertThat(due(bench).getLast())
         .isEqualTo(new Due(Due.What.LOOK, bench.now().plusSeconds(900)));
     does(does(does(bench, CHARGE), CHARGE), CHARGE);
