@@ -19,7 +19,9 @@ import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.MagnetRun.DryCheck;
 import jugulum.core.ledger.Process.MagnetRun.Medium;
 import jugulum.core.ledger.Process.MagnetRun.Way;
+import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.ReadingId;
+import jugulum.core.ledger.ScaleCheck;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
@@ -86,7 +88,36 @@ public final class Samples {
     bench.magnet(11).does(new Edit.WithdrawStep(new StepId(9), "wrong bucket"));
     magnetics(bench);
     smelts(bench);
+    fromTheScale(bench);
     return bench.batch();
+  }
+
+  private static void fromTheScale(Bench bench) {
+    Optional<ReadOn> on =
+        Optional.of(
+            new ReadOn(
+                "shelf scale",
+                0.01,
+                OptionalDouble.of(-0.02),
+                Optional.of(
+                    new ScaleCheck(
+                        Instant.parse("2026-03-02T07:00:00Z"), 100, 100.4, 0.005, 0.05))));
+    bench
+        .measures(14, new Measure.PannedSample(50, List.of(new Seen(Cut.ALL, 2)), on))
+        .measures(14, new Measure.WeighedSpecks(20, 4.4, 0.1, on));
+    bench.does(
+        new Edit.RecordOnStep(new StepId(7), new Measure.Charge(OptionalDouble.of(180.25), on)));
+    bench.does(
+        new Edit.RecordOnStep(
+            new StepId(3),
+            new Measure.Pass(
+                Measure.Pass.From.HEAP,
+                14_080.2,
+                22,
+                1,
+                OptionalDouble.empty(),
+                Optional.empty(),
+                on)));
   }
 
   private static void smelts(Bench bench) {

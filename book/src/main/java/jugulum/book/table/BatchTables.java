@@ -149,12 +149,12 @@ public final class BatchTables {
             weight.container().orElse(null),
             weight.bowlNumber(),
             weight.typed().orElse(null),
-            weight.on().map(ReadOn::scale).orElse(null)
+            scale(weight.on())
           };
       case Measure.GoldWeight(double mass, double resolution, var typed, var on) ->
-          new Object[] {mass, resolution, typed.orElse(null), on.map(ReadOn::scale).orElse(null)};
-      case Measure.WeighedSpecks(int specks, double mg, double resolution) ->
-          new Object[] {specks, mg, resolution};
+          new Object[] {mass, resolution, typed.orElse(null), scale(on)};
+      case Measure.WeighedSpecks(int specks, double mg, double resolution, var on) ->
+          new Object[] {specks, mg, resolution, scale(on)};
       case Measure.Fineness(double fraction, double sd) -> new Object[] {fraction, sd};
       case Measure.SpeckCount(int specks, double share) -> new Object[] {specks, share};
       case Measure.Assay(double grade, double sd, double sample, var composite, var visible) ->
@@ -187,9 +187,10 @@ public final class BatchTables {
       case Measure.Discarded(String reason) -> new Object[] {reason};
       case Measure.Setting(String dial, double value) -> new Object[] {dial, value};
       case Measure.Running(var state, var toldAt) -> new Object[] {state, toldAt.orElse(null)};
-      case Measure.Charge(var grams) -> new Object[] {orNull(grams)};
+      case Measure.Charge(var grams, var on) -> new Object[] {orNull(grams), scale(on)};
       case Measure.Checked(String check) -> new Object[] {check};
-      case Measure.PannedSample(double sample, var seen) -> new Object[] {sample, seen(seen)};
+      case Measure.PannedSample(double sample, var seen, var on) ->
+          new Object[] {sample, seen(seen), scale(on)};
       case Measure.FeedRate(double rate) -> new Object[] {rate};
       case Measure.KnownGold(double mg, double sd) -> new Object[] {mg, sd};
       case Measure.SizeAnalysis(SizeCurve curve) -> new Object[] {sieved(curve)};
@@ -205,9 +206,14 @@ public final class BatchTables {
             orNull(pass.goldMg()),
             orNull(pass.minutes()),
             pass.how().flatMap(Measure.Pass.How::magnet).orElse(null),
-            orNull(pass.how().map(Measure.Pass.How::gapMm).orElse(OptionalDouble.empty()))
+            orNull(pass.how().map(Measure.Pass.How::gapMm).orElse(OptionalDouble.empty())),
+            scale(pass.on())
           };
     };
+  }
+
+  private static @Nullable String scale(Optional<ReadOn> on) {
+    return on.map(ReadOn::scale).orElse(null);
   }
 
   private static @Nullable Double orNull(OptionalDouble value) {

@@ -57,10 +57,10 @@ public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount
    * The specks still caught in what a live magnet step lifted: its free gold by the mass of a
    * speck.
    *
+   * @param next what {@link #nextPass} says of that step
    * @return 0 or more; empty where the passes tell nothing, or nothing is known of that gold
    */
-  public OptionalDouble stillCaught(Step step, Shop shop) {
-    NextPass next = nextPass(step, shop);
+  public OptionalDouble stillCaught(Step step, NextPass next) {
     return next.removal().state() == Removal.State.DECLINING
         ? network
             .output(step, Material.MAGNETICS)

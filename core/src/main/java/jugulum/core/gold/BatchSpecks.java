@@ -13,6 +13,7 @@ import jugulum.core.ledger.Measure.GoldWeight;
 import jugulum.core.ledger.Measure.WeighedSpecks;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.ReadOn;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.specks.Speck;
@@ -59,7 +60,8 @@ public final class BatchSpecks {
     /** The variance of the logarithm of that mean. */
     double logVariance() {
       double read = specks.resolutionMg() / specks.milligrams();
-      return SpeckMass.relativeVariance(cut) / specks.specks() + read * read / 12;
+      double zero = specks.on().map(ReadOn::zeroSdG).orElse(0.0) * 1000 / specks.milligrams();
+      return SpeckMass.relativeVariance(cut) / specks.specks() + read * read / 12 + zero * zero;
     }
   }
 

@@ -30,6 +30,19 @@ public sealed interface Measure {
     };
   }
 
+  /** The scale it came from; empty where nobody told, or nothing was weighed. */
+  default Optional<ReadOn> readOn() {
+    return switch (this) {
+      case SandWeight weight -> weight.on();
+      case GoldWeight weight -> weight.on();
+      case WeighedSpecks weight -> weight.on();
+      case PannedSample sample -> sample.on();
+      case Charge charge -> charge.on();
+      case Pass pass -> pass.on();
+      default -> Optional.empty();
+    };
+  }
+
   /**
    * The weight of a container with its material.
    *
@@ -442,13 +455,20 @@ public sealed interface Measure {
    * @param specks how many, from 1
    * @param milligrams what they weigh together, native, in milligrams, above 0
    * @param resolutionMg the size of the last place read, in milligrams
+   * @param on the scale it came from; empty where nobody told
    */
-  record WeighedSpecks(int specks, double milligrams, double resolutionMg) implements Measure {
+  record WeighedSpecks(int specks, double milligrams, double resolutionMg, Optional<ReadOn> on)
+      implements Measure {
     /** Checks every value against its range. */
     public WeighedSpecks {
       Check.inRange("specks", specks, 1, 1e6);
       Check.inRange("milligrams", milligrams, 1e-6, 1e9);
       Check.inRange("resolutionMg", resolutionMg, 0, 1e9);
+    }
+
+    /** Specks weighed on a scale nobody told of. */
+    public WeighedSpecks(int specks, double milligrams, double resolutionMg) {
+      this(specks, milligrams, resolutionMg, Optional.empty());
     }
   }
 
@@ -516,11 +536,17 @@ public sealed interface Measure {
    * A charge, or a measured part of the feed, went into a machine.
    *
    * @param grams its mass, in grams, from 0.1; empty where nobody weighed it
+   * @param on the scale it came from; empty where nobody told
    */
-  record Charge(OptionalDouble grams) implements Measure {
+  record Charge(OptionalDouble grams, Optional<ReadOn> on) implements Measure {
     /** Checks the mass. */
     public Charge {
       grams.ifPresent(mass -> Check.inRange("chargeG", mass, 0.1, Check.HEAVIEST_G));
+    }
+
+    /** A charge of which no scale is known. */
+    public Charge(OptionalDouble grams) {
+      this(grams, Optional.empty());
     }
   }
 
@@ -537,8 +563,10 @@ public sealed interface Measure {
    *
    * @param sampleG the sample, dry, in grams, from 0.1
    * @param seen the specks, in one class for the whole lot or in several by cut; at least one class
+   * @param on the scale the sample was weighed on; empty where nobody told. What it leaves open
+   *     does not count: sample and lot are one part of the other, and the counting is far wider
    */
-  record PannedSample(double sampleG, List<Seen> seen) implements Measure {
+  record PannedSample(double sampleG, List<Seen> seen, Optional<ReadOn> on) implements Measure {
     /**
      * Specks of one cut.
      *
@@ -559,6 +587,11 @@ public sealed interface Measure {
       Check.inRange("classes", seen.size(), 1, 100);
     }
 
+    /** A sample of which no scale is known. */
+    public PannedSample(double sampleG, List<Seen> seen) {
+      this(sampleG, seen, Optional.empty());
+    }
+
     /** The specks of all cuts. */
     public int specks() {
       return seen.stream().mapToInt(Seen::specks).sum();
@@ -576,6 +609,7 @@ public sealed interface Measure {
    * @param goldMg what that gold weighed, in milligrams, where it was weighed: it then speaks, not
    *     the count
    * @param how how it was done; empty where nobody said
+   * @param on the scale both weights came from; empty where nobody told
    */
   record Pass(
       From from,
@@ -583,7 +617,8 @@ public sealed interface Measure {
       double droppedBackG,
       int specks,
       OptionalDouble goldMg,
-      Optional<How> how)
+      Optional<How> how,
+      Optional<ReadOn> on)
       implements Measure {
     /** Where a pass lifts from. */
     public enum From {
@@ -614,6 +649,17 @@ public sealed interface Measure {
       Check.inRange("droppedBackG", droppedBackG, 0, liftedG);
       Check.inRange("specks", specks, 0, 1e6);
       goldMg.ifPresent(mg -> Check.inRange("goldMg", mg, 0, 1e9));
+    }
+
+    /** A pass of which no scale is known. */
+    public Pass(
+        From from,
+        double liftedG,
+        double droppedBackG,
+        int specks,
+        OptionalDouble goldMg,
+        Optional<How> how) {
+      this(from, liftedG, droppedBackG, specks, goldMg, how, Optional.empty());
     }
 
     /** A pass whose gold was counted, of which nothing more was said. */

@@ -96,6 +96,13 @@ public record Step(
         .filter(reading -> kind.isInstance(reading.measure()));
   }
 
+  /** What was laid into its machine so far and weighed, in grams, 0 or more. */
+  public double laidInG() {
+    return live(Measure.Charge.class)
+        .mapToDouble(reading -> ((Measure.Charge) reading.measure()).grams().orElse(0))
+        .sum();
+  }
+
   /** How a dial was set last; empty where nobody said. */
   public OptionalDouble setting(String dial) {
     return live(Measure.Setting.class)

@@ -7,10 +7,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.gold.BatchSpecks;
 import jugulum.core.ledger.Lot;
-import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.PannedSample;
 import jugulum.core.ledger.Network;
-import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
 import jugulum.core.machine.RunLog;
 import jugulum.core.shop.Terms;
@@ -40,13 +38,7 @@ public record Leaving(
 
   /** By the samples of a lot; empty where none was panned, or nothing made the lot. */
   public static Optional<Leaving> of(Network network, Lot tailings, Instant now) {
-    List<PannedSample> samples =
-        tailings.readings().stream()
-            .filter(Reading::isLive)
-            .map(Reading::measure)
-            .filter(PannedSample.class::isInstance)
-            .map(PannedSample.class::cast)
-            .toList();
+    List<PannedSample> samples = tailings.live(PannedSample.class).toList();
     if (samples.isEmpty()) {
       return Optional.empty();
     }
@@ -70,10 +62,7 @@ public record Leaving(
     if (set.isPresent() && set.getAsDouble() > 0) {
       return set;
     }
-    double laidInG =
-        step.live(Measure.Charge.class)
-            .mapToDouble(reading -> ((Measure.Charge) reading.measure()).grams().orElse(0))
-            .sum();
+    double laidInG = step.laidInG();
     Duration ran = RunLog.of(step).ran(now);
     return laidInG > 0 && ran.compareTo(LEAST_RUN) >= 0
         ? OptionalDouble.of(laidInG / 1000 / (ran.toSeconds() / SECONDS_PER_HOUR))
@@ -83,11 +72,6 @@ public record Leaving(
   /** Whether gold was seen leaving. */
   public boolean isLosing() {
     return last.specks() > 0;
-  }
-
-  /** Specks a kilogram of tailings, in one of the looks. */
-  public static double specksPerKg(PannedSample look) {
-    return look.specks() / look.sampleG() * 1000;
   }
 
   /** What leaves in an hour, in milligrams; empty where the sand of an hour is not known. */

@@ -86,17 +86,13 @@ public record Dialect(
 
   private Heard.Steady steady(Pieces pieces) {
     if (unitTellsSteady) {
-      return told(pieces.numbers().get(number).unit().isPresent());
+      return told(pieces.numbers().get(number).unit().isPresent(), Heard.Steady.NO);
     }
     boolean hasSteady = words.containsValue(Meaning.STEADY);
     if (says(pieces, Meaning.MOVING) || hasSteady && !says(pieces, Meaning.STEADY)) {
       return Heard.Steady.NO;
     }
     return told(hasSteady || words.containsValue(Meaning.MOVING), Heard.Steady.NOT_TOLD);
-  }
-
-  private static Heard.Steady told(boolean yes) {
-    return told(yes, Heard.Steady.NO);
   }
 
   private static Heard.Steady told(boolean yes, Heard.Steady otherwise) {

@@ -51,10 +51,11 @@ public record ScaleRules(double stepG, double capacityG, Sends sends, List<Conta
    * The smallest amount worth weighing for 0.1 % at k = 2: 2000 s, with s not below 0.41 d. Source:
    * USP general chapter 41, from memory.
    *
+   * @param stepG the least difference the scale shows, in grams, above 0
    * @param sdG the standard deviation of repeated weighings, in grams, 0 or more
    * @return in grams
    */
-  public double smallestG(double sdG) {
+  public static double smallestG(double stepG, double sdG) {
     return 2000 * Math.max(Check.grams("sdG", sdG), 0.41 * stepG);
   }
 }

@@ -1,5 +1,7 @@
 package jugulum.core.scale;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.weighing.Container;
@@ -30,6 +32,9 @@ public record ScaleView(
   /** Nothing was heard, or not lately. */
   public static final ScaleView SILENT = without(State.SILENT, Optional.empty());
 
+  /** No weight is known to more places than that. */
+  private static final int PLACES = 6;
+
   /** How a scale stands. */
   public enum State {
     SILENT,
@@ -38,6 +43,26 @@ public record ScaleView(
     STEADY,
     OVER,
     FAULT
+  }
+
+  /**
+   * What is taken for the weight of the load, without the noise of counting in tens.
+   *
+   * @param asGross whether the container is weighed too
+   * @return in grams, to the microgram
+   */
+  public double takenG(boolean asGross) {
+    return BigDecimal.valueOf(asGross ? grams : netG)
+        .setScale(PLACES, RoundingMode.HALF_EVEN)
+        .doubleValue();
+  }
+
+  /**
+   * What to tell for the container: its name where it is known by its weight, "0" where the scale
+   * itself took it off; empty where nobody knows.
+   */
+  public Optional<String> tare() {
+    return isNet ? Optional.of("0") : pan.map(Container::name);
   }
 
   static ScaleView fault(Heard heard) {

@@ -186,7 +186,7 @@ public record Answers(
         double sample = understood(grams(told.apply(0).orElseThrow()));
         List<Measure.PannedSample.Seen> seen =
             List.of(new Measure.PannedSample.Seen(cut, count(told.apply(1))));
-        yield List.of(new Edit.RecordOnLot(lot, new Measure.PannedSample(sample, seen)));
+        yield List.of(new Edit.RecordOnLot(lot, new Measure.PannedSample(sample, seen, readOn)));
       }
       case KEEP ->
           List.of(new Edit.RecordOnLot(lot, new Measure.Bagged(told.apply(0).orElseThrow())));
@@ -245,7 +245,7 @@ public record Answers(
         OptionalDouble usual = task.parts().getFirst().usual();
         OptionalDouble grams =
             told.apply(0).map(text -> OptionalDouble.of(understood(grams(text)))).orElse(usual);
-        yield List.of(new Edit.RecordOnStep(step, new Measure.Charge(grams)));
+        yield List.of(new Edit.RecordOnStep(step, new Measure.Charge(grams, readOn)));
       }
       case FINISH_STEP -> List.of(new Edit.FinishStep(step, true));
       case WEIGH, WEIGH_GOLD, LOOK_OVER, LOOK, BEGIN, KEEP, CHOOSE_ROUTE, CLOSE ->
@@ -268,7 +268,14 @@ public record Answers(
         step.passes().isEmpty() ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP;
     double lifted = understood(grams(told.apply(0).orElseThrow()));
     double dropped = told.apply(1).map(text -> understood(grams(text))).orElse(0.0);
-    return new Measure.Pass(from, lifted, dropped, count(told.apply(2)));
+    return new Measure.Pass(
+        from,
+        lifted,
+        dropped,
+        count(told.apply(2)),
+        OptionalDouble.empty(),
+        Optional.empty(),
+        readOn);
   }
 
   private Edit begin(LotId id, Does does) {

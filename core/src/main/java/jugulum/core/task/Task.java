@@ -96,6 +96,11 @@ public record Task(
     return new Task(kind, subject, parts, Optional.of(at), leg);
   }
 
+  /** Whether it asks for what cannot be had any more once its lot is in a machine. */
+  public boolean isOfTheLotItself() {
+    return kind == Kind.WEIGH || kind == Kind.WEIGH_GOLD || kind == Kind.LOOK_OVER;
+  }
+
   /** Whether it is late, or due now. */
   public boolean isDue(Instant now) {
     return due.filter(at -> !at.isAfter(now)).isPresent();

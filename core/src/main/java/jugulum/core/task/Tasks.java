@@ -243,11 +243,7 @@ public final class Tasks {
   }
 
   private double leftG(Step step) {
-    double laidIn =
-        step.live(Measure.Charge.class)
-            .mapToDouble(reading -> ((Measure.Charge) reading.measure()).grams().orElse(0))
-            .sum();
-    return Math.max(0, mostG(step.inputs().getFirst()) - laidIn);
+    return Math.max(0, mostG(step.inputs().getFirst()) - step.laidInG());
   }
 
   /** As it was set, or what is left of the lot where that is less. */

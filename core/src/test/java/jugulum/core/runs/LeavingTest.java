@@ -93,7 +93,6 @@ class LeavingTest {
     double speckMg = BatchSpecks.of(Network.of(batch)).of(CUT).meanMg();
     assertThat(leaving.isLosing()).isTrue();
     assertThat(leaving.isRunning()).isTrue();
-    assertThat(Leaving.specksPerKg(leaving.last())).isCloseTo(20, within(1e-9));
     assertThat(leaving.mgPerHour().orElseThrow()).isCloseTo(400 * speckMg, within(1e-9));
   }
 

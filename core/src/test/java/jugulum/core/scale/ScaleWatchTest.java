@@ -172,8 +172,8 @@ class ScaleWatchTest {
   @Test
   void theSmallestAmountWorthWeighing() {
     ScaleRules fine = new ScaleRules(0.001, 50, Sends.ALWAYS, List.of());
-    assertThat(fine.smallestG(0)).isCloseTo(0.82, within(1e-9));
-    assertThat(fine.smallestG(0.001)).isCloseTo(2, within(1e-9));
+    assertThat(ScaleRules.smallestG(fine.stepG(), 0)).isCloseTo(0.82, within(1e-9));
+    assertThat(ScaleRules.smallestG(fine.stepG(), 0.001)).isCloseTo(2, within(1e-9));
   }
 
   /** OIML R111-1:2004, table 1, class M1. */

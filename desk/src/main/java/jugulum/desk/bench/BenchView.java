@@ -83,6 +83,8 @@ public final class BenchView extends BorderPane implements FocusFirst {
             host.foot(),
             host,
             () -> workbench.notices().say(new Notice.Said(words.of("bench.nothing-asked"), true)));
+    addEventFilter(KeyEvent.KEY_TYPED, host.scale()::typed);
+    addEventFilter(KeyEvent.KEY_PRESSED, host.scale()::pressed);
     addEventFilter(KeyEvent.KEY_TYPED, typing::typed);
     addEventFilter(KeyEvent.KEY_PRESSED, typing::pressed);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressButton);

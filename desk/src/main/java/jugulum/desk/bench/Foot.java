@@ -13,9 +13,14 @@ final class Foot extends ScrollPane {
   private static final double MOST = 0.66;
 
   private final Region host;
+  private final FootScale scale;
+  private final VBox inside = new VBox();
+  private Optional<VBox> held = Optional.empty();
 
-  Foot(Region host) {
+  Foot(Region host, FootScale scale) {
     this.host = host;
+    this.scale = scale;
+    setContent(inside);
     setId("panel-dock");
     getStyleClass().add("panel-dock");
     setFitToWidth(true);
@@ -26,9 +31,12 @@ final class Foot extends ScrollPane {
   }
 
   void hold(Optional<VBox> dock) {
-    if (!Optional.ofNullable(getContent()).equals(dock)) {
-      setContent(dock.orElse(null));
+    if (!held.equals(dock)) {
+      held = dock;
+      inside.getChildren().setAll(scale);
+      dock.ifPresent(inside.getChildren()::add);
     }
+    scale.over(dock);
     boolean isThere =
         dock.filter(box -> box.getChildren().stream().anyMatch(child -> child.isVisible()))
             .isPresent();
@@ -38,12 +46,9 @@ final class Foot extends ScrollPane {
 
   @Override
   protected double computePrefHeight(double width) {
-    double inside =
-        getContent() == null
-            ? 0
-            : getContent().prefHeight(width - insets(width)) + snappedTopInset();
-    return Math.min(
-        inside + snappedBottomInset(), host.getHeight() > 0 ? MOST * host.getHeight() : inside);
+    double high =
+        inside.prefHeight(width - insets(width)) + snappedTopInset() + snappedBottomInset();
+    return Math.min(high, host.getHeight() > 0 ? MOST * host.getHeight() : high);
   }
 
   private double insets(double width) {

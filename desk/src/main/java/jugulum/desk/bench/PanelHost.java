@@ -23,6 +23,8 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
+import jugulum.core.task.Task;
+import jugulum.core.task.Tasks;
 import jugulum.desk.entry.Containers;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
@@ -42,7 +44,8 @@ final class PanelHost extends BorderPane implements Desk {
   private static final double ROOM = 60;
 
   private final ScrollPane scroll = new ScrollPane();
-  private final Foot foot = new Foot(this);
+  private final FootScale scale;
+  private final Foot foot;
   private final Workbench workbench;
   private final Beat beat;
   private final Saving saving;
@@ -52,6 +55,15 @@ final class PanelHost extends BorderPane implements Desk {
   /** The batch the panels are of: a step of the same number in another batch is another step. */
   private Optional<BatchId> shown = Optional.empty();
 
+  private Optional<Open> open = Optional.empty();
+
+  /** What is open, for as long as neither batch nor shop nor second change. */
+  private record Open(Worked worked, Shop shop, Instant at, List<Task> tasks) {
+    boolean isOf(Worked batch, Shop now, Instant second) {
+      return worked == batch && shop == now && at.equals(second);
+    }
+  }
+
   private Runnable onLeave = () -> {};
   private Consumer<StepId> onStep = _ -> {};
   private Consumer<LotId> onPlan = _ -> {};
@@ -59,6 +71,8 @@ final class PanelHost extends BorderPane implements Desk {
   PanelHost(Workbench workbench, Beat beat, FilePicker picker) {
     this.workbench = workbench;
     this.beat = beat;
+    this.scale = new FootScale(workbench);
+    this.foot = new Foot(this, scale);
     this.saving = new Saving(workbench, picker);
     this.containers = new ShopContainers(workbench);
     getStyleClass().add("panel-host");
@@ -200,6 +214,11 @@ final class PanelHost extends BorderPane implements Desk {
     foot.hold(Optional.ofNullable(stack.peek()).map(Panel::dock));
   }
 
+  /** What stands on the scale. */
+  FootScale scale() {
+    return scale;
+  }
+
   /** Where the thing to type or weigh now stands, if there is one. */
   Parent foot() {
     return foot;
@@ -248,6 +267,21 @@ final class PanelHost extends BorderPane implements Desk {
   @Override
   public Shop shop() {
     return workbench.projections().shop().get();
+  }
+
+  @Override
+  public List<Task> open(Worked worked) {
+    Open now =
+        open.filter(one -> one.isOf(worked, shop(), now()))
+            .orElseGet(
+                () ->
+                    new Open(
+                        worked,
+                        shop(),
+                        now(),
+                        Tasks.of(worked, shop(), worked.batch().route(), now())));
+    open = Optional.of(now);
+    return now.tasks();
   }
 
   @Override

@@ -1,6 +1,7 @@
 package jugulum.desk.entry;
 
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
@@ -8,6 +9,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import jugulum.core.ledger.ReadOn;
+import jugulum.core.scale.ScaleView;
+import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Words;
 
 /**
@@ -28,6 +32,23 @@ public final class EntryField<T> extends VBox {
   private Optional<Put<T>> put = Optional.empty();
 
   private record Put<T>(String text, T value) {}
+
+  private Optional<Takes> takes = Optional.empty();
+  private Consumer<ScaleView> afterwards = _ -> {};
+  private Optional<Weighed> weighed = Optional.empty();
+
+  /** What a field takes of what lies on the scale. */
+  public enum Takes {
+    /** All of it, with its container. */
+    GROSS,
+    /** Sand alone. */
+    SAND,
+    /** Gold alone. */
+    GOLD
+  }
+
+  /** A weight that came from a scale, for as long as nobody changes it. */
+  private record Weighed(String text, ReadOn on) {}
 
   /**
    * Makes an empty field.
@@ -146,6 +167,45 @@ public final class EntryField<T> extends VBox {
     }
   }
 
+  /** Takes weights from the scale; what else the scale tells goes on. */
+  EntryField<T> takes(Takes what, Consumer<ScaleView> then) {
+    takes = Optional.of(what);
+    afterwards = then;
+    return this;
+  }
+
+  /** Takes weights of one thing alone from the scale. */
+  EntryField<T> takes(Takes what) {
+    return takes(what, _ -> {});
+  }
+
+  /** What of it a scale can fill in. */
+  public Optional<Takes> takes() {
+    return takes;
+  }
+
+  /** Takes what stands on the scale, as if typed. */
+  public void weigh(ScaleView seen, Optional<ReadOn> on) {
+    fill(grams(words, seen.takenG(takes.orElseThrow() == Takes.GROSS)));
+    from(on);
+    afterwards.accept(seen);
+  }
+
+  /** Says from which scale the text in it came. */
+  void from(Optional<ReadOn> on) {
+    weighed = on.map(scale -> new Weighed(field.getText(), scale));
+  }
+
+  /** The scale the text in it came from; empty as soon as somebody changes it. */
+  public Optional<ReadOn> on() {
+    return weighed.filter(one -> one.text().equals(field.getText())).map(Weighed::on);
+  }
+
+  /** A mass as it is written into a field. */
+  public static String grams(Words words, double grams) {
+    return words.plain(grams) + " " + MassUnit.GRAM.sign();
+  }
+
   /** Whether the text is still that of the value put in. */
   public boolean isPut() {
     return put.filter(one -> one.text().equals(field.getText())).isPresent();
@@ -164,6 +224,7 @@ public final class EntryField<T> extends VBox {
   /** Empties it. */
   public void clear() {
     put = Optional.empty();
+    weighed = Optional.empty();
     field.setText("");
     clearError();
   }

@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import jugulum.core.ledger.Measure;
-import jugulum.core.ledger.ReadOn;
 import jugulum.core.units.MassText;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
@@ -15,9 +14,6 @@ public final class GoldWeightForm extends MeasureForm {
   private final Words words;
   private final EntryField<MassText.Mass> mass;
   private Optional<String> given = Optional.empty();
-
-  /** The scale it came from then. */
-  private Optional<ReadOn> givenOn = Optional.empty();
 
   /** Makes an empty form. */
   public GoldWeightForm(Supplier<Figures> figures) {
@@ -30,7 +26,7 @@ public final class GoldWeightForm extends MeasureForm {
             words.of("form.gold"),
             words.of("form.gold.hint"),
             typed -> Parsers.gold(words, goldUnit()).apply(typed));
-    getChildren().add(mass);
+    getChildren().add(mass.takes(EntryField.Takes.GOLD));
   }
 
   @Override
@@ -44,12 +40,15 @@ public final class GoldWeightForm extends MeasureForm {
         words,
         mass,
         Map.of("massG", mass, "resolutionG", mass),
-        read ->
-            new Measure.GoldWeight(
-                read.grams(),
-                read.resolutionG(),
-                mass.isPut() ? given : Optional.of(mass.text()),
-                mass.isPut() ? givenOn : Optional.empty()));
+        read -> new Measure.GoldWeight(read.grams(), resolutionG(mass, read), typed(), mass.on()));
+  }
+
+  /** What was typed now, or then. */
+  private Optional<String> typed() {
+    if (mass.isPut()) {
+      return given;
+    }
+    return mass.on().isPresent() ? Optional.empty() : Optional.of(mass.text());
   }
 
   @Override
@@ -59,7 +58,7 @@ public final class GoldWeightForm extends MeasureForm {
           weight.typed().orElseGet(() -> grams(words, weight.massG())),
           new MassText.Mass(weight.massG(), weight.resolutionG()));
       given = weight.typed();
-      givenOn = weight.on();
+      mass.from(weight.on());
     }
   }
 }

@@ -9,6 +9,7 @@ import javafx.scene.layout.VBox;
 import jugulum.core.check.Check;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.ReadOn;
 import jugulum.core.machine.Sheets;
 import jugulum.core.shop.Magnet;
 import jugulum.core.units.Decimal;
@@ -160,7 +161,14 @@ public abstract class MeasureForm extends VBox {
   }
 
   static String grams(Words words, double grams) {
-    return words.plain(grams) + " " + MassUnit.GRAM.sign();
+    return EntryField.grams(words, grams);
+  }
+
+  /** Nothing was typed where a scale told; a scale's step may be coarser than what it shows. */
+  static double resolutionG(EntryField<?> field, MassText.Mass read) {
+    return field.isPut()
+        ? read.resolutionG()
+        : field.on().map(ReadOn::stepG).orElse(read.resolutionG());
   }
 
   /** Makes a measure of one value. */

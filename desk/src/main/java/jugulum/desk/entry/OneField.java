@@ -118,13 +118,14 @@ public final class OneField<T> extends MeasureForm {
                 typed -> Parsers.sand(figures.get().words(), MassUnit.GRAM).apply(typed)));
     return new OneField<>(
         figures,
-        grams,
+        grams.takes(EntryField.Takes.SAND),
         "chargeG",
         mass ->
             new Measure.Charge(
-                mass.map(told -> OptionalDouble.of(told.grams())).orElse(OptionalDouble.empty())),
+                mass.map(told -> OptionalDouble.of(told.grams())).orElse(OptionalDouble.empty()),
+                grams.on()),
         measure ->
-            measure instanceof Measure.Charge(OptionalDouble told) && told.isPresent()
+            measure instanceof Measure.Charge(OptionalDouble told, var _) && told.isPresent()
                 ? Optional.of(
                     new Shown<>(
                         grams(figures.get().words(), told.getAsDouble()),
@@ -165,5 +166,6 @@ public final class OneField<T> extends MeasureForm {
   @Override
   void fill(Measure measure) {
     shown.apply(measure).ifPresent(one -> field.put(one.text(), one.value()));
+    field.from(measure.readOn());
   }
 }

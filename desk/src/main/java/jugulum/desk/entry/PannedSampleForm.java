@@ -43,7 +43,7 @@ public final class PannedSampleForm extends MeasureForm {
             words.of("form.panned.specks"),
             words.of("form.panned.specks.hint"),
             typed -> SpecksText.parse(words, cut, typed));
-    getChildren().addAll(sample, seen);
+    getChildren().addAll(sample.takes(EntryField.Takes.SAND), seen);
   }
 
   /** One more speck was seen. */
@@ -64,13 +64,14 @@ public final class PannedSampleForm extends MeasureForm {
         sample,
         seen,
         Map.of("sampleG", sample, "specks", seen),
-        (mass, specks) -> new PannedSample(mass.grams(), specks));
+        (mass, specks) -> new PannedSample(mass.grams(), specks, sample.on()));
   }
 
   @Override
   void fill(Measure measure) {
-    if (measure instanceof PannedSample(double grams, List<PannedSample.Seen> specks)) {
+    if (measure instanceof PannedSample(double grams, List<PannedSample.Seen> specks, var on)) {
       put(words, sample, grams);
+      sample.from(on);
       seen.put(
           specks.size() == 1
               ? Integer.toString(specks.getFirst().specks())

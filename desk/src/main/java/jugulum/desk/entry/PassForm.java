@@ -104,6 +104,9 @@ public final class PassForm extends MeasureForm {
                         "magnet-" + magnets.indexOf(one),
                         one.name(),
                         () -> magnet.fill(one.name()))));
+    lifted.takes(EntryField.Takes.SAND);
+    dropped.takes(EntryField.Takes.SAND);
+    gold.takes(EntryField.Takes.GOLD);
     more = new VBox(6, new FieldRow(List.of(minutes, gap, gold)), magnet, chips);
     showMore(false);
     getChildren().addAll(choice(), new FieldRow(List.of(lifted, dropped, specks)), more);
@@ -193,7 +196,8 @@ public final class PassForm extends MeasureForm {
                 down.map(MassText.Mass::grams).orElse(0.0),
                 seen.orElse(0),
                 mg,
-                how.get()));
+                how.get(),
+                lifted.on()));
   }
 
   /**
@@ -225,6 +229,7 @@ public final class PassForm extends MeasureForm {
     if (measure instanceof Pass pass) {
       from(pass.from());
       put(words, lifted, pass.liftedG());
+      lifted.from(pass.on());
       putOptional(words, dropped, pass.droppedBackG());
       specks.fill(Integer.toString(pass.specks()));
       pass.goldMg().ifPresent(mg -> putOptional(words, gold, Decimal.shifted(mg, -3)));

@@ -8,7 +8,6 @@ import java.util.OptionalInt;
 import java.util.function.Supplier;
 import javafx.scene.layout.FlowPane;
 import jugulum.core.ledger.Measure;
-import jugulum.core.ledger.ReadOn;
 import jugulum.core.units.MassText;
 import jugulum.core.weighing.Container;
 import jugulum.desk.kit.Buttons;
@@ -32,9 +31,6 @@ public final class SandWeightForm extends MeasureForm {
 
   /** How the weight shown was typed; empty where that is not known. */
   private Optional<String> given = Optional.empty();
-
-  /** The scale it came from then. */
-  private Optional<ReadOn> givenOn = Optional.empty();
 
   /** Makes an empty form. */
   public SandWeightForm(Supplier<Figures> figures, Containers containers) {
@@ -62,6 +58,7 @@ public final class SandWeightForm extends MeasureForm {
             words.of("form.moisture"),
             words.of("form.moisture.hint"),
             Parsers.optional(one -> Moisture.parse(words, one)));
+    gross.takes(EntryField.Takes.GROSS, seen -> seen.tare().ifPresent(tare::fill));
     offered.managedProperty().bind(offered.visibleProperty());
     getChildren().addAll(gross, new FieldRow(List.of(tare, moisture)), offered);
     offer();
@@ -133,19 +130,22 @@ public final class SandWeightForm extends MeasureForm {
                   whole.grams(),
                   grams,
                   share,
-                  whole.resolutionG(),
+                  resolutionG(gross, whole),
                   sd,
                   container.flatMap(Tare::name),
                   OptionalInt.empty(),
                   typed(),
-                  gross.isPut() ? givenOn : Optional.empty())
+                  gross.on())
               .ofBowl(bowl);
         });
   }
 
   /** What was typed now, or then. */
   private Optional<String> typed() {
-    return gross.isPut() ? given : Optional.of(gross.text());
+    if (gross.isPut()) {
+      return given;
+    }
+    return gross.on().isPresent() ? Optional.empty() : Optional.of(gross.text());
   }
 
   /** Remembers the container if one was told with its name. */
@@ -181,7 +181,7 @@ public final class SandWeightForm extends MeasureForm {
               ? Optional.of(new Moisture(weight.moisture(), weight.moistureSd()))
               : Optional.empty());
       given = weight.typed();
-      givenOn = weight.on();
+      gross.from(weight.on());
       bowl = weight.bowlNumber();
     }
   }

@@ -39,7 +39,7 @@ public final class WeighedSpecksForm extends MeasureForm {
             words.of("form.weighed-specks.mass"),
             words.of("form.weighed-specks.mass.hint"),
             typed -> Parsers.gold(words, smallGoldUnit()).apply(typed));
-    getChildren().add(new FieldRow(List.of(specks, mass)));
+    getChildren().add(new FieldRow(List.of(specks, mass.takes(EntryField.Takes.GOLD))));
   }
 
   /** So little is read in milligrams by whoever weighs in grams. */
@@ -57,16 +57,21 @@ public final class WeighedSpecksForm extends MeasureForm {
         Map.of("specks", specks, "milligrams", mass, "resolutionMg", mass),
         (count, together) ->
             new Measure.WeighedSpecks(
-                count, together.milligrams(), Decimal.shifted(together.resolutionG(), 3)));
+                count,
+                together.milligrams(),
+                Decimal.shifted(resolutionG(mass, together), 3),
+                mass.on()));
   }
 
   @Override
   void fill(Measure measure) {
-    if (measure instanceof Measure.WeighedSpecks(int count, double mg, double resolutionMg)) {
+    if (measure
+        instanceof Measure.WeighedSpecks(int count, double mg, double resolutionMg, var on)) {
       specks.fill(Integer.toString(count));
       mass.put(
           milligrams(words, mg),
           new MassText.Mass(Decimal.shifted(mg, -3), Decimal.shifted(resolutionMg, -3)));
+      mass.from(on);
     }
   }
 }

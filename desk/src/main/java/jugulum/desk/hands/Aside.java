@@ -12,6 +12,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
+import jugulum.core.passes.NextPass;
 import jugulum.core.shop.Shop;
 import jugulum.core.task.OneByOne;
 import jugulum.core.task.Task;
@@ -61,7 +62,8 @@ final class Aside extends VBox {
   private void ofStep(Step step, Worked worked, Shop shop, Figures figures, List<Node> parts) {
     readings(words.of("hands.before"), step.readings(), figures, parts);
     if (step.process() instanceof Process.MagnetRun && !step.passes().isEmpty()) {
-      OptionalDouble caught = worked.stillCaught(step, shop);
+      NextPass next = worked.nextPass(step, shop);
+      OptionalDouble caught = worked.stillCaught(step, next);
       if (caught.isPresent()) {
         parts.add(Parts.sentence(words.of("hands.still-caught"), "muted"));
         parts.add(
@@ -69,8 +71,7 @@ final class Aside extends VBox {
                 new Label(words.counted("hands.specks", (int) Math.round(caught.getAsDouble()))),
                 "hands-caught"));
       }
-      parts.add(
-          Parts.sentence(words.of("verdict", worked.nextPass(step, shop).verdict()), "strong"));
+      parts.add(Parts.sentence(words.of("verdict", next.verdict()), "strong"));
     }
   }
 

@@ -1,7 +1,5 @@
 package jugulum.desk.hands;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.List;
@@ -21,7 +19,7 @@ import jugulum.core.task.Part.Ask;
 import jugulum.core.task.Task;
 import jugulum.core.task.Tasks;
 import jugulum.core.units.MassUnit;
-import jugulum.core.weighing.Container;
+import jugulum.desk.entry.EntryField;
 import jugulum.desk.session.Latest;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.ScaleStand;
@@ -35,9 +33,6 @@ import jugulum.desk.words.Sentences;
  * by saying so. For the interface thread; knows no nodes.
  */
 final class Hands {
-  /** No weight is known to more places than that. */
-  private static final int PLACES = 6;
-
   private final Workbench workbench;
   private final Latest latest;
   private final ScaleStand scale;
@@ -167,24 +162,10 @@ final class Hands {
     if (isGross || asking.answers().isEmpty()) {
       readOn = scale.readOn();
     }
-    answer(grams(isGross ? seen.grams() : seen.netG()));
+    answer(workbench.words().typed(EntryField.grams(workbench.words(), seen.takenG(isGross))));
     if (isGross) {
-      tare(seen).ifPresent(this::answer);
+      seen.tare().ifPresent(this::answer);
     }
-  }
-
-  /** The container that is known by its weight, or was taken off by the scale itself. */
-  private static Optional<String> tare(ScaleView seen) {
-    return seen.isNet() ? Optional.of("0") : seen.pan().map(Container::name);
-  }
-
-  private static String grams(double grams) {
-    return BigDecimal.valueOf(grams)
-            .setScale(PLACES, RoundingMode.HALF_EVEN)
-            .stripTrailingZeros()
-            .toPlainString()
-        + " "
-        + MassUnit.GRAM.sign();
   }
 
   private void answer(String text) {
@@ -340,18 +321,14 @@ final class Hands {
     return isByItself;
   }
 
-  /** Something was heard from the scale. */
+  /** Takes what the scale shows where it is to be taken by itself. */
   void scaleSaid() {
-    boolean takes =
-        isByItself
-            && !isBusy
-            && typed.isEmpty()
-            && scale.view().get().ready()
-            && asking.part().filter(Hands::isWeighed).isPresent();
-    if (takes) {
+    if (isByItself
+        && !isBusy
+        && typed.isEmpty()
+        && scale.view().get().ready()
+        && asking.part().filter(Hands::isWeighed).isPresent()) {
       take();
-    } else {
-      changed.run();
     }
   }
 

@@ -16,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
+import jugulum.core.scale.ScaleRules;
 import jugulum.core.scale.ScaleView;
 import jugulum.core.shop.Scale;
 import jugulum.core.task.Part;
@@ -24,10 +25,13 @@ import jugulum.desk.kit.Ends;
 import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
+import jugulum.desk.scale.PlayedHand;
+import jugulum.desk.scale.PlayedHand.Load;
 import jugulum.desk.session.Beat;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
+import jugulum.desk.words.ScaleWords;
 import jugulum.desk.words.Words;
 
 /**
@@ -40,6 +44,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
 
   private static final double TYPE = 16;
   private static final double SMALLEST_TYPE = 15;
+  private static final double MOST_SAMPLE_G = 300;
 
   @Prologue private final Words words;
   private final Workbench workbench;
@@ -79,15 +84,9 @@ public final class HandsView extends BorderPane implements FocusFirst {
     this.aside = new Aside(words);
     this.pedal = new Pedal(workbench.preferences());
     tones =
-        Buttons.quiet(
-            "hands-tones", "", "F4", () -> workbench.preferences().sound(!hasTones()));
+        Buttons.quiet("hands-tones", "", "F4", () -> workbench.preferences().sound(!hasTones()));
     this.played = new PlayedHand(workbench.scale());
-    layOn =
-        Buttons.quiet(
-            "hands-lay-on",
-            words.of("hands.lay-on"),
-            "F7",
-            () -> played.layOn(hands.asking().part()));
+    layOn = Buttons.quiet("hands-lay-on", words.of("hands.lay-on"), "F7", this::layOn);
     takeOff = Buttons.quiet("hands-take-off", words.of("hands.take-off"), "F8", played::takeOff);
     take = Buttons.primary("hands-take", words.of("hands.take"), "Enter", hands::take);
     speck = Buttons.plain("hands-speck", words.of("hands.speck"), "+", hands::speck);
@@ -113,7 +112,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
     workbench.watch(workbench.projections().current(), _ -> refreshIfShown());
     workbench.watch(workbench.projections().shop(), _ -> refreshIfShown());
     workbench.watch(workbench.preferences().tones(), _ -> show());
-    workbench.watch(workbench.scale().view(), _ -> hands.scaleSaid());
+    workbench.watch(workbench.scale().view(), _ -> scaleSaid());
     beat.now().addListener((_, _, second) -> tick(second));
   }
 
@@ -181,6 +180,14 @@ public final class HandsView extends BorderPane implements FocusFirst {
     refreshIfShown();
   }
 
+  /** Only the reading hangs on the scale: ten lines a second leave the rest as it is. */
+  private void scaleSaid() {
+    if (isShown()) {
+      showReading();
+      hands.scaleSaid();
+    }
+  }
+
   private boolean isShown() {
     return getScene() != null;
   }
@@ -236,7 +243,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
       case F4 -> workbench.preferences().sound(!hasTones());
       case F6 -> hands.notThePan();
       case F2 -> pedal.learn();
-      case F7 -> played.layOn(hands.asking().part());
+      case F7 -> layOn();
       case F8 -> played.takeOff();
       default -> {
         return key.getCode() == KeyCode.SPACE;
@@ -305,7 +312,6 @@ public final class HandsView extends BorderPane implements FocusFirst {
                 one,
                 workbench.projections().shop().get(),
                 workbench.preferences().figures().get()));
-    setAccessibleText(words.beside(List.of(question.getText(), figure.getText(), unit.getText())));
   }
 
   private void showReading() {
@@ -334,11 +340,29 @@ public final class HandsView extends BorderPane implements FocusFirst {
       ring.show(
           seen.calm(),
           seen.state() == ScaleView.State.STEADY,
-          HandsWords.state(words, seen, workbench.scale().lost().get()),
+          ScaleWords.state(words, seen, workbench.scale().lost().get()),
           words.of("hands.step", figures.read(step, step)));
     }
     under.setText(part.map(one -> under(one, seen, scale, weighs)).orElse(""));
     Parts.shown(under, !under.getText().isEmpty());
+    setAccessibleText(words.beside(List.of(question.getText(), figure.getText(), unit.getText())));
+  }
+
+  private void layOn() {
+    hands
+        .asking()
+        .part()
+        .ifPresent(
+            part -> {
+              switch (part.ask()) {
+                case GROSS -> played.layOn(Load.PAN_WITH_SAND, part.high());
+                case TARE -> played.layOn(Load.PAN, part.high());
+                case SAMPLE -> played.layOn(Load.SAND, Math.min(part.high() / 2, MOST_SAMPLE_G));
+                default ->
+                    played.layOn(
+                        part.unit() == Part.Unit.GOLD ? Load.GOLD : Load.SAND, part.high());
+              }
+            });
   }
 
   private static boolean hears(ScaleView seen) {
@@ -365,7 +389,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
     }
     if (weighs && hears(seen)) {
       double step = scale.get().stepG();
-      double least = scale.get().rules(List.of()).smallestG(0);
+      double least = ScaleRules.smallestG(step, 0);
       boolean isLittle =
           part.unit() == Part.Unit.GOLD && seen.netG() > 5 * step && seen.netG() < least;
       return isLittle

@@ -6,7 +6,6 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.Route;
-import jugulum.core.scale.Heard;
 import jugulum.core.scale.ScaleView;
 import jugulum.core.shop.Shop;
 import jugulum.core.task.OneByOne;
@@ -97,28 +96,6 @@ final class HandsWords {
           typed);
     }
     return Parsers.sentence(words, slip);
-  }
-
-  /** How the scale stands, in a word or two. */
-  static String state(Words words, ScaleView seen, Optional<String> lost) {
-    if (lost.isPresent()) {
-      return words.of("scale.lost");
-    }
-    return seen.fault().map(heard -> fault(words, heard)).orElseGet(() -> stands(words, seen));
-  }
-
-  private static String stands(Words words, ScaleView seen) {
-    return words.of("scale.state", seen.state());
-  }
-
-  private static String fault(Words words, Heard heard) {
-    return switch (heard) {
-      case Heard.Garbled _ -> words.of("scale.garbled");
-      case Heard.NoWeight(String line) -> words.of("scale.no-weight", line);
-      case Heard.Half(String line) -> words.of("scale.half", line);
-      case Heard.Strange(String word, var _) -> words.of("scale.strange", word);
-      case Heard.Weight _ -> "";
-    };
   }
 
   /** What is on the scale, and what is taken off it. */

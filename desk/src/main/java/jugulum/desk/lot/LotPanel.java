@@ -3,7 +3,6 @@ package jugulum.desk.lot;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -21,8 +20,6 @@ import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.LotMass;
 import jugulum.core.specks.PoissonRange;
-import jugulum.core.task.Task;
-import jugulum.core.task.Tasks;
 import jugulum.desk.entry.AssayForm;
 import jugulum.desk.entry.GoldWeightForm;
 import jugulum.desk.entry.KnownGoldForm;
@@ -54,9 +51,6 @@ import jugulum.desk.words.Words;
  */
 public final class LotPanel extends Panel {
   private static final double CONFIDENCE = 0.95;
-
-  private static final Set<Task.Kind> ASKED =
-      Set.of(Task.Kind.WEIGH, Task.Kind.WEIGH_GOLD, Task.Kind.LOOK_OVER);
 
   private final Words words;
   private final LotId lot;
@@ -125,8 +119,7 @@ public final class LotPanel extends Panel {
     }
     Parts.shown(entry, open);
     boolean isAsked =
-        Tasks.of(worked, desk.shop(), worked.batch().route(), desk.now()).stream()
-            .anyMatch(task -> ASKED.contains(task.kind()) && task.isOf(lot));
+        desk.open(worked).stream().anyMatch(task -> task.isOf(lot) && task.isOfTheLotItself());
     move(entry, isAsked ? dock() : entryPlace);
     Optional<Step> taker = worked.network().taker(lot);
     Onward ways =

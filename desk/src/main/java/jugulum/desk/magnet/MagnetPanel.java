@@ -22,9 +22,7 @@ import jugulum.core.magnet.Ladder;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
-import jugulum.core.shop.Shop;
 import jugulum.core.task.Task;
-import jugulum.core.task.Tasks;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.LadderChart;
 import jugulum.desk.entry.PassForm;
@@ -120,7 +118,7 @@ public final class MagnetPanel extends StepPanel {
   @Override
   protected void showOwn(Worked worked, Step now, Figures figures) {
     isPassAsked =
-        Tasks.of(worked, desk.shop(), worked.batch().route(), desk.now()).stream()
+        desk.open(worked).stream()
             .anyMatch(task -> task.kind() == Task.Kind.PASS && task.isOf(step));
     move(record, isPassAsked ? dock() : recordPlace);
     passes.show(now.readings(), figures, !worked.batch().closed());
@@ -128,7 +126,7 @@ public final class MagnetPanel extends StepPanel {
     int made = now.passes().size();
     NextPass next = worked.nextPass(now, desk.shop());
     Parts.shown(trapped, next.removal().state() == Removal.State.DECLINING);
-    trapped.getChildren().setAll(trapped(next, worked, now, desk.shop(), figures));
+    trapped.getChildren().setAll(trapped(next, worked, now, figures));
     decline(now.catches(next.speckMg()), next.removal().nextCatch());
     advice.getChildren().setAll(PassAdvice.of(next, desk.shop(), figures));
     advice.getChildren().addAll(strays(worked, now, figures));
@@ -147,8 +145,7 @@ public final class MagnetPanel extends StepPanel {
         LadderChart.spoken(words, catches, next));
   }
 
-  private static List<Node> trapped(
-      NextPass next, Worked worked, Step now, Shop shop, Figures figures) {
+  private static List<Node> trapped(NextPass next, Worked worked, Step now, Figures figures) {
     Words words = figures.words();
     Removal removal = next.removal();
     if (removal.state() != Removal.State.DECLINING) {
@@ -169,7 +166,7 @@ public final class MagnetPanel extends StepPanel {
             new Label(
                 words.counted(
                     "trapped.specks",
-                    (int) Math.round(worked.stillCaught(now, shop).orElseThrow()))),
+                    (int) Math.round(worked.stillCaught(now, next).orElseThrow()))),
             "trapped");
     String range =
         words.of(

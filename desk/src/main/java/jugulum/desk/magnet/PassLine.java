@@ -11,11 +11,13 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.Reading;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Room;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /** The cells of one pass. */
@@ -57,7 +59,10 @@ final class PassLine {
     Measure.Pass pass = (Measure.Pass) reading.measure();
     shown = Optional.of(reading);
     number.setText(figures.words().of("pass.from", pass.from(), name));
-    lifted.setText(figures.sand(pass.liftedG()));
+    String weight = figures.sand(pass.liftedG());
+    boolean isDoubtful = pass.on().filter(ReadOn::isDoubtful).isPresent();
+    lifted.setText(isDoubtful ? figures.words().of("pass.doubtful", weight) : weight);
+    lifted.setAccessibleText(Sentences.measure(pass, figures));
     dropped.setText(figures.sand(pass.droppedBackG()));
     specks.setText(
         pass.goldMg().isPresent()

@@ -6,11 +6,13 @@ import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import jugulum.book.batch.RunLines.Ran;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
+import jugulum.core.task.Task;
 import jugulum.desk.entry.Containers;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.session.Outcome;
@@ -58,6 +60,9 @@ public interface Desk {
 
   /** Plans the cuts of a lot. */
   void plan(LotId lot);
+
+  /** What is open now of the batch shown. */
+  List<Task> open(Worked worked);
 
   /** The time. */
   Instant now();

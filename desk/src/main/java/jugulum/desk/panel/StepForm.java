@@ -2,7 +2,6 @@ package jugulum.desk.panel;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -20,7 +19,6 @@ import jugulum.core.ledger.Process;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
 import jugulum.core.task.Task;
-import jugulum.core.task.Tasks;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Outcome;
@@ -32,9 +30,6 @@ import jugulum.desk.words.Words;
 
 /** Starts a step on a lot; what differs by kind of step is in the classes below it. */
 public abstract class StepForm extends Panel {
-  private static final Set<Task.Kind> ASKED_FIRST =
-      Set.of(Task.Kind.WEIGH, Task.Kind.WEIGH_GOLD, Task.Kind.LOOK_OVER);
-
   private final Words words;
   protected final LotId lot;
   protected final Desk desk;
@@ -94,16 +89,16 @@ public abstract class StepForm extends Panel {
   }
 
   /**
-   * What the lot itself still asks for cannot be had once it is in the machine: the first Enter says
-   * so, the next one means it.
+   * What the lot itself still asks for cannot be had once it is in the machine: the first Enter
+   * says so, the next one means it.
    */
   private boolean asksFirst() {
     Optional<Task> open =
         worked.stream()
             .flatMap(
                 now ->
-                    Tasks.of(now, desk.shop(), now.batch().route(), desk.now()).stream()
-                        .filter(task -> task.isOf(lot) && ASKED_FIRST.contains(task.kind())))
+                    desk.open(now).stream()
+                        .filter(task -> task.isOf(lot) && task.isOfTheLotItself()))
             .findFirst();
     if (open.isEmpty() || open.map(Task::key).equals(asked)) {
       return false;

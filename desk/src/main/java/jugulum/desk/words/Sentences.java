@@ -158,12 +158,16 @@ public final class Sentences {
 
   /** A reading as it was made. */
   public static String measure(Measure measure, Figures figures) {
+    return onScale(figures.words(), read(measure, figures), measure.readOn());
+  }
+
+  private static String read(Measure measure, Figures figures) {
     Words words = figures.words();
     return switch (measure) {
-      case Measure.SandWeight weight -> onScale(words, sandWeight(weight, figures), weight.on());
-      case Measure.GoldWeight(double mass, double resolution, var _, var on) ->
-          onScale(words, words.of("measure.gold", figures.read(mass, resolution)), on);
-      case Measure.WeighedSpecks(int specks, double mg, double _) ->
+      case Measure.SandWeight weight -> sandWeight(weight, figures);
+      case Measure.GoldWeight(double mass, double resolution, var _, var _) ->
+          words.of("measure.gold", figures.read(mass, resolution));
+      case Measure.WeighedSpecks(int specks, double mg, double _, var _) ->
           words.counted("measure.weighed-specks", specks, figures.gold(mg));
       case Measure.Fineness(double fraction, double sd) ->
           words.of("measure.fineness", words.fixed(fraction * 1000, 0), words.fixed(sd * 1000, 0));
@@ -204,7 +208,7 @@ public final class Sentences {
                           words.of("measure.running", state),
                           figures.clock(at)))
               .orElseGet(() -> words.of("measure.running", state));
-      case Measure.Charge(var grams) ->
+      case Measure.Charge(var grams, var _) ->
           grams.isPresent()
               ? words.of("measure.charge.weighed", figures.sand(grams.getAsDouble()))
               : words.of("measure.charge");

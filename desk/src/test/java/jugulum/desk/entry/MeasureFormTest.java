@@ -109,6 +109,12 @@ class MeasureFormTest {
         new Measure.Setting("charge", 151.234_567),
         new Measure.Charge(OptionalDouble.of(317.514_659)),
         new Measure.Charge(NONE),
+        new Measure.Charge(OptionalDouble.of(317.514_659), Optional.of(ON)),
+        new Measure.WeighedSpecks(50, 12.345_678, 0.1, Optional.of(ON)),
+        new Measure.PannedSample(
+            250.123_456, List.of(new Measure.PannedSample.Seen(CUT, 7)), Optional.of(ON)),
+        new Measure.Pass(
+            From.HEAP, 3_514.067_89, 63.456_789, 19, NONE, Optional.empty(), Optional.of(ON)),
         new Measure.FeedRate(21.987_654),
         new Measure.Running(
             Measure.Running.State.STARTED, Optional.of(Instant.parse("2026-11-18T09:03:00Z"))),
