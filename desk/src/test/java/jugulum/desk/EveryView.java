@@ -1,6 +1,7 @@
 package jugulum.desk;
 
 import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.D;
 import static javafx.scene.input.KeyCode.DIGIT1;
 import static javafx.scene.input.KeyCode.DIGIT2;
 import static javafx.scene.input.KeyCode.DIGIT3;
@@ -14,7 +15,9 @@ import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.F11;
 import static javafx.scene.input.KeyCode.G;
+import static javafx.scene.input.KeyCode.M;
 import static javafx.scene.input.KeyCode.N;
+import static javafx.scene.input.KeyCode.O;
 import static javafx.scene.input.KeyCode.S;
 import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.U;
@@ -40,8 +43,7 @@ final class EveryView {
       person.press(CONTROL, view);
       look.at(person, theme + " " + view);
     }
-    for (String part :
-        List.of("cuts-part-SIZES", "cuts-part-MAGNET", "cuts-part-HANDLING", "cuts-part-PLAN")) {
+    for (String part : List.of("cuts-part-SIZES", "cuts-part-PLAN")) {
       person.press(CONTROL, DIGIT2).click(part);
       look.at(person, theme + " " + part);
     }
@@ -118,7 +120,13 @@ final class EveryView {
   /** Another batch, screened into eight cuts of which none is weighed yet. */
   private static void eightUnweighed(Person person, String theme, Look look) {
     person.openInOneFrame("Saltergill 3");
-    person.press(S).type("stack", "16 20 30 50 70 100 140").press(ENTER);
+    person.open(1).press(D);
+    look.at(person, theme + " is it dry");
+    person.press(ESCAPE).press(M).press(O).type("school-magnetite", "60");
+    look.at(person, theme + " magnet or not");
+    person.press(ESCAPE).press(ESCAPE).press(S).click("water");
+    look.at(person, theme + " water and lifts");
+    person.press(ESCAPE).type("stack", "16 20 30 50 70 100 140").press(ENTER);
     look.at(person, theme + " eight cuts, none weighed");
     for (String bucket : List.of("bucket-OVERSIZE", "bucket-TAILINGS", "station-1-1")) {
       person.click(bucket);

@@ -106,6 +106,26 @@ public record Advice(
         : OptionalDouble.empty();
   }
 
+  /**
+   * What is left for each hour at the bench, over the 95 % range of the gold won; empty without
+   * terms, where nothing is won, and for an assay, which wins knowledge.
+   */
+  public Optional<Band> moneyPerHourRange() {
+    return money
+        .filter(_ -> kind != Kind.ASSAY)
+        .flatMap(sum -> won.filter(gold -> gold.milligrams() > 0).map(gold -> perHour(sum, gold)));
+  }
+
+  private Band perHour(Money sum, GoldRange gold) {
+    double perMg = sum.brings() / gold.milligrams();
+    double less = sum.wages() + sum.costs();
+    double usual = moneyPerHour().getAsDouble();
+    return new Band(
+        Math.min(usual, (gold.lowMg() * perMg - less) / minutes * 60),
+        usual,
+        Math.max(usual, (gold.highMg() * perMg - less) / minutes * 60));
+  }
+
   /** The gold won in each hour at the bench, in mg; 0 where none can be told. */
   public double goldPerHourMg() {
     return won.map(GoldRange::milligrams).orElse(0.0) / minutes * 60;

@@ -128,7 +128,7 @@ final class GoldPart {
                 Sentences.cut(shown.words(), cut),
                 Grid.cell(Sentences.share(shown.words(), recovery), "strong"),
                 shown.words().range(recovery),
-                new RangeBar(shown.words(), recovery, from)));
+                RangeBar.of(shown.words(), recovery, from)));
     return grid;
   }
 

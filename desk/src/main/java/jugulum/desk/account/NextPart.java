@@ -2,7 +2,10 @@ package jugulum.desk.account;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Account;
 import jugulum.core.advice.Advice;
@@ -13,18 +16,27 @@ import jugulum.desk.words.AdviceWords;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
-/** What to do next with every lot, the best first, each with its sums. */
+/** What to do next with every lot: ranked bars, the best first, and the sums of the one chosen. */
 final class NextPart {
+  private static final double SUMS_WIDTH = 330;
+
   private final Words words;
   private final Segments<By> by =
       new Segments<>("advice-by", List.of(By.values()), one -> words.of("advice.by", one));
-  private final VBox list = new VBox(10);
-  private final VBox all = new VBox(14, by, list);
+  private final VBox left = new VBox(10);
+  private final VBox sums = new VBox(10);
+  private final HBox all = new HBox(28, left, sums);
   private Optional<Shown> shown = Optional.empty();
+  private Optional<AdviceBars.Key> chosen = Optional.empty();
 
   NextPart(Words words) {
     this.words = words;
     super();
+    sums.setId("advice-sums");
+    sums.setMinWidth(SUMS_WIDTH);
+    sums.setPrefWidth(SUMS_WIDTH);
+    sums.setPadding(new Insets(40, 0, 0, 0));
+    HBox.setHgrow(left, Priority.ALWAYS);
     by.onChange(() -> shown.ifPresent(this::fill));
   }
 
@@ -35,20 +47,39 @@ final class NextPart {
   }
 
   private void fill(Shown now) {
-    list.getChildren().clear();
+    left.getChildren().setAll(by);
+    sums.getChildren().clear();
     if (now.account().isEmpty()) {
-      list.getChildren().add(Parts.sentence(words.of("advice.waiting"), "muted"));
+      left.getChildren().add(Parts.sentence(words.of("advice.waiting"), "muted"));
       return;
     }
     Account account = now.account().get();
-    list.getChildren().add(Parts.sentence(AdviceWords.terms(words, account), "muted"));
-    AdviceWords.nothingPays(words, account)
-        .ifPresent(sentence -> list.getChildren().add(Parts.sentence(sentence)));
     List<Advice> advice = account.advice(by.chosen());
-    advice.forEach(one -> list.getChildren().add(box(one, account, now.figures())));
+    AdviceWords.nothingPays(words, account)
+        .ifPresent(sentence -> left.getChildren().add(Parts.sentence(sentence)));
     if (advice.isEmpty()) {
-      list.getChildren().add(Parts.sentence(words.of("advice.none"), "muted"));
+      left.getChildren().add(Parts.sentence(words.of("advice.none"), "muted"));
+      return;
     }
+    Advice first =
+        advice.stream()
+            .filter(one -> chosen.equals(Optional.of(AdviceBars.Key.of(one))))
+            .findFirst()
+            .orElse(advice.getFirst());
+    left.getChildren()
+        .add(AdviceBars.of(advice, first, account, now.figures(), one -> choose(one, now)));
+    tell(first, account, now.figures());
+  }
+
+  private void choose(Advice one, Shown now) {
+    chosen = Optional.of(AdviceBars.Key.of(one));
+    tell(one, now.account().orElseThrow(), now.figures());
+  }
+
+  private void tell(Advice one, Account account, Figures figures) {
+    sums.getChildren()
+        .setAll(
+            box(one, account, figures), Parts.sentence(AdviceWords.terms(words, account), "muted"));
   }
 
   /** One piece of advice as a boxed remark. */

@@ -7,35 +7,55 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import jugulum.core.check.Band;
 import jugulum.core.gold.Recovery;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Words;
 
-/** A recovery as a dot on its range, from where the lowest of several begins to 100 %. */
+/** A value as a dot on its range; bars of one scale can be compared. */
 final class RangeBar extends Pane {
   private static final double LENGTH = 140;
   private static final double MIDDLE = 9;
+  private static final double DOT = 10;
 
-  private final double from;
+  private final Span span;
+
+  /** What all bars of one kind begin and end with; from below to. */
+  record Span(double from, double to) {}
 
   /**
    * A bar.
    *
-   * @param from the share at its left end, 0 to 0.9
+   * @param band the value and its range
+   * @param spoken what it shows, in words
    */
-  RangeBar(Words words, Recovery recovery, double from) {
-    this.from = from;
+  RangeBar(Span span, Band band, String spoken) {
+    this.span = span;
     getStyleClass().add("range-bar");
     setPrefSize(LENGTH, 2 * MIDDLE);
     setMinSize(LENGTH, 2 * MIDDLE);
-    double low = x(recovery.low());
-    double high = x(recovery.high());
+    double low = x(band.low());
+    double high = x(band.high());
+    getChildren().add(part("range-rail", 0, LENGTH, 1));
+    if (span.from() < 0 && span.to() > 0) {
+      getChildren().add(part("range-zero", x(0), 1, 2 * MIDDLE));
+    }
     getChildren()
         .addAll(
-            part("range-rail", 0, LENGTH, 1),
             part("range-span", low, Math.max(3, high - low), 3),
-            part("range-dot", x(recovery.share()) - 5, 10, 10));
-    setAccessibleText(words.of("account.range.head"));
+            part("range-dot", x(band.usual()) - DOT / 2, DOT, DOT));
+    setAccessibleText(spoken);
+  }
+
+  /** A recovery, from where the lowest of several begins to 100 %. */
+  static RangeBar of(Words words, Recovery recovery, double from) {
+    return new RangeBar(
+        new Span(from, 1),
+        new Band(
+            Math.min(recovery.low(), recovery.share()),
+            recovery.share(),
+            Math.max(recovery.high(), recovery.share())),
+        words.of("account.range.head"));
   }
 
   /** Where bars of several recoveries begin: a whole tenth below the lowest end. */
@@ -58,8 +78,8 @@ final class RangeBar extends Pane {
     return scale;
   }
 
-  private double x(double share) {
-    return LENGTH * Math.clamp((share - from) / (1 - from), 0, 1);
+  private double x(double value) {
+    return LENGTH * Math.clamp((value - span.from()) / (span.to() - span.from()), 0, 1);
   }
 
   private static Region part(String style, double x, double width, double height) {

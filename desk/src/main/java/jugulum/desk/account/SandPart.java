@@ -132,18 +132,16 @@ final class SandPart {
             ? plusMinus(lot, Math.max(0, adjusted.value().getAsDouble()), adjusted.sd(), figures)
             : "";
     boolean checked = adjusted.state() == Adjusted.State.REDUNDANT;
-    String verdict =
-        suspect
-            ? words.of("balance.suspect")
-            : checked
-                ? words.fixed(adjusted.measurementTest(), 1)
-                : words.of("balance.state", adjusted.state());
+    Node pull =
+        checked
+            ? new PullBar(words, Math.copySign(adjusted.measurementTest(), adjusted.adjustment()))
+            : Grid.cell(words.of("balance.state", adjusted.state()), "muted");
     grid.line(
         Sentences.lot(words, lot),
         measured,
         value,
         checked ? signed(adjusted.adjustment(), figures) : "",
-        Grid.cell(verdict, suspect ? "loss-text" : "muted"));
+        suspect ? new VBox(pull, Grid.cell(words.of("balance.suspect"), "loss-text")) : pull);
   }
 
   /** Gold is written as gold, sand as sand. */

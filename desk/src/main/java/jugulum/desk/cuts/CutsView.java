@@ -30,10 +30,7 @@ import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
-/**
- * Everything about sizes: planning the cuts of a lot, its size curve, and the handling around
- * screening.
- */
+/** Everything about sizes: planning the cuts of a lot, and its size curve. */
 public final class CutsView extends BorderPane implements FocusFirst {
   private static final double LOT_WIDTH = 300;
 
@@ -46,8 +43,6 @@ public final class CutsView extends BorderPane implements FocusFirst {
       new Segments<>("cuts-part", List.of(Part.values()), part -> words.of("cuts.part", part));
   private final PlanPane plan;
   private final SizesPane sizes;
-  private final MagnetPane magnet;
-  private final HandlingPane handling = new HandlingPane(words);
   private final Map<Part, Node> panes = new EnumMap<>(Part.class);
   private Optional<BatchId> shown = Optional.empty();
   private boolean filling;
@@ -55,9 +50,7 @@ public final class CutsView extends BorderPane implements FocusFirst {
   /** What the view is parted in. */
   private enum Part {
     PLAN,
-    SIZES,
-    MAGNET,
-    HANDLING
+    SIZES
   }
 
   /**
@@ -74,9 +67,6 @@ public final class CutsView extends BorderPane implements FocusFirst {
     this.sizes = new SizesPane(workbench, picker);
     panes.put(Part.PLAN, plan);
     panes.put(Part.SIZES, sizes);
-    this.magnet = new MagnetPane(workbench);
-    panes.put(Part.MAGNET, magnet);
-    panes.put(Part.HANDLING, handling);
     getStyleClass().add("page");
     setId("cuts-view");
     lots.setPrefWidth(LOT_WIDTH);
@@ -169,17 +159,6 @@ public final class CutsView extends BorderPane implements FocusFirst {
     switch (parts.chosen()) {
       case PLAN -> plan.show(key());
       case SIZES -> sizes.show(key());
-      case MAGNET -> magnet.show(key());
-      case HANDLING ->
-          handling.show(
-              key(),
-              workbench
-                  .projections()
-                  .current()
-                  .get()
-                  .worked()
-                  .flatMap(now -> chosen().map(id -> now.sand().mass(id).grams()))
-                  .orElse(0.0));
     }
   }
 

@@ -18,6 +18,9 @@ public final class Keys {
   /** Where a button keeps its key. */
   static final String KEY = "jugulum.key";
 
+  /** The style class of what is folded away: the keys of its buttons act all the same. */
+  static final String FOLDED = "folded";
+
   private Keys() {}
 
   /** Presses the visible button below a node whose key was pressed; gives whether there was one. */
@@ -47,7 +50,8 @@ public final class Keys {
   }
 
   private static Stream<Button> buttons(Node node) {
-    if (!node.isVisible() || node.isDisabled()) {
+    boolean isFolded = node.getStyleClass().contains(FOLDED);
+    if (!node.isVisible() && !isFolded || node.isDisabled()) {
       return Stream.empty();
     }
     if (node instanceof Button button) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
@@ -34,6 +35,7 @@ import jugulum.desk.entry.WeighedSpecksForm;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
+import jugulum.desk.kit.Wrapping;
 import jugulum.desk.panel.CorrectPanel;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
@@ -140,11 +142,23 @@ public final class LotPanel extends Panel {
     } else if (open && now.material() != Material.GOLD) {
       next.getChildren().add(NextBox.of(worked, now, desk));
     }
-    if (open && now.material() == Material.FEED) {
-      next.getChildren()
-          .add(
-              Buttons.quiet(
-                  "change", words.of("lot.batch"), "B", () -> desk.push(new BatchPanel(desk))));
+    Optional<Button> dry =
+        Optional.of(
+                Buttons.quiet(
+                    "is-dry",
+                    words.of("drying.title"),
+                    "D",
+                    () -> desk.push(new DryingPanel(lot, desk))))
+            .filter(_ -> taker.isEmpty() && now.material() != Material.GOLD);
+    Optional<Button> change =
+        Optional.of(
+                Buttons.quiet(
+                    "change", words.of("lot.batch"), "B", () -> desk.push(new BatchPanel(desk))))
+            .filter(_ -> now.material() == Material.FEED);
+    if (open) {
+      Wrapping more = new Wrapping(8, 4);
+      Stream.of(dry, change).flatMap(Optional::stream).forEach(more.getChildren()::add);
+      next.getChildren().add(more);
     }
   }
 

@@ -17,6 +17,7 @@ import jugulum.core.ledger.Route.Leg;
 import jugulum.core.task.NextLeg;
 import jugulum.desk.finish.FinishForm;
 import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.lot.FatePanel.Fate;
@@ -38,8 +39,11 @@ final class NextBox extends VBox {
     FlowPane buttons = new Wrapping(8, 8);
     buttons.getChildren().addAll(ways);
     getChildren().add(Parts.section(words.of("next.title")));
-    first.ifPresent(getChildren()::add);
-    getChildren().add(buttons);
+    first.ifPresentOrElse(
+        byRoute ->
+            getChildren()
+                .addAll(byRoute, new Fold("next-more", words.of("next.more"), "V", buttons)),
+        () -> getChildren().add(buttons));
   }
 
   /** What the route of the batch does with it next, first and big. */

@@ -15,6 +15,7 @@ import jugulum.core.ledger.Process.MagnetRun.Medium;
 import jugulum.core.ledger.Process.MagnetRun.Way;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
+import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
 import jugulum.desk.panel.Desk;
@@ -73,6 +74,14 @@ public final class MagnetForm extends StepForm {
             dust,
             Parts.advice("caution", words.of("caution.magnet.title"), words.of("caution.magnet")));
     addButtons(words.of("magnet.start"));
+    getChildren()
+        .add(
+            Parts.row(
+                Buttons.quiet(
+                    "school",
+                    words.of("school.title"),
+                    "O",
+                    () -> desk.push(new SchoolPanel(lot, desk)))));
     follow();
   }
 

@@ -12,6 +12,7 @@ import jugulum.core.ledger.StepId;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
@@ -41,8 +42,7 @@ final class StepFooter extends VBox {
           Parsers.text(words, "refusal.REASON_MISSING"));
   private final Button done;
   private final Label notesTitle = Parts.section(words.of("step.notes"));
-  private final Label mistakeTitle = Parts.section(words.of("step.mistake"));
-  private final VBox mistake;
+  private final Fold wrong;
   private boolean finished;
 
   StepFooter(StepId step, Desk desk) {
@@ -59,11 +59,12 @@ final class StepFooter extends VBox {
             () -> desk.submit(new Edit.FinishStep(step, !finished)));
     note.field().setOnAction(_ -> note.read().ifPresent(this::addNote));
     reason.field().setOnAction(_ -> withdraw());
-    mistake =
+    VBox mistake =
         new VBox(
             8, reason, Buttons.quiet("withdraw", words.of("step.withdraw"), "", this::withdraw));
     mistake.getStyleClass().add("mistake");
-    getChildren().addAll(notesTitle, notes, note, done, mistakeTitle, mistake);
+    wrong = new Fold("step-mistake", words.of("step.mistake"), "Y", mistake);
+    getChildren().addAll(notesTitle, notes, note, done, wrong);
   }
 
   /** Goes to where a note is typed, after the key that asked for it was typed elsewhere. */
@@ -107,6 +108,6 @@ final class StepFooter extends VBox {
     boolean open = !worked.batch().closed();
     Parts.shown(notes, !now.notes().isEmpty());
     Parts.shown(notesTitle, open || !now.notes().isEmpty());
-    List.of(note, done, mistakeTitle, mistake).forEach(part -> Parts.shown(part, open));
+    List.of(note, done, wrong).forEach(part -> Parts.shown(part, open));
   }
 }

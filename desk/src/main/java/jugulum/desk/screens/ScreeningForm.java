@@ -71,7 +71,13 @@ public final class ScreeningForm extends StepForm {
             stack,
             choice,
             cuts,
-            Buttons.plain("plan-cuts", words.of("screening.plan"), "P", () -> desk.plan(lot)));
+            Parts.row(
+                Buttons.plain("plan-cuts", words.of("screening.plan"), "P", () -> desk.plan(lot)),
+                Buttons.quiet(
+                    "water",
+                    words.of("handling.title"),
+                    "W",
+                    () -> desk.push(new WaterPanel(lot, desk)))));
     addButtons(words.of("screening.start"));
   }
 

@@ -139,9 +139,13 @@ class AccountViewTest extends OnTheDemoBook {
       assertThat(person.everything()).contains("kept so far", "Magnet: −20 +50");
       person.click("account-part-NEXT");
       assertThat(person.everything())
-          .contains("Chance that it pays", "as told on 1 Oct 2026", "leave it.");
+          .contains("Chance that it pays", "as told on 1 Oct 2026", "leave it.", "money an hour");
+      String first = person.text("advice-sums");
+      person.click("advice-2");
+      assertThat(person.text("advice-sums")).isNotEqualTo(first);
       person.click("advice-by-GOLD");
-      assertThat(person.everything()).contains("of free gold is in there", "sell it as it is");
+      assertThat(person.text("advice-sums"))
+          .contains("gold, free and hidden, is in there", "sell it as it is");
       person.click("account-part-SMELTS");
       assertThat(person.everything())
           .contains(

@@ -3,6 +3,8 @@ package jugulum.desk.cuts;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.DIGIT2;
 import static javafx.scene.input.KeyCode.DIGIT3;
+import static javafx.scene.input.KeyCode.M;
+import static javafx.scene.input.KeyCode.O;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jugulum.core.ledger.LotId;
@@ -26,26 +28,23 @@ class AnotherBatchTest extends OnTheDemoBook {
   @Test
   void magnetOrNotShowsTheSandOfTheBatchOnTheBench() {
     try (Person person = Person.at(book)) {
-      on(person, "Saltergill 3", "MAGNET")
-          .type("school-magnetite", "60")
-          .type("school-gold", "4000");
+      person.openInOneFrame("Saltergill 3");
+      person.open(1).press(M).press(O).type("school-magnetite", "60").type("school-gold", "4000");
       assertThat(person.text("school-sand")).isEqualTo("27.394");
-      on(person, "Tarnbeck 7", "MAGNET");
-      assertThat(person.text("school-sand")).as("22.23 kg dry").startsWith("22.2");
+      person.openInOneFrame("Fernhollow 12");
+      int waiting =
+          person.batch().lots().stream()
+              .filter(
+                  lot ->
+                      person.workbench().projections().current().get().worked().stream()
+                          .anyMatch(now -> now.network().taker(lot.id()).isEmpty()))
+              .map(lot -> lot.id().number())
+              .findFirst()
+              .orElseThrow();
+      person.open(waiting).press(M).press(O);
+      assertThat(person.text("school-sand")).isNotEqualTo("27.394");
       assertThat(person.text("school-magnetite")).isNotEqualTo("60");
       assertThat(person.text("school-gold")).isNotEqualTo("4000");
-    }
-  }
-
-  @Test
-  void handlingShowsTheSandOfTheBatchOnTheBench() {
-    try (Person person = Person.at(book)) {
-      on(person, "Saltergill 3", "HANDLING");
-      String one = person.text("handling-sand");
-      on(person, "Tarnbeck 7", "HANDLING");
-      assertThat(person.text("handling-sand")).isNotEqualTo(one);
-      on(person, "Saltergill 3", "HANDLING");
-      assertThat(person.text("handling-sand")).isEqualTo(one);
     }
   }
 

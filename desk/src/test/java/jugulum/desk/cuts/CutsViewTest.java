@@ -268,27 +268,4 @@ class CutsViewTest extends OnTheDemoBook {
       assertThat(person.batch().lots().getFirst().latest(Measure.SizeAnalysis.class)).isEmpty();
     }
   }
-
-  @Test
-  void waterLiftsAndDryingAreWorkedOut() {
-    try (Person person = Person.at(book)) {
-      person.press(CONTROL, DIGIT2).click("cuts-part-HANDLING");
-      person.type("handling-sand", "12").type("handling-per-kg", "5").type("handling-flow", "6");
-      assertThat(person.text("water-answer")).isEqualTo("60 litres, 10 min");
-      person.type("handling-sand", "38.36").type("handling-moisture", "20");
-      assertThat(person.text("lift-answer")).contains("4 lifts for 47.9 kg wet");
-      person
-          .type("drying-earlier", "6000")
-          .type("drying-later", "5700")
-          .type("drying-hours", "1.5")
-          .type("drying-left", "5");
-      assertThat(person.text("dry-answer")).contains("Not dry yet", "3.51 % an hour", "1 h 26");
-      person.type("drying-later", "5999").type("drying-hours", "1");
-      assertThat(person.text("dry-answer")).startsWith("Dry");
-      person.type("drying-later", "6100");
-      assertThat(person.text("drying-later-error")).contains("gets lighter");
-      person.type("handling-bucket", "20");
-      assertThat(person.text("handling-bucket-error")).contains("more than one lift");
-    }
-  }
 }

@@ -87,7 +87,7 @@ class SheetTest extends OnTheDemoBook {
               "Shaker table",
               "Bolted down",
               "Tilt, usually 2 to 4 °",
-              "This cut suits it");
+              "In size this cut suits it");
       person.type("dial-tilt", "3").press(ENTER).type("dial-strokes", "290").press(ENTER);
       assertThat(last(person).setting("tilt")).hasValue(3);
       person
@@ -128,7 +128,7 @@ class SheetTest extends OnTheDemoBook {
       person.click("station-2-5").press(G);
       assertThat(person.text("machine-why"))
           .contains(
-              "This cut suits it",
+              "In size this cut suits it",
               "slowest gold over fastest other",
               "Take the magnetite out first.",
               "by common practice",

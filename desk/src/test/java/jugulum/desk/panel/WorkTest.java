@@ -58,14 +58,14 @@ class WorkTest extends OnTheDemoBook {
   @Test
   void aStepStartedByMistakeIsTakenBackWithItsReason() {
     try (Person person = Person.at(book)) {
-      person.click("station-2-4").click("withdraw");
+      person.click("station-2-4").click("step-mistake").click("withdraw");
       assertThat(person.text("withdraw-reason-error")).contains("Say why");
       person.type("withdraw-reason", "wrong bucket").press(ENTER);
       assertThat(last(person).withdrawn().orElseThrow().reason()).isEqualTo("wrong bucket");
       assertThat(person.everything())
           .as("the cut waits for the magnet again")
           .doesNotContain("pass 4 on the bench");
-      person.click("station-1-0").type("withdraw-reason", "no").press(ENTER);
+      person.click("station-1-0").click("step-mistake").type("withdraw-reason", "no").press(ENTER);
       assertThat(person.text("withdraw-reason-error")).contains("has gone on");
     }
   }

@@ -1,19 +1,15 @@
-package jugulum.desk.cuts;
+package jugulum.desk.magnet;
 
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
@@ -22,20 +18,26 @@ import jugulum.core.magnet.MagnetSchool;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.magnet.WithOrWithout;
 import jugulum.core.runs.Pace;
+import jugulum.desk.chart.DrawingView;
+import jugulum.desk.chart.HoursChart;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.session.Workbench;
+import jugulum.desk.panel.Desk;
+import jugulum.desk.panel.Panel;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
+import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /**
  * Magnet before gravity, after it, at home or never: hours and gold of each on the numbers of this
  * batch.
  */
-final class MagnetPane extends BorderPane {
+public final class SchoolPanel extends Panel {
   /** Sand a person takes through all passes in an hour: an assumption of ours to start from. */
   private static final double USUAL_MAGNET_KG_PER_HOUR = 10;
 
@@ -43,7 +45,8 @@ final class MagnetPane extends BorderPane {
   private static final double USUAL_CONCENTRATE = 0.05;
 
   @Prologue private final Words words;
-  private final Workbench workbench;
+  private final LotId lot;
+  private final Desk desk;
   private final EntryField<Double> sand =
       number(words, "school-sand", "school.sand", 0.001, 10_000);
   private final EntryField<Double> magnetite =
@@ -62,43 +65,51 @@ final class MagnetPane extends BorderPane {
       optional(words, "school-with", "school.with", "", 100);
   private final EntryField<Optional<Double>> without =
       optional(words, "school-without", "school.without", "", 100);
-  private final GridPane table = Parts.styled(new GridPane(), "school-table");
+  private final VBox table = new VBox(10);
   private final VBox said = new VBox(8);
-  private Optional<LotKey> lot = Optional.empty();
+  private final Label title = Parts.styled(new Label(), "in-hand");
   private boolean filling;
+  private boolean started;
 
-  MagnetPane(Workbench workbench) {
-    this.words = workbench.words();
+  public SchoolPanel(LotId lot, Desk desk) {
+    this.words = desk.words();
     super();
-    this.workbench = workbench;
+    this.lot = lot;
+    this.desk = desk;
     table.setId("school-table");
     said.setId("school-said");
     startRates();
-    List<EntryField<?>> fields =
-        List.of(
-            sand, magnetite, magnetRate, gravityRate, concentrate, gold, trapped, with, without);
-    fields.forEach(field -> field.field().textProperty().addListener((_, _, _) -> tell()));
-    VBox left =
-        new VBox(
-            12,
-            Parts.styled(new Label(words.of("school.title")), "panel-title"),
-            Parts.sentence(words.of("school.about"), "muted"),
+    fields().forEach(field -> field.field().textProperty().addListener((_, _, _) -> tell()));
+    getChildren()
+        .addAll(
+            new VBox(2, Parts.styled(new Label(words.of("school.title")), "panel-title"), title),
+            table,
+            said,
             new FieldRow(List.of(sand, magnetite)),
             new FieldRow(List.of(magnetRate, gravityRate, concentrate)),
             Parts.section(words.of("school.gold.title")),
-            Parts.sentence(words.of("school.gold.about"), "muted"),
             new FieldRow(List.of(gold, trapped)),
-            new FieldRow(List.of(with, without)));
-    VBox right = new VBox(14, table, said);
-    HBox columns = new HBox(48, left, right);
-    Stream.of(left, right).forEach(part -> HBox.setHgrow(part, Priority.ALWAYS));
-    left.setPrefWidth(460);
-    right.setPrefWidth(660);
-    ScrollPane scroll = new ScrollPane(columns);
-    scroll.setFitToWidth(true);
-    scroll.getStyleClass().add("board-scroll");
-    scroll.setFocusTraversable(false);
-    setCenter(scroll);
+            new FieldRow(List.of(with, without)),
+            Parts.sentence(words.of("school.gold.about"), "muted"),
+            new Fold("school-why", words.of("school.why"), "W", reasons()),
+            Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
+  }
+
+  private VBox reasons() {
+    VBox reasons = new VBox(6);
+    for (MagnetSchool school : MagnetSchool.values()) {
+      reasons
+          .getChildren()
+          .addAll(
+              Parts.sentence(words.of("school", school), "strong"),
+              Parts.sentence(words.of("school.reason", school), "muted"));
+    }
+    return reasons;
+  }
+
+  private List<EntryField<?>> fields() {
+    return List.of(
+        sand, magnetite, magnetRate, gravityRate, concentrate, gold, trapped, with, without);
   }
 
   private static EntryField<Double> number(
@@ -122,24 +133,33 @@ final class MagnetPane extends BorderPane {
         Parsers.optional(typed -> Parsers.number(words, typed, 0, high)));
   }
 
-  /** Starts from what is known of a lot; the same one keeps what was typed. */
-  void show(Optional<LotKey> other) {
-    if (!other.equals(lot)) {
-      lot = other;
+  /** Starts from what is known of the lot; what was typed stays. */
+  @Override
+  public void show(Worked worked, Figures figures) {
+    Lot one = there(worked.network().lot(lot));
+    title.setText(Sentences.title(words, one));
+    if (!started) {
+      started = true;
       filling = true;
-      workbench
-          .projections()
-          .current()
-          .get()
-          .worked()
-          .ifPresent(
-              now ->
-                  other
-                      .flatMap(key -> now.network().lot(key.lot()))
-                      .ifPresent(one -> start(now, one)));
+      start(worked, one);
       filling = false;
     }
     tell();
+  }
+
+  @Override
+  public boolean fits(Worked worked) {
+    return worked.network().lot(lot).isPresent();
+  }
+
+  @Override
+  public void focusFirst() {
+    sand.field().requestFocus();
+  }
+
+  @Override
+  public Object key() {
+    return List.of(getClass(), lot);
   }
 
   private void startRates() {
@@ -148,11 +168,7 @@ final class MagnetPane extends BorderPane {
     concentrate.fill(words.plain(100 * USUAL_CONCENTRATE));
   }
 
-  /** Nothing of the lot shown before stays. */
   private void start(Worked worked, Lot one) {
-    startRates();
-    with.clear();
-    without.clear();
     double grams = worked.sand().mass(one.id()).grams();
     sand.fill(grams > 0 ? words.rounded(grams / 1000, 3) : "");
     magnetite.fill(magnetite(worked, one).map(share -> words.rounded(100 * share, 1)).orElse(""));
@@ -204,11 +220,8 @@ final class MagnetPane extends BorderPane {
   }
 
   private Optional<WithOrWithout> read() {
-    List<EntryField<?>> all =
-        List.of(
-            sand, magnetite, magnetRate, gravityRate, concentrate, gold, trapped, with, without);
     List<EntryField<?>> typed =
-        all.stream().filter(field -> !field.field().getText().isBlank()).toList();
+        fields().stream().filter(field -> !field.field().getText().isBlank()).toList();
     boolean understood = typed.stream().map(EntryField::check).reduce(true, Boolean::logicalAnd);
     boolean enough =
         Stream.of(sand, magnetite, magnetRate, gravityRate, concentrate, trapped)
@@ -243,30 +256,35 @@ final class MagnetPane extends BorderPane {
   }
 
   private void show(WithOrWithout own) {
-    Figures figures = workbench.preferences().figures().get();
-    table.addRow(
-        0,
-        head(words, "school.head.when"),
-        head(words, "school.head.magnet"),
-        head(words, "school.head.gravity"),
-        head(words, "school.head.all"),
-        head(words, "school.head.gold"));
+    Figures figures = desk.figures().get();
+    double longest =
+        Stream.of(MagnetSchool.values())
+            .mapToDouble(school -> own.of(school).hours())
+            .max()
+            .orElseThrow();
     for (MagnetSchool school : MagnetSchool.values()) {
       WithOrWithout.Outcome outcome = own.of(school);
       String won =
           outcome.wonMg().isPresent()
               ? figures.gold(outcome.wonMg().getAsDouble())
               : words.of("school.unknown");
-      Label name = Parts.styled(new Label(words.of("school", school)), "lot-name");
-      table.addRow(
-          2 * school.ordinal() + 1,
-          name,
-          time(words, outcome.magnetHours()),
-          time(words, outcome.gravityHours()),
-          time(words, outcome.hours()),
-          Parts.styled(new Label(won), "lot-figure"));
-      Label reason = Parts.styled(new Label(words.of("school.reason", school)), "muted");
-      table.add(reason, 0, 2 * school.ordinal() + 2, 5, 1);
+      DrawingView bar = new DrawingView("school-" + school);
+      bar.show(
+          width ->
+              HoursChart.of(words, outcome.magnetHours(), outcome.gravityHours(), longest, width),
+          words.of(
+              "school.spoken",
+              words.time(60 * outcome.magnetHours()),
+              words.time(60 * outcome.gravityHours())));
+      table
+          .getChildren()
+          .add(
+              new VBox(
+                  2,
+                  Parts.line(
+                      words.of("school", school),
+                      words.of("school.line", words.time(60 * outcome.hours()), won)),
+                  bar));
     }
     double saved = own.hoursSaved();
     String hours =
@@ -285,13 +303,5 @@ final class MagnetPane extends BorderPane {
     if (own.breakEven().isEmpty()) {
       said.getChildren().add(Parts.sentence(words.of("school.no-recovery"), "muted"));
     }
-  }
-
-  private static Label head(Words words, String key) {
-    return Parts.styled(new Label(words.of(key)), "muted");
-  }
-
-  private static Label time(Words words, double hours) {
-    return Parts.styled(new Label(words.time(60 * hours)), "lot-figure");
   }
 }
