@@ -63,6 +63,7 @@ public final class Person implements AutoCloseable {
   private final Stage stage;
   private final Scene scene;
   private Optional<Path> file = Optional.empty();
+  private int lookedRound;
 
   private Person(Path path, Clock clock, Languages languages) {
     Thread.setDefaultUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
@@ -75,7 +76,9 @@ public final class Person implements AutoCloseable {
         on(
             () -> {
               Thread.currentThread().setUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
-              Scene made = new ShellScene(workbench, clock, new Files()).scene();
+              Scene made =
+                  new ShellScene(workbench, clock, new Files(), Optional.of(() -> lookedRound++))
+                      .scene();
               Stage window = new Stage();
               window.setX(0);
               window.setY(0);
@@ -115,6 +118,11 @@ public final class Person implements AutoCloseable {
     public Optional<Path> toSave(FileKind kind, String suggestion) {
       return file;
     }
+  }
+
+  /** How often made-up batches were asked for. */
+  public int lookedRound() {
+    return on(() -> lookedRound);
   }
 
   /** Chooses this file at the next file dialog. */

@@ -133,7 +133,8 @@ public final class Routes {
                       SECOND_CONCENTRATE),
                   Leg.of(new Does.Run(Machine.Kind.FINISHING_TABLE), CONCENTRATE),
                   FINISH,
-                  KEEP)));
+                  KEEP)),
+          new Route("pan-all", List.of(Leg.of(new Does.Run(Machine.Kind.PAN), FEED), FINISH)));
 
   /** The ways to choose from: the shop's own, then those that ship. */
   public static List<Route> toChoose(Shop shop) {

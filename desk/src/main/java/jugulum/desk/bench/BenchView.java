@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -50,8 +51,7 @@ public final class BenchView extends BorderPane implements FocusFirst {
   private final GoldBar goldBar = new GoldBar(words);
   private final PanelHost host;
   private final BorderPane bench = new BorderPane();
-  private Runnable onShop = () -> {};
-  private Runnable onStart = () -> {};
+  private Optional<Nothing> onNothing = Optional.empty();
 
   /** Makes the view of a workbench; the beat tells the time, the picker asks where files go. */
   public BenchView(Workbench workbench, Beat beat, FilePicker picker) {
@@ -126,9 +126,22 @@ public final class BenchView extends BorderPane implements FocusFirst {
       box.getChildren()
           .addAll(
               Buttons.primary(
-                  "begin-batch", words.of("bench.empty.start"), "Ctrl N", () -> onStart.run()),
-              Buttons.plain("say-gear", words.of("bench.empty.shop"), "Ctrl 7", () -> onShop.run()),
-              Parts.sentence(words.of("bench.empty.demo"), "muted"));
+                  "begin-batch",
+                  words.of("bench.empty.start"),
+                  "Ctrl N",
+                  () -> onNothing.ifPresent(Nothing::start)),
+              Buttons.plain(
+                  "say-gear",
+                  words.of("bench.empty.shop"),
+                  "W",
+                  () -> onNothing.ifPresent(Nothing::sayGear)));
+      onNothing
+          .flatMap(Nothing::lookRound)
+          .ifPresentOrElse(
+              look ->
+                  box.getChildren()
+                      .add(Buttons.plain("look-round", words.of("bench.empty.look"), "L", look)),
+              () -> box.getChildren().add(Parts.sentence(words.of("bench.empty.demo"), "muted")));
     }
     return box;
   }
@@ -186,10 +199,26 @@ public final class BenchView extends BorderPane implements FocusFirst {
     }
   }
 
-  /** What an empty book offers: to say what one owns, and to start a batch. */
-  public void onNothing(Runnable shop, Runnable start) {
-    onShop = shop;
-    onStart = start;
+  /** On an empty bench the letters of what is offered act wherever the focus is. */
+  public boolean pressOffered(KeyEvent key) {
+    return getCenter() instanceof Parent offers && offers != bench && Keys.press(offers, key);
+  }
+
+  /** What an empty book offers. */
+  public interface Nothing {
+    /** To start a batch. */
+    void start();
+
+    /** To say what one owns. */
+    void sayGear();
+
+    /** To look round in made-up batches; empty where none are there. */
+    Optional<Runnable> lookRound();
+  }
+
+  /** Says what an empty book offers. */
+  public void onNothing(Nothing offers) {
+    onNothing = Optional.of(offers);
     show();
   }
 

@@ -39,10 +39,14 @@ final class DemoCommand implements Callable<Integer> {
    */
   static Path copy(Words words, Path folder) throws IOException {
     Path original =
-        Optional.ofNullable(System.getProperty("jugulum.demo"))
-            .map(Path::of)
-            .filter(Files::isReadable)
-            .orElseThrow(() -> new FileNotFoundException(words.of("command.no-demo")));
+        original().orElseThrow(() -> new FileNotFoundException(words.of("command.no-demo")));
     return Files.copy(original, folder.resolve("demo.book"));
+  }
+
+  /** The demo book that ships beside the program; empty where it does not. */
+  static Optional<Path> original() {
+    return Optional.ofNullable(System.getProperty("jugulum.demo"))
+        .map(Path::of)
+        .filter(Files::isReadable);
   }
 }

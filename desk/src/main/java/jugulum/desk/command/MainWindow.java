@@ -1,5 +1,8 @@
 package jugulum.desk.command;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -39,10 +42,15 @@ final class MainWindow {
   private final CountDownLatch closed = new CountDownLatch(1);
   private final AtomicInteger exitCode = new AtomicInteger(Jugulum.OK);
   private final Clock clock;
+  private final Path bench;
 
-  private MainWindow(Words words, Clock clock) {
+  /** The window on made-up batches, while it is open. */
+  private Optional<Stage> lookingRound = Optional.empty();
+
+  private MainWindow(Words words, Clock clock, Path bench) {
     this.words = words;
     this.clock = clock;
+    this.bench = bench;
   }
 
   /**
@@ -56,13 +64,13 @@ final class MainWindow {
       System.err.println(words.of("command.no-display"));
       return Jugulum.NO_DISPLAY;
     }
-    MainWindow window = new MainWindow(words, clock);
+    MainWindow window = new MainWindow(words, clock, bench);
     ExecutorService bookThread = bookThread();
     CompletableFuture<Started> starting =
         CompletableFuture.supplyAsync(() -> start(path, clock, bench, bookThread), bookThread);
     Platform.startup(() -> {});
     starting
-        .thenAcceptAsync(window::show, Platform::runLater)
+        .thenAcceptAsync(window::showMain, Platform::runLater)
         .exceptionallyAsync(problem -> window.showProblem(problem, bookThread), Platform::runLater);
     window.await();
     starting.thenAccept(started -> started.workbench().close()).exceptionally(_ -> null).join();
@@ -101,18 +109,55 @@ final class MainWindow {
     return value != null && !value.isBlank();
   }
 
-  private void show(Started started) {
+  private void showMain(Started started) {
     Workbench workbench = started.workbench();
     Thread.setDefaultUncaughtExceptionHandler(
         (_, fault) -> Platform.runLater(() -> workbench.work().fault(fault)));
+    Optional<Runnable> lookRound = DemoCommand.original().map(_ -> this::lookRound);
+    show(started, lookRound).setOnHidden(_ -> closed.countDown());
+  }
+
+  /** Opens a fresh copy of the made-up batches in a window beside this one. */
+  private void lookRound() {
+    if (lookingRound.isPresent()) {
+      lookingRound.get().toFront();
+      return;
+    }
+    ExecutorService bookThread = bookThread();
+    CompletableFuture.supplyAsync(this::copyOfDemo, bookThread)
+        .thenApplyAsync(copy -> start(copy, clock, bench, bookThread), bookThread)
+        .thenAcceptAsync(this::showBeside, Platform::runLater)
+        .exceptionallyAsync(problem -> showProblem(problem, bookThread), Platform::runLater);
+  }
+
+  private Path copyOfDemo() {
+    try {
+      return DemoCommand.copy(words, Files.createTempDirectory("jugulum-demo"));
+    } catch (IOException problem) {
+      throw new UncheckedIOException(problem);
+    }
+  }
+
+  private void showBeside(Started started) {
+    Stage stage = show(started, Optional.empty());
+    lookingRound = Optional.of(stage);
+    stage.setOnHidden(
+        _ -> {
+          lookingRound = Optional.empty();
+          Thread.ofVirtual().start(started.workbench()::close);
+        });
+  }
+
+  private Stage show(Started started, Optional<Runnable> lookRound) {
+    Workbench workbench = started.workbench();
     Stage stage = new Stage();
-    ShellScene made = new ShellScene(workbench, clock, new DialogPicker(workbench.words(), stage));
+    ShellScene made =
+        new ShellScene(workbench, clock, new DialogPicker(workbench.words(), stage), lookRound);
     stage.setScene(made.scene());
     stage.titleProperty().bind(made.title());
     stage.setFullScreenExitHint("");
     stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
     made.benchMode().addListener((_, _, whole) -> stage.setFullScreen(whole));
-    stage.setOnHidden(_ -> closed.countDown());
     started
         .begun()
         .thenRunAsync(
@@ -124,6 +169,7 @@ final class MainWindow {
                   .ifPresent(millis -> reportFirstFrame(Instant.ofEpochMilli(millis)));
             },
             Platform::runLater);
+    return stage;
   }
 
   /** For the benchmark: says how long it took from that moment to the second frame, and ends. */

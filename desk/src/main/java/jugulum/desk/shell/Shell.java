@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -49,6 +50,7 @@ import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Preferences;
 import jugulum.desk.session.RunWatch;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.shop.FirstGear;
 import jugulum.desk.shop.ShopView;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Words;
@@ -77,8 +79,12 @@ public final class Shell extends BorderPane {
   private final VBox top;
   private View current = View.BENCH;
 
-  /** Makes the shell of a workbench. */
-  public Shell(Workbench workbench, Clock clock, FilePicker picker) {
+  /**
+   * Makes the shell of a workbench.
+   *
+   * @param lookRound opens made-up batches; empty where there are none
+   */
+  public Shell(Workbench workbench, Clock clock, FilePicker picker, Optional<Runnable> lookRound) {
     this.words = workbench.words();
     this.workbench = workbench;
     this.files = new BatchFiles(workbench, picker);
@@ -90,7 +96,7 @@ public final class Shell extends BorderPane {
     bench = new BenchView(workbench, beat, picker);
     makers.put(View.BENCH, () -> bench);
     bench.onPlan(this::plan);
-    bench.onNothing(() -> show(View.SHOP), this::startBatch);
+    bench.onNothing(new FromNothing(lookRound));
     makers.put(View.CUTS, () -> new CutsView(workbench, picker, this::screen));
     makers.put(View.ACCOUNT, () -> new AccountView(workbench, picker, clock, this::openLot));
     makers.put(View.SEASON, () -> new SeasonView(workbench, new FromSeason()));
@@ -140,6 +146,53 @@ public final class Shell extends BorderPane {
     @Override
     public void openBatch(BatchId batch) {
       Shell.this.open(batch);
+    }
+  }
+
+  private final class FromNothing implements BenchView.Nothing {
+    private final Optional<Runnable> lookRound;
+
+    FromNothing(Optional<Runnable> lookRound) {
+      this.lookRound = lookRound;
+    }
+
+    @Override
+    public void start() {
+      startBatch();
+    }
+
+    @Override
+    public void sayGear() {
+      FirstGear gear = new FirstGear(workbench, new FromGear());
+      setCenter(gear);
+      gear.applyCss();
+      // The letter that asked for it is still to be typed, and not into the field.
+      Platform.runLater(gear::focusFirst);
+    }
+
+    @Override
+    public Optional<Runnable> lookRound() {
+      return lookRound;
+    }
+  }
+
+  private final class FromGear implements FirstGear.Next {
+    @Override
+    public void start() {
+      startBatch();
+    }
+
+    @Override
+    public void learnScale() {
+      show(View.SHOP);
+      if (views.get(View.SHOP) instanceof ShopView shop) {
+        shop.learnScale();
+      }
+    }
+
+    @Override
+    public void leave() {
+      show(View.BENCH);
     }
   }
 
@@ -292,6 +345,7 @@ public final class Shell extends BorderPane {
         key.isShortcutDown()
             ? shortcut(key)
             : key.getCode() == KeyCode.ESCAPE && (leaveHelp() || leaveStart())
+                || getCenter() == bench && bench.pressOffered(key)
                 || key.getCode() == KeyCode.F5 && refresh()
                 || key.getCode() == KeyCode.F11 && toggleBenchMode();
     if (used) {

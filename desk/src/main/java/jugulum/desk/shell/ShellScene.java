@@ -1,6 +1,7 @@
 package jugulum.desk.shell;
 
 import java.time.Clock;
+import java.util.Optional;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -23,6 +24,7 @@ public final class ShellScene {
   private final Workbench workbench;
   private final Clock clock;
   private final FilePicker picker;
+  private final Optional<Runnable> lookRound;
   private final Zoom zoom;
   private final Scene scene;
   private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("");
@@ -31,14 +33,25 @@ public final class ShellScene {
   private Shell shell;
   private Language language;
 
-  /** Makes the scene of a workbench. */
+  /** Makes the scene of a workbench without made-up batches to look round in. */
   public ShellScene(Workbench workbench, Clock clock, FilePicker picker) {
+    this(workbench, clock, picker, Optional.empty());
+  }
+
+  /**
+   * Makes the scene of a workbench.
+   *
+   * @param lookRound opens made-up batches; empty where there are none
+   */
+  public ShellScene(
+      Workbench workbench, Clock clock, FilePicker picker, Optional<Runnable> lookRound) {
+    this.lookRound = lookRound;
     this.workbench = workbench;
     this.clock = clock;
     this.picker = picker;
     this.language = workbench.words().language();
     this.seen = workbench.forWindow();
-    this.shell = new Shell(seen, clock, picker);
+    this.shell = new Shell(seen, clock, picker, lookRound);
     this.zoom = new Zoom(shell, workbench.preferences().size());
     this.scene = new Scene(zoom, WIDTH, HEIGHT);
     Theme.dress(scene, workbench);
@@ -58,7 +71,7 @@ public final class ShellScene {
     boolean isBenchMode = benchMode.get();
     seen.watching().end();
     seen = workbench.forWindow();
-    shell = new Shell(seen, clock, picker);
+    shell = new Shell(seen, clock, picker, lookRound);
     zoom.show(shell);
     shell.show(view);
     if (isBenchMode) {

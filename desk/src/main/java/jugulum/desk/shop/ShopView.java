@@ -93,7 +93,8 @@ public final class ShopView extends BorderPane {
     given.offer(shop.assumptions());
   }
 
-  private void learnScale() {
+  /** Opens the page on which a scale is learnt. */
+  public void learnScale() {
     setCenter(scalePage);
     scalePage.open();
     // What scrolls is in the window only once it is styled, and cannot have the focus before.
