@@ -47,7 +47,9 @@ class LanguageTest extends OnTheDemoBook {
 
   /** Signs of units and names of keys, the same in every language. */
   private static final Set<String> SIGNS =
-      Set.of("mg", "kg", "gr", "dwt", "ozt", "lb", "oz", "ton", "av", "mm", "Ctrl", "Enter", "Esc", "Tab");
+      Set.of(
+          "mg", "kg", "gr", "dwt", "ozt", "lb", "oz", "ton", "av", "mm", "Ctrl", "Enter", "Esc",
+          "Tab", "Space");
 
   private static final String SENTENCE_ENDS = ".?!:";
 

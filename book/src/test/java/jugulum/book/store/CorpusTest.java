@@ -94,7 +94,13 @@ class CorpusTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"2026-11-25/demo", "2026-11-26/demo", "2026-11-26/walked"})
+  @ValueSource(
+      strings = {
+        "2026-11-25/demo",
+        "2026-11-26/demo",
+        "2026-11-26/walked",
+        "2026-11-26-scale/walked"
+      })
   void anOldBookOpensInEveryReading(String name) throws IOException {
     Path file = copy(name + ".sqlite");
     for (int opened = 0; opened < 2; opened++) {
@@ -106,7 +112,7 @@ class CorpusTest {
 
   /** An old book that may not be written is read all the same, and stays as old as it is. */
   @ParameterizedTest
-  @ValueSource(strings = {"2026-11-26/demo", "2026-11-26/walked"})
+  @ValueSource(strings = {"2026-11-26/demo", "2026-11-26/walked", "2026-11-26-scale/walked"})
   void anOldBookIsReadWithoutBeingBroughtUp(String name) throws IOException {
     Path file = copy(name + ".sqlite");
     byte[] before = Files.readAllBytes(file);
@@ -119,7 +125,7 @@ class CorpusTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"2026-11-26/demo", "2026-11-26/walked"})
+  @ValueSource(strings = {"2026-11-26/demo", "2026-11-26/walked", "2026-11-26-scale/walked"})
   void anOldBookIsRescuedWithoutLoss(String name) throws IOException {
     Path fresh = folder.resolve("fresh.book");
     Rescue rescue = Books.rescue(copy(name + ".sqlite"), fresh, Writer.unnamed(Clock.systemUTC()));
@@ -148,7 +154,7 @@ class CorpusTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"2026-11-25", "2026-11-26"})
+  @ValueSource(strings = {"2026-11-25", "2026-11-26", "2026-11-26-scale"})
   void anOldBatchFileOpensInEveryReading(String version) throws IOException {
     String text = Files.readString(copy(version + "/everything.json"), StandardCharsets.UTF_8);
     assertThat(BatchFile.read(text)).isInstanceOf(BatchFile.Read.class);

@@ -93,6 +93,11 @@ public record OneByOne(
     return new OneByOne(tasks, first(tasks, then), List.of(), then);
   }
 
+  /** What stands beside the question: what {@link #other} would ask; empty where there is none. */
+  public Optional<Task> beside() {
+    return other().asked().filter(task -> !asked.equals(Optional.of(task)));
+  }
+
   /** Turns to the next lot or step that asks for something, and round again. */
   public OneByOne other() {
     if (asked.isEmpty()) {

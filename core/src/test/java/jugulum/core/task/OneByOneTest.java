@@ -89,5 +89,8 @@ class OneByOneTest {
     assertThat(asking.other().other().asked()).contains(WEIGH);
     assertThat(asking.other().other().other().asked()).contains(PASS);
     assertThat(of(PASS).other().asked()).contains(PASS);
+    assertThat(asking.beside()).contains(LEVEL);
+    assertThat(of(PASS).beside()).isEmpty();
+    assertThat(OneByOne.NOTHING.beside()).isEmpty();
   }
 }

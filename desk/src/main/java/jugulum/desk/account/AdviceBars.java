@@ -192,7 +192,7 @@ final class AdviceBars {
                 .moneyPerHourRange()
                 .map(one -> new RangeBar(money, one, words.of("account.range.head"))),
             terms.flatMap(told -> advice.moneyPerHourRange().map(one -> range(one, told))));
-    ToggleButton line = new Line(row(what, goldCell, moneyCell, new Label(chance)));
+    ToggleButton line = new Line(row(what, goldCell, moneyCell, Parts.sentence(chance)));
     line.setAccessibleText(
         words.beside(List.of(what.getText(), won.orElse(""), earned.orElse(""), chance)));
     return line;

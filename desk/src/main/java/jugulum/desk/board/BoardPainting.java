@@ -335,6 +335,12 @@ final class BoardPainting {
 
   private void rowLabel(int row, int column) {
     Cut cut = board.rows().get(row);
+    boolean isWorkedHere =
+        board.at(new Cell(column, row)).filter(Station.Work.class::isInstance).isPresent();
+    if (cut.isAll() && isWorkedHere) {
+      // Sand no screen has seen has no cut to name, and the place is the station's.
+      return;
+    }
     double x = geometry.columnX(column) + 4;
     text(texts.rowName(cut), x, geometry.labelY(row) - 2, 130, "row-name");
     Optional<Lot> lot =

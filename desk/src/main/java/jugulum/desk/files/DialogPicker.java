@@ -1,6 +1,7 @@
 package jugulum.desk.files;
 
 import java.io.File;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.stage.FileChooser;
@@ -35,6 +36,20 @@ public final class DialogPicker implements FilePicker {
   public Optional<Path> toSave(FileKind kind, String suggestion) {
     FileChooser chooser = chooser(words, kind);
     chooser.setInitialFileName(suggestion);
-    return Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath);
+    return Optional.ofNullable(chooser.showSaveDialog(window))
+        .map(File::toPath)
+        .map(path -> endingOnce(path, kind.ending()));
+  }
+
+  /**
+   * Some dialogs put the ending behind a name that has it already. What is there under the shorter
+   * name stays: about that one the dialog did not ask.
+   */
+  static Path endingOnce(Path path, String ending) {
+    String name = String.valueOf(path.getFileName());
+    String twice = "." + ending + "." + ending;
+    Path once =
+        path.resolveSibling(name.substring(0, Math.max(0, name.length() - ending.length() - 1)));
+    return name.endsWith(twice) && Files.notExists(once) ? once : path;
   }
 }

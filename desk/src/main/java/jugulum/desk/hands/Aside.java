@@ -1,5 +1,7 @@
 package jugulum.desk.hands;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -19,6 +21,7 @@ import jugulum.core.task.Task;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
+import jugulum.desk.words.TaskWords;
 import jugulum.desk.words.Words;
 
 /** What was read before, and what the passes come to. */
@@ -34,8 +37,9 @@ final class Aside extends VBox {
     setId("hands-aside");
   }
 
-  void show(OneByOne asking, Worked worked, Shop shop, Figures figures) {
+  void show(OneByOne asking, Worked worked, Shop shop, Figures figures, Instant now) {
     List<Node> parts = new ArrayList<>();
+    asking.beside().ifPresent(task -> beside(task, worked, now, parts));
     asking
         .asked()
         .ifPresent(
@@ -53,6 +57,25 @@ final class Aside extends VBox {
             });
     Parts.shown(this, !parts.isEmpty());
     getChildren().setAll(parts);
+  }
+
+  /** The other machine or lot, a key away, so that two can be run side by side. */
+  private void beside(Task task, Worked worked, Instant now, List<Node> parts) {
+    Label key = Parts.styled(new Label("Tab"), "key-hint");
+    Label what = Parts.sentence(TaskWords.text(words, task, worked.network()), "hands-beside");
+    what.setId("hands-beside");
+    parts.add(Parts.row(Parts.sentence(words.of("hands.beside"), "muted"), key));
+    parts.add(what);
+    task.due()
+        .ifPresent(
+            at ->
+                parts.add(
+                    Parts.styled(
+                        new Label(
+                            words.of(
+                                task.isDue(now) ? "hands.beside.late" : "hands.beside.due",
+                                words.stopwatch(Duration.between(now, at).abs()))),
+                        task.isDue(now) ? "loss-text" : "muted")));
   }
 
   private void ofLot(Lot lot, Figures figures, List<Node> parts) {

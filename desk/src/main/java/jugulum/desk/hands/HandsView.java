@@ -20,6 +20,7 @@ import jugulum.core.scale.ScaleRules;
 import jugulum.core.scale.ScaleView;
 import jugulum.core.shop.Scale;
 import jugulum.core.task.Part;
+import jugulum.core.task.Task;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Ends;
 import jugulum.desk.kit.FocusFirst;
@@ -49,6 +50,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
   @Prologue private final Words words;
   private final Workbench workbench;
   private final Hands hands;
+  private final Supplier<Instant> now;
   private final Runnable leave;
   private final Label about = Parts.sentence("", "hands-about");
   private final DueLine due;
@@ -78,6 +80,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
+    this.now = now;
     this.leave = leave;
     this.hands = new Hands(workbench, now, this::show);
     this.due = new DueLine(workbench, beat);
@@ -311,7 +314,8 @@ public final class HandsView extends BorderPane implements FocusFirst {
                 hands.asking(),
                 one,
                 workbench.projections().shop().get(),
-                workbench.preferences().figures().get()));
+                workbench.preferences().figures().get(),
+                now.get()));
   }
 
   private void showReading() {
@@ -355,7 +359,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
         .ifPresent(
             part -> {
               switch (part.ask()) {
-                case GROSS -> played.layOn(Load.PAN_WITH_SAND, part.high());
+                case GROSS -> played.layOn(Load.PAN_WITH_SAND, mostG());
                 case TARE -> played.layOn(Load.PAN, part.high());
                 case SAMPLE -> played.layOn(Load.SAND, Math.min(part.high() / 2, MOST_SAMPLE_G));
                 default ->
@@ -363,6 +367,31 @@ public final class HandsView extends BorderPane implements FocusFirst {
                         part.unit() == Part.Unit.GOLD ? Load.GOLD : Load.SAND, part.high());
               }
             });
+  }
+
+  /** What is weighed can be an equal part of what its step took; a feed can be anything. */
+  private double mostG() {
+    return workbench
+        .projections()
+        .current()
+        .get()
+        .worked()
+        .flatMap(
+            worked ->
+                hands
+                    .asking()
+                    .asked()
+                    .map(Task::subject)
+                    .filter(Task.Subject.OfLot.class::isInstance)
+                    .map(subject -> ((Task.Subject.OfLot) subject).lot())
+                    .flatMap(worked.network()::maker)
+                    .filter(maker -> !maker.inputs().isEmpty())
+                    .map(
+                        maker ->
+                            worked.sand().mass(maker.inputs().getFirst()).grams()
+                                / maker.outputs().size()))
+        .filter(grams -> grams > 0)
+        .orElse(Double.MAX_VALUE);
   }
 
   private static boolean hears(ScaleView seen) {
@@ -394,7 +423,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
           part.unit() == Part.Unit.GOLD && seen.netG() > 5 * step && seen.netG() < least;
       return isLittle
           ? words.of("hands.too-little", figures.read(least, step))
-          : HandsWords.onTheScale(figures, seen, step);
+          : HandsWords.onTheScale(figures, seen, step, workbench.scale().zeroMovedG());
     }
     return "";
   }

@@ -2,6 +2,7 @@ package jugulum.desk.hands;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import jugulum.core.account.Worked;
@@ -22,6 +23,9 @@ import jugulum.desk.words.Words;
 
 /** What bench mode says. */
 final class HandsWords {
+  /** Less than so many steps is what any scale does. */
+  private static final double MOVED_STEPS = 1.5;
+
   private HandsWords() {}
 
   /** What the question is about: a lot, a step or the batch. */
@@ -98,8 +102,25 @@ final class HandsWords {
     return Parsers.sentence(words, slip);
   }
 
-  /** What is on the scale, and what is taken off it. */
-  static String onTheScale(Figures figures, ScaleView seen, double stepG) {
+  /** What is on the scale, and what is taken off it; before that, what moved that should not. */
+  static String onTheScale(
+      Figures figures, ScaleView seen, double stepG, OptionalDouble zeroMovedG) {
+    String moved = moved(figures, seen, stepG, zeroMovedG);
+    return moved.isEmpty() ? load(figures, seen, stepG) : moved;
+  }
+
+  private static String moved(
+      Figures figures, ScaleView seen, double stepG, OptionalDouble zeroMovedG) {
+    Words words = figures.words();
+    if (Math.abs(seen.driftG().orElse(0)) > stepG * MOVED_STEPS) {
+      return words.of("hands.drifts", figures.read(Math.abs(seen.driftG().getAsDouble()), stepG));
+    }
+    return Math.abs(zeroMovedG.orElse(0)) > stepG * MOVED_STEPS
+        ? words.of("hands.zero-moved", figures.read(Math.abs(zeroMovedG.getAsDouble()), stepG))
+        : "";
+  }
+
+  private static String load(Figures figures, ScaleView seen, double stepG) {
     Words words = figures.words();
     String gross = figures.read(seen.grams(), stepG);
     return seen.pan()

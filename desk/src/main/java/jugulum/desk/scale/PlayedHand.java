@@ -49,7 +49,7 @@ public final class PlayedHand {
   private double grams(Load load, double mostG) {
     double share = 0.5 + 0.3 * random.nextDouble();
     return switch (load) {
-      case PAN_WITH_SAND -> PAN_G + MOST_SAND_G * share;
+      case PAN_WITH_SAND -> PAN_G + Math.min(mostG, MOST_SAND_G) * share;
       case PAN -> PAN_G;
       case SAND -> Math.min(mostG, MOST_SAND_G) * share;
       case GOLD -> SOME_GOLD_G * share;

@@ -71,7 +71,9 @@ public final class ScreeningForm extends StepForm {
             stack,
             choice,
             cuts,
-            Parts.row(
+            new Wrapping(
+                10,
+                8,
                 Buttons.plain("plan-cuts", words.of("screening.plan"), "P", () -> desk.plan(lot)),
                 Buttons.quiet(
                     "water",

@@ -458,7 +458,7 @@ public final class Shell extends BorderPane {
   /** A question mark shows the keys of where one is, unless it is being typed. */
   private void helpIfAsked(KeyEvent key) {
     boolean asks = "?".equals(key.getCharacter()) && !(key.getTarget() instanceof TextInputControl);
-    if (asks && !benchMode.get() && !(getCenter() instanceof KeysHelp)) {
+    if (asks && !(getCenter() instanceof KeysHelp)) {
       Node seen = getCenter();
       setCenter(KeysHelp.of(words, seen));
       getCenter().requestFocus();
@@ -468,7 +468,12 @@ public final class Shell extends BorderPane {
 
   private boolean leaveHelp() {
     if (getCenter() instanceof KeysHelp) {
-      show(current);
+      if (benchMode.get()) {
+        setCenter(hands.orElseThrow());
+        hands.orElseThrow().focusFirst();
+      } else {
+        show(current);
+      }
       return true;
     }
     return false;

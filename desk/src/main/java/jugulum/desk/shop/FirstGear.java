@@ -54,7 +54,13 @@ public final class FirstGear extends ScrollPane implements FocusFirst {
   private final FlowPane machines = new Wrapping(8, 8);
   private final Segments<Weights> weights =
       new Segments<>(
-          "first-weights", List.of(Weights.values()), one -> words.of("first.weights", one));
+          "first-weights",
+          List.of(Weights.values()),
+          one ->
+              words.of(
+                  "first.machine",
+                  words.of("first.weights", one),
+                  Integer.toString(one.ordinal() + 1)));
 
   /** Where weights come from. */
   private enum Weights {
@@ -165,6 +171,11 @@ public final class FirstGear extends ScrollPane implements FocusFirst {
       next.leave();
       key.consume();
     } else if (!key.isShortcutDown() && !(key.getTarget() instanceof TextInputControl)) {
+      int place = "123".indexOf(key.getText());
+      if (!key.getText().isEmpty() && place >= 0) {
+        weights.choose(Weights.values()[place]);
+        key.consume();
+      }
       buttons()
           .filter(button -> key.getCode().getName().equals(button.getProperties().get(LETTER)))
           .findFirst()

@@ -165,8 +165,12 @@ class HandsTest extends OnTheDemoBook {
       assertThat(person.text("hands-question")).isNotEqualTo(LIFTED);
       person.write("*");
       String about = person.text("hands-about");
+      String beside = person.text("hands-beside");
       person.press(TAB);
       assertThat(person.text("hands-about")).isNotEqualTo(about);
+      assertThat(beside)
+          .as("what stands beside is what Tab turns to")
+          .contains(person.text("hands-about"));
       person.write("/");
     }
   }
@@ -182,6 +186,18 @@ class HandsTest extends OnTheDemoBook {
     try (Person again = Person.at(book)) {
       inBenchMode(again).write("3300").press(PAUSE);
       assertThat(again.text("hands-question")).as("it is remembered").isEqualTo(DROPPED);
+    }
+  }
+
+  @Test
+  void aQuestionMarkShowsTheKeysAndEscGoesOnAsking() {
+    try (Person person = Person.at(book)) {
+      inBenchMode(person).write("?");
+      assertThat(person.text("keys-help")).contains("F3", "Tab", "F11");
+      person.press(ESCAPE);
+      assertThat(person.text("hands-question")).isEqualTo(LIFTED);
+      person.write("3300");
+      assertThat(person.text("hands-figure")).isEqualTo("3300");
     }
   }
 

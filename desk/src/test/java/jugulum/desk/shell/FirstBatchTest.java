@@ -2,6 +2,7 @@ package jugulum.desk.shell;
 
 import static javafx.scene.input.KeyCode.A;
 import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.F11;
 import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.TAB;
@@ -71,6 +72,11 @@ class FirstBatchTest {
       }
       assertThat(person.batch().lots()).anyMatch(lot -> lot.material() == Material.GOLD);
       assertThat(worked(person).gold().won()).isPresent();
+      person.press(ESCAPE);
+      assertThat(person.text("bench-view"))
+          .as("the pan stands where the feed begins, and no row's name over it")
+          .contains("pan")
+          .doesNotContain("not screened");
     }
   }
 

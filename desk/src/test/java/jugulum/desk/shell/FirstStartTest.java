@@ -3,6 +3,7 @@ package jugulum.desk.shell;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.DIGIT1;
 import static javafx.scene.input.KeyCode.DIGIT2;
+import static javafx.scene.input.KeyCode.DIGIT3;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.L;
@@ -70,7 +71,7 @@ class FirstStartTest extends OnTheDemoBook {
   @Test
   void aPlayedScaleIsThereToTryAndARealOneIsLearnt() {
     try (Person person = Person.at(folder.resolve("new.book"))) {
-      person.press(W).click("first-weights-PLAYED").press(ENTER);
+      person.press(W).press(TAB).press(DIGIT3).press(ENTER);
       person.until(() -> person.workbench().projections().shop().get().scale().isPresent());
       person.press(CONTROL, DIGIT1).press(W).click("first-weights-SENT").press(ENTER);
       assertThat(person.sees("scale-page")).isTrue();
