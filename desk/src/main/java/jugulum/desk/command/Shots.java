@@ -83,7 +83,10 @@ final class Shots {
     on(() -> click("station-1-0"));
     on(() -> fire("plan-cuts"));
     shot("sizes", () -> fire("overlay-gold"));
-    shot("magnet-or-not", () -> fire("cuts-part-MAGNET"));
+    on(() -> shell.show(View.BENCH));
+    on(() -> click("station-2-5"));
+    on(() -> fire("next-magnet"));
+    shot("magnet-or-not", () -> fire("school"));
     shot("season", () -> shell.show(View.SEASON));
     on(() -> fire("season-part-MAGNETICS"));
     afterEveryBatch(bookThread);
