@@ -20,6 +20,7 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
@@ -86,7 +87,8 @@ final class Shots {
     on(() -> shell.show(View.BENCH));
     on(() -> click("station-2-5"));
     on(() -> fire("next-magnet"));
-    shot("magnet-or-not", () -> fire("school"));
+    on(() -> fire("school"));
+    shot("magnet-or-not", () -> type("school-magnetite", "62"));
     shot("season", () -> shell.show(View.SEASON));
     on(() -> fire("season-part-MAGNETICS"));
     afterEveryBatch(bookThread);
@@ -255,6 +257,12 @@ final class Shots {
             false,
             true,
             null));
+  }
+
+  private void type(String id, String text) {
+    if (scene.lookup("#" + id) instanceof TextInputControl field) {
+      field.setText(text);
+    }
   }
 
   private void fire(String id) {
