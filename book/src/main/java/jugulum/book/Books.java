@@ -9,11 +9,13 @@ import jugulum.book.store.SqliteStore;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.StreamKind;
 import jugulum.book.stream.Writer;
+import jugulum.book.trial.TrialStream;
 
 /** Books as files, and the kinds of stream they hold. */
 public final class Books {
   /** Every kind of stream. A new one is added here, and nowhere else outside its own package. */
-  public static final List<StreamKind<?, ?>> KINDS = List.of(BatchStream.KIND, ShopStream.KIND);
+  public static final List<StreamKind<?, ?>> KINDS =
+      List.of(BatchStream.KIND, ShopStream.KIND, TrialStream.KIND);
 
   private Books() {}
 

@@ -18,6 +18,8 @@ import jugulum.core.ledger.Route;
 import jugulum.core.ledger.StepId;
 import jugulum.core.scale.ScaleLine;
 import jugulum.core.shop.ShopEdit;
+import jugulum.core.trial.TrialEdit;
+import jugulum.core.trial.TrialId;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.cfg.DateTimeFeature;
@@ -41,6 +43,8 @@ final class Mappers {
           .addMixIn(Process.class, ProcessKinds.class)
           .addMixIn(Edit.class, EditKinds.class)
           .addMixIn(ShopEdit.class, ShopEditKinds.class)
+          .addMixIn(TrialEdit.class, TrialEditKinds.class)
+          .addMixIn(TrialId.class, TrialIdAsText.class)
           .addMixIn(Route.Does.class, DoesKinds.class)
           .addMixIn(ScaleLine.class, ScaleLineKinds.class)
           .changeDefaultVisibility(
@@ -69,6 +73,14 @@ final class Mappers {
   abstract static class BatchIdAsText {
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
     BatchIdAsText(UUID value) {}
+
+    @JsonValue
+    abstract UUID value();
+  }
+
+  abstract static class TrialIdAsText {
+    @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+    TrialIdAsText(UUID value) {}
 
     @JsonValue
     abstract UUID value();
@@ -178,6 +190,20 @@ final class Mappers {
     @Type(value = ShopEdit.SetStopRule.class, name = "set-stop-rule")
   })
   interface ShopEditKinds {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "edit")
+  @JsonSubTypes({
+    @Type(value = TrialEdit.Begin.class, name = "begin"),
+    @Type(value = TrialEdit.TakeOver.class, name = "take-over"),
+    @Type(value = TrialEdit.Rename.class, name = "rename"),
+    @Type(value = TrialEdit.Replan.class, name = "replan"),
+    @Type(value = TrialEdit.Run.class, name = "run"),
+    @Type(value = TrialEdit.Find.class, name = "find"),
+    @Type(value = TrialEdit.StrikeRun.class, name = "strike-run"),
+    @Type(value = TrialEdit.AddNote.class, name = "add-note"),
+    @Type(value = TrialEdit.Close.class, name = "close")
+  })
+  interface TrialEditKinds {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "line")
   @JsonSubTypes({

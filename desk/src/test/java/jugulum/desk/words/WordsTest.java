@@ -49,6 +49,7 @@ import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.StopRule;
 import jugulum.core.stream.Meanwhile;
 import jugulum.core.task.Task;
+import jugulum.core.trial.TrialReason;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.files.FileKind;
@@ -114,7 +115,9 @@ class WordsTest {
       Map.ofEntries(
           Map.entry(
               "refusal",
-              Stream.concat(Stream.of(Reason.values()), Stream.of(Meanwhile.values())).toArray()),
+              Stream.of(Reason.values(), Meanwhile.values(), TrialReason.values())
+                  .flatMap(Stream::of)
+                  .toArray()),
           Map.entry("book", BookProblem.Kind.values()),
           Map.entry("material", Material.values()),
           Map.entry("machine", Machine.Kind.values()),

@@ -1,0 +1,135 @@
+package jugulum.core.trial;
+
+import java.util.ArrayList;
+import java.util.List;
+import jugulum.core.check.Band;
+import jugulum.core.check.Check;
+import jugulum.core.check.Normal;
+import jugulum.core.trial.RandomEffects.Result;
+import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
+import org.hipparchus.special.Erf;
+
+/**
+ * What one more result may be, when neither the mean nor the scatter of the results so far is known
+ * sharply.
+ *
+ * <p>Of the results, Q(τ²) = Σ w (y − μ)² with w = 1/(v + τ²) is χ² with k − 1 degrees of freedom
+ * at the true τ² (W. Viechtbauer, Statistics in Medicine 26 (2007) 37–52). Turned round, each
+ * quantile of χ² gives a τ² that goes with the results; over all of them the next result is a
+ * mixture of normals, whose 2.5 and 97.5 % quantiles are told. The same thought, with draws: K.
+ * Nagashima, H. Noma and T. A. Furukawa, Stat. Methods Med. Res. 28 (2019) 1689–1702.
+ */
+final class Ahead {
+  /** So many results tell their scatter well enough to take it as known. */
+  private static final int MANY = 60;
+
+  private static final int PARTS = 80;
+  private static final int HALVINGS = 44;
+  private static final double WIDEST_SD = 60;
+
+  private final List<Part> parts;
+
+  /** A normal that is one of equally likely ones. */
+  private record Part(double mean, double sd) {
+    double below(double x) {
+      return 0.5 * (1 + Erf.erf((x - mean) / (sd * Math.sqrt(2))));
+    }
+  }
+
+  /** What is known of the mean beside the results: a normal. */
+  record Prior(double mean, double precision) {
+    /** Nothing. */
+    static final Prior NONE = new Prior(0, 0);
+  }
+
+  private Ahead(List<Part> parts) {
+    this.parts = parts;
+  }
+
+  /**
+   * The 95 % range of one more result.
+   *
+   * @param results two or more
+   */
+  static Band next(List<Result> results, Prior prior) {
+    Check.inRange("results", results.size(), 2, 1e6);
+    List<Part> parts = new ArrayList<>();
+    if (results.size() > MANY) {
+      parts.add(part(results, RandomEffects.of(results).tau2(), prior));
+    } else {
+      ChiSquaredDistribution distribution = new ChiSquaredDistribution(results.size() - 1);
+      for (int i = 0; i < PARTS; i++) {
+        double quantile = distribution.inverseCumulativeProbability((i + 0.5) / PARTS);
+        parts.add(part(results, tau2(results, quantile), prior));
+      }
+    }
+    Ahead ahead = new Ahead(parts);
+    double tail = (1 - 0.95) / 2;
+    return new Band(ahead.quantile(tail), ahead.quantile(0.5), ahead.quantile(1 - tail));
+  }
+
+  private static Part part(List<Result> results, double tau2, Prior prior) {
+    RandomEffects known = RandomEffects.of(results, tau2);
+    double own = 1 / (known.se() * known.se());
+    double precision = own + prior.precision();
+    double mean = (own * known.mean() + prior.precision() * prior.mean()) / precision;
+    return new Part(mean, Math.sqrt(tau2 + 1 / precision));
+  }
+
+  /** The τ² at which the results lie as far apart as that, 0 where even none is too much. */
+  private static double tau2(List<Result> results, double apart) {
+    if (apart(results, 0) <= apart) {
+      return 0;
+    }
+    double low = 0;
+    double high = 1;
+    while (apart(results, high) > apart) {
+      low = high;
+      high *= 4;
+    }
+    for (int i = 0; i < HALVINGS; i++) {
+      double middle = (low + high) / 2;
+      if (apart(results, middle) > apart) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    return (low + high) / 2;
+  }
+
+  private static double apart(List<Result> results, double tau2) {
+    double weights = 0;
+    double sum = 0;
+    double squares = 0;
+    for (Result one : results) {
+      double weight = one.weight(tau2);
+      weights += weight;
+      sum += weight * one.value();
+      squares += weight * one.value() * one.value();
+    }
+    return squares - sum * sum / weights;
+  }
+
+  private double quantile(double probability) {
+    double low = Double.POSITIVE_INFINITY;
+    double high = Double.NEGATIVE_INFINITY;
+    for (Part part : parts) {
+      low = Math.min(low, part.mean() - WIDEST_SD / Normal.Z95 * part.sd());
+      high = Math.max(high, part.mean() + WIDEST_SD / Normal.Z95 * part.sd());
+    }
+    for (int i = 0; i < HALVINGS; i++) {
+      double middle = (low + high) / 2;
+      if (below(middle) < probability) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    return (low + high) / 2;
+  }
+
+  private double below(double x) {
+    return parts.stream().mapToDouble(part -> part.below(x)).sum() / parts.size();
+  }
+}

@@ -1,0 +1,32 @@
+package jugulum.core.trial;
+
+import java.util.OptionalDouble;
+import jugulum.core.check.Check;
+import jugulum.core.ledger.Material;
+import jugulum.core.screens.Cut;
+
+/**
+ * What was found again of one size class at one port.
+ *
+ * @param port what it came out with
+ * @param cut the size class
+ * @param specks how many, 0 or more
+ * @param mg what they weigh together, in milligrams; empty where nobody weighed them
+ */
+public record Found(Material port, Cut cut, int specks, OptionalDouble mg) {
+  /** Checks the values. */
+  public Found {
+    Check.inRange("specks", specks, 0, 1e6);
+    mg.ifPresent(mass -> Check.inRange("milligrams", mass, 0, 1e9));
+  }
+
+  /** Counted, not weighed. */
+  public static Found counted(Material port, Cut cut, int specks) {
+    return new Found(port, cut, specks, OptionalDouble.empty());
+  }
+
+  /** Whether the machine has won what came out there. */
+  public boolean isWon() {
+    return port == Material.CONCENTRATE || port == Material.SECOND_CONCENTRATE;
+  }
+}

@@ -1,0 +1,69 @@
+package jugulum.core.trial;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import jugulum.core.check.Check;
+import jugulum.core.ledger.Struck;
+import jugulum.core.screens.Cut;
+
+/**
+ * One run of a trial.
+ *
+ * @param number its number in the trial, from 1
+ * @param contender which, from 0
+ * @param sandG the sand it was run with, in grams, above 0
+ * @param spikes what was put in, a size class each; empty for a blank run, which tells the sand's
+ *     own gold
+ * @param found what was found again; empty before anybody looked
+ * @param at when it was begun
+ * @param struck that it does not count, and why
+ */
+public record TrialRun(
+    int number,
+    int contender,
+    double sandG,
+    List<Spike> spikes,
+    List<Found> found,
+    Instant at,
+    Optional<Struck> struck) {
+  /** Checks the numbers and keeps its own copies. */
+  public TrialRun {
+    Check.inRange("number", number, 1, 1e6);
+    Check.inRange("contender", contender, 0, 1000);
+    Check.inRange("sandG", sandG, 0.1, Check.HEAVIEST_G);
+    spikes = List.copyOf(spikes);
+    found = List.copyOf(found);
+  }
+
+  /** Whether nothing was put in. */
+  public boolean isBlank() {
+    return spikes.isEmpty();
+  }
+
+  /** Whether it counts. */
+  public boolean isLive() {
+    return struck.isEmpty();
+  }
+
+  /** Whether somebody looked what came out. */
+  public boolean isDone() {
+    return !found.isEmpty();
+  }
+
+  /** Specks of a size class that came out where the machine keeps gold, or where it does not. */
+  int found(Cut cut, boolean won) {
+    return found.stream()
+        .filter(one -> one.cut().isSameSizes(cut) && one.isWon() == won)
+        .mapToInt(Found::specks)
+        .sum();
+  }
+
+  TrialRun with(List<Found> now) {
+    return new TrialRun(number, contender, sandG, spikes, now, at, struck);
+  }
+
+  TrialRun struck(Struck why) {
+    return new TrialRun(number, contender, sandG, spikes, found, at, Optional.of(why));
+  }
+}
