@@ -33,7 +33,13 @@ final class StageBox extends VBox {
     Stage stage = Check.known(worked.gold().stages(), now.id());
     getChildren().setAll(lines(worked, now, stage, figures));
     NextRun.of(now, worked.network(), worked.gold(), desk.shop().terms(), desk.shop().stopRule())
-        .ifPresent(next -> getChildren().addAll(PassAdvice.ofRuns(next, desk.shop(), figures)));
+        .map(next -> PassAdvice.ofRuns(next, desk.shop(), figures))
+        .ifPresent(this::say);
+  }
+
+  private void say(PassAdvice.Said said) {
+    getChildren().add(said.box());
+    said.why().stream().map(one -> Parts.sentence(one, "muted")).forEach(getChildren()::add);
   }
 
   private static List<Node> lines(Worked worked, Step now, Stage stage, Figures figures) {

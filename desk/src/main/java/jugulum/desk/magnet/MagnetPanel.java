@@ -28,6 +28,7 @@ import jugulum.desk.chart.LadderChart;
 import jugulum.desk.entry.PassForm;
 import jugulum.desk.entry.RecordBox;
 import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.panel.CorrectPanel;
 import jugulum.desk.panel.Desk;
@@ -49,6 +50,11 @@ public final class MagnetPanel extends StepPanel {
   private VBox trapped;
   private DrawingView decline;
   private VBox advice;
+
+  /** The sums behind the advice; whoever unfolds them goes on seeing them. */
+  private VBox sums;
+
+  private Fold why;
   private PassForm form;
   private RecordBox record;
 
@@ -77,6 +83,9 @@ public final class MagnetPanel extends StepPanel {
     decline = new DrawingView("decline");
     advice = new VBox(6);
     advice.setId("pass-advice");
+    sums = new VBox(4);
+    sums.setId("pass-sums");
+    why = new Fold("pass-why", words.of("pass.why"), "W", sums);
     form = new PassForm(desk.figures(), desk.shop().magnets());
     record =
         new RecordBox(
@@ -89,7 +98,7 @@ public final class MagnetPanel extends StepPanel {
     recordPlace = new VBox(record);
     dust = Parts.advice("caution", words.of("caution.dust.title"), words.of("caution.dust"));
     return List.of(
-        new VBox(6, passes, trapped, decline, advice),
+        new VBox(6, trapped, decline, advice, why, passes),
         recordPlace,
         new VBox(6, Parts.advice("caution", "", words.of("caution.magnet")), dust));
   }
@@ -128,7 +137,11 @@ public final class MagnetPanel extends StepPanel {
     Parts.shown(trapped, next.removal().state() == Removal.State.DECLINING);
     trapped.getChildren().setAll(trapped(next, worked, now, figures));
     decline(now.catches(next.speckMg()), next.removal().nextCatch());
-    advice.getChildren().setAll(PassAdvice.of(next, desk.shop(), figures));
+    PassAdvice.Said said = PassAdvice.of(next, desk.shop(), figures);
+    advice.getChildren().setAll(said.box());
+    sums.getChildren()
+        .setAll(said.why().stream().map(one -> Parts.sentence(one, "muted")).toList());
+    Parts.shown(why, !said.why().isEmpty());
     advice.getChildren().addAll(strays(worked, now, figures));
     leftOver.show(worked, now, figures);
     if (!asked.equals(OptionalInt.of(made))) {

@@ -22,17 +22,30 @@ import jugulum.desk.words.Words;
 public final class PassAdvice {
   private PassAdvice() {}
 
+  /**
+   * What is said.
+   *
+   * @param box whether to go on, and one sentence
+   * @param why the sums behind it, a sentence each
+   */
+  public record Said(Node box, List<String> why) {
+    /** Keeps its own copy. */
+    public Said {
+      why = List.copyOf(why);
+    }
+  }
+
   /** Of a magnet's passes. */
-  public static List<Node> of(NextPass next, Shop shop, Figures figures) {
+  public static Said of(NextPass next, Shop shop, Figures figures) {
     return of("next-pass", next, shop, figures);
   }
 
   /** Of runs over the same tailings. */
-  public static List<Node> ofRuns(NextPass next, Shop shop, Figures figures) {
+  public static Said ofRuns(NextPass next, Shop shop, Figures figures) {
     return of("next-run", next, shop, figures);
   }
 
-  private static List<Node> of(String kindOfWork, NextPass next, Shop shop, Figures figures) {
+  private static Said of(String kindOfWork, NextPass next, Shop shop, Figures figures) {
     Words words = figures.words();
     String kind =
         switch (next.verdict()) {
@@ -57,11 +70,16 @@ public final class PassAdvice {
                   ? "next-pass.no-terms.rule"
                   : "next-pass.no-terms"));
     }
-    if (next.verdict() == NextPass.Verdict.STOP) {
-      sentences.add(words.of(kindOfWork + ".keep"));
-    }
-    return List.of(
-        Parts.advice(kind, words.of("verdict", next.verdict()), String.join(" ", sentences)));
+    String first = first(kindOfWork, next, figures).orElse(rule);
+    sentences.remove(first);
+    return new Said(Parts.advice(kind, words.of("verdict", next.verdict()), first), sentences);
+  }
+
+  /** What one does with it: take care of the magnetics, or free what one more pass frees. */
+  private static Optional<String> first(String kindOfWork, NextPass next, Figures figures) {
+    return next.verdict() == NextPass.Verdict.STOP
+        ? Optional.of(figures.words().of(kindOfWork + ".keep"))
+        : catchOf(kindOfWork, next, figures);
   }
 
   private static Optional<String> catchOf(String kindOfWork, NextPass next, Figures figures) {

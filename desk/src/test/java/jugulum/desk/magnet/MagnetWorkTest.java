@@ -84,8 +84,9 @@ class MagnetWorkTest extends OnTheDemoBook {
           .press(ENTER);
       assertThat(person.text("pass-advice")).contains("Not declining yet");
       person.write("1222").press(TAB).write("9").press(ENTER);
-      assertThat(person.text("pass-advice"))
-          .contains("Stop here", "picks clean", "do not throw them away unseen");
+      assertThat(person.text("pass-advice")).contains("Stop here", "do not throw them away unseen");
+      person.click("pass-why");
+      assertThat(person.text("pass-sums")).contains("picks clean");
       person.press(CONTROL, Z);
       assertThat(person.text("pass-advice")).contains("Not declining yet");
     }
@@ -154,7 +155,8 @@ class MagnetWorkTest extends OnTheDemoBook {
       assertThat(made.goldMg()).hasValue(0.2);
       assertThat(made.minutes()).hasValue(12);
       assertThat(made.how().orElseThrow().magnet()).contains("pull rod");
-      assertThat(person.text("pass-advice")).contains("12 minutes cost 4.40 €");
+      person.click("pass-why");
+      assertThat(person.text("pass-sums")).contains("12 minutes cost 4.40 €");
       assertThat(person.text("pass-magnet"))
           .as("the next pass is done alike")
           .isEqualTo("pull rod");
@@ -233,17 +235,21 @@ class MagnetWorkTest extends OnTheDemoBook {
   void theShopsRuleAndTermsDecide() {
     try (Person person = Person.at(book)) {
       person.click("tab-SHOP").click("stop-rule-PAYS").click("tab-BENCH").click("station-2-4");
-      assertThat(person.text("pass-advice"))
-          .contains("Stop here", "It does not", "Chance that it pays: under 1 %");
+      assertThat(person.text("pass-advice")).contains("Stop here");
+      person.click("pass-why");
+      assertThat(person.text("pass-sums"))
+          .contains("It does not", "Chance that it pays: under 1 %");
       person.click("tab-SHOP").type("terms-price", "90000").press(ENTER).click("tab-BENCH");
-      assertThat(person.text("pass-advice")).contains("Go on", "It does");
+      assertThat(person.text("pass-advice")).contains("Go on", "One more pass would free");
+      assertThat(person.text("pass-sums")).contains("It does.");
       person
           .click("tab-SHOP")
           .click("stop-rule-UNDER_SPECKS")
           .type("stop-specks", "10")
           .press(ENTER)
           .click("tab-BENCH");
-      assertThat(person.text("pass-advice")).contains("Stop here", "fewer than 10");
+      assertThat(person.text("pass-advice")).contains("Stop here");
+      assertThat(person.text("pass-sums")).contains("fewer than 10");
       person.click("tab-SHOP").type("magnet-name", "rod").type("magnet-strength", "0").press(ENTER);
       assertThat(person.text("magnet-strength-error")).contains("Between 1 and 2000");
     }
