@@ -97,7 +97,9 @@ final class FootScale extends VBox {
     boolean isHeard =
         seen.state() != ScaleView.State.SILENT && seen.state() != ScaleView.State.FAULT;
     reading.setText(
-        isHeard ? workbench.preferences().figures().get().read(seen.grams(), step) : "…");
+        isHeard
+            ? workbench.preferences().figures().get().read(seen.grams(), step)
+            : words.of("header.none"));
     state.setText(
         words.of(
             "foot.state",

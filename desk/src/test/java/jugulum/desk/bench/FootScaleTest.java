@@ -127,7 +127,9 @@ class FootScaleTest extends OnTheDemoBook {
               .reduce((_, later) -> later)
               .orElseThrow();
       person.open(lot).until(() -> person.sees("foot-scale"));
+      lay(person, 0);
       lay(person, 642);
+      person.until(() -> person.workbench().scale().view().get().pan().isPresent());
       lay(person, 1042);
       person.click("foot-take");
       assertThat(person.text("gross")).startsWith("1042");
