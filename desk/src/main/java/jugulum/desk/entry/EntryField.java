@@ -82,6 +82,34 @@ public final class EntryField<T> extends VBox {
     getChildren().addAll(label, field, error);
   }
 
+  /**
+   * A field for a number.
+   *
+   * @param key of the text that says what it asks for
+   * @param start what stands in it at first; may be empty
+   */
+  public static EntryField<Double> number(
+      Words words, String id, String key, String start, double low, double high) {
+    return started(
+        new EntryField<>(
+            words, id, words.of(key), start, typed -> Parsers.number(words, typed, low, high)),
+        start);
+  }
+
+  /** A field for a share in percent; parameters as {@link #number}. */
+  public static EntryField<Double> percent(
+      Words words, String id, String key, String start, double high) {
+    return started(
+        new EntryField<>(
+            words, id, words.of(key), start, typed -> Parsers.percent(words, typed, 0, high)),
+        start);
+  }
+
+  private static EntryField<Double> started(EntryField<Double> field, String start) {
+    field.fill(start);
+    return field;
+  }
+
   /** The value, or nothing after saying at the field why. */
   public Optional<T> read() {
     return switch (parsed()) {

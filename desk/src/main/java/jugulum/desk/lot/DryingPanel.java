@@ -12,7 +12,6 @@ import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.DryingChart;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
-import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.panel.Desk;
@@ -26,17 +25,13 @@ public final class DryingPanel extends Panel {
   @Prologue private final Words words;
   private final LotId lot;
   private final EntryField<Double> earlier =
-      number(words, "drying-earlier", "drying.earlier", 0.001, 1e7);
+      EntryField.number(words, "drying-earlier", "drying.earlier", "", 0.001, 1e7);
   private final EntryField<Double> later =
-      number(words, "drying-later", "drying.later", 0.001, 1e7);
-  private final EntryField<Double> hours = number(words, "drying-hours", "drying.hours", 0.05, 240);
+      EntryField.number(words, "drying-later", "drying.later", "", 0.001, 1e7);
+  private final EntryField<Double> hours =
+      EntryField.number(words, "drying-hours", "drying.hours", "", 0.05, 240);
   private final EntryField<Double> left =
-      new EntryField<>(
-          words,
-          "drying-left",
-          words.of("drying.left"),
-          "",
-          typed -> Parsers.percent(words, typed, 0, 99));
+      EntryField.percent(words, "drying-left", "drying.left", "", 99);
   private final Label dryAnswer = Parts.sentence("", "answer");
   private final DrawingView picture = new DrawingView("dry-picture");
 
@@ -60,12 +55,6 @@ public final class DryingPanel extends Panel {
             Parts.sentence(words.of("drying.about"), "muted"),
             Parts.advice("caution", words.of("caution.heat.title"), words.of("caution.heat")),
             Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
-  }
-
-  private static EntryField<Double> number(
-      Words words, String id, String key, double low, double high) {
-    return new EntryField<>(
-        words, id, words.of(key), "", typed -> Parsers.number(words, typed, low, high));
   }
 
   @Override

@@ -48,19 +48,19 @@ public final class SchoolPanel extends Panel {
   private final LotId lot;
   private final Desk desk;
   private final EntryField<Double> sand =
-      number(words, "school-sand", "school.sand", 0.001, 10_000);
+      EntryField.number(words, "school-sand", "school.sand", "", 0.001, 10_000);
   private final EntryField<Double> magnetite =
-      percent(words, "school-magnetite", "school.magnetite");
+      EntryField.percent(words, "school-magnetite", "school.magnetite", "", 100);
   private final EntryField<Double> magnetRate =
-      number(words, "school-magnet-rate", "school.magnet-rate", 0.01, 10_000);
+      EntryField.number(words, "school-magnet-rate", "school.magnet-rate", "", 0.01, 10_000);
   private final EntryField<Double> gravityRate =
-      number(words, "school-gravity-rate", "school.gravity-rate", 0.01, 10_000);
+      EntryField.number(words, "school-gravity-rate", "school.gravity-rate", "", 0.01, 10_000);
   private final EntryField<Double> concentrate =
-      percent(words, "school-concentrate", "school.concentrate");
+      EntryField.percent(words, "school-concentrate", "school.concentrate", "", 100);
   private final EntryField<Optional<Double>> gold =
       optional(words, "school-gold", "school.gold", "", 1e6);
   private final EntryField<Double> trapped =
-      number(words, "school-trapped", "school.trapped", 0, 1e9);
+      EntryField.number(words, "school-trapped", "school.trapped", "", 0, 1e9);
   private final EntryField<Optional<Double>> with =
       optional(words, "school-with", "school.with", "", 100);
   private final EntryField<Optional<Double>> without =
@@ -110,17 +110,6 @@ public final class SchoolPanel extends Panel {
   private List<EntryField<?>> fields() {
     return List.of(
         sand, magnetite, magnetRate, gravityRate, concentrate, gold, trapped, with, without);
-  }
-
-  private static EntryField<Double> number(
-      Words words, String id, String key, double low, double high) {
-    return new EntryField<>(
-        words, id, words.of(key), "", typed -> Parsers.number(words, typed, low, high));
-  }
-
-  private static EntryField<Double> percent(Words words, String id, String key) {
-    return new EntryField<>(
-        words, id, words.of(key), "", typed -> Parsers.percent(words, typed, 0, 100));
   }
 
   private static EntryField<Optional<Double>> optional(

@@ -12,7 +12,6 @@ import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.WaterChart;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
-import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.panel.Desk;
@@ -29,9 +28,9 @@ public final class WaterPanel extends Panel {
   @Prologue private final Words words;
   private final LotId lot;
   private final EntryField<Double> sand =
-      number(words, "handling-sand", "handling.sand", "", 0.001, 10_000);
+      EntryField.number(words, "handling-sand", "handling.sand", "", 0.001, 10_000);
   private final EntryField<Double> perKg =
-      number(
+      EntryField.number(
           words,
           "handling-per-kg",
           "handling.per-kg",
@@ -39,22 +38,15 @@ public final class WaterPanel extends Panel {
           0.1,
           1000);
   private final EntryField<Double> flow =
-      number(words, "handling-flow", "handling.flow", "17", 0.01, 10_000);
+      EntryField.number(words, "handling-flow", "handling.flow", "17", 0.01, 10_000);
   private final Label waterAnswer = answer("water-answer");
   private final DrawingView waterPicture = new DrawingView("water-picture");
   private final EntryField<Double> moisture =
-      filled(
-          new EntryField<>(
-              words,
-              "handling-moisture",
-              words.of("handling.moisture"),
-              "8",
-              typed -> Parsers.percent(words, typed, 0, 99)),
-          "8");
+      EntryField.percent(words, "handling-moisture", "handling.moisture", "8", 99);
   private final EntryField<Double> bucket =
-      number(words, "handling-bucket", "handling.bucket", "0.7", 0, 50);
+      EntryField.number(words, "handling-bucket", "handling.bucket", "0.7", 0, 50);
   private final EntryField<Double> limit =
-      number(
+      EntryField.number(
           words, "handling-limit", "handling.limit", words.plain(Lifts.USUAL_LIMIT_KG), 0.1, 100);
   private final Label liftAnswer = answer("lift-answer");
   private final DrawingView liftPicture = new DrawingView("lift-picture");
@@ -80,19 +72,6 @@ public final class WaterPanel extends Panel {
             Parts.advice("caution", "", words.of("caution.lift")),
             Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
     tell();
-  }
-
-  private static EntryField<Double> number(
-      Words words, String id, String key, String start, double low, double high) {
-    return filled(
-        new EntryField<>(
-            words, id, words.of(key), start, typed -> Parsers.number(words, typed, low, high)),
-        start);
-  }
-
-  private static EntryField<Double> filled(EntryField<Double> field, String start) {
-    field.fill(start);
-    return field;
   }
 
   private static Label answer(String id) {

@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
@@ -34,7 +35,10 @@ import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
 import jugulum.desk.kit.Ticks;
 import jugulum.desk.kit.Wrapping;
+import jugulum.desk.session.Notice;
+import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 import jugulum.scale.played.PlayedScale;
@@ -45,6 +49,7 @@ import jugulum.scale.played.PlayedScale;
  */
 public final class FirstGear extends ScrollPane implements FocusFirst {
   private static final Pattern BETWEEN = Pattern.compile("[\\s,;·]+");
+  private static final String BACK = "first-back";
   private static final String LETTER = "jugulum.letter";
 
   @Prologue private final Words words;
@@ -112,7 +117,7 @@ public final class FirstGear extends ScrollPane implements FocusFirst {
             weights,
             Parts.row(
                 Buttons.primary("first-keep", words.of("first.keep"), "Enter", this::keep),
-                Buttons.plain("first-back", words.of("panel.back"), "Esc", next::leave)));
+                Buttons.plain(BACK, words.of("panel.back"), "Esc", next::leave)));
     page.getStyleClass().add("page");
     setContent(page);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
@@ -164,10 +169,11 @@ public final class FirstGear extends ScrollPane implements FocusFirst {
   }
 
   private void pressed(KeyEvent key) {
-    if (key.getCode() == KeyCode.ENTER) {
+    boolean isOnBack = key.getTarget() instanceof Button button && BACK.equals(button.getId());
+    if (key.getCode() == KeyCode.ENTER && !isOnBack) {
       keep();
       key.consume();
-    } else if (key.getCode() == KeyCode.ESCAPE) {
+    } else if (key.getCode() == KeyCode.ESCAPE || key.getCode() == KeyCode.ENTER) {
       next.leave();
       key.consume();
     } else if (!key.isShortcutDown() && !(key.getTarget() instanceof TextInputControl)) {
@@ -193,13 +199,21 @@ public final class FirstGear extends ScrollPane implements FocusFirst {
         screens.text().isEmpty() ? Optional.of(List.of()) : screens.read();
     typed.ifPresent(
         all -> {
-          edits(all).forEach(edit -> workbench.session().change(edit));
+          edits(all).forEach(edit -> workbench.session().change(edit).thenAccept(this::told));
           if (weights.chosen() == Weights.SENT) {
             next.learnScale();
           } else {
             next.start();
           }
         });
+  }
+
+  private void told(Outcome outcome) {
+    if (outcome instanceof Outcome.Not not) {
+      workbench
+          .notices()
+          .say(new Notice.Said(Told.why(not, workbench.preferences().figures().get()), true));
+    }
   }
 
   private List<ShopEdit> edits(List<Screen> typed) {

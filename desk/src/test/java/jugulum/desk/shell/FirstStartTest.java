@@ -69,6 +69,20 @@ class FirstStartTest extends OnTheDemoBook {
   }
 
   @Test
+  void enterOnBackGoesBackAndKeepsNothing() {
+    try (Person person = Person.at(folder.resolve("new.book"))) {
+      Shop before = person.workbench().projections().shop().get();
+      person.press(W).write("20").press(SHIFT, TAB);
+      for (int i = 0; i < 30 && !"first-back".equals(person.focused().getId()); i++) {
+        person.press(TAB);
+      }
+      person.press(ENTER);
+      assertThat(person.sees("bench-view")).isTrue();
+      assertThat(person.workbench().projections().shop().get()).isEqualTo(before);
+    }
+  }
+
+  @Test
   void aPlayedScaleIsThereToTryAndARealOneIsLearnt() {
     try (Person person = Person.at(folder.resolve("new.book"))) {
       person.press(W).press(TAB).press(DIGIT3).press(ENTER);
