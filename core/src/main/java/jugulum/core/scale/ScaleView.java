@@ -45,6 +45,11 @@ public record ScaleView(
     FAULT
   }
 
+  /** Whether it shows a weight at all. */
+  public boolean isHeard() {
+    return state != State.SILENT && state != State.FAULT;
+  }
+
   /**
    * What is taken for the weight of the load, without the noise of counting in tens.
    *

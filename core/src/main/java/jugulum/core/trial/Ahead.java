@@ -24,7 +24,6 @@ final class Ahead {
   private static final int MANY = 60;
 
   private static final int PARTS = 80;
-  private static final int HALVINGS = 44;
   private static final double WIDEST_SD = 60;
 
   private final List<Part> parts;
@@ -78,37 +77,14 @@ final class Ahead {
 
   /** The τ² at which the results lie as far apart as that, 0 where even none is too much. */
   private static double tau2(List<Result> results, double apart) {
-    if (apart(results, 0) <= apart) {
+    if (RandomEffects.apart(results, 0) <= apart) {
       return 0;
     }
-    double low = 0;
     double high = 1;
-    while (apart(results, high) > apart) {
-      low = high;
+    while (RandomEffects.apart(results, high) > apart) {
       high *= 4;
     }
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (low + high) / 2;
-      if (apart(results, middle) > apart) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return (low + high) / 2;
-  }
-
-  private static double apart(List<Result> results, double tau2) {
-    double weights = 0;
-    double sum = 0;
-    double squares = 0;
-    for (Result one : results) {
-      double weight = one.weight(tau2);
-      weights += weight;
-      sum += weight * one.value();
-      squares += weight * one.value() * one.value();
-    }
-    return squares - sum * sum / weights;
+    return Halving.last(0, high, tau2 -> RandomEffects.apart(results, tau2) > apart);
   }
 
   private double quantile(double probability) {
@@ -118,15 +94,7 @@ final class Ahead {
       low = Math.min(low, part.mean() - WIDEST_SD / Normal.Z95 * part.sd());
       high = Math.max(high, part.mean() + WIDEST_SD / Normal.Z95 * part.sd());
     }
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (low + high) / 2;
-      if (below(middle) < probability) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return (low + high) / 2;
+    return Halving.last(low, high, x -> below(x) < probability);
   }
 
   private double below(double x) {

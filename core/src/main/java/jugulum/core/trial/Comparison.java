@@ -50,20 +50,9 @@ public record Comparison(ShareDifference difference, Verdict verdict, int more) 
 
   /** The fewest more, in each spike, with which the same shares would settle it. */
   private static int more(int found1, int all1, int found2, int all2) {
-    int low = 0;
-    int high = MOST;
-    if (!isSettled(found1, all1, found2, all2, high)) {
-      return NEVER;
-    }
-    while (high - low > 1) {
-      int middle = (low + high) / 2;
-      if (isSettled(found1, all1, found2, all2, middle)) {
-        high = middle;
-      } else {
-        low = middle;
-      }
-    }
-    return high;
+    return isSettled(found1, all1, found2, all2, MOST)
+        ? Halving.first(0, MOST, more -> isSettled(found1, all1, found2, all2, more))
+        : NEVER;
   }
 
   private static boolean isSettled(int found1, int all1, int found2, int all2, int more) {

@@ -77,23 +77,15 @@ public record RandomEffects(double mean, double se, double tau2, int results, do
 
   /** With τ² as known. */
   static RandomEffects of(List<Result> results, double tau2) {
-    double weights = 0;
-    double sum = 0;
-    for (Result one : results) {
-      weights += one.weight(tau2);
-      sum += one.weight(tau2) * one.value();
-    }
-    double mean = sum / weights;
-    double scatter = 0;
-    for (Result one : results) {
-      scatter += one.weight(tau2) * (one.value() - mean) * (one.value() - mean);
-    }
+    double mean = mean(results, tau2);
+    double weights = results.stream().mapToDouble(one -> one.weight(tau2)).sum();
+    double scatter = apart(results, tau2, mean);
     double factor = results.size() > 1 ? Math.max(1, scatter / (results.size() - 1)) : 1;
     return new RandomEffects(mean, Math.sqrt(1 / weights), tau2, results.size(), factor);
   }
 
   private static double next(List<Result> results, double tau2) {
-    double mean = of(results, tau2).mean();
+    double mean = mean(results, tau2);
     double squares = 0;
     double over = 0;
     double weights = 0;
@@ -124,10 +116,31 @@ public record RandomEffects(double mean, double se, double tau2, int results, do
 
   /** Cochran's Q: the weighted squares of what they lie apart, 0 or more. */
   public static double heterogeneity(List<Result> results) {
-    double mean = of(results, 0).mean();
-    return results.stream()
-        .mapToDouble(one -> one.weight(0) * (one.value() - mean) * (one.value() - mean))
-        .sum();
+    return apart(results, 0);
+  }
+
+  /** The same with weights by a τ² of 0 or more. */
+  static double apart(List<Result> results, double tau2) {
+    return apart(results, tau2, mean(results, tau2));
+  }
+
+  private static double apart(List<Result> results, double tau2, double mean) {
+    double apart = 0;
+    for (Result one : results) {
+      double off = one.value() - mean;
+      apart += one.weight(tau2) * off * off;
+    }
+    return apart;
+  }
+
+  private static double mean(List<Result> results, double tau2) {
+    double weights = 0;
+    double sum = 0;
+    for (Result one : results) {
+      weights += one.weight(tau2);
+      sum += one.weight(tau2) * one.value();
+    }
+    return sum / weights;
   }
 
   /** The 95 % range of the mean. */

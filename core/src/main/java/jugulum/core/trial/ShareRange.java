@@ -1,6 +1,5 @@
 package jugulum.core.trial;
 
-import java.util.function.DoublePredicate;
 import jugulum.core.check.Check;
 import jugulum.core.check.Normal;
 import org.hipparchus.distribution.continuous.NormalDistribution;
@@ -21,7 +20,6 @@ import org.hipparchus.special.Beta;
 public record ShareRange(double low, double high) {
   private static final double WHOLE_CASE = 1;
   private static final double HALF_CASE = 0.5;
-  private static final int HALVINGS = 52;
 
   /** Checks that the ends are in order. */
   public ShareRange {
@@ -50,9 +48,13 @@ public record ShareRange(double low, double high) {
     check(found, all, confidence);
     double tail = (1 - confidence) / 2;
     double low =
-        found == 0 ? 0 : last(p -> above(found, all, p) + weight * at(found, all, p) < tail);
+        found == 0
+            ? 0
+            : Halving.last(0, 1, p -> above(found, all, p) + weight * at(found, all, p) < tail);
     double high =
-        found == all ? 1 : last(p -> below(found, all, p) + weight * at(found, all, p) > tail);
+        found == all
+            ? 1
+            : Halving.last(0, 1, p -> below(found, all, p) + weight * at(found, all, p) > tail);
     return new ShareRange(low, Math.max(low, high));
   }
 
@@ -60,21 +62,6 @@ public record ShareRange(double low, double high) {
     Check.inRange("all", all, 1, 1e9);
     Check.inRange("found", found, 0, all);
     Check.inRange("confidence", confidence, 0.5, 0.9999);
-  }
-
-  /** The largest share for which something holds that holds for small ones only. */
-  private static double last(DoublePredicate holds) {
-    double low = 0;
-    double high = 1;
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (low + high) / 2;
-      if (holds.test(middle)) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return (low + high) / 2;
   }
 
   /** The chance of more than were found. */

@@ -28,17 +28,7 @@ public final class SpecksNeeded {
   public static int of(double share, double halfWidth) {
     Check.inRange("share", share, 0.01, 0.99);
     Check.inRange("halfWidth", halfWidth, 0.005, 0.4);
-    int low = 1;
-    int high = MOST;
-    while (high - low > 1) {
-      int middle = (low + high) / 2;
-      if (halfWidth(share, middle) <= halfWidth) {
-        high = middle;
-      } else {
-        low = middle;
-      }
-    }
-    return high;
+    return Halving.first(1, MOST, specks -> halfWidth(share, specks) <= halfWidth);
   }
 
   /**

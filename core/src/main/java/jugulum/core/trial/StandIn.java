@@ -17,8 +17,6 @@ public final class StandIn {
   /** No shot is that much larger than the gold it stands for. */
   private static final double WIDEST = 8;
 
-  private static final int HALVINGS = 50;
-
   private StandIn() {}
 
   /**
@@ -32,17 +30,9 @@ public final class StandIn {
     Check.inRange("goldMm", goldMm, 0.01, 10);
     Check.inRange("goldGCm3", goldGCm3, 12, 19.3);
     double speed = Settling.of(Grain.natural(goldMm, flatness, goldGCm3), water).metresPerSecond();
-    double low = goldMm;
-    double high = WIDEST * goldMm;
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (low + high) / 2;
-      if (Settling.of(Grain.natural(middle, flatness, LEAD_GCM3), water).metresPerSecond()
-          < speed) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return (low + high) / 2;
+    return Halving.last(
+        goldMm,
+        WIDEST * goldMm,
+        mm -> Settling.of(Grain.natural(mm, flatness, LEAD_GCM3), water).metresPerSecond() < speed);
   }
 }

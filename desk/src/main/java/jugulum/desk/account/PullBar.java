@@ -2,7 +2,6 @@ package jugulum.desk.account;
 
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
-import javafx.scene.layout.Region;
 import jugulum.core.check.Normal;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Words;
@@ -33,12 +32,13 @@ final class PullBar extends Pane {
     boolean isLoud = Math.abs(pull) > Normal.Z95;
     getChildren()
         .addAll(
-            part("range-rail", 0, 2 * HALF, 1),
-            part("range-zero", HALF, 1, 2 * MIDDLE),
-            part("range-zero", HALF - HALF * Normal.Z95 / MOST, 1, MIDDLE),
-            part("range-zero", HALF + HALF * Normal.Z95 / MOST, 1, MIDDLE),
-            part(
+            RangeBar.part("range-rail", MIDDLE, 0, 2 * HALF, 1),
+            RangeBar.part("range-zero", MIDDLE, HALF, 1, 2 * MIDDLE),
+            RangeBar.part("range-zero", MIDDLE, HALF - HALF * Normal.Z95 / MOST, 1, MIDDLE),
+            RangeBar.part("range-zero", MIDDLE, HALF + HALF * Normal.Z95 / MOST, 1, MIDDLE),
+            RangeBar.part(
                 isLoud ? "pull-loud" : "pull",
+                MIDDLE,
                 pull < 0 ? HALF - length : HALF,
                 Math.max(1, length),
                 8));
@@ -49,12 +49,5 @@ final class PullBar extends Pane {
     getChildren().add(figure);
     setAccessibleText(
         words.of(pull < 0 ? "pull.less" : "pull.more", words.fixed(Math.abs(pull), 1)));
-  }
-
-  private static Region part(String style, double x, double width, double height) {
-    Region region = Parts.styled(new Region(), style);
-    region.resizeRelocate(x, MIDDLE - height / 2, width, height);
-    region.setManaged(false);
-    return region;
   }
 }

@@ -36,14 +36,14 @@ final class RangeBar extends Pane {
     setMinSize(LENGTH, 2 * MIDDLE);
     double low = x(band.low());
     double high = x(band.high());
-    getChildren().add(part("range-rail", 0, LENGTH, 1));
+    getChildren().add(part("range-rail", MIDDLE, 0, LENGTH, 1));
     if (span.from() < 0 && span.to() > 0) {
-      getChildren().add(part("range-zero", x(0), 1, 2 * MIDDLE));
+      getChildren().add(part("range-zero", MIDDLE, x(0), 1, 2 * MIDDLE));
     }
     getChildren()
         .addAll(
-            part("range-span", low, Math.max(3, high - low), 3),
-            part("range-dot", x(band.usual()) - DOT / 2, DOT, DOT));
+            part("range-span", MIDDLE, low, Math.max(3, high - low), 3),
+            part("range-dot", MIDDLE, x(band.usual()) - DOT / 2, DOT, DOT));
     setAccessibleText(spoken);
   }
 
@@ -82,9 +82,10 @@ final class RangeBar extends Pane {
     return LENGTH * Math.clamp((value - span.from()) / (span.to() - span.from()), 0, 1);
   }
 
-  private static Region part(String style, double x, double width, double height) {
+  /** A part of a bar, centred on a line. */
+  static Region part(String style, double middle, double x, double width, double height) {
     Region region = Parts.styled(new Region(), style);
-    region.resizeRelocate(x, MIDDLE - height / 2, width, height);
+    region.resizeRelocate(x, middle - height / 2, width, height);
     region.setManaged(false);
     return region;
   }

@@ -42,7 +42,7 @@ final class FootScale extends VBox {
   private final Label state = Parts.styled(new Label(), "muted");
   private final Button layOn;
   private final Button takeOff;
-  private Optional<Parent> dock = Optional.empty();
+  private Optional<VBox> dock = Optional.empty();
   private boolean isLooking;
 
   FootScale(Workbench workbench) {
@@ -68,8 +68,8 @@ final class FootScale extends VBox {
   }
 
   /** Stands over another dock. */
-  void over(Optional<? extends Parent> now) {
-    dock = now.map(one -> one);
+  void over(Optional<VBox> now) {
+    dock = now;
     look();
   }
 
@@ -94,10 +94,8 @@ final class FootScale extends VBox {
     }
     ScaleView seen = stand.view().get();
     double step = stand.scale().map(Scale::stepG).orElseThrow();
-    boolean isHeard =
-        seen.state() != ScaleView.State.SILENT && seen.state() != ScaleView.State.FAULT;
     reading.setText(
-        isHeard
+        seen.isHeard()
             ? workbench.preferences().figures().get().read(seen.grams(), step)
             : words.of("header.none"));
     state.setText(

@@ -156,6 +156,11 @@ public final class EntryField<T> extends VBox {
     };
   }
 
+  /** The value where it is understood; says at the field if it is not, as {@link #check} does. */
+  public Optional<T> checked() {
+    return check() ? read() : Optional.empty();
+  }
+
   private void clearError() {
     error.setVisible(false);
     field.pseudoClassStateChanged(WRONG, false);

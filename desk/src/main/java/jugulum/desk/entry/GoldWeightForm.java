@@ -40,15 +40,9 @@ public final class GoldWeightForm extends MeasureForm {
         words,
         mass,
         Map.of("massG", mass, "resolutionG", mass),
-        read -> new Measure.GoldWeight(read.grams(), resolutionG(mass, read), typed(), mass.on()));
-  }
-
-  /** What was typed now, or then. */
-  private Optional<String> typed() {
-    if (mass.isPut()) {
-      return given;
-    }
-    return mass.on().isPresent() ? Optional.empty() : Optional.of(mass.text());
+        read ->
+            new Measure.GoldWeight(
+                read.grams(), resolutionG(mass, read), typed(mass, given), mass.on()));
   }
 
   @Override

@@ -164,6 +164,17 @@ public abstract class MeasureForm extends VBox {
     return EntryField.grams(words, grams);
   }
 
+  /**
+   * What was typed into a field: now, or then, where it is still as it was; nothing where a scale
+   * told.
+   */
+  static Optional<String> typed(EntryField<?> field, Optional<String> then) {
+    if (field.isPut()) {
+      return then;
+    }
+    return field.on().isPresent() ? Optional.empty() : Optional.of(field.text());
+  }
+
   /** Nothing was typed where a scale told; a scale's step may be coarser than what it shows. */
   static double resolutionG(EntryField<?> field, MassText.Mass read) {
     return field.isPut()

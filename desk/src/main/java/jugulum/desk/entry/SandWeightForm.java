@@ -134,18 +134,10 @@ public final class SandWeightForm extends MeasureForm {
                   sd,
                   container.flatMap(Tare::name),
                   OptionalInt.empty(),
-                  typed(),
+                  typed(gross, given),
                   gross.on())
               .ofBowl(bowl);
         });
-  }
-
-  /** What was typed now, or then. */
-  private Optional<String> typed() {
-    if (gross.isPut()) {
-      return given;
-    }
-    return gross.on().isPresent() ? Optional.empty() : Optional.of(gross.text());
   }
 
   /** Remembers the container if one was told with its name. */

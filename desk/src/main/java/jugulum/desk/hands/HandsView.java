@@ -331,7 +331,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
     String text;
     if (!hands.typed().isEmpty()) {
       text = hands.typed();
-    } else if (weighs && hears(seen)) {
+    } else if (weighs && seen.isHeard()) {
       text = figures.read(weight(part.get(), seen), scale.get().stepG());
     } else {
       text = part.map(this::waiting).orElse("");
@@ -394,10 +394,6 @@ public final class HandsView extends BorderPane implements FocusFirst {
         .orElse(Double.MAX_VALUE);
   }
 
-  private static boolean hears(ScaleView seen) {
-    return seen.state() != ScaleView.State.SILENT && seen.state() != ScaleView.State.FAULT;
-  }
-
   private static double weight(Part part, ScaleView seen) {
     return part.ask() == Part.Ask.GROSS && seen.pan().isEmpty() ? seen.grams() : seen.netG();
   }
@@ -416,7 +412,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
     if (part.ask() == Part.Ask.ROUTE) {
       return HandsWords.choices(words, part, workbench.projections().shop().get());
     }
-    if (weighs && hears(seen)) {
+    if (weighs && seen.isHeard()) {
       double step = scale.get().stepG();
       double least = ScaleRules.smallestG(step, 0);
       boolean isLittle =

@@ -75,21 +75,20 @@ public final class DryingPanel extends Panel {
     return List.of(getClass(), lot);
   }
 
-  private static Optional<Double> value(EntryField<Double> field) {
-    return field.check() ? field.read() : Optional.empty();
-  }
-
   private void tellDry() {
     boolean started =
         Stream.of(earlier, later).noneMatch(field -> field.field().getText().isBlank());
     Optional<Drying> drying =
         started
-            ? value(earlier)
+            ? earlier
+                .checked()
                 .flatMap(
                     before ->
-                        value(later)
+                        later
+                            .checked()
                             .flatMap(
-                                after -> value(hours).flatMap(time -> drying(before, after, time))))
+                                after ->
+                                    hours.checked().flatMap(time -> drying(before, after, time))))
             : Optional.empty();
     dryAnswer.setText(drying.map(this::dry).orElse(""));
     Parts.shown(picture, drying.isPresent());
@@ -122,6 +121,6 @@ public final class DryingPanel extends Panel {
   private OptionalDouble hoursLeft(Drying drying) {
     return left.field().getText().isBlank()
         ? OptionalDouble.empty()
-        : value(left).map(drying::hoursLeft).orElse(OptionalDouble.empty());
+        : left.checked().map(drying::hoursLeft).orElse(OptionalDouble.empty());
   }
 }

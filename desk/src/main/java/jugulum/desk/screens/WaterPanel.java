@@ -104,17 +104,15 @@ public final class WaterPanel extends Panel {
     return List.of(getClass(), lot);
   }
 
-  private static Optional<Double> value(EntryField<Double> field) {
-    return field.check() ? field.read() : Optional.empty();
-  }
-
   private void tell() {
-    Optional<Double> kilograms = value(sand);
+    Optional<Double> kilograms = sand.checked();
     Optional<WetScreening> needed =
         kilograms.flatMap(
             kg ->
-                value(perKg)
-                    .flatMap(litres -> value(flow).map(rate -> WetScreening.of(kg, litres, rate))));
+                perKg
+                    .checked()
+                    .flatMap(
+                        litres -> flow.checked().map(rate -> WetScreening.of(kg, litres, rate))));
     waterAnswer.setText(
         needed
             .map(
@@ -133,13 +131,16 @@ public final class WaterPanel extends Panel {
     Optional<Integer> lifts =
         kilograms.flatMap(
             kg ->
-                value(moisture)
+                moisture
+                    .checked()
                     .flatMap(
                         wet ->
-                            value(bucket)
+                            bucket
+                                .checked()
                                 .flatMap(
                                     empty ->
-                                        value(limit)
+                                        limit
+                                            .checked()
                                             .flatMap(most -> lifts(kg, wet, empty, most)))));
     liftAnswer.setText(
         lifts
@@ -149,7 +150,7 @@ public final class WaterPanel extends Panel {
                         "handling.lifts.answer",
                         count,
                         words.fixed(
-                            kilograms.orElseThrow() / (1 - value(moisture).orElseThrow()), 1)))
+                            kilograms.orElseThrow() / (1 - moisture.checked().orElseThrow()), 1)))
             .orElse(""));
     Parts.shown(liftPicture, lifts.isPresent());
     lifts.ifPresent(

@@ -1,7 +1,6 @@
 package jugulum.desk.shell;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import javafx.geometry.Pos;
@@ -29,8 +28,7 @@ final class KeysHelp extends ScrollPane {
 
   /** The keys of what is in sight below a node. */
   static KeysHelp of(Words words, Node seen) {
-    Map<String, String> here = new LinkedHashMap<>();
-    Keys.shown(seen).forEach((key, text) -> here.putIfAbsent(key, text));
+    Map<String, String> here = Keys.shown(seen);
     List<Node> lines = new ArrayList<>();
     lines.add(Parts.styled(new Label(words.of("keys.title")), "page-title"));
     lines.add(Parts.section(words.of("keys.here")));
