@@ -12,6 +12,7 @@ import jugulum.book.stream.Table;
 import jugulum.core.trial.Contender;
 import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialId;
+import jugulum.core.trial.TrialLine;
 import jugulum.core.trial.TrialPlan;
 import jugulum.core.trial.TrialResult;
 
@@ -45,14 +46,19 @@ public final class TrialLines implements Projection<Trial, TrialLines.Shown> {
       Optional<String> from,
       TrialPlan.Stuff stuff,
       Contender contender,
-      TrialResult.Line line) {}
+      TrialLine line) {}
 
   /** What has no column of its own. */
-  private record Body(Contender contender, TrialResult.Line line) {}
+  private record Body(Contender contender, TrialLine line) {}
 
   @Override
   public Table table() {
     return TABLE;
+  }
+
+  @Override
+  public int fold() {
+    return 2;
   }
 
   @Override
@@ -62,7 +68,7 @@ public final class TrialLines implements Projection<Trial, TrialLines.Shown> {
         .toList();
   }
 
-  private static Shown shown(Trial trial, TrialResult.Line line) {
+  private static Shown shown(Trial trial, TrialLine line) {
     return new Shown(
         trial.id(),
         trial.name(),

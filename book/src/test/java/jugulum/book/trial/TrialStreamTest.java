@@ -8,7 +8,9 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.UUID;
 import jugulum.book.Books;
 import jugulum.book.store.Rescue;
@@ -17,12 +19,15 @@ import jugulum.book.stream.Order;
 import jugulum.book.stream.Saved;
 import jugulum.book.stream.StreamRef;
 import jugulum.book.stream.Writer;
+import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
+import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.trial.Contender;
 import jugulum.core.trial.Found;
+import jugulum.core.trial.RunOf;
 import jugulum.core.trial.Spike;
 import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialEdit;
@@ -60,11 +65,14 @@ class TrialStreamTest {
     return List.of(
         new TrialEdit.Begin(ID, "Deeper cone", plan),
         new TrialEdit.Run(
-            0, 1_500.5, List.of(new Spike(FINE, 50, OptionalDouble.of(24.25), 0.1, 0.97))),
+            0,
+            1_500.5,
+            List.of(new Spike(FINE, OptionalInt.of(50), OptionalDouble.of(24.25), 0.1, 0.97)),
+            Optional.of(new RunOf(new BatchId(ID.value()), new StepId(4)))),
         new TrialEdit.Find(
             1,
             List.of(
-                new Found(Material.CONCENTRATE, FINE, 44, OptionalDouble.of(21.5)),
+                new Found(Material.CONCENTRATE, FINE, OptionalInt.of(44), OptionalDouble.of(21.5)),
                 Found.counted(Material.TAILINGS, FINE, 5))),
         new TrialEdit.AddNote("the pump was warm"),
         new TrialEdit.Rename("The deeper cone"),
@@ -116,6 +124,19 @@ class TrialStreamTest {
     try (Book book = open("b.book")) {
       assertThat(book.standing(REF).now().orElseThrow().runs()).hasSize(2);
     }
+  }
+
+  /** As it was written before a run could be that of a batch, or only weighed. */
+  @Test
+  void aRunOfTheFirstFormIsRead() {
+    String text =
+        """
+        {"edit":"run","contender":0,"sandG":900.0,"spikes":[{"cut":{"passing":{"label":"50",\
+        "openingMm":0.3},"retained":{"label":"100","openingMm":0.15}},"specks":50,"sdMg":0.0,\
+        "share":1.0}]}\
+        """;
+    TrialEdit read = TrialStream.KIND.edits().read(1, text);
+    assertThat(read).isEqualTo(new TrialEdit.Run(0, 900, List.of(Spike.counted(FINE, 50))));
   }
 
   @Test

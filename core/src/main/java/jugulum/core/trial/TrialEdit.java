@@ -1,6 +1,7 @@
 package jugulum.core.trial;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The only ways a trial changes. Each is a sentence of its journal; {@link TrialFold} carries it
@@ -25,11 +26,18 @@ public sealed interface TrialEdit {
    * @param contender which, from 0
    * @param sandG its sand, in grams
    * @param spikes what is put in; empty for a blank run
+   * @param of the run of a batch it is as well
    */
-  record Run(int contender, double sandG, List<Spike> spikes) implements TrialEdit {
+  record Run(int contender, double sandG, List<Spike> spikes, Optional<RunOf> of)
+      implements TrialEdit {
     /** Keeps its own copy. */
     public Run {
       spikes = List.copyOf(spikes);
+    }
+
+    /** Of sand of no batch. */
+    public Run(int contender, double sandG, List<Spike> spikes) {
+      this(contender, sandG, spikes, Optional.empty());
     }
   }
 

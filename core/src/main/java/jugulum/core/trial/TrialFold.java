@@ -44,7 +44,7 @@ public final class TrialFold implements Fold<Trial, TrialEdit> {
     return switch (edit) {
       case TrialEdit.Rename(String name) -> named(name);
       case TrialEdit.Replan(TrialPlan plan) -> overlap(plan.classes());
-      case TrialEdit.Run(int contender, var _, List<Spike> spikes) ->
+      case TrialEdit.Run(int contender, var _, List<Spike> spikes, var _) ->
           contender < trial.plan().contenders().size() && contender >= 0
               ? overlap(spikes.stream().map(Spike::cut).toList())
               : Optional.of(Refusal.of(TrialReason.NO_SUCH_CONTENDER));
@@ -119,7 +119,7 @@ public final class TrialFold implements Fold<Trial, TrialEdit> {
           with(trial, name.strip(), trial.plan(), trial.runs(), trial.notes(), trial.closed());
       case TrialEdit.Replan(TrialPlan plan) ->
           with(trial, trial.name(), plan, trial.runs(), trial.notes(), trial.closed());
-      case TrialEdit.Run(int contender, double sandG, List<Spike> spikes) ->
+      case TrialEdit.Run(int contender, double sandG, List<Spike> spikes, var of) ->
           withRuns(
               trial,
               Stream.concat(
@@ -131,6 +131,7 @@ public final class TrialFold implements Fold<Trial, TrialEdit> {
                               sandG,
                               spikes,
                               List.of(),
+                              of,
                               at,
                               Optional.empty())))
                   .toList());

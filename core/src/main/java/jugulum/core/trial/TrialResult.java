@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.screens.Cut;
-import jugulum.core.trial.SpikeBack.Recovered;
+import jugulum.core.trial.TrialLine.Basis;
 import org.hipparchus.distribution.discrete.PoissonDistribution;
 
 /**
@@ -15,34 +15,13 @@ import org.hipparchus.distribution.discrete.PoissonDistribution;
  * @param pairs two contenders at one size class, both run
  * @param findings what is to be thought of before any of it is believed
  */
-public record TrialResult(List<Line> lines, List<Pair> pairs, List<Finding> findings) {
+public record TrialResult(List<TrialLine> lines, List<Pair> pairs, List<Finding> findings) {
   /** Keeps its own copies. */
   public TrialResult {
     lines = List.copyOf(lines);
     pairs = List.copyOf(pairs);
     findings = List.copyOf(findings);
   }
-
-  /**
-   * A contender at a size class, all its runs together.
-   *
-   * @param contender its place, from 0
-   * @param cut the size class
-   * @param back what came back
-   * @param recovered the share won, the sand's own gold taken off where a blank run tells it;
-   *     widened where repeats scatter more than specks explain
-   * @param runs how many runs
-   * @param own specks of the sand's own that were taken off; empty without a blank run
-   * @param repeats whether they scatter; empty for one run
-   */
-  public record Line(
-      int contender,
-      Cut cut,
-      SpikeBack back,
-      Recovered recovered,
-      int runs,
-      OptionalDouble own,
-      Optional<Repeats> repeats) {}
 
   /**
    * Two contenders at a size class.
@@ -65,11 +44,12 @@ public record TrialResult(List<Line> lines, List<Pair> pairs, List<Finding> find
     /**
      * More was found than put in.
      *
-     * @param over so many more
-     * @param chance that the sand's own gold, as the blank run tells it, is that much; empty
-     *     without a blank run
+     * @param over so many specks more, or milligrams by weight
+     * @param chance that the sand's own gold, as the blank run tells it, is that much, or that the
+     *     weights are off by that much; empty of specks without a blank run
      */
-    record TooMuch(int contender, Cut cut, int over, OptionalDouble chance) implements Finding {}
+    record TooMuch(int contender, Cut cut, Basis basis, double over, OptionalDouble chance)
+        implements Finding {}
 
     /** One run tells nothing of how runs differ. */
     record OneRun(int contender, Cut cut) implements Finding {}
@@ -83,88 +63,47 @@ public record TrialResult(List<Line> lines, List<Pair> pairs, List<Finding> find
     /** Repeats scatter more than specks explain: something else changed from run to run. */
     record Scattered(int contender, Cut cut, double chance) implements Finding {}
 
-    /** A tenth or more of the spike was found nowhere. */
-    record Missing(int contender, Cut cut, int specks) implements Finding {}
+    /** The spike is lighter than the scale can weigh: by weight it tells little. */
+    record TooLight(int contender, Cut cut, double mg, double sdMg) implements Finding {}
+
+    /**
+     * A tenth or more of the spike was found nowhere.
+     *
+     * @param much so many specks, or milligrams by weight
+     */
+    record Missing(int contender, Cut cut, Basis basis, double much) implements Finding {}
   }
 
   private static final double MUCH = 0.1;
 
   /** Reads a trial. */
   public static TrialResult of(Trial trial) {
-    List<Line> lines = new ArrayList<>();
+    List<TrialLine> lines = new ArrayList<>();
     List<Finding> findings = new ArrayList<>();
     for (int contender = 0; contender < trial.plan().contenders().size(); contender++) {
       for (Cut cut : trial.plan().classes()) {
-        Optional<Line> line = line(trial, contender, cut);
+        Optional<TrialLine> line = TrialLine.of(trial, contender, cut);
         line.ifPresent(
             one -> {
               lines.add(one);
               find(one, findings);
+              tooLight(trial, one).ifPresent(findings::add);
             });
       }
     }
     return new TrialResult(lines, pairs(lines), findings);
   }
 
-  private static List<TrialRun> done(Trial trial, int contender) {
-    return trial.runs().stream()
-        .filter(run -> run.isLive() && run.isDone() && run.contender() == contender)
-        .toList();
-  }
-
-  private static Optional<Line> line(Trial trial, int contender, Cut cut) {
-    List<TrialRun> runs =
-        done(trial, contender).stream()
-            .filter(run -> run.spikes().stream().anyMatch(spike -> spike.cut().isSameSizes(cut)))
-            .toList();
-    if (runs.isEmpty()) {
-      return Optional.empty();
-    }
-    List<SpikeBack> each = runs.stream().map(run -> back(run, cut)).toList();
-    SpikeBack back = each.stream().reduce(SpikeBack::with).orElseThrow();
-    List<TrialRun> blanks = done(trial, contender).stream().filter(TrialRun::isBlank).toList();
-    Optional<Repeats> repeats = each.size() > 1 ? Optional.of(Repeats.of(each)) : Optional.empty();
-    double ratio =
-        runs.stream().mapToDouble(TrialRun::sandG).sum()
-            / Math.max(1e-9, blanks.stream().mapToDouble(TrialRun::sandG).sum());
-    int blank = blanks.stream().mapToInt(run -> run.found(cut, true)).sum();
-    Recovered recovered = blanks.isEmpty() ? back.recovery() : back.lessOwn(blank, ratio);
-    double widening = repeats.map(Repeats::widening).orElse(1.0);
-    return Optional.of(
-        new Line(
-            contender,
-            cut,
-            back,
-            recovered.widened(widening),
-            runs.size(),
-            blanks.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(blank * ratio),
-            repeats));
-  }
-
-  private static SpikeBack back(TrialRun run, Cut cut) {
-    int in =
-        run.spikes().stream()
-            .filter(spike -> spike.cut().isSameSizes(cut))
-            .mapToInt(Spike::specks)
-            .sum();
-    return new SpikeBack(in, run.found(cut, true), run.found(cut, false));
-  }
-
-  private static void find(Line line, List<Finding> findings) {
+  private static void find(TrialLine line, List<Finding> findings) {
     SpikeBack back = line.back();
     int contender = line.contender();
     Cut cut = line.cut();
-    if (back.isTooMuch()) {
-      int over = back.won() + back.lost() - back.in();
-      findings.add(new Finding.TooMuch(contender, cut, over, chance(over, line.own())));
-    }
+    tooMuch(line).ifPresent(findings::add);
+    missing(line).ifPresent(findings::add);
     if (back.won() == 0) {
       findings.add(new Finding.NoneFound(contender, cut));
     } else if (back.won() == back.in()) {
       findings.add(new Finding.AllFound(contender, cut));
-    }
-    if (back.missing() >= MUCH * back.in() && back.missing() > 1) {
-      findings.add(new Finding.Missing(contender, cut, back.missing()));
     }
     if (line.repeats().isEmpty()) {
       findings.add(new Finding.OneRun(contender, cut));
@@ -175,6 +114,57 @@ public record TrialResult(List<Line> lines, List<Pair> pairs, List<Finding> find
             repeats -> findings.add(new Finding.Scattered(contender, cut, repeats.chance())));
   }
 
+  private static Optional<Finding> tooMuch(TrialLine line) {
+    if (line.basis() == Basis.WEIGHED) {
+      return line.weighed()
+          .filter(MassBack::isTooMuch)
+          .map(
+              mass ->
+                  new Finding.TooMuch(
+                      line.contender(),
+                      line.cut(),
+                      Basis.WEIGHED,
+                      mass.overMg(),
+                      OptionalDouble.of(mass.chanceOfOver())));
+    }
+    int over = line.back().won() + line.back().lost() - line.back().in();
+    return line.back().isTooMuch()
+        ? Optional.of(
+            new Finding.TooMuch(
+                line.contender(), line.cut(), Basis.COUNTED, over, chance(over, line.own())))
+        : Optional.empty();
+  }
+
+  private static Optional<Finding> missing(TrialLine line) {
+    if (line.basis() == Basis.WEIGHED) {
+      return line.weighed()
+          .filter(mass -> mass.missingMg() >= MUCH * mass.in().mg())
+          .map(
+              mass ->
+                  new Finding.Missing(
+                      line.contender(), line.cut(), Basis.WEIGHED, mass.missingMg()));
+    }
+    int specks = line.back().missing();
+    return specks >= MUCH * line.back().in() && specks > 1
+        ? Optional.of(new Finding.Missing(line.contender(), line.cut(), Basis.COUNTED, specks))
+        : Optional.empty();
+  }
+
+  /** Counted specks need no weight. */
+  private static Optional<Finding> tooLight(Trial trial, TrialLine line) {
+    return line.basis() == Basis.COUNTED
+        ? Optional.empty()
+        : trial.runs().stream()
+            .filter(run -> run.isLive() && run.contender() == line.contender())
+            .flatMap(run -> run.spike(line.cut()).stream())
+            .filter(Spike::isTooLight)
+            .findFirst()
+            .map(
+                spike ->
+                    new Finding.TooLight(
+                        line.contender(), line.cut(), spike.mg().orElseThrow(), spike.sdMg()));
+  }
+
   /** The chance that the sand has at least so much of its own. */
   private static OptionalDouble chance(int over, OptionalDouble own) {
     return own.isPresent() && own.getAsDouble() > 0
@@ -183,31 +173,40 @@ public record TrialResult(List<Line> lines, List<Pair> pairs, List<Finding> find
         : own;
   }
 
-  private static List<Pair> pairs(List<Line> lines) {
+  private static List<Pair> pairs(List<TrialLine> lines) {
     List<Pair> pairs = new ArrayList<>();
-    for (Line first : lines) {
-      for (Line second : lines) {
+    for (TrialLine first : lines) {
+      for (TrialLine second : lines) {
         if (first.contender() < second.contender() && first.cut().isSameSizes(second.cut())) {
           pairs.add(
               new Pair(
                   first.contender(),
                   second.contender(),
                   first.cut(),
-                  Comparison.of(won(first), first.back().in(), won(second), second.back().in())));
+                  compared(first.net(), second.net())));
         }
       }
     }
     return pairs;
   }
 
-  /** What was won of the spike itself. */
-  private static int won(Line line) {
-    int own = (int) Math.round(line.own().orElse(0));
-    return Math.clamp(line.back().won() - own, 0, line.back().in());
+  private static Comparison compared(SpikeBack first, SpikeBack second) {
+    return Comparison.of(
+        Math.min(first.won(), first.in()),
+        first.in(),
+        Math.min(second.won(), second.in()),
+        second.in());
+  }
+
+  /** What is to be thought of before a contender's result at a size class is believed. */
+  public List<Finding> findings(int contender, Cut cut) {
+    return findings.stream()
+        .filter(one -> one.contender() == contender && one.cut().isSameSizes(cut))
+        .toList();
   }
 
   /** The line of a contender at a size class. */
-  public Optional<Line> line(int contender, Cut cut) {
+  public Optional<TrialLine> line(int contender, Cut cut) {
     return lines.stream()
         .filter(line -> line.contender() == contender && line.cut().isSameSizes(cut))
         .findFirst();

@@ -3,6 +3,8 @@ package jugulum.core.trial;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.Stream;
 import jugulum.core.check.Check;
 import jugulum.core.ledger.Struck;
 import jugulum.core.screens.Cut;
@@ -16,6 +18,7 @@ import jugulum.core.screens.Cut;
  * @param spikes what was put in, a size class each; empty for a blank run, which tells the sand's
  *     own gold
  * @param found what was found again; empty before anybody looked
+ * @param of the run of a batch it is as well, where its sand is that of a batch
  * @param at when it was begun
  * @param struck that it does not count, and why
  */
@@ -25,6 +28,7 @@ public record TrialRun(
     double sandG,
     List<Spike> spikes,
     List<Found> found,
+    Optional<RunOf> of,
     Instant at,
     Optional<Struck> struck) {
   /** Checks the numbers and keeps its own copies. */
@@ -51,19 +55,49 @@ public record TrialRun(
     return !found.isEmpty();
   }
 
+  /** The spike of a size class; empty where none of it was put in. */
+  public Optional<Spike> spike(Cut cut) {
+    return spikes.stream().filter(spike -> spike.cut().isSameSizes(cut)).findFirst();
+  }
+
+  private Stream<Found> found(Cut cut) {
+    return found.stream().filter(one -> one.cut().isSameSizes(cut));
+  }
+
+  /** Whether all that was put in and found of a size class was counted. */
+  boolean isCounted(Cut cut) {
+    return spike(cut).stream().allMatch(spike -> spike.specks().isPresent())
+        && found(cut).allMatch(one -> one.specks().isPresent());
+  }
+
+  /** Whether all that was put in and found of a size class was weighed. */
+  boolean isWeighed(Cut cut) {
+    return spike(cut).stream().allMatch(spike -> spike.mg().isPresent())
+        && found(cut)
+            .allMatch(one -> one.mg().isPresent() || one.specks().equals(OptionalInt.of(0)));
+  }
+
   /** Specks of a size class that came out where the machine keeps gold, or where it does not. */
-  int found(Cut cut, boolean won) {
-    return found.stream()
-        .filter(one -> one.cut().isSameSizes(cut) && one.isWon() == won)
-        .mapToInt(Found::specks)
+  int specks(Cut cut, boolean won) {
+    return found(cut)
+        .filter(one -> one.isWon() == won)
+        .mapToInt(one -> one.specks().orElse(0))
+        .sum();
+  }
+
+  /** What came out so, in milligrams. */
+  double mg(Cut cut, boolean won) {
+    return found(cut)
+        .filter(one -> one.isWon() == won)
+        .mapToDouble(one -> one.mg().orElse(0))
         .sum();
   }
 
   TrialRun with(List<Found> now) {
-    return new TrialRun(number, contender, sandG, spikes, now, at, struck);
+    return new TrialRun(number, contender, sandG, spikes, now, of, at, struck);
   }
 
   TrialRun struck(Struck why) {
-    return new TrialRun(number, contender, sandG, spikes, found, at, Optional.of(why));
+    return new TrialRun(number, contender, sandG, spikes, found, of, at, Optional.of(why));
   }
 }

@@ -106,15 +106,20 @@ class SpikeBackTest {
   void byWeightChanceCountsToo() {
     Weighed in = new Weighed(48.2, 0.15);
     Weighed won = new Weighed(40, 0.15);
-    MassBack many = new MassBack(in, won, Weighed.NONE, 1_000_000, 0.6);
+    MassBack many = new MassBack(in, won, Weighed.NONE, Weighed.NONE, 1_000_000, 0.6);
     double ratio = 40 / 48.2;
     double byWeights = 1.96 * 0.15 / 48.2 * Math.sqrt(1 + ratio * ratio);
     assertThat(many.recovery().usual()).isCloseTo(ratio, within(1e-12));
     assertThat(many.recovery().usual() - many.recovery().low()).isCloseTo(byWeights, within(2e-3));
-    MassBack few = new MassBack(in, won, Weighed.NONE, 60, 0.6);
+    MassBack few = new MassBack(in, won, Weighed.NONE, Weighed.NONE, 60, 0.6);
     assertThat(few.recovery().low()).isBetween(0.68, 0.73);
-    assertThat(new MassBack(in, new Weighed(49, 0.15), Weighed.NONE, 60, 0.6).isTooMuch()).isTrue();
-    assertThat(new MassBack(in, new Weighed(48.4, 0.15), Weighed.NONE, 60, 0.6).isTooMuch())
+    assertThat(
+            new MassBack(in, new Weighed(49, 0.15), Weighed.NONE, Weighed.NONE, 60, 0.6)
+                .isTooMuch())
+        .isTrue();
+    assertThat(
+            new MassBack(in, new Weighed(48.4, 0.15), Weighed.NONE, Weighed.NONE, 60, 0.6)
+                .isTooMuch())
         .as("within what the scale leaves open")
         .isFalse();
   }
@@ -146,6 +151,7 @@ class SpikeBackTest {
           new MassBack(
               new Weighed(in + 0.1 * random.nextGaussian(), 0.1),
               new Weighed(Math.max(0, won + 0.1 * random.nextGaussian()), 0.1),
+              Weighed.NONE,
               Weighed.NONE,
               specks,
               spread);

@@ -7,7 +7,10 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.UUID;
+import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.screens.Cut;
@@ -85,7 +88,7 @@ class TrialFoldTest {
     runs(0, 58, 54, 5);
     assertThat(trial.orElseThrow().nextContender()).isEmpty();
     TrialResult result = TrialResult.of(trial.orElseThrow());
-    TrialResult.Line bowl = result.line(0, FINE).orElseThrow();
+    TrialLine bowl = result.line(0, FINE).orElseThrow();
     assertThat(bowl.back()).isEqualTo(new SpikeBack(120, 109, 9));
     assertThat(bowl.back().missing()).isEqualTo(2);
     assertThat(bowl.runs()).isEqualTo(2);
@@ -104,7 +107,7 @@ class TrialFoldTest {
         TrialResult.of(trial.orElseThrow()).line(0, FINE).orElseThrow().recovered().least();
     does(new TrialEdit.Run(0, 1_000, List.of()));
     does(new TrialEdit.Find(2, List.of(Found.counted(Material.CONCENTRATE, FINE, 3))));
-    TrialResult.Line line = TrialResult.of(trial.orElseThrow()).line(0, FINE).orElseThrow();
+    TrialLine line = TrialResult.of(trial.orElseThrow()).line(0, FINE).orElseThrow();
     assertThat(line.own()).as("3 in 1 kg are 6 in 2 kg").hasValue(6);
     assertThat(line.recovered().least()).isCloseTo(before - 0.1, within(1e-12));
   }
@@ -119,9 +122,86 @@ class TrialFoldTest {
         .anyMatch(one -> one instanceof Finding.TooMuch much && much.over() == 5)
         .anyMatch(one -> one instanceof Finding.AllFound all && all.cut().equals(COARSE))
         .anyMatch(one -> one instanceof Finding.NoneFound none && none.contender() == 1)
-        .anyMatch(one -> one instanceof Finding.Missing lost && lost.specks() == 20)
+        .anyMatch(one -> one instanceof Finding.Missing lost && lost.much() == 20)
         .anyMatch(Finding.OneRun.class::isInstance);
     assertThat(result.line(0, COARSE).orElseThrow().recovered().low()).isLessThan(1);
+  }
+
+  private void weighs(double wonMg, double lostMg, double sdMg) {
+    does(
+        new TrialEdit.Run(
+            0,
+            2_000,
+            List.of(new Spike(FINE, OptionalInt.empty(), OptionalDouble.of(50), sdMg, 0.96))));
+    does(
+        new TrialEdit.Find(
+            trial.orElseThrow().runs().size(),
+            List.of(weighed(Material.CONCENTRATE, wonMg), weighed(Material.TAILINGS, lostMg))));
+  }
+
+  private static Found weighed(Material port, double mg) {
+    return new Found(port, FINE, OptionalInt.empty(), OptionalDouble.of(mg));
+  }
+
+  /** 50 mg of 96 % are 48 mg of gold; 36 of them are three quarters. */
+  @Test
+  void aSpikeThatWasOnlyWeighedIsReadByWeight() {
+    begins();
+    weighs(36, 11.9, 0.1);
+    TrialResult result = TrialResult.of(trial.orElseThrow());
+    TrialLine line = result.line(0, FINE).orElseThrow();
+    assertThat(line.basis()).isEqualTo(TrialLine.Basis.WEIGHED);
+    assertThat(line.recovered().least()).isCloseTo(0.75, within(1e-12));
+    assertThat(line.recovered().most()).as("0.1 mg is what the scale leaves open").isEqualTo(0.75);
+    assertThat(result.findings()).hasOnlyElementsOfType(Finding.OneRun.class);
+    Band counted =
+        new Band(
+            ShareRange.of(line.back().won(), line.back().in(), 0.95).low(),
+            0.75,
+            ShareRange.of(line.back().won(), line.back().in(), 0.95).high());
+    assertThat(line.recovered().low()).isCloseTo(counted.low(), within(0.01));
+    assertThat(line.recovered().high()).isCloseTo(counted.high(), within(0.01));
+    weighs(36, 2, 0.1);
+    assertThat(TrialResult.of(trial.orElseThrow()).findings(0, FINE))
+        .anySatisfy(
+            one ->
+                assertThat(one)
+                    .isInstanceOfSatisfying(
+                        Finding.Missing.class,
+                        missing -> assertThat(missing.much()).isCloseTo(10.1, within(1e-9))));
+  }
+
+  @Test
+  void theSandsOwnGoldIsTakenOffByWeightToo() {
+    begins();
+    weighs(40, 10, 0.1);
+    does(new TrialEdit.Run(0, 1_000, List.of()));
+    does(new TrialEdit.Find(2, List.of(weighed(Material.CONCENTRATE, 2))));
+    TrialLine line = TrialResult.of(trial.orElseThrow()).line(0, FINE).orElseThrow();
+    assertThat(line.own()).as("2 mg in 1 kg are 4 mg in 2 kg").hasValue(4);
+    assertThat(line.recovered().least()).isCloseTo(36.0 / 48, within(1e-12));
+    assertThat(line.net()).isEqualTo(line.back());
+  }
+
+  @Test
+  void moreThanWasPutInAndWhatTheScaleCannotWeighAreSaid() {
+    begins();
+    weighs(46, 3, 0.1);
+    assertThat(TrialResult.of(trial.orElseThrow()).findings(0, FINE))
+        .anySatisfy(
+            one ->
+                assertThat(one)
+                    .isInstanceOfSatisfying(
+                        Finding.TooMuch.class,
+                        much -> {
+                          assertThat(much.over()).isCloseTo(1, within(1e-9));
+                          assertThat(much.chance().orElseThrow()).isLessThan(1e-6);
+                        }));
+    does(new TrialEdit.StrikeRun(1, "again"));
+    weighs(40, 8, 10);
+    assertThat(TrialResult.of(trial.orElseThrow()).findings(0, FINE))
+        .anyMatch(one -> one instanceof Finding.TooLight light && light.sdMg() == 10)
+        .noneMatch(Finding.TooMuch.class::isInstance);
   }
 
   @Test
@@ -131,7 +211,7 @@ class TrialFoldTest {
     runs(0, 59, 30, 30);
     TrialResult result = TrialResult.of(trial.orElseThrow());
     assertThat(result.findings()).anyMatch(Finding.Scattered.class::isInstance);
-    TrialResult.Line line = result.line(0, FINE).orElseThrow();
+    TrialLine line = result.line(0, FINE).orElseThrow();
     assertThat(line.recovered().low()).isLessThan(line.back().recovery().low());
   }
 
