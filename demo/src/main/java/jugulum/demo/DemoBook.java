@@ -40,8 +40,8 @@ import jugulum.core.weighing.Container;
 import jugulum.scale.played.PlayedScale;
 
 /**
- * Three made-up batches: one finished, one half way, one only received. Claims, places and figures
- * are invented.
+ * Three made-up batches, one finished, one half way, one only received, and two trials. Claims,
+ * places and figures are invented.
  */
 public final class DemoBook {
   private static final String FIRST_DAY = "2026-10-19T07:40:00Z";
@@ -59,6 +59,11 @@ public final class DemoBook {
     try (Book _ = demo.book) {
       demo.shop();
       demo.finished();
+      DemoTrials trials = new DemoTrials(demo.book, demo.clock);
+      demo.clock.jumpTo("2026-10-29T08:00:00Z");
+      trials.settled(BOWL, SLATE);
+      demo.clock.jumpTo("2026-11-05T13:00:00Z");
+      trials.open(OLD_PAN);
       demo.clock.jumpTo("2026-11-12T07:00:00Z");
       demo.received();
       demo.clock.jumpTo("2026-11-17T07:20:00Z");

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import jugulum.book.Books;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
@@ -12,15 +14,43 @@ import jugulum.book.batch.BatchSummary;
 import jugulum.book.batch.BatchSummary.State;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Writer;
+import jugulum.book.trial.TrialStream;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.NetworkCheck;
 import jugulum.core.mass.StepClosure;
+import jugulum.core.trial.Comparison.Verdict;
+import jugulum.core.trial.TrialResult;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class DemoBookTest {
   @TempDir private Path folder;
+
+  /** One question is settled, the other is not: that is what the two are there to show. */
+  @Test
+  void twoTrialsOneSettledOneNot() {
+    Path file = folder.resolve("demo.book");
+    DemoBook.write(file);
+    try (Book book = Books.open(file, Writer.unnamed(Clock.systemUTC()))) {
+      List<Set<Verdict>> verdicts =
+          book.streams().stream()
+              .filter(key -> key.kind().equals(TrialStream.KIND.name()))
+              .map(key -> book.standing(TrialStream.of(TrialStream.id(key.id()))).now())
+              .map(trial -> TrialResult.of(trial.orElseThrow()))
+              .map(
+                  result ->
+                      result.pairs().stream()
+                          .map(pair -> pair.comparison().verdict())
+                          .collect(Collectors.toSet()))
+              .toList();
+      assertThat(verdicts)
+          .hasSize(2)
+          .anySatisfy(
+              settled -> assertThat(settled).contains(Verdict.SECOND).contains(Verdict.ALIKE))
+          .anySatisfy(open -> assertThat(open).containsExactly(Verdict.NOT_SETTLED));
+    }
+  }
 
   @Test
   void threeBatchesInThreeStates() {

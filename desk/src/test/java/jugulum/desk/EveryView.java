@@ -21,6 +21,7 @@ import static javafx.scene.input.KeyCode.O;
 import static javafx.scene.input.KeyCode.S;
 import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.U;
+import static javafx.scene.input.KeyCode.X;
 import static javafx.scene.input.KeyCode.Z;
 
 import java.util.List;
@@ -61,6 +62,7 @@ final class EveryView {
       person.press(CONTROL, DIGIT5).click(part);
       look.at(person, theme + " " + part);
     }
+    trials(person, theme, look);
     person.press(CONTROL, DIGIT7).click("learn-scale");
     look.at(person, theme + " a scale to learn");
     person.press(ESCAPE).press(CONTROL, DIGIT1).press(F11);
@@ -115,6 +117,22 @@ final class EveryView {
     person.openInOneFrame("Fernhollow 12");
     person.press(CONTROL, T);
     person.press(CONTROL, U);
+  }
+
+  /** A trial is read, planned, and its next run begun and looked at. */
+  private static void trials(Person person, String theme, Look look) {
+    person.press(CONTROL, DIGIT6).click("gear-part-TRIALS");
+    person.until(() -> person.sees("trial-next"));
+    look.at(person, theme + " a trial");
+    person.press(N);
+    look.at(person, theme + " a trial to plan");
+    person.press(ESCAPE).press(ENTER);
+    look.at(person, theme + " a run of a trial");
+    person.press(ENTER).press(ENTER);
+    look.at(person, theme + " what was found of a run");
+    person.press(ESCAPE).press(X);
+    look.at(person, theme + " a run that is not to count");
+    person.click("gear-part-TRIALS").press(CONTROL, Z).click("gear-part-RECORD");
   }
 
   /** Another batch, screened into eight cuts of which none is weighed yet. */

@@ -29,7 +29,9 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.shop.Magnet;
 import jugulum.core.shop.Scale;
 import jugulum.core.shop.Shop;
+import jugulum.core.trial.Contender;
 import jugulum.core.weighing.Container;
+import jugulum.desk.session.Trials;
 import jugulum.desk.words.Language;
 import jugulum.desk.words.Languages;
 import jugulum.desk.words.Pseudo;
@@ -174,6 +176,16 @@ class LanguageTest extends OnTheDemoBook {
   private static Set<String> names(Person person) {
     Pattern value = Pattern.compile("[:\\[,]\\s*\"((?:[^\"\\\\]|\\\\.)*)\"(?!\\s*:)");
     Shop shop = person.workbench().projections().shop().get();
+    person.workbench().trials().read();
+    person.until(() -> !person.workbench().trials().all().get().isEmpty());
+    Stream<String> tried =
+        person.workbench().trials().all().get().stream()
+            .map(Trials.Shown::trial)
+            .flatMap(
+                trial ->
+                    Stream.concat(
+                        Stream.of(trial.name()),
+                        trial.plan().contenders().stream().map(Contender::variant)));
     Stream<String> owned =
         Stream.of(
                 shop.gear().stream().map(gear -> gear.machine().name()),
@@ -194,7 +206,8 @@ class LanguageTest extends OnTheDemoBook {
             .map(result -> result.group(1))
             .filter(text -> !text.equals(text.toUpperCase(Locale.ROOT)));
     Set<String> names =
-        Stream.concat(owned, written)
+        Stream.of(tried, owned, written)
+            .flatMap(all -> all)
             .flatMap(text -> PLAIN_WORD.matcher(text).results())
             .map(MatchResult::group)
             .collect(Collectors.toSet());

@@ -3,6 +3,7 @@ package jugulum.core.trial;
 import java.util.List;
 import java.util.Optional;
 import jugulum.core.ledger.Note;
+import jugulum.core.screens.Cut;
 
 /**
  * A trial as recorded.
@@ -40,6 +41,26 @@ public record Trial(
     return done < plan.order().size()
         ? Optional.of(plan.order().get((int) done))
         : Optional.empty();
+  }
+
+  /** What is to be done next. */
+  public Turn turn() {
+    return runs.stream()
+        .filter(run -> run.isLive() && !run.isDone())
+        .findFirst()
+        .<Turn>map(Turn.Look::new)
+        .or(() -> nextContender().map(contender -> new Turn.Run(contender, nextRun())))
+        .orElseGet(Turn.Over::new);
+  }
+
+  /** The size classes of a run: those of its spike, of a blank run those of the plan. */
+  public List<Cut> classes(TrialRun run) {
+    return run.isBlank() ? plan.classes() : run.spikes().stream().map(Spike::cut).toList();
+  }
+
+  /** The contender of a run. */
+  public Contender contender(TrialRun run) {
+    return plan.contenders().get(run.contender());
   }
 
   /** The run of a number. */

@@ -82,8 +82,7 @@ public final class TrialFold implements Fold<Trial, TrialEdit> {
 
   /** A blank run has the classes of the plan, another those of its spike. */
   private static Optional<Refusal> notPutIn(Trial trial, TrialRun run, List<Found> found) {
-    List<Cut> there =
-        run.isBlank() ? trial.plan().classes() : run.spikes().stream().map(Spike::cut).toList();
+    List<Cut> there = trial.classes(run);
     return found.stream()
         .map(Found::cut)
         .filter(cut -> there.stream().noneMatch(cut::isSameSizes))

@@ -51,7 +51,8 @@ public record TrialLine(
         trial.runs().stream()
             .filter(run -> run.isLive() && run.isDone() && run.contender() == contender)
             .toList();
-    List<TrialRun> runs = done.stream().filter(run -> run.spike(cut).isPresent()).toList();
+    List<TrialRun> runs =
+        done.stream().filter(run -> run.spike(cut).isPresent() && run.isDone(cut)).toList();
     List<TrialRun> blanks = done.stream().filter(TrialRun::isBlank).toList();
     return runs.isEmpty()
         ? Optional.empty()

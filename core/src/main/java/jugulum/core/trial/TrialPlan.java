@@ -2,6 +2,7 @@ package jugulum.core.trial;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import jugulum.core.check.Check;
 import jugulum.core.screens.Cut;
 import org.apache.commons.rng.UniformRandomProvider;
@@ -15,9 +16,15 @@ import org.apache.commons.rng.sampling.PermutationSampler;
  * @param classes the size classes of the spike, coarse first, none overlapping another
  * @param specks so many of each class in a run, from 1
  * @param order whose turn it is, run by run: places in the contenders
+ * @param sandG the sand each run is to have, in grams, 0.1 to ten tonnes; empty where nobody said
  */
 public record TrialPlan(
-    Stuff stuff, List<Contender> contenders, List<Cut> classes, int specks, List<Integer> order) {
+    Stuff stuff,
+    List<Contender> contenders,
+    List<Cut> classes,
+    int specks,
+    List<Integer> order,
+    OptionalDouble sandG) {
   /** What is put in. */
   public enum Stuff {
     GOLD,
@@ -35,6 +42,13 @@ public record TrialPlan(
     order = List.copyOf(order);
     int last = contenders.size() - 1;
     order.forEach(turn -> Check.inRange("order", turn, 0, last));
+    sandG.ifPresent(grams -> Check.inRange("sandG", grams, 0.1, Check.HEAVIEST_G));
+  }
+
+  /** With as much sand as there is. */
+  public TrialPlan(
+      Stuff stuff, List<Contender> contenders, List<Cut> classes, int specks, List<Integer> order) {
+    this(stuff, contenders, classes, specks, order, OptionalDouble.empty());
   }
 
   /**

@@ -64,6 +64,11 @@ public record TrialRun(
     return found.stream().filter(one -> one.cut().isSameSizes(cut));
   }
 
+  /** Whether somebody looked for that size class. */
+  boolean isDone(Cut cut) {
+    return found(cut).findAny().isPresent();
+  }
+
   /** Whether all that was put in and found of a size class was counted. */
   boolean isCounted(Cut cut) {
     return spike(cut).stream().allMatch(spike -> spike.specks().isPresent())

@@ -7,8 +7,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import jugulum.core.ledger.Measure.PannedSample.Seen;
 import jugulum.core.screens.Cut;
-import jugulum.core.screens.Screen;
-import jugulum.core.screens.StandardScreens;
 import jugulum.desk.words.Words;
 
 /** Specks as they are typed: "3", or by size "+50 1, −50 +80 2, −80 4". */
@@ -35,12 +33,12 @@ public final class SpecksText {
     for (String part : typed.split("[,;]")) {
       Matcher sizes = BY_SIZE.matcher(part.strip());
       if (!sizes.matches()
-          || !isKnown(sizes.group(1))
-          || !isKnown(sizes.group(2))
+          || !CutText.isKnown(sizes.group(1))
+          || !CutText.isKnown(sizes.group(2))
           || sizes.group(1) == null && sizes.group(2) == null) {
         return new Entry.Bad<>(words.of("specks.unreadable", part.strip()));
       }
-      Optional<Cut> cut = cut(lot, sizes.group(1), sizes.group(2)).filter(lot::overlaps);
+      Optional<Cut> cut = CutText.of(lot, sizes.group(1), sizes.group(2)).filter(lot::overlaps);
       if (cut.isEmpty()) {
         return new Entry.Bad<>(words.of("specks.outside", part.strip()));
       }
@@ -50,20 +48,5 @@ public final class SpecksText {
       all.add(new Seen(cut.get(), Integer.parseInt(sizes.group(3))));
     }
     return new Entry.Value<>(List.copyOf(all));
-  }
-
-  private static boolean isKnown(String label) {
-    return label == null || StandardScreens.numbered(label).isPresent();
-  }
-
-  /** Empty where the lot has no such grains. */
-  private static Optional<Cut> cut(Cut lot, String passing, String retained) {
-    Optional<Screen> upper = passing == null ? lot.passing() : StandardScreens.numbered(passing);
-    Optional<Screen> lower = retained == null ? lot.retained() : StandardScreens.numbered(retained);
-    boolean crossed =
-        upper.isPresent()
-            && lower.isPresent()
-            && !(upper.get().openingMm() > lower.get().openingMm());
-    return crossed ? Optional.empty() : Optional.of(new Cut(upper, lower));
   }
 }

@@ -1,19 +1,40 @@
 package jugulum.desk.gear;
 
+import java.util.List;
 import java.util.function.Consumer;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.book.batch.RunLines.Ran;
 import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Segments;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.trial.TrialsPane;
+import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
-/** The gear of the shop: what each machine has shown in the runs of all batches. */
+/** The gear of the shop: what each machine has shown in the runs of all batches, and in trials. */
 public final class GearView extends BorderPane implements FocusFirst {
-  private final Words words;
+  @Prologue private final Words words;
   private final RunsPane runs;
+  private final TrialsPane trials;
+  private final Label about = Parts.sentence("", "muted");
+  private final Segments<Part> parts =
+      new Segments<>("gear-part", List.of(Part.values()), part -> words.of("gear.part", part));
+
+  /** What the view is parted in. */
+  private enum Part {
+    RECORD,
+    TRIALS
+  }
 
   /**
    * Makes the view of a workbench.
@@ -22,22 +43,78 @@ public final class GearView extends BorderPane implements FocusFirst {
    */
   public GearView(Workbench workbench, Consumer<Ran> onOpen) {
     this.words = workbench.words();
+    super();
     getStyleClass().add("page");
     setId("gear-view");
     runs = new RunsPane(workbench, onOpen);
+    trials = new TrialsPane(workbench);
+    Region between = new Region();
+    HBox.setHgrow(between, Priority.ALWAYS);
     VBox top =
         new VBox(
             4,
-            Parts.styled(new Label(words.of("gear.title")), "page-title"),
-            Parts.sentence(words.of("gear.about"), "muted"));
+            new HBox(Parts.styled(new Label(words.of("gear.title")), "page-title"), between, parts),
+            about);
     top.getStyleClass().add("page-top");
     setTop(top);
-    setCenter(runs);
+    parts.onChange(this::open);
+    addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
+    addEventFilter(KeyEvent.KEY_PRESSED, this::enterOnAChoice);
+    show();
+  }
+
+  private void show() {
+    about.setText(words.of("gear.about", parts.chosen()));
+    setCenter(parts.chosen() == Part.RECORD ? runs : trials);
+  }
+
+  /** The focus stays at the parts, so that one can go on to the next. */
+  private void open() {
+    show();
+    refresh();
+  }
+
+  private void refresh() {
+    if (parts.chosen() == Part.RECORD) {
+      runs.refresh();
+    } else {
+      trials.refresh();
+    }
+  }
+
+  /** Choices keep Enter to themselves, though it stands for nothing there. */
+  private void enterOnAChoice(KeyEvent key) {
+    boolean isChoice =
+        key.getTarget() instanceof ToggleButton
+            || key.getTarget() instanceof ComboBox<?> list && !list.isShowing();
+    if (key.getCode() == KeyCode.ENTER && isChoice) {
+      pressed(key);
+    }
+  }
+
+  private void pressed(KeyEvent key) {
+    if (showsTrials() && trials.press(key)) {
+      key.consume();
+    }
+  }
+
+  /** Whether trials are in sight. */
+  public boolean showsTrials() {
+    return parts.chosen() == Part.TRIALS;
+  }
+
+  /** Takes the last edit of the trial in sight back, or brings it back again. */
+  public void undoOrRedo(boolean isRedo) {
+    trials.undoOrRedo(isRedo);
   }
 
   @Override
   public void focusFirst() {
-    runs.refresh();
-    runs.focusList();
+    refresh();
+    if (parts.chosen() == Part.RECORD) {
+      runs.focusList();
+    } else {
+      trials.focusWhenRead();
+    }
   }
 }

@@ -4,6 +4,7 @@ import java.util.Optional;
 import jugulum.book.stream.Store;
 import jugulum.core.ledger.Edit;
 import jugulum.core.stream.Refusal;
+import jugulum.core.trial.TrialEdit;
 
 /** What there is to say to the person at the bench that belongs to no field. */
 public sealed interface Notice {
@@ -30,6 +31,19 @@ public sealed interface Notice {
    * @param edit what was taken back or brought back; empty where there was nothing
    */
   record Walked(boolean isRedo, Optional<Edit> edit) implements Notice {
+    @Override
+    public boolean isFault() {
+      return false;
+    }
+  }
+
+  /**
+   * An undo or a redo of a trial.
+   *
+   * @param isRedo which of the two
+   * @param edit what was taken back or brought back; empty where there was nothing
+   */
+  record WalkedTrial(boolean isRedo, Optional<TrialEdit> edit) implements Notice {
     @Override
     public boolean isFault() {
       return false;

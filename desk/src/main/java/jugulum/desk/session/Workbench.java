@@ -18,6 +18,7 @@ import jugulum.desk.words.Words;
  * @param preferences how this bench likes to see things
  * @param notices what there is to say
  * @param work what runs off the interface thread
+ * @param trials the trials of the book: edits in, results out
  * @param accountWork the whole account, for those who look at it
  * @param scale the scale beside the bench
  * @param watching what the window that has this workbench watches
@@ -28,6 +29,7 @@ public record Workbench(
     Preferences preferences,
     Notices notices,
     Work work,
+    Trials trials,
     AccountWork accountWork,
     ScaleStand scale,
     Watching watching) {
@@ -59,13 +61,29 @@ public record Workbench(
         new ScaleStand(
             projections.shop(), interfaceThread, System::nanoTime, book.clock(), book.zone());
     return new Workbench(
-        session, projections, preferences, notices, work, account, scale, new Watching());
+        session,
+        projections,
+        preferences,
+        notices,
+        work,
+        new Trials(book, work, notices),
+        account,
+        scale,
+        new Watching());
   }
 
   /** The same for a window of its own, which watches nothing yet. */
   public Workbench forWindow() {
     return new Workbench(
-        session, projections, preferences, notices, work, accountWork, scale, new Watching());
+        session,
+        projections,
+        preferences,
+        notices,
+        work,
+        trials,
+        accountWork,
+        scale,
+        new Watching());
   }
 
   /** Runs something with every new value, as long as this window stands. */

@@ -401,7 +401,9 @@ public final class Shell extends BorderPane {
         && (key.isShiftDown() ? field.isRedoable() : field.isUndoable())) {
       return false;
     }
-    if (current == View.SHOP && getCenter() instanceof ShopView) {
+    if (getCenter() instanceof GearView gear && gear.showsTrials()) {
+      gear.undoOrRedo(key.isShiftDown());
+    } else if (current == View.SHOP && getCenter() instanceof ShopView) {
       CompletionStage<Outcome> _ =
           key.isShiftDown() ? workbench.session().redoShop() : workbench.session().undoShop();
     } else {

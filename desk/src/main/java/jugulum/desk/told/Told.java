@@ -8,6 +8,7 @@ import jugulum.desk.session.Notice;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
+import jugulum.desk.words.TrialWords;
 import jugulum.desk.words.Words;
 
 /** Turns outcomes and notices into sentences, where they are shown. */
@@ -32,6 +33,11 @@ public final class Told {
               words,
               isRedo ? "notice.redo" : "notice.undo",
               edit.map(one -> Sentences.edit(one, figures)));
+      case Notice.WalkedTrial(boolean isRedo, var edit) ->
+          walked(
+              words,
+              isRedo ? "notice.redo" : "notice.undo",
+              edit.map(one -> TrialWords.edit(words, one)));
       case Notice.NotDone(Refusal refusal) -> Sentences.refusal(refusal, figures);
       case Notice.OnlyToRead(var why) -> Sentences.readOnly(words, why);
       case Notice.Failed(Failure failure) -> failed(words, failure);

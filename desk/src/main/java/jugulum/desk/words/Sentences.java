@@ -2,7 +2,6 @@ package jugulum.desk.words;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Store;
@@ -383,8 +382,7 @@ public final class Sentences {
 
   /** A lot's name as a heading. */
   public static String title(Words words, Lot lot) {
-    String name = lot(words, lot);
-    return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
+    return words.beginning(lot(words, lot));
   }
 
   /** Several lots, by name. */

@@ -13,6 +13,11 @@ public final class SheetWords {
     return words.of("dial." + id);
   }
 
+  /** Whether a sheet has a dial of that name. */
+  public static boolean has(Words words, String id) {
+    return words.has("dial." + id);
+  }
+
   /** What a dial does, on that machine where it does more than elsewhere. */
   public static String does(Words words, Sheet sheet, Dial dial) {
     String everywhere = "dial." + dial.id() + ".does";

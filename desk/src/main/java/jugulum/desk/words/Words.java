@@ -81,6 +81,13 @@ public final class Words {
     return put(key, arguments);
   }
 
+  /** A text as the beginning of a sentence or a heading. */
+  public String beginning(String text) {
+    return text.isEmpty()
+        ? text
+        : text.substring(0, 1).toUpperCase(language.locale()) + text.substring(1);
+  }
+
   /** Things one after another, "a, b and c". */
   public String list(List<String> things) {
     return ListFormatter.getInstance(language.locale()).format(things);

@@ -49,6 +49,7 @@ import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.StopRule;
 import jugulum.core.stream.Meanwhile;
 import jugulum.core.task.Task;
+import jugulum.core.trial.TrialPlan;
 import jugulum.core.trial.TrialReason;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
@@ -105,6 +106,8 @@ class WordsTest {
                 "season.part",
                 "hands.ask",
                 "day.part",
+                "gear.part",
+                "gear.about",
                 "day.about",
                 "account.part",
                 "recovery.of")
@@ -118,6 +121,7 @@ class WordsTest {
               Stream.of(Reason.values(), Meanwhile.values(), TrialReason.values())
                   .flatMap(Stream::of)
                   .toArray()),
+          Map.entry("trial.stuff", TrialPlan.Stuff.values()),
           Map.entry("book", BookProblem.Kind.values()),
           Map.entry("material", Material.values()),
           Map.entry("machine", Machine.Kind.values()),

@@ -1,0 +1,70 @@
+package jugulum.desk.entry;
+
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import jugulum.core.units.MassText;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.words.Words;
+
+/** Specks as they are typed: counted "44", weighed "21.5 mg", or both, "44 / 21.5 mg". */
+public final class AmountText {
+  private static final int MOST = 1_000_000;
+
+  private AmountText() {}
+
+  /**
+   * Specks.
+   *
+   * @param specks how many; empty where they were only weighed
+   * @param mg what they weigh, in milligrams; empty where nobody weighed them
+   */
+  public record Amount(OptionalInt specks, OptionalDouble mg) {
+    /** Counted, not weighed. */
+    public static Amount counted(int specks) {
+      return new Amount(OptionalInt.of(specks), OptionalDouble.empty());
+    }
+  }
+
+  /** Understands it, or says why not. */
+  public static Entry<Amount> parse(Words words, String typed) {
+    int stroke = typed.indexOf('/');
+    if (stroke >= 0) {
+      return both(words, typed.substring(0, stroke), typed.substring(stroke + 1));
+    }
+    return typed.chars().anyMatch(Character::isLetter)
+        ? weighed(words, OptionalInt.empty(), typed)
+        : counted(words, typed);
+  }
+
+  private static Entry<Amount> both(Words words, String specks, String mass) {
+    return switch (Parsers.count(words, specks, MOST)) {
+      case Entry.Value<Integer>(Integer count) -> weighed(words, OptionalInt.of(count), mass);
+      case Entry.Bad<Integer>(String sentence) -> new Entry.Bad<>(sentence);
+    };
+  }
+
+  private static Entry<Amount> counted(Words words, String typed) {
+    return switch (Parsers.count(words, typed, MOST)) {
+      case Entry.Value<Integer>(Integer count) -> new Entry.Value<>(Amount.counted(count));
+      case Entry.Bad<Integer>(String sentence) -> new Entry.Bad<>(sentence);
+    };
+  }
+
+  private static Entry<Amount> weighed(Words words, OptionalInt specks, String typed) {
+    return switch (Parsers.gold(words, MassUnit.MILLIGRAM).apply(typed)) {
+      case Entry.Value<MassText.Mass>(MassText.Mass mass) ->
+          new Entry.Value<>(new Amount(specks, OptionalDouble.of(1000 * mass.grams())));
+      case Entry.Bad<MassText.Mass>(String sentence) -> new Entry.Bad<>(sentence);
+    };
+  }
+
+  /** As it would be typed. */
+  public static String of(Words words, Amount amount) {
+    String count = amount.specks().isPresent() ? Integer.toString(amount.specks().getAsInt()) : "";
+    String mass =
+        amount.mg().isPresent()
+            ? words.plain(amount.mg().getAsDouble()) + " " + MassUnit.MILLIGRAM.sign()
+            : "";
+    return count.isEmpty() || mass.isEmpty() ? count + mass : count + " / " + mass;
+  }
+}

@@ -1,0 +1,145 @@
+package jugulum.desk.session;
+
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
+import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.Order;
+import jugulum.book.stream.Saved;
+import jugulum.book.stream.Standing;
+import jugulum.book.stream.Walked;
+import jugulum.book.trial.TrialStream;
+import jugulum.core.stream.Refusal;
+import jugulum.core.trial.Trial;
+import jugulum.core.trial.TrialEdit;
+import jugulum.core.trial.TrialId;
+import jugulum.core.trial.TrialResult;
+import jugulum.core.trial.TrialRun;
+
+/** The trials of the book: edits in, what they show out. */
+public final class Trials {
+  private final Book book;
+  private final Work work;
+  private final Notices notices;
+  private final ReadOnlyObjectWrapper<List<Shown>> all = new ReadOnlyObjectWrapper<>(List.of());
+
+  /**
+   * A trial as it is shown.
+   *
+   * @param trial as recorded
+   * @param version how many rows its journal has
+   * @param result what it shows
+   */
+  public record Shown(Trial trial, long version, TrialResult result) {}
+
+  Trials(Book book, Work work, Notices notices) {
+    this.book = book;
+    this.work = work;
+    this.notices = notices;
+  }
+
+  /** Every trial, the one run last first; empty before they were first read. */
+  public ReadOnlyObjectProperty<List<Shown>> all() {
+    return all.getReadOnlyProperty();
+  }
+
+  /** Reads them. */
+  public void read() {
+    work.run(this::shown, all::set);
+  }
+
+  private List<Shown> shown() {
+    return book.streams().stream()
+        .filter(key -> key.kind().equals(TrialStream.KIND.name()))
+        .map(key -> TrialStream.id(key.id()))
+        .flatMap(id -> shown(id).stream())
+        .sorted(
+            Comparator.comparing(Trials::lastRun)
+                .reversed()
+                .thenComparing(shown -> shown.trial().name()))
+        .toList();
+  }
+
+  /** One that is only planned comes first. */
+  private static Instant lastRun(Shown shown) {
+    return shown.trial().runs().stream()
+        .map(TrialRun::at)
+        .max(Comparator.naturalOrder())
+        .orElse(Instant.MAX);
+  }
+
+  private Optional<Shown> shown(TrialId id) {
+    Standing<Trial> standing = book.standing(TrialStream.of(id));
+    return standing.now().map(trial -> new Shown(trial, standing.version(), TrialResult.of(trial)));
+  }
+
+  /** A trial nobody has. */
+  public TrialId newId() {
+    return TrialStream.id(book.newId());
+  }
+
+  /** The one of that identity, as it is shown. */
+  public Optional<Shown> of(TrialId id) {
+    return all.get().stream().filter(shown -> shown.trial().id().equals(id)).findFirst();
+  }
+
+  /** Sends edits of a trial, all or none. */
+  public CompletionStage<Outcome> submit(TrialId id, List<TrialEdit> edits) {
+    long seen = seen(id);
+    return changed(
+        () ->
+            new Changed(
+                switch (book.submit(Order.on(seen, TrialStream.of(id), edits))) {
+                  case Saved.Recorded _ -> new Outcome.Recorded();
+                  case Saved.Refused(Refusal refusal) -> new Outcome.Refused(refusal);
+                },
+                Notice.NONE));
+  }
+
+  private long seen(TrialId id) {
+    return of(id).map(Shown::version).orElse(0L);
+  }
+
+  /** Takes the last edit of a trial back. */
+  public CompletionStage<Outcome> undo(TrialId id) {
+    long seen = seen(id);
+    return changed(() -> walked(false, book.undo(TrialStream.of(id), seen)));
+  }
+
+  /** Brings the last edit taken back of a trial back again. */
+  public CompletionStage<Outcome> redo(TrialId id) {
+    long seen = seen(id);
+    return changed(() -> walked(true, book.redo(TrialStream.of(id), seen)));
+  }
+
+  private static Changed walked(boolean isRedo, Walked<TrialEdit> walked) {
+    return switch (walked) {
+      case Walked.Done<TrialEdit>(TrialEdit edit) ->
+          new Changed(new Outcome.Recorded(), new Notice.WalkedTrial(isRedo, Optional.of(edit)));
+      case Walked.Nothing<TrialEdit> _ ->
+          new Changed(new Outcome.Recorded(), new Notice.WalkedTrial(isRedo, Optional.empty()));
+      case Walked.Refused<TrialEdit>(Refusal refusal) ->
+          new Changed(new Outcome.Refused(refusal), new Notice.NotDone(refusal));
+    };
+  }
+
+  /** What came of a change, and what there is to say of it beside a field. */
+  private record Changed(Outcome outcome, Notice notice) {}
+
+  private CompletionStage<Outcome> changed(Supplier<Changed> how) {
+    record After(Changed changed, List<Shown> now) {}
+    return work.outcome(
+        () -> new After(how.get(), shown()),
+        after -> {
+          notices.say(after.changed().notice());
+          all.set(after.now());
+          return CompletableFuture.completedFuture(after.changed().outcome());
+        });
+  }
+}
