@@ -2,7 +2,9 @@ package jugulum.book.json;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
@@ -10,12 +12,20 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import jugulum.book.Samples;
 import jugulum.book.file.FileFault;
+import jugulum.book.table.TrialTables;
+import jugulum.book.trial.SomeTrial;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
+import jugulum.core.stream.Applied;
+import jugulum.core.trial.Trial;
+import jugulum.core.trial.TrialEdit;
+import jugulum.core.trial.TrialFold;
+import jugulum.core.trial.TrialResult;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /**
@@ -57,41 +67,82 @@ class FuzzTest {
           "\"" + "x".repeat(20_000) + "\"",
           "\"\\ud800\"");
 
-  private static void isReadOrRefused(String text, String as) {
-    BatchFile.Result result;
-    try {
-      result = BatchFile.read(text);
-      if (result instanceof BatchFile.Read(var batch)) {
-        Network network = Network.of(batch);
-        GoldAccount.of(network, SandAccount.of(network), new GoldMemory(1_000));
+  /** A kind of file: reads a text and works out what it says, or gives what is wrong with it. */
+  private enum Kind {
+    BATCH(BatchFile.write(Samples.everything())) {
+      @Override
+      Optional<List<FileFault>> read(String text) {
+        return switch (BatchFile.read(text)) {
+          case BatchFile.Read(var batch) -> {
+            Network network = Network.of(batch);
+            GoldAccount.of(network, SandAccount.of(network), new GoldMemory(1_000));
+            yield Optional.empty();
+          }
+          case BatchFile.Faulty(List<FileFault> faults) -> Optional.of(faults);
+        };
       }
+    },
+    TRIAL(TrialFile.write(SomeTrial.everything())) {
+      @Override
+      Optional<List<FileFault>> read(String text) {
+        return switch (TrialFile.read(text)) {
+          case TrialFile.Read(var trial) -> {
+            TrialEdit taken = new TrialEdit.TakeOver(trial);
+            if (new TrialFold().apply(Optional.empty(), taken, Instant.EPOCH)
+                instanceof Applied.Done<Trial>(Trial after)) {
+              TrialResult.of(after);
+              TrialTables.runs(after);
+            }
+            yield Optional.empty();
+          }
+          case TrialFile.Faulty(List<FileFault> faults) -> Optional.of(faults);
+        };
+      }
+    };
+
+    private final String good;
+
+    Kind(String good) {
+      this.good = good;
+    }
+
+    abstract Optional<List<FileFault>> read(String text);
+  }
+
+  private static void isReadOrRefused(Kind kind, String text, String as) {
+    Optional<List<FileFault>> faults;
+    try {
+      faults = kind.read(text);
     } catch (RuntimeException | StackOverflowError escaped) {
       throw new AssertionError(as + " ended otherwise than read or refused", escaped);
     }
-    if (result instanceof BatchFile.Faulty(List<FileFault> faults)) {
-      assertThat(faults)
-          .as(as)
-          .isNotEmpty()
-          .allSatisfy(
-              fault ->
-                  assertThat(fault.reason())
-                      .isNotBlank()
-                      .doesNotContain("Exception", "jugulum.", "java."));
-    }
+    faults.ifPresent(
+        all ->
+            assertThat(all)
+                .as(as)
+                .isNotEmpty()
+                .allSatisfy(
+                    fault ->
+                        assertThat(fault.reason())
+                            .isNotBlank()
+                            .doesNotContain("Exception", "jugulum.", "java.")));
   }
 
-  @Test
-  void spoiltFilesAreReadOrRefused() {
+  @ParameterizedTest
+  @EnumSource(Kind.class)
+  void spoiltFilesAreReadOrRefused(Kind kind) {
+    String good = kind.good;
     Random random = new Random(Long.getLong("jugulum.fuzzSeed", 7));
-    List<MatchResult> values = VALUE.matcher(GOOD).results().toList();
+    List<MatchResult> values = VALUE.matcher(good).results().toList();
     for (int i = 0; i < Integer.getInteger("jugulum.fuzzes", 400); i++) {
       MatchResult value = values.get(random.nextInt(values.size()));
       List<String> with = random.nextBoolean() ? NUMBERS : OTHERS;
       String spoilt =
-          GOOD.substring(0, value.start())
+          good.substring(0, value.start())
               + with.get(random.nextInt(with.size()))
-              + GOOD.substring(value.end());
+              + good.substring(value.end());
       isReadOrRefused(
+          kind,
           spoilt,
           "file "
               + i
@@ -99,14 +150,16 @@ class FuzzTest {
               + spoilt.substring(value.start(), Math.min(spoilt.length(), value.start() + 30))
               + " for "
               + value.group());
-      isReadOrRefused(GOOD.substring(0, random.nextInt(GOOD.length())), "a file cut off, " + i);
-      int from = random.nextInt(GOOD.length() - 40);
       isReadOrRefused(
-          GOOD.substring(0, from) + GOOD.substring(from + 1 + random.nextInt(30)),
+          kind, good.substring(0, random.nextInt(good.length())), "a file cut off, " + i);
+      int from = random.nextInt(good.length() - 40);
+      isReadOrRefused(
+          kind,
+          good.substring(0, from) + good.substring(from + 1 + random.nextInt(30)),
           "a file with a piece missing, " + i);
-      char[] letters = GOOD.toCharArray();
+      char[] letters = good.toCharArray();
       letters[random.nextInt(letters.length)] = (char) random.nextInt(0x3000);
-      isReadOrRefused(new String(letters), "a file with one letter changed, " + i);
+      isReadOrRefused(kind, new String(letters), "a file with one letter changed, " + i);
     }
   }
 
@@ -138,9 +191,10 @@ class FuzzTest {
   @Test
   void deepNestingIsRefused() {
     for (int depth : List.of(100, 600, 5_000, 200_000)) {
-      isReadOrRefused("[".repeat(depth), depth + " open lists");
-      isReadOrRefused("[".repeat(depth) + "]".repeat(depth), depth + " lists");
+      isReadOrRefused(Kind.BATCH, "[".repeat(depth), depth + " open lists");
+      isReadOrRefused(Kind.BATCH, "[".repeat(depth) + "]".repeat(depth), depth + " lists");
       isReadOrRefused(
+          Kind.BATCH,
           GOOD.replaceFirst(
               "\"closed\" : false",
               "\"closed\" : "

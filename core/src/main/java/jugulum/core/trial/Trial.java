@@ -63,6 +63,11 @@ public record Trial(
     return plan.contenders().get(run.contender());
   }
 
+  /** The same as theirs, whose it is said to be; where that is said already it stays. */
+  public Trial signed(String whose) {
+    return new Trial(id, name, Optional.of(from.orElse(whose)), plan, runs, notes, closed);
+  }
+
   /** The run of a number. */
   public Optional<TrialRun> run(int number) {
     return runs.stream().filter(run -> run.number() == number).findFirst();

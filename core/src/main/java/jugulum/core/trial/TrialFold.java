@@ -29,7 +29,11 @@ public final class TrialFold implements Fold<Trial, TrialEdit> {
               .map(_ -> Refusal.of(TrialReason.TRIAL_THERE_ALREADY))
               .or(() -> named(name))
               .or(() -> overlap(plan.classes()));
-      case TrialEdit.TakeOver _ -> before.map(_ -> Refusal.of(TrialReason.TRIAL_THERE_ALREADY));
+      case TrialEdit.TakeOver(Trial trial) ->
+          before
+              .map(_ -> Refusal.of(TrialReason.TRIAL_THERE_ALREADY))
+              .or(() -> named(trial.name()))
+              .or(() -> unsound(trial));
       default ->
           before
               .map(trial -> refusal(trial, edit))
@@ -57,6 +61,19 @@ public final class TrialFold implements Fold<Trial, TrialEdit> {
       case TrialEdit.AddNote _, TrialEdit.Close _, TrialEdit.Begin _, TrialEdit.TakeOver _ ->
           Optional.empty();
     };
+  }
+
+  /** What a trial of somebody else must not be, for its runs to mean anything. */
+  private static Optional<Refusal> unsound(Trial trial) {
+    return overlap(trial.plan().classes())
+        .or(() -> trial.runs().stream().flatMap(run -> unsound(trial, run).stream()).findFirst());
+  }
+
+  private static Optional<Refusal> unsound(Trial trial, TrialRun run) {
+    return run.contender() < trial.plan().contenders().size()
+        ? overlap(run.spikes().stream().map(Spike::cut).toList())
+            .or(() -> notPutIn(trial, run, run.found()))
+        : Optional.of(Refusal.of(TrialReason.NO_SUCH_CONTENDER));
   }
 
   private static Optional<Refusal> named(String name) {

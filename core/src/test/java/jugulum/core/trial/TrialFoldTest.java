@@ -245,6 +245,44 @@ class TrialFoldTest {
     does(new TrialEdit.Close(false));
   }
 
+  /** What comes from a file is looked at like what is typed. */
+  @Test
+  void aTrialOfSomebodyElseMustMeanSomething() {
+    begins();
+    runs(0, 59, 55, 4);
+    Trial theirs = trial.orElseThrow().signed("the other shed");
+    assertThat(refused(new TrialEdit.TakeOver(theirs))).isEqualTo(TrialReason.TRIAL_THERE_ALREADY);
+    trial = Optional.empty();
+    TrialRun run = theirs.runs().getFirst();
+    TrialPlan alone =
+        new TrialPlan(Stuff.GOLD, PLAN.contenders().subList(0, 1), PLAN.classes(), 60, List.of(0));
+    TrialRun nobodys =
+        new TrialRun(1, 1, 10, run.spikes(), run.found(), Optional.empty(), AT, Optional.empty());
+    assertThat(refused(takeOver(theirs, "x", alone, nobodys)))
+        .isEqualTo(TrialReason.NO_SUCH_CONTENDER);
+    TrialRun other =
+        new TrialRun(
+            1,
+            0,
+            10,
+            run.spikes().subList(0, 1),
+            run.found(),
+            Optional.empty(),
+            AT,
+            Optional.empty());
+    assertThat(refused(takeOver(theirs, "x", PLAN, other)))
+        .isEqualTo(TrialReason.CLASS_NOT_IN_SPIKE);
+    assertThat(refused(takeOver(theirs, " ", PLAN, run))).isEqualTo(TrialReason.TRIAL_WITHOUT_NAME);
+    does(new TrialEdit.TakeOver(theirs));
+    assertThat(trial.orElseThrow().from()).contains("the other shed");
+    assertThat(theirs.signed("nobody").from()).as("whose it is stays").contains("the other shed");
+  }
+
+  private static TrialEdit takeOver(Trial trial, String name, TrialPlan plan, TrialRun run) {
+    return new TrialEdit.TakeOver(
+        new Trial(trial.id(), name, trial.from(), plan, List.of(run), List.of(), false));
+  }
+
   @Test
   void aStruckRunDoesNotCountAndItsTurnComesAgain() {
     begins();

@@ -4,6 +4,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
+import jugulum.desk.words.TrialWords;
 import jugulum.desk.words.Words;
 
 /** Specks as they are typed: counted "44", weighed "21.5 mg", or both, "44 / 21.5 mg". */
@@ -60,11 +61,6 @@ public final class AmountText {
 
   /** As it would be typed. */
   public static String of(Words words, Amount amount) {
-    String count = amount.specks().isPresent() ? Integer.toString(amount.specks().getAsInt()) : "";
-    String mass =
-        amount.mg().isPresent()
-            ? words.plain(amount.mg().getAsDouble()) + " " + MassUnit.MILLIGRAM.sign()
-            : "";
-    return count.isEmpty() || mass.isEmpty() ? count + mass : count + " / " + mass;
+    return TrialWords.typed(words, amount.specks(), amount.mg());
   }
 }

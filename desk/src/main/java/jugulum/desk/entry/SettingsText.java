@@ -3,10 +3,8 @@ package jugulum.desk.entry;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Sheet;
 import jugulum.desk.words.SheetWords;
@@ -56,18 +54,5 @@ public final class SettingsText {
 
   private static boolean begins(String name, String called) {
     return name.regionMatches(true, 0, called, 0, called.length());
-  }
-
-  /** As it would be typed. */
-  public static String of(Words words, Map<String, Double> settings) {
-    return new TreeMap<>(settings)
-        .entrySet().stream()
-            .map(set -> name(words, set.getKey()) + " " + words.plain(set.getValue()))
-            .collect(Collectors.joining("; "));
-  }
-
-  /** What a dial is called; one of one's own by its own name. */
-  public static String name(Words words, String dial) {
-    return SheetWords.has(words, dial) ? SheetWords.dial(words, dial) : dial;
   }
 }

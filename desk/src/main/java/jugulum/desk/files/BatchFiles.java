@@ -16,6 +16,7 @@ import jugulum.desk.session.Notice;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
+import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** Takes a batch out to files and in from one, and says what came of it. */
@@ -63,15 +64,8 @@ public final class BatchFiles {
 
   private void adopt(Path json, BatchFile.Result result) {
     switch (result) {
-      case BatchFile.Faulty(List<FileFault> faults) -> {
-        String sentence =
-            words.of(
-                "file.faulty",
-                String.valueOf(json.getFileName()),
-                fault(words, faults.getFirst()),
-                Integer.toString(faults.size()));
-        workbench.notices().say(new Notice.Said(sentence, true));
-      }
+      case BatchFile.Faulty(List<FileFault> faults) ->
+          workbench.notices().say(faulty(words, json, faults));
       case BatchFile.Read(Batch batch) ->
           workbench
               .session()
@@ -82,14 +76,28 @@ public final class BatchFiles {
   }
 
   private Notice adopted(String name, Outcome outcome) {
+    return adopted(workbench.preferences().figures().get(), name, outcome);
+  }
+
+  /** What came of taking over what a file held. */
+  public static Notice adopted(Figures figures, String name, Outcome outcome) {
+    Words words = figures.words();
     return switch (outcome) {
       case Outcome.Recorded _ -> new Notice.Said(words.of("file.read", name), false);
       case Outcome.Not not ->
-          new Notice.Said(
-              words.of(
-                  "file.refused", name, Told.why(not, workbench.preferences().figures().get())),
-              true);
+          new Notice.Said(words.of("file.refused", name, Told.why(not, figures)), true);
     };
+  }
+
+  /** What is wrong with a file of which nothing was taken. */
+  public static Notice faulty(Words words, Path file, List<FileFault> faults) {
+    return new Notice.Said(
+        words.of(
+            "file.faulty",
+            String.valueOf(file.getFileName()),
+            fault(words, faults.getFirst()),
+            Integer.toString(faults.size())),
+        true);
   }
 
   /** A fault with its place. */

@@ -6,6 +6,7 @@ public enum FileKind {
   SIZES("csv"),
   PICTURE("png"),
   DRAWING("svg"),
+  TRIAL("json"),
   SHEET("pdf"),
   PAGES("pdf"),
   TABLE("xlsx");

@@ -13,6 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.book.batch.RunLines.Ran;
+import jugulum.desk.files.FilePicker;
 import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
@@ -39,15 +40,16 @@ public final class GearView extends BorderPane implements FocusFirst {
   /**
    * Makes the view of a workbench.
    *
+   * @param picker asks for files
    * @param onOpen a run was chosen
    */
-  public GearView(Workbench workbench, Consumer<Ran> onOpen) {
+  public GearView(Workbench workbench, FilePicker picker, Consumer<Ran> onOpen) {
     this.words = workbench.words();
     super();
     getStyleClass().add("page");
     setId("gear-view");
     runs = new RunsPane(workbench, onOpen);
-    trials = new TrialsPane(workbench);
+    trials = new TrialsPane(workbench, picker);
     Region between = new Region();
     HBox.setHgrow(between, Priority.ALWAYS);
     VBox top =
@@ -101,6 +103,16 @@ public final class GearView extends BorderPane implements FocusFirst {
   /** Whether trials are in sight. */
   public boolean showsTrials() {
     return parts.chosen() == Part.TRIALS;
+  }
+
+  /** Writes the trial in sight to files. */
+  public void save() {
+    trials.save();
+  }
+
+  /** Reads a trial in from a file. */
+  public void readIn() {
+    trials.readIn();
   }
 
   /** Takes the last edit of the trial in sight back, or brings it back again. */

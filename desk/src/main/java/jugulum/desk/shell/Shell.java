@@ -101,7 +101,7 @@ public final class Shell extends BorderPane {
     makers.put(View.ACCOUNT, () -> new AccountView(workbench, picker, clock, this::openLot));
     makers.put(View.SEASON, () -> new SeasonView(workbench, new FromSeason()));
     makers.put(View.DAY, () -> new DayView(workbench, clock, new FromDay()));
-    makers.put(View.GEAR, () -> new GearView(workbench, ran -> open(ran.batch())));
+    makers.put(View.GEAR, () -> new GearView(workbench, picker, ran -> open(ran.batch())));
     makers.put(View.SHOP, () -> new ShopView(workbench, clock));
     startMaker =
         () -> new StartView(workbench, clock, () -> show(View.BENCH), () -> show(View.SEASON));
@@ -382,8 +382,8 @@ public final class Shell extends BorderPane {
       case U -> workbench.preferences().nextUnit();
       case T -> workbench.preferences().nextTheme();
       case L -> workbench.preferences().nextLanguage();
-      case I -> importBatch();
-      case E -> exportBatch();
+      case I -> trials().ifPresentOrElse(GearView::readIn, this::importBatch);
+      case E -> trials().ifPresentOrElse(GearView::save, this::exportBatch);
       case R -> timer.open();
       default -> {
         return false;
@@ -401,8 +401,9 @@ public final class Shell extends BorderPane {
         && (key.isShiftDown() ? field.isRedoable() : field.isUndoable())) {
       return false;
     }
-    if (getCenter() instanceof GearView gear && gear.showsTrials()) {
-      gear.undoOrRedo(key.isShiftDown());
+    Optional<GearView> trials = trials();
+    if (trials.isPresent()) {
+      trials.get().undoOrRedo(key.isShiftDown());
     } else if (current == View.SHOP && getCenter() instanceof ShopView) {
       CompletionStage<Outcome> _ =
           key.isShiftDown() ? workbench.session().redoShop() : workbench.session().undoShop();
@@ -412,6 +413,13 @@ public final class Shell extends BorderPane {
       walked.thenRun(this::focusTheWork);
     }
     return true;
+  }
+
+  /** The gear, where its trials are in sight. */
+  private Optional<GearView> trials() {
+    return getCenter() instanceof GearView gear && gear.showsTrials()
+        ? Optional.of(gear)
+        : Optional.empty();
   }
 
   /** Whether one question at a time is asked, over the whole screen. */

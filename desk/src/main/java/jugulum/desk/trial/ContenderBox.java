@@ -94,7 +94,7 @@ final class ContenderBox extends VBox {
     machine.setValue(contender.machine());
     variant.put(contender.variant(), contender.variant());
     operator.put(contender.operator(), contender.operator());
-    settings.put(SettingsText.of(words, contender.settings()), contender.settings());
+    settings.put(TrialWords.settings(words, contender.settings()), contender.settings());
   }
 
   /** Chooses the machine at a place of the list, where there is one. */

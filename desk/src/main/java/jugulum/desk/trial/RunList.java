@@ -1,19 +1,12 @@
 package jugulum.desk.trial;
 
-import java.util.List;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
-import jugulum.core.trial.Found;
-import jugulum.core.trial.Spike;
 import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialRun;
-import jugulum.desk.entry.AmountText;
-import jugulum.desk.entry.AmountText.Amount;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
@@ -21,7 +14,6 @@ import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.TextColumns;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
-import jugulum.desk.words.Sentences;
 import jugulum.desk.words.TrialWords;
 import jugulum.desk.words.Words;
 
@@ -55,8 +47,9 @@ final class RunList extends VBox {
     TextColumns.add(words, table, "trial.runs.machine", 130, this::machine, false);
     TextColumns.add(
         words, table, "trial.runs.sand", 80, run -> this.figures.sand(run.sandG()), true);
-    TextColumns.add(words, table, "trial.runs.in", 150, this::putIn, false);
-    TextColumns.add(words, table, "trial.runs.found", 190, this::found, false);
+    TextColumns.add(words, table, "trial.runs.in", 150, run -> TrialWords.putIn(words, run), false);
+    TextColumns.add(
+        words, table, "trial.runs.found", 190, run -> TrialWords.found(words, run), false);
     table.setOnKeyPressed(
         key -> {
           TrialRun run = table.getSelectionModel().getSelectedItem();
@@ -88,47 +81,6 @@ final class RunList extends VBox {
 
   private String machine(TrialRun run) {
     return trial.map(one -> TrialWords.contender(words, one.contender(run))).orElse("");
-  }
-
-  private String putIn(TrialRun run) {
-    if (run.isBlank()) {
-      return words.of("trial.blank");
-    }
-    return words.row(
-        run.spikes().stream()
-            .map(
-                spike ->
-                    words.of("trial.runs.of", amount(spike), Sentences.cut(words, spike.cut())))
-            .toList());
-  }
-
-  private String amount(Spike spike) {
-    return AmountText.of(words, new Amount(spike.specks(), spike.mg()));
-  }
-
-  private String found(TrialRun run) {
-    if (run.struck().isPresent()) {
-      return words.of("trial.runs.struck", run.struck().get().reason());
-    }
-    if (!run.isDone()) {
-      return words.of("trial.runs.open");
-    }
-    return run.found().stream()
-        .collect(Collectors.groupingBy(Found::port, TreeMap::new, Collectors.toList()))
-        .entrySet()
-        .stream()
-        .map(
-            port ->
-                words.of(
-                    "trial.runs.at", words.of("material", port.getKey()), all(port.getValue())))
-        .collect(Collectors.joining("\n"));
-  }
-
-  private String all(List<Found> found) {
-    return words.row(
-        found.stream()
-            .map(one -> AmountText.of(words, new Amount(one.specks(), one.mg())))
-            .toList());
   }
 
   /** The first press asks why, the answer strikes. */

@@ -21,7 +21,6 @@ import jugulum.desk.entry.AmountText;
 import jugulum.desk.entry.AmountText.Amount;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
-import jugulum.desk.entry.SettingsText;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
@@ -124,7 +123,7 @@ final class RunPage extends TrialPage {
   }
 
   private String setUp(Contender tried) {
-    return words.beside(List.of(SettingsText.of(words, tried.settings()), tried.operator()));
+    return words.beside(List.of(TrialWords.settings(words, tried.settings()), tried.operator()));
   }
 
   private VBox hints(boolean isBlank) {

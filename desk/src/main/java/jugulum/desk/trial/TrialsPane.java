@@ -18,6 +18,7 @@ import jugulum.core.trial.TrialEdit;
 import jugulum.core.trial.TrialId;
 import jugulum.core.trial.TrialPlan;
 import jugulum.core.trial.TrialRun;
+import jugulum.desk.files.FilePicker;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Keys;
@@ -37,6 +38,7 @@ public final class TrialsPane extends BorderPane {
   private final Workbench workbench;
   private final Trials trials;
   private final ComboBox<Trials.Shown> choice;
+  private final TrialFiles files;
   private final ReadPage reading;
   private final PlanPage planning;
   private final RunPage running;
@@ -53,11 +55,12 @@ public final class TrialsPane extends BorderPane {
   private boolean isAwaited;
 
   /** Makes the pane of a workbench. */
-  public TrialsPane(Workbench workbench) {
+  public TrialsPane(Workbench workbench, FilePicker picker) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
     this.trials = workbench.trials();
+    this.files = new TrialFiles(workbench, picker);
     setId("trials-pane");
     choice =
         Choices.of(
@@ -75,7 +78,11 @@ public final class TrialsPane extends BorderPane {
             Parts.sentence(words.of("trial.nothing.about")));
     nothing.getStyleClass().add("page-top");
     HBox top =
-        new HBox(14, choice, Buttons.plain("trial-new", words.of("trial.new"), "N", this::plan));
+        new HBox(
+            14,
+            choice,
+            Buttons.plain("trial-new", words.of("trial.new"), "N", this::plan),
+            Buttons.quiet("trial-read-in", words.of("trial.read-in"), "I", this::readIn));
     top.getStyleClass().add("page-top");
     setTop(top);
     setCenter(nothing);
@@ -135,6 +142,20 @@ public final class TrialsPane extends BorderPane {
   private void backToReading() {
     read();
     focusFirst();
+  }
+
+  /** Writes the open trial to files. */
+  public void save() {
+    opened().ifPresent(shown -> files.save(shown.trial()));
+  }
+
+  private void print() {
+    opened().ifPresent(files::print);
+  }
+
+  /** Reads a trial in from a file. */
+  public void readIn() {
+    files.read(this::backToReading);
   }
 
   private void plan() {
@@ -268,6 +289,10 @@ public final class TrialsPane extends BorderPane {
                     "C",
                     () -> close(!trial.closed())));
       }
+      row.getChildren()
+          .addAll(
+              Buttons.quiet("trial-save", words.of("trial.save"), "S", TrialsPane.this::save),
+              Buttons.quiet("trial-print", words.of("trial.print"), "L", TrialsPane.this::print));
       return row;
     }
 

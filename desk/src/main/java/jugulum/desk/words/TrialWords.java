@@ -3,11 +3,18 @@ package jugulum.desk.words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import jugulum.core.ledger.Material;
 import jugulum.core.screens.Cut;
 import jugulum.core.trial.Comparison;
 import jugulum.core.trial.Comparison.Verdict;
 import jugulum.core.trial.Contender;
+import jugulum.core.trial.Found;
 import jugulum.core.trial.ShareDifference;
 import jugulum.core.trial.SpikeBack.Recovered;
 import jugulum.core.trial.Trial;
@@ -17,6 +24,8 @@ import jugulum.core.trial.TrialLine.Basis;
 import jugulum.core.trial.TrialResult;
 import jugulum.core.trial.TrialResult.Finding;
 import jugulum.core.trial.TrialResult.Pair;
+import jugulum.core.trial.TrialRun;
+import jugulum.core.units.MassUnit;
 
 /** What trials say. */
 public final class TrialWords {
@@ -283,5 +292,65 @@ public final class TrialWords {
   /** The classes, coarse first, as they would be typed. */
   public static String classes(List<Cut> classes) {
     return String.join(", ", classes.stream().map(Cut::notation).toList());
+  }
+
+  /** What was put into a run. */
+  public static String putIn(Words words, TrialRun run) {
+    return run.isBlank()
+        ? words.of("trial.blank")
+        : words.row(
+            run.spikes().stream()
+                .map(
+                    spike ->
+                        words.of(
+                            "trial.runs.of",
+                            typed(words, spike.specks(), spike.mg()),
+                            Sentences.cut(words, spike.cut())))
+                .toList());
+  }
+
+  /** What was found of a run, a line a port. */
+  public static String found(Words words, TrialRun run) {
+    if (run.struck().isPresent()) {
+      return words.of("trial.runs.struck", run.struck().get().reason());
+    }
+    if (!run.isDone()) {
+      return words.of("trial.runs.open");
+    }
+    Map<Material, List<Found>> ports =
+        run.found().stream()
+            .collect(Collectors.groupingBy(Found::port, TreeMap::new, Collectors.toList()));
+    return ports.entrySet().stream()
+        .map(
+            port ->
+                words.of(
+                    "trial.runs.at",
+                    words.of("material", port.getKey()),
+                    words.row(
+                        port.getValue().stream()
+                            .map(one -> typed(words, one.specks(), one.mg()))
+                            .toList())))
+        .collect(Collectors.joining("\n"));
+  }
+
+  /** An amount as it would be typed: "44", "21.5 mg", or "44 / 21.5 mg". */
+  public static String typed(Words words, OptionalInt specks, OptionalDouble mg) {
+    String count = specks.isPresent() ? Integer.toString(specks.getAsInt()) : "";
+    String mass =
+        mg.isPresent() ? words.plain(mg.getAsDouble()) + " " + MassUnit.MILLIGRAM.sign() : "";
+    return count.isEmpty() || mass.isEmpty() ? count + mass : count + " / " + mass;
+  }
+
+  /** Settings as they would be typed: "tilt 2.5; volts 12". */
+  public static String settings(Words words, Map<String, Double> settings) {
+    return new TreeMap<>(settings)
+        .entrySet().stream()
+            .map(set -> dial(words, set.getKey()) + " " + words.plain(set.getValue()))
+            .collect(Collectors.joining("; "));
+  }
+
+  /** What a dial is called; one of one's own by its own name. */
+  public static String dial(Words words, String dial) {
+    return SheetWords.has(words, dial) ? SheetWords.dial(words, dial) : dial;
   }
 }
