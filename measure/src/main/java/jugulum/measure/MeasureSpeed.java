@@ -54,6 +54,7 @@ import jugulum.core.plan.PlanRequest.ScreeningTime;
 import jugulum.core.plan.PlanRequest.Sieve;
 import jugulum.core.plan.PlanRequest.Surety;
 import jugulum.core.plan.Planner;
+import jugulum.core.runs.Evidence;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.Shop;
@@ -119,7 +120,7 @@ public final class MeasureSpeed {
         "and the whole account with steps and advice",
         5,
         20,
-        () -> Worked.of(edits.next(), memory).account(memory, Shop.USUAL, List.of()));
+        () -> Worked.of(edits.next(), memory).account(memory, Shop.USUAL, Evidence.NONE));
     large();
     PlanRequest sixteen = sixteenScreens();
     report(

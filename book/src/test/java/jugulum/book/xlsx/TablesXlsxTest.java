@@ -20,6 +20,7 @@ import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
+import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
 import org.dhatim.fastexcel.reader.CellType;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
@@ -71,7 +72,7 @@ class TablesXlsxTest {
     GoldMemory memory = new GoldMemory(1_000);
     GoldAccount gold = GoldAccount.of(network, sand, memory);
     List<Table> tables =
-        AccountTables.all(Account.of(network, sand, gold, memory, Shop.USUAL, List.of()));
+        AccountTables.all(Account.of(network, sand, gold, memory, Shop.USUAL, Evidence.NONE));
     try (ReadableWorkbook workbook = read(tables)) {
       for (Table table : tables) {
         List<Row> rows = workbook.findSheet(table.name()).orElseThrow().read();

@@ -17,7 +17,7 @@ import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.mass.SandBalance;
-import jugulum.core.runs.PastRun;
+import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Settlement;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
@@ -49,7 +49,7 @@ public record Account(
    * Works out an account.
    *
    * @param memory of the same batch, so that what was drawn before is not drawn again
-   * @param runs the shop's runs over machines, of all batches
+   * @param evidence what the shop's machines have shown, in all batches and trials
    */
   public static Account of(
       Network network,
@@ -57,9 +57,9 @@ public record Account(
       GoldAccount gold,
       GoldMemory memory,
       Shop shop,
-      List<PastRun> runs) {
+      Evidence evidence) {
     GoldDetails details = GoldDetails.of(network, sand, memory);
-    Advisor advisor = Advisor.of(network, sand, gold, details, shop, runs);
+    Advisor advisor = Advisor.of(network, sand, gold, details, shop, evidence);
     return new Account(
         network,
         sand,

@@ -1,6 +1,5 @@
 package jugulum.core.account;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.check.Check;
@@ -15,7 +14,7 @@ import jugulum.core.ledger.Step;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
-import jugulum.core.runs.PastRun;
+import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
 
 /**
@@ -74,7 +73,7 @@ public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount
   /**
    * The whole account; takes longer, and is for those who look at it. Not for the interface thread.
    */
-  public Account account(GoldMemory memory, Shop shop, List<PastRun> runs) {
-    return Check.asRecorded(() -> Account.of(network, sand, gold, memory, shop, runs));
+  public Account account(GoldMemory memory, Shop shop, Evidence evidence) {
+    return Check.asRecorded(() -> Account.of(network, sand, gold, memory, shop, evidence));
   }
 }

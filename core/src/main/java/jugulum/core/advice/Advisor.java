@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jugulum.core.advice.Advice.Kind;
 import jugulum.core.advice.Advice.Money;
@@ -21,7 +20,6 @@ import jugulum.core.gold.LotGold;
 import jugulum.core.gold.Recovery.Of;
 import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
-import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
@@ -33,6 +31,7 @@ import jugulum.core.machine.Proven;
 import jugulum.core.machine.Sheet;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.NextPass;
+import jugulum.core.runs.Evidence;
 import jugulum.core.runs.MachineRecord;
 import jugulum.core.runs.Pace;
 import jugulum.core.runs.PastRun;
@@ -60,19 +59,13 @@ public final class Advisor {
   /** What a smelt gathers of the gold in it: common practice. */
   public static final Band SMELTED = new Band(0.80, 0.92, 0.98);
 
-  /**
-   * What a machine has left once it wins less of: where nobody has a record the low end is halved
-   * again.
-   */
-  private static final double ONCE_MISSED = 0.5;
-
   private final Network network;
   private final SandAccount sand;
   private final GoldAccount gold;
   private final GoldDetails details;
   private final Shop shop;
   private final BatchSpecks specks;
-  private final Map<Machine, List<PastRun>> runs;
+  private final Evidence evidence;
   private final Map<Gear, Pace> paces = new HashMap<>();
 
   /** What was drawn for a way, whichever list it is for. */
@@ -84,20 +77,20 @@ public final class Advisor {
       GoldAccount gold,
       GoldDetails details,
       Shop shop,
-      List<PastRun> runs) {
+      Evidence evidence) {
     this.network = network;
     this.sand = sand;
     this.gold = gold;
     this.details = details;
     this.shop = shop;
     this.specks = BatchSpecks.of(network);
-    this.runs = runs.stream().collect(Collectors.groupingBy(PastRun::machine));
+    this.evidence = evidence;
   }
 
   /**
    * For a batch.
    *
-   * @param runs the shop's runs over machines, of all batches
+   * @param evidence what the shop's machines have shown, in all batches and trials
    */
   public static Advisor of(
       Network network,
@@ -105,8 +98,8 @@ public final class Advisor {
       GoldAccount gold,
       GoldDetails details,
       Shop shop,
-      List<PastRun> runs) {
-    return new Advisor(network, sand, gold, details, shop, runs);
+      Evidence evidence) {
+    return new Advisor(network, sand, gold, details, shop, evidence);
   }
 
   /**
@@ -256,37 +249,34 @@ public final class Advisor {
     return all.stream().filter(gear -> Optional.of(gear.sheet().fit(lot.cut())).equals(best));
   }
 
-  private Optional<Proven> record(Gear gear, Lot lot) {
-    PastRun.Kind kind = PastRun.Kind.of(lot, network.maker(lot.id()));
-    return MachineRecord.expected(runs.getOrDefault(gear.machine(), List.of()), lot.cut(), kind);
-  }
-
   /**
    * A record of reruns tells of reruns; without one a machine wins less of what was set aside than
    * of fresh sand.
    */
   private Way overMachine(Lot lot, Of of, Gear gear, double grams) {
-    Optional<Proven> record = record(gear, lot);
-    Band fresh = record.map(Proven::share).orElseGet(() -> gear.sheet().expected(lot.cut()));
-    double low = fresh.low() * ONCE_MISSED;
-    Band again =
-        record.isPresent() ? fresh : new Band(low, (low + fresh.usual()) / 2, fresh.high());
+    PastRun.Kind kind = PastRun.Kind.of(lot, network.maker(lot.id()));
     boolean setAside = lot.isSetAside();
+    Optional<Proven> record = MachineRecord.expected(evidence, gear, lot.cut(), kind);
+    Band expected =
+        record
+            .map(Proven::share)
+            .orElseGet(
+                () ->
+                    MachineRecord.practice(gear, lot.cut(), setAside ? PastRun.Kind.RERUN : kind));
     double minutes = pace(gear).minutes(grams);
     return new Way(
         setAside ? Kind.RERUN : Kind.RUN,
         lot,
         of,
         Optional.of(gear),
-        setAside ? again : fresh,
-        record.map(Proven::runs).orElse(0),
+        expected,
+        record.map(Proven::all).orElse(0),
         minutes,
         0);
   }
 
   private Pace pace(Gear gear) {
-    return paces.computeIfAbsent(
-        gear, one -> Pace.of(one, runs.getOrDefault(one.machine(), List.of())));
+    return paces.computeIfAbsent(gear, one -> Pace.of(one, evidence.runs()));
   }
 
   private Way smelt(Lot lot, double grams) {

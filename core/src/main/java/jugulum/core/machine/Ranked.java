@@ -71,7 +71,7 @@ public record Ranked(Gear gear, Fit fit, Optional<Window> window, Band expected,
         sheet.fit(cut),
         window,
         record.map(Proven::share).orElse(common),
-        record.map(Proven::runs).orElse(0));
+        record.map(Proven::all).orElse(0));
   }
 
   /** Whether what to expect rests on the machine's own runs. */

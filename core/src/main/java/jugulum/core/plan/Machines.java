@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Proven;
+import jugulum.core.runs.Evidence;
 import jugulum.core.runs.MachineRecord;
 import jugulum.core.runs.Pace;
 import jugulum.core.runs.PastRun;
@@ -18,9 +19,9 @@ import jugulum.core.screens.Cut;
  * worth most there.
  *
  * @param paces the machines, in the order they are asked
- * @param runs the shop's runs, of which a machine's own on the same cut go before common practice
+ * @param evidence what the shop's machines have shown, which goes before common practice
  */
-public record Machines(Map<Gear, Pace> paces, List<PastRun> runs) {
+public record Machines(Map<Gear, Pace> paces, Evidence evidence) {
   /** A shaker table, a bowl, a finishing table and a riffled pan, of which nobody said more. */
   public static final Machines USUAL =
       of(
@@ -31,19 +32,18 @@ public record Machines(Map<Gear, Pace> paces, List<PastRun> runs) {
                   Machine.Kind.RIFFLED_PAN)
               .map(Gear::any)
               .toList(),
-          List.of());
+          Evidence.NONE);
 
   /** Keeps its own copies, in the order given. */
   public Machines {
     paces = new LinkedHashMap<>(paces);
-    runs = List.copyOf(runs);
   }
 
   /** Machines at the pace of their own runs or of their sheets. */
-  public static Machines of(List<Gear> gear, List<PastRun> runs) {
+  public static Machines of(List<Gear> gear, Evidence evidence) {
     Map<Gear, Pace> paces = new LinkedHashMap<>();
-    gear.forEach(one -> paces.put(one, Pace.of(one, runs)));
-    return new Machines(paces, runs);
+    gear.forEach(one -> paces.put(one, Pace.of(one, evidence.runs())));
+    return new Machines(paces, evidence);
   }
 
   /** The machines. */
@@ -53,7 +53,6 @@ public record Machines(Map<Gear, Pace> paces, List<PastRun> runs) {
 
   /** What a machine's own first runs on a cut let expect. */
   Optional<Proven> proven(Gear gear, Cut cut) {
-    List<PastRun> its = runs.stream().filter(run -> run.machine().equals(gear.machine())).toList();
-    return its.isEmpty() ? Optional.empty() : MachineRecord.expected(its, cut, PastRun.Kind.FIRST);
+    return MachineRecord.expected(evidence, gear, cut, PastRun.Kind.FIRST);
   }
 }

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import jugulum.core.check.Band;
 import jugulum.core.check.Check;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.Stage;
@@ -26,6 +27,7 @@ import jugulum.core.ledger.StepId;
 import jugulum.core.machine.RunLog;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.screens.Cut;
+import jugulum.core.trial.SpikeBack;
 
 /**
  * One run over a machine: how it was set, and what came of it.
@@ -39,6 +41,7 @@ import jugulum.core.screens.Cut;
  * @param settings how each dial was set last, by its name
  * @param minutes how long it ran, in minutes; empty where nobody started a watch, and while it runs
  * @param stage what it did to the gold
+ * @param spiked what came back of a spike of known gold that was in its sand
  * @param tailingsGrade gold left in the tailings, in mg/kg; empty where nobody looked or their mass
  *     is not known
  */
@@ -52,6 +55,7 @@ public record PastRun(
     Map<String, Double> settings,
     OptionalDouble minutes,
     Stage stage,
+    Optional<SpikeBack> spiked,
     OptionalDouble tailingsGrade) {
   /** Whether the sand of a run came to a machine for the first time. */
   public enum Kind {
@@ -105,6 +109,7 @@ public record PastRun(
         settings(step),
         RunLog.of(step).minutes(),
         stage,
+        Optional.empty(),
         grade(step, network, sand, stage));
   }
 
@@ -155,9 +160,47 @@ public record PastRun(
         : OptionalDouble.empty();
   }
 
-  /** Whether its recovery may count in the machine's record: told, with every lot looked at. */
+  /** The same with what came back of a spike that was in its sand. */
+  public PastRun with(SpikeBack back) {
+    return new PastRun(
+        step,
+        machine,
+        kind,
+        startedAt,
+        cut,
+        fedG,
+        settings,
+        minutes,
+        stage,
+        Optional.of(back),
+        tailingsGrade);
+  }
+
+  /**
+   * Whether its recovery may count in the machine's record: told, with every lot looked at, or by a
+   * spike, which tells it though nobody looked at the tailings.
+   */
   public boolean isTold() {
+    return isToldByLots() || spiked.isPresent();
+  }
+
+  private boolean isToldByLots() {
     return stage.recovery().isPresent() && stage.bound() == Stage.Bound.TOLD;
+  }
+
+  /** The share won, 0 to 1, with its 95 % range: by its lots, else by its spike. */
+  public Optional<Band> recovery() {
+    return spiked.filter(_ -> !isToldByLots()).map(PastRun::band).or(stage::recovery);
+  }
+
+  private static Band band(SpikeBack back) {
+    SpikeBack.Recovered share = back.recovery();
+    return new Band(share.low(), (share.least() + share.most()) / 2, share.high());
+  }
+
+  /** What lots nobody looked at mean for the recovery. */
+  public Stage.Bound bound() {
+    return spiked.isPresent() ? Stage.Bound.TOLD : stage.bound();
   }
 
   /** How a dial was set; empty where nobody said. */

@@ -47,16 +47,35 @@ public record TrialLine(
 
   /** The line of a contender at a size class; empty where none of its runs is done. */
   static Optional<TrialLine> of(Trial trial, int contender, Cut cut) {
-    List<TrialRun> done =
-        trial.runs().stream()
-            .filter(run -> run.isLive() && run.isDone() && run.contender() == contender)
-            .toList();
     List<TrialRun> runs =
-        done.stream().filter(run -> run.spike(cut).isPresent() && run.isDone(cut)).toList();
-    List<TrialRun> blanks = done.stream().filter(TrialRun::isBlank).toList();
+        trial.runs().stream()
+            .filter(
+                run ->
+                    run.isLive()
+                        && run.contender() == contender
+                        && run.spike(cut).isPresent()
+                        && run.isDone(cut))
+            .toList();
     return runs.isEmpty()
         ? Optional.empty()
-        : Optional.of(new Sums(trial.plan().stuff(), cut, runs, blanks).line(contender));
+        : Optional.of(
+            new Sums(trial.plan().stuff(), cut, runs, blanks(trial, contender)).line(contender));
+  }
+
+  /** The line of one run alone; empty where it is not done. */
+  static Optional<TrialLine> of(Trial trial, TrialRun run, Cut cut) {
+    return run.isLive() && run.spike(cut).isPresent() && run.isDone(cut)
+        ? Optional.of(
+            new Sums(trial.plan().stuff(), cut, List.of(run), blanks(trial, run.contender()))
+                .line(run.contender()))
+        : Optional.empty();
+  }
+
+  private static List<TrialRun> blanks(Trial trial, int contender) {
+    return trial.runs().stream()
+        .filter(
+            run -> run.isLive() && run.isDone() && run.isBlank() && run.contender() == contender)
+        .toList();
   }
 
   /** What was won of the spike itself, the sand's own gold taken off. */
@@ -117,9 +136,7 @@ public record TrialLine(
     private SpikeBack back(TrialRun run) {
       return run.isCounted(cut)
           ? new SpikeBack(
-              run.spike(cut).orElseThrow().specks().orElseThrow(),
-              run.specks(cut, true),
-              run.specks(cut, false))
+              run.spike(cut).orElseThrow().specks().orElseThrow(), run.won(cut), run.lost(cut))
           : weighed(List.of(run)).worth();
     }
 
@@ -128,7 +145,7 @@ public record TrialLine(
     }
 
     private int blankSpecks() {
-      return blanks.stream().mapToInt(run -> run.specks(cut, true)).sum();
+      return blanks.stream().mapToInt(run -> run.won(cut)).sum();
     }
 
     private OptionalDouble own(boolean isCounted, Optional<MassBack> weighed) {
@@ -155,14 +172,14 @@ public record TrialLine(
       for (TrialRun run : some) {
         Spike spike = run.spike(cut).orElseThrow();
         in = in.and(spike.pure());
-        won = won.and(new Weighed(run.mg(cut, true), spike.sdMg()));
-        lost = lost.and(new Weighed(run.mg(cut, false), spike.sdMg()));
+        won = won.and(new Weighed(run.wonMg(cut), spike.sdMg()));
+        lost = lost.and(new Weighed(run.lostMg(cut), spike.sdMg()));
         specks += specksOf(stuff, spike);
       }
       double doubt = some.getFirst().spike(cut).orElseThrow().sdMg();
       Weighed own =
           blanks.stream()
-              .map(run -> new Weighed(run.mg(cut, true), doubt))
+              .map(run -> new Weighed(run.wonMg(cut), doubt))
               .reduce(Weighed.NONE, Weighed::and)
               .times(blanks.isEmpty() ? 0 : ratio(some));
       return new MassBack(in, won, lost, own, specks, speck(stuff, cut).variance());

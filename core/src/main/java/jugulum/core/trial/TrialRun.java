@@ -82,20 +82,39 @@ public record TrialRun(
             .allMatch(one -> one.mg().isPresent() || one.specks().equals(OptionalInt.of(0)));
   }
 
-  /** Specks of a size class that came out where the machine keeps gold, or where it does not. */
-  int specks(Cut cut, boolean won) {
-    return found(cut)
-        .filter(one -> one.isWon() == won)
-        .mapToInt(one -> one.specks().orElse(0))
-        .sum();
+  /** Specks of a size class that came out where the machine keeps gold. */
+  int won(Cut cut) {
+    return at(cut, true).mapToInt(one -> one.specks().orElse(0)).sum();
   }
 
-  /** What came out so, in milligrams. */
-  double mg(Cut cut, boolean won) {
-    return found(cut)
-        .filter(one -> one.isWon() == won)
-        .mapToDouble(one -> one.mg().orElse(0))
-        .sum();
+  /**
+   * Specks that came out where it lets them go. Where nobody looked there, all that was not won
+   * counts so: it is known what went in.
+   */
+  int lost(Cut cut) {
+    return looksAtWhatIsLost(cut)
+        ? at(cut, false).mapToInt(one -> one.specks().orElse(0)).sum()
+        : Math.max(0, spike(cut).map(spike -> spike.specks().orElse(0)).orElse(0) - won(cut));
+  }
+
+  /** What was won, in milligrams. */
+  double wonMg(Cut cut) {
+    return at(cut, true).mapToDouble(one -> one.mg().orElse(0)).sum();
+  }
+
+  /** What was let go, in milligrams, by the same rule. */
+  double lostMg(Cut cut) {
+    return looksAtWhatIsLost(cut)
+        ? at(cut, false).mapToDouble(one -> one.mg().orElse(0)).sum()
+        : Math.max(0, spike(cut).map(spike -> spike.pure().mg()).orElse(0.0) - wonMg(cut));
+  }
+
+  private boolean looksAtWhatIsLost(Cut cut) {
+    return at(cut, false).findAny().isPresent();
+  }
+
+  private Stream<Found> at(Cut cut, boolean won) {
+    return found(cut).filter(one -> one.isWon() == won);
   }
 
   TrialRun with(List<Found> now) {

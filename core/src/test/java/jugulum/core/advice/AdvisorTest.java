@@ -25,6 +25,7 @@ import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
+import jugulum.core.runs.Evidence;
 import jugulum.core.runs.PastRun;
 import jugulum.core.shop.Fees;
 import jugulum.core.shop.Settlement;
@@ -78,7 +79,7 @@ class AdvisorTest {
             gold,
             GoldDetails.of(network, sand, memory),
             shop,
-            PastRun.of(network, sand, gold))
+            Evidence.of(PastRun.of(network, sand, gold)))
         .advice(by);
   }
 

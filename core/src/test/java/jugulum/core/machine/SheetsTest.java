@@ -337,7 +337,7 @@ class SheetsTest {
             cut("80", "100"),
             conditions,
             Gear.everyKind(),
-            Map.of(proven, new Proven(new Band(0.97, 0.985, 0.99), 4)));
+            Map.of(proven, new Proven(new Band(0.97, 0.985, 0.99), 4, 0)));
     assertThat(of(withRecord, Kind.VORTEX_BOWL).byRecord()).isTrue();
     assertThat(withRecord.indexOf(of(withRecord, Kind.VORTEX_BOWL)))
         .as("its own record lifts it")

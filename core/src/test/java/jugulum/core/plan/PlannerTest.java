@@ -20,6 +20,7 @@ import jugulum.core.plan.PlanRequest.Surety;
 import jugulum.core.plan.PlannedCut.LookedOver;
 import jugulum.core.plan.PlannedCut.Remedy;
 import jugulum.core.plan.PlannedCut.Run;
+import jugulum.core.runs.Evidence;
 import jugulum.core.runs.Pace;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
@@ -244,7 +245,7 @@ class PlannerTest {
   @Test
   void benchTimeComesFromTheRatesGiven() {
     Machines slow =
-        new Machines(Map.of(Gear.any(Machine.Kind.PAN), new Pace(3, 6, false)), List.of());
+        new Machines(Map.of(Gear.any(Machine.Kind.PAN), new Pace(3, 6, false)), Evidence.NONE);
     PlanRequest asked =
         request(
             SHOP,

@@ -20,6 +20,7 @@ import jugulum.core.plan.PlanRequest.ScreeningTime;
 import jugulum.core.plan.PlanRequest.Sieve;
 import jugulum.core.plan.PlanRequest.Surety;
 import jugulum.core.plan.PlannedCut.Run;
+import jugulum.core.runs.Evidence;
 import jugulum.core.runs.Pace;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
@@ -45,7 +46,7 @@ class TradeTest {
           Stream.of(Kind.SHAKER_TABLE, Kind.VORTEX_BOWL, Kind.FINISHING_TABLE, Kind.RIFFLED_PAN)
               .map(Gear::any)
               .toList(),
-          List.of());
+          Evidence.NONE);
 
   private static PlanRequest request(
       Machines machines, double goldMg, Optional<Terms> terms, String... labels) {
@@ -212,7 +213,7 @@ class TradeTest {
     Plan panned =
         new Planner(
                 request(
-                    new Machines(Map.of(pan, new Pace(2, 6, true)), List.of()),
+                    new Machines(Map.of(pan, new Pace(2, 6, true)), Evidence.NONE),
                     3_400,
                     Optional.of(TERMS),
                     "16",

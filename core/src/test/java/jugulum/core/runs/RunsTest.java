@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,7 +29,6 @@ import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
-import jugulum.core.machine.Proven;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
@@ -179,70 +177,6 @@ class RunsTest {
     assertThat(run.stage().ratio()).hasValue(100);
     assertThat(run.tailingsGrade().orElseThrow()).isCloseTo(20, within(1e-9));
     assertThat(run.minutes()).isEmpty();
-  }
-
-  /**
-   * Prediction interval of the normal distribution: 0.8, 0.9 and 0.94 have the mean 0.88 and s
-   * 0.07211, t(0.975; 2) = 4.303 (standard tables).
-   */
-  @Test
-  void threeToldRunsMakeARecord() {
-    List<PastRun> runs = new ArrayList<>();
-    runs.addAll(runs(run(800, 200, 4)));
-    runs.addAll(runs(run(900, 100, 3)));
-    assertThat(MachineRecord.expected(runs, Cut.ALL, PastRun.Kind.FIRST))
-        .as("two are too few")
-        .isEmpty();
-    runs.addAll(runs(run(940, 60, 2)));
-    Proven record = MachineRecord.expected(runs, Cut.ALL, PastRun.Kind.FIRST).orElseThrow();
-    assertThat(record.runs()).isEqualTo(3);
-    assertThat(record.share().usual())
-        .as("what one adds up on paper")
-        .isCloseTo(0.88, within(1e-9));
-    assertThat(record.share().low())
-        .isCloseTo(0.88 - 4.303 * 0.0721110 * Math.sqrt(4.0 / 3), within(1e-3));
-    assertThat(record.share().high()).as("no machine wins more than there is").isEqualTo(1);
-  }
-
-  /**
-   * A machine that wins 0.99 of a concentrate says nothing of fresh sand, and none of another cut.
-   */
-  @Test
-  void runsOfOtherCutsAndKindsAreNotMixed() {
-    List<PastRun> runs = new ArrayList<>();
-    for (int i = 0; i < 3; i++) {
-      Bench bench =
-          Bench.started().weighs(1, 5_000).screens(1, "50").weighs(2, 3_000).weighs(3, 2_000);
-      bench
-          .table(2, Material.CONCENTRATE, Material.MIDDLINGS, Material.TAILINGS)
-          .table(4, Material.CONCENTRATE, Material.TAILINGS)
-          .table(5, Material.CONCENTRATE, Material.TAILINGS);
-      bench
-          .measures(5, new KnownGold(0, 0))
-          .measures(6, new KnownGold(300, 0))
-          .measures(7, new KnownGold(693, 0))
-          .measures(8, new KnownGold(7, 0))
-          .measures(9, new KnownGold(30, 0))
-          .measures(10, new KnownGold(20, 0));
-      runs.addAll(runs(bench));
-    }
-    assertThat(runs)
-        .extracting(PastRun::kind)
-        .containsSequence(PastRun.Kind.FIRST, PastRun.Kind.REDUCTION, PastRun.Kind.RERUN);
-    Cut coarse = runs.getFirst().cut();
-    assertThat(
-            MachineRecord.expected(runs, coarse, PastRun.Kind.REDUCTION)
-                .orElseThrow()
-                .share()
-                .usual())
-        .isCloseTo(0.99, within(1e-9));
-    assertThat(
-            MachineRecord.expected(runs, coarse, PastRun.Kind.RERUN).orElseThrow().share().usual())
-        .isCloseTo(0.6, within(1e-9));
-    assertThat(
-            MachineRecord.expected(runs, coarse, PastRun.Kind.FIRST).orElseThrow().share().usual())
-        .isLessThan(0.8);
-    assertThat(MachineRecord.expected(runs, Cut.ALL, PastRun.Kind.REDUCTION)).isEmpty();
   }
 
   /**

@@ -15,12 +15,12 @@ import javafx.scene.Parent;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.BorderPane;
-import jugulum.book.batch.RunLines.Ran;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
+import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.task.Task;
@@ -290,8 +290,8 @@ final class PanelHost extends BorderPane implements Desk {
   }
 
   @Override
-  public void runs(Consumer<List<Ran>> more) {
-    workbench.projections().everyBatch().runs(more);
+  public void evidence(Consumer<Evidence> show) {
+    workbench.projections().everyBatch().evidence(show);
   }
 
   @Override

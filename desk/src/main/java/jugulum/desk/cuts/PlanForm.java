@@ -26,8 +26,8 @@ import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.PlanRequest.ScreeningTime;
 import jugulum.core.plan.PlanRequest.Sieve;
 import jugulum.core.plan.PlanRequest.Surety;
+import jugulum.core.runs.Evidence;
 import jugulum.core.runs.Pace;
-import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.settling.Grain;
 import jugulum.core.settling.GrainShapes;
@@ -133,7 +133,7 @@ final class PlanForm extends VBox {
       number(words, "plan-gold-p80", "plan.gold.p80", words.plain(USUAL_GOLD.p80Mm()), 0.01, 200);
   private final VBox machines = new VBox(6);
   private final Map<Gear, MachineRow> rows = new LinkedHashMap<>();
-  private List<PastRun> runs = List.of();
+  private Evidence evidence = Evidence.NONE;
   private Runnable onChange = () -> {};
   private Runnable onSlide = () -> {};
   private boolean filling;
@@ -243,12 +243,12 @@ final class PlanForm extends VBox {
   /**
    * The machines of the shop, or the usual ones where it told none, at the pace of their own runs.
    */
-  void machines(Shop shop, List<PastRun> own) {
+  void machines(Shop shop, Evidence own) {
     List<Gear> gear = shop.gear().isEmpty() ? Machines.USUAL.gear() : shop.gear();
-    if (List.copyOf(rows.keySet()).equals(gear) && own.equals(runs)) {
+    if (List.copyOf(rows.keySet()).equals(gear) && own.equals(evidence)) {
       return;
     }
-    runs = List.copyOf(own);
+    evidence = own;
     filling = true;
     Map<Gear, MachineRow> before = Map.copyOf(rows);
     rows.clear();
@@ -259,7 +259,7 @@ final class PlanForm extends VBox {
 
   /** What a person typed or left out stays. */
   private MachineRow row(Gear gear, Optional<MachineRow> before) {
-    MachineRow row = new MachineRow(words, gear, Pace.of(gear, runs), this::changed);
+    MachineRow row = new MachineRow(words, gear, Pace.of(gear, evidence.runs()), this::changed);
     before.ifPresent(
         old -> {
           row.used.setSelected(old.used.isSelected());
@@ -458,6 +458,6 @@ final class PlanForm extends VBox {
             paces.put(gear, row.pace.at(value(row.rate)));
           }
         });
-    return new Machines(paces, runs);
+    return new Machines(paces, evidence);
   }
 }

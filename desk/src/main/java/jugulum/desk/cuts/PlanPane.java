@@ -38,7 +38,7 @@ import jugulum.core.plan.PlannedCut.Run;
 import jugulum.core.plan.Planner;
 import jugulum.core.plan.School;
 import jugulum.core.plan.Trade;
-import jugulum.core.runs.PastRun;
+import jugulum.core.runs.Evidence;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.settling.ConcentrationCriterion;
@@ -91,7 +91,7 @@ final class PlanPane extends BorderPane {
   private final Latest search;
 
   private Sand sand = new Sand(Optional.empty(), 0, OptionalDouble.empty());
-  private List<PastRun> runs = List.of();
+  private Evidence evidence = Evidence.NONE;
   private boolean asking;
 
   /** Which row a person chose; the proposed one until then. */
@@ -156,11 +156,11 @@ final class PlanPane extends BorderPane {
     setCenter(right);
     workbench.watch(workbench.projections().shop(), shop -> shopChanged(shop));
     workbench.watch(workbench.preferences().figures(), _ -> plan());
-    form.machines(workbench.projections().shop().get(), List.of());
+    form.machines(workbench.projections().shop().get(), Evidence.NONE);
   }
 
   private void shopChanged(Shop shop) {
-    form.machines(shop, runs);
+    form.machines(shop, evidence);
     plan();
   }
 
@@ -175,16 +175,14 @@ final class PlanPane extends BorderPane {
   private void learn() {
     if (!asking) {
       asking = true;
-      List<PastRun> found = new ArrayList<>();
       workbench
           .projections()
           .everyBatch()
-          .runs(
-              more -> more.forEach(ran -> found.add(ran.run())),
-              () -> {
+          .evidence(
+              found -> {
                 asking = false;
-                if (!found.equals(runs)) {
-                  runs = List.copyOf(found);
+                if (!found.equals(evidence)) {
+                  evidence = found;
                   shopChanged(workbench.projections().shop().get());
                 }
               });

@@ -21,9 +21,9 @@ import jugulum.book.batch.RunLines.Ran;
 import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Dial;
-import jugulum.core.runs.MachineRecord;
+import jugulum.core.runs.Evidence;
 import jugulum.core.runs.PastRun;
-import jugulum.core.screens.Cut;
+import jugulum.core.trial.TriedRun;
 import jugulum.desk.chart.DialChart;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.kit.Buttons;
@@ -59,8 +59,13 @@ final class RunsPane extends BorderPane {
   private final DrawingView chart = new DrawingView("runs-chart");
   private final Label record = Parts.sentence("", "answer");
   private final Label about = Parts.sentence("", "muted");
+  private final Label slope = Parts.sentence("", "strong");
   private final List<Ran> all = new ArrayList<>();
+  private final List<TriedRun> tried = new ArrayList<>();
   private boolean filling;
+
+  /** Somebody chose the machine; before, it is the one with the most runs told so far. */
+  private boolean isByHand;
 
   RunsPane(Workbench workbench, Consumer<Ran> onOpen) {
     this.words = workbench.words();
@@ -113,7 +118,14 @@ final class RunsPane extends BorderPane {
         });
     record.setId("runs-record");
     about.setId("runs-about");
-    machines.valueProperty().addListener((_, _, _) -> chooseMachine());
+    slope.setId("runs-slope");
+    machines
+        .valueProperty()
+        .addListener(
+            (_, _, _) -> {
+              isByHand |= !filling;
+              chooseMachine();
+            });
     dials.valueProperty().addListener((_, _, _) -> draw());
     HBox choice =
         new HBox(
@@ -129,6 +141,7 @@ final class RunsPane extends BorderPane {
                 Buttons.plain(
                     "open-run", words.of("runs.open"), "Enter", () -> chosen().ifPresent(onOpen))),
             chart,
+            slope,
             about);
     below.getStyleClass().add("page-top");
     setBottom(below);
@@ -190,28 +203,28 @@ final class RunsPane extends BorderPane {
             band ->
                 words.of(
                     "runs.recovery.range",
-                    words.of(
-                        "runs.bound",
-                        ran.run().stage().bound(),
-                        words.fixed(100 * band.usual(), 1)),
+                    words.of("runs.bound", ran.run().bound(), words.fixed(100 * band.usual(), 1)),
                     words.shares(band)))
         .orElse(words.of("runs.untold"));
   }
 
-  /** Reads every batch again. */
+  /** Reads every batch and trial again. */
   void refresh() {
     all.clear();
+    tried.clear();
     showMachines();
     workbench
         .projections()
         .everyBatch()
-        .runs(
+        .known(
             more -> {
-              if (!more.isEmpty()) {
-                all.addAll(more);
+              all.addAll(more.runs());
+              tried.addAll(more.tried());
+              if (!more.runs().isEmpty() || !more.tried().isEmpty()) {
                 showMachines();
               }
-            });
+            },
+            () -> {});
   }
 
   /** The machine with the most runs first; the one chosen stays. */
@@ -221,6 +234,7 @@ final class RunsPane extends BorderPane {
             .collect(
                 Collectors.groupingBy(
                     ran -> ran.run().machine(), LinkedHashMap::new, Collectors.counting()));
+    tried.stream().filter(TriedRun::isOwnGold).forEach(run -> runs.putIfAbsent(run.machine(), 0L));
     List<Machine> most =
         runs.entrySet().stream()
             .sorted(Map.Entry.<Machine, Long>comparingByValue().reversed())
@@ -230,9 +244,15 @@ final class RunsPane extends BorderPane {
     filling = true;
     machines.getItems().setAll(most);
     machines.setValue(
-        before != null && most.contains(before) ? before : most.stream().findFirst().orElse(null));
+        isByHand && before != null && most.contains(before)
+            ? before
+            : most.stream().findFirst().orElse(null));
     filling = false;
     chooseMachine();
+  }
+
+  private Evidence evidence() {
+    return new Evidence(all.stream().map(Ran::run).toList(), tried);
   }
 
   private List<Ran> runs() {
@@ -249,7 +269,11 @@ final class RunsPane extends BorderPane {
     before
         .filter(runs::contains)
         .ifPresentOrElse(table.getSelectionModel()::select, table.getSelectionModel()::selectFirst);
-    record.setText(record(words, runs.stream().map(Ran::run).toList()));
+    record.setText(
+        machines.getValue() == null
+            ? ""
+            : RecordText.of(
+                words, evidence(), workbench.projections().shop().get().gear(machines.getValue())));
     List<String> set =
         machines.getValue() == null
             ? List.of()
@@ -266,36 +290,6 @@ final class RunsPane extends BorderPane {
     draw();
   }
 
-  private static String record(Words words, List<PastRun> runs) {
-    if (runs.isEmpty()) {
-      return "";
-    }
-    int told = (int) runs.stream().filter(PastRun::isTold).count();
-    List<String> records = new ArrayList<>();
-    for (Cut cut : runs.stream().map(PastRun::cut).distinct().sorted(Cut.COARSE_FIRST).toList()) {
-      for (PastRun.Kind kind : PastRun.Kind.values()) {
-        MachineRecord.expected(runs, cut, kind)
-            .map(
-                own ->
-                    words.of(
-                        "runs.record",
-                        Sentences.cut(words, cut),
-                        words.of("runs.kind", kind),
-                        Integer.toString(own.runs()),
-                        words.percent(own.share().usual()),
-                        words.wholeShares(own.share())))
-            .ifPresent(records::add);
-      }
-    }
-    return records.isEmpty()
-        ? words.of(
-            "runs.record.none",
-            Integer.toString(runs.size()),
-            Integer.toString(told),
-            Integer.toString(MachineRecord.LEAST))
-        : String.join("\n", records);
-  }
-
   private void draw() {
     if (filling) {
       return;
@@ -306,14 +300,12 @@ final class RunsPane extends BorderPane {
                 id ->
                     runs().stream()
                         .map(Ran::run)
-                        .filter(
-                            run ->
-                                run.setting(id).isPresent() && run.stage().recovery().isPresent())
+                        .filter(run -> run.setting(id).isPresent() && run.recovery().isPresent())
                         .map(
                             run ->
                                 new DialChart.Run(
                                     run.setting(id).orElseThrow(),
-                                    clamped(run.stage().recovery().orElseThrow()),
+                                    clamped(run.recovery().orElseThrow()),
                                     run.isTold()))
                         .toList())
             .orElse(List.of());
@@ -325,6 +317,11 @@ final class RunsPane extends BorderPane {
     Parts.shown(chart, enough);
     about.setText(
         runs().isEmpty() ? "" : words.of(enough ? "runs.chart.about" : "runs.chart.none"));
+    slope.setText(
+        dial.filter(_ -> machines.getValue() != null)
+            .map(id -> RecordText.dial(words, evidence().of(machines.getValue()), id))
+            .orElse(""));
+    Parts.shown(slope, !slope.getText().isEmpty());
   }
 
   private static Band clamped(Band band) {

@@ -12,7 +12,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import jugulum.book.batch.RunLines.Ran;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Edit;
@@ -27,6 +26,7 @@ import jugulum.core.machine.Proven;
 import jugulum.core.machine.Ranked;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.minerals.Mineral;
+import jugulum.core.runs.Evidence;
 import jugulum.core.runs.MachineRecord;
 import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
@@ -70,7 +70,7 @@ public final class GravityForm extends StepForm {
   private final VBox why = new VBox(6);
   private final VBox cautions = new VBox(6);
   private final Optional<Machine> wanted;
-  private final List<PastRun> past = new ArrayList<>();
+  private Evidence evidence = Evidence.NONE;
   private Optional<Conditions> conditions = Optional.empty();
   private Cut cut = Cut.ALL;
   private PastRun.Kind kind = PastRun.Kind.FIRST;
@@ -110,7 +110,7 @@ public final class GravityForm extends StepForm {
             ports);
     getChildren().add(cautions);
     addButtons(words.of("gravity.start"));
-    desk.runs(this::learn);
+    desk.evidence(this::learn);
   }
 
   private void chosen(Ranked one) {
@@ -141,12 +141,10 @@ public final class GravityForm extends StepForm {
     return lines;
   }
 
-  /** Runs of other batches come in one after the other; a choice made meanwhile stays. */
-  private void learn(List<Ran> more) {
-    if (!more.isEmpty()) {
-      more.forEach(ran -> past.add(ran.run()));
-      rank();
-    }
+  /** What machines have shown comes in later; a choice made meanwhile stays. */
+  private void learn(Evidence shown) {
+    evidence = shown;
+    rank();
   }
 
   /** The machines for this lot, best first. */
@@ -181,8 +179,7 @@ public final class GravityForm extends StepForm {
   private Map<Machine, Proven> records(List<Gear> gear) {
     Map<Machine, Proven> records = new HashMap<>();
     for (Gear one : gear) {
-      List<PastRun> its = past.stream().filter(run -> run.machine().equals(one.machine())).toList();
-      MachineRecord.expected(its, cut, kind)
+      MachineRecord.expected(evidence, one, cut, kind)
           .ifPresent(record -> records.put(one.machine(), record));
     }
     return records;

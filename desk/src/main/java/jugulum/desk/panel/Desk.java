@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import jugulum.book.batch.RunLines.Ran;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
+import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.task.Task;
@@ -67,8 +67,8 @@ public interface Desk {
   /** The time. */
   Instant now();
 
-  /** Looks for the runs over machines of every batch; tells as it goes. */
-  void runs(Consumer<List<Ran>> more);
+  /** Looks for what machines have shown in every batch and trial. */
+  void evidence(Consumer<Evidence> show);
 
   /** Changes the shop. */
   CompletionStage<Outcome> change(ShopEdit edit);

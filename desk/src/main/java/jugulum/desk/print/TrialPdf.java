@@ -1,7 +1,9 @@
 package jugulum.desk.print;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import jugulum.core.screens.Cut;
 import jugulum.core.trial.Contender;
 import jugulum.core.trial.SpikeBack.Recovered;
 import jugulum.core.trial.Trial;
@@ -76,7 +78,11 @@ public final class TrialPdf {
         result.lines().stream().mapToDouble(line -> line.recovered().low()).min().orElse(0);
     double from = Math.clamp(Math.floor(lowest / TENTH) * TENTH, 0, 1 - 2 * TENTH);
     PdfPTable table = Paper.grid(16, 30, 14, 16, 24);
-    for (TrialLine line : result.lines()) {
+    List<TrialLine> bySize =
+        result.lines().stream()
+            .sorted(Comparator.comparing(TrialLine::cut, Cut.COARSE_FIRST))
+            .toList();
+    for (TrialLine line : bySize) {
       Recovered recovered = line.recovered();
       table.addCell(Paper.lined(Sentences.cut(words, line.cut()), paper.bold));
       table.addCell(

@@ -1,7 +1,5 @@
 package jugulum.desk.session;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -10,7 +8,7 @@ import javafx.beans.value.ObservableValue;
 import jugulum.core.account.Account;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldMemory;
-import jugulum.core.runs.PastRun;
+import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
 
 /**
@@ -27,7 +25,7 @@ public final class AccountWork {
   private final ReadOnlyObjectWrapper<Optional<Account>> account =
       new ReadOnlyObjectWrapper<>(Optional.empty());
 
-  private List<PastRun> runs = List.of();
+  private Evidence evidence = Evidence.NONE;
   private boolean wanted;
 
   AccountWork(
@@ -52,19 +50,17 @@ public final class AccountWork {
   }
 
   /**
-   * Somebody looks, or nobody does any more. Looking asks for the runs of every batch, which tell
-   * what machines win.
+   * Somebody looks, or nobody does any more. Looking asks for what machines have shown in every
+   * batch and trial.
    */
   public void want(boolean looking) {
     wanted = looking;
     ask();
     if (looking) {
-      List<PastRun> found = new ArrayList<>();
-      everyBatch.runs(
-          more -> more.forEach(ran -> found.add(ran.run())),
-          () -> {
-            if (!found.equals(runs)) {
-              runs = List.copyOf(found);
+      everyBatch.evidence(
+          found -> {
+            if (!found.equals(evidence)) {
+              evidence = found;
               ask();
             }
           });
@@ -95,12 +91,12 @@ public final class AccountWork {
       account.set(Optional.empty());
     }
     Shop as = shop.getValue();
-    List<PastRun> known = runs;
+    Evidence known = evidence;
     latest.ask(
         over -> workedOut(worked.get(), as, known, over), done -> account.set(Optional.of(done)));
   }
 
-  private Account workedOut(Worked worked, Shop as, List<PastRun> known, BooleanSupplier over) {
+  private Account workedOut(Worked worked, Shop as, Evidence known, BooleanSupplier over) {
     try {
       memory.stopWhen(over);
       return worked.account(memory, as, known);

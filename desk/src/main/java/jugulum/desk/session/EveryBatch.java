@@ -1,9 +1,12 @@
 package jugulum.desk.session;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
@@ -12,6 +15,11 @@ import jugulum.book.batch.RunLines;
 import jugulum.book.batch.StockLines;
 import jugulum.book.stream.Book;
 import jugulum.core.ledger.BatchId;
+import jugulum.core.runs.Evidence;
+import jugulum.core.runs.PastRun;
+import jugulum.core.trial.RunOf;
+import jugulum.core.trial.SpikeBack;
+import jugulum.core.trial.TriedRun;
 
 /**
  * Asks something of every batch of the book, one batch at a time, each behind whatever is asked for
@@ -34,14 +42,61 @@ public final class EveryBatch {
         Optional.of(ask(LongWork.MAGNETICS, id -> MagneticsLines.of(book, id), more, () -> {}));
   }
 
-  /** The runs over machines of every batch. */
-  public void runs(Consumer<List<RunLines.Ran>> more) {
-    runs(more, () -> {});
+  private void runs(Consumer<List<RunLines.Ran>> more, Runnable done) {
+    ask(LongWork.RUNS, id -> RunLines.of(book, id), more, done);
   }
 
-  /** The runs over machines of every batch, and something to do when all were told. */
-  public void runs(Consumer<List<RunLines.Ran>> more, Runnable done) {
-    ask(LongWork.RUNS, id -> RunLines.of(book, id), more, done);
+  /**
+   * A part of what machines have shown.
+   *
+   * @param runs of a batch, each with what came back of a spike that was in its sand
+   * @param tried runs of trials that are of no batch
+   */
+  public record Known(List<RunLines.Ran> runs, List<TriedRun> tried) {}
+
+  /** What machines have shown: first the trials, then batch by batch; and when all were told. */
+  public void known(Consumer<Known> more, Runnable done) {
+    work.run(
+        this::tried,
+        tried -> {
+          Map<RunOf, SpikeBack> spiked = spiked(tried);
+          more.accept(
+              new Known(List.of(), tried.stream().filter(run -> run.of().isEmpty()).toList()));
+          runs(
+              ran ->
+                  more.accept(
+                      new Known(
+                          ran.stream().map(one -> withSpike(one, spiked)).toList(), List.of())),
+              done);
+        });
+  }
+
+  /** All that machines have shown, at once. */
+  public void evidence(Consumer<Evidence> show) {
+    List<PastRun> runs = new ArrayList<>();
+    List<TriedRun> tried = new ArrayList<>();
+    known(
+        more -> {
+          more.runs().forEach(ran -> runs.add(ran.run()));
+          tried.addAll(more.tried());
+        },
+        () -> show.accept(new Evidence(runs, tried)));
+  }
+
+  private List<TriedRun> tried() {
+    return Trials.all(book).flatMap(trial -> TriedRun.of(trial).stream()).toList();
+  }
+
+  private static Map<RunOf, SpikeBack> spiked(List<TriedRun> tried) {
+    return tried.stream()
+        .filter(run -> run.of().isPresent() && run.isOwnGold())
+        .collect(Collectors.toMap(run -> run.of().orElseThrow(), TriedRun::back, SpikeBack::with));
+  }
+
+  private static RunLines.Ran withSpike(RunLines.Ran ran, Map<RunOf, SpikeBack> spiked) {
+    return Optional.ofNullable(spiked.get(new RunOf(ran.batch(), ran.run().step())))
+        .map(back -> new RunLines.Ran(ran.batch(), ran.name(), ran.run().with(back)))
+        .orElse(ran);
   }
 
   /** Every lot that stands in the shop. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.book.stream.Book;
@@ -55,15 +56,24 @@ public final class Trials {
   }
 
   private List<Shown> shown() {
-    return book.streams().stream()
-        .filter(key -> key.kind().equals(TrialStream.KIND.name()))
-        .map(key -> TrialStream.id(key.id()))
+    return ids(book)
         .flatMap(id -> shown(id).stream())
         .sorted(
             Comparator.comparing(Trials::lastRun)
                 .reversed()
                 .thenComparing(shown -> shown.trial().name()))
         .toList();
+  }
+
+  private static Stream<TrialId> ids(Book book) {
+    return book.streams().stream()
+        .filter(key -> key.kind().equals(TrialStream.KIND.name()))
+        .map(key -> TrialStream.id(key.id()));
+  }
+
+  /** Every trial of a book, in no order. For the book's thread. */
+  static Stream<Trial> all(Book book) {
+    return ids(book).flatMap(id -> book.standing(TrialStream.of(id)).now().stream());
   }
 
   /** One that is only planned comes first. */

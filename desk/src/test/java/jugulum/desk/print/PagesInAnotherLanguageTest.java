@@ -21,12 +21,16 @@ import jugulum.book.batch.BatchStream;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Writer;
+import jugulum.book.trial.TrialStream;
 import jugulum.core.account.Account;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.machine.Gear;
+import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
+import jugulum.core.trial.Trial;
+import jugulum.core.trial.TrialResult;
 import jugulum.core.units.MassUnit;
 import jugulum.demo.DemoBook;
 import jugulum.desk.words.Figures;
@@ -48,11 +52,13 @@ class PagesInAnotherLanguageTest {
   /** Names of the demo, signs of units, and months, which the made-up language has as English. */
   private static final Pattern NAMES =
       Pattern.compile(
-          "Tarnbeck|gravel|fan|little|cone|long|deck|garden|bowl|slate|old|pan|season|bag|last|black|of|the"
+          "Garden|Slate|against"
+              + "|Tarnbeck|gravel|fan|little|cone|long|deck|garden|bowl|slate|old|pan|season|bag|last|black|of|the"
               + "|Oct|Nov|mg|kg|gr|dwt|ozt|oz|ton|cm");
 
   @TempDir private static Path folder;
   private static Account account;
+  private static Trial trial;
 
   @BeforeAll
   static void theAccountOfAFinishedBatch() throws IOException {
@@ -65,9 +71,26 @@ class PagesInAnotherLanguageTest {
           BatchLines.all(book).stream()
               .filter(one -> one.name().equals("Tarnbeck 7"))
               .map(one -> book.standing(BatchStream.of(one.id())).now().orElseThrow())
-              .map(batch -> Worked.of(batch).account(new GoldMemory(), shop, List.of()))
+              .map(batch -> Worked.of(batch).account(new GoldMemory(), shop, Evidence.NONE))
               .findFirst()
               .orElseThrow();
+      trial =
+          book.streams().stream()
+              .filter(key -> key.kind().equals(TrialStream.KIND.name()))
+              .flatMap(
+                  key -> book.standing(TrialStream.of(TrialStream.id(key.id()))).now().stream())
+              .filter(Trial::closed)
+              .findFirst()
+              .orElseThrow();
+    }
+  }
+
+  @Test
+  void theTrial() throws IOException {
+    byte[] pdf = TrialPdf.of(FIGURES, trial, TrialResult.of(trial));
+    speaks(pdf);
+    try (PdfReader reader = new PdfReader(pdf)) {
+      assertThat(reader.getNumberOfPages()).isEqualTo(1);
     }
   }
 

@@ -23,6 +23,7 @@ import jugulum.core.ledger.Measure.SpeckCount;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.mass.SandBalance.Misfit;
+import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Fees;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
@@ -47,7 +48,7 @@ class AccountWordsTest {
     SandAccount sand = SandAccount.of(network);
     GoldMemory memory = new GoldMemory();
     GoldAccount gold = GoldAccount.of(network, sand, memory);
-    return Account.of(network, sand, gold, memory, shop, List.of());
+    return Account.of(network, sand, gold, memory, shop, Evidence.NONE);
   }
 
   private static Account of(Bench bench) {

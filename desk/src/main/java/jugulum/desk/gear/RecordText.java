@@ -1,0 +1,121 @@
+package jugulum.desk.gear;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jugulum.core.machine.Gear;
+import jugulum.core.machine.Proven;
+import jugulum.core.runs.DialRecord;
+import jugulum.core.runs.Evidence;
+import jugulum.core.runs.MachineRecord;
+import jugulum.core.runs.PastRun;
+import jugulum.core.screens.Cut;
+import jugulum.core.trial.Slope;
+import jugulum.core.trial.TriedRun;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.TrialWords;
+import jugulum.desk.words.Words;
+
+/** What a machine has shown, in words: first runs, reductions, reruns and trials apart, by cut. */
+final class RecordText {
+  private RecordText() {}
+
+  static String of(Words words, Evidence evidence, Gear gear) {
+    Evidence its = evidence.of(gear.machine());
+    List<String> lines = new ArrayList<>();
+    List<TriedRun> own = its.tried().stream().filter(TriedRun::isOwnGold).toList();
+    for (Cut cut : cuts(its)) {
+      for (PastRun.Kind kind : PastRun.Kind.values()) {
+        MachineRecord.expected(Evidence.of(its.runs()), gear, cut, kind)
+            .map(proven -> line(words, cut, words.of("runs.kind", kind), proven))
+            .ifPresent(lines::add);
+      }
+      tried(words, own, gear, cut, words.of("runs.kind.tried")).forEach(lines::add);
+    }
+    theirs(evidence, gear)
+        .forEach(
+            (whose, runs) ->
+                cuts(new Evidence(List.of(), runs))
+                    .forEach(
+                        cut ->
+                            tried(words, runs, gear, cut, words.of("runs.kind.theirs", whose))
+                                .forEach(lines::add)));
+    return lines.isEmpty()
+        ? words.of("runs.record.none", Integer.toString(its.runs().size()))
+        : String.join("\n", lines);
+  }
+
+  /** What a dial did: that it matters, or that no effect can be seen yet. */
+  static String dial(Words words, Evidence its, String dial) {
+    String name = TrialWords.dial(words, dial);
+    return DialRecord.of(its, dial)
+        .map(record -> dial(words, record, name))
+        .orElseGet(() -> words.of("runs.dial.few", name, Integer.toString(Slope.LEAST)));
+  }
+
+  private static String dial(Words words, DialRecord record, String name) {
+    Slope slope = record.slope();
+    String among =
+        words.of(
+            "runs.dial.among",
+            Integer.toString(slope.results()),
+            record
+                .kind()
+                .map(kind -> words.of("runs.kind", kind))
+                .orElseGet(() -> words.of("runs.kind.tried")),
+            Sentences.cut(words, record.cut()));
+    if (slope.isSeen()) {
+      return words.of(
+          "runs.dial.seen",
+          name,
+          words.plain(slope.low()),
+          words.percent(record.share(slope.low())),
+          words.plain(slope.high()),
+          words.percent(record.share(slope.high())),
+          among);
+    }
+    return slope.more() == Slope.NEVER
+        ? words.of("runs.dial.never", name, among)
+        : words.counted("runs.dial.unseen", slope.more(), name, among);
+  }
+
+  private static List<Cut> cuts(Evidence its) {
+    return Stream.concat(
+            its.runs().stream().map(PastRun::cut), its.tried().stream().map(TriedRun::cut))
+        .distinct()
+        .sorted(Cut.COARSE_FIRST)
+        .toList();
+  }
+
+  /** Runs of trials somebody else made with a machine of that kind. */
+  private static Map<String, List<TriedRun>> theirs(Evidence evidence, Gear gear) {
+    return evidence.tried().stream()
+        .filter(run -> run.from().isPresent() && run.machine().kind() == gear.kind())
+        .sorted(Comparator.comparing(TriedRun::cut, Cut.COARSE_FIRST))
+        .collect(
+            Collectors.groupingBy(
+                run -> run.from().orElseThrow(), TreeMap::new, Collectors.toList()));
+  }
+
+  private static Stream<String> tried(
+      Words words, List<TriedRun> runs, Gear gear, Cut cut, String kind) {
+    List<TriedRun> here = runs.stream().filter(run -> run.cut().isSameSizes(cut)).toList();
+    return here.isEmpty()
+        ? Stream.empty()
+        : Stream.of(line(words, cut, kind, MachineRecord.tried(here, gear, cut)));
+  }
+
+  private static String line(Words words, Cut cut, String kind, Proven proven) {
+    return words.counted(
+        "runs.record",
+        proven.all(),
+        Sentences.cut(words, cut),
+        kind,
+        words.percent(proven.share().usual()),
+        words.wholeShares(proven.share()));
+  }
+}
