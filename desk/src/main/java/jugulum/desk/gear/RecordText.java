@@ -8,7 +8,6 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jugulum.core.machine.Gear;
-import jugulum.core.machine.Proven;
 import jugulum.core.runs.DialRecord;
 import jugulum.core.runs.Evidence;
 import jugulum.core.runs.MachineRecord;
@@ -16,6 +15,7 @@ import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.trial.Slope;
 import jugulum.core.trial.TriedRun;
+import jugulum.desk.chart.RecordChart;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.TrialWords;
 import jugulum.desk.words.Words;
@@ -24,17 +24,18 @@ import jugulum.desk.words.Words;
 final class RecordText {
   private RecordText() {}
 
-  static String of(Words words, Evidence evidence, Gear gear) {
+  /** What it has shown, a line a cut and kind of run; empty where nothing is told. */
+  static List<RecordChart.Line> of(Words words, Evidence evidence, Gear gear) {
     Evidence its = evidence.of(gear.machine());
-    List<String> lines = new ArrayList<>();
+    List<RecordChart.Line> lines = new ArrayList<>();
     List<TriedRun> own = its.tried().stream().filter(TriedRun::isOwnGold).toList();
     for (Cut cut : cuts(its)) {
       for (PastRun.Kind kind : PastRun.Kind.values()) {
         MachineRecord.expected(Evidence.of(its.runs()), gear, cut, kind)
-            .map(proven -> line(words, cut, words.of("runs.kind", kind), proven))
+            .map(proven -> new RecordChart.Line(cut, words.of("runs.kind", kind), proven))
             .ifPresent(lines::add);
       }
-      tried(words, own, gear, cut, words.of("runs.kind.tried")).forEach(lines::add);
+      tried(own, gear, cut, words.of("runs.kind.tried")).forEach(lines::add);
     }
     theirs(evidence, gear)
         .forEach(
@@ -42,11 +43,15 @@ final class RecordText {
                 cuts(new Evidence(List.of(), runs))
                     .forEach(
                         cut ->
-                            tried(words, runs, gear, cut, words.of("runs.kind.theirs", whose))
+                            tried(runs, gear, cut, words.of("runs.kind.theirs", whose))
                                 .forEach(lines::add)));
-    return lines.isEmpty()
-        ? words.of("runs.record.none", Integer.toString(its.runs().size()))
-        : String.join("\n", lines);
+    return lines;
+  }
+
+  /** What there is to say while nothing is told. */
+  static String none(Words words, Evidence evidence, Gear gear) {
+    return words.of(
+        "runs.record.none", Integer.toString(evidence.of(gear.machine()).runs().size()));
   }
 
   /** What a dial did: that it matters, or that no effect can be seen yet. */
@@ -101,21 +106,11 @@ final class RecordText {
                 run -> run.from().orElseThrow(), TreeMap::new, Collectors.toList()));
   }
 
-  private static Stream<String> tried(
-      Words words, List<TriedRun> runs, Gear gear, Cut cut, String kind) {
+  private static Stream<RecordChart.Line> tried(
+      List<TriedRun> runs, Gear gear, Cut cut, String kind) {
     List<TriedRun> here = runs.stream().filter(run -> run.cut().isSameSizes(cut)).toList();
     return here.isEmpty()
         ? Stream.empty()
-        : Stream.of(line(words, cut, kind, MachineRecord.tried(here, gear, cut)));
-  }
-
-  private static String line(Words words, Cut cut, String kind, Proven proven) {
-    return words.counted(
-        "runs.record",
-        proven.all(),
-        Sentences.cut(words, cut),
-        kind,
-        words.percent(proven.share().usual()),
-        words.wholeShares(proven.share()));
+        : Stream.of(new RecordChart.Line(cut, kind, MachineRecord.tried(here, gear, cut)));
   }
 }

@@ -12,20 +12,25 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.book.batch.RunLines.Ran;
 import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Dial;
+import jugulum.core.machine.Gear;
 import jugulum.core.runs.Evidence;
 import jugulum.core.runs.PastRun;
 import jugulum.core.trial.TriedRun;
 import jugulum.desk.chart.DialChart;
+import jugulum.desk.chart.Drawing;
 import jugulum.desk.chart.DrawingView;
+import jugulum.desk.chart.RecordChart;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
@@ -41,7 +46,9 @@ import jugulum.desk.words.Words;
  * The runs of one machine over all batches: its settings beside its results, and what a dial did.
  */
 final class RunsPane extends BorderPane {
-  private static final double CHART_HEIGHT = 210;
+  private static final double CHART_HEIGHT = 170;
+  private static final double HALF = 580;
+  private static final double ABOVE = 350;
   private static final int MOST_SETTINGS = 4;
 
   @Prologue private final Words words;
@@ -57,7 +64,9 @@ final class RunsPane extends BorderPane {
       Choices.of(
           "runs-dial", words.of("runs.dial"), List.of(), one -> RunsPane.dialName(words, one));
   private final DrawingView chart = new DrawingView("runs-chart");
-  private final Label record = Parts.sentence("", "answer");
+  private final DrawingView record = new DrawingView("runs-record");
+  private final Label none = Parts.sentence("", "muted");
+  private final Label recordAbout;
   private final Label about = Parts.sentence("", "muted");
   private final Label slope = Parts.sentence("", "strong");
   private final List<Ran> all = new ArrayList<>();
@@ -116,7 +125,8 @@ final class RunsPane extends BorderPane {
             key.consume();
           }
         });
-    record.setId("runs-record");
+    none.setId("runs-record-none");
+    recordAbout = Parts.sentence(words.of("runs.record.about"), "muted");
     about.setId("runs-about");
     slope.setId("runs-slope");
     machines
@@ -127,23 +137,26 @@ final class RunsPane extends BorderPane {
               chooseMachine();
             });
     dials.valueProperty().addListener((_, _, _) -> draw());
-    HBox choice =
-        new HBox(
-            14, labelled(words, "gravity.machine", machines), labelled(words, "runs.dial", dials));
-    VBox top = new VBox(8, choice, record);
+    VBox shown =
+        new VBox(8, labelled(words, "gravity.machine", machines), record, none, recordAbout);
+    VBox did = new VBox(8, labelled(words, "runs.dial", dials), chart, slope, about);
+    shown.setPrefWidth(HALF);
+    did.setPrefWidth(HALF);
+    HBox.setHgrow(shown, Priority.ALWAYS);
+    HBox.setHgrow(did, Priority.ALWAYS);
+    HBox top = new HBox(40, shown, did);
     top.getStyleClass().add("page-top");
-    setTop(top);
+    ScrollPane above = new ScrollPane(top);
+    above.setFitToWidth(true);
+    above.setFocusTraversable(false);
+    above.getStyleClass().add("board-scroll");
+    above.setMaxHeight(ABOVE);
+    setTop(above);
     setCenter(table);
-    VBox below =
-        new VBox(
-            8,
-            Parts.row(
-                Buttons.plain(
-                    "open-run", words.of("runs.open"), "Enter", () -> chosen().ifPresent(onOpen))),
-            chart,
-            slope,
-            about);
-    below.getStyleClass().add("page-top");
+    HBox below =
+        Parts.row(
+            Buttons.plain(
+                "open-run", words.of("runs.open"), "Enter", () -> chosen().ifPresent(onOpen)));
     setBottom(below);
     workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
   }
@@ -251,6 +264,23 @@ final class RunsPane extends BorderPane {
     chooseMachine();
   }
 
+  private void showRecord() {
+    Optional<Gear> gear =
+        Optional.ofNullable(machines.getValue()).map(workbench.projections().shop().get()::gear);
+    List<RecordChart.Line> lines =
+        gear.map(one -> RecordText.of(words, evidence(), one)).orElse(List.of());
+    record.show(
+        width ->
+            lines.isEmpty()
+                ? new Drawing(width, 0, List.of())
+                : RecordChart.of(words, lines, width),
+        RecordChart.spoken(words, lines));
+    none.setText(
+        lines.isEmpty() ? gear.map(one -> RecordText.none(words, evidence(), one)).orElse("") : "");
+    Parts.shown(none, !none.getText().isEmpty());
+    Parts.shown(recordAbout, !lines.isEmpty());
+  }
+
   private Evidence evidence() {
     return new Evidence(all.stream().map(Ran::run).toList(), tried);
   }
@@ -269,11 +299,7 @@ final class RunsPane extends BorderPane {
     before
         .filter(runs::contains)
         .ifPresentOrElse(table.getSelectionModel()::select, table.getSelectionModel()::selectFirst);
-    record.setText(
-        machines.getValue() == null
-            ? ""
-            : RecordText.of(
-                words, evidence(), workbench.projections().shop().get().gear(machines.getValue())));
+    showRecord();
     List<String> set =
         machines.getValue() == null
             ? List.of()

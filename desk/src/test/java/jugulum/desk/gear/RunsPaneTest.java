@@ -26,10 +26,23 @@ class RunsPaneTest extends OnTheDemoBook {
           .contains(
               "Fernhollow 12", "Tilt 4 ° · Wash water, spray 24 L/min", "25 min", "not looked at");
       assertThat(person.text("runs-record"))
-          .contains("5 of them told in full", "of one cut and kind", "of the next");
+          .contains("−20 +50", "first run, 1 run", "reducing a concentrate, 2 runs", "96 %");
+      assertThat(person.text("runs-slope")).contains("“Tilt”", "from 4 runs of one cut");
       assertThat(person.text("runs-dial")).contains("Tilt");
       assertThat(person.text("runs-chart")).contains("Tilt, °", "100");
       assertThat(person.text("runs-about")).contains("one dial alone does not explain a run");
+    }
+  }
+
+  /** Trials stand apart from runs, and a machine that was only tried is there too. */
+  @Test
+  void whatWasTriedStandsApart() {
+    try (Person person = Person.at(book)) {
+      runs(person);
+      person.click("runs-machine").press(DOWN).press(ENTER);
+      assertThat(person.text("runs-machine")).contains("garden bowl");
+      assertThat(person.text("runs-record"))
+          .contains("in trials, 3 runs", "run again, 1 run", "−100");
     }
   }
 
