@@ -21,6 +21,8 @@ import jugulum.core.machine.Sheet.Sizes;
  * @param watts what its pump and motor take together, in W, from 0.1 to 100,000, if told
  * @param batteryWh what can be taken out of its battery, in Wh, from 1 to 1,000,000, if it has one
  * @param sumpL the water in its sump, in litres, from 0.1 to 100,000, if told
+ * @param more dials of one's own, by name with their unit ("tip hole, mm"), at most {@link
+ *     #MOST_OWN_DIALS}; empty where nobody told any
  */
 public record Gear(
     String name,
@@ -29,7 +31,11 @@ public record Gear(
     Map<String, Band> usual,
     OptionalDouble watts,
     OptionalDouble batteryWh,
-    OptionalDouble sumpL) {
+    OptionalDouble sumpL,
+    Optional<List<String>> more) {
+  /** Nobody sets more than that beside what the sheet has. */
+  public static final int MOST_OWN_DIALS = 20;
+
   /** By name, whatever the capitals. */
   public static final Comparator<Gear> BY_NAME =
       Comparator.comparing(Gear::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Gear::kind);
@@ -41,6 +47,38 @@ public record Gear(
     watts.ifPresent(told -> Check.inRange("watts", told, 0.1, 100_000));
     batteryWh.ifPresent(told -> Check.inRange("batteryWh", told, 1, 1e6));
     sumpL.ifPresent(told -> Check.inRange("sumpL", told, 0.1, 100_000));
+    more = more.map(List::copyOf);
+    more.ifPresent(own -> Check.inRange("more", own.size(), 0, MOST_OWN_DIALS));
+  }
+
+  /** With the dials of its kind alone. */
+  public Gear(
+      String name,
+      Machine.Kind kind,
+      Optional<Sizes> suits,
+      Map<String, Band> usual,
+      OptionalDouble watts,
+      OptionalDouble batteryWh,
+      OptionalDouble sumpL) {
+    this(name, kind, suits, usual, watts, batteryWh, sumpL, Optional.empty());
+  }
+
+  /** Dials of one's own, by name. */
+  public List<String> ownDials() {
+    return more.orElse(List.of());
+  }
+
+  /** The same with other dials of one's own. */
+  public Gear withDials(List<String> own) {
+    return new Gear(
+        name,
+        kind,
+        suits,
+        usual,
+        watts,
+        batteryWh,
+        sumpL,
+        own.isEmpty() ? Optional.empty() : Optional.of(own));
   }
 
   /** A kind of machine of which nobody said more. */
@@ -92,7 +130,7 @@ public record Gear(
     Map<String, Band> own = new TreeMap<>(usual);
     set.forEach(
         (dial, value) -> own.put(dial, new Band(value * (1 - GIVE), value, value * (1 + GIVE))));
-    return new Gear(name, kind, suits, own, watts, batteryWh, sumpL);
+    return new Gear(name, kind, suits, own, watts, batteryWh, sumpL, more);
   }
 
   /** Nobody sets a dial again nearer than that: a tenth either way, an assumption of ours. */

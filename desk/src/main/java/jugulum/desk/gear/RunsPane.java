@@ -24,6 +24,7 @@ import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Sheets;
 import jugulum.core.runs.Evidence;
 import jugulum.core.runs.PastRun;
 import jugulum.core.trial.TriedRun;
@@ -40,6 +41,7 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SheetWords;
+import jugulum.desk.words.TrialWords;
 import jugulum.desk.words.Words;
 
 /**
@@ -184,33 +186,26 @@ final class RunsPane extends BorderPane {
   }
 
   private static String dialName(Words words, String dial) {
-    return dial.isEmpty() ? words.of("runs.dial.none") : SheetWords.dial(words, dial);
+    return dial.isEmpty() ? words.of("runs.dial.none") : TrialWords.dial(words, dial);
   }
 
   private String settings(PastRun run) {
     return words.beside(
         dialsOf(run.machine())
-            .filter(dial -> run.setting(dial.id()).isPresent())
+            .filter(dial -> run.setting(dial).isPresent())
             .limit(MOST_SETTINGS)
-            .map(dial -> setting(words, dial, run))
+            .map(dial -> Sentences.setting(words, dial, run.setting(dial).orElseThrow()))
             .toList());
   }
 
-  private static String setting(Words words, Dial dial, PastRun run) {
-    return words.of(
-        "measure.setting",
-        SheetWords.dial(words, dial.id()),
-        words.rounded(run.setting(dial.id()).orElseThrow(), 2),
-        SheetWords.unit(words, dial.unit()));
-  }
-
-  private Stream<Dial> dialsOf(Machine machine) {
-    return workbench.projections().shop().get().gear(machine).sheet().dials().stream();
+  /** The dials of its sheet, then those of its owner, by name. */
+  private Stream<String> dialsOf(Machine machine) {
+    Gear gear = workbench.projections().shop().get().gear(machine);
+    return Stream.concat(gear.sheet().dials().stream().map(Dial::id), gear.ownDials().stream());
   }
 
   private String recovery(Ran ran) {
     return ran.run()
-        .stage()
         .recovery()
         .map(
             band ->
@@ -304,7 +299,6 @@ final class RunsPane extends BorderPane {
         machines.getValue() == null
             ? List.of()
             : dialsOf(machines.getValue())
-                .map(Dial::id)
                 .filter(dial -> runs.stream().anyMatch(ran -> ran.run().setting(dial).isPresent()))
                 .toList();
     String dial = dials.getValue();
@@ -358,10 +352,14 @@ final class RunsPane extends BorderPane {
   }
 
   private String axis(String dial) {
-    Dial known =
-        dialsOf(machines.getValue()).filter(one -> one.id().equals(dial)).findFirst().orElseThrow();
-    return words.of(
-        "runs.axis", SheetWords.dial(words, dial), SheetWords.unit(words, known.unit()));
+    return Sheets.dial(dial)
+        .map(
+            known ->
+                words.of(
+                    "runs.axis",
+                    SheetWords.dial(words, dial),
+                    SheetWords.unit(words, known.unit())))
+        .orElse(dial);
   }
 
   /** Puts the focus on the list. */

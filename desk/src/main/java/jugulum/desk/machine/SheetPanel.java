@@ -54,6 +54,7 @@ final class SheetPanel extends Panel {
   private final List<Set> dials = new ArrayList<>();
   private final Map<String, CheckBox> checks = new HashMap<>();
   private final Button keep;
+  private Optional<OwnDials> ownDials = Optional.empty();
   private Optional<Worked> worked = Optional.empty();
   private boolean filling;
 
@@ -94,6 +95,10 @@ final class SheetPanel extends Panel {
     sheet.checks().forEach(check -> getChildren().add(tick(check)));
     getChildren().add(Parts.section(words.of("sheet.dials")));
     sheet.dials().forEach(dial -> getChildren().add(part(dial)));
+    if (!gear.ownDials().isEmpty()) {
+      ownDials = Optional.of(new OwnDials(words, gear.ownDials(), this::record));
+      ownDials.ifPresent(getChildren()::add);
+    }
     getChildren().addAll(sums, Parts.section(words.of("sheet.cleaning")));
     sheet
         .cleaning()
@@ -177,7 +182,11 @@ final class SheetPanel extends Panel {
   }
 
   private void record(Dial dial, EntryField<Double> field, double value) {
-    desk.submit(new Edit.RecordOnStep(step, new Measure.Setting(dial.id(), value)))
+    record(dial.id(), field, value);
+  }
+
+  private void record(String dial, EntryField<Double> field, double value) {
+    desk.submit(new Edit.RecordOnStep(step, new Measure.Setting(dial, value)))
         .thenAccept(
             outcome -> {
               if (outcome instanceof Outcome.Not not) {
@@ -244,6 +253,7 @@ final class SheetPanel extends Panel {
     checks.values().forEach(box -> box.setDisable(!open));
     filling = false;
     dials.forEach(set -> show(words, set, now, sheet.coarseness(cut), open));
+    ownDials.ifPresent(own -> own.show(now, open));
     sums.show(now, shown.sand().closure(step).inG());
   }
 

@@ -18,6 +18,7 @@ import jugulum.core.machine.Sheet.Sizes;
 import jugulum.core.machine.Sheets;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
+import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
@@ -58,12 +59,20 @@ final class MachinesCard extends VBox {
   private final EntryField<Optional<Double>> sump =
       number(words, "gear-sump", "sheet.sump", 0.1, 100_000);
 
+  private final EntryField<List<String>> dials =
+      new EntryField<>(
+          words,
+          "gear-dials",
+          words.of("shop.gear.dials"),
+          words.of("shop.gear.dials.hint"),
+          typed -> ownDials(words, typed));
+
   MachinesCard(Workbench workbench) {
     this.words = workbench.words();
     super(10);
     this.workbench = workbench;
     list.setId("gear");
-    Stream.of(name, finest, coarsest, watts, battery, sump)
+    Stream.of(name, finest, coarsest, watts, battery, sump, dials)
         .forEach(field -> field.field().setOnAction(_ -> keep()));
     kind.valueProperty().addListener((_, _, one) -> hint(one));
     hint(kind.getValue());
@@ -80,6 +89,7 @@ final class MachinesCard extends VBox {
             first,
             new FieldRow(List.of(finest, coarsest, sump)),
             new FieldRow(List.of(watts, battery)),
+            dials,
             Parts.row(Buttons.plain("keep-gear", words.of("shop.gear.keep"), "", this::keep)));
   }
 
@@ -91,6 +101,15 @@ final class MachinesCard extends VBox {
         words.of(key),
         "",
         Parsers.optional(typed -> Parsers.number(words, typed, low, high)));
+  }
+
+  /** Names of dials, parted by semicolons. */
+  private static Entry<List<String>> ownDials(Words words, String typed) {
+    List<String> named =
+        Stream.of(typed.split(";")).map(String::strip).filter(text -> !text.isEmpty()).toList();
+    return named.size() > Gear.MOST_OWN_DIALS
+        ? new Entry.Bad<>(words.of("shop.gear.dials.many", Integer.toString(Gear.MOST_OWN_DIALS)))
+        : new Entry.Value<>(named);
   }
 
   /** What the kind is good for stands in the empty fields. */
@@ -133,6 +152,7 @@ final class MachinesCard extends VBox {
     fill(words, watts, gear.watts());
     fill(words, battery, gear.batteryWh());
     fill(words, sump, gear.sumpL());
+    dials.fill(String.join("; ", gear.ownDials()));
     name.field().requestFocus();
   }
 
@@ -167,6 +187,7 @@ final class MachinesCard extends VBox {
                                                                                 called, fine,
                                                                                 coarse, power, wh,
                                                                                 litres)))))))
+        .flatMap(gear -> dials.read().map(gear::withDials))
         .ifPresent(this::keep);
   }
 
@@ -178,7 +199,7 @@ final class MachinesCard extends VBox {
       Optional<Double> wh,
       Optional<Double> litres) {
     Sizes usual = Sheets.of(kind.getValue()).suits();
-    Map<String, Band> dials =
+    Map<String, Band> stand =
         workbench.projections().shop().get().gear().stream()
             .filter(one -> one.name().equalsIgnoreCase(called) && one.kind() == kind.getValue())
             .findFirst()
@@ -191,7 +212,7 @@ final class MachinesCard extends VBox {
                   new Sizes(fine.orElse(usual.finestMm()), coarse.orElse(usual.coarsestMm())))
               : Optional.empty();
       return Optional.of(
-          new Gear(called, kind.getValue(), suits, dials, told(power), told(wh), told(litres)));
+          new Gear(called, kind.getValue(), suits, stand, told(power), told(wh), told(litres)));
     } catch (OutOfRange crossed) {
       coarsest.refuse(words.of("shop.gear.crossed"));
       return Optional.empty();
@@ -211,6 +232,7 @@ final class MachinesCard extends VBox {
         coarsest,
         watts,
         battery,
-        sump);
+        sump,
+        dials);
   }
 }

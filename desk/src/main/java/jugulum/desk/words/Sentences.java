@@ -288,7 +288,7 @@ public final class Sentences {
   }
 
   /** A dial of a machine this program knows nothing of is called by its name in the file. */
-  private static String setting(Words words, String id, double value) {
+  public static String setting(Words words, String id, double value) {
     return Sheets.dial(id)
         .map(
             dial ->
@@ -297,7 +297,7 @@ public final class Sentences {
                     SheetWords.dial(words, id),
                     words.rounded(value, 2),
                     SheetWords.unit(words, dial.unit())))
-        .orElseGet(() -> words.of("measure.setting", id, words.plain(value), ""));
+        .orElseGet(() -> words.of("measure.setting.own", id, words.plain(value)));
   }
 
   private static String pass(Measure.Pass pass, Figures figures) {
