@@ -16,6 +16,9 @@ import jugulum.core.trial.MassBack.Weighed;
  * @param share its share of what is meant, by mass, 0.01 to 1: a spike is seldom clean
  */
 public record Spike(Cut cut, OptionalInt specks, OptionalDouble mg, double sdMg, double share) {
+  /** A scale of 1 mg tells a weight to about that, as a standard uncertainty, in mg. */
+  public static final double USUAL_SD_MG = 0.3;
+
   /** A weight in more doubt than that, as a standard uncertainty, is hardly one. */
   private static final double MOST_DOUBT = 0.1;
 

@@ -2,6 +2,7 @@ package jugulum.desk.entry;
 
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import jugulum.core.trial.Amount;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.TrialWords;
@@ -12,19 +13,6 @@ public final class AmountText {
   private static final int MOST = 1_000_000;
 
   private AmountText() {}
-
-  /**
-   * Specks.
-   *
-   * @param specks how many; empty where they were only weighed
-   * @param mg what they weigh, in milligrams; empty where nobody weighed them
-   */
-  public record Amount(OptionalInt specks, OptionalDouble mg) {
-    /** Counted, not weighed. */
-    public static Amount counted(int specks) {
-      return new Amount(OptionalInt.of(specks), OptionalDouble.empty());
-    }
-  }
 
   /** Understands it, or says why not. */
   public static Entry<Amount> parse(Words words, String typed) {

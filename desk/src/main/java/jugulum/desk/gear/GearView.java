@@ -1,6 +1,7 @@
 package jugulum.desk.gear;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -13,6 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.book.batch.RunLines.Ran;
+import jugulum.core.trial.TrialId;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Parts;
@@ -103,6 +105,11 @@ public final class GearView extends BorderPane implements FocusFirst {
   /** Whether trials are in sight. */
   public boolean showsTrials() {
     return parts.chosen() == Part.TRIALS;
+  }
+
+  /** The trial in sight, where one's own is to be gone on with. */
+  public Optional<TrialId> trial() {
+    return trials.toDo();
   }
 
   /** Writes the trial in sight to files. */

@@ -23,7 +23,6 @@ import jugulum.core.task.Part;
 import jugulum.core.task.Task;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Ends;
-import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.scale.PlayedHand;
@@ -39,12 +38,7 @@ import jugulum.desk.words.Words;
  * Bench mode: one question at a time over the whole window, with a figure that can be read from
  * across the shed, for keys, a number pad or a foot switch.
  */
-public final class HandsView extends BorderPane implements FocusFirst {
-  /** The height its sizes are told for, in pixels; on a larger screen all of it grows. */
-  private static final double HEIGHT = 800;
-
-  private static final double TYPE = 16;
-  private static final double SMALLEST_TYPE = 15;
+public final class HandsView extends BorderPane implements BenchMode {
   private static final double MOST_SAMPLE_G = 300;
 
   @Prologue private final Words words;
@@ -109,7 +103,7 @@ public final class HandsView extends BorderPane implements FocusFirst {
     took.setId("hands-took");
     about.setId("hands-about");
     under.setId("hands-under");
-    heightProperty().addListener((_, _, high) -> grow(high.doubleValue()));
+    BigType.grow(this);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
     addEventFilter(KeyEvent.KEY_TYPED, this::typed);
     workbench.watch(workbench.projections().current(), _ -> refreshIfShown());
@@ -117,12 +111,6 @@ public final class HandsView extends BorderPane implements FocusFirst {
     workbench.watch(workbench.preferences().tones(), _ -> show());
     workbench.watch(workbench.scale().view(), _ -> scaleSaid());
     beat.now().addListener((_, _, second) -> tick(second));
-  }
-
-  /** Sizes follow the height of the window. */
-  private void grow(double height) {
-    double type = Math.max(SMALLEST_TYPE, TYPE * height / HEIGHT);
-    setStyle("-fx-font-size: " + type + "px;");
   }
 
   private VBox top() {
@@ -205,14 +193,14 @@ public final class HandsView extends BorderPane implements FocusFirst {
     return workbench.preferences().tones().get();
   }
 
-  /** Begins to ask. */
+  @Override
   public void begin() {
     workbench.scale().look(this);
     hands.begin();
     requestFocus();
   }
 
-  /** Asks no more. */
+  @Override
   public void end() {
     workbench.scale().lookAway(this);
   }
@@ -257,14 +245,10 @@ public final class HandsView extends BorderPane implements FocusFirst {
 
   /** Signs are read as signs, so that every keyboard and the number pad write the same. */
   private void typed(KeyEvent key) {
-    String sign = key.getCharacter();
-    if (key.isShortcutDown()
-        || key.isAltDown()
-        || sign.isEmpty()
-        || sign.charAt(0) < ' '
-        || sign.charAt(0) == '\u007f') {
+    if (!BigType.isSign(key)) {
       return;
     }
+    String sign = key.getCharacter();
     boolean isEmpty = hands.typed().isEmpty();
     switch (sign) {
       case "+" -> hands.speck();

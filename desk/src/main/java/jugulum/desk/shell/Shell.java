@@ -37,7 +37,9 @@ import jugulum.desk.files.BatchFiles;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.gear.GearView;
+import jugulum.desk.hands.BenchMode;
 import jugulum.desk.hands.HandsView;
+import jugulum.desk.hands.TrialHandsView;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Ends;
 import jugulum.desk.kit.FocusFirst;
@@ -76,6 +78,10 @@ public final class Shell extends BorderPane {
   private final ReadOnlyBooleanWrapper benchMode = new ReadOnlyBooleanWrapper();
   private final Supplier<HandsView> handsMaker;
   private Optional<HandsView> hands = Optional.empty();
+
+  /** What asks one question at a time now, or asked last. */
+  private Optional<BenchMode> asking = Optional.empty();
+
   private final VBox top;
   private View current = View.BENCH;
 
@@ -429,21 +435,32 @@ public final class Shell extends BorderPane {
 
   /** Asks one question at a time, over the whole screen. */
   public void enterBenchMode() {
-    HandsView asking = hands.orElseGet(handsMaker);
-    hands = Optional.of(asking);
+    BenchMode now = trials().flatMap(this::askingTrial).orElseGet(this::askingBatch);
+    asking = Optional.of(now);
     benchMode.set(true);
     setTop(null);
-    setCenter(asking);
-    asking.begin();
+    setCenter((Node) now);
+    now.begin();
+  }
+
+  private BenchMode askingBatch() {
+    HandsView view = hands.orElseGet(handsMaker);
+    hands = Optional.of(view);
+    return view;
+  }
+
+  /** Where a trial is in sight it is that which is done. */
+  private Optional<BenchMode> askingTrial(GearView gear) {
+    return gear.trial().map(_ -> new TrialHandsView(workbench, gear::trial, this::leaveBenchMode));
   }
 
   private void leaveBenchMode() {
-    show(View.BENCH);
+    show(asking.filter(TrialHandsView.class::isInstance).isPresent() ? View.GEAR : View.BENCH);
   }
 
   private void endBenchMode() {
     if (benchMode.get()) {
-      hands.ifPresent(HandsView::end);
+      asking.ifPresent(BenchMode::end);
       benchMode.set(false);
       setTop(top);
     }
@@ -479,8 +496,8 @@ public final class Shell extends BorderPane {
   private boolean leaveHelp() {
     if (getCenter() instanceof KeysHelp) {
       if (benchMode.get()) {
-        setCenter(hands.orElseThrow());
-        hands.orElseThrow().focusFirst();
+        setCenter((Node) asking.orElseThrow());
+        asking.orElseThrow().focusFirst();
       } else {
         show(current);
       }

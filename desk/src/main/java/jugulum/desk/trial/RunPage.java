@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -12,13 +11,13 @@ import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.Process;
 import jugulum.core.screens.Cut;
+import jugulum.core.trial.Amount;
 import jugulum.core.trial.Contender;
 import jugulum.core.trial.RunOf;
 import jugulum.core.trial.Spike;
 import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialEdit;
 import jugulum.desk.entry.AmountText;
-import jugulum.desk.entry.AmountText.Amount;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.kit.Buttons;
@@ -32,9 +31,6 @@ import jugulum.desk.words.Words;
 
 /** Asks what goes into a run of a trial. */
 final class RunPage extends TrialPage {
-  /** A scale of 1 mg tells a weight to about that, as a standard uncertainty, in mg. */
-  private static final String USUAL_SD = "0.3";
-
   private static final double USUAL_SAND = 2000;
 
   /** Who wants an edit of the trial. */
@@ -66,7 +62,9 @@ final class RunPage extends TrialPage {
     this.workbench = workbench;
     this.sends = sends;
     this.sand = EntryField.number(words, "trial-run-sand", "trial.run.sand", "", 0.1, 1e7);
-    this.sd = EntryField.number(words, "trial-run-sd", "trial.run.sd", USUAL_SD, 0, 1e6);
+    this.sd =
+        EntryField.number(
+            words, "trial-run-sd", "trial.run.sd", words.plain(Spike.USUAL_SD_MG), 0, 1e6);
     this.other = EntryField.percent(words, "trial-run-other", "trial.run.other", "0", 99);
     this.ofBatch = batchRuns(Optional.empty());
     error.setId("trial-run-error");
@@ -200,7 +198,7 @@ final class RunPage extends TrialPage {
       if (amount.isEmpty()) {
         return Optional.empty();
       }
-      if (isNothing(amount.get())) {
+      if (amount.get().isNothing()) {
         continue;
       }
       all.add(new Spike(put.cut(), amount.get().specks(), amount.get().mg(), doubt, share));
@@ -210,11 +208,6 @@ final class RunPage extends TrialPage {
       return Optional.empty();
     }
     return Optional.of(all);
-  }
-
-  private static boolean isNothing(Amount amount) {
-    return amount.specks().equals(OptionalInt.of(0))
-        || amount.mg().isPresent() && amount.mg().getAsDouble() == 0;
   }
 
   @Override

@@ -144,6 +144,14 @@ public final class TrialsPane extends BorderPane {
     focusFirst();
   }
 
+  /** The open trial, where it is one's own and not closed. */
+  public Optional<TrialId> toDo() {
+    return opened()
+        .map(Trials.Shown::trial)
+        .filter(trial -> trial.from().isEmpty() && !trial.closed())
+        .map(Trial::id);
+  }
+
   /** Writes the open trial to files. */
   public void save() {
     opened().ifPresent(shown -> files.save(shown.trial()));

@@ -1,0 +1,229 @@
+package jugulum.desk.hands;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.function.Supplier;
+import jugulum.core.scale.ScaleView;
+import jugulum.core.trial.Amount;
+import jugulum.core.trial.Trial;
+import jugulum.core.trial.TrialAsk;
+import jugulum.core.trial.TrialEdit;
+import jugulum.core.trial.TrialId;
+import jugulum.desk.entry.AmountText;
+import jugulum.desk.entry.Entry;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.session.Outcome;
+import jugulum.desk.session.ScaleStand;
+import jugulum.desk.session.Trials;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.told.Told;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.TrialWords;
+import jugulum.desk.words.Words;
+
+/**
+ * What the keys do in bench mode while a trial is done: one question at a time. For the interface
+ * thread; knows no nodes.
+ */
+final class TrialHands {
+  private static final double USUAL_SAND = 2000;
+
+  private final Workbench workbench;
+  private final Supplier<Optional<TrialId>> which;
+  private final Runnable changed;
+  private final ScaleStand scale;
+  private List<Amount> amounts = new ArrayList<>();
+  private OptionalDouble sandG = OptionalDouble.empty();
+  private String typed = "";
+  private int tally;
+  private boolean isBusy;
+  private Optional<String> took = Optional.empty();
+  private Optional<String> wrong = Optional.empty();
+
+  TrialHands(Workbench workbench, Supplier<Optional<TrialId>> which, Runnable changed) {
+    this.workbench = workbench;
+    this.which = which;
+    this.changed = changed;
+    this.scale = workbench.scale();
+  }
+
+  Optional<Trial> trial() {
+    return which
+        .get()
+        .flatMap(workbench.trials()::of)
+        .map(Trials.Shown::trial)
+        .filter(trial -> !trial.closed() && trial.from().isEmpty());
+  }
+
+  private Figures figures() {
+    return workbench.preferences().figures().get();
+  }
+
+  private Words words() {
+    return workbench.words();
+  }
+
+  private int answered() {
+    return amounts.size() + (sandG.isPresent() ? 1 : 0);
+  }
+
+  /** What is asked now. */
+  Optional<TrialAsk> asked() {
+    List<TrialAsk> all = trial().map(TrialAsk::of).orElse(List.of());
+    return answered() < all.size() ? Optional.of(all.get(answered())) : Optional.empty();
+  }
+
+  /** Begins with the first question of what is next. */
+  void begin() {
+    amounts = new ArrayList<>();
+    sandG = OptionalDouble.empty();
+    forget();
+    changed.run();
+  }
+
+  private void forget() {
+    typed = "";
+    tally = 0;
+    wrong = Optional.empty();
+  }
+
+  /** A sign was typed. */
+  void type(String sign) {
+    wrong = Optional.empty();
+    typed += sign;
+    changed.run();
+  }
+
+  /** One more speck was seen. */
+  void speck() {
+    if (asked().filter(TrialAsk.AtPort.class::isInstance).isPresent()) {
+      tally++;
+      changed.run();
+    }
+  }
+
+  /** What Enter would say while nothing is typed. */
+  String waiting(TrialAsk asked) {
+    return switch (asked) {
+      case TrialAsk.Sand _ -> words().plain(usualSand());
+      case TrialAsk.PutIn(var _, int planned) -> Integer.toString(planned);
+      case TrialAsk.AtPort _ -> Integer.toString(tally);
+    };
+  }
+
+  private double usualSand() {
+    return trial().map(one -> one.plan().sandG().orElse(USUAL_SAND)).orElse(USUAL_SAND);
+  }
+
+  /** Takes what was typed, what stands on the scale, or what waits. */
+  void take() {
+    asked().filter(_ -> !isBusy).ifPresent(this::take);
+    changed.run();
+  }
+
+  private void take(TrialAsk asked) {
+    String text = typed.isBlank() ? untyped(asked) : words().typed(typed);
+    switch (asked) {
+      case TrialAsk.Sand _ -> {
+        switch (Parsers.number(words(), text, 0.1, 1e7)) {
+          case Entry.Value<Double>(Double grams) -> {
+            sandG = OptionalDouble.of(grams);
+            forget();
+          }
+          case Entry.Bad<Double>(String sentence) -> wrong = Optional.of(sentence);
+        }
+      }
+      case TrialAsk.PutIn _, TrialAsk.AtPort _ -> {
+        switch (AmountText.parse(words(), text)) {
+          case Entry.Value<Amount>(Amount amount) -> {
+            amounts.add(amount);
+            forget();
+            asked().ifPresentOrElse(_ -> {}, this::finish);
+          }
+          case Entry.Bad<Amount>(String sentence) -> wrong = Optional.of(sentence);
+        }
+      }
+    }
+  }
+
+  /** Gold that lies on the scale is its weight; counted specks go before. */
+  private String untyped(TrialAsk asked) {
+    ScaleView seen = scale.view().get();
+    boolean weighs = seen.ready() && seen.netG() > 0 && tally == 0;
+    if (!weighs) {
+      return waiting(asked);
+    }
+    scale.taken();
+    return switch (asked) {
+      case TrialAsk.Sand _ -> words().plain(seen.netG());
+      case TrialAsk.PutIn _, TrialAsk.AtPort _ ->
+          TrialWords.typed(
+              words(), OptionalInt.empty(), OptionalDouble.of(1000 * seen.takenG(false)));
+    };
+  }
+
+  private void finish() {
+    Trial now = trial().orElseThrow();
+    Optional<TrialEdit> edit = TrialAsk.edit(now, sandG.orElse(usualSand()), amounts);
+    if (edit.isEmpty()) {
+      wrong = Optional.of(words().of("trial.run.nothing"));
+      amounts.removeLast();
+      return;
+    }
+    isBusy = true;
+    workbench
+        .trials()
+        .submit(now.id(), List.of(edit.get()))
+        .thenAccept(outcome -> done(outcome, TrialWords.edit(words(), edit.get())));
+  }
+
+  private void done(Outcome outcome, String what) {
+    isBusy = false;
+    switch (outcome) {
+      case Outcome.Recorded _ -> {
+        took = Optional.of(what);
+        begin();
+      }
+      case Outcome.Not not -> {
+        begin();
+        wrong = Optional.of(Told.why(not, figures()));
+        changed.run();
+      }
+    }
+  }
+
+  /** Takes the last sign back, else the last answer, else what was recorded last. */
+  void back() {
+    wrong = Optional.empty();
+    if (!typed.isEmpty()) {
+      typed = typed.substring(0, typed.length() - 1);
+    } else if (!amounts.isEmpty()) {
+      amounts.removeLast();
+    } else if (sandG.isPresent()) {
+      sandG = OptionalDouble.empty();
+    } else if (took.isPresent() && !isBusy) {
+      took = Optional.empty();
+      trial().ifPresent(now -> workbench.trials().undo(now.id()).thenRun(this::begin));
+    }
+    changed.run();
+  }
+
+  String typed() {
+    return typed;
+  }
+
+  int tally() {
+    return tally;
+  }
+
+  Optional<String> took() {
+    return took;
+  }
+
+  Optional<String> wrong() {
+    return wrong;
+  }
+}
