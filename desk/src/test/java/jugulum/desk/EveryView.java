@@ -132,6 +132,9 @@ final class EveryView {
     look.at(person, theme + " what was found of a run");
     person.press(ESCAPE).press(X);
     look.at(person, theme + " a run that is not to count");
+    person.press(F11);
+    look.at(person, theme + " a trial in bench mode");
+    person.press(ESCAPE);
     person.click("gear-part-TRIALS").press(CONTROL, Z).click("gear-part-RECORD");
   }
 

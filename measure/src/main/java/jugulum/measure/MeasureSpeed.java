@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
@@ -21,11 +22,15 @@ import java.util.concurrent.Executors;
 import java.util.function.Supplier;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
@@ -40,9 +45,11 @@ import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
+import jugulum.core.machine.Gear;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.mass.SandBalance;
 import jugulum.core.minerals.Mineral;
@@ -55,10 +62,15 @@ import jugulum.core.plan.PlanRequest.Sieve;
 import jugulum.core.plan.PlanRequest.Surety;
 import jugulum.core.plan.Planner;
 import jugulum.core.runs.Evidence;
+import jugulum.core.runs.MachineRecord;
+import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.Shop;
 import jugulum.core.sizes.GuessedSizes;
+import jugulum.core.trial.SpikeBack;
+import jugulum.core.trial.TrialPlan.Stuff;
+import jugulum.core.trial.TriedRun;
 import jugulum.core.water.Water;
 import jugulum.core.window.Conditions;
 import jugulum.desk.files.FilePicker;
@@ -121,6 +133,7 @@ public final class MeasureSpeed {
         5,
         20,
         () -> Worked.of(edits.next(), memory).account(memory, Shop.USUAL, Evidence.NONE));
+    record();
     large();
     PlanRequest sixteen = sixteenScreens();
     report(
@@ -259,6 +272,59 @@ public final class MeasureSpeed {
     return (Shell) scene.getRoot().getChildrenUnmodifiable().getFirst();
   }
 
+  /** What a machine's record over many runs costs. */
+  private static void record() {
+    Gear bowl = Gear.any(Machine.Kind.VORTEX_BOWL);
+    List<TriedRun> tried =
+        IntStream.range(0, RECORDED)
+            .mapToObj(
+                i ->
+                    new TriedRun(
+                        bowl.machine(),
+                        Cut.ALL,
+                        Map.of(),
+                        new SpikeBack(60, 45 + i % 14, 1),
+                        Stuff.GOLD,
+                        Optional.empty(),
+                        Optional.empty()))
+            .toList();
+    Evidence evidence = new Evidence(List.of(), tried);
+    report(
+        "a machine's record over " + RECORDED + " runs",
+        WARM,
+        RUNS,
+        () -> MachineRecord.expected(evidence, bowl, Cut.ALL, PastRun.Kind.FIRST));
+  }
+
+  private static final int RECORDED = 2_000;
+
+  /** From what is typed to the specks it takes, the curve and the weights, without the painting. */
+  private static void trial(Scene scene) {
+    on(
+        () -> {
+          shell(scene).show(View.GEAR);
+          ((ToggleButton) scene.lookup("#gear-part-TRIALS")).fire();
+          ((Button) scene.lookup("#trial-new")).fire();
+          scene.getRoot().applyCss();
+          scene.getRoot().layout();
+          return null;
+        });
+    int[] at = new int[1];
+    report(
+        "typing the expected share of a trial to its specks, curve and weights in place",
+        WARM,
+        RUNS,
+        () ->
+            on(
+                () -> {
+                  TextField share = (TextField) scene.lookup("#trial-share");
+                  share.setText(Integer.toString(85 + at[0]++ % 12));
+                  scene.getRoot().applyCss();
+                  scene.getRoot().layout();
+                  return null;
+                }));
+  }
+
   /** From a key to its figure laid out, without the painting. */
   private static void benchMode(Scene scene) {
     on(
@@ -379,6 +445,7 @@ public final class MeasureSpeed {
         RUNS,
         () -> on(() -> scene.snapshot(null)));
     benchMode(scene);
+    trial(scene);
     slider(scene);
     ladder(scene, workbench);
     workbench.close();

@@ -20,6 +20,7 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -79,7 +80,6 @@ final class Shots {
     shot("screens", () -> click("station-1-0"));
     on(() -> click("station-3-2"));
     shot("bench-sheet", () -> fire("bench-sheet"));
-    shot("lot", () -> click("station-2-5"));
     on(() -> shell.show(View.BENCH));
     on(() -> click("station-1-0"));
     on(() -> fire("plan-cuts"));
@@ -96,6 +96,10 @@ final class Shots {
     on(() -> shell.show(View.GEAR));
     afterEveryBatch(bookThread);
     shot("machines", () -> {});
+    on(() -> fire("gear-part-TRIALS"));
+    afterTheBook(bookThread);
+    shot("trials", this::secondTrial);
+    on(() -> fire("gear-part-RECORD"));
     shot("day", () -> shell.show(View.DAY));
     shot("shop", () -> shell.show(View.SHOP));
     scale();
@@ -127,6 +131,13 @@ final class Shots {
     benchMode();
     on(() -> workbench.close());
     return drawn;
+  }
+
+  /** The one that settled its question. */
+  private void secondTrial() {
+    if (scene.lookup("#trial-choice") instanceof ComboBox<?> choice) {
+      choice.getSelectionModel().select(1);
+    }
   }
 
   /** The played scale is learnt anew: sand is poured, and rests. */

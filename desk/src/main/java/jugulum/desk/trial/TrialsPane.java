@@ -88,6 +88,7 @@ public final class TrialsPane extends BorderPane {
     setCenter(nothing);
     workbench.watch(trials.all(), this::show);
     workbench.watch(workbench.preferences().figures(), _ -> show(trials.all().get()));
+    show(trials.all().get());
   }
 
   private Figures figures() {
