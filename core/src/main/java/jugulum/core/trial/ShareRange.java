@@ -2,6 +2,8 @@ package jugulum.core.trial;
 
 import jugulum.core.check.Check;
 import jugulum.core.check.Normal;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.hipparchus.special.Beta;
 
@@ -20,6 +22,9 @@ import org.hipparchus.special.Beta;
 public record ShareRange(double low, double high) {
   private static final double WHOLE_CASE = 1;
   private static final double HALF_CASE = 0.5;
+  private static final double CLOSE = 1e-12;
+  private static final int ORDER = 5;
+  private static final int MOST_STEPS = 200;
 
   /** Checks that the ends are in order. */
   public ShareRange {
@@ -47,14 +52,8 @@ public record ShareRange(double low, double high) {
   private static ShareRange exact(int found, int all, double confidence, double weight) {
     check(found, all, confidence);
     double tail = (1 - confidence) / 2;
-    double low =
-        found == 0
-            ? 0
-            : Halving.last(0, 1, p -> above(found, all, p) + weight * at(found, all, p) < tail);
-    double high =
-        found == all
-            ? 1
-            : Halving.last(0, 1, p -> below(found, all, p) + weight * at(found, all, p) > tail);
+    double low = found == 0 ? 0 : where(p -> atLeast(found, all, p, weight) - tail);
+    double high = found == all ? 1 : where(p -> atMost(found, all, p, weight) - tail);
     return new ShareRange(low, Math.max(low, high));
   }
 
@@ -74,9 +73,19 @@ public record ShareRange(double low, double high) {
     return found == 0 ? 0 : 1 - Beta.regularizedBeta(share, found, all - found + 1.0);
   }
 
-  /** The chance of just as many. */
-  private static double at(int found, int all, double share) {
-    return 1 - above(found, all, share) - below(found, all, share);
+  /** The chance of more, and so much of the chance of just as many. */
+  private static double atLeast(int found, int all, double share, double weight) {
+    return (1 - weight) * above(found, all, share) + weight * (1 - below(found, all, share));
+  }
+
+  /** The chance of fewer, and so much of the chance of just as many. */
+  private static double atMost(int found, int all, double share, double weight) {
+    return (1 - weight) * below(found, all, share) + weight * (1 - above(found, all, share));
+  }
+
+  /** Where a chance crosses its tail. */
+  private static double where(UnivariateFunction over) {
+    return new BracketingNthOrderBrentSolver(CLOSE, CLOSE, ORDER).solve(MOST_STEPS, over, 0, 1);
   }
 
   /**

@@ -28,7 +28,11 @@ public final class SpecksNeeded {
   public static int of(double share, double halfWidth) {
     Check.inRange("share", share, 0.01, 0.99);
     Check.inRange("halfWidth", halfWidth, 0.005, 0.4);
-    return Halving.first(1, MOST, specks -> halfWidth(share, specks) <= halfWidth);
+    int enough = 2;
+    while (enough < MOST && halfWidth(share, enough) > halfWidth) {
+      enough = Math.min(MOST, 2 * enough);
+    }
+    return Halving.first(enough / 2, enough, specks -> halfWidth(share, specks) <= halfWidth);
   }
 
   /**

@@ -16,7 +16,7 @@ public final class SpecksChart {
   private static final int FEWEST = 10;
   private static final double MOST = 0.25;
   private static final double POINTS = 0.05;
-  private static final int PARTS = 36;
+  private static final int PARTS = 28;
   private static final double RING = 9;
   private static final int[] WRITTEN = {10, 20, 50, 100, 200, 500, 1000, 2000, 5000};
 

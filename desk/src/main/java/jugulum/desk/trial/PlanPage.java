@@ -253,7 +253,12 @@ final class PlanPage extends TrialPage {
     Optional<Double> expected = value(share).filter(one -> one >= 0.01 && one <= 0.99);
     Optional<Double> wanted = value(sure);
     if (anew && expected.isPresent() && wanted.isPresent()) {
-      specks.fill(Integer.toString(SpecksNeeded.of(expected.get(), wanted.get())));
+      String needs = Integer.toString(SpecksNeeded.of(expected.get(), wanted.get()));
+      if (!needs.equals(specks.text())) {
+        // What listens to the field goes on from here.
+        specks.fill(needs);
+        return;
+      }
     }
     value(specks).ifPresent(count -> curve(expected.orElse(SHARE), count));
     takes();
