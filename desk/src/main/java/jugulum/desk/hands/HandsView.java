@@ -5,13 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -38,7 +35,7 @@ import jugulum.desk.words.Words;
  * Bench mode: one question at a time over the whole window, with a figure that can be read from
  * across the shed, for keys, a number pad or a foot switch.
  */
-public final class HandsView extends BorderPane implements BenchMode {
+public final class HandsView extends Asking {
   private static final double MOST_SAMPLE_G = 300;
 
   @Prologue private final Words words;
@@ -62,7 +59,6 @@ public final class HandsView extends BorderPane implements BenchMode {
   private final Button speck;
   private final Button byItself;
   private final Button pan;
-  private final Pedal pedal;
   private final Alarm alarm = new Alarm(Speaker::sound);
   private final Button tones;
   private final PlayedHand played;
@@ -72,14 +68,13 @@ public final class HandsView extends BorderPane implements BenchMode {
   /** Makes the view; the beat tells the time, leaving it is what Esc does. */
   public HandsView(Workbench workbench, Beat beat, Supplier<Instant> now, Runnable leave) {
     this.words = workbench.words();
-    super();
+    super(workbench, "hands-view");
     this.workbench = workbench;
     this.now = now;
     this.leave = leave;
     this.hands = new Hands(workbench, now, this::show);
     this.due = new DueLine(workbench, beat);
     this.aside = new Aside(words);
-    this.pedal = new Pedal(workbench.preferences());
     tones =
         Buttons.quiet("hands-tones", "", "F4", () -> workbench.preferences().sound(!hasTones()));
     this.played = new PlayedHand(workbench.scale());
@@ -89,10 +84,6 @@ public final class HandsView extends BorderPane implements BenchMode {
     speck = Buttons.plain("hands-speck", words.of("hands.speck"), "+", hands::speck);
     byItself = Buttons.quiet("hands-auto", "", "F3", () -> hands.byItself(!hands.isByItself()));
     pan = Buttons.quiet("hands-pan", words.of("hands.not-the-pan"), "F6", hands::notThePan);
-    setId("hands-view");
-    getStyleClass().add("hands");
-    setFocusTraversable(true);
-    setAccessibleRole(AccessibleRole.TEXT_FIELD);
     setTop(top());
     setCenter(center());
     setRight(aside);
@@ -103,9 +94,6 @@ public final class HandsView extends BorderPane implements BenchMode {
     took.setId("hands-took");
     about.setId("hands-about");
     under.setId("hands-under");
-    BigType.grow(this);
-    addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
-    addEventFilter(KeyEvent.KEY_TYPED, this::typed);
     workbench.watch(workbench.projections().current(), _ -> refreshIfShown());
     workbench.watch(workbench.projections().shop(), _ -> refreshIfShown());
     workbench.watch(workbench.preferences().tones(), _ -> show());
@@ -154,7 +142,7 @@ public final class HandsView extends BorderPane implements BenchMode {
             pan,
             layOn,
             takeOff,
-            pedal.button(words),
+            pedalButton(),
             Buttons.quiet("hands-other", words.of("hands.other"), "Tab", hands::other),
             Buttons.quiet("hands-leave", words.of("hands.leave"), "Esc", leave));
     keys.getChildren().forEach(one -> one.setFocusTraversable(false));
@@ -179,10 +167,6 @@ public final class HandsView extends BorderPane implements BenchMode {
     }
   }
 
-  private boolean isShown() {
-    return getScene() != null;
-  }
-
   private void refreshIfShown() {
     if (isShown()) {
       hands.refresh();
@@ -194,37 +178,18 @@ public final class HandsView extends BorderPane implements BenchMode {
   }
 
   @Override
-  public void begin() {
-    workbench.scale().look(this);
+  void ask() {
     hands.begin();
-    requestFocus();
   }
 
   @Override
-  public void end() {
-    workbench.scale().lookAway(this);
+  void take() {
+    hands.take();
   }
 
   @Override
-  public void focusFirst() {
-    requestFocus();
-  }
-
-  private void pressed(KeyEvent key) {
-    if (pedal.learns(key) || act(key)) {
-      key.consume();
-    }
-  }
-
-  private boolean act(KeyEvent key) {
-    if (pedal.isPressed(key)) {
-      hands.take();
-      return true;
-    }
-    if (key.isShortcutDown() || key.isAltDown()) {
-      return false;
-    }
-    switch (key.getCode()) {
+  boolean act(KeyCode key) {
+    switch (key) {
       case ENTER -> hands.take();
       case BACK_SPACE -> hands.back();
       case RIGHT -> hands.skip();
@@ -233,22 +198,18 @@ public final class HandsView extends BorderPane implements BenchMode {
       case F3 -> hands.byItself(!hands.isByItself());
       case F4 -> workbench.preferences().sound(!hasTones());
       case F6 -> hands.notThePan();
-      case F2 -> pedal.learn();
       case F7 -> layOn();
       case F8 -> played.takeOff();
       default -> {
-        return key.getCode() == KeyCode.SPACE;
+        return false;
       }
     }
     return true;
   }
 
   /** Signs are read as signs, so that every keyboard and the number pad write the same. */
-  private void typed(KeyEvent key) {
-    if (!BigType.isSign(key)) {
-      return;
-    }
-    String sign = key.getCharacter();
+  @Override
+  void sign(String sign) {
     boolean isEmpty = hands.typed().isEmpty();
     switch (sign) {
       case "+" -> hands.speck();
@@ -264,7 +225,6 @@ public final class HandsView extends BorderPane implements BenchMode {
       }
       default -> hands.type(sign);
     }
-    key.consume();
   }
 
   private void show() {

@@ -3,13 +3,10 @@ package jugulum.desk.hands;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import jugulum.core.scale.ScaleView;
@@ -29,12 +26,11 @@ import jugulum.desk.words.TrialWords;
 import jugulum.desk.words.Words;
 
 /** Bench mode while a trial is done: whose turn, what goes in, what was found, one by one. */
-public final class TrialHandsView extends BorderPane implements BenchMode {
+public final class TrialHandsView extends Asking {
   @Prologue private final Words words;
   private final Workbench workbench;
   private final TrialHands hands;
   private final Runnable leave;
-  private final Pedal pedal;
   private final Label about = Parts.sentence("", "hands-about");
   private final Label question = Parts.sentence("", "hands-question");
   private final Label hint = Parts.sentence("", "hands-hint");
@@ -52,30 +48,22 @@ public final class TrialHandsView extends BorderPane implements BenchMode {
    */
   public TrialHandsView(Workbench workbench, Supplier<Optional<TrialId>> which, Runnable leave) {
     this.words = workbench.words();
-    super();
+    super(workbench, "trial-hands");
     this.workbench = workbench;
     this.leave = leave;
-    this.pedal = new Pedal(workbench.preferences());
     this.hands = new TrialHands(workbench, which, this::show);
     this.speck = Buttons.plain("hands-speck", words.of("hands.speck"), "+", hands::speck);
-    setId("trial-hands");
-    getStyleClass().add("hands");
-    setFocusTraversable(true);
-    setAccessibleRole(AccessibleRole.TEXT_FIELD);
     about.setId("hands-about");
     question.setId("hands-question");
     figure.setId("hands-figure");
     under.setId("hands-under");
     wrong.setId("hands-wrong");
     took.setId("hands-took");
-    BigType.grow(this);
     HBox top = new HBox(about);
     top.getStyleClass().add("hands-top");
     setTop(top);
     setCenter(center());
     setBottom(bottom());
-    addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
-    addEventFilter(KeyEvent.KEY_TYPED, this::typed);
     workbench.watch(workbench.scale().view(), _ -> showIfShown());
   }
 
@@ -103,7 +91,7 @@ public final class TrialHandsView extends BorderPane implements BenchMode {
         new Wrapping(
             14,
             6,
-            pedal.button(words),
+            pedalButton(),
             Buttons.quiet("hands-leave", words.of("hands.leave"), "Esc", leave));
     keys.getChildren().forEach(one -> one.setFocusTraversable(false));
     VBox bottom = new VBox(8, took, keys);
@@ -112,60 +100,36 @@ public final class TrialHandsView extends BorderPane implements BenchMode {
   }
 
   @Override
-  public void begin() {
-    workbench.scale().look(this);
+  void ask() {
     hands.begin();
-    requestFocus();
   }
 
   @Override
-  public void end() {
-    workbench.scale().lookAway(this);
+  void take() {
+    hands.take();
   }
 
   @Override
-  public void focusFirst() {
-    requestFocus();
-  }
-
-  private void pressed(KeyEvent key) {
-    if (pedal.learns(key) || act(key)) {
-      key.consume();
-    }
-  }
-
-  private boolean act(KeyEvent key) {
-    if (pedal.isPressed(key)) {
-      hands.take();
-      return true;
-    }
-    if (key.isShortcutDown() || key.isAltDown()) {
-      return false;
-    }
-    switch (key.getCode()) {
+  boolean act(KeyCode key) {
+    switch (key) {
       case ENTER -> hands.take();
       case BACK_SPACE -> hands.back();
       case ESCAPE -> leave.run();
-      case F2 -> pedal.learn();
       default -> {
-        return key.getCode() == KeyCode.SPACE;
+        return false;
       }
     }
     return true;
   }
 
-  private void typed(KeyEvent key) {
-    if (!BigType.isSign(key)) {
-      return;
-    }
-    String sign = key.getCharacter();
+  @Override
+  void sign(String sign) {
     switch (sign) {
       case "+" -> hands.speck();
       case "-" -> hands.back();
       case " " -> space();
       default -> hands.type(sign);
     }
-    key.consume();
   }
 
   /** Between what is typed it parts, before it takes. */
@@ -178,7 +142,7 @@ public final class TrialHandsView extends BorderPane implements BenchMode {
   }
 
   private void showIfShown() {
-    if (getScene() != null) {
+    if (isShown()) {
       show();
     }
   }
