@@ -14,6 +14,7 @@ import jugulum.core.machine.Gear;
 import jugulum.core.screens.Cut;
 import jugulum.core.specks.Speck;
 import jugulum.core.trial.Contender;
+import jugulum.core.trial.Power;
 import jugulum.core.trial.SpecksNeeded;
 import jugulum.core.trial.StandIn;
 import jugulum.core.trial.TrialPlan;
@@ -74,6 +75,7 @@ final class PlanPage extends TrialPage {
   private final Label needed = Parts.styled(new Label(), "figure");
   private final Label told = Parts.sentence("", "muted");
   private final DrawingView curve = new DrawingView("trial-curve");
+  private final Label settled = Parts.sentence("");
   private final Label takes = Parts.sentence("");
   private final Label order = Parts.sentence("");
   private final VBox lead = new VBox(6);
@@ -120,6 +122,7 @@ final class PlanPage extends TrialPage {
     needed.setId("trial-needed");
     order.setId("trial-order");
     takes.setId("trial-takes");
+    settled.setId("trial-settled");
     share.field().textProperty().addListener((_, _, _) -> reckon(true));
     sure.field().textProperty().addListener((_, _, _) -> reckon(true));
     Stream.of(specks, classes, rounds, sand)
@@ -171,6 +174,7 @@ final class PlanPage extends TrialPage {
         needed,
         told,
         curve,
+        settled,
         takes,
         Parts.sentence(words.of("trial.split"), "muted"),
         Parts.section(words.of("trial.order")),
@@ -261,6 +265,7 @@ final class PlanPage extends TrialPage {
       }
     }
     value(specks).ifPresent(count -> curve(expected.orElse(SHARE), count));
+    settles(expected.orElse(SHARE));
     takes();
     List<Integer> turns = drawn();
     order.setText(
@@ -308,6 +313,27 @@ final class PlanPage extends TrialPage {
                             count * Speck.of(cut, given.flatness(), given.goldDensity()).meanMg()),
                         Sentences.cut(words, cut)))
             .toList());
+  }
+
+  /** Which difference between two machines all the specks of their runs would settle. */
+  private void settles(double expected) {
+    Optional<Integer> all =
+        value(specks).flatMap(count -> value(rounds).map(times -> count * times));
+    settled.setText(
+        all.filter(count -> boxes.size() > 1 && count <= SpecksNeeded.MOST)
+            .map(
+                count ->
+                    Power.smallest(expected, count).stream()
+                        .mapToObj(
+                            difference ->
+                                words.of(
+                                    "trial.settles",
+                                    Integer.toString(count),
+                                    words.fixed(100 * difference, 0)))
+                        .findFirst()
+                        .orElseGet(() -> words.of("trial.settles.none")))
+            .orElse(""));
+    Parts.shown(settled, !settled.getText().isEmpty());
   }
 
   /** The runs it takes, the blank ones among them, and the sand for all. */

@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import jugulum.book.csv.TableCsv;
 import jugulum.book.file.FileFault;
 import jugulum.book.file.TextFile;
@@ -12,6 +13,7 @@ import jugulum.book.json.TrialFile;
 import jugulum.book.table.TrialTables;
 import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialEdit;
+import jugulum.core.trial.TrialId;
 import jugulum.desk.files.BatchFiles;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
@@ -69,7 +71,7 @@ final class TrialFiles {
   }
 
   /** Asks for a file, and takes the trial in it into the book, as the one's who made it. */
-  void read(Runnable then) {
+  void read(Consumer<TrialId> then) {
     picker
         .toOpen(FileKind.TRIAL)
         .ifPresent(
@@ -81,7 +83,7 @@ final class TrialFiles {
                         result -> adopt(json, result, then)));
   }
 
-  private void adopt(Path json, TrialFile.Result result, Runnable then) {
+  private void adopt(Path json, TrialFile.Result result, Consumer<TrialId> then) {
     switch (result) {
       case TrialFile.Faulty(List<FileFault> faults) ->
           workbench.notices().say(BatchFiles.faulty(words, json, faults));
@@ -92,7 +94,7 @@ final class TrialFiles {
             .submit(taken.id(), List.of(new TrialEdit.TakeOver(taken)))
             .thenAccept(
                 outcome -> {
-                  then.run();
+                  then.accept(taken.id());
                   workbench
                       .notices()
                       .say(

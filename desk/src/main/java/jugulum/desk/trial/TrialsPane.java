@@ -49,6 +49,9 @@ public final class TrialsPane extends BorderPane {
   /** The trial whose plan is changed; empty while a new one is planned. */
   private Optional<TrialId> replanned = Optional.empty();
 
+  /** The trial whose beginning was taken back last. */
+  private Optional<TrialId> gone = Optional.empty();
+
   private boolean filling;
 
   /** Someone waits for what is being read. */
@@ -164,7 +167,19 @@ public final class TrialsPane extends BorderPane {
 
   /** Reads a trial in from a file. */
   public void readIn() {
-    files.read(this::backToReading);
+    files.read(
+        read -> {
+          open(read);
+          backToReading();
+        });
+  }
+
+  /** Puts another trial in sight. */
+  private void open(TrialId id) {
+    open = Optional.of(id);
+    filling = true;
+    opened().ifPresent(choice::setValue);
+    filling = false;
   }
 
   private void plan() {
@@ -200,20 +215,22 @@ public final class TrialsPane extends BorderPane {
       TrialId id = replanned.orElseGet(trials::newId);
       boolean isNew = replanned.isEmpty();
       List<TrialEdit> edits =
-          isNew
-              ? List.of(new TrialEdit.Begin(id, name, plan))
-              : List.of(new TrialEdit.Rename(name), new TrialEdit.Replan(plan));
+          isNew ? List.of(new TrialEdit.Begin(id, name, plan)) : changes(id, name, plan);
       send(
           id,
           edits,
           () -> {
-            open = Optional.of(id);
-            filling = true;
-            opened().ifPresent(choice::setValue);
-            filling = false;
+            open(id);
             backToReading();
           },
           planning::refuse);
+    }
+
+    private List<TrialEdit> changes(TrialId id, String name, TrialPlan plan) {
+      boolean isRenamed = trials.of(id).filter(one -> one.trial().name().equals(name)).isEmpty();
+      return isRenamed
+          ? List.of(new TrialEdit.Rename(name), new TrialEdit.Replan(plan))
+          : List.of(new TrialEdit.Replan(plan));
     }
 
     @Override
@@ -352,9 +369,23 @@ public final class TrialsPane extends BorderPane {
     return true;
   }
 
-  /** Takes the last edit of the open trial back, or brings it back again. */
+  /**
+   * Takes the last edit of the open trial back, or brings it back again. One whose beginning was
+   * taken back is out of sight, and is what is brought back first.
+   */
   public void undoOrRedo(boolean isRedo) {
-    open.ifPresent(id -> (isRedo ? trials.redo(id) : trials.undo(id)).thenRun(this::focusFirst));
+    Optional<TrialId> which = isRedo ? gone.or(() -> open) : open;
+    which.ifPresent(
+        id ->
+            (isRedo ? trials.redo(id) : trials.undo(id))
+                .thenRun(
+                    () -> {
+                      gone = trials.of(id).isEmpty() ? Optional.of(id) : Optional.empty();
+                      if (gone.isEmpty()) {
+                        open(id);
+                      }
+                      backToReading();
+                    }));
   }
 
   /** Puts the focus on what is next. */

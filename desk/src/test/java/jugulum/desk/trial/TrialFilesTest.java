@@ -3,8 +3,10 @@ package jugulum.desk.trial;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.DIGIT6;
 import static javafx.scene.input.KeyCode.E;
+import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.I;
 import static javafx.scene.input.KeyCode.L;
+import static javafx.scene.input.KeyCode.N;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
@@ -47,6 +49,22 @@ class TrialFilesTest extends OnTheDemoBook {
       person.press(I);
       person.until(() -> person.text("notice").contains("in the book already"));
       person.press(CONTROL, E);
+    }
+  }
+
+  /** What was read in is in sight, whatever was before. */
+  @Test
+  void aTrialReadInBesideOthersIsInSight() {
+    Path json = folder.resolve("trial.json");
+    try (Person person = atTrials(folder.resolve("other").resolve("their.book"))) {
+      person.press(N).write("Theirs").press(ENTER);
+      person.choosing(json).press(CONTROL, E);
+      person.until(() -> person.sees("notice"));
+    }
+    try (Person person = atTrials(book)) {
+      person.choosing(json).press(I);
+      person.until(() -> person.text("trial-choice").equals("Theirs"));
+      assertThat(person.everything()).contains("a trial of somebody");
     }
   }
 

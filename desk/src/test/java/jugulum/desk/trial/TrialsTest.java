@@ -71,6 +71,11 @@ class TrialsTest {
       assertThat(person.text("trial-answer")).contains("Nothing has been looked for yet");
       assertThat(trial(person).plan().specks()).as("90 % to ± 5 points").isEqualTo(176);
       assertThat(trial(person).plan().order()).hasSize(6);
+      person.press(P);
+      assertThat(person.text("trial-settled")).contains("528 specks each", "in 8 of 10");
+      person.type("trial-rounds", "1").type("trial-specks", "1");
+      assertThat(person.text("trial-settled")).contains("settle no difference");
+      person.press(ESCAPE);
       while (trial(person).turn() instanceof Turn.Run(int contender, var _)) {
         person.press(ENTER).press(ENTER);
         assertThat(trial(person).turn()).isInstanceOf(Turn.Look.class);
@@ -139,6 +144,21 @@ class TrialsTest {
           .isEqualTo("the pan tipped over");
       assertThat(trial(person).turn()).isInstanceOf(Turn.Run.class);
       assertThat(person.everything()).contains("does not count: the pan tipped over");
+    }
+  }
+
+  /** Nothing recorded is lost: a trial whose beginning was taken back comes back. */
+  @Test
+  void aTrialTakenBackToBeforeItsBeginningComesBack() {
+    try (Person person = at()) {
+      person.press(N).write("First").press(ENTER);
+      person.press(N).write("Second").press(ENTER);
+      person.press(CONTROL, Z);
+      assertThat(person.workbench().trials().all().get()).hasSize(1);
+      assertThat(person.text("trial-choice")).isEqualTo("First");
+      person.press(CONTROL, SHIFT, Z);
+      assertThat(person.workbench().trials().all().get()).hasSize(2);
+      assertThat(person.text("trial-choice")).isEqualTo("Second");
     }
   }
 
