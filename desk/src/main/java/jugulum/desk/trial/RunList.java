@@ -19,7 +19,7 @@ import jugulum.desk.words.Words;
 
 /** The runs of a trial: what went in and what was found; one can be told again, or not count. */
 final class RunList extends VBox {
-  private static final double LINE = 46;
+  private static final double LINE = 62;
   private static final double HEAD = 40;
   private static final int MOST = 12;
 
