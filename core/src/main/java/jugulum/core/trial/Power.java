@@ -1,14 +1,14 @@
 package jugulum.core.trial;
 
-import java.util.Arrays;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import jugulum.core.check.Check;
 import org.hipparchus.distribution.discrete.BinomialDistribution;
 
 /**
  * Which difference between two machines so many specks would settle. The chance is summed over
- * quantiles of what may be found of either, by the very rule that reads the trial afterwards
- * ({@link Comparison}).
+ * quantiles of what may be found of the better one, by the very rule that reads the trial
+ * afterwards ({@link Comparison}).
  */
 public final class Power {
   /** So often the difference told would be settled. */
@@ -17,7 +17,42 @@ public final class Power {
   private static final double CONFIDENCE = 0.95;
   private static final int PARTS = 40;
 
-  private Power() {}
+  /** Differences are told to a tenth of a point. */
+  private static final int STEPS = 1000;
+
+  private final double share;
+  private final int specks;
+
+  /** For each of what may be found of the better one, the most of the other that settles it. */
+  private final int[] most;
+
+  private Power(double share, int specks) {
+    this.share = Check.inRange("share", share, 0.01, 1);
+    this.specks = (int) Check.inRange("specks", specks, 1, SpecksNeeded.MOST);
+    BinomialDistribution found = new BinomialDistribution(specks, share);
+    this.most =
+        IntStream.range(0, PARTS)
+            .map(i -> most(found.inverseCumulativeProbability((i + 0.5) / PARTS)))
+            .toArray();
+  }
+
+  /** −1 where not even none of the other does. */
+  private int most(int found) {
+    return Halving.first(-1, found + 1, other -> !isSettled(found, other)) - 1;
+  }
+
+  private boolean isSettled(int found, int other) {
+    return other <= specks
+        && ShareDifference.of(found, specks, other, specks, CONFIDENCE).low() > 0;
+  }
+
+  private double settles(double difference) {
+    BinomialDistribution other = new BinomialDistribution(specks, Math.max(0, share - difference));
+    return IntStream.of(most)
+        .mapToDouble(least -> least < 0 ? 0 : other.cumulativeProbability(least))
+        .average()
+        .orElseThrow();
+  }
 
   /**
    * The chance that the better of two machines is called better, 0 to 1.
@@ -27,40 +62,25 @@ public final class Power {
    * @param specks put into each, from 1
    */
   public static double settles(double share, double difference, int specks) {
-    Check.inRange("share", share, 0.01, 1);
-    Check.inRange("difference", difference, 0, share);
-    Check.inRange("specks", specks, 1, SpecksNeeded.MOST);
-    int[] better = quantiles(specks, share);
-    int[] other = quantiles(specks, share - difference);
-    long settled = 0;
-    for (int one : better) {
-      settled +=
-          Arrays.stream(other)
-              .filter(two -> ShareDifference.of(one, specks, two, specks, CONFIDENCE).low() > 0)
-              .count();
-    }
-    return settled / (double) (PARTS * PARTS);
-  }
-
-  private static int[] quantiles(int specks, double share) {
-    BinomialDistribution found = new BinomialDistribution(specks, Math.max(0, share));
-    int[] quantiles = new int[PARTS];
-    for (int i = 0; i < PARTS; i++) {
-      quantiles[i] = found.inverseCumulativeProbability((i + 0.5) / PARTS);
-    }
-    return quantiles;
+    Power power = new Power(share, specks);
+    return power.settles(Check.inRange("difference", difference, 0, share));
   }
 
   /**
-   * The smallest difference that is settled in 8 of 10 trials; empty where none is.
+   * The smallest difference that is settled in 8 of 10 trials, to a tenth of a point; empty where
+   * none is.
    *
    * @param share what the better one wins, 0.01 to 1
    * @param specks put into each, from 1
    */
   public static OptionalDouble smallest(double share, int specks) {
-    return settles(share, share, specks) < PROMISE
-        ? OptionalDouble.empty()
-        : OptionalDouble.of(
-            Halving.last(0, share, difference -> settles(share, difference, specks) < PROMISE));
+    Power power = new Power(share, specks);
+    if (power.settles(share) < PROMISE) {
+      return OptionalDouble.empty();
+    }
+    int steps = (int) Math.ceil(share * STEPS);
+    return OptionalDouble.of(
+        Halving.first(0, steps, step -> power.settles((double) step / STEPS) >= PROMISE)
+            / (double) STEPS);
   }
 }
