@@ -20,6 +20,7 @@ import jugulum.core.gold.LotGold;
 import jugulum.core.gold.Recovery.Of;
 import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
@@ -67,6 +68,9 @@ public final class Advisor {
   private final BatchSpecks specks;
   private final Evidence evidence;
   private final Map<Gear, Pace> paces = new HashMap<>();
+
+  /** What each machine has shown, told apart once for all lots. */
+  private final Map<Machine, Evidence> shown = new HashMap<>();
 
   /** What was drawn for a way, whichever list it is for. */
   private final Map<Way, Odds> drawn = new HashMap<>();
@@ -256,7 +260,7 @@ public final class Advisor {
   private Way overMachine(Lot lot, Of of, Gear gear, double grams) {
     PastRun.Kind kind = PastRun.Kind.of(lot, network.maker(lot.id()));
     boolean setAside = lot.isSetAside();
-    Optional<Proven> record = MachineRecord.expected(evidence, gear, lot.cut(), kind);
+    Optional<Proven> record = MachineRecord.expected(shown(gear), gear, lot.cut(), kind);
     Band expected =
         record
             .map(Proven::share)
@@ -275,8 +279,12 @@ public final class Advisor {
         0);
   }
 
+  private Evidence shown(Gear gear) {
+    return shown.computeIfAbsent(gear.machine(), evidence::of);
+  }
+
   private Pace pace(Gear gear) {
-    return paces.computeIfAbsent(gear, one -> Pace.of(one, evidence.runs()));
+    return paces.computeIfAbsent(gear, one -> Pace.of(one, shown(one).runs()));
   }
 
   private Way smelt(Lot lot, double grams) {

@@ -1,5 +1,7 @@
 package jugulum.core.ledger;
 
+import java.util.List;
+
 /** What a lot holds, by the port or screen it came from. */
 public enum Material {
   FEED,
@@ -21,6 +23,10 @@ public enum Material {
   MERGED,
   /** A part of a lot. */
   PART;
+
+  /** What comes out of a machine, richest first. */
+  public static final List<Material> PORTS =
+      List.of(CONCENTRATE, SECOND_CONCENTRATE, MIDDLINGS, SAFETY_CATCH, TAILINGS);
 
   /** Whether such a lot is normally set aside rather than run again. */
   public boolean isSetAside() {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import jugulum.core.screens.Cut;
+import jugulum.core.trial.Logit;
 import jugulum.core.trial.Slope;
 import jugulum.core.trial.TriedRun;
 
@@ -79,6 +80,6 @@ public record DialRecord(Cut cut, Optional<PastRun.Kind> kind, Slope slope) {
 
   /** The share to expect with the dial so, 0 to 1. */
   public double share(double setting) {
-    return 1 / (1 + Math.exp(-slope.at(setting)));
+    return Logit.share(slope.at(setting));
   }
 }

@@ -7,6 +7,7 @@ import jugulum.core.check.Normal;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Proven;
 import jugulum.core.screens.Cut;
+import jugulum.core.trial.Logit;
 import jugulum.core.trial.OwnForecast;
 import jugulum.core.trial.RandomEffects.Result;
 import jugulum.core.trial.TriedRun;
@@ -94,12 +95,9 @@ public final class MachineRecord {
   /** A recovery with its 95 % range as a logit with its variance. */
   static Result result(Band recovery) {
     double sd =
-        Math.max(SHARPEST_SD, (logit(recovery.high()) - logit(recovery.low())) / 2 / Normal.Z95);
-    return new Result(logit(recovery.usual()), sd * sd);
-  }
-
-  private static double logit(double share) {
-    double inside = Math.clamp(share, EDGE, 1 - EDGE);
-    return Math.log(inside / (1 - inside));
+        Math.max(
+            SHARPEST_SD,
+            (Logit.of(recovery.high(), EDGE) - Logit.of(recovery.low(), EDGE)) / 2 / Normal.Z95);
+    return new Result(Logit.of(recovery.usual(), EDGE), sd * sd);
   }
 }

@@ -37,8 +37,8 @@ public record OwnForecast(Band recovery, double own, int runs) {
    * @param results the machine's own, as logits
    */
   public static OwnForecast of(Band practice, List<RandomEffects.Result> results) {
-    double lowest = logit(Check.share("low", practice.low()));
-    double highest = logit(Check.share("high", practice.high()));
+    double lowest = Logit.of(Check.share("low", practice.low()), EDGE);
+    double highest = Logit.of(Check.share("high", practice.high()), EDGE);
     double m0 = (lowest + highest) / 2;
     double s0 = Math.max(EDGE, (highest - lowest) / 2 / Z90);
     if (results.isEmpty()) {
@@ -53,7 +53,7 @@ public record OwnForecast(Band recovery, double own, int runs) {
     if (results.size() >= LEAST) {
       Band next = Ahead.next(results, practicePrior);
       return new OwnForecast(
-          new Band(share(next.low()), share(next.usual()), share(next.high())),
+          new Band(Logit.share(next.low()), Logit.share(next.usual()), Logit.share(next.high())),
           own,
           results.size());
     }
@@ -63,15 +63,6 @@ public record OwnForecast(Band recovery, double own, int runs) {
   }
 
   private static Band band(double mean, double half) {
-    return new Band(share(mean - half), share(mean), share(mean + half));
-  }
-
-  private static double logit(double share) {
-    double inside = Math.clamp(share, EDGE, 1 - EDGE);
-    return Math.log(inside / (1 - inside));
-  }
-
-  private static double share(double logit) {
-    return 1 / (1 + Math.exp(-logit));
+    return new Band(Logit.share(mean - half), Logit.share(mean), Logit.share(mean + half));
   }
 }

@@ -17,7 +17,6 @@ public final class RecordChart {
   private static final double TOP = 24;
   private static final double LINE = 24;
   private static final double DOT = 6;
-  private static final double TENTH = 0.1;
 
   private RecordChart() {}
 
@@ -32,13 +31,13 @@ public final class RecordChart {
 
   /** Draws the lines; one at least. */
   public static Drawing of(Words words, List<Line> lines, double width) {
-    double lowest = lines.stream().mapToDouble(line -> line.proven().share().low()).min().orElse(0);
-    double from = Math.clamp(Math.floor(lowest / TENTH) * TENTH, 0, 1 - 2 * TENTH);
+    ShareAxis axis =
+        ShareAxis.below(lines.stream().mapToDouble(line -> line.proven().share().low()));
     double room = width - LEFT - RIGHT;
     List<Mark> marks = new ArrayList<>();
     double floor = TOP + LINE * lines.size();
-    for (double share : new double[] {from, (from + 1) / 2, 1}) {
-      double x = LEFT + room * (share - from) / (1 - from);
+    for (double share : new double[] {axis.from(), (axis.from() + 1) / 2, 1}) {
+      double x = LEFT + room * axis.place(share);
       marks.add(new Mark.Stroke(x, TOP - 4, x, floor, "chart-grid"));
       marks.add(
           new Mark.Writing(
@@ -51,9 +50,9 @@ public final class RecordChart {
     double y = TOP + LINE / 2;
     for (Line line : lines) {
       Band share = line.proven().share();
-      double low = LEFT + room * (share.low() - from) / (1 - from);
-      double high = LEFT + room * (share.high() - from) / (1 - from);
-      double usual = LEFT + room * (share.usual() - from) / (1 - from);
+      double low = LEFT + room * axis.place(share.low());
+      double high = LEFT + room * axis.place(share.high());
+      double usual = LEFT + room * axis.place(share.usual());
       marks.add(
           new Mark.Writing(
               0, y + 5, Sentences.cut(words, line.cut()), Anchor.LEFT, "chart-strong"));

@@ -24,7 +24,6 @@ public final class RecoveriesChart {
   private static final double LINE = 24;
   private static final double BETWEEN = 22;
   private static final double MARK = 7;
-  private static final double TENTH = 0.1;
 
   /** So many look different; one more looks like the first again. */
   private static final int LOOKS = 4;
@@ -33,7 +32,7 @@ public final class RecoveriesChart {
   private final Trial trial;
   private final TrialResult result;
   private final double width;
-  private final double from;
+  private final ShareAxis axis;
   private final List<Mark> marks = new ArrayList<>();
 
   private RecoveriesChart(Words words, Trial trial, TrialResult result, double width) {
@@ -41,9 +40,8 @@ public final class RecoveriesChart {
     this.trial = trial;
     this.result = result;
     this.width = width;
-    double lowest =
-        result.lines().stream().mapToDouble(line -> line.recovered().low()).min().orElse(0);
-    this.from = Math.clamp(Math.floor(lowest / TENTH) * TENTH, 0, 1 - 2 * TENTH);
+    this.axis =
+        ShareAxis.below(result.lines().stream().mapToDouble(line -> line.recovered().low()));
   }
 
   /** Draws what a trial shows. */
@@ -74,7 +72,7 @@ public final class RecoveriesChart {
 
   private void grid(double floor) {
     int at = 0;
-    int first = (int) Math.round(from * 10);
+    int first = (int) Math.round(axis.from() * 10);
     int step = 10 - first > 5 ? 2 : 1;
     for (int tenth = first; tenth <= 10; tenth += step) {
       double x = x(tenth / 10.0);
@@ -127,7 +125,7 @@ public final class RecoveriesChart {
   }
 
   private double x(double share) {
-    return LEFT + (width - LEFT - RIGHT) * (share - from) / (1 - from);
+    return LEFT + (width - LEFT - RIGHT) * axis.place(share);
   }
 
   /** What stands for which machine. */

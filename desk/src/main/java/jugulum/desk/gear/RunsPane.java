@@ -75,6 +75,9 @@ final class RunsPane extends BorderPane {
   private final List<TriedRun> tried = new ArrayList<>();
   private boolean filling;
 
+  /** Batches are still being read. */
+  private boolean isReading;
+
   /** Somebody chose the machine; before, it is the one with the most runs told so far. */
   private boolean isByHand;
 
@@ -161,6 +164,13 @@ final class RunsPane extends BorderPane {
                 "open-run", words.of("runs.open"), "Enter", () -> chosen().ifPresent(onOpen)));
     setBottom(below);
     workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
+    workbench.watch(
+        workbench.work().progress(),
+        now -> {
+          if (now.isEmpty()) {
+            read();
+          }
+        });
   }
 
   private static VBox labelled(Words words, String key, ComboBox<?> box) {
@@ -216,11 +226,16 @@ final class RunsPane extends BorderPane {
         .orElse(words.of("runs.untold"));
   }
 
-  /** Reads every batch and trial again. */
+  /**
+   * Reads every batch and trial again. The runs show as they come; what they let expect is worked
+   * out when all are there, or nobody waits for the rest.
+   */
   void refresh() {
     all.clear();
     tried.clear();
+    isReading = false;
     showMachines();
+    isReading = true;
     workbench
         .projections()
         .everyBatch()
@@ -232,7 +247,14 @@ final class RunsPane extends BorderPane {
                 showMachines();
               }
             },
-            () -> {});
+            this::read);
+  }
+
+  private void read() {
+    if (isReading) {
+      isReading = false;
+      chooseMachine();
+    }
   }
 
   /** The machine with the most runs first; the one chosen stays. */
@@ -294,7 +316,9 @@ final class RunsPane extends BorderPane {
     before
         .filter(runs::contains)
         .ifPresentOrElse(table.getSelectionModel()::select, table.getSelectionModel()::selectFirst);
-    showRecord();
+    if (!isReading) {
+      showRecord();
+    }
     List<String> set =
         machines.getValue() == null
             ? List.of()
@@ -338,7 +362,7 @@ final class RunsPane extends BorderPane {
     about.setText(
         runs().isEmpty() ? "" : words.of(enough ? "runs.chart.about" : "runs.chart.none"));
     slope.setText(
-        dial.filter(_ -> machines.getValue() != null)
+        dial.filter(_ -> machines.getValue() != null && !isReading)
             .map(id -> RecordText.dial(words, evidence().of(machines.getValue()), id))
             .orElse(""));
     Parts.shown(slope, !slope.getText().isEmpty());

@@ -2,9 +2,13 @@ package jugulum.desk.hands;
 
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.VBox;
+import jugulum.desk.kit.Wrapping;
 import jugulum.desk.session.Workbench;
 
 /** What every bench mode is: the window one text field, keys as signs, a foot switch, the scale. */
@@ -28,6 +32,25 @@ abstract class Asking extends BorderPane implements BenchMode {
   /** The button that learns the foot switch. */
   final Node pedalButton() {
     return pedal.button(workbench.words());
+  }
+
+  /** Large buttons beneath the figure. */
+  static Wrapping buttons(Button... all) {
+    Wrapping buttons = new Wrapping(14, 14, all);
+    for (Button one : all) {
+      one.getStyleClass().add("hands-button");
+      one.setFocusTraversable(false);
+    }
+    return buttons;
+  }
+
+  /** What was taken last, and the keys one seldom needs. */
+  static VBox foot(Label took, Node... seldom) {
+    Wrapping keys = new Wrapping(14, 6, seldom);
+    keys.getChildren().forEach(one -> one.setFocusTraversable(false));
+    VBox foot = new VBox(8, took, keys);
+    foot.getStyleClass().add("hands-bottom");
+    return foot;
   }
 
   /** Begins with the first question. */

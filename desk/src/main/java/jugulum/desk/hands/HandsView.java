@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -116,39 +115,27 @@ public final class HandsView extends Asking {
     HBox middle = new HBox(24, reading, ring);
     middle.setAlignment(Pos.CENTER_LEFT);
     Wrapping buttons =
-        new Wrapping(
-            14,
-            14,
+        buttons(
             take,
             speck,
             Buttons.plain("hands-back", words.of("hands.back"), "⌫", hands::back),
             Buttons.plain("hands-skip", words.of("hands.skip"), "→", hands::skip));
-    for (Node one : buttons.getChildren()) {
-      one.getStyleClass().add("hands-button");
-      one.setFocusTraversable(false);
-    }
     VBox center = new VBox(question, hint, middle, under, wrong, buttons);
     center.getStyleClass().add("hands-center");
     return center;
   }
 
   private VBox bottom() {
-    Wrapping keys =
-        new Wrapping(
-            14,
-            6,
-            byItself,
-            tones,
-            pan,
-            layOn,
-            takeOff,
-            pedalButton(),
-            Buttons.quiet("hands-other", words.of("hands.other"), "Tab", hands::other),
-            Buttons.quiet("hands-leave", words.of("hands.leave"), "Esc", leave));
-    keys.getChildren().forEach(one -> one.setFocusTraversable(false));
-    VBox bottom = new VBox(8, took, keys);
-    bottom.getStyleClass().add("hands-bottom");
-    return bottom;
+    return foot(
+        took,
+        byItself,
+        tones,
+        pan,
+        layOn,
+        takeOff,
+        pedalButton(),
+        Buttons.quiet("hands-other", words.of("hands.other"), "Tab", hands::other),
+        Buttons.quiet("hands-leave", words.of("hands.leave"), "Esc", leave));
   }
 
   private void tick(Instant second) {

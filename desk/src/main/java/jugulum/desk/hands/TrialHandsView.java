@@ -3,7 +3,6 @@ package jugulum.desk.hands;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -69,16 +68,10 @@ public final class TrialHandsView extends Asking {
 
   private VBox center() {
     Wrapping buttons =
-        new Wrapping(
-            14,
-            14,
+        buttons(
             Buttons.primary("hands-take", words.of("hands.take"), "Enter", hands::take),
             speck,
             Buttons.plain("hands-back", words.of("hands.back"), "⌫", hands::back));
-    for (Node one : buttons.getChildren()) {
-      one.getStyleClass().add("hands-button");
-      one.setFocusTraversable(false);
-    }
     HBox reading = new HBox(figure);
     reading.getStyleClass().add("hands-reading");
     VBox center = new VBox(question, hint, reading, under, wrong, buttons);
@@ -87,16 +80,8 @@ public final class TrialHandsView extends Asking {
   }
 
   private VBox bottom() {
-    Wrapping keys =
-        new Wrapping(
-            14,
-            6,
-            pedalButton(),
-            Buttons.quiet("hands-leave", words.of("hands.leave"), "Esc", leave));
-    keys.getChildren().forEach(one -> one.setFocusTraversable(false));
-    VBox bottom = new VBox(8, took, keys);
-    bottom.getStyleClass().add("hands-bottom");
-    return bottom;
+    return foot(
+        took, pedalButton(), Buttons.quiet("hands-leave", words.of("hands.leave"), "Esc", leave));
   }
 
   @Override

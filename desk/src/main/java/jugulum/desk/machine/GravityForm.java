@@ -44,14 +44,6 @@ import jugulum.desk.words.Words;
 
 /** Chooses the machine and the ports it is collected at. */
 public final class GravityForm extends StepForm {
-  private static final List<Material> PORTS =
-      List.of(
-          Material.CONCENTRATE,
-          Material.SECOND_CONCENTRATE,
-          Material.MIDDLINGS,
-          Material.SAFETY_CATCH,
-          Material.TAILINGS);
-
   @Prologue private final Words words;
   private final ComboBox<Ranked> machine =
       Choices.of(
@@ -91,7 +83,7 @@ public final class GravityForm extends StepForm {
     this.words = desk.words();
     super(desk.words().of("gravity.title"), lot, desk);
     this.wanted = wanted;
-    for (Material port : PORTS) {
+    for (Material port : Material.PORTS) {
       CheckBox box = new CheckBox(words.of("port", port));
       box.setId("port-" + port);
       box.setUserData(port);

@@ -11,6 +11,7 @@ import jugulum.core.trial.TrialLine;
 import jugulum.core.trial.TrialPlan.Stuff;
 import jugulum.core.trial.TrialResult;
 import jugulum.core.trial.TrialRun;
+import jugulum.desk.chart.ShareAxis;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.TrialWords;
@@ -21,7 +22,6 @@ import org.openpdf.text.pdf.PdfPTable;
 /** A trial on one page: the answer, the share won by size with its range, and every run. */
 public final class TrialPdf {
   private static final float[] SCALES = {1, 0.9f, 0.8f, 0.7f};
-  private static final double TENTH = 0.1;
 
   private TrialPdf() {}
 
@@ -74,9 +74,8 @@ public final class TrialPdf {
   }
 
   private static PdfPTable shares(Words words, Trial trial, TrialResult result, Paper paper) {
-    double lowest =
-        result.lines().stream().mapToDouble(line -> line.recovered().low()).min().orElse(0);
-    double from = Math.clamp(Math.floor(lowest / TENTH) * TENTH, 0, 1 - 2 * TENTH);
+    ShareAxis axis =
+        ShareAxis.below(result.lines().stream().mapToDouble(line -> line.recovered().low()));
     PdfPTable table = Paper.grid(16, 30, 14, 16, 24);
     List<TrialLine> bySize =
         result.lines().stream()
@@ -91,8 +90,7 @@ public final class TrialPdf {
               paper.text));
       table.addCell(Paper.lined(TrialWords.share(words, recovered), paper.text));
       table.addCell(Paper.lined(TrialWords.range(words, recovered), paper.text));
-      table.addCell(
-          Paper.bar((recovered.low() - from) / (1 - from), (recovered.high() - from) / (1 - from)));
+      table.addCell(Paper.bar(axis.place(recovered.low()), axis.place(recovered.high())));
     }
     return table;
   }

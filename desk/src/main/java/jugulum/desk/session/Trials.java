@@ -52,12 +52,13 @@ public final class Trials {
 
   /** Reads them. */
   public void read() {
-    work.run(this::shown, all::set);
+    List<Shown> before = all.get();
+    work.run(() -> shown(before), all::set);
   }
 
-  private List<Shown> shown() {
+  private List<Shown> shown(List<Shown> before) {
     return ids(book)
-        .flatMap(id -> shown(id).stream())
+        .flatMap(id -> shown(id, before).stream())
         .sorted(
             Comparator.comparing(Trials::lastRun)
                 .reversed()
@@ -84,9 +85,18 @@ public final class Trials {
         .orElse(Instant.MAX);
   }
 
-  private Optional<Shown> shown(TrialId id) {
+  /** What a trial shows is worked out anew only where it changed. */
+  private Optional<Shown> shown(TrialId id, List<Shown> before) {
     Standing<Trial> standing = book.standing(TrialStream.of(id));
-    return standing.now().map(trial -> new Shown(trial, standing.version(), TrialResult.of(trial)));
+    return standing
+        .now()
+        .map(
+            trial ->
+                before.stream()
+                    .filter(one -> one.version() == standing.version())
+                    .filter(one -> one.trial().id().equals(id))
+                    .findFirst()
+                    .orElseGet(() -> new Shown(trial, standing.version(), TrialResult.of(trial))));
   }
 
   /** A trial nobody has. */
@@ -144,8 +154,9 @@ public final class Trials {
 
   private CompletionStage<Outcome> changed(Supplier<Changed> how) {
     record After(Changed changed, List<Shown> now) {}
+    List<Shown> before = all.get();
     return work.outcome(
-        () -> new After(how.get(), shown()),
+        () -> new After(how.get(), shown(before)),
         after -> {
           notices.say(after.changed().notice());
           all.set(after.now());

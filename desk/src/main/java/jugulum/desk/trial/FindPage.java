@@ -29,35 +29,26 @@ import jugulum.desk.words.Words;
 
 /** Asks what was found again of a run, port by port and class by class. */
 final class FindPage extends TrialPage {
-  private static final List<Material> PORTS =
-      List.of(
-          Material.CONCENTRATE,
-          Material.SECOND_CONCENTRATE,
-          Material.MIDDLINGS,
-          Material.SAFETY_CATCH,
-          Material.TAILINGS);
-
   /** A field for what came out at a port. */
   private record Place(Material port, Cut cut, EntryField<Optional<Amount>> field) {}
 
   @Prologue private final Words words;
   private final RunPage.Sends sends;
   private final List<Place> places = new ArrayList<>();
-  private final Label error = Parts.sentence("", "entry-error");
   private int run;
 
   FindPage(Words words, RunPage.Sends sends) {
     this.words = words;
-    super("trial-find");
-    this.sends = sends;
+    super(words, "trial-find");
     error.setId("trial-find-error");
+    this.sends = sends;
   }
 
   /** Asks what was found of a run; what was told before stands in the fields. */
   void show(Trial trial, TrialRun of) {
     run = of.number();
     places.clear();
-    Parts.shown(error, false);
+    forgive();
     VBox left =
         new VBox(
             10,
@@ -68,7 +59,7 @@ final class FindPage extends TrialPage {
     for (Cut cut : trial.classes(of)) {
       left.getChildren().add(Parts.section(Sentences.cut(words, cut)));
       List<EntryField<?>> fields = new ArrayList<>();
-      for (Material port : PORTS) {
+      for (Material port : Material.PORTS) {
         Place place = place(port, cut, of);
         places.add(place);
         fields.add(place.field());
@@ -142,12 +133,6 @@ final class FindPage extends TrialPage {
         .ifPresent(amount -> field.put(AmountText.of(words, amount), Optional.of(amount)));
     field.field().setOnAction(_ -> enter());
     return new Place(port, cut, field);
-  }
-
-  /** Says why it was not recorded; what was typed stays. */
-  void refuse(String sentence) {
-    error.setText(words.of("entry.error", sentence));
-    Parts.shown(error, true);
   }
 
   @Override

@@ -79,7 +79,6 @@ final class PlanPage extends TrialPage {
   private final Label takes = Parts.sentence("");
   private final Label order = Parts.sentence("");
   private final VBox lead = new VBox(6);
-  private final Label error = Parts.sentence("", "entry-error");
   private long seed;
 
   /** The order a plan has that is changed, as long as it still fits. */
@@ -87,7 +86,8 @@ final class PlanPage extends TrialPage {
 
   PlanPage(Workbench workbench, Plans plans) {
     this.words = workbench.words();
-    super("trial-plan");
+    super(workbench.words(), "trial-plan");
+    error.setId("trial-error");
     this.workbench = workbench;
     this.plans = plans;
     name =
@@ -117,8 +117,6 @@ final class PlanPage extends TrialPage {
     specks = count("trial-specks", "trial.specks-each", SpecksNeeded.MOST);
     rounds = count("trial-rounds", "trial.rounds", MOST_RUNS);
     sand = EntryField.number(words, "trial-sand", "trial.sand", "", 0.1, 1e6);
-    error.setId("trial-error");
-    Parts.shown(error, false);
     needed.setId("trial-needed");
     order.setId("trial-order");
     takes.setId("trial-takes");
@@ -202,7 +200,7 @@ final class PlanPage extends TrialPage {
     kept = planned;
     contenders.getChildren().clear();
     boxes.clear();
-    Parts.shown(error, false);
+    forgive();
   }
 
   /** Shows the plan of a trial, to be changed. */
@@ -436,12 +434,6 @@ final class PlanPage extends TrialPage {
                                                         count,
                                                         drawn(),
                                                         OptionalDouble.of(grams))))));
-  }
-
-  /** Why it was not recorded; what was typed stays. */
-  void refuse(String sentence) {
-    error.setText(words.of("entry.error", sentence));
-    Parts.shown(error, true);
   }
 
   @Override

@@ -50,7 +50,7 @@ final class ReadPage extends TrialPage {
   /** Makes an empty page; {@link #show} fills it. */
   ReadPage(Figures figures, TrialActs acts) {
     this.words = figures.words();
-    super("trial-read");
+    super(figures.words(), "trial-read");
     this.figures = figures;
     this.acts = acts;
     this.runs = new RunList(figures, acts);

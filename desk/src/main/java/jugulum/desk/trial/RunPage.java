@@ -49,7 +49,6 @@ final class RunPage extends TrialPage {
   private final Workbench workbench;
   private final Sends sends;
   private final List<Put> spikes = new ArrayList<>();
-  private final Label error = Parts.sentence("", "entry-error");
   private final EntryField<Double> sand;
   private final EntryField<Double> sd;
   private final EntryField<Double> other;
@@ -58,7 +57,8 @@ final class RunPage extends TrialPage {
 
   RunPage(Workbench workbench, Sends sends) {
     this.words = workbench.words();
-    super("trial-run");
+    super(workbench.words(), "trial-run");
+    error.setId("trial-run-error");
     this.workbench = workbench;
     this.sends = sends;
     this.sand = EntryField.number(words, "trial-run-sand", "trial.run.sand", "", 0.1, 1e7);
@@ -67,14 +67,13 @@ final class RunPage extends TrialPage {
             words, "trial-run-sd", "trial.run.sd", words.plain(Spike.USUAL_SD_MG), 0, 1e6);
     this.other = EntryField.percent(words, "trial-run-other", "trial.run.other", "0", 99);
     this.ofBatch = batchRuns(Optional.empty());
-    error.setId("trial-run-error");
   }
 
   /** Asks for a run of a contender; a blank one has no spike. */
   void show(Trial trial, int of, boolean isBlank) {
     contender = of;
     spikes.clear();
-    Parts.shown(error, false);
+    forgive();
     Contender tried = trial.plan().contenders().get(of);
     OptionalDouble before =
         trial.runs().stream().mapToDouble(run -> run.sandG()).reduce((_, later) -> later);
@@ -183,12 +182,6 @@ final class RunPage extends TrialPage {
                                         now.batch().label().name(),
                                         Sentences.step(words, step, now.network())))))
         .orElseGet(() -> words.of("trial.run.of-none"));
-  }
-
-  /** Says why it was not recorded; what was typed stays. */
-  void refuse(String sentence) {
-    error.setText(words.of("entry.error", sentence));
-    Parts.shown(error, true);
   }
 
   private Optional<List<Spike>> spikes(double doubt, double share) {

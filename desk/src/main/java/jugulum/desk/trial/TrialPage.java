@@ -2,20 +2,30 @@ package jugulum.desk.trial;
 
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.desk.kit.FocusFirst;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.words.Words;
 
 /** A page of the trials: one reads, plans or does on it. */
 abstract class TrialPage extends ScrollPane implements FocusFirst {
   private static final double LEFT = 600;
   private static final double RIGHT = 560;
 
+  private final Words words;
+
+  /** Why what was sent was not recorded; a page puts it where it is read. */
+  final Label error = Parts.sentence("", "entry-error");
+
   /** Makes an empty page. */
-  TrialPage(String id) {
+  TrialPage(Words words, String id) {
+    this.words = words;
     setId(id);
+    forgive();
     getStyleClass().addAll("page-scroll", "trial-page");
     setFitToWidth(true);
     setFocusTraversable(false);
@@ -30,6 +40,17 @@ abstract class TrialPage extends ScrollPane implements FocusFirst {
     HBox both = new HBox(40, left, right);
     both.getStyleClass().add("page-top");
     setContent(both);
+  }
+
+  /** Says why what was sent was not recorded; what was typed stays. */
+  final void refuse(String sentence) {
+    error.setText(words.of("entry.error", sentence));
+    Parts.shown(error, true);
+  }
+
+  /** Says it no more. */
+  final void forgive() {
+    Parts.shown(error, false);
   }
 
   /** What Enter does. */
