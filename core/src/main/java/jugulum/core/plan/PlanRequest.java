@@ -77,7 +77,13 @@ public record PlanRequest(
       Check.inRange("minutesPerLoad", minutesPerLoad, 0, 1000);
     }
 
-    double minutes(double arrivingG, double loadG) {
+    /**
+     * The bench time of one screen, in minutes.
+     *
+     * @param arrivingG the sand that comes onto it, in grams
+     * @param loadG what it takes at a time, in grams
+     */
+    public double minutes(double arrivingG, double loadG) {
       return minutesPerScreen + BenchSums.loads(arrivingG, loadG) * minutesPerLoad;
     }
   }

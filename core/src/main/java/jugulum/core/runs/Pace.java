@@ -43,21 +43,23 @@ public record Pace(double setUpMinutes, double kgPerHour, boolean byRecord) {
    * @param runs of any machine; only its own count
    */
   public static Pace of(Gear gear, List<PastRun> runs) {
-    double[] own =
-        runs.stream()
-            .filter(
-                run ->
-                    run.machine().equals(gear.machine())
-                        && run.fedG().orElse(0) > 0
-                        && run.minutes().orElse(0) > 0)
-            .mapToDouble(run -> run.fedG().getAsDouble() / 1000 / run.minutes().getAsDouble() * 60)
-            .toArray();
+    double[] own = ownKgPerHour(gear, runs);
     return own.length > 0
-        ? new Pace(
-            setUpMinutes(gear.kind()),
-            Math.clamp(new Median().evaluate(own), SLOWEST, FASTEST),
-            true)
+        ? new Pace(setUpMinutes(gear.kind()), new Median().evaluate(own), true)
         : usual(gear);
+  }
+
+  /** How fast sand went over it in each of its own runs that were timed, in kg/h. */
+  public static double[] ownKgPerHour(Gear gear, List<PastRun> runs) {
+    return runs.stream()
+        .filter(
+            run ->
+                run.machine().equals(gear.machine())
+                    && run.fedG().orElse(0) > 0
+                    && run.minutes().orElse(0) > 0)
+        .mapToDouble(run -> run.fedG().getAsDouble() / 1000 / run.minutes().getAsDouble() * 60)
+        .map(pace -> Math.clamp(pace, SLOWEST, FASTEST))
+        .toArray();
   }
 
   /** By its sheet, with the dials where it usually stands. */

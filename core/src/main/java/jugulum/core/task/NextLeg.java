@@ -30,6 +30,29 @@ public final class NextLeg {
     return new NextLeg(route, network).next(lot);
   }
 
+  /**
+   * The leg of a route that material goes next which nobody has made yet.
+   *
+   * @param made what will have made it, and of what material; empty for what arrives
+   */
+  public static Optional<Leg> ahead(Route route, Material material, Cut cut, Optional<Made> made) {
+    return route.legs().stream()
+        .filter(leg -> leg.takes().contains(material) && suits(leg, cut))
+        .filter(
+            leg ->
+                made.filter(by -> isKind(leg.does(), by.by()) && leg.takes().contains(by.of()))
+                    .isEmpty())
+        .findFirst();
+  }
+
+  /**
+   * How material comes to be.
+   *
+   * @param by by which work
+   * @param of of which material
+   */
+  public record Made(Process by, Material of) {}
+
   /** A leg is not gone twice: what it made of its own kind of material goes on by the next. */
   private Optional<Leg> next(Lot lot) {
     Lot origin = origin(lot);

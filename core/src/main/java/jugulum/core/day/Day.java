@@ -1,0 +1,128 @@
+package jugulum.core.day;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import jugulum.core.schedule.DayLimits.Out;
+import jugulum.core.schedule.DayPlan.Slot;
+import jugulum.core.schedule.DayTask.Said;
+
+/**
+ * A day as it was told: what there is to work with, what a person said of its tasks, how it was
+ * planned and what was done. The jobs of batches are in the batches.
+ *
+ * @param date which day
+ * @param setup what it is worked with
+ * @param own tasks no batch asks for
+ * @param said what was said of tasks, by their names
+ * @param orders what is to come before what
+ * @param out machines out of use
+ * @param marks how far tasks are of which no batch tells
+ * @param plan as it was planned last
+ * @param done what was done, against how it was planned
+ */
+public record Day(
+    LocalDate date,
+    DaySetup setup,
+    List<OwnTask> own,
+    Map<String, Said> said,
+    List<Order> orders,
+    List<Out> out,
+    Map<String, Mark> marks,
+    List<Slot> plan,
+    List<Done> done) {
+  /** Keeps its own copies. */
+  public Day {
+    own = List.copyOf(own);
+    said = Map.copyOf(said);
+    orders = List.copyOf(orders);
+    out = List.copyOf(out);
+    marks = Map.copyOf(marks);
+    plan = List.copyOf(plan);
+    done = List.copyOf(done);
+  }
+
+  /** A day of which nothing is told yet. */
+  public static Day begun(LocalDate date, DaySetup setup) {
+    return new Day(
+        date, setup, List.of(), Map.of(), List.of(), List.of(), Map.of(), List.of(), List.of());
+  }
+
+  /**
+   * One task before another.
+   *
+   * @param first the name of the one
+   * @param then the name of the other
+   */
+  public record Order(String first, String then) {
+    /** The other way round. */
+    @SuppressWarnings("ArgumentSelectionDefectChecker") // It swaps them.
+    Order reversed() {
+      return new Order(then, first);
+    }
+  }
+
+  /**
+   * How far a task is.
+   *
+   * @param from since when, in minutes from midnight
+   * @param to until when; empty while it goes
+   */
+  public record Mark(int from, OptionalInt to) {}
+
+  /**
+   * Something that was done.
+   *
+   * @param id the name of its task
+   * @param kind what was done
+   * @param machine on what; empty for hands alone
+   * @param planned how long it was to take, in minutes
+   * @param minutes how long it took, in minutes
+   */
+  public record Done(String id, String kind, String machine, double planned, double minutes) {}
+
+  /** What was said of a task. */
+  public Said said(String id) {
+    return Optional.ofNullable(said.get(id)).orElse(Said.NOTHING);
+  }
+
+  Day with(DaySetup other) {
+    return new Day(date, other, own, said, orders, out, marks, plan, done);
+  }
+
+  Day withOwn(List<OwnTask> other) {
+    return new Day(date, setup, other, said, orders, out, marks, plan, done);
+  }
+
+  Day saying(String id, Said what) {
+    Map<String, Said> changed = new LinkedHashMap<>(said);
+    changed.put(id, what);
+    changed.values().removeIf(Said.NOTHING::equals);
+    return new Day(date, setup, own, changed, orders, out, marks, plan, done);
+  }
+
+  Day ordered(Order order) {
+    List<Order> changed = new ArrayList<>(orders);
+    changed.removeIf(one -> one.equals(order) || one.equals(order.reversed()));
+    changed.add(order);
+    return new Day(date, setup, own, said, changed, out, marks, plan, done);
+  }
+
+  Day withOut(List<Out> other) {
+    return new Day(date, setup, own, said, orders, other, marks, plan, done);
+  }
+
+  Day marked(String id, Optional<Mark> mark) {
+    Map<String, Mark> changed = new LinkedHashMap<>(marks);
+    mark.ifPresentOrElse(told -> changed.put(id, told), () -> changed.remove(id));
+    return new Day(date, setup, own, said, orders, out, changed, plan, done);
+  }
+
+  Day planned(List<Slot> other, List<Done> told) {
+    return new Day(date, setup, own, said, orders, out, marks, other, told);
+  }
+}

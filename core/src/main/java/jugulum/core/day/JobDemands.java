@@ -1,0 +1,217 @@
+package jugulum.core.day;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import jugulum.core.check.Band;
+import jugulum.core.day.Job.Work;
+import jugulum.core.handling.Evaporation;
+import jugulum.core.ledger.Process.MagnetRun;
+import jugulum.core.machine.Gear;
+import jugulum.core.plan.PlanRequest.ScreeningTime;
+import jugulum.core.runs.Pace;
+import jugulum.core.runs.PastRun;
+import jugulum.core.schedule.DayTask;
+import jugulum.core.schedule.DayTask.Hands;
+import jugulum.core.schedule.DayTask.Needs;
+import jugulum.core.schedule.DayTask.Water;
+import jugulum.core.shop.Shop;
+import jugulum.core.shop.Terms;
+
+/** What a job takes: minutes, hands, trays, power and water. */
+final class JobDemands {
+  /** Minutes that are not measured may well be a third less or two thirds more: ours. */
+  private static final double QUICK = 0.67;
+
+  private static final double SLOW = 1.67;
+
+  /** What a person lifts magnetite out of in one pass, in grams: common practice. */
+  private static final double HEAP_G = 2000;
+
+  private static final int PASSES = 3;
+  private static final double UNTOLD_MINUTES_PER_PASS = 6;
+
+  /** What a usual screen takes at a time, in grams, where its own is not told: common practice. */
+  private static final double SCREEN_LOAD_G = 900;
+
+  /** A drum with a feeder takes so much in an hour: common practice. */
+  private static final double DRUM_KG_H = 20;
+
+  /** Drawing up, last magnet, drying and weighing of one concentrate: common practice. */
+  private static final Band FINISH = new Band(15, 25, 45);
+
+  /** Spreading sand on a tray. */
+  static final int SPREAD_MINUTES = 5;
+
+  /** The last water leaves more slowly than the law says: a quarter more, up to twice. Ours. */
+  private static final double DRY_USUAL = 1.25;
+
+  private static final double DRY_LONG = 2;
+
+  /** Drained sand takes its quarter of water along: common practice. */
+  private static final double LITRES_PER_KG = 0.25;
+
+  private static final double LEAST_MINUTES = 2;
+  private static final double LEAST_TRAY_M2 = 0.01;
+  private final DaySetup setup;
+  private final Shop shop;
+  private final List<PastRun> runs;
+  private final DayPace pace;
+  private final Map<Gear, Pace> paces = new HashMap<>();
+
+  /**
+   * For one day.
+   *
+   * @param runs of all machines, for their pace
+   * @param pace what was learnt on other days
+   */
+  JobDemands(DaySetup setup, Shop shop, List<PastRun> runs, DayPace pace) {
+    this.setup = setup;
+    this.shop = shop;
+    this.runs = runs;
+    this.pace = pace;
+  }
+
+  /** The machine a job holds, as it is called. */
+  static Optional<String> machine(Work work) {
+    return work instanceof Work.Run(Optional<Gear> gear)
+        ? gear.map(one -> one.name().isEmpty() ? one.kind().name() : one.name())
+        : Optional.empty();
+  }
+
+  /** How long a job takes, in minutes. */
+  Band minutes(Job job) {
+    double kg = job.sand().grams() / 1000;
+    Band usual =
+        switch (job.work()) {
+          case Work.Dry wet -> drying(wet, job.sand().grams());
+          case Work.Screen(int screens) -> about(screening(screens, job.sand().grams()));
+          case Work.Magnet(var way) ->
+              way == MagnetRun.Way.DRUM
+                  ? about(kg / DRUM_KG_H * 60)
+                  : about(passes(job.sand().grams()));
+          case Work.Run(Optional<Gear> gear) -> run(gear.orElseThrow(), job.sand().grams());
+          case Work.Finish _ -> FINISH;
+        };
+    Band learnt = pace.minutes(job.work().kind(), machine(job.work()).orElse(""), usual);
+    return new Band(bounded(learnt.low()), bounded(learnt.usual()), bounded(learnt.high()));
+  }
+
+  private static double bounded(double minutes) {
+    return Math.clamp(minutes, LEAST_MINUTES, DayTask.LONGEST);
+  }
+
+  private static Band about(double minutes) {
+    return new Band(QUICK * minutes, minutes, SLOW * minutes);
+  }
+
+  /** Half of what comes onto a screen goes on to the next. */
+  private double screening(int screens, double grams) {
+    double minutes = 0;
+    double arriving = grams;
+    for (int i = 0; i < screens; i++) {
+      minutes += ScreeningTime.USUAL.minutes(arriving, SCREEN_LOAD_G);
+      arriving /= 2;
+    }
+    return minutes;
+  }
+
+  private double passes(double grams) {
+    double each = shop.terms().map(Terms::minutesPerPass).orElse(UNTOLD_MINUTES_PER_PASS);
+    return each * PASSES * Math.max(1, grams / HEAP_G);
+  }
+
+  /** By its own runs their slowest and quickest; else as widely as anything nobody timed. */
+  private Band run(Gear gear, double grams) {
+    Pace usual = paces.computeIfAbsent(gear, one -> Pace.of(one, runs));
+    double minutes = usual.minutes(grams);
+    double[] own = Pace.ownKgPerHour(gear, runs);
+    if (own.length < 2) {
+      return about(minutes);
+    }
+    double slowest = usual.at(Arrays.stream(own).min().orElseThrow()).minutes(grams);
+    double quickest = usual.at(Arrays.stream(own).max().orElseThrow()).minutes(grams);
+    return new Band(Math.min(quickest, minutes), minutes, Math.max(slowest, minutes));
+  }
+
+  /** By its own weights where it was weighed while it dried, else by the air. */
+  private Band drying(Work.Dry wet, double sandG) {
+    double byAir =
+        setup
+            .air()
+            .hours(wet.waterG() / 1000, Math.max(LEAST_TRAY_M2, tray(sandG)))
+            .orElse(DayTask.LONGEST);
+    double hours =
+        wet.gramsPerHour().isPresent() ? wet.waterG() / wet.gramsPerHour().getAsDouble() : byAir;
+    double minutes = Math.min(hours * 60, DayTask.LONGEST);
+    return new Band(minutes, DRY_USUAL * minutes, DRY_LONG * minutes);
+  }
+
+  /** Spread thinly, or as thinly as there is room. */
+  private double tray(double sandG) {
+    return Math.min(setup.trayM2(), sandG / 1000 / Evaporation.SPREAD_KG_M2);
+  }
+
+  static Hands hands(Work work) {
+    return switch (work) {
+      case Work.Dry _ -> Hands.NONE;
+      case Work.Screen _, Work.Finish _ -> Hands.ALL;
+      case Work.Magnet(var way) -> way == MagnetRun.Way.DRUM ? Hands.INTERVALS : Hands.ALL;
+      case Work.Run(Optional<Gear> gear) -> gear.map(JobDemands::hands).orElse(Hands.ALL);
+    };
+  }
+
+  /** What is fed by the spoon keeps the hands; what is charged or fed by itself wants a look. */
+  private static Hands hands(Gear gear) {
+    return switch (gear.kind()) {
+      case SHAKER_TABLE, VORTEX_BOWL, HOPPER_BOWL, FLUID_BED_TRAP, PIPE_TRAP, STACKED_TRAY ->
+          Hands.INTERVALS;
+      case FINISHING_TABLE, MAT_SLUICE, CLEANUP_SLUICE, PAN, RIFFLED_PAN, FLAT_PAN, CONICAL_PAN ->
+          Hands.ALL;
+    };
+  }
+
+  int handsOn(Work work) {
+    return switch (work) {
+      case Work.Dry _ -> SPREAD_MINUTES;
+      case Work.Run(Optional<Gear> gear) ->
+          (int)
+              Math.round(
+                  gear.map(one -> paces.computeIfAbsent(one, it -> Pace.of(it, runs)))
+                      .map(Pace::setUpMinutes)
+                      .orElse(0.0));
+      case Work.Screen _, Work.Magnet _, Work.Finish _ -> 0;
+    };
+  }
+
+  Needs needs(Job job, double minutes) {
+    return switch (job.work()) {
+      case Work.Dry _ -> new Needs(tray(job.sand().grams()), 0, 0, Water.LEAVES);
+      case Work.Run(Optional<Gear> gear) ->
+          new Needs(
+              0,
+              gear.map(one -> one.watts().orElse(0) * minutes / 60).orElse(0.0),
+              job.sand().grams() / 1000 * LITRES_PER_KG,
+              gear.map(JobDemands::water).orElse(Water.LEAVES));
+      case Work.Screen _, Work.Magnet _, Work.Finish _ -> Needs.NOTHING;
+    };
+  }
+
+  private static Water water(Gear gear) {
+    return switch (gear.kind()) {
+      case FINISHING_TABLE -> Water.WANTS_CLEAR;
+      case PAN, RIFFLED_PAN, FLAT_PAN, CONICAL_PAN -> Water.LEAVES;
+      case SHAKER_TABLE,
+          VORTEX_BOWL,
+          HOPPER_BOWL,
+          FLUID_BED_TRAP,
+          PIPE_TRAP,
+          STACKED_TRAY,
+          MAT_SLUICE,
+          CLEANUP_SLUICE ->
+          Water.MUDDIES;
+    };
+  }
+}
