@@ -45,6 +45,11 @@ public final class RunLines implements Projection<Batch, RunLines.Ran> {
     return book.lines(BatchStream.of(batch), LINES);
   }
 
+  /** The runs of every batch. */
+  public static List<Ran> all(Book book) {
+    return book.lines(BatchStream.KIND, LINES);
+  }
+
   @Override
   public Table table() {
     return TABLE;

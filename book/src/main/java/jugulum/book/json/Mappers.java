@@ -8,6 +8,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.UUID;
+import jugulum.core.day.DayEdit;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -44,6 +45,7 @@ final class Mappers {
           .addMixIn(Edit.class, EditKinds.class)
           .addMixIn(ShopEdit.class, ShopEditKinds.class)
           .addMixIn(TrialEdit.class, TrialEditKinds.class)
+          .addMixIn(DayEdit.class, DayEditKinds.class)
           .addMixIn(TrialId.class, TrialIdAsText.class)
           .addMixIn(Route.Does.class, DoesKinds.class)
           .addMixIn(ScaleLine.class, ScaleLineKinds.class)
@@ -204,6 +206,22 @@ final class Mappers {
     @Type(value = TrialEdit.Close.class, name = "close")
   })
   interface TrialEditKinds {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "edit")
+  @JsonSubTypes({
+    @Type(value = DayEdit.Begin.class, name = "begin"),
+    @Type(value = DayEdit.Whole.class, name = "whole"),
+    @Type(value = DayEdit.SetUp.class, name = "set-up"),
+    @Type(value = DayEdit.Add.class, name = "add"),
+    @Type(value = DayEdit.Drop.class, name = "drop"),
+    @Type(value = DayEdit.Say.class, name = "say"),
+    @Type(value = DayEdit.Before.class, name = "before"),
+    @Type(value = DayEdit.OutOfUse.class, name = "out-of-use"),
+    @Type(value = DayEdit.BackInUse.class, name = "back-in-use"),
+    @Type(value = DayEdit.MarkTask.class, name = "mark"),
+    @Type(value = DayEdit.Plan.class, name = "plan")
+  })
+  interface DayEditKinds {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "line")
   @JsonSubTypes({

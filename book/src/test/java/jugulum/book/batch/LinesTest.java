@@ -16,6 +16,7 @@ import jugulum.core.ledger.Network;
 import jugulum.core.magnet.Magnetics;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.runs.PastRun;
+import jugulum.core.stock.StockLot;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -71,7 +72,7 @@ class LinesTest {
   void stockAndRecoveriesGoWithTheEdits() {
     try (BatchBook book = open()) {
       book.submit(sample.id(), new Edit.Adopt(sample));
-      List<StockLines.Stocked> stock = book.book().lines(BatchStream.KIND, StockLines.LINES);
+      List<StockLot> stock = book.book().lines(BatchStream.KIND, StockLines.LINES);
       assertThat(stock).isNotEmpty().allMatch(line -> line.batch().equals(sample.id()));
       assertThat(book.book().lines(BatchStream.KIND, RecoveryLines.LINES))
           .isNotEmpty()
@@ -84,7 +85,7 @@ class LinesTest {
       book.submit(sample.id(), new Edit.RecordOnLot(heaviest, new Measure.Discarded("made up")));
       assertThat(book.book().lines(BatchStream.KIND, StockLines.LINES))
           .hasSize(stock.size() - 1)
-          .extracting(StockLines.Stocked::lot)
+          .extracting(StockLot::lot)
           .doesNotContain(heaviest);
       book.undo(sample.id());
       assertThat(book.book().lines(BatchStream.KIND, StockLines.LINES)).isEqualTo(stock);
