@@ -125,6 +125,17 @@ final class Bencher {
     return run(new Process.GravityRun(gear.machine()), lot, ports);
   }
 
+  /** The second cut of its screening goes under the magnet, in three passes. */
+  void magnetises() {
+    List<LotId> parted = magnet(ends(Material.CUT).get(1));
+    pass(From.SAND, 1_530, 61, 9);
+    pass(From.HEAP, 1_469, 20, 3);
+    pass(From.HEAP, 1_449, 7, 1);
+    weigh(parted.get(0), 1_442);
+    weigh(parted.get(1), 2_655);
+    done();
+  }
+
   void set(String dial, double value) {
     does(new Edit.RecordOnStep(lastStepId(), new Measure.Setting(dial, value)));
   }

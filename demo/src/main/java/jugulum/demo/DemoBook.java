@@ -40,8 +40,8 @@ import jugulum.core.weighing.Container;
 import jugulum.scale.played.PlayedScale;
 
 /**
- * Three made-up batches, one finished, one half way, one only received, and two trials. Claims,
- * places and figures are invented.
+ * Four made-up batches, one finished, one half way, one begun, one only received, a day on which
+ * three of them are worked, and two trials. Claims, places and figures are invented.
  */
 public final class DemoBook {
   private static final String FIRST_DAY = "2026-10-19T07:40:00Z";
@@ -66,8 +66,17 @@ public final class DemoBook {
       trials.open(OLD_PAN);
       demo.clock.jumpTo("2026-11-12T07:00:00Z");
       demo.received();
+      demo.clock.jumpTo("2026-11-16T13:00:00Z");
+      DemoDay day = new DemoDay(demo.book, demo.clock);
+      day.before();
+      Bencher begun = demo.begun();
+      demo.clock.jumpTo("2026-11-17T06:20:00Z");
+      demo.clock.steps(2);
+      day.begins();
+      begun.magnetises();
       demo.clock.jumpTo("2026-11-17T07:20:00Z");
       demo.halfWay();
+      day.planned();
     }
   }
 
@@ -139,7 +148,8 @@ public final class DemoBook {
 
   private static final String FINISHED = "7a3e5c10-0000-4000-8000-000000000007";
   private static final String HALF_WAY = "7a3e5c10-0000-4000-8000-000000000012";
-  private static final String RECEIVED = "7a3e5c10-0000-4000-8000-000000000003";
+  private static final String BEGUN = "7a3e5c10-0000-4000-8000-000000000004";
+  static final String RECEIVED = "7a3e5c10-0000-4000-8000-000000000003";
 
   private void finished() {
     Bencher bench =
@@ -351,6 +361,20 @@ public final class DemoBook {
         new Bencher(
             book, clock, RECEIVED, "Saltergill 3", "Saltergill lease, for its owner", "2026-11-12");
     bench.measure(bench.feed(), new SandWeight(31_600, 820, 0.11, 10));
+  }
+
+  /** Screened the day before. */
+  private Bencher begun() {
+    Bencher bench =
+        new Bencher(book, clock, BEGUN, "Thornsike 4", "Thornsike bank, bought", "2026-11-16");
+    bench.measure(bench.feed(), new SandWeight(13_900, 710, 0, 10));
+    List<LotId> cuts = bench.screen(bench.feed(), "30", "50", "100");
+    bench.weigh(cuts.get(0), 2_940);
+    bench.weigh(cuts.get(1), 4_110);
+    bench.weigh(cuts.get(2), 3_880);
+    bench.weigh(cuts.get(3), 2_190);
+    bench.done();
+    return bench;
   }
 
   private void halfWay() {

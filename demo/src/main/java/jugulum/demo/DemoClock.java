@@ -8,7 +8,7 @@ import java.time.ZoneOffset;
 
 /** Tells the time of made-up work: a few minutes between one reading and the next. */
 final class DemoClock extends Clock {
-  private static final Duration BETWEEN = Duration.ofMinutes(4);
+  private Duration between = Duration.ofMinutes(4);
 
   private Instant now;
 
@@ -20,13 +20,18 @@ final class DemoClock extends Clock {
     now = Instant.parse(moment);
   }
 
+  /** So many minutes go by between one reading and the next, from now on. */
+  void steps(int minutes) {
+    between = Duration.ofMinutes(minutes);
+  }
+
   void goesOn(int minutes) {
     now = now.plus(Duration.ofMinutes(minutes));
   }
 
   @Override
   public Instant instant() {
-    now = now.plus(BETWEEN);
+    now = now.plus(between);
     return now;
   }
 

@@ -53,7 +53,7 @@ class DemoBookTest {
   }
 
   @Test
-  void threeBatchesInThreeStates() {
+  void fourBatchesInThreeStates() {
     Path file = folder.resolve("demo.book");
     DemoBook.write(file);
     try (Book book = Books.open(file, Writer.unnamed(Clock.systemUTC()))) {
@@ -61,7 +61,8 @@ class DemoBookTest {
       List<BatchSummary> list = BatchLines.all(book);
       assertThat(list)
           .extracting(BatchSummary::state)
-          .containsExactlyInAnyOrder(State.CLOSED, State.UNDER_WAY, State.RECEIVED);
+          .containsExactlyInAnyOrder(
+              State.CLOSED, State.UNDER_WAY, State.UNDER_WAY, State.RECEIVED);
       for (BatchSummary line : list) {
         Worked worked = Worked.of(book.standing(BatchStream.of(line.id())).now().orElseThrow());
         assertThat(NetworkCheck.findings(worked.batch())).isEmpty();

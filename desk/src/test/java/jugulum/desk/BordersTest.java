@@ -32,7 +32,9 @@ class BordersTest {
             "java.time..",
             "java.math..",
             "org.hipparchus..",
-            "org.apache.commons.rng..")
+            "org.apache.commons.rng..",
+            "org.chocosolver..",
+            "org.shredzone.commons.suncalc..")
         .check(ALL);
   }
 

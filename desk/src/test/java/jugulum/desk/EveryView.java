@@ -69,9 +69,7 @@ final class EveryView {
     person.until(() -> !person.text("hands-question").isEmpty());
     look.at(person, theme + " bench mode");
     person.press(ESCAPE);
-    person.press(CONTROL, DIGIT4).click("day-part-STOCK");
-    look.at(person, theme + " stock");
-    person.click("day-part-TODAY").press(CONTROL, DIGIT1);
+    day(person, theme, look);
     for (String opened : List.of("bench-sheet", "looks-wrong", "look")) {
       person.click("station-3-2").click(opened);
       look.at(person, theme + " " + opened);
@@ -136,6 +134,24 @@ final class EveryView {
     look.at(person, theme + " a trial in bench mode");
     person.press(ESCAPE);
     person.click("gear-part-TRIALS").press(CONTROL, Z).click("gear-part-RECORD");
+  }
+
+  /** The plan of a day, what one says of a task, of the day, and a task of one's own. */
+  private static void day(Person person, String theme, Look look) {
+    person.press(CONTROL, DIGIT4).until(() -> person.sees("block-0-0"));
+    look.at(person, theme + " a day");
+    person.press(U);
+    look.at(person, theme + " a task only until");
+    person.press(ESCAPE).press(G);
+    look.at(person, theme + " what a day has");
+    person.press(ESCAPE).press(N);
+    look.at(person, theme + " a task of one's own");
+    person.press(ESCAPE);
+    for (String part : List.of("day-part-OPEN", "day-part-STOCK")) {
+      person.click(part);
+      look.at(person, theme + " " + part);
+    }
+    person.click("day-part-TODAY").press(CONTROL, DIGIT1);
   }
 
   /** Another batch, screened into eight cuts of which none is weighed yet. */

@@ -194,6 +194,7 @@ class LanguageTest extends OnTheDemoBook {
                 shop.scales().stream().map(Scale::name),
                 shop.scales().stream().flatMap(one -> one.dialect().words().keySet().stream()),
                 Stream.of(DateFormatSymbols.getInstance(Locale.ENGLISH).getShortMonths()),
+                Stream.of(DateFormatSymbols.getInstance(Locale.ENGLISH).getWeekdays()),
                 Stream.of("demo.book"))
             .flatMap(all -> all);
     Stream<String> written =

@@ -141,6 +141,7 @@ public final class MeasureSpeed {
         WARM,
         RUNS,
         () -> new Planner(sixteen).best(4));
+    MeasureDay.print(System.out::println);
     report(
         "removal estimate with range, 12 passes",
         WARM,

@@ -29,7 +29,7 @@ final class DemoCommand implements Callable<Integer> {
       return Jugulum.BAD_FILE;
     }
     System.out.println(words.of("command.demo", copy.toString()));
-    return MainWindow.open(words, copy, OwnFiles.bench(), Clock.systemDefaultZone());
+    return MainWindow.open(words, copy, OwnFiles.bench(), DemoTime.goingOn(Clock.systemUTC()));
   }
 
   /**

@@ -5,8 +5,6 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -52,8 +50,7 @@ import jugulum.desk.words.Languages;
 /** Sets the window up for one picture after the other and draws each. */
 @SuppressWarnings("NullAway.Init") // made by what the constructor calls
 final class Shots {
-  private static final Clock DEMO_DAY =
-      Clock.fixed(Instant.parse("2026-11-17T15:00:00Z"), ZoneOffset.UTC);
+  private static final Clock DEMO_DAY = DemoTime.standing();
 
   private final Path book;
   private final Path folder;
@@ -90,9 +87,6 @@ final class Shots {
     on(() -> fire("school"));
     shot("magnet-or-not", () -> type("school-magnetite", "62"));
     shot("season", () -> shell.show(View.SEASON));
-    on(() -> fire("season-part-MAGNETICS"));
-    afterEveryBatch(bookThread);
-    shot("magnetics", () -> {});
     on(() -> shell.show(View.GEAR));
     afterEveryBatch(bookThread);
     shot("machines", () -> {});
@@ -100,7 +94,12 @@ final class Shots {
     afterTheBook(bookThread);
     shot("trials", this::secondTrial);
     on(() -> fire("gear-part-RECORD"));
-    shot("day", () -> shell.show(View.DAY));
+    on(() -> shell.show(View.DAY));
+    afterThePlan();
+    shot("day", () -> {});
+    on(() -> fire("day-part-STOCK"));
+    afterTheBook(bookThread);
+    shot("stock", () -> {});
     shot("shop", () -> shell.show(View.SHOP));
     scale();
     on(() -> shell.show(View.BENCH));
@@ -302,6 +301,14 @@ final class Shots {
     afterTheBook(bookThread);
     workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
     afterTheBook(bookThread);
+  }
+
+  /** A day is planned beside the book. */
+  private void afterThePlan() {
+    while (workbench.days().today().get().isEmpty()) {
+      Thread.onSpinWait();
+    }
+    on(() -> {});
   }
 
   /** Returns when the book has done what was asked of it so far, and the window has heard. */

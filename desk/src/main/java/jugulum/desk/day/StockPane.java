@@ -1,82 +1,336 @@
 package jugulum.desk.day;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import javafx.application.Platform;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import jugulum.book.batch.StockLines.Stocked;
+import javafx.scene.layout.VBox;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.stream.Order;
+import jugulum.core.gold.LotGold;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Measure;
+import jugulum.core.shop.Terms;
+import jugulum.core.stock.StockLot;
+import jugulum.core.stock.StockRank;
+import jugulum.core.stock.StockRank.Ranked;
+import jugulum.desk.bag.BagAssay;
+import jugulum.desk.entry.Entry;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.files.FileKind;
+import jugulum.desk.files.FilePicker;
+import jugulum.desk.files.Saving;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Fold;
+import jugulum.desk.kit.Keys;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.TextColumns;
+import jugulum.desk.kit.Wrapping;
+import jugulum.desk.print.StockLabelsPdf;
+import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.GoldWords;
+import jugulum.desk.words.MoneyWords;
 import jugulum.desk.words.Words;
 
-/** What stands in the shop: every lot of every batch that no step has taken. */
+/**
+ * What stands in the shop: every container of every batch with its gold, hours and worth, what is
+ * worth working first first; found by its code, put into bags, thrown away, labelled.
+ */
 final class StockPane extends BorderPane {
+  private static final double LEAST_TABLE = 200;
+
   private final Words words;
   private final Workbench workbench;
-  private final TableView<Stocked> table = new TableView<>();
+  private final DayView.Elsewhere elsewhere;
+  private final Saving saving;
+  private final TableView<Ranked> table = new TableView<>();
+  private final Label decides = Parts.sentence("", "answer");
+  private final Label sum = Parts.sentence("", "muted");
+  private final EntryField<String> find;
+  private final EntryField<String> what;
+  private final BagAssay bags;
+  private List<Ranked> all = List.of();
 
-  StockPane(Workbench workbench, DayView.Elsewhere elsewhere) {
+  /** Whether what is typed is the name of a bag, not why lots are thrown away. */
+  private boolean isBag;
+
+  StockPane(Workbench workbench, FilePicker picker, DayView.Elsewhere elsewhere) {
     this.words = workbench.words();
     this.workbench = workbench;
+    this.elsewhere = elsewhere;
+    this.saving = new Saving(workbench, picker);
     setId("stock-pane");
+    find =
+        new EntryField<>(
+            words,
+            "stock-find",
+            words.of("stock.find"),
+            words.of("stock.find.hint"),
+            Entry.Value::new);
+    what = new EntryField<>(words, "stock-what", words.of("stock.what"), "", Entry.Value::new);
+    bags = new BagAssay(workbench, this::refresh);
+    Parts.shown(what, false);
+    Parts.shown(find, false);
+    find.field().textProperty().addListener((_, _, _) -> narrow());
+    find.field().setOnAction(_ -> found());
+    what.field().setOnAction(_ -> told());
+    decides.setId("stock-decides");
+    sum.setId("stock-sum");
+    columns();
+    table.setMinHeight(LEAST_TABLE);
+    VBox below =
+        new VBox(
+            10,
+            sum,
+            decides,
+            ways(),
+            find,
+            what,
+            new Fold("stock-assay", words.of("magnetics.composite"), "A", bags));
+    below.getStyleClass().add("page-top");
+    ScrollPane rest = new ScrollPane(below);
+    rest.getStyleClass().add("page-scroll");
+    rest.setFitToWidth(true);
+    rest.setFocusTraversable(false);
+    setCenter(table);
+    setBottom(rest);
+    workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
+  }
+
+  private Wrapping ways() {
+    return new Wrapping(
+        8,
+        6,
+        Buttons.primary("stock-open", words.of("day.go"), "Enter", this::open),
+        Buttons.plain("stock-find-it", words.of("stock.find-it"), "F", () -> ask(find)),
+        Buttons.quiet("stock-bag-it", words.of("stock.bag-it"), "B", () -> askWhat(true)),
+        Buttons.quiet("stock-throw", words.of("stock.throw"), "T", () -> askWhat(false)),
+        Buttons.quiet("stock-labels", words.of("stock.labels"), "L", this::labels));
+  }
+
+  private void columns() {
     TextColumns.begin(words, table, "stock", "day.part.STOCK", "stock.none");
-    TextColumns.add(words, table, "batches.name", 200, Stocked::label, false);
-    TextColumns.add(
-        words, table, "stock.material", 220, one -> StockPane.material(words, one), false);
-    TextColumns.add(words, table, "stock.sizes", 190, one -> StockPane.sizes(words, one), false);
-    TextColumns.add(
-        words,
-        table,
-        "stock.mass",
-        140,
-        line ->
-            line.grams().isPresent()
-                ? figures().sand(line.grams().getAsDouble())
-                : words.of("header.none"),
-        true);
-    TextColumns.add(words, table, "stock.bag", 160, line -> line.bag().orElse(""), false);
+    column("batches.name", 125, one -> one.lot().label(), false);
+    column("stock.material", 130, one -> StockText.material(words, one.lot()), false);
+    column("stock.sizes", 100, one -> StockText.sizes(words, one.lot()), false);
+    column("stock.mass", 85, one -> sand(one.lot().grams()), true);
+    column("magnetics.look", 105, one -> StockText.looks(words, one.lot()), false);
+    column("gold.free", 150, one -> gold(one, GoldWords::free), false);
+    column("gold.hidden", 120, one -> gold(one, GoldWords::hidden), false);
+    column("stock.minutes", 85, one -> time(one.minutes()), true);
+    column("stock.hour", 105, this::anHour, true);
+    column("stock.sample", 100, one -> money(above(one.sampleWorth())), true);
+    column("stock.bag", 110, one -> one.lot().bag().orElse(""), false);
+    table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
     table.setOnKeyPressed(
         key -> {
-          Stocked chosen = table.getSelectionModel().getSelectedItem();
-          if (key.getCode() == KeyCode.ENTER && chosen != null) {
-            elsewhere.openBatch(chosen.batch());
+          if (key.getCode() == KeyCode.ENTER) {
+            open();
             key.consume();
           }
         });
-    workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
-    setCenter(table);
   }
 
-  private static String material(Words words, Stocked line) {
-    return line.name().isEmpty() ? words.of("material", line.material()) : line.name();
-  }
-
-  private static String sizes(Words words, Stocked line) {
-    double from = line.finestMm().orElse(0);
-    double to = line.coarsestMm().orElse(Double.POSITIVE_INFINITY);
-    if (from == 0 && Double.isInfinite(to)) {
-      return words.of("stock.all-sizes");
-    }
-    if (from == 0) {
-      return words.of("board.sizes.under", words.plain(to));
-    }
-    return Double.isInfinite(to)
-        ? words.of("board.sizes.over", words.plain(from))
-        : words.of("stock.between", words.plain(from), words.plain(to));
+  private void column(String key, double width, Function<Ranked, String> text, boolean figure) {
+    TextColumns.add(words, table, key, width, text, figure);
   }
 
   private Figures figures() {
     return workbench.preferences().figures().get();
   }
 
+  private Optional<Terms> terms() {
+    return workbench.projections().shop().get().terms();
+  }
+
+  private String sand(OptionalDouble grams) {
+    return grams.isPresent() ? figures().sand(grams.getAsDouble()) : words.of("header.none");
+  }
+
+  private String time(OptionalDouble minutes) {
+    return minutes.isPresent() ? words.time(minutes.getAsDouble()) : words.of("header.none");
+  }
+
+  private String money(OptionalDouble amount) {
+    return amount.isPresent() && terms().isPresent()
+        ? MoneyWords.sum(words, amount.getAsDouble(), terms().get())
+        : words.of("header.none");
+  }
+
+  private static OptionalDouble above(OptionalDouble worth) {
+    return worth.stream().filter(one -> one > 0).findFirst();
+  }
+
+  /** In money, else in gold; marked where it is told by others of its kind. */
+  private String anHour(Ranked one) {
+    String told =
+        one.moneyPerHour().isPresent()
+            ? money(one.moneyPerHour())
+            : one.mgPerHour().isPresent()
+                ? figures().gold(one.mgPerHour().getAsDouble())
+                : words.of("header.none");
+    return one.isByOthers() ? words.of("stock.by-others", told) : told;
+  }
+
+  private String gold(Ranked one, BiFunction<LotGold, Figures, String> kind) {
+    return one.lot()
+        .gold()
+        .map(gold -> kind.apply(gold, figures()))
+        .orElse(words.of("magnetics.gold.unknown"));
+  }
+
   void refresh() {
     workbench.projections().everyBatch().stock(this::show);
   }
 
-  private void show(List<Stocked> lines) {
-    table.getItems().setAll(lines);
-    table.getSelectionModel().selectFirst();
+  private void show(List<Ranked> ranked) {
+    all = ranked;
+    bags.show(ranked.stream().flatMap(one -> inBag(one.lot()).stream()).toList());
+    double grams = ranked.stream().mapToDouble(one -> one.lot().grams().orElse(0)).sum();
+    sum.setText(
+        ranked.isEmpty() ? "" : words.counted("stock.sum", ranked.size(), figures().sand(grams)));
+    decides.setText(
+        StockRank.decides(ranked)
+            .map(
+                one ->
+                    words.of(
+                        "stock.decides",
+                        one.lot().label(),
+                        StockText.whole(words, one.lot()),
+                        money(one.sampleWorth())))
+            .orElse(""));
+    Parts.shown(decides, !decides.getText().isEmpty());
+    narrow();
+  }
+
+  private static Optional<BagAssay.InBag> inBag(StockLot lot) {
+    return lot.bag()
+        .map(
+            bag ->
+                new BagAssay.InBag(
+                    lot.batch(), lot.label(), lot.lot(), lot.cut(), lot.grams(), bag));
+  }
+
+  /** What is typed narrows the list down as one types. */
+  private void narrow() {
+    String text = find.isVisible() ? find.text() : "";
+    List<Ranked> shown =
+        text.isEmpty() ? all : all.stream().filter(one -> one.lot().isNamed(text)).toList();
+    if (!shown.equals(table.getItems())) {
+      Optional<StockLot> before = chosen().map(Ranked::lot);
+      table.getItems().setAll(shown);
+      table.getSelectionModel().clearSelection();
+      int at = before.map(lot -> shown.stream().map(Ranked::lot).toList().indexOf(lot)).orElse(0);
+      table.getSelectionModel().select(Math.max(0, at));
+    }
+  }
+
+  private Optional<Ranked> chosen() {
+    return Optional.ofNullable(table.getSelectionModel().getSelectedItem());
+  }
+
+  /** A code leads to its container at once, as a scanner types it; a name to the list. */
+  private void found() {
+    Optional<Ranked> coded = all.stream().filter(one -> one.lot().isCode(find.text())).findFirst();
+    if (coded.isPresent()) {
+      find.clear();
+      Parts.shown(find, false);
+      narrow();
+      table.getSelectionModel().clearSelection();
+      table.getSelectionModel().select(coded.get());
+      table.scrollTo(coded.get());
+      table.requestFocus();
+    } else if (table.getItems().isEmpty()) {
+      find.refuse(words.of("stock.find.none", find.text()));
+    } else {
+      table.requestFocus();
+    }
+  }
+
+  private void open() {
+    chosen().ifPresent(one -> elsewhere.openLot(one.lot().batch(), one.lot().lot()));
+  }
+
+  private void ask(EntryField<String> field) {
+    field.clear();
+    Parts.shown(find, field == find);
+    Parts.shown(what, field == what);
+    narrow();
+    // The letter that asked for it is still to be typed, and not into the field.
+    Platform.runLater(field.field()::requestFocus);
+  }
+
+  private void askWhat(boolean bag) {
+    if (chosen().isPresent()) {
+      isBag = bag;
+      what.field().setPromptText(words.of(bag ? "form.bag.hint" : "form.discard.hint"));
+      ask(what);
+    }
+  }
+
+  private void told() {
+    if (isBag && what.text().isEmpty()) {
+      what.refuse(words.of("refusal.BAG_WITHOUT_NAME"));
+      return;
+    }
+    Measure measure = isBag ? new Measure.Bagged(what.text()) : new Measure.Discarded(what.text());
+    List<Order<?, ?>> orders = new ArrayList<>();
+    for (Ranked one : table.getSelectionModel().getSelectedItems()) {
+      orders.add(
+          Order.of(
+              BatchStream.of(one.lot().batch()), new Edit.RecordOnLot(one.lot().lot(), measure)));
+    }
+    workbench
+        .session()
+        .submitElsewhere(orders)
+        .thenAccept(
+            outcome -> {
+              switch (outcome) {
+                case Outcome.Recorded _ -> {
+                  leave();
+                  refresh();
+                }
+                case Outcome.Not not -> what.refuse(Told.why(not, figures()));
+              }
+            });
+  }
+
+  private void labels() {
+    List<StockLot> lots =
+        table.getSelectionModel().getSelectedItems().size() > 1
+            ? table.getSelectionModel().getSelectedItems().stream().map(Ranked::lot).toList()
+            : table.getItems().stream().map(Ranked::lot).toList();
+    Figures now = figures();
+    saving.file(FileKind.PAGES, words.of("stock.labels.file"), () -> StockLabelsPdf.of(lots, now));
+  }
+
+  /** Does what a key asks for; gives whether it asked for anything. */
+  boolean press(KeyEvent key) {
+    if (key.getCode() == KeyCode.ESCAPE && (find.isVisible() || what.isVisible())) {
+      leave();
+      return true;
+    }
+    return Keys.press(this, key);
+  }
+
+  private void leave() {
+    Parts.shown(find, false);
+    Parts.shown(what, false);
+    narrow();
+    table.requestFocus();
   }
 
   void focusList() {

@@ -9,7 +9,8 @@ public enum FileKind {
   TRIAL("json"),
   SHEET("pdf"),
   PAGES("pdf"),
-  TABLE("xlsx");
+  TABLE("xlsx"),
+  CALENDAR("ics");
 
   private final String ending;
 

@@ -125,7 +125,7 @@ final class TrialHands {
   }
 
   private void take(TrialAsk asked) {
-    String text = typed.isBlank() ? untyped(asked) : words().typed(typed);
+    String text = words().typed(typed.isBlank() ? untyped(asked) : typed);
     switch (asked) {
       case TrialAsk.Sand _ -> {
         switch (Parsers.number(words(), text, 0.1, 1e7)) {

@@ -3,35 +3,21 @@ package jugulum.desk.season;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.BiFunction;
-import java.util.stream.Stream;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.MagneticsLines.Held;
-import jugulum.book.stream.Order;
 import jugulum.core.gold.LotGold;
-import jugulum.core.magnet.Composite;
-import jugulum.core.units.MassText;
-import jugulum.core.units.MassUnit;
-import jugulum.desk.entry.EntryField;
-import jugulum.desk.entry.FieldRow;
-import jugulum.desk.entry.Parsers;
-import jugulum.desk.entry.VisibleChoice;
+import jugulum.desk.bag.BagAssay;
 import jugulum.desk.kit.Buttons;
-import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.TextColumns;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Prologue;
@@ -43,8 +29,6 @@ import jugulum.desk.words.Words;
  * and the assay of a bag, shared out.
  */
 final class MagneticsPane extends BorderPane {
-  private static final double USUAL_SPREAD = 0.05;
-
   /** The table scrolls; what is asked below it stays in sight. */
   private static final double LEAST_TABLE = 96;
 
@@ -52,33 +36,7 @@ final class MagneticsPane extends BorderPane {
   private final Workbench workbench;
   private final TableView<Held> table = new TableView<>();
   private final Label sum = Parts.sentence("", "muted");
-  private final ComboBox<String> bags =
-      Choices.of("composite-bag", words.of("magnetics.bag"), List.of(), name -> name);
-  private final EntryField<Double> grade =
-      new EntryField<>(
-          words,
-          "composite-grade",
-          words.of("form.grade"),
-          words.of("form.grade.hint"),
-          typed -> Parsers.number(words, typed, 0, 1e6));
-  private final EntryField<MassText.Mass> sample =
-      new EntryField<>(
-          words,
-          "composite-sample",
-          words.of("form.sample"),
-          "500 g",
-          typed -> Parsers.sand(words, MassUnit.GRAM).apply(typed));
-  private final EntryField<Optional<Double>> spread =
-      new EntryField<>(
-          words,
-          "composite-spread",
-          words.of("form.assay.spread"),
-          words.of("form.assay.spread.hint"),
-          Parsers.optional(typed -> Parsers.percent(words, typed, 0, 200)));
-  private final Label shares = Parts.sentence("", "answer");
-  private final VisibleChoice visible;
-  private final Label said = Parts.sentence("", "fine-text");
-  private final VBox composite = new VBox(6);
+  private final BagAssay bags;
 
   /** What is asked of the elsewhere. */
   interface Elsewhere {
@@ -123,30 +81,8 @@ final class MagneticsPane extends BorderPane {
             key.consume();
           }
         });
-    visible = new VisibleChoice("composite-visible", workbench.preferences().figures()::get);
-    visible.fields().forEach(field -> field.field().setOnAction(_ -> share()));
+    bags = new BagAssay(workbench, this::refresh);
     sum.setId("magnetics-sum");
-    shares.setId("composite-shares");
-    said.setId("composite-said");
-    Stream.of(grade, sample, spread).forEach(field -> field.field().setOnAction(_ -> share()));
-    bags.valueProperty().addListener((_, _, _) -> tell());
-    HBox row =
-        new HBox(
-            14,
-            new VBox(3, Parts.styled(new Label(words.of("magnetics.bag")), "entry-label"), bags),
-            new FieldRow(List.of(grade, sample, spread)));
-    HBox.setHgrow(row.getChildren().get(1), Priority.ALWAYS);
-    composite
-        .getChildren()
-        .addAll(
-            Parts.section(words.of("magnetics.composite")),
-            Parts.sentence(words.of("magnetics.composite.about"), "muted"),
-            row,
-            visible,
-            shares,
-            Parts.row(
-                Buttons.primary("share-out", words.of("magnetics.share"), "Enter", this::share)),
-            said);
     table.setMinHeight(LEAST_TABLE);
     setCenter(table);
     VBox below =
@@ -159,7 +95,7 @@ final class MagneticsPane extends BorderPane {
                     words.of("batches.open"),
                     "Enter",
                     () -> chosen().ifPresent(elsewhere::open))),
-            composite);
+            bags);
     below.getStyleClass().add("page-top");
     ScrollPane rest = new ScrollPane(below);
     rest.getStyleClass().add("page-scroll");
@@ -233,113 +169,24 @@ final class MagneticsPane extends BorderPane {
                 (int) unseen,
                 Integer.toString(here.size()),
                 figures().sand(grams)));
-    String bag = bags.getValue();
-    List<String> names =
-        here.stream().flatMap(held -> held.magnetics().bag().stream()).distinct().sorted().toList();
-    bags.getItems().setAll(names);
-    bags.setValue(
-        bag != null && names.contains(bag) ? bag : names.isEmpty() ? null : names.getFirst());
-    Parts.shown(composite, !names.isEmpty());
-    tell();
+    Parts.shown(bags, here.stream().anyMatch(held -> held.magnetics().bag().isPresent()));
+    bags.show(here.stream().flatMap(held -> inBag(held).stream()).toList());
   }
 
-  private List<Held> inBag() {
-    return table.getItems().stream()
-        .filter(
-            held ->
-                held.magnetics().discarded().isEmpty()
-                    && held.magnetics().bag().equals(Optional.ofNullable(bags.getValue())))
-        .toList();
-  }
-
-  private void tell() {
-    List<Held> lots = inBag();
-    double grams = lots.stream().mapToDouble(held -> held.magnetics().mass().grams()).sum();
-    shares.setText(
-        lots.isEmpty()
-            ? ""
-            : words.counted("magnetics.bag.holds", lots.size(), figures().sand(grams)));
-  }
-
-  private void share() {
-    List<Held> lots = inBag();
-    Optional<Held> unweighed =
-        lots.stream().filter(held -> !held.magnetics().mass().isKnown()).findFirst();
-    if (unweighed.isPresent()) {
-      grade.refuse(
-          words.of(
-              "magnetics.unweighed",
-              unweighed.get().name(),
-              Sentences.cut(words, unweighed.get().magnetics().lot().cut())));
-      return;
-    }
-    visible
-        .read()
-        .flatMap(
-            seen ->
-                grade
-                    .read()
-                    .flatMap(
-                        found ->
-                            sample
-                                .read()
-                                .flatMap(
-                                    mass ->
-                                        spread
-                                            .read()
-                                            .map(
-                                                sd ->
-                                                    new Composite(
-                                                        bags.getValue(),
-                                                        found,
-                                                        sd.orElse(USUAL_SPREAD),
-                                                        mass.grams(),
-                                                        seen)))))
-        .ifPresent(one -> share(one, lots));
-  }
-
-  private void share(Composite assayed, List<Held> lots) {
-    workbench
-        .session()
-        .submitElsewhere(
-            lots.stream()
-                .<Order<?, ?>>map(
-                    held ->
-                        Order.of(
-                            BatchStream.of(held.batch()),
-                            assayed.share(held.magnetics().lot().id())))
-                .toList())
-        .thenAccept(
-            outcome -> {
-              switch (outcome) {
-                case Outcome.Recorded _ -> {
-                  Stream.of(grade, sample, spread).forEach(EntryField::clear);
-                  visible.clear();
-                  refresh();
-                  said.setText(said(assayed, lots));
-                }
-                case Outcome.Not not ->
-                    grade.refuse(Told.why(not, workbench.preferences().figures().get()));
-              }
-            });
-  }
-
-  private String said(Composite assayed, List<Held> lots) {
-    List<Double> mg =
-        assayed.sharesMg(lots.stream().map(held -> held.magnetics().mass().grams()).toList());
-    String each =
-        words.joined(
-            "join.or",
-            Stream.iterate(0, i -> i < lots.size(), i -> i + 1)
-                .map(
-                    i ->
-                        words.of(
-                            "magnetics.share.each",
-                            lots.get(i).name(),
-                            Sentences.cut(words, lots.get(i).magnetics().lot().cut()),
-                            figures().gold(mg.get(i))))
-                .toList());
-    return words.of("magnetics.shared", each);
+  private static Optional<BagAssay.InBag> inBag(Held held) {
+    return held.magnetics()
+        .bag()
+        .map(
+            bag ->
+                new BagAssay.InBag(
+                    held.batch(),
+                    held.name(),
+                    held.magnetics().lot().id(),
+                    held.magnetics().lot().cut(),
+                    held.magnetics().mass().isKnown()
+                        ? OptionalDouble.of(held.magnetics().mass().grams())
+                        : OptionalDouble.empty(),
+                    bag));
   }
 
   /** Puts the focus on the list. */

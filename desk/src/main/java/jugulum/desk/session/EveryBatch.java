@@ -13,10 +13,12 @@ import jugulum.book.batch.BatchSummary;
 import jugulum.book.batch.MagneticsLines;
 import jugulum.book.batch.RunLines;
 import jugulum.book.batch.StockLines;
+import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.runs.Evidence;
 import jugulum.core.runs.PastRun;
+import jugulum.core.stock.StockRank;
 import jugulum.core.trial.RunOf;
 import jugulum.core.trial.SpikeBack;
 import jugulum.core.trial.TriedRun;
@@ -42,8 +44,17 @@ public final class EveryBatch {
         Optional.of(ask(LongWork.MAGNETICS, id -> MagneticsLines.of(book, id), more, () -> {}));
   }
 
+  /** What was only received has run over nothing. */
   private void runs(Consumer<List<RunLines.Ran>> more, Runnable done) {
-    ask(LongWork.RUNS, id -> RunLines.of(book, id), more, done);
+    work.steps(
+        LongWork.RUNS,
+        () ->
+            BatchLines.all(book).stream()
+                .filter(line -> line.state() != BatchSummary.State.RECEIVED)
+                .toList(),
+        line -> RunLines.of(book, line.id()),
+        more,
+        done);
   }
 
   /**
@@ -99,9 +110,15 @@ public final class EveryBatch {
         .orElse(ran);
   }
 
-  /** Every lot that stands in the shop. */
-  public void stock(Consumer<List<StockLines.Stocked>> show) {
-    work.run(() -> book.lines(BatchStream.KIND, StockLines.LINES), show);
+  /** Every lot that stands in the shop, what is worth working first first. */
+  public void stock(Consumer<List<StockRank.Ranked>> show) {
+    work.run(
+        () ->
+            StockRank.of(
+                book.lines(BatchStream.KIND, StockLines.LINES),
+                ShopStream.of(book),
+                RunLines.all(book).stream().map(RunLines.Ran::run).toList()),
+        show);
   }
 
   private <T> Steps ask(

@@ -2,6 +2,7 @@ package jugulum.desk.session;
 
 import java.util.Optional;
 import jugulum.book.stream.Store;
+import jugulum.core.day.DayEdit;
 import jugulum.core.ledger.Edit;
 import jugulum.core.stream.Refusal;
 import jugulum.core.trial.TrialEdit;
@@ -44,6 +45,19 @@ public sealed interface Notice {
    * @param edit what was taken back or brought back; empty where there was nothing
    */
   record WalkedTrial(boolean isRedo, Optional<TrialEdit> edit) implements Notice {
+    @Override
+    public boolean isFault() {
+      return false;
+    }
+  }
+
+  /**
+   * An undo or a redo of a day.
+   *
+   * @param isRedo which of the two
+   * @param edit what was taken back or brought back; empty where there was nothing
+   */
+  record WalkedDay(boolean isRedo, Optional<DayEdit> edit) implements Notice {
     @Override
     public boolean isFault() {
       return false;

@@ -19,6 +19,7 @@ import jugulum.desk.words.Words;
  * @param notices what there is to say
  * @param work what runs off the interface thread
  * @param trials the trials of the book: edits in, results out
+ * @param days the day: edits in, its plan out
  * @param accountWork the whole account, for those who look at it
  * @param scale the scale beside the bench
  * @param watching what the window that has this workbench watches
@@ -30,6 +31,7 @@ public record Workbench(
     Notices notices,
     Work work,
     Trials trials,
+    Days days,
     AccountWork accountWork,
     ScaleStand scale,
     Watching watching) {
@@ -67,6 +69,7 @@ public record Workbench(
         notices,
         work,
         new Trials(book, work, notices),
+        new Days(book, work, notices),
         account,
         scale,
         new Watching());
@@ -81,6 +84,7 @@ public record Workbench(
         notices,
         work,
         trials,
+        days,
         accountWork,
         scale,
         new Watching());

@@ -106,7 +106,7 @@ public final class Shell extends BorderPane {
     makers.put(View.CUTS, () -> new CutsView(workbench, picker, this::screen));
     makers.put(View.ACCOUNT, () -> new AccountView(workbench, picker, clock, this::openLot));
     makers.put(View.SEASON, () -> new SeasonView(workbench, new FromSeason()));
-    makers.put(View.DAY, () -> new DayView(workbench, clock, new FromDay()));
+    makers.put(View.DAY, () -> new DayView(workbench, clock, picker, new FromDay()));
     makers.put(View.GEAR, () -> new GearView(workbench, picker, ran -> open(ran.batch())));
     makers.put(View.SHOP, () -> new ShopView(workbench, clock));
     startMaker =
@@ -145,13 +145,22 @@ public final class Shell extends BorderPane {
 
     @Override
     public void openStep(StepId step) {
-      show(View.BENCH);
-      bench.openStep(step);
+      Shell.this.openStep(step);
     }
 
     @Override
     public void openBatch(BatchId batch) {
       Shell.this.open(batch);
+    }
+
+    @Override
+    public void openLot(BatchId batch, LotId lot) {
+      onBench(batch, () -> Shell.this.openLot(lot));
+    }
+
+    @Override
+    public void openStep(BatchId batch, StepId step) {
+      onBench(batch, () -> openStep(step));
     }
   }
 
@@ -238,14 +247,20 @@ public final class Shell extends BorderPane {
   }
 
   private void openRun(RunWatch.Watched run) {
-    boolean here = workbench.projections().current().get().id().equals(Optional.of(run.batch()));
+    onBench(run.batch(), () -> openStep(run.step()));
+  }
+
+  private void openStep(StepId step) {
+    show(View.BENCH);
+    bench.openStep(step);
+  }
+
+  /** Puts a batch on the bench, where it is not there already, before something is done with it. */
+  private void onBench(BatchId batch, Runnable then) {
+    boolean here = workbench.projections().current().get().id().equals(Optional.of(batch));
     CompletionStage<?> opened =
-        here ? CompletableFuture.completedFuture(run) : workbench.session().open(run.batch());
-    opened.thenRun(
-        () -> {
-          show(View.BENCH);
-          bench.openStep(run.step());
-        });
+        here ? CompletableFuture.completedFuture(batch) : workbench.session().open(batch);
+    opened.thenRun(then);
   }
 
   private Ends navigation() {
@@ -410,6 +425,8 @@ public final class Shell extends BorderPane {
     Optional<GearView> trials = trials();
     if (trials.isPresent()) {
       trials.get().undoOrRedo(key.isShiftDown());
+    } else if (getCenter() instanceof DayView day && day.showsPlan()) {
+      day.undoOrRedo(key.isShiftDown());
     } else if (current == View.SHOP && getCenter() instanceof ShopView) {
       CompletionStage<Outcome> _ =
           key.isShiftDown() ? workbench.session().redoShop() : workbench.session().undoShop();

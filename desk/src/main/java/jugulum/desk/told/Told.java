@@ -6,6 +6,7 @@ import jugulum.core.stream.Refusal;
 import jugulum.desk.session.Failure;
 import jugulum.desk.session.Notice;
 import jugulum.desk.session.Outcome;
+import jugulum.desk.words.DayWords;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.TrialWords;
@@ -38,6 +39,11 @@ public final class Told {
               words,
               isRedo ? "notice.redo" : "notice.undo",
               edit.map(one -> TrialWords.edit(words, one)));
+      case Notice.WalkedDay(boolean isRedo, var edit) ->
+          walked(
+              words,
+              isRedo ? "notice.redo" : "notice.undo",
+              edit.map(one -> DayWords.edit(words, one)));
       case Notice.NotDone(Refusal refusal) -> Sentences.refusal(refusal, figures);
       case Notice.OnlyToRead(var why) -> Sentences.readOnly(words, why);
       case Notice.Failed(Failure failure) -> failed(words, failure);

@@ -21,6 +21,7 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.FormPage;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
@@ -28,7 +29,7 @@ import jugulum.desk.words.TrialWords;
 import jugulum.desk.words.Words;
 
 /** Asks what was found again of a run, port by port and class by class. */
-final class FindPage extends TrialPage {
+final class FindPage extends FormPage {
   /** A field for what came out at a port. */
   private record Place(Material port, Cut cut, EntryField<Optional<Amount>> field) {}
 
@@ -136,7 +137,7 @@ final class FindPage extends TrialPage {
   }
 
   @Override
-  void enter() {
+  public void enter() {
     List<Found> found = new ArrayList<>();
     for (Place place : places) {
       Optional<Optional<Amount>> amount = place.field().read();
@@ -156,7 +157,7 @@ final class FindPage extends TrialPage {
   }
 
   @Override
-  boolean escape() {
+  public boolean escape() {
     sends.leave();
     return true;
   }

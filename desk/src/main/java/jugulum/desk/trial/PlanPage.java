@@ -29,6 +29,7 @@ import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Ends;
+import jugulum.desk.kit.FormPage;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
 import jugulum.desk.session.Workbench;
@@ -42,7 +43,7 @@ import org.apache.commons.rng.simple.RandomSource;
 /**
  * Plans a trial: what is tried with what, how many specks for how sure an answer, in which order.
  */
-final class PlanPage extends TrialPage {
+final class PlanPage extends FormPage {
   private static final double CURVE = 190;
   private static final int MOST_RUNS = 50;
   private static final double SURE = 0.05;
@@ -437,12 +438,12 @@ final class PlanPage extends TrialPage {
   }
 
   @Override
-  void enter() {
+  public void enter() {
     name.read().ifPresent(called -> read().ifPresent(plan -> plans.plan(called, plan)));
   }
 
   @Override
-  boolean escape() {
+  public boolean escape() {
     plans.leave();
     return true;
   }

@@ -19,6 +19,7 @@ import jugulum.desk.chart.RecoveriesChart;
 import jugulum.desk.chart.SpecksChart;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
+import jugulum.desk.kit.FormPage;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.session.Trials;
@@ -30,7 +31,7 @@ import jugulum.desk.words.TrialWords.Answer;
 import jugulum.desk.words.Words;
 
 /** What a trial shows: the sentence first, then the picture, then the sums; and what is next. */
-final class ReadPage extends TrialPage {
+final class ReadPage extends FormPage {
   private static final double CURVE = 170;
   private static final double SHARE = 0.9;
 
@@ -243,12 +244,12 @@ final class ReadPage extends TrialPage {
   }
 
   @Override
-  void enter() {
+  public void enter() {
     next.ifPresent(Button::fire);
   }
 
   @Override
-  boolean escape() {
+  public boolean escape() {
     return false;
   }
 

@@ -22,6 +22,7 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
+import jugulum.desk.kit.FormPage;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Prologue;
@@ -30,7 +31,7 @@ import jugulum.desk.words.TrialWords;
 import jugulum.desk.words.Words;
 
 /** Asks what goes into a run of a trial. */
-final class RunPage extends TrialPage {
+final class RunPage extends FormPage {
   private static final double USUAL_SAND = 2000;
 
   /** Who wants an edit of the trial. */
@@ -204,7 +205,7 @@ final class RunPage extends TrialPage {
   }
 
   @Override
-  void enter() {
+  public void enter() {
     sand.read()
         .ifPresent(
             grams ->
@@ -222,7 +223,7 @@ final class RunPage extends TrialPage {
   }
 
   @Override
-  boolean escape() {
+  public boolean escape() {
     sends.leave();
     return true;
   }

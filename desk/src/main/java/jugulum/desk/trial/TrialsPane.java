@@ -21,6 +21,7 @@ import jugulum.core.trial.TrialRun;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
+import jugulum.desk.kit.FormPage;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
@@ -339,15 +340,15 @@ public final class TrialsPane extends BorderPane {
     }
   }
 
-  private Optional<TrialPage> page() {
-    return getCenter() instanceof TrialPage page ? Optional.of(page) : Optional.empty();
+  private Optional<FormPage> page() {
+    return getCenter() instanceof FormPage page ? Optional.of(page) : Optional.empty();
   }
 
   /** Does what a key stands for here; gives whether it stands for anything. */
   public boolean press(KeyEvent key) {
     return switch (key.getCode()) {
       case ENTER -> enter(key);
-      case ESCAPE -> page().filter(TrialPage::escape).isPresent();
+      case ESCAPE -> page().filter(FormPage::escape).isPresent();
       default -> Keys.press(this, key);
     };
   }
@@ -365,7 +366,7 @@ public final class TrialsPane extends BorderPane {
       button.fire();
       return true;
     }
-    page().ifPresent(TrialPage::enter);
+    page().ifPresent(FormPage::enter);
     return true;
   }
 
@@ -391,6 +392,6 @@ public final class TrialsPane extends BorderPane {
   /** Puts the focus on what is next. */
   public void focusFirst() {
     isAwaited = isAwaited && getCenter() == nothing;
-    page().ifPresentOrElse(TrialPage::focusFirst, () -> lookup("#trial-new").requestFocus());
+    page().ifPresentOrElse(FormPage::focusFirst, () -> lookup("#trial-new").requestFocus());
   }
 }

@@ -71,7 +71,7 @@ class FilesTest {
     Path demo = folder.resolve("demo.book");
     DemoBook.write(demo);
     try (Person person = Person.at(demo)) {
-      person.press(CONTROL, DIGIT5).press(DOWN).press(ENTER);
+      person.press(CONTROL, DIGIT5).press(DOWN).press(DOWN).press(ENTER);
       assertThat(person.text("batch-header")).contains("Saltergill 3");
       person.press(CONTROL, T).press(CONTROL, DIGIT7).click("own-270");
       assertThat(person.workbench().projections().shop().get().owned())

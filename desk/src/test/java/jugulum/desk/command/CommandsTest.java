@@ -133,7 +133,7 @@ class CommandsTest {
         .returns(Jugulum.OK, Ran::exit)
         .extracting(Ran::out)
         .asString()
-        .contains("3 batches");
+        .contains("4 batches");
     byte[] bytes = Files.readAllBytes(book);
     java.util.Arrays.fill(bytes, bytes.length / 3, bytes.length / 3 + 9_000, (byte) 0);
     Files.write(book, bytes);

@@ -225,10 +225,10 @@ class CutsViewTest extends OnTheDemoBook {
   @Test
   void anotherBatchIsLaidOver() {
     try (Person person = Person.at(book)) {
-      atTheCurve(person).click("overlay-1");
+      atTheCurve(person).click("overlay-2");
       person.until(() -> person.text("size-chart").contains("Tarnbeck 7"));
       assertThat(person.text("size-chart")).contains("Tarnbeck 7", "Fernhollow 12, feed");
-      person.click("overlay-0").until(() -> person.text("notice").contains("no size curve yet"));
+      person.click("overlay-1").until(() -> person.text("notice").contains("no size curve yet"));
     }
   }
 

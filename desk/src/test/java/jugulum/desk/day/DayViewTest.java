@@ -9,7 +9,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
-import jugulum.book.batch.StockLines.Stocked;
+import jugulum.core.stock.StockRank.Ranked;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
 import jugulum.desk.session.Workbench;
@@ -21,8 +21,8 @@ class DayViewTest extends OnTheDemoBook {
   }
 
   @SuppressWarnings("unchecked")
-  private static TableView<Stocked> stock(Person person) {
-    return (TableView<Stocked>) person.root().lookup("#stock");
+  private static TableView<Ranked> stock(Person person) {
+    return (TableView<Ranked>) person.root().lookup("#stock");
   }
 
   /** What is open is listed, Enter goes to it, and what is done there is gone from the list. */
@@ -31,7 +31,7 @@ class DayViewTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       person.openInOneFrame("Saltergill 3");
       person.settle().open(1).click("change").click("route").press(DOWN).press(ENTER);
-      person.press(CONTROL, DIGIT4);
+      person.press(CONTROL, DIGIT4).click("day-part-OPEN").press(CONTROL, DIGIT4);
       assertThat(person.everything()).contains("Screen on 16 · 30 · 50 · 80 · 100");
       int before = today(person).getItems().size();
       person.press(ENTER);
@@ -48,7 +48,7 @@ class DayViewTest extends OnTheDemoBook {
   void aClosedBatchHasNothingOpen() {
     try (Person person = Person.at(book)) {
       person.openInOneFrame("Tarnbeck 7");
-      person.settle().press(CONTROL, DIGIT4);
+      person.settle().press(CONTROL, DIGIT4).click("day-part-OPEN");
       assertThat(today(person).getItems()).isEmpty();
       assertThat(person.everything()).contains("Nothing is open");
     }
@@ -61,7 +61,7 @@ class DayViewTest extends OnTheDemoBook {
       person.settle().press(CONTROL, DIGIT4).click("day-part-STOCK");
       person.until(() -> !stock(person).getItems().isEmpty());
       assertThat(stock(person).getItems())
-          .extracting(Stocked::label)
+          .extracting(one -> one.lot().label())
           .contains("Saltergill 3", "Fernhollow 12", "Tarnbeck 7");
       int before = stock(person).getItems().size();
       Workbench bench = person.workbench();

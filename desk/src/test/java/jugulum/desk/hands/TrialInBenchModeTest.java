@@ -9,11 +9,17 @@ import static javafx.scene.input.KeyCode.F11;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
 import jugulum.core.trial.Found;
 import jugulum.core.trial.Trial;
+import jugulum.core.trial.TrialEdit;
+import jugulum.core.trial.TrialPlan;
 import jugulum.core.trial.Turn;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
+import jugulum.desk.words.Language;
+import jugulum.desk.words.Languages;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.framework.junit5.ApplicationExtension;
@@ -58,6 +64,30 @@ class TrialInBenchModeTest extends OnTheDemoBook {
       person.until(() -> trial(person).turn() instanceof Turn.Look);
       person.press(ESCAPE);
       assertThat(person.sees("trial-read")).isTrue();
+    }
+  }
+
+  /** What waits is written with this person's comma, and is taken as that. */
+  @Test
+  void whatWaitsIsUnderstoodWhereACommaIsTheDecimalMark() {
+    Languages german = new Languages(Language.shipped(), Locale.ENGLISH, Locale.GERMANY);
+    try (Person person = Person.speaking(german, book)) {
+      person.press(CONTROL, DIGIT6).click("gear-part-TRIALS");
+      person.until(() -> person.sees("trial-next"));
+      TrialPlan before = trial(person).plan();
+      TrialPlan plan =
+          new TrialPlan(
+              before.stuff(),
+              before.contenders(),
+              before.classes(),
+              before.specks(),
+              before.order(),
+              OptionalDouble.of(1.234));
+      person.workbench().trials().submit(trial(person).id(), List.of(new TrialEdit.Replan(plan)));
+      person.until(() -> trial(person).plan().equals(plan)).press(F11);
+      assertThat(person.text("hands-figure")).isEqualTo("1,234");
+      person.press(ENTER);
+      assertThat(person.text("hands-question")).contains("put in");
     }
   }
 }

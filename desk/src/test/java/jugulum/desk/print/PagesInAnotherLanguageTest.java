@@ -29,6 +29,7 @@ import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.machine.Gear;
 import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
+import jugulum.core.stock.StockLot;
 import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialResult;
 import jugulum.core.units.MassUnit;
@@ -121,6 +122,7 @@ class PagesInAnotherLanguageTest {
   void theSettlementAndTheLabels() throws IOException {
     speaks(SettlementPdf.of(account, FIGURES, LocalDate.of(2026, 11, 17)));
     speaks(LabelsPdf.of(account, FIGURES));
+    speaks(StockLabelsPdf.of(StockLot.of(account.network().batch()), FIGURES));
   }
 
   @Test

@@ -32,7 +32,7 @@ class MagneticsPaneTest extends OnTheDemoBook {
               "set aside",
               "bag “season bag 1”",
               "not measured");
-      assertThat(person.text("magnetics-sum")).contains("5 lots", "Nobody has looked at 3 of them");
+      assertThat(person.text("magnetics-sum")).contains("6 lots", "Nobody has looked at 4 of them");
       assertThat(person.text("composite-shares")).contains("2 lots");
     }
   }

@@ -17,6 +17,7 @@ import jugulum.book.batch.BatchSummary;
 import jugulum.book.csv.SizeCsv;
 import jugulum.book.stream.BookProblem;
 import jugulum.core.advice.Advice;
+import jugulum.core.day.DayReason;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
@@ -43,6 +44,8 @@ import jugulum.core.scale.Dialect;
 import jugulum.core.scale.Heard;
 import jugulum.core.scale.ScaleView;
 import jugulum.core.scale.Sends;
+import jugulum.core.schedule.DayPlan;
+import jugulum.core.schedule.DayTask;
 import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.settling.Settling;
 import jugulum.core.shop.OwnedScreen;
@@ -118,9 +121,12 @@ class WordsTest {
       Map.ofEntries(
           Map.entry(
               "refusal",
-              Stream.of(Reason.values(), Meanwhile.values(), TrialReason.values())
+              Stream.of(
+                      Reason.values(), Meanwhile.values(), TrialReason.values(), DayReason.values())
                   .flatMap(Stream::of)
                   .toArray()),
+          Map.entry("day.why", DayPlan.Why.values()),
+          Map.entry("day.hands", DayTask.Hands.values()),
           Map.entry("trial.stuff", TrialPlan.Stuff.values()),
           Map.entry("book", BookProblem.Kind.values()),
           Map.entry("material", Material.values()),

@@ -1,0 +1,176 @@
+package jugulum.measure;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Consumer;
+import jugulum.core.check.Band;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.LotGold;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Look;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
+import jugulum.core.schedule.Budget;
+import jugulum.core.schedule.DayLimits;
+import jugulum.core.schedule.DayPlan;
+import jugulum.core.schedule.DayPlanner;
+import jugulum.core.schedule.DayProblem;
+import jugulum.core.schedule.DayTask;
+import jugulum.core.schedule.DayTask.Hands;
+import jugulum.core.schedule.LikelyEnd;
+import jugulum.core.screens.Cut;
+import jugulum.core.screens.StandardScreens;
+import jugulum.core.shop.Shop;
+import jugulum.core.shop.Terms;
+import jugulum.core.stock.StockLot;
+import jugulum.core.stock.StockRank;
+import org.apache.commons.rng.UniformRandomProvider;
+import org.apache.commons.rng.simple.RandomSource;
+
+/** How good and how soon a day is planned, and how soon a full shop is ranked. */
+public final class MeasureDay {
+  private static final int DAYS = 8;
+  private static final int CUTS = 12;
+  private static final int MACHINES = 6;
+  private static final double BUDGET_NS = 2e9;
+  private static final int CONTAINERS = 300;
+
+  private MeasureDay() {}
+
+  /** Prints the figures of the day alone. */
+  public static void main(String[] args) {
+    print(System.out::println);
+  }
+
+  static void print(Consumer<String> out) {
+    for (int hours : new int[] {10, 4}) {
+      double[] milliseconds = new double[DAYS];
+      double[] gaps = new double[DAYS];
+      int proven = 0;
+      for (int day = 0; day < DAYS; day++) {
+        DayProblem problem = problem(day, hours);
+        long begun = System.nanoTime();
+        Budget budget = () -> (System.nanoTime() - begun) / BUDGET_NS;
+        DayPlan plan = DayPlanner.plan(problem, Optional.empty(), random(day), budget);
+        milliseconds[day] = (System.nanoTime() - begun) / 1e6;
+        gaps[day] =
+            switch (plan.proof()) {
+              case DayPlan.Proof.Best _ -> 0;
+              case DayPlan.Proof.Within(double share) -> share;
+              case DayPlan.Proof.Kept(double share) -> share;
+            };
+        proven += plan.proof() instanceof DayPlan.Proof.Best ? 1 : 0;
+      }
+      out.accept(
+          String.format(
+              Locale.ROOT,
+              "a day of %d h, %d cuts on %d machines: %d of %d proven, gap median %.1f %%, worst"
+                  + " %.1f %%, median %.0f ms",
+              hours,
+              CUTS,
+              MACHINES,
+              proven,
+              DAYS,
+              100 * median(gaps),
+              100 * Arrays.stream(gaps).max().orElse(0),
+              median(milliseconds)));
+    }
+    DayProblem problem = problem(1, 10);
+    long soon = System.nanoTime();
+    DayPlan plan =
+        DayPlanner.plan(
+            problem, Optional.empty(), random(1), () -> (System.nanoTime() - soon) / 3e8);
+    out.accept(
+        timed("its likely end by 400 days", () -> LikelyEnd.of(problem, plan, 400, random(2))));
+    List<StockLot> stock = stock();
+    Shop shop = Shop.USUAL.with(new Terms(100, 0.95, 20, 6, "", LocalDate.of(2026, 1, 1)));
+    out.accept(
+        timed(
+            "rank " + CONTAINERS + " containers",
+            () -> StockRank.decides(StockRank.of(stock, shop, List.of()))));
+  }
+
+  private static String timed(String what, Runnable work) {
+    double[] milliseconds = new double[21];
+    for (int i = 0; i < milliseconds.length; i++) {
+      long begun = System.nanoTime();
+      work.run();
+      milliseconds[i] = (System.nanoTime() - begun) / 1e6;
+    }
+    return String.format(
+        Locale.ROOT,
+        "%s: median %.1f ms, best %.1f ms",
+        what,
+        median(milliseconds),
+        Arrays.stream(milliseconds).min().orElse(0));
+  }
+
+  private static double median(double[] values) {
+    double[] sorted = values.clone();
+    Arrays.sort(sorted);
+    return sorted[sorted.length / 2];
+  }
+
+  private static UniformRandomProvider random(long seed) {
+    return RandomSource.XO_SHI_RO_256_PP.create(seed);
+  }
+
+  private static DayProblem problem(long seed, int hours) {
+    UniformRandomProvider random = random(seed + 1);
+    List<DayTask> tasks = new ArrayList<>();
+    for (int cut = 0; cut < CUTS; cut++) {
+      double minutes = 15 + random.nextInt(60);
+      tasks.add(DayTask.byHand("screen " + cut, new Band(5, 8, 15)).worth(1));
+      tasks.add(
+          DayTask.byHand("magnet " + cut, new Band(8, 12, 20))
+              .after(List.of("screen " + cut))
+              .worth(2));
+      tasks.add(
+          DayTask.byHand("run " + cut, new Band(minutes * 0.7, minutes, minutes * 1.5))
+              .with(Hands.INTERVALS, 5)
+              .on("machine " + random.nextInt(MACHINES))
+              .after(List.of("magnet " + cut))
+              .worth(10 + random.nextInt(20)));
+      tasks.add(
+          DayTask.byHand("finish " + cut, new Band(4, 6, 10))
+              .after(List.of("run " + cut))
+              .worth(5));
+    }
+    return new DayProblem(tasks, DayLimits.USUAL, 480, 480 + 60 * hours);
+  }
+
+  private static List<StockLot> stock() {
+    UniformRandomProvider random = random(9);
+    Cut cut = new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100"));
+    List<StockLot> lots = new ArrayList<>();
+    for (int i = 0; i < CONTAINERS; i++) {
+      double mg = 5 + random.nextInt(200);
+      GoldRange free = new GoldRange(mg, mg / 2, 2 * mg);
+      boolean isSeen = random.nextInt(3) > 0;
+      lots.add(
+          new StockLot(
+              new BatchId(new UUID(0, i / 5)),
+              "Batch " + i / 5,
+              new LotId(i % 5 + 1),
+              Material.values()[1 + random.nextInt(6)],
+              cut,
+              "",
+              OptionalDouble.of(100 + random.nextInt(9000)),
+              isSeen ? Set.of(Look.PANNED) : Set.of(),
+              isSeen
+                  ? Optional.of(
+                      new LotGold(
+                          Optional.of(free), false, Optional.empty(), free, false, false, false))
+                  : Optional.empty(),
+              Optional.empty()));
+    }
+    return lots;
+  }
+}
