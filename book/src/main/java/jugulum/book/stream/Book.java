@@ -420,9 +420,7 @@ public final class Book implements AutoCloseable {
   }
 
   private List<Key> behind(StreamKind<?, ?> kind, Projection<?, ?> projection) {
-    return isShaped(projection)
-        ? store.behind(projection.table(), kind.name())
-        : store.streams().stream().filter(key -> key.kind().equals(kind.name())).toList();
+    return isShaped(projection) ? store.behind(projection.table(), kind.name()) : streams(kind);
   }
 
   private <S, E, R> List<R> broughtUp(StreamRef<S, E> stream, Projection<S, R> projection) {
@@ -462,6 +460,11 @@ public final class Book implements AutoCloseable {
   /** The streams of the book. */
   public List<Key> streams() {
     return store.streams();
+  }
+
+  /** The streams of one kind. */
+  public List<Key> streams(StreamKind<?, ?> kind) {
+    return streams().stream().filter(key -> key.kind().equals(kind.name())).toList();
   }
 
   /**

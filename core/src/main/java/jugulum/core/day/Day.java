@@ -1,6 +1,9 @@
 package jugulum.core.day;
 
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,6 +12,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import jugulum.core.schedule.DayLimits.Out;
 import jugulum.core.schedule.DayPlan.Slot;
+import jugulum.core.schedule.DayProblem;
 import jugulum.core.schedule.DayTask.Said;
 
 /**
@@ -84,6 +88,29 @@ public record Day(
    * @param minutes how long it took, in minutes
    */
   public record Done(String id, String kind, String machine, double planned, double minutes) {}
+
+  /**
+   * The minute of the day at which a moment is, in a zone; of a moment of another day the nearest.
+   */
+  public int minute(Instant moment, ZoneId zone) {
+    long minutes = ChronoUnit.MINUTES.between(date.atStartOfDay(zone).toInstant(), moment);
+    return Math.clamp(minutes, 0, DayProblem.DAY);
+  }
+
+  /** The task of that name that no batch asks for. */
+  public Optional<OwnTask> own(String id) {
+    return own.stream().filter(task -> task.id().equals(id)).findFirst();
+  }
+
+  /** The machine of that name, if it is out of use. */
+  public Optional<Out> out(String machine) {
+    return out.stream().filter(one -> one.machine().equals(machine)).findFirst();
+  }
+
+  /** How far a task is of which no batch tells; empty while it was not begun. */
+  public Optional<Mark> mark(String id) {
+    return Optional.ofNullable(marks.get(id));
+  }
 
   /** What was said of a task. */
   public Said said(String id) {

@@ -32,7 +32,7 @@ public final class DayFold implements Fold<Day, DayEdit> {
   private static Optional<Refusal> refusal(Day day, DayEdit edit) {
     return switch (edit) {
       case DayEdit.Add(OwnTask task) -> added(day, task);
-      case DayEdit.Drop(String id) -> own(day, id).isPresent() ? Optional.empty() : noSuchTask();
+      case DayEdit.Drop(String id) -> day.own(id).isPresent() ? Optional.empty() : noSuchTask();
       case DayEdit.Before(Day.Order(String first, String then)) ->
           first.equals(then) ? Optional.of(Refusal.of(DayReason.ORDER_OF_ONE)) : Optional.empty();
       case DayEdit.Begin _,
@@ -51,15 +51,11 @@ public final class DayFold implements Fold<Day, DayEdit> {
     if (task.what().isBlank()) {
       return Optional.of(Refusal.of(DayReason.TASK_WITHOUT_NAME));
     }
-    return own(day, task.id()).map(_ -> Refusal.of(DayReason.TASK_THERE_ALREADY));
+    return day.own(task.id()).map(_ -> Refusal.of(DayReason.TASK_THERE_ALREADY));
   }
 
   private static Optional<Refusal> noSuchTask() {
     return Optional.of(Refusal.of(DayReason.NO_SUCH_TASK));
-  }
-
-  private static Optional<OwnTask> own(Day day, String id) {
-    return day.own().stream().filter(task -> task.id().equals(id)).findFirst();
   }
 
   @Override
@@ -106,21 +102,15 @@ public final class DayFold implements Fold<Day, DayEdit> {
     return switch (edit) {
       case DayEdit.SetUp _ -> seen.setup().equals(now.setup());
       case DayEdit.Add _, DayEdit.Before _ -> true;
-      case DayEdit.Drop(String id) -> own(seen, id).equals(own(now, id));
+      case DayEdit.Drop(String id) -> seen.own(id).equals(now.own(id));
       case DayEdit.Say(String id, var _) -> seen.said(id).equals(now.said(id));
-      case DayEdit.OutOfUse(Out out) -> out(seen, out.machine()).equals(out(now, out.machine()));
-      case DayEdit.BackInUse(String machine) -> out(seen, machine).equals(out(now, machine));
-      case DayEdit.MarkTask(String id, var _) ->
-          Optional.ofNullable(seen.marks().get(id))
-              .equals(Optional.ofNullable(now.marks().get(id)));
+      case DayEdit.OutOfUse(Out out) -> seen.out(out.machine()).equals(now.out(out.machine()));
+      case DayEdit.BackInUse(String machine) -> seen.out(machine).equals(now.out(machine));
+      case DayEdit.MarkTask(String id, var _) -> seen.mark(id).equals(now.mark(id));
       // A plan follows from all the rest: on another day another plan is made.
       case DayEdit.Plan _ -> seen.equals(now);
       case DayEdit.Begin _, DayEdit.Whole _ -> false;
     };
-  }
-
-  private static Optional<Out> out(Day day, String machine) {
-    return day.out().stream().filter(out -> out.machine().equals(machine)).findFirst();
   }
 
   @Override

@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import jugulum.core.check.Check;
 import jugulum.core.handling.Evaporation;
+import jugulum.core.schedule.DayProblem;
 
 /**
  * What a day is worked with. Minutes count from midnight.
@@ -30,7 +31,7 @@ public record DaySetup(
     int settleMinutes,
     Optional<Place> place,
     Evaporation air) {
-  private static final int DAY = 1440;
+  private static final int DAY = DayProblem.DAY;
 
   /** From eight to six, one pair of hands, mains and water: ours. */
   public static final DaySetup USUAL =

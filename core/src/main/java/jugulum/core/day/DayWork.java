@@ -2,7 +2,6 @@ package jugulum.core.day;
 
 import java.time.Instant;
 import java.time.ZoneId;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -170,8 +169,7 @@ public final class DayWork {
 
   /** The minute of this day; of a day before or after it, the nearest. */
   private int minute(Instant moment) {
-    long minutes = ChronoUnit.MINUTES.between(day.date().atStartOfDay(zone).toInstant(), moment);
-    return Math.clamp(minutes, 0, DAY);
+    return day.minute(moment, zone);
   }
 
   private Optional<Day.Mark> done(Job job) {
@@ -181,16 +179,14 @@ public final class DayWork {
   }
 
   private Optional<Day.Mark> doneMark(String id) {
-    return Optional.ofNullable(day.marks().get(id)).filter(mark -> mark.to().isPresent());
+    return day.mark(id).filter(mark -> mark.to().isPresent());
   }
 
   private OptionalInt started(Job job) {
     if (job.standing() instanceof Standing.UnderWay(Instant from)) {
       return OptionalInt.of(minute(from));
     }
-    return Optional.ofNullable(day.marks().get(job.id())).stream()
-        .mapToInt(Day.Mark::from)
-        .findFirst();
+    return day.mark(job.id()).stream().mapToInt(Day.Mark::from).findFirst();
   }
 
   /** What is left out takes with it what waits for it: the planner says so by itself. */
@@ -231,9 +227,7 @@ public final class DayWork {
             .with(task.hands(), 0)
             .said(
                 said.at().isPresent() ? said : new Said(task.at(), said.until(), said.notToday()));
-    return Optional.ofNullable(day.marks().get(task.id()))
-        .map(mark -> planned.startedAt(mark.from()))
-        .orElse(planned);
+    return day.mark(task.id()).map(mark -> planned.startedAt(mark.from())).orElse(planned);
   }
 
   private Optional<DayTask> task(Job job) {
@@ -330,12 +324,7 @@ public final class DayWork {
   private static Day.Done done(Day day, Asked asked, String id, double planned, Day.Mark mark) {
     double minutes = mark.to().getAsInt() - mark.from();
     Job job = asked.jobs().get(id);
-    String own =
-        day.own().stream()
-            .filter(task -> task.id().equals(id))
-            .map(OwnTask::what)
-            .findFirst()
-            .orElse("");
+    String own = day.own(id).map(OwnTask::what).orElse("");
     return job == null
         ? new Day.Done(id, own, "", planned, minutes)
         : new Day.Done(

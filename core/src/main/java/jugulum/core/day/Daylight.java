@@ -6,6 +6,7 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.Optional;
 import jugulum.core.check.Check;
+import jugulum.core.schedule.DayProblem;
 import org.shredzone.commons.suncalc.SunTimes;
 
 /**
@@ -15,7 +16,7 @@ import org.shredzone.commons.suncalc.SunTimes;
  * @param longitude in degrees, east above 0, -180 to 180
  */
 public record Daylight(double latitude, double longitude) {
-  private static final int DAY = 1440;
+  private static final int DAY = DayProblem.DAY;
 
   /** Checks both against their ranges. */
   public Daylight {

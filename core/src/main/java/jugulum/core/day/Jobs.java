@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import jugulum.core.account.Worked;
 import jugulum.core.day.Job.Gold;
 import jugulum.core.day.Job.Sand;
@@ -237,7 +238,7 @@ public final class Jobs {
           sizes,
           new Sand(grams, true),
           0,
-          Optional.of(new Made(by, material)),
+          Optional.of(new Made(by, Set.of(material))),
           Optional.empty(),
           List.of(after),
           gold,

@@ -3,6 +3,7 @@ package jugulum.core.day;
 import java.util.OptionalInt;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
+import jugulum.core.schedule.DayProblem;
 import jugulum.core.schedule.DayTask.Hands;
 
 /**
@@ -18,8 +19,8 @@ public record OwnTask(String id, String what, Band minutes, Hands hands, Optiona
   /** Checks the minutes. */
   public OwnTask {
     what = what.strip();
-    Check.inRange("minutes", minutes.low(), 0.1, 1440);
-    Check.inRange("minutes", minutes.high(), 0.1, 1440);
-    at.ifPresent(minute -> Check.inRange("at", minute, 0, 1440));
+    Check.inRange("minutes", minutes.low(), 0.1, DayProblem.DAY);
+    Check.inRange("minutes", minutes.high(), 0.1, DayProblem.DAY);
+    at.ifPresent(minute -> Check.inRange("at", minute, 0, DayProblem.DAY));
   }
 }

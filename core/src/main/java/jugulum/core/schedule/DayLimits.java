@@ -31,7 +31,7 @@ public record DayLimits(
     Check.inRange("trayM2", trayM2, 0, 1000);
     batteryWh.ifPresent(wh -> Check.inRange("batteryWh", wh, 0, 1e6));
     tankL.ifPresent(litres -> Check.inRange("tankL", litres, 0, 1e6));
-    Check.inRange("settleMinutes", settleMinutes, 0, 1440);
+    Check.inRange("settleMinutes", settleMinutes, 0, DayProblem.DAY);
     out = List.copyOf(out);
   }
 

@@ -1,6 +1,8 @@
 package jugulum.core.task;
 
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Network;
@@ -40,7 +42,10 @@ public final class NextLeg {
         .filter(leg -> leg.takes().contains(material) && suits(leg, cut))
         .filter(
             leg ->
-                made.filter(by -> isKind(leg.does(), by.by()) && leg.takes().contains(by.of()))
+                made.filter(
+                        by ->
+                            isKind(leg.does(), by.by())
+                                && by.of().stream().anyMatch(leg.takes()::contains))
                     .isEmpty())
         .findFirst();
   }
@@ -49,17 +54,25 @@ public final class NextLeg {
    * How material comes to be.
    *
    * @param by by which work
-   * @param of of which material
+   * @param of of which materials
    */
-  public record Made(Process by, Material of) {}
+  public record Made(Process by, Set<Material> of) {
+    /** Keeps its own copy. */
+    public Made {
+      of = Set.copyOf(of);
+    }
+  }
 
   /** A leg is not gone twice: what it made of its own kind of material goes on by the next. */
   private Optional<Leg> next(Lot lot) {
     Lot origin = origin(lot);
-    return route.legs().stream()
-        .filter(leg -> leg.takes().contains(origin.material()) && suits(leg, lot.cut()))
-        .filter(leg -> !isDone(leg, origin))
-        .findFirst();
+    return ahead(route, origin.material(), lot.cut(), network.maker(origin.id()).map(this::made));
+  }
+
+  private Made made(Step maker) {
+    return new Made(
+        maker.process(),
+        network.lots(maker.inputs()).stream().map(Lot::material).collect(Collectors.toSet()));
   }
 
   /** Where lots come from, parts and joined lots are what they were before. */
@@ -84,15 +97,6 @@ public final class NextLeg {
     boolean coarseEnough =
         leg.finestMm().isEmpty() || cut.lowerMm() >= leg.finestMm().getAsDouble();
     return fineEnough && coarseEnough;
-  }
-
-  private boolean isDone(Leg leg, Lot lot) {
-    Optional<Step> maker = network.maker(lot.id());
-    boolean alike = maker.filter(step -> isKind(leg.does(), step.process())).isPresent();
-    return alike
-        && network.lots(maker.get().inputs()).stream()
-            .map(Lot::material)
-            .anyMatch(leg.takes()::contains);
   }
 
   private static boolean isKind(Does does, Process process) {

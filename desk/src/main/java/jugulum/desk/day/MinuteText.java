@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import jugulum.core.schedule.DayProblem;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.words.Words;
 
@@ -35,6 +36,6 @@ final class MinuteText {
     }
     int of24 = isHalfDay ? hour % 12 + ("pm".equals(read.group(3)) ? 12 : 0) : hour;
     int minute = of24 * 60 + minutes;
-    return minute <= 1440 ? OptionalInt.of(minute) : OptionalInt.empty();
+    return minute <= DayProblem.DAY ? OptionalInt.of(minute) : OptionalInt.empty();
   }
 }

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import javafx.scene.layout.VBox;
 import jugulum.core.check.Band;
 import jugulum.core.day.OwnTask;
+import jugulum.core.schedule.DayProblem;
 import jugulum.core.schedule.DayTask.Hands;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
@@ -24,7 +25,7 @@ import jugulum.desk.words.Words;
 /** Asks for a task no batch asks for. */
 final class OwnTaskPage extends FormPage {
   private static final double LEAST = 1;
-  private static final double MOST = 1440;
+  private static final double MOST = DayProblem.DAY;
   private static final Pattern RANGE = Pattern.compile("(.+?)\\s*(?:-|–|to|bis|à)\\s*(.+)");
 
   /** Who wants it. */

@@ -40,6 +40,7 @@ final class PlanPane extends BorderPane {
   private final Label proof = Parts.sentence("", "muted");
   private final Label learnt = Parts.sentence("", "muted");
   private final Strip strip;
+  private final TaskCard inHand;
   private final DayCards cards;
   private final SetupPage setup;
   private final OwnTaskPage ownTask;
@@ -57,8 +58,9 @@ final class PlanPane extends BorderPane {
     this.days = workbench.days();
     this.now = now;
     setId("plan-pane");
-    cards = new DayCards(workbench, now, elsewhere, this::send);
-    strip = new Strip(words, cards::choose, cards::enter);
+    inHand = new TaskCard(workbench, now, elsewhere, this::send);
+    cards = new DayCards(workbench, inHand);
+    strip = new Strip(words, inHand::choose, inHand::enter);
     setup = new SetupPage(words, new Given());
     ownTask = new OwnTaskPage(words, new Adding());
     files = new DayFiles(workbench, picker);
@@ -191,7 +193,7 @@ final class PlanPane extends BorderPane {
           new DayEdit.Add(task),
           () -> {
             // It is taken in hand as soon as it is planned.
-            cards.choose(task.id());
+            inHand.choose(task.id());
             isAwaited = true;
             setCenter(whole);
           },
@@ -213,7 +215,7 @@ final class PlanPane extends BorderPane {
   boolean press(KeyEvent key) {
     return getCenter() instanceof FormPage page
         ? key.getCode() == KeyCode.ESCAPE && page.escape()
-        : key.getCode() == KeyCode.ESCAPE && cards.escape() || Keys.press(this, key);
+        : key.getCode() == KeyCode.ESCAPE && inHand.escape() || Keys.press(this, key);
   }
 
   /** Puts the focus on the day, once it is planned. */
@@ -227,7 +229,7 @@ final class PlanPane extends BorderPane {
   }
 
   private void focusWork() {
-    cards.chosen().ifPresentOrElse(strip::focus, strip::focusChosen);
+    inHand.chosen().ifPresentOrElse(strip::focus, strip::focusChosen);
     if (!isFocusWithin()) {
       lookup("#day-plan").requestFocus();
     }

@@ -9,6 +9,7 @@ import javafx.scene.layout.VBox;
 import jugulum.core.day.DaySetup;
 import jugulum.core.day.Daylight;
 import jugulum.core.handling.Evaporation;
+import jugulum.core.schedule.DayProblem;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
@@ -70,7 +71,7 @@ final class SetupPage extends FormPage {
     tray = EntryField.number(words, "day-tray", "day.tray", "", 0, 1000);
     battery = optional("day-battery", "day.battery", 0, 1e6);
     tank = optional("day-tank", "day.tank", 0, 1e6);
-    settle = EntryField.number(words, "day-settle", "day.settle", "", 0, 1440);
+    settle = EntryField.number(words, "day-settle", "day.settle", "", 0, DayProblem.DAY);
     place = new EntryField<>(words, "day-place", words.of("day.place"), "", Entry.Value::new);
     latitude = optional("day-latitude", "day.latitude", -90, 90);
     longitude = optional("day-longitude", "day.longitude", -180, 180);

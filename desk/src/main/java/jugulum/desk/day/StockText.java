@@ -21,9 +21,6 @@ final class StockText {
   }
 
   static String looks(Words words, StockLot lot) {
-    if (lot.looks().isEmpty()) {
-      return words.of(lot.gold().isPresent() ? "look.BY_PASSES" : "look.NONE");
-    }
-    return words.row(lot.looks().stream().sorted().map(look -> words.of("look", look)).toList());
+    return Sentences.looks(words, lot.looks(), lot.gold().isPresent());
   }
 }

@@ -69,7 +69,12 @@ final class MagneticsPane extends BorderPane {
                 : words.of("mass.unknown"),
         true);
     TextColumns.add(
-        words, table, "magnetics.look", 160, one -> MagneticsPane.looks(words, one), false);
+        words,
+        table,
+        "magnetics.look",
+        160,
+        one -> Sentences.looks(words, one.magnetics().looks(), one.magnetics().gold().isPresent()),
+        false);
     TextColumns.add(words, table, "gold.free", 250, held -> gold(held, GoldWords::free), false);
     TextColumns.add(words, table, "gold.hidden", 250, held -> gold(held, GoldWords::hidden), false);
     TextColumns.add(words, table, "magnetics.fate", 170, this::fate, false);
@@ -118,14 +123,6 @@ final class MagneticsPane extends BorderPane {
         .gold()
         .map(gold -> kind.apply(gold, figures()))
         .orElse(words.of("magnetics.gold.unknown"));
-  }
-
-  private static String looks(Words words, Held held) {
-    if (held.magnetics().looks().isEmpty()) {
-      return words.of(held.magnetics().gold().isPresent() ? "look.BY_PASSES" : "look.NONE");
-    }
-    return words.row(
-        held.magnetics().looks().stream().map(look -> words.of("look", look)).toList());
   }
 
   private String fate(Held held) {

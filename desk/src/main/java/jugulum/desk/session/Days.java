@@ -3,7 +3,6 @@ package jugulum.desk.session;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -29,9 +28,7 @@ import jugulum.book.day.DoneLines;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Order;
-import jugulum.book.stream.Saved;
 import jugulum.book.stream.Standing;
-import jugulum.book.stream.Walked;
 import jugulum.core.account.Worked;
 import jugulum.core.check.Band;
 import jugulum.core.day.Day;
@@ -50,7 +47,6 @@ import jugulum.core.schedule.DayPlan;
 import jugulum.core.schedule.DayPlanner;
 import jugulum.core.schedule.LikelyEnd;
 import jugulum.core.shop.Shop;
-import jugulum.core.stream.Refusal;
 import org.apache.commons.rng.UniformRandomProvider;
 import org.apache.commons.rng.simple.RandomSource;
 
@@ -124,10 +120,9 @@ public final class Days {
     return LocalDate.ofInstant(now, book.zone());
   }
 
-  /** The minute of a date at which a moment is; of a moment of another date the nearest. */
-  public int minute(LocalDate date, Instant now) {
-    long minutes = ChronoUnit.MINUTES.between(date.atStartOfDay(book.zone()).toInstant(), now);
-    return Math.clamp(minutes, 0, 1440);
+  /** The minute of a day at which a moment is on the clock of the book. */
+  public int minute(Day day, Instant now) {
+    return day.minute(now, book.zone());
   }
 
   /** What is read of the book before anything is planned. */
@@ -247,8 +242,7 @@ public final class Days {
 
   /** A day begins as the one before it was worked. */
   private DaySetup lastSetup(LocalDate date) {
-    return book.streams().stream()
-        .filter(key -> key.kind().equals(DayStream.KIND.name()))
+    return book.streams(DayStream.KIND).stream()
         .map(key -> LocalDate.parse(key.id()))
         .filter(day -> day.isBefore(date))
         .max(Comparator.naturalOrder())
@@ -276,16 +270,9 @@ public final class Days {
     return work.outcome(() -> sent(shown, edits), sent -> told(sent, now));
   }
 
-  /** What came of a change, and what there is to say of it beside a field. */
-  private record Changed(Outcome outcome, Notice notice) {}
-
   private Changed sent(Shown shown, List<DayEdit> edits) {
-    return new Changed(
-        switch (book.submit(Order.on(shown.version(), DayStream.of(shown.day().date()), edits))) {
-          case Saved.Recorded _ -> new Outcome.Recorded();
-          case Saved.Refused(Refusal refusal) -> new Outcome.Refused(refusal);
-        },
-        Notice.NONE);
+    return Changed.sent(
+        book.submit(Order.on(shown.version(), DayStream.of(shown.day().date()), edits)));
   }
 
   private CompletionStage<Outcome> told(Changed changed, Instant now) {
@@ -298,14 +285,22 @@ public final class Days {
   public CompletionStage<Outcome> undo(Instant now) {
     return walk(
         now,
-        shown -> () -> walked(false, book.undo(DayStream.of(shown.day().date()), shown.version())));
+        shown ->
+            () ->
+                Changed.walked(
+                    book.undo(DayStream.of(shown.day().date()), shown.version()),
+                    edit -> new Notice.WalkedDay(false, edit)));
   }
 
   /** Brings the last edit of the day in sight taken back back again. */
   public CompletionStage<Outcome> redo(Instant now) {
     return walk(
         now,
-        shown -> () -> walked(true, book.redo(DayStream.of(shown.day().date()), shown.version())));
+        shown ->
+            () ->
+                Changed.walked(
+                    book.redo(DayStream.of(shown.day().date()), shown.version()),
+                    edit -> new Notice.WalkedDay(true, edit)));
   }
 
   private CompletionStage<Outcome> walk(Instant now, Function<Shown, Supplier<Changed>> how) {
@@ -313,16 +308,5 @@ public final class Days {
         .get()
         .map(shown -> work.<Changed>outcome(how.apply(shown), changed -> told(changed, now)))
         .orElseGet(() -> CompletableFuture.completedFuture(new Outcome.Recorded()));
-  }
-
-  private static Changed walked(boolean isRedo, Walked<DayEdit> walked) {
-    return switch (walked) {
-      case Walked.Done<DayEdit>(DayEdit edit) ->
-          new Changed(new Outcome.Recorded(), new Notice.WalkedDay(isRedo, Optional.of(edit)));
-      case Walked.Nothing<DayEdit> _ ->
-          new Changed(new Outcome.Recorded(), new Notice.WalkedDay(isRedo, Optional.empty()));
-      case Walked.Refused<DayEdit>(Refusal refusal) ->
-          new Changed(new Outcome.Refused(refusal), new Notice.NotDone(refusal));
-    };
   }
 }

@@ -1,9 +1,18 @@
 package jugulum.desk.session;
 
+import jugulum.book.stream.Saved;
 import jugulum.core.stream.Refusal;
 
 /** What became of what a person asked for. */
 public sealed interface Outcome {
+  /** What the book says of edits sent to it. */
+  static Outcome of(Saved saved) {
+    return switch (saved) {
+      case Saved.Recorded _ -> new Recorded();
+      case Saved.Refused(Refusal refusal) -> new Refused(refusal);
+    };
+  }
+
   /** It is on disk and the numbers follow. */
   record Recorded() implements Outcome {}
 

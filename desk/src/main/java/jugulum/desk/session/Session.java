@@ -247,15 +247,8 @@ public final class Session {
         done -> {
           projections.show(done.list());
           done.current().ifPresent(projections::show);
-          return CompletableFuture.completedFuture(outcome(done.saved()));
+          return CompletableFuture.completedFuture(Outcome.of(done.saved()));
         });
-  }
-
-  private static Outcome outcome(Saved saved) {
-    return switch (saved) {
-      case Saved.Recorded _ -> new Outcome.Recorded();
-      case Saved.Refused(var refusal) -> new Outcome.Refused(refusal);
-    };
   }
 
   /** Sends an edit for the batch on the bench. */
@@ -306,7 +299,7 @@ public final class Session {
 
   private CompletionStage<Outcome> shown(Written written) {
     written.current().ifPresentOrElse(after -> show(after, written.line()), accountWork::again);
-    return superseding.told(outcome(written.saved()), written.current().isPresent());
+    return superseding.told(Outcome.of(written.saved()), written.current().isPresent());
   }
 
   private void show(Current after, Optional<BatchSummary> line) {
@@ -363,7 +356,8 @@ public final class Session {
   /** Changes the shop. */
   public CompletionStage<Outcome> change(ShopEdit edit) {
     long seen = shopVersion;
-    return shopChanged(() -> outcome(book.submit(Order.on(seen, ShopStream.SHOP, List.of(edit)))));
+    return shopChanged(
+        () -> Outcome.of(book.submit(Order.on(seen, ShopStream.SHOP, List.of(edit)))));
   }
 
   /** Takes the last change of the shop back. */

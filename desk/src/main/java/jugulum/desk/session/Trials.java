@@ -12,11 +12,8 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Order;
-import jugulum.book.stream.Saved;
 import jugulum.book.stream.Standing;
-import jugulum.book.stream.Walked;
 import jugulum.book.trial.TrialStream;
-import jugulum.core.stream.Refusal;
 import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialEdit;
 import jugulum.core.trial.TrialId;
@@ -67,9 +64,7 @@ public final class Trials {
   }
 
   private static Stream<TrialId> ids(Book book) {
-    return book.streams().stream()
-        .filter(key -> key.kind().equals(TrialStream.KIND.name()))
-        .map(key -> TrialStream.id(key.id()));
+    return book.streams(TrialStream.KIND).stream().map(key -> TrialStream.id(key.id()));
   }
 
   /** Every trial of a book, in no order. For the book's thread. */
@@ -112,14 +107,7 @@ public final class Trials {
   /** Sends edits of a trial, all or none. */
   public CompletionStage<Outcome> submit(TrialId id, List<TrialEdit> edits) {
     long seen = seen(id);
-    return changed(
-        () ->
-            new Changed(
-                switch (book.submit(Order.on(seen, TrialStream.of(id), edits))) {
-                  case Saved.Recorded _ -> new Outcome.Recorded();
-                  case Saved.Refused(Refusal refusal) -> new Outcome.Refused(refusal);
-                },
-                Notice.NONE));
+    return changed(() -> Changed.sent(book.submit(Order.on(seen, TrialStream.of(id), edits))));
   }
 
   private long seen(TrialId id) {
@@ -129,28 +117,20 @@ public final class Trials {
   /** Takes the last edit of a trial back. */
   public CompletionStage<Outcome> undo(TrialId id) {
     long seen = seen(id);
-    return changed(() -> walked(false, book.undo(TrialStream.of(id), seen)));
+    return changed(
+        () ->
+            Changed.walked(
+                book.undo(TrialStream.of(id), seen), edit -> new Notice.WalkedTrial(false, edit)));
   }
 
   /** Brings the last edit taken back of a trial back again. */
   public CompletionStage<Outcome> redo(TrialId id) {
     long seen = seen(id);
-    return changed(() -> walked(true, book.redo(TrialStream.of(id), seen)));
+    return changed(
+        () ->
+            Changed.walked(
+                book.redo(TrialStream.of(id), seen), edit -> new Notice.WalkedTrial(true, edit)));
   }
-
-  private static Changed walked(boolean isRedo, Walked<TrialEdit> walked) {
-    return switch (walked) {
-      case Walked.Done<TrialEdit>(TrialEdit edit) ->
-          new Changed(new Outcome.Recorded(), new Notice.WalkedTrial(isRedo, Optional.of(edit)));
-      case Walked.Nothing<TrialEdit> _ ->
-          new Changed(new Outcome.Recorded(), new Notice.WalkedTrial(isRedo, Optional.empty()));
-      case Walked.Refused<TrialEdit>(Refusal refusal) ->
-          new Changed(new Outcome.Refused(refusal), new Notice.NotDone(refusal));
-    };
-  }
-
-  /** What came of a change, and what there is to say of it beside a field. */
-  private record Changed(Outcome outcome, Notice notice) {}
 
   private CompletionStage<Outcome> changed(Supplier<Changed> how) {
     record After(Changed changed, List<Shown> now) {}

@@ -7,6 +7,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.Scene;
+import javafx.stage.Window;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.theme.Theme;
@@ -60,6 +61,18 @@ public final class ShellScene {
         .figures()
         .addListener((_, _, figures) -> speak(figures.words().language()));
     entitle();
+    scene
+        .windowProperty()
+        .flatMap(Window::showingProperty)
+        .orElse(false)
+        .subscribe((was, is) -> end(was && !is));
+  }
+
+  /** A window that is closed follows no clock and asks the book for nothing. */
+  private void end(boolean isClosed) {
+    if (isClosed) {
+      seen.watching().end();
+    }
   }
 
   private void speak(Language chosen) {

@@ -15,18 +15,19 @@ import jugulum.core.day.OwnTask;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Gear;
 import jugulum.core.schedule.DayPlan;
+import jugulum.core.schedule.DayProblem;
 
 /** Says what a day's tasks are, how they are planned, and what is tight. */
 public final class DayWords {
-  private static final int DAY = 1440;
-
   private DayWords() {}
 
   /** A minute of the day as a clock shows it; one after midnight is told to be so. */
   public static String clock(Words words, int minute) {
     String time =
-        words.dates("date.clock").format(LocalTime.ofSecondOfDay(Math.floorMod(minute, DAY) * 60L));
-    return minute < DAY ? time : words.of("day.tomorrow", time);
+        words
+            .dates("date.clock")
+            .format(LocalTime.ofSecondOfDay(Math.floorMod(minute, DayProblem.DAY) * 60L));
+    return minute < DayProblem.DAY ? time : words.of("day.tomorrow", time);
   }
 
   /** A date with its weekday. */
@@ -83,19 +84,14 @@ public final class DayWords {
   public static String whole(Words words, Day day, DayWork.Asked asked, String task) {
     Job job = asked.jobs().get(task);
     return job == null
-        ? own(day, task).map(OwnTask::what).orElse("")
+        ? day.own(task).map(OwnTask::what).orElse("")
         : words.of("day.job.of", brief(words, job), job.name());
   }
 
   /** What a task is, without its batch. */
   public static String brief(Words words, Day day, DayWork.Asked asked, String task) {
     Job job = asked.jobs().get(task);
-    return job == null ? own(day, task).map(OwnTask::what).orElse("") : brief(words, job);
-  }
-
-  /** A task no batch asks for. */
-  public static Optional<OwnTask> own(Day day, String task) {
-    return day.own().stream().filter(one -> one.id().equals(task)).findFirst();
+    return job == null ? day.own(task).map(OwnTask::what).orElse("") : brief(words, job);
   }
 
   /** How good a plan is, and when the day is likely to end. */

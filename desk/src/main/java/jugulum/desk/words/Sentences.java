@@ -1,6 +1,7 @@
 package jugulum.desk.words;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import jugulum.book.stream.BookProblem;
@@ -8,6 +9,7 @@ import jugulum.book.stream.Store;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
@@ -364,6 +366,13 @@ public final class Sentences {
     return cut.retained().isEmpty()
         ? words.of("cut.sizes.under", words.plain(cut.upperMm()))
         : words.of("cut.sizes.between", words.plain(cut.upperMm()), words.plain(cut.lowerMm()));
+  }
+
+  /** What was done to find out about the gold of a lot; of none, whether what gave it away has. */
+  public static String looks(Words words, Collection<Look> looks, boolean isGoldKnown) {
+    return looks.isEmpty()
+        ? words.of(isGoldKnown ? "look.BY_PASSES" : "look.NONE")
+        : words.row(looks.stream().sorted().map(look -> words.of("look", look)).toList());
   }
 
   /** A lot, by what is written on it, or by its material and cut. */
