@@ -1,0 +1,207 @@
+package jugulum.practice.drill;
+
+import java.util.Arrays;
+import java.util.List;
+import jugulum.core.check.Check;
+import jugulum.core.water.Water;
+import jugulum.practice.bowl.Bowl;
+import jugulum.practice.bowl.BowlControls;
+import jugulum.practice.bowl.BowlShape;
+import jugulum.practice.drill.Drill.OnBowl;
+import jugulum.practice.sand.Grains;
+import jugulum.practice.sand.Kind;
+import jugulum.practice.start.FlowWindow;
+
+/** A run of a vortex bowl. */
+public final class BowlRun implements Run {
+  /** How much of the sand is to go over the lip. */
+  public static final double WANTED = 0.9;
+
+  /** So much more in so short a time is opening fast, in L/min and s: ours. */
+  private static final double FAST_L_MIN = 6;
+
+  private static final double FAST_S = 5;
+
+  /** How long water churns after it was opened fast, in s: twice what the swirl takes to follow. */
+  private static final double CHURNS_S = 12;
+
+  /** More than that in the bowl is too much for it, in g: the top of the sheet's usual charge. */
+  private static final double TOO_MUCH_G = 200;
+
+  /** A lean one does not see, in degrees. */
+  private static final double UNSEEN = 0.5;
+
+  private final Drill drill;
+  private final OnBowl rig;
+  private final long seed;
+  private final Bowl bowl;
+  private final double bearsLMin;
+  private final Log log = new Log();
+  private final Course course;
+  private final double[] valves;
+  private BowlControls told;
+  private BowlControls works;
+  private double fastUntil = -1;
+  private double lostBefore;
+  private int second;
+  private boolean isEnded;
+
+  /**
+   * A run that has not begun.
+   *
+   * @param sandGrains how many grains of sand are drawn
+   * @param goldGrains how many of gold
+   */
+  public BowlRun(Drill drill, int sandGrains, int goldGrains, Water water, long seed) {
+    this.drill = drill;
+    this.seed = seed;
+    rig = (OnBowl) drill.rig();
+    Grains grains = Grains.draw(drill.sand(), sandGrains, goldGrains, water, seed);
+    bowl = new Bowl(BowlShape.USUAL, grains, rig.totalG(), water, seed);
+    bearsLMin = FlowWindow.of(drill.sand(), BowlShape.USUAL, water).goldLMin();
+    course = new Course(drill.limitS());
+    valves = new double[(int) Math.round(FAST_S / Bowl.STEP_S)];
+    told = rig.begin();
+    works = told;
+    if (rig.isCharged()) {
+      bowl.charge(rig.totalG(), true, told.hasAgent());
+    }
+    Arrays.fill(valves, told.valveLMin());
+  }
+
+  @Override
+  public void tell(Action action) {
+    if (isOver()) {
+      return;
+    }
+    switch (action) {
+      case Action.Valve(double lMin) -> told = told.valve(lMin);
+      case Action.Level(double degrees) -> told = told.tilt(degrees);
+      case Action.Agent(boolean isIn) -> told = told.agent(isIn);
+      case Action.Charge(double grams, boolean isAtWall) -> {
+        Check.inRange("grams", grams, 0, rig.totalG());
+        bowl.charge(grams, isAtWall, told.hasAgent());
+      }
+      default -> throw new IllegalArgumentException("not of a bowl: " + action);
+    }
+    log.tell(action);
+    works = aged();
+  }
+
+  /** What comes of what is set: a pump that ages gives less. */
+  private BowlControls aged() {
+    if (rig.ageing() == 0) {
+      return told;
+    }
+    double left = StrictMath.exp(-rig.ageing() * bowl.seconds() / 60);
+    return told.valve(told.valveLMin() * left);
+  }
+
+  @Override
+  public void step() {
+    if (isOver()) {
+      return;
+    }
+    int place = (int) (log.steps() % valves.length);
+    double before = valves[place];
+    valves[place] = told.valveLMin();
+    if (told.valveLMin() - before >= FAST_L_MIN && bowl.loadG() > 0) {
+      fastUntil = bowl.seconds() + CHURNS_S;
+    }
+    bowl.step(works);
+    log.step();
+    double lost = bowl.gone(Kind.GOLD);
+    if (lost > lostBefore) {
+      course.lose(habit(), lost - lostBefore, bowl.seconds());
+      lostBefore = lost;
+    }
+    if (bowl.seconds() >= second) {
+      course.second(lost, bowl.sandGone(), bowl.flowLMin());
+      second++;
+      if (rig.ageing() > 0) {
+        works = aged();
+      }
+    }
+  }
+
+  private Habit habit() {
+    if (!told.hasAgent()) {
+      return Habit.NO_AGENT;
+    }
+    if (bowl.seconds() < fastUntil) {
+      return Habit.OPENED_FAST;
+    }
+    if (bowl.loadG() > TOO_MUCH_G) {
+      return Habit.OVERLOADED;
+    }
+    if (bowl.sandGone() >= WANTED) {
+      return Habit.RAN_ON;
+    }
+    if (bowl.flowLMin() > bearsLMin) {
+      return Habit.TOO_MUCH_WATER;
+    }
+    return Math.abs(told.tiltDegrees()) > UNSEEN ? Habit.OUT_OF_LEVEL : Habit.UNAVOIDED;
+  }
+
+  @Override
+  public boolean isOver() {
+    return isEnded || bowl.seconds() >= drill.limitS();
+  }
+
+  @Override
+  public void end() {
+    isEnded = true;
+  }
+
+  @Override
+  public Score score() {
+    double lost = bowl.gone(Kind.GOLD);
+    double out = bowl.sandGone();
+    return new Score(lost, out, bowl.seconds() / 60, out >= WANTED && lost <= drill.most());
+  }
+
+  /** What is set, as the person sees it. */
+  public BowlControls controls() {
+    return told;
+  }
+
+  /** The bowl. */
+  public Bowl bowl() {
+    return bowl;
+  }
+
+  /** The flow above which the finest gold goes, in L/min. */
+  public double bearsLMin() {
+    return bearsLMin;
+  }
+
+  @Override
+  public Drill drill() {
+    return drill;
+  }
+
+  @Override
+  public long seed() {
+    return seed;
+  }
+
+  @Override
+  public double seconds() {
+    return bowl.seconds();
+  }
+
+  @Override
+  public Course course() {
+    return course;
+  }
+
+  @Override
+  public List<Course.Loss> losses() {
+    return course.losses(1);
+  }
+
+  @Override
+  public List<Told> told() {
+    return log.told();
+  }
+}

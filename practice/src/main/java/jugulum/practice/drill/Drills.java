@@ -1,0 +1,97 @@
+package jugulum.practice.drill;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import jugulum.practice.bowl.BowlControls;
+import jugulum.practice.deck.DeckControls;
+import jugulum.practice.drill.Drill.OnBowl;
+import jugulum.practice.drill.Drill.OnDeck;
+import jugulum.practice.drill.Drill.OnPan;
+import jugulum.practice.drill.Drill.Rig;
+import jugulum.practice.sand.Sand;
+
+/**
+ * The drills there are, rising. Sands, loads and limits are ours; what they train is the sheets'.
+ */
+public final class Drills {
+  private static final Sand MIDDLE = Sand.black(0.15, 0.30, 0.1);
+  private static final Sand FINE = Sand.black(0.075, 0.15, 0.1);
+  private static final Sand COARSE = Sand.black(0.30, 0.60, 0.1);
+  private static final Sand ALL = Sand.black(0.075, 0.85, 0.1);
+  private static final double CHARGE_G = 30;
+  private static final double TOTAL_G = 120;
+
+  /** The share of what a heap traps that a drop frees, where no passes of one's own tell: ours. */
+  public static final double FREED = 0.6;
+
+  private Drills() {}
+
+  /** All of them, the easiest first. */
+  public static List<Drill> all() {
+    BowlControls shut = BowlControls.SHUT;
+    DeckControls deck = DeckControls.USUAL;
+    return List.of(
+        bowl("first-run", "", MIDDLE, 360, 0.02, filling(shut, 0, false)),
+        bowl("sound-and-level", "", MIDDLE, 360, 0.02, filling(shut, 0, true)),
+        bowl("overloaded", "level-sinks", FINE, 480, 0.20, charged(shut.valve(24))),
+        bowl("unclassified", "sand-stays", ALL, 420, 0.20, filling(shut, 0, false)),
+        bowl(
+            "flat-fines",
+            "gold-in-tailings",
+            FINE.withGold(0.2, 0.3),
+            420,
+            0.25,
+            filling(shut, 0, false)),
+        bowl("leans", "one-sided", FINE, 420, 0.22, filling(shut.tilt(3), 0, true)),
+        bowl("no-agent", "gold-floats", FINE, 420, 0.22, filling(shut.agent(false), 0, false)),
+        bowl("pump-ages", "nothing-moves", MIDDLE, 420, 0.03, filling(shut, 0.12, true)),
+        bowl("water-too-high", "fines-climb", MIDDLE, 300, 0.05, charged(shut.valve(50))),
+        deck("first-table", "", COARSE, 240, 0.05, deck.tilt(1)),
+        deck("line-too-low", "heavies-line-low", COARSE, 240, 0.08, deck.tilt(7).water(40, 0)),
+        deck("sand-comes-along", "sand-in-concentrate", FINE, 240, 0.05, deck.tilt(0.5)),
+        deck("fed-too-fast", "gold-in-tailings", FINE, 240, 0.08, deck.tilt(6).feed(120)),
+        deck("deck-leans", "band-wanders", COARSE, 240, 0.08, deck.tilt(2.5).rise(-2.5)),
+        new Drill("drops", Optional.empty(), MIDDLE, 120, 0.03, new OnPan(40, 0.3, FREED)));
+  }
+
+  /** The drill of a name. */
+  public static Optional<Drill> of(String id) {
+    return all().stream().filter(drill -> drill.id().equals(id)).findFirst();
+  }
+
+  /** The drill with what one's own passes freed by drop. */
+  public static Drill freeing(Drill drill, OptionalDouble freed) {
+    return drill.rig() instanceof OnPan(double heap, double trapped, var _) && freed.isPresent()
+        ? new Drill(
+            drill.id(),
+            drill.symptom(),
+            drill.sand(),
+            drill.limitS(),
+            drill.most(),
+            new OnPan(heap, trapped, freed.getAsDouble()))
+        : drill;
+  }
+
+  private static Rig filling(BowlControls begin, double ageing, boolean isBlind) {
+    return new OnBowl(TOTAL_G, CHARGE_G, begin, false, ageing, isBlind);
+  }
+
+  private static Rig charged(BowlControls begin) {
+    return new OnBowl(4 * TOTAL_G, CHARGE_G, begin, true, 0, false);
+  }
+
+  private static Drill bowl(
+      String id, String symptom, Sand sand, double limit, double most, Rig rig) {
+    return new Drill(id, named(symptom), sand, limit, most, rig);
+  }
+
+  private static Drill deck(
+      String id, String symptom, Sand sand, double limit, double most, DeckControls begin) {
+    return new Drill(id, named(symptom), sand, limit, most, new OnDeck(begin));
+  }
+
+  private static Optional<String> named(String symptom) {
+    return symptom.isEmpty() ? Optional.empty() : Optional.of(symptom);
+  }
+}

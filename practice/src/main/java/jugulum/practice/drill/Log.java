@@ -1,0 +1,26 @@
+package jugulum.practice.drill;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** What was done in a run, by its steps. */
+final class Log {
+  private final List<Told> told = new ArrayList<>();
+  private long steps;
+
+  void tell(Action action) {
+    told.add(new Told(steps, action));
+  }
+
+  void step() {
+    steps++;
+  }
+
+  long steps() {
+    return steps;
+  }
+
+  List<Told> told() {
+    return List.copyOf(told);
+  }
+}

@@ -1,0 +1,9 @@
+package jugulum.practice.drill;
+
+/**
+ * Something a person did.
+ *
+ * @param step before which step of the run, from 0
+ * @param action what
+ */
+public record Told(long step, Action action) {}
