@@ -18,6 +18,7 @@ import static javafx.scene.input.KeyCode.G;
 import static javafx.scene.input.KeyCode.M;
 import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.O;
+import static javafx.scene.input.KeyCode.P;
 import static javafx.scene.input.KeyCode.S;
 import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.U;
@@ -63,6 +64,7 @@ final class EveryView {
       look.at(person, theme + " " + part);
     }
     trials(person, theme, look);
+    practice(person, theme, look);
     person.press(CONTROL, DIGIT7).click("learn-scale");
     look.at(person, theme + " a scale to learn");
     person.press(ESCAPE).press(CONTROL, DIGIT1).press(F11);
@@ -134,6 +136,21 @@ final class EveryView {
     look.at(person, theme + " a trial in bench mode");
     person.press(ESCAPE);
     person.click("gear-part-TRIALS").press(CONTROL, Z).click("gear-part-RECORD");
+  }
+
+  /** The drills, a run of a bowl, of a table and of a magnet, and how one went. */
+  private static void practice(Person person, String theme, Look look) {
+    person.press(CONTROL, DIGIT6).click("gear-part-PRACTICE").press(CONTROL, DIGIT6);
+    look.at(person, theme + " the drills");
+    for (int drill : new int[] {0, 9, 5}) {
+      person.pressTimes(DOWN, drill).press(ENTER).until(() -> person.sees("practice-stage"));
+      person.press(P);
+      look.at(person, theme + " a run of practice");
+      person.press(ESCAPE).until(() -> person.sees("verdict-page"));
+      look.at(person, theme + " how a run went");
+      person.press(ESCAPE).until(() -> person.sees("drills"));
+    }
+    person.click("gear-part-RECORD");
   }
 
   /** The plan of a day, what one says of a task, of the day, and a task of one's own. */

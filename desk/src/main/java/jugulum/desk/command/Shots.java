@@ -19,7 +19,8 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.TextInputControl;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
@@ -81,11 +82,6 @@ final class Shots {
     on(() -> click("station-1-0"));
     on(() -> fire("plan-cuts"));
     shot("sizes", () -> fire("overlay-gold"));
-    on(() -> shell.show(View.BENCH));
-    on(() -> click("station-2-5"));
-    on(() -> fire("next-magnet"));
-    on(() -> fire("school"));
-    shot("magnet-or-not", () -> type("school-magnetite", "62"));
     shot("season", () -> shell.show(View.SEASON));
     on(() -> shell.show(View.GEAR));
     afterEveryBatch(bookThread);
@@ -93,6 +89,7 @@ final class Shots {
     on(() -> fire("gear-part-TRIALS"));
     afterTheBook(bookThread);
     shot("trials", this::secondTrial);
+    practice();
     on(() -> fire("gear-part-RECORD"));
     on(() -> shell.show(View.DAY));
     afterThePlan();
@@ -116,7 +113,6 @@ final class Shots {
     on(() -> shell.show(View.ACCOUNT));
     afterEveryBatch(bookThread);
     afterTheBook(bookThread);
-    shot("account-next-quartz", () -> fire("account-part-NEXT"));
     on(() -> workbench.preferences().look(ThemeName.BLACK_SAND));
     shot("account", () -> fire("account-part-GOLD"));
     on(() -> workbench.preferences().look(ThemeName.QUARTZ));
@@ -130,6 +126,41 @@ final class Shots {
     benchMode();
     on(() -> workbench.close());
     return drawn;
+  }
+
+  /** A bowl and a table, each played for a while. */
+  private void practice() {
+    on(() -> fire("gear-part-PRACTICE"));
+    List<String> filled =
+        Stream.concat(
+                Stream.generate(() -> "knob-do-charge").limit(4),
+                Stream.generate(() -> "knob-valve-more").limit(50))
+            .toList();
+    play("practice-bowl", 0, filled, "0:01:10");
+    play("practice-deck", 9, Stream.generate(() -> "knob-tilt-more").limit(5).toList(), "0:02:00");
+  }
+
+  /** Plays a drill with a few presses until so much time has gone. */
+  private void play(String name, int drill, List<String> presses, String until) {
+    on(
+        () -> {
+          if (scene.lookup("#drills") instanceof ListView<?> drills) {
+            drills.getSelectionModel().select(drill);
+          }
+        });
+    on(() -> fire("practice-begin"));
+    presses.forEach(press -> on(() -> fire(press)));
+    on(() -> fire("practice-faster"));
+    while (!(scene.lookup("#practice-time") instanceof Label time)
+        || time.getText().compareTo(until) < 0) {
+      on(() -> {});
+    }
+    shot(name, () -> scene.lookup("#practice-stage").requestFocus());
+    on(() -> fire("practice-end"));
+    while (scene.lookup("#verdict-leave") == null) {
+      on(() -> {});
+    }
+    on(() -> fire("verdict-leave"));
   }
 
   /** The one that settled its question. */
@@ -267,12 +298,6 @@ final class Shots {
             false,
             true,
             null));
-  }
-
-  private void type(String id, String text) {
-    if (scene.lookup("#" + id) instanceof TextInputControl field) {
-      field.setText(text);
-    }
   }
 
   private void fire(String id) {

@@ -89,6 +89,7 @@ final class PlanPane extends BorderPane {
   private Optional<Found> found = Optional.empty();
 
   private final Latest search;
+  private final WidthText widths;
 
   private Sand sand = new Sand(Optional.empty(), 0, OptionalDouble.empty());
   private Evidence evidence = Evidence.NONE;
@@ -110,6 +111,7 @@ final class PlanPane extends BorderPane {
     super();
     this.workbench = workbench;
     this.search = workbench.work().latest();
+    this.widths = new WidthText(words, workbench.work());
     use =
         Buttons.primary(
             "use-plan",
@@ -144,7 +146,9 @@ final class PlanPane extends BorderPane {
     HBox.setHgrow(curve, Priority.ALWAYS);
     HBox above = new HBox(18, curve, told);
     Parts.shown(because, false);
-    because.getChildren().addAll(Parts.sentence(words.of("plan.chart.about"), "muted"), chart, why);
+    because
+        .getChildren()
+        .addAll(Parts.sentence(words.of("plan.chart.about"), "muted"), chart, widths, why);
     result =
         new VBox(10, remarks, above, plans, Parts.section(words.of("plan.cuts")), bars, because);
     result.getStyleClass().add("plan-result");
@@ -166,6 +170,15 @@ final class PlanPane extends BorderPane {
 
   private void toggleWhy() {
     Parts.shown(because, !because.isVisible());
+    widths();
+  }
+
+  /** It takes seconds: only who asks why is told. */
+  private void widths() {
+    if (because.isVisible()) {
+      chosen()
+          .ifPresent(plan -> found.ifPresent(now -> widths.show(plan, now.request().conditions())));
+    }
   }
 
   /**
@@ -401,6 +414,7 @@ final class PlanPane extends BorderPane {
                             && bench.network().taker(id().orElseThrow()).isEmpty())
                 .isPresent();
     use.setDisable(!free || plan.stack().isEmpty());
+    widths();
   }
 
   private static String kind(PlannedCut cut) {

@@ -10,7 +10,8 @@ public enum FileKind {
   SHEET("pdf"),
   PAGES("pdf"),
   TABLE("xlsx"),
-  CALENDAR("ics");
+  CALENDAR("ics"),
+  REPLAY("json");
 
   private final String ending;
 

@@ -19,6 +19,7 @@ import jugulum.desk.files.FilePicker;
 import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
+import jugulum.desk.practice.PracticePane;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.trial.TrialsPane;
 import jugulum.desk.words.Prologue;
@@ -29,6 +30,7 @@ public final class GearView extends BorderPane implements FocusFirst {
   @Prologue private final Words words;
   private final RunsPane runs;
   private final TrialsPane trials;
+  private final PracticePane practice;
   private final Label about = Parts.sentence("", "muted");
   private final Segments<Part> parts =
       new Segments<>("gear-part", List.of(Part.values()), part -> words.of("gear.part", part));
@@ -36,7 +38,8 @@ public final class GearView extends BorderPane implements FocusFirst {
   /** What the view is parted in. */
   private enum Part {
     RECORD,
-    TRIALS
+    TRIALS,
+    PRACTICE
   }
 
   /**
@@ -52,6 +55,7 @@ public final class GearView extends BorderPane implements FocusFirst {
     setId("gear-view");
     runs = new RunsPane(workbench, onOpen);
     trials = new TrialsPane(workbench, picker);
+    practice = new PracticePane(workbench, picker);
     Region between = new Region();
     HBox.setHgrow(between, Priority.ALWAYS);
     VBox top =
@@ -69,7 +73,12 @@ public final class GearView extends BorderPane implements FocusFirst {
 
   private void show() {
     about.setText(words.of("gear.about", parts.chosen()));
-    setCenter(parts.chosen() == Part.RECORD ? runs : trials);
+    setCenter(
+        switch (parts.chosen()) {
+          case RECORD -> runs;
+          case TRIALS -> trials;
+          case PRACTICE -> practice;
+        });
   }
 
   /** The focus stays at the parts, so that one can go on to the next. */
@@ -79,10 +88,12 @@ public final class GearView extends BorderPane implements FocusFirst {
   }
 
   private void refresh() {
-    if (parts.chosen() == Part.RECORD) {
-      runs.refresh();
-    } else {
-      trials.refresh();
+    switch (parts.chosen()) {
+      case RECORD -> runs.refresh();
+      case TRIALS -> trials.refresh();
+      case PRACTICE -> {
+        // Nothing of it is in the book.
+      }
     }
   }
 
@@ -97,7 +108,13 @@ public final class GearView extends BorderPane implements FocusFirst {
   }
 
   private void pressed(KeyEvent key) {
-    if (showsTrials() && trials.press(key)) {
+    boolean used =
+        switch (parts.chosen()) {
+          case RECORD -> false;
+          case TRIALS -> trials.press(key);
+          case PRACTICE -> practice.press(key);
+        };
+    if (used) {
       key.consume();
     }
   }
@@ -130,10 +147,10 @@ public final class GearView extends BorderPane implements FocusFirst {
   @Override
   public void focusFirst() {
     refresh();
-    if (parts.chosen() == Part.RECORD) {
-      runs.focusList();
-    } else {
-      trials.focusWhenRead();
+    switch (parts.chosen()) {
+      case RECORD -> runs.focusList();
+      case TRIALS -> trials.focusWhenRead();
+      case PRACTICE -> practice.focusFirst();
     }
   }
 }

@@ -76,6 +76,9 @@ final class SheetPanel extends Panel {
     }
   }
 
+  /** What the laws of practice give to start from. */
+  private final VBox model = new VBox();
+
   SheetPanel(StepId step, Gear gear, Desk desk) {
     this.words = desk.words();
     this.step = step;
@@ -94,6 +97,8 @@ final class SheetPanel extends Panel {
     getChildren().add(Parts.section(words.of("sheet.checks")));
     sheet.checks().forEach(check -> getChildren().add(tick(check)));
     getChildren().add(Parts.section(words.of("sheet.dials")));
+    model.setId("sheet-model");
+    getChildren().add(model);
     sheet.dials().forEach(dial -> getChildren().add(part(dial)));
     if (!gear.ownDials().isEmpty()) {
       ownDials = Optional.of(new OwnDials(words, gear.ownDials(), this::record));
@@ -255,6 +260,14 @@ final class SheetPanel extends Panel {
     dials.forEach(set -> show(words, set, now, sheet.coarseness(cut), open));
     ownDials.ifPresent(own -> own.show(now, open));
     sums.show(now, shown.sand().closure(step).inG());
+    List<String> start = StartText.of(words, sheet.kind(), cut, shown);
+    model
+        .getChildren()
+        .setAll(
+            start.stream()
+                .limit(1)
+                .map(one -> Parts.advice("water", one, start.getLast()))
+                .toList());
   }
 
   /** The field follows the record; typing that was not noted yet stays while another dial is. */

@@ -20,6 +20,7 @@ import jugulum.desk.words.Words;
  * @param work what runs off the interface thread
  * @param trials the trials of the book: edits in, results out
  * @param days the day: edits in, its plan out
+ * @param practised how far one got in practice
  * @param accountWork the whole account, for those who look at it
  * @param scale the scale beside the bench
  * @param watching what the window that has this workbench watches
@@ -32,6 +33,7 @@ public record Workbench(
     Work work,
     Trials trials,
     Days days,
+    Practised practised,
     AccountWork accountWork,
     ScaleStand scale,
     Watching watching) {
@@ -70,6 +72,7 @@ public record Workbench(
         work,
         new Trials(book, work, notices),
         new Days(book, work, notices),
+        new Practised(preferences),
         account,
         scale,
         new Watching());
@@ -85,6 +88,7 @@ public record Workbench(
         work,
         trials,
         days,
+        practised,
         accountWork,
         scale,
         new Watching());

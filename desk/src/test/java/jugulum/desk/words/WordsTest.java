@@ -15,6 +15,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.csv.SizeCsv;
+import jugulum.book.replay.ReplayFile;
 import jugulum.book.stream.BookProblem;
 import jugulum.core.advice.Advice;
 import jugulum.core.day.DayReason;
@@ -58,6 +59,8 @@ import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.session.LongWork;
+import jugulum.practice.drill.Habit;
+import jugulum.practice.sand.Kind;
 import org.junit.jupiter.api.Test;
 
 class WordsTest {
@@ -126,6 +129,9 @@ class WordsTest {
                   .flatMap(Stream::of)
                   .toArray()),
           Map.entry("day.why", DayPlan.Why.values()),
+          Map.entry("habit.help", Habit.values()),
+          Map.entry("practice.mineral", Kind.values()),
+          Map.entry("replay.not", ReplayFile.Why.values()),
           Map.entry("day.hands", DayTask.Hands.values()),
           Map.entry("trial.stuff", TrialPlan.Stuff.values()),
           Map.entry("book", BookProblem.Kind.values()),

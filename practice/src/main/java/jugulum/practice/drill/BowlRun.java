@@ -32,6 +32,7 @@ public final class BowlRun implements Run {
   private static final double UNSEEN = 0.5;
 
   private final Drill drill;
+  private final Water water;
   private final OnBowl rig;
   private final long seed;
   private final Bowl bowl;
@@ -55,6 +56,7 @@ public final class BowlRun implements Run {
   public BowlRun(Drill drill, int sandGrains, int goldGrains, Water water, long seed) {
     this.drill = drill;
     this.seed = seed;
+    this.water = water;
     rig = (OnBowl) drill.rig();
     Grains grains = Grains.draw(drill.sand(), sandGrains, goldGrains, water, seed);
     bowl = new Bowl(BowlShape.USUAL, grains, rig.totalG(), water, seed);
@@ -163,6 +165,11 @@ public final class BowlRun implements Run {
   /** What is set, as the person sees it. */
   public BowlControls controls() {
     return told;
+  }
+
+  /** The water it is run with. */
+  public Water water() {
+    return water;
   }
 
   /** The bowl. */

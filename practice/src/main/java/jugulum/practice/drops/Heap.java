@@ -9,6 +9,7 @@ import jugulum.practice.sand.Noise;
  */
 public final class Heap {
   private final boolean[] trapped;
+  private final boolean[] taken;
   private final double traps;
   private final double frees;
   private final Noise noise;
@@ -27,6 +28,7 @@ public final class Heap {
     this.traps = Check.share("traps", traps);
     this.frees = Check.share("frees", frees);
     trapped = new boolean[gold];
+    taken = new boolean[gold];
     noise = new Noise(seed);
   }
 
@@ -38,6 +40,7 @@ public final class Heap {
     isUp = true;
     for (int i = 0; i < trapped.length; i++) {
       trapped[i] = noise.uniform() < traps;
+      taken[i] = trapped[i];
     }
   }
 
@@ -64,6 +67,11 @@ public final class Heap {
   /** Whether it holds the i-th grain. */
   public boolean isTrapped(int i) {
     return trapped[i];
+  }
+
+  /** Whether the lift took the i-th grain along. */
+  public boolean wasTrapped(int i) {
+    return taken[i];
   }
 
   /** How many grains of gold there are. */

@@ -1,0 +1,92 @@
+package jugulum.desk.practice;
+
+import java.util.function.Consumer;
+import javafx.scene.input.KeyCode;
+import jugulum.desk.words.Words;
+import jugulum.practice.bowl.BowlControls;
+import jugulum.practice.drill.Action;
+import jugulum.practice.drill.BowlRun;
+import jugulum.practice.drill.Drill.OnBowl;
+
+/** What one turns at a bowl. Turned is what is wanted: the run takes it at its next step. */
+final class BowlKnobs extends Knobs {
+  private static final double VALVE_STEP = 0.5;
+  private static final double LEVEL_STEP = 0.25;
+
+  private final BowlRun run;
+  private final OnBowl rig;
+  private final Consumer<Action> tells;
+  private BowlControls wanted;
+
+  BowlKnobs(Words words, BowlRun run, Consumer<Action> tells) {
+    super(words);
+    this.run = run;
+    this.rig = (OnBowl) run.drill().rig();
+    this.tells = tells;
+    this.wanted = run.controls();
+    turned(
+        "valve",
+        KeyCode.DOWN,
+        KeyCode.UP,
+        () -> valve(-VALVE_STEP),
+        () -> valve(VALVE_STEP),
+        this::valve);
+    turned(
+        "level",
+        KeyCode.LEFT,
+        KeyCode.RIGHT,
+        () -> level(-LEVEL_STEP),
+        () -> level(LEVEL_STEP),
+        this::level);
+    done("charge", KeyCode.SPACE, this::charge, this::charged);
+    done("agent", KeyCode.W, this::agent, this::hasAgent);
+    show();
+  }
+
+  private void valve(double by) {
+    wanted = wanted.valve(Math.clamp(wanted.valveLMin() + by, 0, BowlControls.MOST_L_MIN));
+    tells.accept(new Action.Valve(wanted.valveLMin()));
+  }
+
+  private String valve() {
+    return rig.isBlind()
+        ? words.of("practice.hidden")
+        : words.of("practice.flow", words.fixed(wanted.valveLMin(), 1));
+  }
+
+  private void level(double by) {
+    double most = BowlControls.MOST_TILT;
+    wanted = wanted.tilt(Math.clamp(wanted.tiltDegrees() + by, -most, most));
+    tells.accept(new Action.Level(wanted.tiltDegrees()));
+  }
+
+  private String level() {
+    if (rig.isBlind()) {
+      return words.of("practice.hidden");
+    }
+    double lean = wanted.tiltDegrees();
+    if (lean == 0) {
+      return words.of("practice.is-level");
+    }
+    return words.of(
+        lean > 0 ? "practice.low-right" : "practice.low-left", words.fixed(Math.abs(lean), 2));
+  }
+
+  private void charge() {
+    tells.accept(new Action.Charge(rig.chargeG(), true));
+  }
+
+  private String charged() {
+    double in = rig.totalG() - run.bowl().waitingG();
+    return words.of("practice.charged", words.fixed(in, 0), words.fixed(rig.totalG(), 0));
+  }
+
+  private void agent() {
+    wanted = wanted.agent(!wanted.hasAgent());
+    tells.accept(new Action.Agent(wanted.hasAgent()));
+  }
+
+  private String hasAgent() {
+    return words.of(wanted.hasAgent() ? "practice.agent.in" : "practice.agent.none");
+  }
+}

@@ -1,0 +1,52 @@
+package jugulum.practice.start;
+
+import java.util.Optional;
+import jugulum.core.account.Worked;
+import jugulum.core.gold.BatchSpecks;
+import jugulum.core.ledger.Lot;
+import jugulum.core.magnet.MagnetShares;
+import jugulum.core.screens.Cut;
+import jugulum.practice.sand.Sand;
+
+/** The sand of a lot, as far as the book knows it. */
+public final class LotSand {
+  /** What a cut holds of magnetite where nobody tested it: some is left by every magnet. */
+  public static final double MAGNETITE = 0.1;
+
+  /** How far flatness reaches to either side of the batch's own: ours. */
+  private static final double REACH = 0.12;
+
+  /** The pan under the finest screen ends somewhere: ours. */
+  private static final double FINEST_MM = 0.04;
+
+  /** The flattest gold the laws are told of. */
+  private static final double MOST_FLAT = 0.2;
+
+  private LotSand() {}
+
+  /** The sand of a lot; empty where its sizes are not what a bowl or a deck takes. */
+  public static Optional<Sand> of(Worked worked, Lot lot) {
+    double flatness = BatchSpecks.of(worked.network()).flatness();
+    double magnetite = MagnetShares.of(lot).map(MagnetShares::magnetite).orElse(MAGNETITE);
+    return of(lot.cut(), magnetite, flatness);
+  }
+
+  /**
+   * The sand of a cut.
+   *
+   * @param magnetite its share by mass, 0 to 1
+   * @param flatness of its gold, 0 to 1
+   * @return empty where its sizes are not what a bowl or a deck takes
+   */
+  public static Optional<Sand> of(Cut cut, double magnetite, double flatness) {
+    double finest = Math.max(FINEST_MM, cut.lowerMm());
+    double coarsest = Math.min(Sand.COARSEST_MM, cut.upperMm());
+    if (cut.isAll() || coarsest <= finest) {
+      return Optional.empty();
+    }
+    double flattest = Math.clamp(flatness - REACH, MOST_FLAT, 1 - REACH);
+    return Optional.of(
+        Sand.black(finest, coarsest, Math.clamp(magnetite, 0, 1))
+            .withGold(flattest, Math.clamp(flatness + REACH, flattest, 1)));
+  }
+}
