@@ -77,7 +77,7 @@ final class BowlKnobs extends Knobs {
   }
 
   private String charged() {
-    double in = rig.totalG() - run.bowl().waitingG();
+    double in = Math.max(0, rig.totalG() - run.bowl().waitingG());
     return words.of("practice.charged", words.fixed(in, 0), words.fixed(rig.totalG(), 0));
   }
 

@@ -20,6 +20,9 @@ import jugulum.desk.words.Words;
 
 /** What one turns in a run: each with its two keys and where it stands. */
 abstract class Knobs extends VBox {
+  /** A value longer than that goes on in the next line. */
+  private static final double VALUE = 90;
+
   @Prologue protected final Words words;
   private final Map<KeyCode, Runnable> keys = new EnumMap<>(KeyCode.class);
   private final List<Runnable> values = new ArrayList<>();
@@ -33,9 +36,7 @@ abstract class Knobs extends VBox {
   /** Something that is turned down and up by two keys. */
   protected final void turned(
       String id, KeyCode less, KeyCode more, Runnable down, Runnable up, Supplier<String> value) {
-    Label stands = Parts.styled(new Label(), "line-value");
-    stands.setId("knob-" + id);
-    stands.setMinWidth(Region.USE_PREF_SIZE);
+    Label stands = value("knob-" + id);
     Label name = Parts.sentence(words.of("practice.knob." + id), "line-name");
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
@@ -50,6 +51,13 @@ abstract class Knobs extends VBox {
     line.getStyleClass().add("line");
     values.add(() -> told(stands, value.get()));
     getChildren().add(line);
+  }
+
+  private static Label value(String id) {
+    Label value = Parts.sentence("", "line-value");
+    value.setId(id);
+    value.setMinWidth(VALUE);
+    return value;
   }
 
   private static void told(Label label, String text) {
@@ -68,11 +76,10 @@ abstract class Knobs extends VBox {
 
   /** Something that is done by one key. */
   protected final void done(String id, KeyCode key, Runnable action, Supplier<String> value) {
-    Label stands = Parts.styled(new Label(), "line-value");
-    stands.setId("knob-" + id);
-    stands.setMinWidth(Region.USE_PREF_SIZE);
+    Label stands = value("knob-" + id);
     Button button =
         Buttons.plain("knob-do-" + id, words.of("practice.do." + id), keyName(key), action);
+    button.setMinWidth(Region.USE_PREF_SIZE);
     button.setFocusTraversable(false);
     keys.put(key, action);
     Region gap = new Region();

@@ -39,6 +39,10 @@ import jugulum.practice.start.FlowWindow;
 /** A run that is played: its picture, what one turns, and how it stands. */
 final class RunPage extends HBox {
   private static final double SIDE = 400;
+
+  /** Room for a bar at its right. */
+  private static final double BAR = 20;
+
   private static final int BEHIND = 0x00000000;
   private static final int FASTER = 10;
 
@@ -91,7 +95,6 @@ final class RunPage extends HBox {
     if (run instanceof DeckRun) {
       left.getChildren().addAll(Parts.section(words.of("practice.ports")), catches);
     }
-    left.getChildren().add(frames);
     left.setMinWidth(0);
     HBox.setHgrow(left, Priority.ALWAYS);
     getChildren().add(left);
@@ -161,13 +164,14 @@ final class RunPage extends HBox {
     if (run instanceof BowlRun) {
       side.getChildren().addAll(Parts.section(words.of("practice.catch")), catches);
     }
+    side.getChildren().add(frames);
     side.setPrefWidth(SIDE);
-    side.setMinWidth(SIDE);
+    side.setMinWidth(SIDE - BAR);
     ScrollPane scroll = new ScrollPane(side);
     scroll.getStyleClass().add("page-scroll");
     scroll.setFitToWidth(true);
     scroll.setFocusTraversable(false);
-    scroll.setMinWidth(SIDE + 20);
+    scroll.setMinWidth(SIDE + BAR);
     return scroll;
   }
 
