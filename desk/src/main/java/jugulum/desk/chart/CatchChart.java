@@ -8,8 +8,8 @@ import jugulum.practice.sand.Kind;
 
 /** What each of several catches holds, by mineral, as bars: a size in a pan, a port of a deck. */
 public final class CatchChart {
-  private static final double LINE = 30;
-  private static final double BAR = 18;
+  private static final double LINE = 24;
+  private static final double BAR = 16;
   private static final double LEFT = 110;
   private static final double LEAST = 3;
 

@@ -5,7 +5,7 @@ import java.util.List;
 
 /** How high water stands on the lip of a bowl, with the part of the scale that is good. */
 public final class LevelChart {
-  private static final double HEIGHT = 420;
+  private static final double HEIGHT = 400;
   private static final double WIDTH = 44;
   private static final double LEFT = 14;
   private static final double MOST_MM = 24;

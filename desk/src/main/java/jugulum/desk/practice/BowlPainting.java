@@ -6,7 +6,7 @@ import jugulum.practice.sand.Kind;
 
 /** A vortex bowl from above. */
 final class BowlPainting implements Painting {
-  private static final int SIZE = 510;
+  private static final int SIZE = 490;
   private static final int EDGE = 10;
   private static final int CENTRE = SIZE / 2;
   private static final int GOLD = Kind.GOLD.ordinal();

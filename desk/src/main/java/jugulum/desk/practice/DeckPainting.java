@@ -7,7 +7,7 @@ import jugulum.practice.sand.Kind;
 /** A shaker table from above, its ports at the right. */
 final class DeckPainting implements Painting {
   private static final int WIDTH = 760;
-  private static final int HEIGHT = 420;
+  private static final int HEIGHT = 380;
   private static final int PORTS = 26;
   private static final int GOLD = Kind.GOLD.ordinal();
 

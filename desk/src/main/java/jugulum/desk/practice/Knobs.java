@@ -38,6 +38,7 @@ abstract class Knobs extends VBox {
       String id, KeyCode less, KeyCode more, Runnable down, Runnable up, Supplier<String> value) {
     Label stands = value("knob-" + id);
     Label name = Parts.sentence(words.of("practice.knob." + id), "line-name");
+    name.setMinWidth(VALUE);
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
     HBox line =

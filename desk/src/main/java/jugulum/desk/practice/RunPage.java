@@ -166,10 +166,12 @@ final class RunPage extends HBox {
     }
     side.getChildren().add(frames);
     side.setPrefWidth(SIDE);
-    side.setMinWidth(SIDE - BAR);
+    side.setMinWidth(0);
     ScrollPane scroll = new ScrollPane(side);
     scroll.getStyleClass().add("page-scroll");
     scroll.setFitToWidth(true);
+    // A bar that comes and goes with every figure would move what one reads.
+    scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.ALWAYS);
     scroll.setFocusTraversable(false);
     scroll.setMinWidth(SIDE + BAR);
     return scroll;
