@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Sheets;
 import jugulum.core.machine.Symptom;
+import jugulum.practice.bowl.BowlControls;
 import jugulum.practice.drill.Action;
 import jugulum.practice.drill.Best;
 import jugulum.practice.drill.BowlRun;
@@ -177,6 +178,9 @@ class DrillsTest {
         .hasMessageContaining("not of a bowl");
     assertThatThrownBy(() -> run("first-table").tell(new Action.Valve(3)))
         .hasMessageContaining("not of a deck");
+    assertThatThrownBy(() -> new Drill.OnBowl(60, 90, BowlControls.SHUT, false, 0, false))
+        .hasMessageContaining("chargeG");
+    assertThatThrownBy(() -> new Drill.OnPan(40, 1.2, 0.6)).hasMessageContaining("trapped");
     assertThatThrownBy(() -> run("first-run").tell(new Action.Valve(99)))
         .hasMessageContaining("valveLMin");
   }

@@ -12,11 +12,14 @@ import jugulum.practice.drill.Drill.OnBowl;
 final class BowlKnobs extends Knobs {
   private static final double VALVE_STEP = 0.5;
   private static final double LEVEL_STEP = 0.25;
+  private static final double CHARGE_STEP = 10;
 
   private final BowlRun run;
   private final OnBowl rig;
   private final Consumer<Action> tells;
   private BowlControls wanted;
+  private double chargeG;
+  private boolean isAtWall = true;
 
   BowlKnobs(Words words, BowlRun run, Consumer<Action> tells) {
     super(words);
@@ -24,6 +27,7 @@ final class BowlKnobs extends Knobs {
     this.rig = (OnBowl) run.drill().rig();
     this.tells = tells;
     this.wanted = run.controls();
+    this.chargeG = rig.chargeG();
     turned(
         "valve",
         KeyCode.DOWN,
@@ -39,6 +43,8 @@ final class BowlKnobs extends Knobs {
         () -> level(LEVEL_STEP),
         this::level);
     done("charge", KeyCode.SPACE, this::charge, this::charged);
+    turned("size", KeyCode.Q, KeyCode.R, () -> size(-1), () -> size(1), this::size);
+    done("place", KeyCode.O, () -> isAtWall = !isAtWall, this::place);
     done("agent", KeyCode.W, this::agent, this::hasAgent);
     show();
   }
@@ -73,12 +79,24 @@ final class BowlKnobs extends Knobs {
   }
 
   private void charge() {
-    tells.accept(new Action.Charge(rig.chargeG(), true));
+    tells.accept(new Action.Charge(chargeG, isAtWall));
   }
 
   private String charged() {
     double in = Math.max(0, rig.totalG() - run.bowl().waitingG());
     return words.of("practice.charged", words.fixed(in, 0), words.fixed(rig.totalG(), 0));
+  }
+
+  private void size(int steps) {
+    chargeG = Math.clamp(chargeG + steps * CHARGE_STEP, CHARGE_STEP, rig.totalG());
+  }
+
+  private String size() {
+    return words.of("practice.grams", words.fixed(chargeG, 0));
+  }
+
+  private String place() {
+    return words.of(isAtWall ? "practice.at-wall" : "practice.anywhere");
   }
 
   private void agent() {

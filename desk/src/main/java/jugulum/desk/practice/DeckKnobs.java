@@ -1,5 +1,6 @@
 package jugulum.desk.practice;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.input.KeyCode;
@@ -21,6 +22,7 @@ final class DeckKnobs extends Knobs {
   private static final double STROKE_STEP = 1;
   private static final double MOST_STROKE = 25;
   private static final double SPLITTER_STEP = 0.01;
+  private static final double LAST_SPLITTER = 0.44;
 
   private final Consumer<Action> tells;
   private DeckControls wanted;
@@ -33,7 +35,9 @@ final class DeckKnobs extends Knobs {
     turned("water", KeyCode.LEFT, KeyCode.RIGHT, () -> water(-1), () -> water(1), this::water);
     turned("spray", KeyCode.M, KeyCode.N, () -> spray(-1), () -> spray(1), this::spray);
     turned("feed", KeyCode.J, KeyCode.K, () -> feed(-1), () -> feed(1), this::feed);
-    turned("splitter", KeyCode.O, KeyCode.L, () -> splitter(-1), () -> splitter(1), this::splitter);
+    splitter(0, KeyCode.O, KeyCode.L);
+    splitter(1, KeyCode.G, KeyCode.H);
+    splitter(2, KeyCode.Q, KeyCode.R);
     turned("rise", KeyCode.V, KeyCode.B, () -> rise(-1), () -> rise(1), this::rise);
     turned("stroke", KeyCode.T, KeyCode.Y, () -> stroke(-1), () -> stroke(1), this::stroke);
     show();
@@ -80,19 +84,24 @@ final class DeckKnobs extends Knobs {
     return words.of("practice.feed", words.fixed(wanted.feedKgH(), 0));
   }
 
-  private void splitter(int steps) {
-    double place =
-        Math.clamp(
-            wanted.splittersM().getFirst() + steps * SPLITTER_STEP,
-            SPLITTER_STEP,
-            wanted.splittersM().get(1));
-    wanted =
-        wanted.splitters(List.of(place, wanted.splittersM().get(1), wanted.splittersM().get(2)));
-    tells.accept(new Action.Splitter(0, place));
+  private void splitter(int which, KeyCode up, KeyCode down) {
+    turned(
+        "splitter-" + (which + 1),
+        up,
+        down,
+        () -> splitter(which, -1),
+        () -> splitter(which, 1),
+        () -> words.of("practice.from-top", words.fixed(1000 * wanted.splittersM().get(which), 0)));
   }
 
-  private String splitter() {
-    return words.of("practice.from-top", words.fixed(1000 * wanted.splittersM().getFirst(), 0));
+  /** A splitter stays between its neighbours. */
+  private void splitter(int which, int steps) {
+    List<Double> places = new ArrayList<>(wanted.splittersM());
+    double least = which == 0 ? SPLITTER_STEP : places.get(which - 1);
+    double most = which + 1 < places.size() ? places.get(which + 1) : LAST_SPLITTER;
+    places.set(which, Math.clamp(places.get(which) + steps * SPLITTER_STEP, least, most));
+    wanted = wanted.splitters(places);
+    tells.accept(new Action.Splitter(which, places.get(which)));
   }
 
   private void rise(int steps) {

@@ -31,7 +31,11 @@ class PracticeTest extends OnTheDemoBook {
   void aRunOpenedTooFastIsNamedSoAndKept() throws Exception {
     try (Person person = atPractice()) {
       assertThat(person.text("practice-pane")).contains("Not run yet");
-      begun(person, 4).press(SPACE).press(SPACE).pressTimes(UP, 60);
+      begun(person, 4).press(R).press(O);
+      assertThat(person.text("knob-size")).isEqualTo("40 g");
+      assertThat(person.text("knob-place")).isEqualTo("anywhere on the floor");
+      person.press(O).press(SPACE).press(SPACE).pressTimes(UP, 60);
+      assertThat(person.text("knob-charge")).isEqualTo("80 of 120 g in");
       assertThat(person.text("knob-valve")).isEqualTo("30.0 L/min");
       person.until(() -> person.text("practice-lost").matches("[1-9].*%.*"));
       person.press(ESCAPE).until(() -> person.sees("verdict-page"));
@@ -61,12 +65,23 @@ class PracticeTest extends OnTheDemoBook {
   void aTableIsSetAndItsLineFollows() {
     try (Person person = atPractice()) {
       begun(person, 9);
-      person.pressTimes(UP, 8).pressTimes(RIGHT, 2).press(K).press(L).press(B).press(T).press(N);
+      person
+          .pressTimes(UP, 8)
+          .pressTimes(RIGHT, 2)
+          .press(K)
+          .press(L)
+          .press(H)
+          .press(R)
+          .press(B)
+          .press(T)
+          .press(N);
       assertThat(person.text("knob-tilt")).isEqualTo("3.00°");
       assertThat(person.text("knob-water")).isEqualTo("22 L/min");
       assertThat(person.text("knob-spray")).isEqualTo("1 L/min");
       assertThat(person.text("knob-feed")).isEqualTo("18 kg/h");
-      assertThat(person.text("knob-splitter")).isEqualTo("90 mm from the top");
+      assertThat(person.text("knob-splitter-1")).isEqualTo("90 mm from the top");
+      assertThat(person.text("knob-splitter-2")).isEqualTo("190 mm from the top");
+      assertThat(person.text("knob-splitter-3")).isEqualTo("310 mm from the top");
       person.press(F).until(() -> person.text("practice-about").startsWith("Film of water"));
       person.press(P);
       assertThat(person.text("practice-pause")).startsWith("Go on");

@@ -35,8 +35,8 @@ public record Drill(
   /**
    * A vortex bowl: nine tenths of the sand are to go over its lip, and no gold.
    *
-   * @param totalG how much sand there is, in g
-   * @param chargeG how much of it goes in at once
+   * @param totalG how much sand there is, in g, 1 to 100000
+   * @param chargeG how much of it goes in at once, in g, 1 to all of it
    * @param begin how the bowl stands as it begins; what leans there is not told
    * @param isCharged whether all of it lies in the bowl already
    * @param ageing the share of its flow the pump loses in a minute, 0 to 1
@@ -49,7 +49,14 @@ public record Drill(
       boolean isCharged,
       double ageing,
       boolean isBlind)
-      implements Rig {}
+      implements Rig {
+    /** Checks every value. */
+    public OnBowl {
+      Check.inRange("totalG", totalG, 1, 100_000);
+      Check.inRange("chargeG", chargeG, 1, totalG);
+      Check.share("ageing", ageing);
+    }
+  }
 
   /**
    * A shaker table: the gold is to come by the first port, and no sand.
@@ -61,13 +68,14 @@ public record Drill(
   /**
    * A magnet over a pan: the magnetite is to be carried away, and no gold.
    *
-   * @param heapG the magnetite, in g
+   * @param heapG the magnetite, in g, 1 to 10000
    * @param trapped the share of the gold below that a lift traps, 0 to 1
    * @param freed the share of what is trapped that a drop frees, 0 to 1
    */
   public record OnPan(double heapG, double trapped, double freed) implements Rig {
     /** Checks the shares. */
     public OnPan {
+      Check.inRange("heapG", heapG, 1, 10_000);
       Check.share("trapped", trapped);
       Check.share("freed", freed);
     }
