@@ -136,8 +136,8 @@ final class Shots {
                 Stream.generate(() -> "knob-do-charge").limit(4),
                 Stream.generate(() -> "knob-valve-more").limit(50))
             .toList();
-    play("practice-bowl", 0, filled, "0:01:10");
-    play("practice-deck", 9, Stream.generate(() -> "knob-tilt-more").limit(5).toList(), "0:02:00");
+    play("practice-bowl", 0, filled, "1:10");
+    play("practice-deck", 9, Stream.generate(() -> "knob-tilt-more").limit(5).toList(), "2:00");
   }
 
   /** Plays a drill with a few presses until so much time has gone. */

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -13,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Prologue;
@@ -58,6 +60,8 @@ abstract class Knobs extends VBox {
     Label value = Parts.sentence("", "line-value");
     value.setId(id);
     value.setMinWidth(VALUE);
+    value.setAlignment(Pos.CENTER_RIGHT);
+    value.setTextAlignment(TextAlignment.RIGHT);
     return value;
   }
 

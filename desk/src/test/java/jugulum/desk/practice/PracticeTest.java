@@ -79,9 +79,9 @@ class PracticeTest extends OnTheDemoBook {
       assertThat(person.text("knob-water")).isEqualTo("22 L/min");
       assertThat(person.text("knob-spray")).isEqualTo("1 L/min");
       assertThat(person.text("knob-feed")).isEqualTo("18 kg/h");
-      assertThat(person.text("knob-splitter-1")).isEqualTo("90 mm from the top");
-      assertThat(person.text("knob-splitter-2")).isEqualTo("190 mm from the top");
-      assertThat(person.text("knob-splitter-3")).isEqualTo("310 mm from the top");
+      assertThat(person.text("knob-splitter-1")).isEqualTo("90 mm down");
+      assertThat(person.text("knob-splitter-2")).isEqualTo("190 mm down");
+      assertThat(person.text("knob-splitter-3")).isEqualTo("310 mm down");
       person.press(F).until(() -> person.text("practice-about").startsWith("Film of water"));
       person.press(P);
       assertThat(person.text("practice-pause")).startsWith("Go on");
