@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class OwnForecastTest {
   private static final Band PRACTICE = new Band(0.6, 0.85, 0.95);
-  private static final int MACHINES = 2_000;
+  private static final int MACHINES = 1_200;
 
   private static double logit(double share) {
     return Math.log(share / (1 - share));

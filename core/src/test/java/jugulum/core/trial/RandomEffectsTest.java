@@ -16,7 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class RandomEffectsTest {
-  private static final int RECORDS = 2_000;
+  private static final int RECORDS = 1_200;
 
   /**
    * Treated with and without, control with and without: G. A. Colditz et al., JAMA 271 (1994)

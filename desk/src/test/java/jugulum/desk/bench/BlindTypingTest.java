@@ -88,13 +88,13 @@ class BlindTypingTest extends OnTheDemoBook {
     return held.append(batch.closed()).toString();
   }
 
-  /** From the first, a middle and the last thing of every panel that can have the focus. */
+  /** From the first and the last thing of every panel that can have the focus. */
   @Test
   void aWeightTypedIntoAnyPanelBecomesThatWeightOrNothing() {
     try (Person person = Person.at(book)) {
       List<Consumer<Person>> panels = new ArrayList<>();
       person.batch().lots().stream()
-          .filter(lot -> lot.id().number() % 3 == 0)
+          .filter(lot -> lot.id().number() % 5 == 0)
           .forEach(lot -> panels.add(one -> one.open(lot.id().number())));
       person.batch().steps().forEach(step -> panels.add(one -> one.openStep(step.id().number())));
       String before = without(person.batch());
@@ -102,7 +102,7 @@ class BlindTypingTest extends OnTheDemoBook {
       for (Consumer<Person> panel : panels) {
         panel.accept(person);
         int many = ways(person).size();
-        for (int at : new int[] {0, many / 2, many - 1}) {
+        for (int at : new int[] {0, many - 1}) {
           panel.accept(person);
           List<Node> ways = ways(person);
           Node way = ways.get(Math.min(at, ways.size() - 1));
