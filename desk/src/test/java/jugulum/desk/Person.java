@@ -54,7 +54,7 @@ import org.testfx.util.WaitForAsyncUtils;
 public final class Person implements AutoCloseable {
   private static final Clock CLOCK =
       Clock.fixed(Instant.parse("2026-05-04T08:00:00Z"), ZoneOffset.UTC);
-  private static final int PATIENCE_SECONDS = 30;
+  private static final int PATIENCE_SECONDS = 90;
 
   private final FxRobot robot = new FxRobot();
   private final List<Throwable> crashes = Collections.synchronizedList(new ArrayList<>());
