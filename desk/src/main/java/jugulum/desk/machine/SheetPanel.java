@@ -260,13 +260,11 @@ final class SheetPanel extends Panel {
     dials.forEach(set -> show(words, set, now, sheet.coarseness(cut), open));
     ownDials.ifPresent(own -> own.show(now, open));
     sums.show(now, shown.sand().closure(step).inG());
-    List<String> start = StartText.of(words, sheet.kind(), cut, shown);
     model
         .getChildren()
         .setAll(
-            start.stream()
-                .limit(1)
-                .map(one -> Parts.advice("water", one, start.getLast()))
+            StartText.of(words, sheet.kind(), cut, shown).stream()
+                .map(start -> Parts.advice("water", start, words.of("practice.model")))
                 .toList());
   }
 

@@ -1,6 +1,5 @@
 package jugulum.desk.machine;
 
-import java.util.List;
 import java.util.Optional;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.BatchSpecks;
@@ -24,21 +23,22 @@ final class StartText {
 
   private StartText() {}
 
-  static List<String> of(Words words, Machine.Kind kind, Cut cut, Worked worked) {
+  static Optional<String> of(Words words, Machine.Kind kind, Cut cut, Worked worked) {
     double flatness = BatchSpecks.of(worked.network()).flatness();
     Optional<Sand> sand = LotSand.of(cut, LotSand.MAGNETITE, flatness);
-    return sand.map(
-            own ->
-                switch (kind) {
-                  case VORTEX_BOWL ->
-                      PracticeWords.window(words, FlowWindow.of(own, BowlShape.USUAL, WATER));
-                  case SHAKER_TABLE -> {
-                    double water = DeckControls.USUAL.troughLMin();
-                    yield PracticeWords.window(
-                        words, DeckWindow.of(own, DeckShape.USUAL, water, WATER), water);
-                  }
-                  default -> List.<String>of();
-                })
-        .orElse(List.of());
+    return sand.flatMap(
+        own ->
+            switch (kind) {
+              case VORTEX_BOWL ->
+                  Optional.of(
+                      PracticeWords.window(words, FlowWindow.of(own, BowlShape.USUAL, WATER)));
+              case SHAKER_TABLE -> {
+                double water = DeckControls.USUAL.troughLMin();
+                yield Optional.of(
+                    PracticeWords.window(
+                        words, DeckWindow.of(own, DeckShape.USUAL, water, WATER), water));
+              }
+              default -> Optional.empty();
+            });
   }
 }

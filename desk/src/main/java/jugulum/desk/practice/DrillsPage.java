@@ -13,6 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
+import jugulum.core.gold.BatchSpecks;
 import jugulum.core.ledger.Lot;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
@@ -154,12 +155,13 @@ final class DrillsPage extends HBox {
 
   private void add(List<Choice> choices, Worked worked) {
     List<String> known = new ArrayList<>();
+    double flatness = BatchSpecks.of(worked.network()).flatness();
     for (Lot lot : worked.network().lots()) {
       String called =
           words.of(
               "practice.sand.of", worked.batch().label().name(), Sentences.cut(words, lot.cut()));
       if (!known.contains(called)) {
-        LotSand.of(worked, lot)
+        LotSand.of(lot, flatness)
             .ifPresent(
                 own -> {
                   known.add(called);

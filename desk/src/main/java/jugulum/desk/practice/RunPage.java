@@ -69,6 +69,9 @@ final class RunPage extends HBox {
   private long toldAt;
   private boolean isTold;
 
+  /** Whether the sound of the water is wanted. */
+  private boolean isHeard;
+
   /**
    * A run that has not begun.
    *
@@ -249,7 +252,7 @@ final class RunPage extends HBox {
   private void tell(BowlRun bowl) {
     double mm = Math.max(0, 1000 * bowl.bowl().headM());
     sound.level(mm);
-    FlowWindow window = FlowWindow.of(bowl.drill().sand(), bowl.bowl().shape(), bowl.water());
+    FlowWindow window = bowl.window();
     RoundWeir weir = new RoundWeir(bowl.bowl().shape().lipM());
     double low = 1000 * weir.headM(window.sandLMin() / 60_000);
     double high = 1000 * weir.headM(Math.max(window.sandLMin() + 1, window.goldLMin()) / 60_000);
@@ -296,9 +299,9 @@ final class RunPage extends HBox {
   }
 
   private void sound() {
-    boolean isOn = quiet.getText().equals(words.of("practice.sound.off"));
-    sound.sound(isOn);
-    quiet.setText(words.of(isOn ? "practice.sound.on" : "practice.sound.off"));
+    isHeard = !isHeard;
+    sound.sound(isHeard);
+    quiet.setText(words.of(isHeard ? "practice.sound.on" : "practice.sound.off"));
   }
 
   private void end() {

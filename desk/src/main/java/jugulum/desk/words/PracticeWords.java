@@ -1,6 +1,5 @@
 package jugulum.desk.words;
 
-import java.util.List;
 import java.util.Optional;
 import jugulum.practice.drill.Course;
 import jugulum.practice.drill.Drill;
@@ -100,13 +99,11 @@ public final class PracticeWords {
   }
 
   /** The flow a cut wants, by the model. */
-  public static List<String> window(Words words, FlowWindow window) {
-    String said =
-        words.of(
-            window.isOpen() ? "practice.window" : "practice.window.shut",
-            words.fixed(window.magnetiteLMin(), 0),
-            words.fixed(window.goldLMin(), 0));
-    return List.of(said, words.of("practice.model"));
+  public static String window(Words words, FlowWindow window) {
+    return words.of(
+        window.isOpen() ? "practice.window" : "practice.window.shut",
+        words.fixed(window.magnetiteLMin(), 0),
+        words.fixed(window.goldLMin(), 0));
   }
 
   /**
@@ -123,15 +120,13 @@ public final class PracticeWords {
   }
 
   /** The tilt a cut wants, by the model. */
-  public static List<String> window(Words words, DeckWindow window, double waterLMin) {
-    String said =
-        words.of(
-            window.isOpen() ? "practice.tilts" : "practice.tilts.shut",
-            words.fixed(window.magnetiteDegrees(), 1),
-            words.fixed(window.goldDegrees(), 1),
-            words.fixed(waterLMin, 0),
-            words.fixed(1000 * window.film().thicknessM(), 1),
-            words.fixed(window.film().topMps(), 2));
-    return List.of(said, words.of("practice.model"));
+  public static String window(Words words, DeckWindow window, double waterLMin) {
+    return words.of(
+        window.isOpen() ? "practice.tilts" : "practice.tilts.shut",
+        words.fixed(window.magnetiteDegrees(), 1),
+        words.fixed(window.goldDegrees(), 1),
+        words.fixed(waterLMin, 0),
+        words.fixed(1000 * window.film().thicknessM(), 1),
+        words.fixed(window.film().topMps(), 2));
   }
 }

@@ -32,11 +32,10 @@ public final class BowlRun implements Run {
   private static final double UNSEEN = 0.5;
 
   private final Drill drill;
-  private final Water water;
   private final OnBowl rig;
   private final long seed;
   private final Bowl bowl;
-  private final double bearsLMin;
+  private final FlowWindow window;
   private final Log log = new Log();
   private final Course course;
   private final double[] valves;
@@ -56,11 +55,10 @@ public final class BowlRun implements Run {
   public BowlRun(Drill drill, int sandGrains, int goldGrains, Water water, long seed) {
     this.drill = drill;
     this.seed = seed;
-    this.water = water;
     rig = (OnBowl) drill.rig();
     Grains grains = Grains.draw(drill.sand(), sandGrains, goldGrains, water, seed);
     bowl = new Bowl(BowlShape.USUAL, grains, rig.totalG(), water, seed);
-    bearsLMin = FlowWindow.of(drill.sand(), BowlShape.USUAL, water).goldLMin();
+    window = FlowWindow.of(drill.sand(), BowlShape.USUAL, water);
     course = new Course(drill.limitS());
     valves = new double[(int) Math.round(FAST_S / Bowl.STEP_S)];
     told = rig.begin();
@@ -139,7 +137,7 @@ public final class BowlRun implements Run {
     if (bowl.sandGone() >= WANTED) {
       return Habit.RAN_ON;
     }
-    if (bowl.flowLMin() > bearsLMin) {
+    if (bowl.flowLMin() > window.goldLMin()) {
       return Habit.TOO_MUCH_WATER;
     }
     return Math.abs(told.tiltDegrees()) > UNSEEN ? Habit.OUT_OF_LEVEL : Habit.UNAVOIDED;
@@ -167,19 +165,14 @@ public final class BowlRun implements Run {
     return told;
   }
 
-  /** The water it is run with. */
-  public Water water() {
-    return water;
-  }
-
   /** The bowl. */
   public Bowl bowl() {
     return bowl;
   }
 
-  /** The flow above which the finest gold goes, in L/min. */
-  public double bearsLMin() {
-    return bearsLMin;
+  /** The flow its sand wants of the bowl. */
+  public FlowWindow window() {
+    return window;
   }
 
   @Override

@@ -1,8 +1,6 @@
 package jugulum.practice.start;
 
 import java.util.Optional;
-import jugulum.core.account.Worked;
-import jugulum.core.gold.BatchSpecks;
 import jugulum.core.ledger.Lot;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.screens.Cut;
@@ -24,9 +22,12 @@ public final class LotSand {
 
   private LotSand() {}
 
-  /** The sand of a lot; empty where its sizes are not what a bowl or a deck takes. */
-  public static Optional<Sand> of(Worked worked, Lot lot) {
-    double flatness = BatchSpecks.of(worked.network()).flatness();
+  /**
+   * The sand of a lot; empty where its sizes are not what a bowl or a deck takes.
+   *
+   * @param flatness of the gold of its batch, 0 to 1
+   */
+  public static Optional<Sand> of(Lot lot, double flatness) {
     double magnetite = MagnetShares.of(lot).map(MagnetShares::magnetite).orElse(MAGNETITE);
     return of(lot.cut(), magnetite, flatness);
   }
