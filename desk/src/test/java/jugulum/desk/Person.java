@@ -364,6 +364,19 @@ public final class Person implements AutoCloseable {
     return workbench;
   }
 
+  /**
+   * Reads something of the window as it would be drawn: what came in since the last frame is styled
+   * and laid out first, and nothing changes meanwhile.
+   */
+  public <T> T drawn(Callable<T> read) {
+    return on(
+        () -> {
+          scene.getRoot().applyCss();
+          scene.getRoot().layout();
+          return read.call();
+        });
+  }
+
   /** The window's content. */
   public Pane root() {
     return (Pane) scene.getRoot();

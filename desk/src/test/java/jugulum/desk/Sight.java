@@ -34,7 +34,7 @@ final class Sight {
   }
 
   static List<Node> visible(Person person) {
-    return visible(person.root(), new ArrayList<>());
+    return person.drawn(() -> visible(person.root(), new ArrayList<>()));
   }
 
   static boolean inside(Node node, Class<?> kind) {
