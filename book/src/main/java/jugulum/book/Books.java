@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.day.DayStream;
+import jugulum.book.season.SeasonStream;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.store.Rescue;
 import jugulum.book.store.SqliteStore;
@@ -16,7 +17,8 @@ import jugulum.book.trial.TrialStream;
 public final class Books {
   /** Every kind of stream. A new one is added here, and nowhere else outside its own package. */
   public static final List<StreamKind<?, ?>> KINDS =
-      List.of(BatchStream.KIND, ShopStream.KIND, TrialStream.KIND, DayStream.KIND);
+      List.of(
+          BatchStream.KIND, ShopStream.KIND, TrialStream.KIND, DayStream.KIND, SeasonStream.KIND);
 
   private Books() {}
 

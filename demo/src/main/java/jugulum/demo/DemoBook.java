@@ -57,7 +57,7 @@ public final class DemoBook {
   public static void write(Path path) {
     DemoBook demo = new DemoBook(path);
     try (Book _ = demo.book) {
-      demo.shop();
+      shop(demo.book);
       demo.finished();
       DemoTrials trials = new DemoTrials(demo.book, demo.clock);
       demo.clock.jumpTo("2026-10-29T08:00:00Z");
@@ -81,7 +81,7 @@ public final class DemoBook {
   }
 
   /** A shop with fine screens for wet work, and its usual containers. */
-  private void shop() {
+  static void shop(Book book) {
     Shop shop = Shop.USUAL;
     for (String label : List.of("40", "60")) {
       shop = shop.with(OwnedScreen.of(StandardScreens.numbered(label).orElseThrow()));
@@ -113,8 +113,8 @@ public final class DemoBook {
     book.submit(Order.of(ShopStream.SHOP, new ShopEdit.Whole(shop.with(terms))));
   }
 
-  private static final Gear DECK = gear("long deck", Kind.SHAKER_TABLE, 180, 60);
-  private static final Gear BOWL = gear("garden bowl", Kind.VORTEX_BOWL, 60, 40);
+  static final Gear DECK = gear("long deck", Kind.SHAKER_TABLE, 180, 60);
+  static final Gear BOWL = gear("garden bowl", Kind.VORTEX_BOWL, 60, 40);
   private static final Gear SLATE = gear("slate", Kind.FINISHING_TABLE, 25, 20);
   private static final Gear OLD_PAN =
       new Gear(

@@ -59,7 +59,14 @@ final class EveryView {
       person.press(CONTROL, DIGIT3).click(part);
       look.at(person, theme + " " + part);
     }
-    for (String part : List.of("season-part-MAGNETICS", "season-part-BATCHES")) {
+    for (String part :
+        List.of(
+            "season-part-MAGNETICS",
+            "season-part-BATCHES",
+            "season-part-WAYS",
+            "season-part-SOURCES",
+            "season-part-MONEY",
+            "season-part-YEAR")) {
       person.press(CONTROL, DIGIT5).click(part);
       look.at(person, theme + " " + part);
     }

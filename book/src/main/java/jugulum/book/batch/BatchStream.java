@@ -24,7 +24,8 @@ public final class BatchStream {
               RunLines.LINES,
               MagneticsLines.LINES,
               RecoveryLines.LINES,
-              StockLines.LINES));
+              StockLines.LINES,
+              ResultLines.LINES));
 
   private BatchStream() {}
 

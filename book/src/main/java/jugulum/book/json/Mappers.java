@@ -18,6 +18,7 @@ import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.StepId;
 import jugulum.core.scale.ScaleLine;
+import jugulum.core.season.SeasonEdit;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.trial.TrialEdit;
 import jugulum.core.trial.TrialId;
@@ -46,6 +47,7 @@ final class Mappers {
           .addMixIn(ShopEdit.class, ShopEditKinds.class)
           .addMixIn(TrialEdit.class, TrialEditKinds.class)
           .addMixIn(DayEdit.class, DayEditKinds.class)
+          .addMixIn(SeasonEdit.class, SeasonEditKinds.class)
           .addMixIn(TrialId.class, TrialIdAsText.class)
           .addMixIn(Route.Does.class, DoesKinds.class)
           .addMixIn(ScaleLine.class, ScaleLineKinds.class)
@@ -206,6 +208,20 @@ final class Mappers {
     @Type(value = TrialEdit.Close.class, name = "close")
   })
   interface TrialEditKinds {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "edit")
+  @JsonSubTypes({
+    @Type(value = SeasonEdit.Whole.class, name = "whole"),
+    @Type(value = SeasonEdit.TellSource.class, name = "tell-source"),
+    @Type(value = SeasonEdit.JoinSources.class, name = "join-sources"),
+    @Type(value = SeasonEdit.PartSource.class, name = "part-source"),
+    @Type(value = SeasonEdit.TellGravel.class, name = "tell-gravel"),
+    @Type(value = SeasonEdit.AddSlip.class, name = "add-slip"),
+    @Type(value = SeasonEdit.DropSlip.class, name = "drop-slip"),
+    @Type(value = SeasonEdit.AddChange.class, name = "add-change"),
+    @Type(value = SeasonEdit.DropChange.class, name = "drop-change")
+  })
+  interface SeasonEditKinds {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "edit")
   @JsonSubTypes({

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -394,6 +395,15 @@ public final class Book implements AutoCloseable {
         });
   }
 
+  /** The lines of a whole table as they stand, none brought up. */
+  public <S, R> List<R> linesAsTheyStand(Projection<S, R> projection) {
+    return reading(
+        () ->
+            isShaped(projection)
+                ? store.lines(projection.table()).stream().map(projection::line).toList()
+                : List.of());
+  }
+
   /** The lines of one stream, brought up if they are behind. */
   public <S, E, R> List<R> lines(StreamRef<S, E> stream, Projection<S, R> projection) {
     return reading(
@@ -419,7 +429,11 @@ public final class Book implements AutoCloseable {
         && !(isShaped(projection) && store.projected(projection.table(), stream.key()) == version);
   }
 
-  private List<Key> behind(StreamKind<?, ?> kind, Projection<?, ?> projection) {
+  /**
+   * The streams whose lines are behind what was written: {@link #lines(StreamKind, Projection)}
+   * brings them up all at once, one stream's lines only its own.
+   */
+  public <S, E, R> List<Key> behind(StreamKind<S, E> kind, Projection<S, R> projection) {
     return isShaped(projection) ? store.behind(projection.table(), kind.name()) : streams(kind);
   }
 
@@ -487,6 +501,11 @@ public final class Book implements AutoCloseable {
 
   private <S, E> Standing<S> verified(StreamRef<S, E> stream) {
     return folded(stream, history(stream, Long.MAX_VALUE), 0);
+  }
+
+  /** Tells every row of a stream as it was written, in their order. */
+  public void rows(Key stream, Consumer<Row> each) {
+    store.rows(stream, 0, each);
   }
 
   /** The number of rows of all streams, undo and redo included. */

@@ -3,7 +3,6 @@ package jugulum.core.account;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import jugulum.core.advice.Advice;
 import jugulum.core.advice.Advisor;
 import jugulum.core.gold.GoldAccount;
@@ -76,14 +75,9 @@ public record Account(
     return by == Advice.By.MONEY ? byMoney : byGold;
   }
 
-  /**
-   * The recovery that rests on most: both combined, else the one against the head or the gold
-   * found; empty before gold was weighed.
-   */
+  /** The recovery that rests on most, as {@link GoldAccount#best} says. */
   public Optional<Recovery> best() {
-    return Stream.of(Recovery.Against.BOTH, Recovery.Against.FOUND, Recovery.Against.HEAD)
-        .flatMap(against -> gold.recovery(against).stream())
-        .findFirst();
+    return gold.best();
   }
 
   /** The end lots of a place where gold is lost, that nobody looked at. */

@@ -3,6 +3,7 @@ package jugulum.core.gold;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import jugulum.core.gold.Recovery.Against;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -63,6 +64,16 @@ public record GoldAccount(
    */
   public static Map<LotId, LotGold> lots(Network network, SandAccount sand, List<Lot> lots) {
     return new GoldWorking(network, sand, new GoldMemory(), lots).lots();
+  }
+
+  /**
+   * The recovery that rests on most: both combined, else the one against the gold found or the
+   * head; empty before gold was weighed.
+   */
+  public Optional<Recovery> best() {
+    return Stream.of(Recovery.Against.BOTH, Recovery.Against.FOUND, Recovery.Against.HEAD)
+        .flatMap(against -> recovery(against).stream())
+        .findFirst();
   }
 
   /** The recovery measured so, of the free gold where that can be told, else of all. */

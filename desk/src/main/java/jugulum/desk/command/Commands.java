@@ -15,6 +15,7 @@ public final class Commands {
   public static CommandLine speaking(Words words) {
     return new CommandLine(Jugulum.class, factory(words))
         .setResourceBundle(new UsageTexts(words))
+        .setCaseInsensitiveEnumValuesAllowed(true)
         .setParameterExceptionHandler((problem, _) -> notUnderstood(problem, words));
   }
 

@@ -113,7 +113,7 @@ final class MainWindow {
     Workbench workbench = started.workbench();
     Thread.setDefaultUncaughtExceptionHandler(
         (_, fault) -> Platform.runLater(() -> workbench.work().fault(fault)));
-    Optional<Runnable> lookRound = DemoCommand.original().map(_ -> this::lookRound);
+    Optional<Runnable> lookRound = DemoCommand.Which.BENCH.original().map(_ -> this::lookRound);
     show(started, lookRound).setOnHidden(_ -> closed.countDown());
   }
 
@@ -132,7 +132,8 @@ final class MainWindow {
 
   private Path copyOfDemo() {
     try {
-      return DemoCommand.copy(words, Files.createTempDirectory("jugulum-demo"));
+      return DemoCommand.copy(
+          words, DemoCommand.Which.BENCH, Files.createTempDirectory("jugulum-demo"));
     } catch (IOException problem) {
       throw new UncheckedIOException(problem);
     }

@@ -26,7 +26,9 @@ final class ShotsCommand implements Callable<Integer> {
     System.setProperty("prism.order", "sw");
     System.setProperty("java.awt.headless", "true");
     Files.createDirectories(folder);
-    Path book = DemoCommand.copy(words, Files.createTempDirectory("jugulum-shots"));
+    Path book =
+        DemoCommand.copy(
+            words, DemoCommand.Which.BENCH, Files.createTempDirectory("jugulum-shots"));
     int drawn = new Shots(book, folder).draw();
     System.out.println(words.of("command.shots", Integer.toString(drawn), folder.toString()));
     return Jugulum.OK;

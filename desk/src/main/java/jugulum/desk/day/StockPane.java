@@ -43,6 +43,7 @@ import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.MoneyWords;
+import jugulum.desk.words.StockWords;
 import jugulum.desk.words.Words;
 
 /**
@@ -124,10 +125,10 @@ final class StockPane extends BorderPane {
   private void columns() {
     TextColumns.begin(words, table, "stock", "day.part.STOCK", "stock.none");
     column("batches.name", 125, one -> one.lot().label(), false);
-    column("stock.material", 130, one -> StockText.material(words, one.lot()), false);
-    column("stock.sizes", 100, one -> StockText.sizes(words, one.lot()), false);
+    column("stock.material", 130, one -> StockWords.material(words, one.lot()), false);
+    column("stock.sizes", 100, one -> StockWords.sizes(words, one.lot()), false);
     column("stock.mass", 85, one -> sand(one.lot().grams()), true);
-    column("magnetics.look", 105, one -> StockText.looks(words, one.lot()), false);
+    column("magnetics.look", 105, one -> StockWords.looks(words, one.lot()), false);
     column("gold.free", 150, one -> gold(one, GoldWords::free), false);
     column("gold.hidden", 120, one -> gold(one, GoldWords::hidden), false);
     column("stock.minutes", 85, one -> time(one.minutes()), true);
@@ -209,7 +210,7 @@ final class StockPane extends BorderPane {
                     words.of(
                         "stock.decides",
                         one.lot().label(),
-                        StockText.whole(words, one.lot()),
+                        StockWords.whole(words, one.lot()),
                         money(one.sampleWorth())))
             .orElse(""));
     Parts.shown(decides, !decides.getText().isEmpty());

@@ -11,7 +11,8 @@ public enum FileKind {
   PAGES("pdf"),
   TABLE("xlsx"),
   CALENDAR("ics"),
-  REPLAY("json");
+  REPLAY("json"),
+  BOOK("json");
 
   private final String ending;
 

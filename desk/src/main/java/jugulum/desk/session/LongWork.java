@@ -7,5 +7,7 @@ public enum LongWork {
   /** The magnetics of every batch. */
   MAGNETICS,
   /** The runs over machines of every batch. */
-  RUNS
+  RUNS,
+  /** What every batch came to. */
+  RESULTS
 }

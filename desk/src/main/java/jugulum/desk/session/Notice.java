@@ -4,6 +4,7 @@ import java.util.Optional;
 import jugulum.book.stream.Store;
 import jugulum.core.day.DayEdit;
 import jugulum.core.ledger.Edit;
+import jugulum.core.season.SeasonEdit;
 import jugulum.core.stream.Refusal;
 import jugulum.core.trial.TrialEdit;
 
@@ -58,6 +59,19 @@ public sealed interface Notice {
    * @param edit what was taken back or brought back; empty where there was nothing
    */
   record WalkedDay(boolean isRedo, Optional<DayEdit> edit) implements Notice {
+    @Override
+    public boolean isFault() {
+      return false;
+    }
+  }
+
+  /**
+   * An undo or a redo of what was told of a season.
+   *
+   * @param isRedo which of the two
+   * @param edit what was taken back or brought back; empty where there was nothing
+   */
+  record WalkedSeason(boolean isRedo, Optional<SeasonEdit> edit) implements Notice {
     @Override
     public boolean isFault() {
       return false;

@@ -1,5 +1,6 @@
 package jugulum.desk.session;
 
+import java.io.OutputStream;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -11,6 +12,7 @@ import java.util.stream.Collectors;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
+import jugulum.book.json.BookFile;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Key;
@@ -404,6 +406,19 @@ public final class Session {
         standing.version(),
         standing.undoable(),
         standing.redoable());
+  }
+
+  /**
+   * Writes the whole book as one file, behind what the book has to do. Waits for it: not on the
+   * interface thread.
+   */
+  public void writeBook(OutputStream out) {
+    work.behind(
+            () -> {
+              BookFile.write(book, out);
+              return true;
+            })
+        .join();
   }
 
   /** Ends after what was asked for is done, and closes the book. */

@@ -20,6 +20,7 @@ import jugulum.desk.words.Words;
  * @param work what runs off the interface thread
  * @param trials the trials of the book: edits in, results out
  * @param days the day: edits in, its plan out
+ * @param seasons the seasons: what is told in, what they come to out
  * @param practised how far one got in practice
  * @param accountWork the whole account, for those who look at it
  * @param scale the scale beside the bench
@@ -33,6 +34,7 @@ public record Workbench(
     Work work,
     Trials trials,
     Days days,
+    Seasons seasons,
     Practised practised,
     AccountWork accountWork,
     ScaleStand scale,
@@ -72,6 +74,7 @@ public record Workbench(
         work,
         new Trials(book, work, notices),
         new Days(book, work, notices),
+        new Seasons(book, work, notices),
         new Practised(preferences),
         account,
         scale,
@@ -88,6 +91,7 @@ public record Workbench(
         work,
         trials,
         days,
+        seasons,
         practised,
         accountWork,
         scale,

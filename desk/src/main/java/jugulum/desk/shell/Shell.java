@@ -105,7 +105,7 @@ public final class Shell extends BorderPane {
     bench.onNothing(new FromNothing(lookRound));
     makers.put(View.CUTS, () -> new CutsView(workbench, picker, this::screen));
     makers.put(View.ACCOUNT, () -> new AccountView(workbench, picker, clock, this::openLot));
-    makers.put(View.SEASON, () -> new SeasonView(workbench, new FromSeason()));
+    makers.put(View.SEASON, () -> new SeasonView(workbench, picker, new FromSeason()));
     makers.put(View.DAY, () -> new DayView(workbench, clock, picker, new FromDay()));
     makers.put(View.GEAR, () -> new GearView(workbench, picker, ran -> open(ran.batch())));
     makers.put(View.SHOP, () -> new ShopView(workbench, clock));
@@ -427,6 +427,9 @@ public final class Shell extends BorderPane {
       trials.get().undoOrRedo(key.isShiftDown());
     } else if (getCenter() instanceof DayView day && day.showsPlan()) {
       day.undoOrRedo(key.isShiftDown());
+    } else if (getCenter() instanceof SeasonView season && season.showsSeason()) {
+      CompletionStage<Outcome> _ =
+          key.isShiftDown() ? workbench.seasons().redo() : workbench.seasons().undo();
     } else if (current == View.SHOP && getCenter() instanceof ShopView) {
       CompletionStage<Outcome> _ =
           key.isShiftDown() ? workbench.session().redoShop() : workbench.session().undoShop();

@@ -9,14 +9,14 @@ import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 
 /** Empties the fields of what was kept, and only then: what was refused, or typed since, stays. */
-final class Kept {
+public final class Kept {
   private Kept() {}
 
   /**
    * Once it is kept, empties the fields that still say what they said; a refusal is said at the
    * first.
    */
-  static void clearing(
+  public static void clearing(
       Workbench workbench, CompletionStage<Outcome> sent, EntryField<?>... fields) {
     List<String> texts = Stream.of(fields).map(EntryField::text).toList();
     boolean there = Stream.of(fields).anyMatch(field -> field.field().isFocused());

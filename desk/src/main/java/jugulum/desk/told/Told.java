@@ -8,6 +8,7 @@ import jugulum.desk.session.Notice;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.words.DayWords;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.SeasonWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.TrialWords;
 import jugulum.desk.words.Words;
@@ -44,6 +45,11 @@ public final class Told {
               words,
               isRedo ? "notice.redo" : "notice.undo",
               edit.map(one -> DayWords.edit(words, one)));
+      case Notice.WalkedSeason(boolean isRedo, var edit) ->
+          walked(
+              words,
+              isRedo ? "notice.redo" : "notice.undo",
+              edit.map(one -> SeasonWords.edit(words, one)));
       case Notice.NotDone(Refusal refusal) -> Sentences.refusal(refusal, figures);
       case Notice.OnlyToRead(var why) -> Sentences.readOnly(words, why);
       case Notice.Failed(Failure failure) -> failed(words, failure);

@@ -207,7 +207,7 @@ public final class Words {
   }
 
   /** How dates are written, by the key of their pattern. */
-  DateTimeFormatter dates(String key) {
+  public DateTimeFormatter dates(String key) {
     return DateTimeFormatter.ofPattern(text(key), language.locale());
   }
 

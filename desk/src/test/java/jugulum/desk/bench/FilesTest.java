@@ -1,5 +1,6 @@
 package jugulum.desk.bench;
 
+import static javafx.scene.input.KeyCode.B;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.DIGIT5;
 import static javafx.scene.input.KeyCode.DIGIT7;
@@ -71,7 +72,7 @@ class FilesTest {
     Path demo = folder.resolve("demo.book");
     DemoBook.write(demo);
     try (Person person = Person.at(demo)) {
-      person.press(CONTROL, DIGIT5).press(DOWN).press(DOWN).press(ENTER);
+      person.press(CONTROL, DIGIT5).press(B).press(DOWN).press(DOWN).press(ENTER);
       assertThat(person.text("batch-header")).contains("Saltergill 3");
       person.press(CONTROL, T).press(CONTROL, DIGIT7).click("own-270");
       assertThat(person.workbench().projections().shop().get().owned())

@@ -1,0 +1,219 @@
+package jugulum.book.table;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import jugulum.core.check.Band;
+import jugulum.core.season.BatchResult;
+import jugulum.core.season.Gravel;
+import jugulum.core.season.SeasonAccount;
+import jugulum.core.season.Source;
+import jugulum.core.season.SourceRate;
+import jugulum.core.season.Work;
+import org.jspecify.annotations.Nullable;
+
+/** A season as tables: batches, sources, steps, habits, changes, slips. */
+public final class SeasonTables {
+  private SeasonTables() {}
+
+  /** All of them, with what is in a column told by its head. */
+  public static List<Table> all(SeasonAccount account) {
+    return List.of(
+        batches(account),
+        sources(account),
+        steps(account),
+        habits(account),
+        changes(account),
+        slips(account));
+  }
+
+  private static @Nullable Object or(OptionalDouble value) {
+    return value.isPresent() ? value.getAsDouble() : null;
+  }
+
+  private static List<@Nullable Object> band(Optional<Band> band) {
+    return band.map(one -> cells(one.usual(), one.low(), one.high()))
+        .orElseGet(() -> cells(null, null, null));
+  }
+
+  private static List<@Nullable Object> cells(@Nullable Object... cells) {
+    return new ArrayList<>(Arrays.asList(cells));
+  }
+
+  /** One row a batch; masses in grams and milligrams, shares 0 to 1, time in minutes. */
+  public static Table batches(SeasonAccount account) {
+    List<String> heads =
+        new ArrayList<>(
+            List.of(
+                "batch",
+                "source",
+                "received",
+                "closed",
+                "feed_g",
+                "won_mg",
+                "share",
+                "share_low",
+                "share_high",
+                "at_most",
+                "away_mg",
+                "away_low_mg",
+                "away_high_mg",
+                "gravel_m3"));
+    for (Work work : Work.values()) {
+      heads.add(work.name().toLowerCase(java.util.Locale.ROOT) + "_minutes");
+    }
+    List<List<Object>> rows = new ArrayList<>();
+    for (BatchResult one : account.batches()) {
+      List<Object> row =
+          cells(
+              one.name(),
+              account.season().meant(one.source()),
+              one.received().toString(),
+              one.closed(),
+              or(one.feedG()),
+              one.wonMg());
+      row.addAll(band(one.share()));
+      row.add(one.isAtMost());
+      row.addAll(band(one.awayMg()));
+      row.add(account.season().gravel(one.id()).map(Gravel::cubicMetres).orElse(null));
+      for (Work work : Work.values()) {
+        row.add(one.minutes().getOrDefault(work, 0.0));
+      }
+      rows.add(row);
+    }
+    return new Table("batches", heads, rows);
+  }
+
+  private static Table sources(SeasonAccount account) {
+    List<List<Object>> rows = new ArrayList<>();
+    for (SourceRate.Of of : SourceRate.Of.values()) {
+      for (SourceRate rate : account.rates(of)) {
+        Source source = account.season().source(rate.source());
+        List<Object> row =
+            cells(
+                rate.source(),
+                source.place(),
+                source.permits(),
+                source.notes(),
+                of.name(),
+                rate.batches(),
+                rate.wonMg(),
+                rate.spent(),
+                rate.rate().usual());
+        row.addAll(
+            rate.isSharp() ? cells(null, null) : cells(rate.rate().low(), rate.rate().high()));
+        rows.add(row);
+      }
+    }
+    return new Table(
+        "sources",
+        List.of(
+            "source", "place", "permits", "notes", "of", "batches", "won_mg", "spent", "mg_each",
+            "low", "high"),
+        rows);
+  }
+
+  private static Table steps(SeasonAccount account) {
+    List<List<Object>> rows = new ArrayList<>();
+    account
+        .tracks()
+        .forEach(
+            track ->
+                track
+                    .seen()
+                    .forEach(
+                        seen -> {
+                          List<Object> row =
+                              cells(
+                                  seen.batch(),
+                                  seen.date().toString(),
+                                  track.work().name(),
+                                  track.machine(),
+                                  track.cut());
+                          row.addAll(band(Optional.of(seen.recovery())));
+                          rows.add(row);
+                        }));
+    return new Table(
+        "steps",
+        List.of("batch", "date", "work", "machine", "cut", "recovery", "low", "high"),
+        rows);
+  }
+
+  private static Table habits(SeasonAccount account) {
+    return new Table(
+        "habits",
+        List.of("habit", "dial", "work", "machine", "with", "without", "cost_mg", "low", "high"),
+        account.habits().stream()
+            .map(
+                one -> {
+                  List<Object> row =
+                      cells(
+                          one.habit().kind().name(),
+                          one.habit().dial(),
+                          one.work().name(),
+                          one.machine(),
+                          one.with(),
+                          one.without());
+                  row.addAll(band(one.costMg()));
+                  return row;
+                })
+            .collect(Collectors.toList()));
+  }
+
+  private static Table changes(SeasonAccount account) {
+    return new Table(
+        "changes",
+        List.of(
+            "date",
+            "what",
+            "work",
+            "machine",
+            "steps_before",
+            "before",
+            "steps_after",
+            "after",
+            "added",
+            "low",
+            "high"),
+        account.changes().stream()
+            .map(
+                one -> {
+                  List<Object> row =
+                      cells(
+                          one.change().date().toString(),
+                          one.change().what(),
+                          one.change().work().map(Work::name).orElse(""),
+                          one.change().machine().orElse(""),
+                          one.stepsBefore(),
+                          one.before().orElse(null),
+                          one.stepsAfter(),
+                          one.after().orElse(null));
+                  row.addAll(band(one.points()));
+                  return row;
+                })
+            .collect(Collectors.toList()));
+  }
+
+  private static Table slips(SeasonAccount account) {
+    return new Table(
+        "slips",
+        List.of(
+            "date", "sent_g", "received_g", "fineness", "own_fineness", "paid", "weight", "note"),
+        account.slips().stream()
+            .map(
+                one ->
+                    cells(
+                        one.slip().date().toString(),
+                        one.slip().sentG(),
+                        one.slip().receivedG(),
+                        one.slip().fineness(),
+                        or(one.ownFineness()),
+                        one.slip().paid(),
+                        one.weightShare(),
+                        one.slip().note()))
+            .collect(Collectors.toList()));
+  }
+}

@@ -1,0 +1,130 @@
+package jugulum.core.season;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import jugulum.core.account.Worked;
+import jugulum.core.check.Band;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.Recovery;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+
+/**
+ * What one batch brings to a season.
+ *
+ * @param id which
+ * @param name what is written on its bucket
+ * @param source where it came from, as written
+ * @param received the day it was received
+ * @param closed whether it is done
+ * @param feedG the dry concentrate that came in, in grams; empty where it was not weighed
+ * @param won the gold in hand; empty before the first weighing
+ * @param fineness the fineness used for it, 0 to 1
+ * @param share the share of its gold in hand, 0 to 1, with its 95 % range, as its account tells it;
+ *     empty where it cannot be told
+ * @param isAtMost whether lots nobody looked at can only lower that share
+ * @param minutes at the bench, by work
+ * @param byCut the share of the free gold won of each cut with gold of its own, by its notation
+ * @param parts its steps that part gold from sand
+ */
+public record BatchResult(
+    BatchId id,
+    String name,
+    String source,
+    LocalDate received,
+    boolean closed,
+    OptionalDouble feedG,
+    Optional<GoldRange> won,
+    double fineness,
+    Optional<Band> share,
+    boolean isAtMost,
+    Map<Work, Double> minutes,
+    Map<String, Band> byCut,
+    List<Part> parts) {
+  /** No share is believed to lie below that when what got away is told by it. */
+  private static final double LEAST_SHARE = 1e-3;
+
+  /** Keeps its own copies. */
+  public BatchResult {
+    minutes = Map.copyOf(minutes);
+    byCut = Map.copyOf(byCut);
+    parts = List.copyOf(parts);
+  }
+
+  /** What a batch brings. Takes a while: not for the interface thread. */
+  public static BatchResult of(Worked worked) {
+    Batch batch = worked.batch();
+    Optional<Recovery> best = worked.gold().best();
+    Map<String, Band> byCut = new java.util.TreeMap<>();
+    worked.gold().byCut().forEach((cut, one) -> byCut.put(cut.notation(), band(one)));
+    List<Part> parts = new ArrayList<>();
+    for (Step step : worked.network().steps()) {
+      boolean partsGold =
+          step.process() instanceof Process.GravityRun
+              || step.process() instanceof Process.MagnetRun;
+      Optional.ofNullable(worked.gold().stages().get(step.id()))
+          .filter(_ -> partsGold)
+          .ifPresent(stage -> parts.add(Part.of(step, worked.network(), stage)));
+    }
+    double feed = worked.sand().feedG();
+    return new BatchResult(
+        batch.id(),
+        batch.label().name(),
+        batch.label().source(),
+        batch.label().received(),
+        batch.closed(),
+        feed > 0 ? OptionalDouble.of(feed) : OptionalDouble.empty(),
+        worked.gold().won(),
+        worked.gold().fineness(),
+        best.map(BatchResult::band),
+        best.filter(Recovery::isAtMost).isPresent(),
+        BenchTime.minutes(batch),
+        byCut,
+        parts);
+  }
+
+  private static Band band(Recovery one) {
+    double low = Math.clamp(one.low(), 0, 1);
+    double high = Math.clamp(one.high(), low, 1);
+    return new Band(low, Math.clamp(one.share(), low, high), high);
+  }
+
+  /** The gold in hand, in mg; 0 before the first weighing. */
+  public double wonMg() {
+    return won.map(GoldRange::milligrams).orElse(0.0);
+  }
+
+  /** What was not won of its gold, in mg; empty where no share can be told. */
+  public Optional<Band> awayMg() {
+    return share
+        .filter(_ -> won.isPresent())
+        .map(band -> new Band(missing(band.high()), missing(band.usual()), missing(band.low())));
+  }
+
+  private double missing(double share) {
+    double told = Math.max(LEAST_SHARE, share);
+    return wonMg() * (1 - told) / told;
+  }
+
+  /** What was not won of several batches together, in mg: their errors are independent. */
+  public static Band together(List<Band> awayMg) {
+    return Spread.sum(awayMg);
+  }
+
+  /** All the time at the bench, in minutes, 0 or more. */
+  public double benchMinutes() {
+    return minutes.values().stream().mapToDouble(Double::doubleValue).sum();
+  }
+
+  /** Its steps of which a recovery is told, with the gold that went into them. */
+  public Stream<Part> toldParts() {
+    return parts.stream().filter(part -> part.recovery().isPresent());
+  }
+}

@@ -1,0 +1,96 @@
+package jugulum.core.season;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import jugulum.core.check.Band;
+import jugulum.core.trial.Logit;
+
+/**
+ * What a change did: steps on the same machine and the same cut before and after its day, on the
+ * logit of the recovery ({@link Contrast}). What else changed on that day cannot be told apart from
+ * it.
+ *
+ * @param change which
+ * @param before the mean recovery before, 0 to 1; empty without steps
+ * @param after after it
+ * @param stepsBefore how many steps before
+ * @param stepsAfter how many after
+ * @param points what it added to the recovery, in parts of one, with its 95 % range; empty where
+ *     nothing can be compared yet
+ */
+public record ChangeEffect(
+    Change change,
+    Optional<Double> before,
+    Optional<Double> after,
+    int stepsBefore,
+    int stepsAfter,
+    Optional<Band> points) {
+  private static final double EDGE = 0.002;
+
+  /** Whether the range excludes that it did nothing. */
+  public boolean isSeen() {
+    return points.filter(band -> band.low() > 0 || band.high() < 0).isPresent();
+  }
+
+  /**
+   * What a change did.
+   *
+   * @param zone where the days of the batches are counted
+   */
+  public static ChangeEffect of(Change change, List<BatchResult> batches, ZoneId zone) {
+    List<Part> parts =
+        batches.stream()
+            .filter(BatchResult::closed)
+            .flatMap(BatchResult::toldParts)
+            .filter(change::isAbout)
+            .toList();
+    List<Part> before = parts.stream().filter(part -> !isAfter(part, change, zone)).toList();
+    List<Part> after = parts.stream().filter(part -> isAfter(part, change, zone)).toList();
+    Contrast contrast =
+        Contrast.of(
+            parts.stream()
+                .map(
+                    part ->
+                        new Contrast.Case(
+                            part.work() + " " + part.machine() + " " + part.cut().notation(),
+                            logit(part),
+                            List.of(isAfter(part, change, zone))))
+                .toList(),
+            1);
+    return new ChangeEffect(
+        change,
+        mean(before),
+        mean(after),
+        before.size(),
+        after.size(),
+        contrast
+            .effects()
+            .getFirst()
+            .flatMap(effect -> mean(before).map(from -> points(from, effect))));
+  }
+
+  private static boolean isAfter(Part part, Change change, ZoneId zone) {
+    return !LocalDate.ofInstant(part.at(), zone).isBefore(change.date());
+  }
+
+  private static double logit(Part part) {
+    return Logit.of(part.recovery().orElseThrow().usual(), EDGE);
+  }
+
+  private static Optional<Double> mean(List<Part> parts) {
+    return parts.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            Logit.share(parts.stream().mapToDouble(ChangeEffect::logit).average().orElseThrow()));
+  }
+
+  private static Band points(double from, Contrast.Effect effect) {
+    double logit = Logit.of(from, EDGE);
+    return new Band(
+        Logit.share(logit + effect.low()) - from,
+        Logit.share(logit + effect.mean()) - from,
+        Logit.share(logit + effect.high()) - from);
+  }
+}

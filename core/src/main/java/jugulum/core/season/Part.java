@@ -1,0 +1,56 @@
+package jugulum.core.season;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import jugulum.core.check.Band;
+import jugulum.core.gold.GoldRange;
+import jugulum.core.gold.Stage;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.screens.Cut;
+
+/**
+ * A step of a batch that parts gold from sand, with what it won.
+ *
+ * @param work of which kind
+ * @param machine on which machine, by its name; empty for a magnet
+ * @param cut the sizes it took
+ * @param at when it was begun
+ * @param wonMg the gold that went on, in mg, 0 or more
+ * @param leftMg the gold in what was set aside, in mg, 0 or more
+ * @param recovery the share that went on, 0 to 1, with its 95 % range; empty where it was not told
+ *     or lots nobody looked at bound it only
+ * @param habits what it shows of habits
+ */
+public record Part(
+    Work work,
+    String machine,
+    Cut cut,
+    Instant at,
+    double wonMg,
+    double leftMg,
+    Optional<Band> recovery,
+    List<Habit> habits) {
+  /** Keeps its own copy. */
+  public Part {
+    habits = List.copyOf(habits);
+  }
+
+  static Part of(Step step, Network network, Stage stage) {
+    return new Part(
+        Work.of(step.process()),
+        step.process() instanceof Process.GravityRun run ? run.machine().name() : "",
+        network.cutInto(step),
+        step.startedAt(),
+        milligrams(stage.won()),
+        milligrams(stage.left()),
+        stage.recovery().filter(_ -> stage.bound() == Stage.Bound.TOLD),
+        Habit.of(step, network.cutInto(step)));
+  }
+
+  private static double milligrams(Optional<GoldRange> gold) {
+    return gold.map(GoldRange::milligrams).orElse(0.0);
+  }
+}

@@ -1,0 +1,26 @@
+package jugulum.core.season;
+
+import jugulum.core.ledger.Process;
+
+/** What time at the bench goes into. */
+public enum Work {
+  RECEIVING,
+  SCREENING,
+  MAGNET,
+  MACHINES,
+  FINISHING,
+  /** Joining and parting lots. */
+  HANDLING;
+
+  /** The work a kind of step is. */
+  public static Work of(Process process) {
+    return switch (process) {
+      case Process.Receive _ -> RECEIVING;
+      case Process.Screening _ -> SCREENING;
+      case Process.MagnetRun _ -> MAGNET;
+      case Process.GravityRun _ -> MACHINES;
+      case Process.Finishing _ -> FINISHING;
+      case Process.Merging _, Process.Splitting _ -> HANDLING;
+    };
+  }
+}

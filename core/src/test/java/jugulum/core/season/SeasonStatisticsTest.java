@@ -1,0 +1,191 @@
+package jugulum.core.season;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.stream.DoubleStream;
+import jugulum.core.check.Band;
+import org.hipparchus.distribution.continuous.TDistribution;
+import org.hipparchus.stat.inference.TTest;
+import org.junit.jupiter.api.Test;
+
+/** Ranges of a season hold as often as they say, and are what reference libraries make of them. */
+class SeasonStatisticsTest {
+  private static final int RUNS = 600;
+
+  /** Student's bound for a share of 95 in a hundred among {@link #RUNS} draws: 99.9 %. */
+  private static final double LEAST = 0.92;
+
+  private static final Habit HABIT = new Habit(Habit.Kind.DIAL_HIGH, "charge");
+
+  @Test
+  void twoGroupsOfOneKindAreTheTTestOfTheTextbooks() {
+    double[] with = {2.1, 1.7, 2.6, 1.9};
+    double[] without = {2.9, 3.3, 2.4, 3.0, 2.8};
+    List<Contrast.Case> cases = new ArrayList<>();
+    DoubleStream.of(with).forEach(x -> cases.add(new Contrast.Case("a", x, List.of(true))));
+    DoubleStream.of(without).forEach(x -> cases.add(new Contrast.Case("a", x, List.of(false))));
+    cases.add(new Contrast.Case("alone", 99, List.of(true)));
+    Contrast.Effect effect = Contrast.of(cases, 1).effects().getFirst().orElseThrow();
+    double t = new TDistribution(7).inverseCumulativeProbability(0.975);
+    assertThat(effect.mean() / (effect.half() / t))
+        .isCloseTo(new TTest().homoscedasticT(with, without), within(1e-9));
+    assertThat(effect.isSeen()).isTrue();
+  }
+
+  @Test
+  void whatIsAlwaysSoOrFollowsFromAnotherTellsNothing() {
+    List<Contrast.Case> cases = new ArrayList<>();
+    for (int i = 0; i < 8; i++) {
+      boolean odd = i % 2 == 1;
+      cases.add(new Contrast.Case("a", i, List.of(true, odd, odd)));
+    }
+    Contrast contrast = Contrast.of(cases, 3);
+    assertThat(contrast.effects().get(0)).isEmpty();
+    assertThat(contrast.effects().get(1)).isPresent();
+    assertThat(contrast.effects().get(2)).isEmpty();
+    assertThat(Contrast.of(List.of(), 2).effects()).containsOnly(Optional.empty());
+  }
+
+  @Test
+  void theRangeOfASourceHoldsItsTruth() {
+    SplittableRandom random = new SplittableRandom(1);
+    int held = 0;
+    int all = 0;
+    for (int run = 0; run < RUNS; run++) {
+      List<BatchResult> batches = new ArrayList<>();
+      for (int source = 0; source < 3; source++) {
+        for (int i = 0; i < 2 + 2 * source; i++) {
+          double hours = 4 + 6 * random.nextDouble();
+          double rate = 100 * (source + 1) * Math.exp(0.3 * MadeUp.normal(random) - 0.045);
+          batches.add(MadeUp.batch("source " + source, rate * hours, hours));
+        }
+      }
+      for (SourceRate rate : SourceRate.ranked(batches, Season.NOTHING, SourceRate.Of.HOUR)) {
+        int source = rate.source().charAt(7) - '0';
+        double truth = 100.0 * (source + 1);
+        all++;
+        held += rate.rate().low() <= truth && truth <= rate.rate().high() ? 1 : 0;
+      }
+    }
+    assertThat((double) held / all).isBetween(LEAST, 0.985);
+  }
+
+  @Test
+  void onlyOneBatchOfEachSourceHasNoRange() {
+    List<SourceRate> rates =
+        SourceRate.ranked(
+            List.of(MadeUp.batch("one", 1000, 4), MadeUp.batch("two", 3000, 4)),
+            Season.NOTHING,
+            SourceRate.Of.HOUR);
+    assertThat(rates).extracting(SourceRate::source).containsExactly("two", "one");
+    assertThat(rates).allMatch(SourceRate::isSharp);
+    assertThat(rates.getFirst().isSurelyAbove(rates.getLast())).isFalse();
+    assertThat(rates.getFirst().rate()).isEqualTo(Band.sharp(750));
+  }
+
+  /** What a habit cost is known: the same steps without it. */
+  @Test
+  void theCostOfAHabitHoldsItsTruthAndNoneIsSeenWhereThereIsNone() {
+    SplittableRandom random = new SplittableRandom(2);
+    int held = 0;
+    int alarms = 0;
+    for (int run = 0; run < RUNS; run++) {
+      held += trueCostIsHeld(random, 1.2) ? 1 : 0;
+      List<HabitCost> none = HabitCost.of(List.of(of(random, 0, 24)));
+      alarms += none.getFirst().isSeen() ? 1 : 0;
+    }
+    assertThat(held / (double) RUNS).isBetween(LEAST, 0.985);
+    assertThat(alarms / (double) RUNS).isBetween(0.015, 0.08);
+  }
+
+  private static boolean trueCostIsHeld(SplittableRandom random, double effect) {
+    BatchResult batch = of(random, effect, 24);
+    Band cost = HabitCost.of(List.of(batch)).getFirst().costMg().orElseThrow();
+    double truth =
+        batch.parts().stream()
+            .filter(part -> part.habits().contains(HABIT))
+            .mapToDouble(
+                part -> {
+                  double share = part.recovery().orElseThrow().usual();
+                  double without = 1 / (1 + Math.exp(-(Math.log(share / (1 - share)) + effect)));
+                  return 1000 * (without - share);
+                })
+            .sum();
+    return cost.low() <= truth && truth <= cost.high();
+  }
+
+  private static BatchResult of(SplittableRandom random, double effect, int steps) {
+    List<Part> parts = new ArrayList<>();
+    for (int i = 0; i < steps; i++) {
+      boolean with = i % 3 == 0;
+      double logit = 1.5 - (with ? effect : 0) + 0.5 * MadeUp.normal(random);
+      parts.add(
+          with
+              ? MadeUp.part(MadeUp.DAY, logit, 1000, HABIT)
+              : MadeUp.part(MadeUp.DAY, logit, 1000));
+    }
+    return MadeUp.batch("source", MadeUp.DAY, 20_000, 10, parts);
+  }
+
+  @Test
+  void aChangeThatDoesNothingIsSeldomSeenToDoSomething() {
+    SplittableRandom random = new SplittableRandom(3);
+    Change change =
+        new Change("c", MadeUp.DAY, "less water", Optional.of(Work.MACHINES), Optional.empty());
+    int alarms = 0;
+    int seen = 0;
+    for (int run = 0; run < RUNS; run++) {
+      alarms += effect(random, change, 0).isSeen() ? 1 : 0;
+      seen += effect(random, change, 1.5).isSeen() ? 1 : 0;
+    }
+    assertThat(alarms / (double) RUNS).isBetween(0.015, 0.08);
+    assertThat(seen / (double) RUNS).isGreaterThan(0.9);
+  }
+
+  private static ChangeEffect effect(SplittableRandom random, Change change, double by) {
+    List<Part> parts = new ArrayList<>();
+    for (int i = 0; i < 16; i++) {
+      boolean after = i >= 8;
+      LocalDate date = MadeUp.DAY.plusDays(after ? i : i - 20);
+      parts.add(MadeUp.part(date, 1.5 + (after ? by : 0) + 0.6 * MadeUp.normal(random), 1000));
+    }
+    return ChangeEffect.of(
+        change, List.of(MadeUp.batch("source", MadeUp.DAY, 20_000, 10, parts)), ZoneOffset.UTC);
+  }
+
+  @Test
+  void withStepsOnOneSideOnlyNothingIsCompared() {
+    Change later =
+        new Change("c", MadeUp.DAY.plusDays(9), "less water", Optional.empty(), Optional.empty());
+    ChangeEffect effect =
+        ChangeEffect.of(later, List.of(of(new SplittableRandom(4), 0, 6)), ZoneOffset.UTC);
+    assertThat(effect.stepsBefore()).isEqualTo(6);
+    assertThat(effect.after()).isEmpty();
+    assertThat(effect.points()).isEmpty();
+    assertThat(effect.isSeen()).isFalse();
+  }
+
+  /** By hand: 800 won of 1,000 in each, so 200 away, 87.5 to 350 by its range. */
+  @Test
+  void aYearAddsUpWithErrorsThatAreIndependent() {
+    YearSum sum =
+        YearSum.of(List.of(MadeUp.batch("a", 800, 4), MadeUp.batch("b", 800, 6)), Season.NOTHING);
+    assertThat(sum.wonMg()).isEqualTo(1600);
+    assertThat(sum.awayMg().usual()).isCloseTo(400, within(1e-9));
+    double below = 200 - 800 * (0.1 / 0.9);
+    double above = 800 * (0.3 / 0.7) - 200;
+    assertThat(sum.awayMg().low()).isCloseTo(400 - Math.sqrt(2) * below, within(1e-9));
+    assertThat(sum.awayMg().high()).isCloseTo(400 + Math.sqrt(2) * above, within(1e-9));
+    assertThat(sum.share().orElseThrow().usual()).isCloseTo(0.8, within(1e-9));
+    assertThat(sum.mgPerHour().orElseThrow()).isEqualTo(160);
+    assertThat(sum.sources()).isEqualTo(2);
+    assertThat(YearSum.of(List.of(), Season.NOTHING).share()).isEmpty();
+  }
+}

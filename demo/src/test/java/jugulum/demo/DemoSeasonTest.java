@@ -1,0 +1,144 @@
+package jugulum.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalInt;
+import jugulum.book.Books;
+import jugulum.book.batch.ResultLines;
+import jugulum.book.json.BookFile;
+import jugulum.book.season.SeasonStream;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.Key;
+import jugulum.book.stream.Row;
+import jugulum.book.stream.Writer;
+import jugulum.core.season.BatchResult;
+import jugulum.core.season.Habit;
+import jugulum.core.season.HabitCost;
+import jugulum.core.season.SeasonAccount;
+import jugulum.core.season.SourceRate;
+import jugulum.core.season.Work;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The book of two seasons tells what is true of it, and goes through a file unharmed. */
+class DemoSeasonTest {
+  private static final Writer WRITER = Writer.unnamed(Clock.systemUTC());
+
+  @TempDir static Path folder;
+  private static Book book;
+
+  @BeforeAll
+  static void write() {
+    DemoSeason.write(folder.resolve("season.book"));
+    book = Books.open(folder.resolve("season.book"), WRITER);
+  }
+
+  @AfterAll
+  static void close() {
+    book.close();
+  }
+
+  private static SeasonAccount account(OptionalInt year) {
+    return SeasonAccount.of(ResultLines.all(book), SeasonStream.of(book), year, ZoneOffset.UTC);
+  }
+
+  @Test
+  void itHasTwoYearsOfBatchesEachWorkedOut() {
+    SeasonAccount all = account(OptionalInt.empty());
+    assertThat(all.batches()).hasSize(DemoSeason.BATCHES).hasSizeGreaterThanOrEqualTo(40);
+    assertThat(all.years()).containsExactly(2026, 2025);
+    assertThat(all.sum().open()).isEqualTo(2);
+    assertThat(all.batches())
+        .filteredOn(BatchResult::closed)
+        .allMatch(one -> one.share().isPresent() && !one.isAtMost());
+    SeasonAccount last = account(OptionalInt.of(2026));
+    SeasonAccount first = account(OptionalInt.of(2025));
+    assertThat(last.sum().wonMg() + first.sum().wonMg()).isEqualTo(all.sum().wonMg());
+    assertThat(last.changes()).hasSize(3);
+    assertThat(first.changes()).isEmpty();
+    assertThat(first.slips()).hasSize(2);
+  }
+
+  /** What was made true: see {@link DemoTruth}. */
+  @Test
+  void itsAnswersAreTheTruthItWasMadeOf() {
+    SeasonAccount all = account(OptionalInt.empty());
+    assertThat(all.rates(SourceRate.Of.HOUR).getFirst().source()).isEqualTo(DemoTruth.TARNBECK);
+    assertThat(all.rates(SourceRate.Of.HOUR).getLast().source()).isEqualTo(DemoTruth.HEAP);
+    assertThat(all.habits())
+        .filteredOn(HabitCost::isSeen)
+        .extracting(HabitCost::habit)
+        .contains(
+            new Habit(Habit.Kind.FEW_DROPS, ""),
+            new Habit(Habit.Kind.DIAL_HIGH, "charge"),
+            new Habit(Habit.Kind.DIAL_HIGH, "feed"),
+            new Habit(Habit.Kind.WIDE_CUT, ""));
+    assertThat(all.changes().get(0).isSeen()).isTrue();
+    assertThat(all.changes().get(1).isSeen()).isTrue();
+    assertThat(all.changes().get(2).isSeen()).isFalse();
+    assertThat(all.slips())
+        .extracting(one -> one.isShort())
+        .containsExactly(false, false, true, false);
+    assertThat(all.alike()).hasSize(1);
+    assertThat(all.sum().minutes()).containsKeys(Work.MAGNET, Work.MACHINES, Work.SCREENING);
+  }
+
+  @Test
+  void theWholeBookReadsBackEqual() {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    BookFile.write(book, out);
+    String text = out.toString(StandardCharsets.UTF_8);
+    try (Book other = Books.open(folder.resolve("other.book"), WRITER)) {
+      BookFile.Result read = BookFile.read(new StringReader(text), other, Books.KINDS);
+      assertThat(read).isEqualTo(new BookFile.Read(book.streams().size(), book.length()));
+      assertThat(other.streams()).containsExactlyInAnyOrderElementsOf(book.streams());
+      for (Key stream : book.streams()) {
+        assertThat(rows(other, stream)).isEqualTo(rows(book, stream));
+      }
+      assertThat(SeasonStream.of(other)).isEqualTo(SeasonStream.of(book));
+    }
+  }
+
+  private static List<Row> rows(Book of, Key stream) {
+    List<Row> rows = new ArrayList<>();
+    of.rows(stream, rows::add);
+    return rows;
+  }
+
+  @Test
+  void aFileThatIsNoBookChangesNothing() {
+    try (Book empty = Books.open(folder.resolve("empty.book"), WRITER)) {
+      for (String bad :
+          List.of(
+              "",
+              "[1]",
+              "{\"format\":\"jugulum-batch\",\"version\":1}",
+              "{\"format\":\"jugulum-book\",\"version\":2}",
+              "{\"format\":\"jugulum-book\",\"version\":1,\"streams\":[{\"kind\":\"what\",\"id\":\"a\"}]}",
+              "{\"format\":\"jugulum-book\",\"version\":1,\"streams\":[{\"kind\":\"season\",\"id\":\"season\","
+                  + "\"rows\":[{\"version\":1,\"at\":\"2026-11-17T10:00:00Z\",\"who\":\"\",\"act\":\"EDIT\",\"form\":1,\"edit\":{}}]}]}",
+              "{\"format\":\"jugulum-book\",\"version\":1,\"streams\":[{\"kind\":\"season\",\"id\":\"season\","
+                  + "\"rows\":[{\"version\":3}]}]}")) {
+        assertThat(BookFile.read(new StringReader(bad), empty, Books.KINDS))
+            .as(bad)
+            .isInstanceOfSatisfying(
+                BookFile.Faulty.class,
+                faulty ->
+                    assertThat(faulty.faults())
+                        .first()
+                        .satisfies(one -> assertThat(one.reason()).isNotBlank()));
+        assertThat(empty.length()).isZero();
+      }
+    }
+  }
+}

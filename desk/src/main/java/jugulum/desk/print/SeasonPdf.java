@@ -1,0 +1,151 @@
+package jugulum.desk.print;
+
+import java.util.ArrayList;
+import java.util.List;
+import jugulum.core.check.Band;
+import jugulum.core.season.BatchResult;
+import jugulum.core.season.SeasonAccount;
+import jugulum.core.season.SourceRate;
+import jugulum.core.season.YearSum;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.SeasonWords;
+import jugulum.desk.words.Words;
+import org.openpdf.text.pdf.PdfPTable;
+
+/** A year on paper: what it came to, sources, habits, changes, slips, and every batch. */
+public final class SeasonPdf {
+  private static final float BAR = 40;
+
+  private SeasonPdf() {}
+
+  /** The pages as a PDF file's content. Takes a while: not for the interface thread. */
+  public static byte[] of(Figures figures, SeasonAccount account) {
+    Words words = figures.words();
+    String title =
+        words.of(
+            "season.page.title",
+            account.year().isPresent()
+                ? Integer.toString(account.year().getAsInt())
+                : words.of("season.all-years"));
+    Paper paper = new Paper(words, title);
+    paper.write(title, paper.title);
+    YearSum sum = account.sum();
+    paper.write(
+        words.of(
+            "season.head",
+            words.counted("season.batches", sum.batches()),
+            figures.sand(sum.feedG()),
+            words.counted("season.sources", sum.sources())),
+        paper.text);
+    paper.write(words.of("season.page.won", figures.gold(sum.wonMg())), paper.figure);
+    sum.share()
+        .ifPresent(
+            share ->
+                paper.write(
+                    words.of(
+                        "season.page.share",
+                        words.percent(share.usual()),
+                        words.wholeShares(share),
+                        SeasonWords.amounts(figures, sum.awayMg())),
+                    paper.text));
+    paper.section("season.sources.title").add(sources(figures, account, paper));
+    if (!account.habits().isEmpty()) {
+      paper.section("season.habits.title");
+      account
+          .habits()
+          .forEach(
+              one ->
+                  paper.write(
+                      words.of(
+                          "season.page.habit",
+                          SeasonWords.habit(words, one),
+                          SeasonWords.counted(words, one),
+                          SeasonWords.cost(figures, one)),
+                      paper.text));
+    }
+    if (!account.changes().isEmpty()) {
+      paper.section("season.changes.title");
+      account
+          .changes()
+          .forEach(
+              one ->
+                  paper.write(
+                      words.of(
+                          "season.page.change",
+                          words.day(one.change().date()),
+                          one.change().what(),
+                          SeasonWords.did(words, one)),
+                      paper.text));
+    }
+    if (!account.slips().isEmpty()) {
+      paper.section("season.slips.title");
+      account
+          .slips()
+          .forEach(
+              one ->
+                  paper.write(
+                      words.of(
+                          "season.page.slip",
+                          words.day(one.slip().date()),
+                          words.of(
+                              "season.slip.line",
+                              figures.gold(one.slip().receivedG() * 1000),
+                              words.fixed(1000 * one.slip().fineness(), 0),
+                              figures.gold(one.slip().fineG() * 1000)),
+                          SeasonWords.slip(words, one)),
+                      paper.text));
+    }
+    paper.section("batches.title").add(batches(figures, account, paper));
+    return paper.bytes();
+  }
+
+  private static PdfPTable sources(Figures figures, SeasonAccount account, Paper paper) {
+    Words words = figures.words();
+    List<List<String>> rows = new ArrayList<>();
+    for (SourceRate rate : account.rates(SourceRate.Of.HOUR)) {
+      rows.add(
+          List.of(
+              SeasonWords.source(words, rate.source()),
+              words.counted("season.batches", rate.batches()),
+              figures.gold(rate.wonMg()),
+              SeasonWords.rate(figures, SourceRate.Of.HOUR, rate.rate().usual()),
+              rate.isSharp() ? "" : SeasonWords.amounts(figures, rate.rate())));
+    }
+    return paper.table(
+        List.of("batches.source", "batches.title", "batches.gold", "season.page.hour", ""),
+        new float[] {32, 16, 14, 18, 20},
+        rows);
+  }
+
+  private static PdfPTable batches(Figures figures, SeasonAccount account, Paper paper) {
+    Words words = figures.words();
+    double most =
+        account.batches().stream()
+            .mapToDouble(one -> one.wonMg() + one.awayMg().map(Band::usual).orElse(0.0))
+            .max()
+            .orElse(1);
+    PdfPTable table = Paper.grid(20, 16, 13, 12, 14, BAR - 15);
+    for (String head :
+        List.of("batches.name", "batches.received", "batches.feed", "batches.gold")) {
+      table.addCell(Paper.lined(words.of(head), paper.bold));
+    }
+    table.addCell(Paper.lined(words.of("season.page.share.head"), paper.bold));
+    table.addCell(Paper.lined("", paper.bold));
+    for (BatchResult one : account.batches()) {
+      table.addCell(Paper.lined(one.name(), paper.bold));
+      table.addCell(Paper.lined(words.day(one.received()), paper.text));
+      table.addCell(
+          Paper.lined(
+              one.feedG().isPresent()
+                  ? figures.sand(one.feedG().getAsDouble())
+                  : words.of("header.none"),
+              paper.text));
+      table.addCell(Paper.lined(figures.gold(one.wonMg()), paper.text));
+      table.addCell(
+          Paper.lined(
+              one.share().map(words::wholeShares).orElse(words.of("header.none")), paper.text));
+      table.addCell(Paper.bar(0, one.wonMg() / Math.max(most, Double.MIN_NORMAL)));
+    }
+    return table;
+  }
+}

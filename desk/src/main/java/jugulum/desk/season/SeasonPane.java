@@ -1,0 +1,60 @@
+package jugulum.desk.season;
+
+import java.util.Optional;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.VBox;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.session.Seasons;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Prologue;
+import jugulum.desk.words.Words;
+
+/** A page that tells of the season that was read last. */
+abstract class SeasonPane extends ScrollPane {
+  /** What it says things with. */
+  @Prologue protected final Words words;
+
+  /** Of which workbench. */
+  protected final Workbench workbench;
+
+  private final VBox page = new VBox(10);
+
+  SeasonPane(Workbench workbench, String id) {
+    this.words = workbench.words();
+    super();
+    this.workbench = workbench;
+    setId(id);
+    getStyleClass().add("page-scroll");
+    setFitToWidth(true);
+    setFocusTraversable(false);
+    setContent(page);
+    workbench.watch(workbench.seasons().shown(), _ -> showNow());
+    workbench.watch(workbench.preferences().figures(), _ -> showNow());
+  }
+
+  /** What stands on the page. */
+  protected final VBox page() {
+    return page;
+  }
+
+  /** How figures are written now. */
+  protected final Figures figures() {
+    return workbench.preferences().figures().get();
+  }
+
+  /** Shows what was read; nothing to show before. */
+  protected final void showNow() {
+    Optional<Seasons.Shown> shown = workbench.seasons().shown().get();
+    if (shown.isEmpty()) {
+      page.getChildren().setAll(Parts.sentence(words.of("season.reading"), "muted"));
+    } else if (shown.get().account().years().isEmpty()) {
+      page.getChildren().setAll(Parts.sentence(words.of("season.empty"), "muted"));
+    } else {
+      show(shown.get());
+    }
+  }
+
+  /** Shows a season with a batch at least. */
+  protected abstract void show(Seasons.Shown shown);
+}

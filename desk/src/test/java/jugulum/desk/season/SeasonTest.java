@@ -1,0 +1,170 @@
+package jugulum.desk.season;
+
+import static javafx.scene.input.KeyCode.B;
+import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.DIGIT5;
+import static javafx.scene.input.KeyCode.P;
+import static javafx.scene.input.KeyCode.X;
+import static javafx.scene.input.KeyCode.Z;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import jugulum.core.season.SeasonAccount;
+import jugulum.core.season.SourceRate;
+import jugulum.demo.DemoSeason;
+import jugulum.desk.Person;
+import jugulum.desk.session.Seasons;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.framework.junit5.ApplicationExtension;
+
+/** A person reads a season off the screen, and tells of it. */
+@ExtendWith(ApplicationExtension.class)
+class SeasonTest {
+  @TempDir static Path written;
+  @TempDir Path folder;
+  private Path book;
+
+  @BeforeAll
+  static void write() {
+    DemoSeason.write(written.resolve("season.book"));
+  }
+
+  @BeforeEach
+  void layOut() throws IOException {
+    book = Files.copy(written.resolve("season.book"), folder.resolve("season.book"));
+  }
+
+  private static Seasons.Shown shown(Person person) {
+    return person.workbench().seasons().shown().get().orElseThrow();
+  }
+
+  private static SeasonAccount read(Person person) {
+    person.press(CONTROL, DIGIT5);
+    person.until(() -> !person.text("season-kept-answer").isEmpty());
+    person.settle();
+    return shown(person).account();
+  }
+
+  /** The three questions of a newcomer, answered by the screen as by the model. */
+  @Test
+  void theYearAnswersWhichSourceWhichHabitAndWhereTheGoldIs() {
+    try (Person person = Person.at(book)) {
+      SeasonAccount account = read(person);
+      assertThat(person.text("season-year")).isEqualTo("2026");
+      var best = account.rates(SourceRate.Of.HOUR).getFirst();
+      assertThat(person.text("season-source-answer")).contains(best.source());
+      assertThat(person.text("season-habit-answer"))
+          .startsWith("Charge over 200 g on garden bowl cost most");
+      assertThat(account.worstHabit().orElseThrow().habit().dial()).isEqualTo("charge");
+      assertThat(person.text("season-kept-answer")).startsWith("First: ");
+      assertThat(person.text("season-won"))
+          .isEqualTo(person.workbench().preferences().figures().get().gold(account.sum().wonMg()));
+      person.click("year-all");
+      person.until(() -> person.text("season-year").equals("all years"));
+      assertThat(person.text("season-source-answer"))
+          .isEqualTo(
+              "Next week: Tarnbeck gravel fan. It gives more an hour than Fernhollow Bench claim,"
+                  + " beyond chance.");
+      assertThat(person.text("season-habit-answer")).startsWith("Heap dropped once or never");
+    }
+  }
+
+  @Test
+  void theListIsOneKeyAway() {
+    try (Person person = Person.at(book)) {
+      read(person);
+      person.press(B);
+      assertThat(person.everything()).contains("46 in season.book");
+    }
+  }
+
+  @Test
+  void namesAreJoinedAndPartedByUndo() {
+    try (Person person = Person.at(book)) {
+      read(person);
+      person.click("year-2025").click("season-part-SOURCES");
+      person.until(() -> person.everything().contains("differ only"));
+      person.click("join-sources").settle();
+      person.until(() -> shown(person).account().alike().isEmpty());
+      assertThat(shown(person).account().alike()).isEmpty();
+      person.press(CONTROL, Z);
+      person.until(() -> !shown(person).account().alike().isEmpty());
+      assertThat(shown(person).account().alike()).hasSize(1);
+      assertThat(person.text("notice")).contains("saltergill lease");
+    }
+  }
+
+  @Test
+  void aSlipAndAChangeAreKeptAndBadInputStays() {
+    try (Person person = Person.at(book)) {
+      read(person);
+      person.click("season-part-MONEY");
+      person.type("slip-date", "2026-11-16").type("slip-sent", "6.1").type("slip-received", "many");
+      person.click("keep-slip");
+      assertThat(person.text("slip-received-error")).isNotEmpty();
+      assertThat(shown(person).account().season().slips()).hasSize(4);
+      person.type("slip-received", "5.8").type("slip-fineness", "893").type("slip-paid", "512");
+      person.click("keep-slip").settle();
+      person.until(() -> shown(person).account().season().slips().size() == 5);
+      var slip = shown(person).account().season().slips().getLast();
+      assertThat(slip.receivedG()).isEqualTo(5.8);
+      assertThat(slip.fineness()).isEqualTo(0.893);
+      assertThat(slip.batches()).isNotEmpty();
+      assertThat(person.everything()).contains("Weight −4.9 %");
+      person.click("season-part-WAYS");
+      person.type("change-what", "a third screen").type("change-since", "2026-11-01");
+      person.click("keep-change").settle();
+      person.until(() -> shown(person).account().changes().size() == 4);
+      assertThat(person.everything())
+          .contains("a third screen", "Nothing to compare yet: it takes steps before and after.");
+    }
+  }
+
+  @Test
+  void aYearGoesOutAsPageAndSpreadsheet() throws IOException {
+    try (Person person = Person.at(book)) {
+      read(person);
+      person.choosing(folder.resolve("year.pdf")).press(P).settle();
+      person.until(() -> Files.exists(folder.resolve("year.pdf")));
+      person.choosing(folder.resolve("year.xlsx")).press(X).settle();
+      person.until(() -> Files.exists(folder.resolve("year.xlsx")));
+      person.until(() -> person.text("notice").contains("year.xlsx"));
+      assertThat(
+              Files.readString(
+                  folder.resolve("year.pdf"), java.nio.charset.StandardCharsets.ISO_8859_1))
+          .startsWith("%PDF");
+      assertThat(Files.size(folder.resolve("year.xlsx"))).isGreaterThan(8_000);
+    }
+  }
+
+  /** A row in the middle is not as it was written: that batch is named, the rest is shown. */
+  @Test
+  void aDamagedBatchIsNamedAndTheRestIsShown() throws SQLException {
+    try (var sql = DriverManager.getConnection("jdbc:sqlite:" + book);
+        var statement = sql.createStatement()) {
+      statement.execute("DROP TRIGGER journal_is_never_changed");
+      String one = "(SELECT stream FROM projection_batch WHERE name = 'Tarnbeck 5')";
+      statement.execute("DELETE FROM kept WHERE stream = " + one);
+      statement.execute("UPDATE journal SET body = 'x' WHERE version = 9 AND stream = " + one);
+      statement.execute(
+          "UPDATE projected SET version = 1 WHERE name = 'result' AND stream = " + one);
+    }
+    try (Person person = Person.at(book)) {
+      SeasonAccount account = read(person);
+      assertThat(shown(person).unread()).containsExactly("Tarnbeck 5");
+      assertThat(person.everything()).contains("One batch could not be read: Tarnbeck 5.");
+      person.click("year-all");
+      person.until(() -> person.text("season-year").equals("all years"));
+      assertThat(shown(person).account().batches()).hasSize(DemoSeason.BATCHES - 1);
+      assertThat(account.batches()).isNotEmpty();
+    }
+  }
+}
