@@ -118,17 +118,19 @@ class DemoSeasonTest {
   @Test
   void aFileThatIsNoBookChangesNothing() {
     try (Book empty = Books.open(folder.resolve("empty.book"), WRITER)) {
+      String head = "{\"format\":\"jugulum-book\",\"version\":1,\"streams\":[{\"kind\":";
+      String row = "\"season\",\"id\":\"season\",\"rows\":[{\"version\":";
       for (String bad :
           List.of(
               "",
               "[1]",
               "{\"format\":\"jugulum-batch\",\"version\":1}",
               "{\"format\":\"jugulum-book\",\"version\":2}",
-              "{\"format\":\"jugulum-book\",\"version\":1,\"streams\":[{\"kind\":\"what\",\"id\":\"a\"}]}",
-              "{\"format\":\"jugulum-book\",\"version\":1,\"streams\":[{\"kind\":\"season\",\"id\":\"season\","
-                  + "\"rows\":[{\"version\":1,\"at\":\"2026-11-17T10:00:00Z\",\"who\":\"\",\"act\":\"EDIT\",\"form\":1,\"edit\":{}}]}]}",
-              "{\"format\":\"jugulum-book\",\"version\":1,\"streams\":[{\"kind\":\"season\",\"id\":\"season\","
-                  + "\"rows\":[{\"version\":3}]}]}")) {
+              head + "\"what\",\"id\":\"a\"}]}",
+              head
+                  + row
+                  + "1,\"at\":\"2026-11-17T10:00:00Z\",\"act\":\"EDIT\",\"form\":1,\"edit\":{}}]}]}",
+              head + row + "3}]}]}")) {
         assertThat(BookFile.read(new StringReader(bad), empty, Books.KINDS))
             .as(bad)
             .isInstanceOfSatisfying(

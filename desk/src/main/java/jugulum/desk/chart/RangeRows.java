@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import jugulum.core.check.Band;
 import jugulum.desk.chart.Mark.Anchor;
+import jugulum.desk.words.Words;
 
 /** Things ranked by a figure, a line each: a bar to the figure, a dot on it and its range. */
 public final class RangeRows {
@@ -57,9 +58,9 @@ public final class RangeRows {
   }
 
   /** The same in words. */
-  public static String spoken(List<Row> rows) {
-    StringBuilder text = new StringBuilder();
-    rows.forEach(row -> text.append(row.name()).append(": ").append(row.value()).append(". "));
-    return text.toString().strip();
+  public static String spoken(Words words, List<Row> rows) {
+    return words.joined(
+        "join.sentences",
+        rows.stream().map(row -> words.of("chart.row", row.name(), row.value())).toList());
   }
 }

@@ -136,7 +136,7 @@ final class SourcesPane extends SeasonPane {
                                 SeasonWords.rate(figures(), of, rate.rate().usual()),
                                 SeasonWords.amounts(figures(), rate.rate()))))
             .toList();
-    rates.show(width -> RangeRows.of(rows, width), RangeRows.spoken(rows));
+    rates.show(width -> RangeRows.of(rows, width), RangeRows.spoken(words, rows));
   }
 
   /** Names as meant, of all years; what was chosen stays chosen. */

@@ -217,7 +217,7 @@ final class WaysPane extends SeasonPane {
                         Band.sharp(one.getValue()),
                         words.time(one.getValue())))
             .toList();
-    hours.show(width -> RangeRows.of(rows, width), RangeRows.spoken(rows));
+    hours.show(width -> RangeRows.of(rows, width), RangeRows.spoken(words, rows));
   }
 
   private void showTracks(SeasonAccount account) {

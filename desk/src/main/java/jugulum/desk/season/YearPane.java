@@ -260,7 +260,7 @@ final class YearPane extends SeasonPane {
                         rate.rate(),
                         SeasonWords.rate(figures(), SourceRate.Of.HOUR, rate.rate().usual())))
             .toList();
-    sources.show(width -> RangeRows.of(rows, width), RangeRows.spoken(rows));
+    sources.show(width -> RangeRows.of(rows, width), RangeRows.spoken(words, rows));
   }
 
   private void showHabits(SeasonAccount account) {
@@ -277,7 +277,7 @@ final class YearPane extends SeasonPane {
                         one.costMg().orElseThrow(),
                         figures().gold(one.costMg().orElseThrow().usual())))
             .toList();
-    habits.show(width -> RangeRows.of(rows, width), RangeRows.spoken(rows));
+    habits.show(width -> RangeRows.of(rows, width), RangeRows.spoken(words, rows));
   }
 
   private void showKept() {
@@ -303,7 +303,7 @@ final class YearPane extends SeasonPane {
                         free(one),
                         worth(one)))
             .toList();
-    kept.show(width -> RangeRows.of(rows, width), RangeRows.spoken(rows));
+    kept.show(width -> RangeRows.of(rows, width), RangeRows.spoken(words, rows));
   }
 
   private static Band free(Ranked one) {

@@ -47,6 +47,9 @@ import jugulum.core.scale.ScaleView;
 import jugulum.core.scale.Sends;
 import jugulum.core.schedule.DayPlan;
 import jugulum.core.schedule.DayTask;
+import jugulum.core.season.SeasonReason;
+import jugulum.core.season.SourceRate;
+import jugulum.core.season.Work;
 import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.settling.Settling;
 import jugulum.core.shop.OwnedScreen;
@@ -125,11 +128,20 @@ class WordsTest {
           Map.entry(
               "refusal",
               Stream.of(
-                      Reason.values(), Meanwhile.values(), TrialReason.values(), DayReason.values())
+                      Reason.values(),
+                      Meanwhile.values(),
+                      TrialReason.values(),
+                      DayReason.values(),
+                      SeasonReason.values())
                   .flatMap(Stream::of)
                   .toArray()),
           Map.entry("day.why", DayPlan.Why.values()),
           Map.entry("habit.help", Habit.values()),
+          Map.entry("season.by", SourceRate.Of.values()),
+          Map.entry("season.rate", SourceRate.Of.values()),
+          Map.entry("season.work", Work.values()),
+          Map.entry("season.habit", jugulum.core.season.Habit.Kind.values()),
+          Map.entry("season.help", jugulum.core.season.Habit.Kind.values()),
           Map.entry("practice.mineral", Kind.values()),
           Map.entry("replay.not", ReplayFile.Why.values()),
           Map.entry("day.hands", DayTask.Hands.values()),
