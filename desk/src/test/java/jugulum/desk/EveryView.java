@@ -20,6 +20,7 @@ import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.O;
 import static javafx.scene.input.KeyCode.P;
 import static javafx.scene.input.KeyCode.S;
+import static javafx.scene.input.KeyCode.SLASH;
 import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.U;
 import static javafx.scene.input.KeyCode.X;
@@ -70,6 +71,11 @@ final class EveryView {
       person.press(CONTROL, DIGIT5).click(part);
       look.at(person, theme + " " + part);
     }
+    person.press(SLASH).settle();
+    person.type("find", "tarnbek");
+    person.until(() -> person.text("find-told").contains("tarnbek"));
+    look.at(person, theme + " find");
+    person.press(ESCAPE);
     trials(person, theme, look);
     practice(person, theme, look);
     person.press(CONTROL, DIGIT7).click("learn-scale");

@@ -25,7 +25,8 @@ public final class BatchStream {
               MagneticsLines.LINES,
               RecoveryLines.LINES,
               StockLines.LINES,
-              ResultLines.LINES));
+              ResultLines.LINES,
+              FindLines.LINES));
 
   private BatchStream() {}
 

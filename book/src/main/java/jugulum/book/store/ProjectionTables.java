@@ -7,9 +7,11 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import jugulum.book.stream.Cells;
 import jugulum.book.stream.Key;
+import jugulum.book.stream.Search;
 import jugulum.book.stream.Table;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.statement.PreparedBatch;
+import org.jdbi.v3.core.statement.Query;
 
 /**
  * The tables of the projections: made, filled and read by their shape. Names are the program's own,
@@ -24,6 +26,14 @@ final class ProjectionTables {
 
   private static String name(Table table) {
     return "projection_" + table.name();
+  }
+
+  private static String text(Table table) {
+    return name(table) + "_text";
+  }
+
+  private static String terms(Table table) {
+    return name(table) + "_terms";
   }
 
   private static String columns(Table table) {
@@ -46,12 +56,37 @@ final class ProjectionTables {
             .map(column -> column.name() + " " + column.type())
             .collect(Collectors.joining(", "));
     handle.execute("DROP TABLE IF EXISTS " + name(table));
-    handle.execute(
-        "CREATE TABLE "
-            + name(table)
-            + " (stream TEXT NOT NULL, place INTEGER NOT NULL, "
-            + columns
-            + ", PRIMARY KEY (stream, place)) WITHOUT ROWID");
+    handle.execute("DROP TABLE IF EXISTS " + terms(table));
+    handle.execute("DROP TABLE IF EXISTS " + text(table));
+    if (table.searched().isPresent()) {
+      // Its lines need numbers of their own, by which the words of each are found and dropped.
+      handle.execute(
+          "CREATE TABLE "
+              + name(table)
+              + " (doc INTEGER PRIMARY KEY, stream TEXT NOT NULL, place INTEGER NOT NULL, "
+              + columns
+              + ", UNIQUE (stream, place))");
+      handle.execute(
+          "CREATE VIRTUAL TABLE "
+              + text(table)
+              + " USING fts5("
+              + table.searched().get()
+              + ", content='', contentless_delete=1, prefix='2 3',"
+              + " tokenize='unicode61 remove_diacritics 2')");
+      handle.execute(
+          "CREATE VIRTUAL TABLE "
+              + terms(table)
+              + " USING fts5vocab('"
+              + text(table)
+              + "', 'row')");
+    } else {
+      handle.execute(
+          "CREATE TABLE "
+              + name(table)
+              + " (stream TEXT NOT NULL, place INTEGER NOT NULL, "
+              + columns
+              + ", PRIMARY KEY (stream, place)) WITHOUT ROWID");
+    }
     handle.execute("DELETE FROM projected WHERE name = ?", table.name());
     handle.execute(
         "INSERT INTO projection (name, fold) VALUES (?, ?) ON CONFLICT (name) DO UPDATE SET fold ="
@@ -61,6 +96,15 @@ final class ProjectionTables {
   }
 
   void replace(Table table, Key stream, long version, List<List<Object>> lines) {
+    if (table.searched().isPresent()) {
+      handle.execute(
+          "DELETE FROM "
+              + text(table)
+              + " WHERE rowid IN (SELECT doc FROM "
+              + name(table)
+              + " WHERE stream = ?)",
+          stream.id());
+    }
     handle.execute("DELETE FROM " + name(table) + " WHERE stream = ?", stream.id());
     if (!lines.isEmpty()) {
       String marks = table.columns().stream().map(_ -> "?").collect(Collectors.joining(", "));
@@ -80,6 +124,21 @@ final class ProjectionTables {
         batch.add();
       }
       batch.execute();
+      table
+          .searched()
+          .ifPresent(
+              column ->
+                  handle.execute(
+                      "INSERT INTO "
+                          + text(table)
+                          + " (rowid, "
+                          + column
+                          + ") SELECT doc, "
+                          + column
+                          + " FROM "
+                          + name(table)
+                          + " WHERE stream = ?",
+                      stream.id()));
     }
     handle.execute(
         "INSERT INTO projected (name, kind, stream, version) VALUES (?, ?, ?, ?) ON CONFLICT (name,"
@@ -109,6 +168,61 @@ final class ProjectionTables {
         .bind(0, stream.id())
         .map((row, _) -> cells(table, row))
         .list();
+  }
+
+  List<Cells> find(Table table, Search search) {
+    List<String> wanted = new ArrayList<>();
+    String from = name(table) + " l";
+    String order = "l.doc";
+    if (!search.words().isEmpty()) {
+      from = text(table) + " w JOIN " + from + " ON l.doc = w.rowid";
+      wanted.add("w." + table.searched().orElseThrow() + " MATCH :match");
+      order = "w.rowid";
+    }
+    search
+        .within()
+        .keySet()
+        .forEach(
+            column ->
+                wanted.add("l." + column + " BETWEEN :low_" + column + " AND :high_" + column));
+    String columns =
+        table.columns().stream()
+            .map(column -> "l." + column.name())
+            .collect(Collectors.joining(", "));
+    Query query =
+        handle.createQuery(
+            "SELECT l.stream, "
+                + columns
+                + " FROM "
+                + from
+                + (wanted.isEmpty() ? "" : " WHERE " + String.join(" AND ", wanted))
+                + " ORDER BY "
+                + order
+                + " DESC LIMIT :most");
+    if (!search.words().isEmpty()) {
+      query.bind("match", match(search));
+    }
+    search
+        .within()
+        .forEach(
+            (column, band) ->
+                query.bind("low_" + column, band.low()).bind("high_" + column, band.high()));
+    return query.bind("most", search.most()).map((row, _) -> cells(table, row)).list();
+  }
+
+  /** Every spelling stands in quotes, so that no word of a person is a word of the search. */
+  private static String match(Search search) {
+    return search.words().stream()
+        .map(
+            word ->
+                word.spellings().stream()
+                    .map(one -> "\"" + one.replace("\"", "") + "\"" + (word.isBegun() ? "*" : ""))
+                    .collect(Collectors.joining(" OR ", "(", ")")))
+        .collect(Collectors.joining(" AND "));
+  }
+
+  List<String> words(Table table) {
+    return handle.createQuery("SELECT term FROM " + terms(table)).mapTo(String.class).list();
   }
 
   private static Cells cells(Table table, java.sql.ResultSet row) throws java.sql.SQLException {

@@ -22,6 +22,7 @@ import jugulum.book.stream.Cells;
 import jugulum.book.stream.Kept;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Row;
+import jugulum.book.stream.Search;
 import jugulum.book.stream.Store;
 import jugulum.book.stream.Table;
 import org.jdbi.v3.core.Handle;
@@ -350,6 +351,16 @@ public final class SqliteStore implements Store {
   @Override
   public long projected(Table table, Key stream) {
     return asking(() -> tables.projected(table, stream));
+  }
+
+  @Override
+  public List<Cells> find(Table table, Search search) {
+    return asking(() -> tables.find(table, search));
+  }
+
+  @Override
+  public List<String> words(Table table) {
+    return asking(() -> tables.words(table));
   }
 
   @Override

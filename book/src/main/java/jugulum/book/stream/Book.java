@@ -395,6 +395,24 @@ public final class Book implements AutoCloseable {
         });
   }
 
+  /**
+   * The lines of a searched table in which something is found, those written last first; none is
+   * brought up for it.
+   */
+  public <S, R> List<R> find(Projection<S, R> projection, Search search) {
+    return reading(
+        () ->
+            isShaped(projection)
+                ? store.find(projection.table(), search).stream().map(projection::line).toList()
+                : List.of());
+  }
+
+  /** Every word of a searched table, once. */
+  public <S, R> List<String> words(Projection<S, R> projection) {
+    return reading(
+        () -> isShaped(projection) ? store.words(projection.table()) : List.<String>of());
+  }
+
   /** The lines of a whole table as they stand, none brought up. */
   public <S, R> List<R> linesAsTheyStand(Projection<S, R> projection) {
     return reading(

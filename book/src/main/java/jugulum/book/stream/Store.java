@@ -92,6 +92,12 @@ public interface Store extends AutoCloseable {
   /** The lines of one stream in a table. */
   List<Cells> lines(Table table, Key stream);
 
+  /** The lines of a searched table in which something is found, those written last first. */
+  List<Cells> find(Table table, Search search);
+
+  /** Every word of the searched column of a table, once. */
+  List<String> words(Table table);
+
   /** Of which version of a stream its lines in a table are; 0 where it has none. */
   long projected(Table table, Key stream);
 

@@ -1,14 +1,16 @@
 package jugulum.book.stream;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The shape of a projection's table.
  *
  * @param name its name: small letters and underscores
  * @param columns its columns
+ * @param searched the column whose words can be searched for, by its name; empty where none is
  */
-public record Table(String name, List<Column> columns) {
+public record Table(String name, List<Column> columns, Optional<String> searched) {
   /** What a column holds. */
   public enum Type {
     TEXT,
@@ -22,6 +24,11 @@ public record Table(String name, List<Column> columns) {
    * @param type what it holds
    */
   public record Column(String name, Type type) {}
+
+  /** A table of which no column is searched. */
+  public Table(String name, List<Column> columns) {
+    this(name, columns, Optional.empty());
+  }
 
   /** Keeps its own copy. */
   public Table {

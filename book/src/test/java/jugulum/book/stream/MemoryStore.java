@@ -175,6 +175,16 @@ public final class MemoryStore implements Store {
   }
 
   @Override
+  public List<Cells> find(Table table, Search search) {
+    throw new UnsupportedOperationException("nothing is searched in tests of this store");
+  }
+
+  @Override
+  public List<String> words(Table table) {
+    throw new UnsupportedOperationException("nothing is searched in tests of this store");
+  }
+
+  @Override
   public long projected(Table table, Key stream) {
     return state().projected.get(table.name()).getOrDefault(stream, 0L);
   }

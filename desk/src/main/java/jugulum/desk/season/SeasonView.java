@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.BatchId;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
@@ -54,6 +55,9 @@ public final class SeasonView extends BorderPane implements FocusFirst {
 
     /** The batch on the bench is to be written to files. */
     void exportFiles();
+
+    /** Something is to be found. */
+    void find();
   }
 
   /** Makes the view of a workbench. */
@@ -77,7 +81,10 @@ public final class SeasonView extends BorderPane implements FocusFirst {
         new VBox(
             4,
             new HBox(
-                Parts.styled(new Label(words.of("season.title")), "page-title"), between, parts));
+                Parts.styled(new Label(words.of("season.title")), "page-title"),
+                between,
+                Buttons.quiet("find-it", words.of("find.button"), "/", elsewhere::find),
+                parts));
     top.getStyleClass().add("page-top");
     setTop(top);
     setCenter(year);
@@ -125,6 +132,12 @@ public final class SeasonView extends BorderPane implements FocusFirst {
       list();
       key.consume();
     }
+  }
+
+  /** Shows what is known of a source. */
+  public void openSource(String source) {
+    parts.choose(Part.SOURCES);
+    sources.choose(source);
   }
 
   /** Whether what is told of the season is in sight, so that undo takes that back. */

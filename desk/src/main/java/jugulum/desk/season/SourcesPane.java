@@ -45,6 +45,7 @@ final class SourcesPane extends SeasonPane {
   private final ComboBox<Labelled> batch;
   private final EntryField<Double> buckets;
   private final EntryField<Double> litres;
+  private Optional<String> wanted = Optional.empty();
   private final Label gravelTold = Parts.sentence("", "muted");
 
   /** A batch of the source chosen. */
@@ -152,12 +153,22 @@ final class SourcesPane extends SeasonPane {
     if (!names.equals(source.getItems())) {
       source.getItems().setAll(names);
     }
-    if (before != null && names.contains(before)) {
+    Optional<String> asked = wanted.map(account.season()::meant).filter(names::contains);
+    if (asked.isPresent()) {
+      source.setValue(asked.get());
+      wanted = Optional.empty();
+    } else if (before != null && names.contains(before)) {
       source.setValue(before);
     } else if (!names.isEmpty()) {
       source.setValue(names.getFirst());
     }
     fill();
+  }
+
+  /** Shows a source as soon as the season has it. */
+  void choose(String name) {
+    wanted = Optional.of(name);
+    showNow();
   }
 
   private Optional<SeasonAccount> account() {

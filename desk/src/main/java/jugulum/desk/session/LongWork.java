@@ -9,5 +9,7 @@ public enum LongWork {
   /** The runs over machines of every batch. */
   RUNS,
   /** What every batch came to. */
-  RESULTS
+  RESULTS,
+  /** What can be found in every batch. */
+  FINDING
 }

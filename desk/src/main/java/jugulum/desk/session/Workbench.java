@@ -21,6 +21,7 @@ import jugulum.desk.words.Words;
  * @param trials the trials of the book: edits in, results out
  * @param days the day: edits in, its plan out
  * @param seasons the seasons: what is told in, what they come to out
+ * @param finds finds things in the book
  * @param practised how far one got in practice
  * @param accountWork the whole account, for those who look at it
  * @param scale the scale beside the bench
@@ -35,6 +36,7 @@ public record Workbench(
     Trials trials,
     Days days,
     Seasons seasons,
+    Finds finds,
     Practised practised,
     AccountWork accountWork,
     ScaleStand scale,
@@ -75,6 +77,7 @@ public record Workbench(
         new Trials(book, work, notices),
         new Days(book, work, notices),
         new Seasons(book, work, notices),
+        new Finds(book, work),
         new Practised(preferences),
         account,
         scale,
@@ -92,6 +95,7 @@ public record Workbench(
         trials,
         days,
         seasons,
+        finds,
         practised,
         accountWork,
         scale,

@@ -17,7 +17,7 @@ import jugulum.desk.words.Words;
 final class KeysHelp extends ScrollPane {
   private static final double KEY_WIDTH = 150;
   private static final List<String> EVERYWHERE =
-      List.of("views", "arrows", "enter", "escape", "undo", "bench-mode", "size", "help");
+      List.of("views", "arrows", "enter", "escape", "undo", "bench-mode", "size", "find", "help");
 
   private KeysHelp(VBox content) {
     super(content);

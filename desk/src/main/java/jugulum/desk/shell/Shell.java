@@ -36,6 +36,7 @@ import jugulum.desk.day.DayView;
 import jugulum.desk.files.BatchFiles;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.find.FindView;
 import jugulum.desk.gear.GearView;
 import jugulum.desk.hands.BenchMode;
 import jugulum.desk.hands.HandsView;
@@ -78,6 +79,7 @@ public final class Shell extends BorderPane {
   private final ReadOnlyBooleanWrapper benchMode = new ReadOnlyBooleanWrapper();
   private final Supplier<HandsView> handsMaker;
   private Optional<HandsView> hands = Optional.empty();
+  private Optional<FindView> find = Optional.empty();
 
   /** What asks one question at a time now, or asked last. */
   private Optional<BenchMode> asking = Optional.empty();
@@ -231,6 +233,11 @@ public final class Shell extends BorderPane {
     public void exportFiles() {
       exportBatch();
     }
+
+    @Override
+    public void find() {
+      Shell.this.find();
+    }
   }
 
   /**
@@ -365,7 +372,7 @@ public final class Shell extends BorderPane {
     boolean used =
         key.isShortcutDown()
             ? shortcut(key)
-            : key.getCode() == KeyCode.ESCAPE && (leaveHelp() || leaveStart())
+            : key.getCode() == KeyCode.ESCAPE && (leaveHelp() || leaveFind() || leaveStart())
                 || getCenter() == bench && bench.pressOffered(key)
                 || key.getCode() == KeyCode.F5 && refresh()
                 || key.getCode() == KeyCode.F11 && toggleBenchMode();
@@ -502,10 +509,59 @@ public final class Shell extends BorderPane {
     }
   }
 
-  /** A question mark shows the keys of where one is, unless it is being typed. */
+  /** Looks for something in the whole book. */
+  private void find() {
+    FindView view = find.orElseGet(() -> new FindView(workbench, new FromFind()));
+    find = Optional.of(view);
+    setCenter(view);
+    view.begin();
+    view.focusFirst();
+  }
+
+  private boolean leaveFind() {
+    if (getCenter() instanceof FindView) {
+      show(current);
+      return true;
+    }
+    return false;
+  }
+
+  private final class FromFind implements FindView.Elsewhere {
+    @Override
+    public void open(BatchId batch) {
+      Shell.this.open(batch);
+    }
+
+    @Override
+    public void openLot(BatchId batch, LotId lot) {
+      onBench(batch, () -> Shell.this.openLot(lot));
+    }
+
+    @Override
+    public void openStep(BatchId batch, StepId step) {
+      onBench(batch, () -> Shell.this.openStep(step));
+    }
+
+    @Override
+    public void openSource(String source) {
+      show(View.SEASON);
+      if (views.get(View.SEASON) instanceof SeasonView season) {
+        season.openSource(source);
+      }
+    }
+  }
+
+  /** A question mark shows the keys of where one is, a stroke looks for something, unless typed. */
   private void helpIfAsked(KeyEvent key) {
     boolean asks = "?".equals(key.getCharacter()) && !(key.getTarget() instanceof TextInputControl);
-    if (asks && !(getCenter() instanceof KeysHelp)) {
+    boolean looks =
+        "/".equals(key.getCharacter())
+            && !(key.getTarget() instanceof TextInputControl)
+            && !benchMode.get();
+    if (looks && !(getCenter() instanceof FindView)) {
+      find();
+      key.consume();
+    } else if (asks && !(getCenter() instanceof KeysHelp)) {
       Node seen = getCenter();
       setCenter(KeysHelp.of(words, seen));
       getCenter().requestFocus();

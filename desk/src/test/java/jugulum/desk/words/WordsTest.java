@@ -14,6 +14,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import jugulum.book.batch.BatchSummary;
+import jugulum.book.batch.FindLines;
 import jugulum.book.csv.SizeCsv;
 import jugulum.book.replay.ReplayFile;
 import jugulum.book.stream.BookProblem;
@@ -137,6 +138,7 @@ class WordsTest {
                   .toArray()),
           Map.entry("day.why", DayPlan.Why.values()),
           Map.entry("habit.help", Habit.values()),
+          Map.entry("find.kind", FindLines.Kind.values()),
           Map.entry("season.by", SourceRate.Of.values()),
           Map.entry("season.rate", SourceRate.Of.values()),
           Map.entry("season.work", Work.values()),
