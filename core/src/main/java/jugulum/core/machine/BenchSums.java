@@ -1,11 +1,12 @@
 package jugulum.core.machine;
 
 import jugulum.core.check.Check;
+import jugulum.core.units.Conversion;
 
 /** The small sums of setting up a machine. Exact units: NIST SP 811, appendix B. */
 public final class BenchSums {
   /** Litres in a US gallon, exact. */
-  public static final double LITRES_PER_GALLON = 3.785411784;
+  public static final double LITRES_PER_GALLON = Conversion.GALLON_L;
 
   private BenchSums() {}
 

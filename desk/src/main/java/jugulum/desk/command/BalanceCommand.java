@@ -63,20 +63,9 @@ final class BalanceCommand implements Callable<Integer> {
         yield Jugulum.OK;
       }
       case BatchFile.Faulty(List<FileFault> faults) -> {
-        faults.forEach(fault -> System.err.println(fault(fault)));
+        faults.forEach(fault -> System.err.println(FaultText.of(words, file, fault)));
         yield Jugulum.BAD_FILE;
       }
     };
-  }
-
-  private String fault(FileFault fault) {
-    return fault.line() > 0
-        ? words.of(
-            "command.fault",
-            file.toString(),
-            Integer.toString(fault.line()),
-            fault.where(),
-            fault.reason())
-        : words.of("command.fault.no-line", file.toString(), fault.reason());
   }
 }

@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import jugulum.desk.words.Words;
+import picocli.AutoComplete;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
@@ -20,7 +21,16 @@ import picocli.CommandLine.Option;
       CheckCommand.class,
       RescueCommand.class,
       MachinesCommand.class,
-      ScaleCommand.class
+      ScaleCommand.class,
+      ListCommand.class,
+      AccountCommand.class,
+      StockCommand.class,
+      SeasonCommand.class,
+      ExportCommand.class,
+      ImportCommand.class,
+      ConvertCommand.class,
+      ManCommand.class,
+      AutoComplete.GenerateCompletion.class
     })
 public final class Jugulum implements Callable<Integer> {
   /** Everything went well. */
@@ -44,9 +54,13 @@ public final class Jugulum implements Callable<Integer> {
     this.words = words;
   }
 
+  /** The book named on the command line, else one's own. */
+  Path book() {
+    return book.orElseGet(OwnFiles::ownBook);
+  }
+
   @Override
   public Integer call() {
-    return MainWindow.open(
-        words, book.orElseGet(OwnFiles::ownBook), OwnFiles.bench(), Clock.systemDefaultZone());
+    return MainWindow.open(words, book(), OwnFiles.bench(), Clock.systemDefaultZone());
   }
 }

@@ -1,0 +1,113 @@
+package jugulum.desk.command;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import jugulum.book.Books;
+import jugulum.book.batch.BatchLines;
+import jugulum.book.batch.BatchSummary;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.BookProblem;
+import jugulum.book.stream.Writer;
+import jugulum.core.units.MassUnit;
+import jugulum.desk.words.Figures;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.ParentCommand;
+import picocli.CommandLine.Spec;
+
+/** A command that does something with a book: one's own, or the one named before it. */
+abstract class BookCommand implements Callable<Integer> {
+  /** What it speaks. */
+  protected final Words words;
+
+  @ParentCommand private Jugulum top;
+
+  @Spec private CommandSpec spec;
+
+  BookCommand(Words words) {
+    this.words = words;
+  }
+
+  /**
+   * Does it.
+   *
+   * @throws IOException if a file cannot be written
+   */
+  protected abstract int with(Book book) throws IOException;
+
+  /** Whether it may make a book where there is none. */
+  protected boolean makesABook() {
+    return false;
+  }
+
+  @Override
+  public Integer call() {
+    Path path = top.book();
+    if (!makesABook() && !Files.exists(path)) {
+      return fail(Jugulum.BOOK_PROBLEM, words.of("command.no-book", path.toString()));
+    }
+    try (Book book = Books.open(path, Writer.unnamed(Clock.systemDefaultZone()))) {
+      return with(book);
+    } catch (BookProblem problem) {
+      return fail(Jugulum.BOOK_PROBLEM, Sentences.problem(words, problem));
+    } catch (IOException problem) {
+      return fail(Jugulum.BAD_FILE, String.valueOf(problem.getMessage()));
+    }
+  }
+
+  /** Says what is wrong, and gives the exit code back. */
+  protected int fail(int code, String sentence) {
+    spec.commandLine().getErr().println(sentence);
+    spec.commandLine().getErr().flush();
+    return code;
+  }
+
+  /** Says something to those who read along, which scripts do not. */
+  protected void say(String text) {
+    spec.commandLine().getOut().println(text);
+    spec.commandLine().getOut().flush();
+  }
+
+  /** Figures as texts have them: grams. */
+  protected Figures figures() {
+    return new Figures(MassUnit.GRAM, words);
+  }
+
+  /** Writes a file, and says where it is. */
+  protected int written(Path path, byte[] content) throws IOException {
+    Files.write(path, content);
+    say(words.of("file.saved", path.toString()));
+    return Jugulum.OK;
+  }
+
+  /** The batch of a name, whatever its capitals, or of an identity; empty after saying why. */
+  protected Optional<BatchSummary> batch(Book book, String named) {
+    String text = named.strip().toLowerCase(Locale.ROOT);
+    List<BatchSummary> found =
+        BatchLines.all(book).stream()
+            .filter(
+                line ->
+                    line.name().toLowerCase(Locale.ROOT).equals(text)
+                        || line.id().value().toString().equals(text))
+            .toList();
+    if (found.size() == 1) {
+      return Optional.of(found.getFirst());
+    }
+    fail(
+        Jugulum.BAD_FILE,
+        found.isEmpty()
+            ? words.of("command.no-batch", named)
+            : words.of(
+                "command.which-batch",
+                named,
+                words.row(found.stream().map(one -> one.id().value().toString()).toList())));
+    return Optional.empty();
+  }
+}

@@ -1,0 +1,54 @@
+package jugulum.desk.command;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import jugulum.book.batch.BatchLines;
+import jugulum.book.batch.BatchSummary;
+import jugulum.book.stream.Book;
+import jugulum.book.table.Table;
+import jugulum.desk.words.Words;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+/** Lists the batches of a book. */
+@Command(name = "list", mixinStandardHelpOptions = true)
+final class ListCommand extends BookCommand {
+  @Option(names = "--json", descriptionKey = "usage.json")
+  private boolean json;
+
+  @Spec private CommandSpec spec;
+
+  ListCommand(Words words) {
+    super(words);
+  }
+
+  @Override
+  protected int with(Book book) {
+    List<List<Object>> rows = new ArrayList<>();
+    for (BatchSummary one : BatchLines.all(book)) {
+      rows.add(
+          Arrays.asList(
+              one.name(),
+              one.source(),
+              one.received().toString(),
+              one.state().name(),
+              one.feedG().isPresent() ? (Object) one.feedG().getAsDouble() : null,
+              one.wonG().isPresent() ? (Object) one.wonG().getAsDouble() : null,
+              one.id().value().toString()));
+    }
+    Table table =
+        new Table(
+            "batches",
+            List.of("batch", "source", "received", "state", "feed_g", "gold_g", "id"),
+            rows);
+    if (json) {
+      TablesOut.json(List.of(table), spec.commandLine().getOut());
+    } else {
+      TablesOut.text(words, table, spec.commandLine().getOut());
+    }
+    return Jugulum.OK;
+  }
+}
