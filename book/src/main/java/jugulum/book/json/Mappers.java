@@ -125,6 +125,7 @@ final class Mappers {
     @Type(value = Measure.SizeAnalysis.class, name = "size-analysis"),
     @Type(value = Measure.LookedOver.class, name = "looked-over"),
     @Type(value = Measure.WeighedSpecks.class, name = "weighed-specks"),
+    @Type(value = Measure.SpeckTest.class, name = "speck-test"),
     @Type(value = Measure.LastMinute.class, name = "last-minute"),
     @Type(value = Measure.MagnetTest.class, name = "magnet-test"),
     @Type(value = Measure.Bagged.class, name = "bagged"),

@@ -155,6 +155,8 @@ public final class BatchTables {
           new Object[] {mass, resolution, typed.orElse(null), scale(on)};
       case Measure.WeighedSpecks(int specks, double mg, double resolution, var on) ->
           new Object[] {specks, mg, resolution, scale(on)};
+      case Measure.SpeckTest(int tested, int gold, var found) ->
+          new Object[] {tested, gold, found.toString()};
       case Measure.Fineness(double fraction, double sd) -> new Object[] {fraction, sd};
       case Measure.SpeckCount(int specks, double share) -> new Object[] {specks, share};
       case Measure.Assay(double grade, double sd, double sample, var composite, var visible) ->

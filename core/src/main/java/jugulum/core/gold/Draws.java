@@ -88,6 +88,9 @@ final class Draws {
             specks(fill(count, random.gamma(0.5, 1)), 0.5, speck, shared.speckMass(), random);
         yield sum(List.of(constant(found, count), missed));
       }
+      // The same seed again would make share and count rise and fall together.
+      case Evidence.Proven proven ->
+          proven(new Sampler(~seed), proven, of(proven.counted(), shared, seed));
       case Evidence.Sampled sampled -> sampled(random, sampled, shared);
       case Evidence.Judged(double low, double high) ->
           fill(count, () -> low + (high - low) * random.uniform());
@@ -180,6 +183,21 @@ final class Draws {
       drawn[i] = Math.max(0, fineMg / fineness.milligrams[i] + nativeMg) * spread;
     }
     return new Draws(drawn);
+  }
+
+  /**
+   * The share of specks that are gold is a beta variate of gold + ½ and other + ½ (Jeffreys), made
+   * of two gamma variates (textbook).
+   */
+  private static Draws proven(Sampler random, Evidence.Proven of, Draws counted) {
+    DoubleSupplier gold = random.gamma(of.gold() + 0.5, 1);
+    DoubleSupplier other = random.gamma(of.tested() - of.gold() + 0.5, 1);
+    double[] scaled = counted.milligrams.clone();
+    for (int i = 0; i < scaled.length; i++) {
+      double one = gold.getAsDouble();
+      scaled[i] *= one / (one + other.getAsDouble());
+    }
+    return new Draws(scaled);
   }
 
   /**

@@ -64,6 +64,15 @@ public sealed interface Evidence {
   record Picked(double milligrams, Speck speck) implements Evidence {}
 
   /**
+   * Specks counted, of which not every one need be gold.
+   *
+   * @param counted what was counted
+   * @param tested how many were tested for what they are, from 1
+   * @param gold how many of them proved gold, 0 to all
+   */
+  record Proven(Evidence counted, int tested, int gold) implements Evidence {}
+
+  /**
    * Gold measured in samples.
    *
    * @param fineMg fine gold in the samples, in milligrams, 0 or more

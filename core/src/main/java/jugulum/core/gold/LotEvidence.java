@@ -51,7 +51,11 @@ public record LotEvidence(
             told ->
                 switch (told) {
                   case Evidence.Counted counted -> counted.specks() == 0;
+                  case Evidence.Proven(Evidence.Counted counted, int _, int _) ->
+                      counted.specks() == 0;
                   case Evidence.Panned panned ->
+                      panned.classes().stream().allMatch(one -> one.specks() == 0);
+                  case Evidence.Proven(Evidence.Panned panned, int _, int _) ->
                       panned.classes().stream().allMatch(one -> one.specks() == 0);
                   case Evidence.Picked picked -> picked.milligrams() == 0;
                   case Evidence.Known known -> known.milligrams() == 0 && known.sdMg() == 0;
@@ -135,8 +139,9 @@ public record LotEvidence(
                                   .seen(lot.cut())
                                   .map(
                                       speck ->
-                                          new Evidence.Counted(
-                                              count.specks(), count.shareChecked(), speck))))
+                                          proven(
+                                              new Evidence.Counted(
+                                                  count.specks(), count.shareChecked(), speck)))))
           .or(this::picked);
     }
 
@@ -189,7 +194,18 @@ public record LotEvidence(
               .toList();
       return classes.isEmpty()
           ? Optional.empty()
-          : Optional.of(new Evidence.Panned(classes, share));
+          : Optional.of(proven(new Evidence.Panned(classes, share)));
+    }
+
+    /** Where specks were tested for what they are, the share that proved gold scales the count. */
+    private Evidence proven(Evidence counted) {
+      List<Measure.SpeckTest> tests = lot.live(Measure.SpeckTest.class).toList();
+      return tests.isEmpty()
+          ? counted
+          : new Evidence.Proven(
+              counted,
+              tests.stream().mapToInt(Measure.SpeckTest::tested).sum(),
+              tests.stream().mapToInt(Measure.SpeckTest::gold).sum());
     }
 
     /**

@@ -2,6 +2,7 @@ package jugulum.core.ledger;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -469,6 +470,23 @@ public sealed interface Measure {
     /** Specks weighed on a scale nobody told of. */
     public WeighedSpecks(int specks, double milligrams, double resolutionMg) {
       this(specks, milligrams, resolutionMg, Optional.empty());
+    }
+  }
+
+  /**
+   * Specks of the lot were tested one by one for what they are. Several readings count together.
+   *
+   * @param tested how many, from 1 to 10,000
+   * @param gold how many of them proved gold, 0 to all
+   * @param found what was found out of a doubtful one, by clue, by the names of the key; may be
+   *     empty
+   */
+  record SpeckTest(int tested, int gold, Map<String, String> found) implements Measure {
+    /** Checks both counts and keeps its own copy. */
+    public SpeckTest {
+      Check.inRange("tested", tested, 1, 10_000);
+      Check.inRange("gold", gold, 0, tested);
+      found = Map.copyOf(found);
     }
   }
 

@@ -150,6 +150,7 @@ final class ReadingRules {
       case Measure.SpeckCount _,
           Measure.Assay _,
           Measure.Fineness _,
+          Measure.SpeckTest _,
           Measure.SizeAnalysis _,
           Measure.Bagged _,
           Measure.Discarded _ ->

@@ -44,6 +44,7 @@ public abstract class MeasureForm extends VBox {
           case Measure.Smelt _ -> new SmeltForm(figures);
           case Measure.KnownGold _ -> new KnownGoldForm(figures);
           case Measure.WeighedSpecks _ -> new WeighedSpecksForm(figures);
+          case Measure.SpeckTest _ -> new SpeckTestForm(figures);
           case Measure.SizeAnalysis _ -> new SizeAnalysisForm(figures);
           case Measure.LookedOver _ -> new LookedOverForm(figures);
           case Measure.LastMinute(var screen, double _) -> new LastMinuteForm(figures, screen);

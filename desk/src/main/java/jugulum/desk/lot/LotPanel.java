@@ -31,6 +31,7 @@ import jugulum.desk.entry.PannedSampleForm;
 import jugulum.desk.entry.RecordBox;
 import jugulum.desk.entry.SmeltForm;
 import jugulum.desk.entry.SpeckCountForm;
+import jugulum.desk.entry.SpeckTestForm;
 import jugulum.desk.entry.WeighedSpecksForm;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
@@ -82,6 +83,7 @@ public final class LotPanel extends Panel {
     SMELT,
     KNOWN,
     WEIGHED_SPECKS,
+    SPECK_TEST,
     LOOKED_OVER,
     MAGNET_TEST,
     GOLD
@@ -234,7 +236,8 @@ public final class LotPanel extends Panel {
           Kind.ASSAY,
           Kind.SMELT,
           Kind.KNOWN,
-          Kind.WEIGHED_SPECKS);
+          Kind.WEIGHED_SPECKS,
+          Kind.SPECK_TEST);
     }
     return List.of(
         Kind.WEIGHT,
@@ -244,6 +247,7 @@ public final class LotPanel extends Panel {
         Kind.SMELT,
         Kind.KNOWN,
         Kind.WEIGHED_SPECKS,
+        Kind.SPECK_TEST,
         Kind.MAGNET_TEST);
   }
 
@@ -270,6 +274,7 @@ public final class LotPanel extends Panel {
           case SMELT -> new SmeltForm(figures);
           case KNOWN -> new KnownGoldForm(figures);
           case WEIGHED_SPECKS -> new WeighedSpecksForm(figures);
+          case SPECK_TEST -> new SpeckTestForm(figures);
           case GOLD -> new GoldWeightForm(figures);
         };
     RecordBox box =

@@ -110,7 +110,7 @@ public final class Shell extends BorderPane {
     makers.put(View.SEASON, () -> new SeasonView(workbench, picker, new FromSeason()));
     makers.put(View.DAY, () -> new DayView(workbench, clock, picker, new FromDay()));
     makers.put(View.GEAR, () -> new GearView(workbench, picker, ran -> open(ran.batch())));
-    makers.put(View.SHOP, () -> new ShopView(workbench, clock));
+    makers.put(View.SHOP, () -> new ShopView(workbench, clock, picker));
     startMaker =
         () -> new StartView(workbench, clock, () -> show(View.BENCH), () -> show(View.SEASON));
     unit = Buttons.quiet("unit", "", "Ctrl U", workbench.preferences()::nextUnit);

@@ -1,26 +1,32 @@
 package jugulum.desk.shop;
 
 import java.time.Clock;
+import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.desk.entry.AssumptionsForm;
+import jugulum.desk.files.FilePicker;
 import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Segments;
 import jugulum.desk.scale.ScalePage;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.tables.TablesPane;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** What the shop owns and takes as given for new batches. */
-public final class ShopView extends BorderPane {
+public final class ShopView extends BorderPane implements FocusFirst {
   private static final double LEFT = 690;
   private static final double RIGHT = 470;
 
@@ -34,11 +40,19 @@ public final class ShopView extends BorderPane {
   private final ScaleCard scales;
   private final ScalePage scalePage;
   private final ScrollPane scroll;
+  private final TablesPane tables;
+  private final Segments<Part> parts;
   private final AssumptionsForm given = new AssumptionsForm(words);
   private final Label said = Parts.sentence("", "fine-text");
 
+  /** What the view is parted in. */
+  private enum Part {
+    SHOP,
+    TABLES
+  }
+
   /** Makes the view of a workbench; the clock dates what gold is worth. */
-  public ShopView(Workbench workbench, Clock clock) {
+  public ShopView(Workbench workbench, Clock clock, FilePicker picker) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
@@ -51,11 +65,12 @@ public final class ShopView extends BorderPane {
     this.scalePage = new ScalePage(workbench, clock, this::leaveScale);
     getStyleClass().add("page");
     setId("shop-view");
+    parts =
+        new Segments<>("shop-part", List.of(Part.values()), part -> words.of("shop.part", part));
     said.setId("shop-said");
     given.fields().forEach(field -> field.field().setOnAction(_ -> assume()));
-    VBox left =
-        new VBox(
-            14, Parts.styled(new Label(words.of("shop.title")), "page-title"), screens, machines);
+    tables = new TablesPane(workbench, picker);
+    VBox left = new VBox(14, screens, machines);
     VBox right =
         new VBox(
             14,
@@ -76,11 +91,31 @@ public final class ShopView extends BorderPane {
     scroll = new ScrollPane(columns);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("board-scroll");
+    Region between = new Region();
+    HBox.setHgrow(between, Priority.ALWAYS);
+    HBox top =
+        new HBox(Parts.styled(new Label(words.of("shop.title")), "page-title"), between, parts);
+    top.getStyleClass().add("page-top");
+    setTop(top);
+    parts.onChange(this::open);
     setCenter(scroll);
     workbench.watch(workbench.projections().shop(), shop -> show(shop));
     workbench.watch(
         workbench.preferences().figures(), _ -> show(workbench.projections().shop().get()));
     show(workbench.projections().shop().get());
+  }
+
+  private void open() {
+    setCenter(
+        switch (parts.chosen()) {
+          case SHOP -> scroll;
+          case TABLES -> tables;
+        });
+  }
+
+  @Override
+  public void focusFirst() {
+    parts.focusChosen();
   }
 
   private void show(Shop shop) {
@@ -95,6 +130,7 @@ public final class ShopView extends BorderPane {
 
   /** Opens the page on which a scale is learnt. */
   public void learnScale() {
+    parts.choose(Part.SHOP);
     setCenter(scalePage);
     scalePage.open();
     // What scrolls is in the window only once it is styled, and cannot have the focus before.

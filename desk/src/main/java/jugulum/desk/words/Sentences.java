@@ -170,6 +170,8 @@ public final class Sentences {
           words.of("measure.gold", figures.read(mass, resolution));
       case Measure.WeighedSpecks(int specks, double mg, double _, var _) ->
           words.counted("measure.weighed-specks", specks, figures.gold(mg));
+      case Measure.SpeckTest(int tested, int gold, var _) ->
+          words.counted("measure.speck-test", tested, Integer.toString(gold));
       case Measure.Fineness(double fraction, double sd) ->
           words.of("measure.fineness", words.fixed(fraction * 1000, 0), words.fixed(sd * 1000, 0));
       case Measure.SpeckCount(int specks, double share) ->
