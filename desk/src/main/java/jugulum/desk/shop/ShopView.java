@@ -20,6 +20,7 @@ import jugulum.desk.kit.Segments;
 import jugulum.desk.scale.ScalePage;
 import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.speck.SpeckPane;
 import jugulum.desk.tables.TablesPane;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Prologue;
@@ -41,6 +42,7 @@ public final class ShopView extends BorderPane implements FocusFirst {
   private final ScalePage scalePage;
   private final ScrollPane scroll;
   private final TablesPane tables;
+  private final SpeckPane speck;
   private final Segments<Part> parts;
   private final AssumptionsForm given = new AssumptionsForm(words);
   private final Label said = Parts.sentence("", "fine-text");
@@ -48,7 +50,8 @@ public final class ShopView extends BorderPane implements FocusFirst {
   /** What the view is parted in. */
   private enum Part {
     SHOP,
-    TABLES
+    TABLES,
+    SPECK
   }
 
   /** Makes the view of a workbench; the clock dates what gold is worth. */
@@ -70,6 +73,7 @@ public final class ShopView extends BorderPane implements FocusFirst {
     said.setId("shop-said");
     given.fields().forEach(field -> field.field().setOnAction(_ -> assume()));
     tables = new TablesPane(workbench, picker);
+    speck = new SpeckPane(workbench);
     VBox left = new VBox(14, screens, machines);
     VBox right =
         new VBox(
@@ -110,6 +114,7 @@ public final class ShopView extends BorderPane implements FocusFirst {
         switch (parts.chosen()) {
           case SHOP -> scroll;
           case TABLES -> tables;
+          case SPECK -> speck;
         });
   }
 

@@ -24,6 +24,8 @@ import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
 import jugulum.core.gold.Stage;
+import jugulum.core.identify.Clue;
+import jugulum.core.identify.Suspect;
 import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
@@ -114,6 +116,9 @@ class WordsTest {
                 "fate.about",
                 "fate.record",
                 "season.part",
+                "shop.part",
+                "table",
+                "table.source",
                 "hands.ask",
                 "day.part",
                 "gear.part",
@@ -138,6 +143,10 @@ class WordsTest {
                   .toArray()),
           Map.entry("day.why", DayPlan.Why.values()),
           Map.entry("habit.help", Habit.values()),
+          Map.entry("speck.clue", Clue.values()),
+          Map.entry("speck.suspect", Suspect.values()),
+          Map.entry("speck.hazard", Suspect.Hazard.values()),
+          Map.entry("table.magnet", Mineral.Response.values()),
           Map.entry("find.kind", FindLines.Kind.values()),
           Map.entry("season.by", SourceRate.Of.values()),
           Map.entry("season.rate", SourceRate.Of.values()),
