@@ -14,6 +14,7 @@ import static javafx.scene.input.KeyCode.E;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.F11;
+import static javafx.scene.input.KeyCode.F9;
 import static javafx.scene.input.KeyCode.G;
 import static javafx.scene.input.KeyCode.M;
 import static javafx.scene.input.KeyCode.N;
@@ -71,7 +72,11 @@ final class EveryView {
       person.press(CONTROL, DIGIT5).click(part);
       look.at(person, theme + " " + part);
     }
-    person.press(SLASH).settle();
+    person.press(CONTROL, DIGIT5).write("?");
+    look.at(person, theme + " help");
+    person.press(T);
+    look.at(person, theme + " tour");
+    person.press(F9).press(CONTROL, DIGIT5).press(SLASH).settle();
     person.type("find", "7");
     person.settle();
     look.at(person, theme + " find");

@@ -79,6 +79,11 @@ final class PlainLoop {
                     * flat;
             case Evidence.Picked(double found, var speck) ->
                 found + specks(random, 0.5, 1, speck) * flat;
+            case Evidence.Proven(Evidence counted, int tested, int gold) -> {
+              double is = random.nextGamma(gold + 0.5, 1);
+              double isNot = random.nextGamma(tested - gold + 0.5, 1);
+              yield sum(List.of(counted), random, fineness, flat) * is / (is + isNot);
+            }
             case Evidence.Sampled of -> {
               double inSample =
                   metal(random, of.fineMg(), of.nativeMg(), of.relativeSd(), fineness);

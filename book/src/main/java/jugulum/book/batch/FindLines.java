@@ -41,8 +41,8 @@ public final class FindLines implements Projection<Batch, FindLines.Line> {
   /** The column of sand. */
   public static final String SAND = "sand_g";
 
-  /** The column that tells whether anybody looked: 1 where nobody did, 0 else. */
-  public static final String UNSEEN = "unseen";
+  /** A word nobody types, in every line nobody looked at. */
+  public static final String UNSEEN = "xxunseenxx";
 
   private static final Table TABLE =
       new Table(
@@ -55,7 +55,7 @@ public final class FindLines implements Projection<Batch, FindLines.Line> {
               real("number"),
               real(GOLD),
               real(SAND),
-              real(UNSEEN),
+              real("unseen"),
               text("said")),
           Optional.of("said"));
 
@@ -178,6 +178,7 @@ public final class FindLines implements Projection<Batch, FindLines.Line> {
     boolean isGold = lot.material() == Material.GOLD;
     String bag = lot.latest(Measure.Bagged.class).map(Measure.Bagged::bag).orElse("");
     boolean gone = lot.latest(Measure.Discarded.class).isPresent();
+    boolean unseen = isEnd && lot.isSetAside() && !isGold && !gone && Look.of(lot).isEmpty();
     return new Line(
         Kind.LOT,
         id,
@@ -189,14 +190,15 @@ public final class FindLines implements Projection<Batch, FindLines.Line> {
             ? OptionalDouble.of(grams.getAsDouble() * 1000)
             : OptionalDouble.empty(),
         isGold ? OptionalDouble.empty() : grams,
-        isEnd && lot.isSetAside() && !isGold && !gone && Look.of(lot).isEmpty(),
+        unseen,
         said(
             Kind.LOT,
             name,
             lot.name(),
             bag,
             lot.material().name().replace('_', ' '),
-            words(lot.cut())));
+            words(lot.cut()),
+            unseen ? UNSEEN : ""));
   }
 
   private static String said(Kind kind, String... texts) {

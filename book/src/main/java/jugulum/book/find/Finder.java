@@ -23,6 +23,7 @@ import jugulum.core.check.Band;
  */
 public final class Finder {
   private static final int EACH = 8;
+  private static final int OF_ALL_KINDS = 8;
 
   /** An amount from so many grams on is of sand, a smaller one of gold: ours. */
   private static final double SAND_FROM_G = 100;
@@ -89,6 +90,9 @@ public final class Finder {
       words.add(new Word(spelled, true));
     }
     asked.cuts().forEach(cut -> words.add(new Word(List.of(cut), false)));
+    if (asked.isUnseen()) {
+      words.add(new Word(List.of(FindLines.UNSEEN), false));
+    }
     List<Line> lines = new ArrayList<>();
     for (Kind kind : Kind.values()) {
       if (kind == Kind.BATCH || kind == Kind.LOT || !asked.isUnseen() && asked.grams().isEmpty()) {
@@ -110,13 +114,7 @@ public final class Finder {
   }
 
   private List<Line> of(Kind kind, List<Word> words, Asked asked) {
-    List<Word> all = new ArrayList<>();
-    all.add(new Word(List.of(FindLines.tag(kind)), false));
-    all.addAll(words);
     Map<String, Band> within = new LinkedHashMap<>();
-    if (asked.isUnseen()) {
-      within.put(FindLines.UNSEEN, Band.sharp(1));
-    }
     asked
         .grams()
         .ifPresent(
@@ -124,6 +122,16 @@ public final class Finder {
                 within.put(
                     band.usual() < SAND_FROM_G ? FindLines.GOLD : FindLines.SAND,
                     band.usual() < SAND_FROM_G ? band.times(1000) : band));
+    if (words.isEmpty()) {
+      // Without a word the amounts alone lead there; the kind is seen in what they lead to.
+      return book.find(FindLines.LINES, new Search(List.of(), within, EACH * OF_ALL_KINDS)).stream()
+          .filter(line -> line.kind() == kind)
+          .limit(EACH)
+          .toList();
+    }
+    List<Word> all = new ArrayList<>();
+    all.add(new Word(List.of(FindLines.tag(kind)), false));
+    all.addAll(words);
     return book.find(FindLines.LINES, new Search(all, within, EACH));
   }
 

@@ -66,6 +66,13 @@ final class ProjectionTables {
               + " (doc INTEGER PRIMARY KEY, stream TEXT NOT NULL, place INTEGER NOT NULL, "
               + columns
               + ", UNIQUE (stream, place))");
+      table.columns().stream()
+          .filter(column -> column.type() == Table.Type.REAL)
+          .forEach(
+              column ->
+                  handle.execute(
+                      "CREATE INDEX %1$s_%2$s ON %1$s (%2$s) WHERE %2$s IS NOT NULL"
+                          .formatted(name(table), column.name())));
       handle.execute(
           "CREATE VIRTUAL TABLE "
               + text(table)

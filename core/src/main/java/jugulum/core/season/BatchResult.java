@@ -31,7 +31,6 @@ import jugulum.core.ledger.Step;
  *     empty where it cannot be told
  * @param isAtMost whether lots nobody looked at can only lower that share
  * @param minutes at the bench, by work
- * @param byCut the share of the free gold won of each cut with gold of its own, by its notation
  * @param parts its steps that part gold from sand
  */
 public record BatchResult(
@@ -46,7 +45,6 @@ public record BatchResult(
     Optional<Band> share,
     boolean isAtMost,
     Map<Work, Double> minutes,
-    Map<String, Band> byCut,
     List<Part> parts) {
   /** No share is believed to lie below that when what got away is told by it. */
   private static final double LEAST_SHARE = 1e-3;
@@ -54,7 +52,6 @@ public record BatchResult(
   /** Keeps its own copies. */
   public BatchResult {
     minutes = Map.copyOf(minutes);
-    byCut = Map.copyOf(byCut);
     parts = List.copyOf(parts);
   }
 
@@ -62,8 +59,6 @@ public record BatchResult(
   public static BatchResult of(Worked worked) {
     Batch batch = worked.batch();
     Optional<Recovery> best = worked.gold().best();
-    Map<String, Band> byCut = new java.util.TreeMap<>();
-    worked.gold().byCut().forEach((cut, one) -> byCut.put(cut.notation(), band(one)));
     List<Part> parts = new ArrayList<>();
     for (Step step : worked.network().steps()) {
       boolean partsGold =
@@ -86,7 +81,6 @@ public record BatchResult(
         best.map(BatchResult::band),
         best.filter(Recovery::isAtMost).isPresent(),
         BenchTime.minutes(batch),
-        byCut,
         parts);
   }
 

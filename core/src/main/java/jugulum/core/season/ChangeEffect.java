@@ -54,7 +54,7 @@ public record ChangeEffect(
                 .map(
                     part ->
                         new Contrast.Case(
-                            part.work() + " " + part.machine() + " " + part.cut().notation(),
+                            part.work() + " " + part.machine() + " " + part.cut(),
                             logit(part),
                             List.of(isAfter(part, change, zone))))
                 .toList(),

@@ -69,10 +69,11 @@ record Contrast(List<Optional<Effect>> effects, int degrees) {
     int row = 0;
     for (List<Case> its : kinds.values()) {
       double mean = its.stream().mapToDouble(Case::figure).average().orElseThrow();
+      double[] shares = shares(its, things);
       for (Case one : its) {
         figures[row] = one.figure() - mean;
         for (int thing = 0; thing < things; thing++) {
-          so[row][thing] = (one.so().get(thing) ? 1 : 0) - share(its, thing);
+          so[row][thing] = (one.so().get(thing) ? 1 : 0) - shares[thing];
         }
         row++;
       }
@@ -80,8 +81,13 @@ record Contrast(List<Optional<Effect>> effects, int degrees) {
     return solved(so, figures, independent(so, things), things, kinds.size());
   }
 
-  private static double share(List<Case> its, int thing) {
-    return its.stream().filter(one -> one.so().get(thing)).count() / (double) its.size();
+  private static double[] shares(List<Case> its, int things) {
+    double[] shares = new double[things];
+    for (int thing = 0; thing < things; thing++) {
+      int at = thing;
+      shares[thing] = its.stream().filter(one -> one.so().get(at)).count() / (double) its.size();
+    }
+    return shares;
   }
 
   /** The things that vary within kinds and do not follow from those before them. */

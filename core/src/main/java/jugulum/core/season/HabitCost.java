@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import jugulum.core.check.Band;
-import jugulum.core.screens.Screen;
 import jugulum.core.trial.Logit;
 
 /**
@@ -92,7 +91,7 @@ public record HabitCost(
    * compared.
    */
   private static String kind(Part part, boolean anyWide) {
-    return anyWide ? part.cut().retained().map(Screen::label).orElse("") : part.cut().notation();
+    return anyWide ? part.lower() : part.cut();
   }
 
   private static double logit(Part part) {

@@ -9,14 +9,15 @@ import jugulum.core.gold.Stage;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
-import jugulum.core.screens.Cut;
+import jugulum.core.screens.Screen;
 
 /**
  * A step of a batch that parts gold from sand, with what it won.
  *
  * @param work of which kind
  * @param machine on which machine, by its name; empty for a magnet
- * @param cut the sizes it took
+ * @param cut the sizes it took, in the notation of cuts
+ * @param lower the screen that retains them, by its label; empty where none does
  * @param at when it was begun
  * @param wonMg the gold that went on, in mg, 0 or more
  * @param leftMg the gold in what was set aside, in mg, 0 or more
@@ -27,7 +28,8 @@ import jugulum.core.screens.Cut;
 public record Part(
     Work work,
     String machine,
-    Cut cut,
+    String cut,
+    String lower,
     Instant at,
     double wonMg,
     double leftMg,
@@ -42,7 +44,8 @@ public record Part(
     return new Part(
         Work.of(step.process()),
         step.process() instanceof Process.GravityRun run ? run.machine().name() : "",
-        network.cutInto(step),
+        network.cutInto(step).notation(),
+        network.cutInto(step).retained().map(Screen::label).orElse(""),
         step.startedAt(),
         milligrams(stage.won()),
         milligrams(stage.left()),

@@ -48,7 +48,7 @@ public record Track(Work work, String machine, String cut, List<Seen> seen) {
               part ->
                   byMeans
                       .computeIfAbsent(
-                          new Means(part.work(), part.machine(), part.cut().notation()),
+                          new Means(part.work(), part.machine(), part.cut()),
                           _ -> new ArrayList<>())
                       .add(
                           new Seen(

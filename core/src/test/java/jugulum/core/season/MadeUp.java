@@ -11,13 +11,10 @@ import java.util.UUID;
 import jugulum.core.check.Band;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.BatchId;
-import jugulum.core.screens.Cut;
-import jugulum.core.screens.StandardScreens;
 
 /** Made-up results of batches, invented. */
 final class MadeUp {
   static final LocalDate DAY = LocalDate.parse("2026-04-01");
-  private static final Cut FINE = new Cut(StandardScreens.numbered("50"), Optional.empty());
 
   private MadeUp() {}
 
@@ -39,7 +36,6 @@ final class MadeUp {
         Optional.of(new Band(0.7, 0.8, 0.9)),
         false,
         Map.of(Work.MACHINES, 60 * hours),
-        Map.of(),
         parts);
   }
 
@@ -48,7 +44,8 @@ final class MadeUp {
     return new Part(
         Work.MACHINES,
         "garden bowl",
-        FINE,
+        "−50",
+        "",
         date.atTime(10, 0).toInstant(ZoneOffset.UTC),
         mg * share,
         mg * (1 - share),

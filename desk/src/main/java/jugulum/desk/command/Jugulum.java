@@ -30,6 +30,7 @@ import picocli.CommandLine.Option;
       ImportCommand.class,
       ConvertCommand.class,
       ManCommand.class,
+      GuideCommand.class,
       AutoComplete.GenerateCompletion.class
     })
 public final class Jugulum implements Callable<Integer> {

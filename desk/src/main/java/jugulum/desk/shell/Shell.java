@@ -38,12 +38,15 @@ import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.find.FindView;
 import jugulum.desk.gear.GearView;
+import jugulum.desk.guide.Guide;
+import jugulum.desk.guide.TourBar;
 import jugulum.desk.hands.BenchMode;
 import jugulum.desk.hands.HandsView;
 import jugulum.desk.hands.TrialHandsView;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Ends;
 import jugulum.desk.kit.FocusFirst;
+import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.season.SeasonView;
 import jugulum.desk.season.StartView;
@@ -61,6 +64,20 @@ import jugulum.desk.words.Words;
 /** The window's content: the tabs, what there is to say, and the view chosen. */
 public final class Shell extends BorderPane {
   private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
+
+  /** The view each step of the tour tells of. */
+  private static final List<View> TOUR =
+      List.of(
+          View.BENCH,
+          View.BENCH,
+          View.CUTS,
+          View.ACCOUNT,
+          View.DAY,
+          View.DAY,
+          View.SEASON,
+          View.GEAR,
+          View.SHOP,
+          View.BENCH);
 
   private final Words words;
   private final Workbench workbench;
@@ -80,6 +97,7 @@ public final class Shell extends BorderPane {
   private final Supplier<HandsView> handsMaker;
   private Optional<HandsView> hands = Optional.empty();
   private Optional<FindView> find = Optional.empty();
+  private Optional<TourBar> tour = Optional.empty();
 
   /** What asks one question at a time now, or asked last. */
   private Optional<BenchMode> asking = Optional.empty();
@@ -374,6 +392,8 @@ public final class Shell extends BorderPane {
             ? shortcut(key)
             : key.getCode() == KeyCode.ESCAPE && (leaveHelp() || leaveFind() || leaveStart())
                 || getCenter() == bench && bench.pressOffered(key)
+                || !benchMode.get() && tour.filter(bar -> bar.press(key.getCode())).isPresent()
+                || getCenter() instanceof KeysHelp help && Keys.press(help, key)
                 || key.getCode() == KeyCode.F5 && refresh()
                 || key.getCode() == KeyCode.F11 && toggleBenchMode();
     if (used) {
@@ -563,10 +583,36 @@ public final class Shell extends BorderPane {
       key.consume();
     } else if (asks && !(getCenter() instanceof KeysHelp)) {
       Node seen = getCenter();
-      setCenter(KeysHelp.of(words, seen));
+      setCenter(KeysHelp.of(words, guide(seen), seen, this::beginTour));
       getCenter().requestFocus();
       key.consume();
     }
+  }
+
+  /** Bench mode shows its keys alone: hands are wet. */
+  private Optional<Guide.Page> guide(Node seen) {
+    if (benchMode.get()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        seen instanceof FindView ? Guide.Page.FIND : Guide.Page.valueOf(current.name()));
+  }
+
+  /** Leads through the views. */
+  private void beginTour() {
+    leaveTour();
+    TourBar bar = new TourBar(words, this::showStep, this::leaveTour);
+    tour = Optional.of(bar);
+    top.getChildren().add(bar);
+  }
+
+  private void showStep(int step) {
+    show(TOUR.get(step - 1));
+  }
+
+  private void leaveTour() {
+    tour.ifPresent(top.getChildren()::remove);
+    tour = Optional.empty();
   }
 
   private boolean leaveHelp() {

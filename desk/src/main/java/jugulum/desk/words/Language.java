@@ -15,7 +15,8 @@ import java.util.TreeMap;
  */
 public record Language(Locale locale, Map<String, String> texts) {
   private static final List<String> BUNDLES =
-      List.of("jugulum.desk.words.words", "jugulum.desk.words.machines");
+      List.of(
+          "jugulum.desk.words.words", "jugulum.desk.words.machines", "jugulum.desk.words.guide");
 
   /** The language the texts are written in first. */
   public static final Language ENGLISH = shipped(Locale.ENGLISH);

@@ -100,6 +100,7 @@ class MeasureFormTest {
             NONE),
         new Measure.KnownGold(4.123_456_7, 0.333_333),
         new Measure.WeighedSpecks(50, 12.345_678, 0.1),
+        new Measure.SpeckTest(20, 17, Map.of("COLOUR", "brassy")),
         new Measure.LookedOver(2, 0.218_765_4),
         new Measure.LastMinute(StandardScreens.numbered("50").orElseThrow(), 3.141_592_6),
         new Measure.MagnetTest(100.012_345, 51.312_345, 21.812_345),

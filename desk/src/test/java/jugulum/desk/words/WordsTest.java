@@ -119,6 +119,7 @@ class WordsTest {
                 "shop.part",
                 "table",
                 "table.source",
+                "guide.title",
                 "hands.ask",
                 "day.part",
                 "gear.part",

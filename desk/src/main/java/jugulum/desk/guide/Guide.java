@@ -1,0 +1,91 @@
+package jugulum.desk.guide;
+
+import java.util.ArrayList;
+import java.util.List;
+import jugulum.desk.words.Words;
+
+/**
+ * What a view answers, its words explained, and its sources; the window and docs/guide.md tell the
+ * same.
+ *
+ * @param page of which view
+ * @param answers questions it answers
+ * @param words its words with what they mean
+ * @param sources where its figures come from
+ */
+public record Guide(Page page, List<String> answers, List<Word> words, List<String> sources) {
+  /** The pages there are. */
+  public enum Page {
+    BENCH,
+    CUTS,
+    ACCOUNT,
+    DAY,
+    SEASON,
+    GEAR,
+    SHOP,
+    FIND
+  }
+
+  /**
+   * A word.
+   *
+   * @param word as the views use it
+   * @param about what it means
+   */
+  public record Word(String word, String about) {}
+
+  /** Keeps its own copies. */
+  public Guide {
+    answers = List.copyOf(answers);
+    words = List.copyOf(words);
+    sources = List.copyOf(sources);
+  }
+
+  /** The page of a view. */
+  public static Guide of(Words words, Page page) {
+    String key = "guide." + page.name();
+    return new Guide(
+        page,
+        numbered(words, key + ".answer."),
+        List.of(words.of(key + ".words").split(" ")).stream()
+            .map(word -> word(words, word))
+            .toList(),
+        numbered(words, key + ".source."));
+  }
+
+  private static Word word(Words words, String key) {
+    return new Word(words.of("guide.word." + key), words.of("guide.word." + key + ".about"));
+  }
+
+  private static List<String> numbered(Words words, String key) {
+    List<String> all = new ArrayList<>();
+    for (int i = 1; words.has(key + i); i++) {
+      all.add(words.of(key + i));
+    }
+    return all;
+  }
+
+  /** All pages as Markdown. */
+  public static String markdown(Words words) {
+    StringBuilder text = new StringBuilder(words.of("guide.head"));
+    for (Page page : Page.values()) {
+      Guide guide = of(words, page);
+      text.append("## ").append(words.of("guide.title", page)).append("\n\n");
+      guide.answers().forEach(one -> text.append("- ").append(one).append('\n'));
+      text.append("\n| | |\n|---|---|\n");
+      guide
+          .words()
+          .forEach(
+              one ->
+                  text.append("| ")
+                      .append(one.word())
+                      .append(" | ")
+                      .append(one.about())
+                      .append(" |\n"));
+      text.append('\n');
+      guide.sources().forEach(one -> text.append("- ").append(one).append('\n'));
+      text.append('\n');
+    }
+    return text.toString().stripTrailing() + "\n";
+  }
+}

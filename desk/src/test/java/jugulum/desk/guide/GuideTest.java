@@ -1,0 +1,70 @@
+package jugulum.desk.guide;
+
+import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.DIGIT5;
+import static javafx.scene.input.KeyCode.ESCAPE;
+import static javafx.scene.input.KeyCode.F7;
+import static javafx.scene.input.KeyCode.F8;
+import static javafx.scene.input.KeyCode.F9;
+import static javafx.scene.input.KeyCode.T;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import jugulum.desk.OnTheDemoBook;
+import jugulum.desk.Person;
+import jugulum.desk.words.English;
+import org.junit.jupiter.api.Test;
+
+/** The question mark answers in every view what the docs answer; the tour leads through. */
+class GuideTest extends OnTheDemoBook {
+  @Test
+  void theDocsSayWhatTheWindowSays() throws IOException {
+    assertThat(Path.of("../docs/guide.md")).content().isEqualTo(Guide.markdown(English.WORDS));
+    for (Guide.Page page : Guide.Page.values()) {
+      Guide guide = Guide.of(English.WORDS, page);
+      assertThat(guide.answers()).hasSizeGreaterThan(1);
+      assertThat(guide.words()).hasSizeGreaterThan(2);
+      for (String source : guide.sources()) {
+        for (String part : source.split("[ ,]+")) {
+          if (part.startsWith("docs/")) {
+            assertThat(Files.exists(Path.of("..", part))).as(part).isTrue();
+          }
+        }
+      }
+    }
+  }
+
+  @Test
+  void theQuestionMarkTellsWhatTheViewAnswersAndTheTourCanBeLeft() {
+    try (Person person = Person.at(book)) {
+      person.press(CONTROL, DIGIT5).write("?");
+      assertThat(person.everything()).contains("Which source next week?", "slip: What a refiner");
+      person.press(T);
+      assertThat(person.text("tour-text")).startsWith("The board is a throat");
+      assertThat(person.sees("board")).isTrue();
+      for (int step = 2; step <= 7; step++) {
+        person.press(F8);
+      }
+      assertThat(person.text("tour-text")).startsWith("The season:");
+      assertThat(person.sees("season-view")).isTrue();
+      person.press(F7);
+      assertThat(person.sees("day-view")).isTrue();
+      person.press(F9);
+      assertThat(person.sees("tour")).isFalse();
+      person.write("?").press(ESCAPE);
+      assertThat(person.sees("day-view")).isTrue();
+    }
+  }
+
+  @Test
+  void theTourEndsAfterItsLastStep() {
+    try (Person person = Person.at(book)) {
+      person.write("?").press(T).pressTimes(F8, TourBar.STEPS - 1);
+      assertThat(person.text("tour-text")).startsWith("Everything is found with /");
+      person.press(F8);
+      assertThat(person.sees("tour")).isFalse();
+    }
+  }
+}
