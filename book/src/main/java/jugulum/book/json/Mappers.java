@@ -2,6 +2,7 @@ package jugulum.book.json;
 
 import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
 import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
@@ -18,10 +19,14 @@ import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.StepId;
 import jugulum.core.scale.ScaleLine;
+import jugulum.core.season.BatchResult;
+import jugulum.core.season.Part;
 import jugulum.core.season.SeasonEdit;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.trial.TrialEdit;
 import jugulum.core.trial.TrialId;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.cfg.DateTimeFeature;
@@ -36,7 +41,8 @@ final class Mappers {
       JsonInclude.Value.construct(JsonInclude.Include.NON_ABSENT, JsonInclude.Include.NON_ABSENT);
 
   static final JsonMapper COMPACT =
-      JsonMapper.builder()
+      JsonMapper.builder(
+              JsonFactory.builder().enable(StreamReadFeature.USE_FAST_DOUBLE_PARSER).build())
           .addMixIn(BatchId.class, BatchIdAsText.class)
           .addMixIn(LotId.class, LotIdAsNumber.class)
           .addMixIn(StepId.class, StepIdAsNumber.class)
@@ -48,6 +54,8 @@ final class Mappers {
           .addMixIn(TrialEdit.class, TrialEditKinds.class)
           .addMixIn(DayEdit.class, DayEditKinds.class)
           .addMixIn(SeasonEdit.class, SeasonEditKinds.class)
+          .addMixIn(BatchResult.class, AsArray.class)
+          .addMixIn(Part.class, AsArray.class)
           .addMixIn(TrialId.class, TrialIdAsText.class)
           .addMixIn(Route.Does.class, DoesKinds.class)
           .addMixIn(ScaleLine.class, ScaleLineKinds.class)
@@ -81,6 +89,10 @@ final class Mappers {
     @JsonValue
     abstract UUID value();
   }
+
+  /** Lines of a table of the book, read by the ten thousand: names in each would take longest. */
+  @JsonFormat(shape = JsonFormat.Shape.ARRAY)
+  interface AsArray {}
 
   abstract static class TrialIdAsText {
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)

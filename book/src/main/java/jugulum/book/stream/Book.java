@@ -413,12 +413,15 @@ public final class Book implements AutoCloseable {
         () -> isShaped(projection) ? store.words(projection.table()) : List.<String>of());
   }
 
-  /** The lines of a whole table as they stand, none brought up. */
+  /**
+   * The lines of a whole table as they stand, none brought up; read by all cores, since a large
+   * book has very many.
+   */
   public <S, R> List<R> linesAsTheyStand(Projection<S, R> projection) {
     return reading(
         () ->
             isShaped(projection)
-                ? store.lines(projection.table()).stream().map(projection::line).toList()
+                ? store.lines(projection.table()).parallelStream().map(projection::line).toList()
                 : List.of());
   }
 

@@ -1,6 +1,6 @@
 package jugulum.core.season;
 
-import java.time.LocalDate;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
@@ -46,8 +46,9 @@ public record ChangeEffect(
             .flatMap(BatchResult::toldParts)
             .filter(change::isAbout)
             .toList();
-    List<Part> before = parts.stream().filter(part -> !isAfter(part, change, zone)).toList();
-    List<Part> after = parts.stream().filter(part -> isAfter(part, change, zone)).toList();
+    Instant since = change.date().atStartOfDay(zone).toInstant();
+    List<Part> before = parts.stream().filter(part -> part.at().isBefore(since)).toList();
+    List<Part> after = parts.stream().filter(part -> !part.at().isBefore(since)).toList();
     Contrast contrast =
         Contrast.of(
             parts.stream()
@@ -56,7 +57,7 @@ public record ChangeEffect(
                         new Contrast.Case(
                             part.work() + " " + part.machine() + " " + part.cut(),
                             logit(part),
-                            List.of(isAfter(part, change, zone))))
+                            List.of(!part.at().isBefore(since))))
                 .toList(),
             1);
     return new ChangeEffect(
@@ -69,10 +70,6 @@ public record ChangeEffect(
             .effects()
             .getFirst()
             .flatMap(effect -> mean(before).map(from -> points(from, effect))));
-  }
-
-  private static boolean isAfter(Part part, Change change, ZoneId zone) {
-    return !LocalDate.ofInstant(part.at(), zone).isBefore(change.date());
   }
 
   private static double logit(Part part) {

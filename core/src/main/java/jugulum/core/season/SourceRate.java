@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import jugulum.core.check.Band;
+import jugulum.core.ledger.BatchId;
 import org.hipparchus.distribution.continuous.TDistribution;
 
 /**
@@ -46,11 +47,15 @@ public record SourceRate(
   }
 
   private static ToDoubleFunction<BatchResult> spent(Of of, Season season) {
+    Map<BatchId, Gravel> gravel =
+        season.gravel().stream().collect(Collectors.toMap(Gravel::batch, one -> one));
     return batch ->
         switch (of) {
           case HOUR -> batch.benchMinutes() / 60;
-          case BUCKET -> season.gravel(batch.id()).map(Gravel::buckets).orElse(0.0);
-          case CUBIC_METRE -> season.gravel(batch.id()).map(Gravel::cubicMetres).orElse(0.0);
+          case BUCKET ->
+              Optional.ofNullable(gravel.get(batch.id())).map(Gravel::buckets).orElse(0.0);
+          case CUBIC_METRE ->
+              Optional.ofNullable(gravel.get(batch.id())).map(Gravel::cubicMetres).orElse(0.0);
           case KILOGRAM -> batch.feedG().orElse(0) / 1000;
         };
   }

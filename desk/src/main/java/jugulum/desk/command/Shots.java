@@ -54,25 +54,29 @@ final class Shots {
   private static final Clock DEMO_DAY = DemoTime.standing();
 
   private final Path book;
+  private final Optional<Path> season;
   private final Path folder;
   private Workbench workbench;
   private Shell shell;
   private Scene scene;
 
-  /** So many lines come while sand is poured and rests. */
-  private static final int LINES_OF_A_LOAD = 22;
-
   private int drawn;
 
-  Shots(Path book, Path folder) {
+  /**
+   * Sets up to draw.
+   *
+   * @param season a book of two seasons; empty where none ships beside the program
+   */
+  Shots(Path book, Optional<Path> season, Path folder) {
     this.book = book;
+    this.season = season;
     this.folder = folder;
   }
 
   int draw() {
     Platform.startup(() -> {});
     ExecutorService bookThread = MainWindow.bookThread();
-    on(() -> open(bookThread));
+    on(() -> open(book, bookThread));
     await(() -> workbench.session().begin());
     shot("bench", () -> click("station-2-4"));
     shot("screens", () -> click("station-1-0"));
@@ -82,7 +86,6 @@ final class Shots {
     on(() -> click("station-1-0"));
     on(() -> fire("plan-cuts"));
     shot("sizes", () -> fire("overlay-gold"));
-    shot("season", () -> shell.show(View.SEASON));
     on(() -> shell.show(View.GEAR));
     afterEveryBatch(bookThread);
     shot("machines", () -> {});
@@ -98,7 +101,7 @@ final class Shots {
     afterTheBook(bookThread);
     shot("stock", () -> {});
     shot("shop", () -> shell.show(View.SHOP));
-    scale();
+    speck();
     on(() -> shell.show(View.BENCH));
     open("Saltergill 3");
     on(() -> shell.show(View.CUTS));
@@ -125,6 +128,7 @@ final class Shots {
     shot("machine", () -> shell.show(View.BENCH));
     benchMode();
     on(() -> workbench.close());
+    season.ifPresent(this::season);
     return drawn;
   }
 
@@ -170,20 +174,26 @@ final class Shots {
     }
   }
 
-  /** The played scale is learnt anew: sand is poured, and rests. */
-  private void scale() {
-    on(() -> fire("learn-scale"));
-    on(() -> fire("scale-listen"));
-    for (double grams : new double[] {400, 1250}) {
-      int heard = workbench.scale().lines().get().size();
-      workbench.scale().played().pour(grams, 900);
-      while (workbench.scale().lines().get().size() < heard + LINES_OF_A_LOAD) {
-        Thread.onSpinWait();
-      }
+  /** Something brassy in cubes. */
+  private void speck() {
+    on(() -> fire("shop-part-SPECK"));
+    on(() -> fire("speck-COLOUR-brassy"));
+    shot("speck", () -> fire("speck-SHAPE-cube"));
+    on(() -> fire("shop-part-SHOP"));
+  }
+
+  /** A year, on the book of two seasons. */
+  private void season(Path other) {
+    ExecutorService bookThread = MainWindow.bookThread();
+    on(() -> open(other, bookThread));
+    await(() -> workbench.session().begin());
+    on(() -> shell.show(View.SEASON));
+    while (workbench.seasons().shown().get().isEmpty()) {
+      Thread.onSpinWait();
     }
-    shot("scale", () -> {});
-    on(() -> fire("scale-back"));
-    on(() -> workbench.scale().played().put(0));
+    afterTheBook(bookThread);
+    shot("season", () -> {});
+    on(() -> workbench.close());
   }
 
   /** A pan the scale knows is laid on it, then sand. */
@@ -245,10 +255,10 @@ final class Shots {
     return workbench.session().submit(edits).thenRun(() -> click("station-3-5"));
   }
 
-  private void open(ExecutorService bookThread) {
+  private void open(Path shown, ExecutorService bookThread) {
     workbench =
         Workbench.of(
-            Books.open(book, Writer.unnamed(DEMO_DAY)),
+            Books.open(shown, Writer.unnamed(DEMO_DAY)),
             BenchMemory.untilTheEnd(),
             Languages.english(),
             bookThread,

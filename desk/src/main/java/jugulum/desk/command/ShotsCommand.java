@@ -3,6 +3,7 @@ package jugulum.desk.command;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
@@ -29,7 +30,13 @@ final class ShotsCommand implements Callable<Integer> {
     Path book =
         DemoCommand.copy(
             words, DemoCommand.Which.BENCH, Files.createTempDirectory("jugulum-shots"));
-    int drawn = new Shots(book, folder).draw();
+    Optional<Path> season =
+        DemoCommand.Which.SEASON.original().isPresent()
+            ? Optional.of(
+                DemoCommand.copy(
+                    words, DemoCommand.Which.SEASON, Files.createTempDirectory("jugulum-shots")))
+            : Optional.empty();
+    int drawn = new Shots(book, season, folder).draw();
     System.out.println(words.of("command.shots", Integer.toString(drawn), folder.toString()));
     return Jugulum.OK;
   }

@@ -55,6 +55,7 @@ class CommandsTest {
             "--enable-native-access=ALL-UNNAMED",
             "-XX:TieredStopAtLevel=1",
             "-Djugulum.demo=" + book,
+            "-Djugulum.demo.season=" + book,
             "-cp",
             System.getProperty("java.class.path")));
     command.add(Main.class.getName());
@@ -170,7 +171,7 @@ class CommandsTest {
               "season.png",
               "day.png",
               "shop.png",
-              "scale.png",
+              "speck.png",
               "bench-mode.png");
       for (Path picture : pictures) {
         BufferedImage image = ImageIO.read(picture.toFile());
