@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -111,7 +112,7 @@ public final class DemoSeason {
     String name = source.split(" ")[0].equals("Old") ? "Heap" : source.split(" ")[0];
     String id = "7a3e5c10-0000-4000-9000-%012d".formatted(number + 1);
     // One bucket was written on in a hurry: the season offers to join the two names.
-    String written = number == 20 ? source.toLowerCase(java.util.Locale.ROOT) : source;
+    String written = number == 20 ? source.toLowerCase(Locale.ROOT) : source;
     Bencher bench = new Bencher(book, clock, id, name + " " + next, written, date.toString());
     double gold =
         new DemoWork(bench, truth.about(number, source, date), number)

@@ -1,6 +1,7 @@
 package jugulum.demo;
 
 import java.util.List;
+import java.util.Optional;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure.Bagged;
@@ -76,7 +77,7 @@ final class DemoWork {
   private static Cut cut(String upper, String lower) {
     return new Cut(
         StandardScreens.numbered(upper),
-        lower.isEmpty() ? java.util.Optional.empty() : StandardScreens.numbered(lower));
+        lower.isEmpty() ? Optional.empty() : StandardScreens.numbered(lower));
   }
 
   /** The magnet, with a look at what is set aside; the sand that goes on. */

@@ -1,8 +1,10 @@
 package jugulum.book.find;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeSet;
 import jugulum.book.batch.BatchLines;
@@ -104,7 +106,7 @@ public final class Finder {
 
   /** As it is where a word of the book begins so, else the words nearest to it. */
   private List<String> spelled(String word) {
-    int at = java.util.Collections.binarySearch(known, word);
+    int at = Collections.binarySearch(known, word);
     boolean begins = at >= 0 || -at - 1 < known.size() && known.get(-at - 1).startsWith(word);
     if (begins) {
       return List.of(word);
@@ -146,7 +148,7 @@ public final class Finder {
   }
 
   private static boolean has(String source, Word word) {
-    for (String part : source.toLowerCase(java.util.Locale.ROOT).split("[^\\p{L}\\p{N}]+")) {
+    for (String part : source.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+")) {
       if (word.spellings().stream().anyMatch(part::startsWith)) {
         return true;
       }

@@ -1,5 +1,7 @@
 package jugulum.book.store;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
@@ -232,7 +234,7 @@ final class ProjectionTables {
     return handle.createQuery("SELECT term FROM " + terms(table)).mapTo(String.class).list();
   }
 
-  private static Cells cells(Table table, java.sql.ResultSet row) throws java.sql.SQLException {
+  private static Cells cells(Table table, ResultSet row) throws SQLException {
     List<Object> values = new ArrayList<>();
     for (int column = 0; column < table.columns().size(); column++) {
       values.add(row.getObject(column + 2));

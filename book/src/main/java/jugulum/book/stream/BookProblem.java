@@ -32,6 +32,11 @@ public final class BookProblem extends RuntimeException {
     DISK_ERROR
   }
 
+  /** Whether it is in what one stream says, so that the others can be read all the same. */
+  public boolean isInOneStream() {
+    return kind == Kind.DAMAGED || kind == Kind.NOT_UNDERSTOOD;
+  }
+
   /**
    * A row that does not say anything this version understands; thrown by those who read it, who do
    * not know where it stands.

@@ -3,8 +3,8 @@ package jugulum.book.table;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import jugulum.core.check.Band;
 import jugulum.core.season.BatchResult;
@@ -28,10 +28,6 @@ public final class SeasonTables {
         habits(account),
         changes(account),
         slips(account));
-  }
-
-  private static @Nullable Object or(OptionalDouble value) {
-    return value.isPresent() ? value.getAsDouble() : null;
   }
 
   private static List<@Nullable Object> band(Optional<Band> band) {
@@ -63,7 +59,7 @@ public final class SeasonTables {
                 "away_high_mg",
                 "gravel_m3"));
     for (Work work : Work.values()) {
-      heads.add(work.name().toLowerCase(java.util.Locale.ROOT) + "_minutes");
+      heads.add(work.name().toLowerCase(Locale.ROOT) + "_minutes");
     }
     List<List<Object>> rows = new ArrayList<>();
     for (BatchResult one : account.batches()) {
@@ -73,7 +69,7 @@ public final class SeasonTables {
               account.season().meant(one.source()),
               one.received().toString(),
               one.closed(),
-              or(one.feedG()),
+              Table.cell(one.feedG()),
               one.wonMg());
       row.addAll(band(one.share()));
       row.add(one.isAtMost());
@@ -210,7 +206,7 @@ public final class SeasonTables {
                         one.slip().sentG(),
                         one.slip().receivedG(),
                         one.slip().fineness(),
-                        or(one.ownFineness()),
+                        Table.cell(one.ownFineness()),
                         one.slip().paid(),
                         one.weightShare(),
                         one.slip().note()))

@@ -3,6 +3,8 @@ package jugulum.book.table;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A table for a spreadsheet.
@@ -13,6 +15,11 @@ import java.util.List;
  *     as many in each row as there are heads
  */
 public record Table(String name, List<String> heads, List<List<Object>> rows) {
+  /** A number, or an empty cell where it is not known. */
+  public static @Nullable Object cell(OptionalDouble value) {
+    return value.isPresent() ? value.getAsDouble() : null;
+  }
+
   /** Keeps its own copies; a cell may be empty. */
   public Table {
     heads = List.copyOf(heads);

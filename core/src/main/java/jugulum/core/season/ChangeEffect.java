@@ -27,8 +27,6 @@ public record ChangeEffect(
     int stepsBefore,
     int stepsAfter,
     Optional<Band> points) {
-  private static final double EDGE = 0.002;
-
   /** Whether the range excludes that it did nothing. */
   public boolean isSeen() {
     return points.filter(band -> band.low() > 0 || band.high() < 0).isPresent();
@@ -56,7 +54,7 @@ public record ChangeEffect(
                     part ->
                         new Contrast.Case(
                             part.work() + " " + part.machine() + " " + part.cut(),
-                            logit(part),
+                            part.logit(),
                             List.of(!part.at().isBefore(since))))
                 .toList(),
             1);
@@ -72,19 +70,14 @@ public record ChangeEffect(
             .flatMap(effect -> mean(before).map(from -> points(from, effect))));
   }
 
-  private static double logit(Part part) {
-    return Logit.of(part.recovery().orElseThrow().usual(), EDGE);
-  }
-
   private static Optional<Double> mean(List<Part> parts) {
     return parts.isEmpty()
         ? Optional.empty()
-        : Optional.of(
-            Logit.share(parts.stream().mapToDouble(ChangeEffect::logit).average().orElseThrow()));
+        : Optional.of(Logit.share(parts.stream().mapToDouble(Part::logit).average().orElseThrow()));
   }
 
   private static Band points(double from, Contrast.Effect effect) {
-    double logit = Logit.of(from, EDGE);
+    double logit = Logit.of(from, Part.EDGE);
     return new Band(
         Logit.share(logit + effect.low()) - from,
         Logit.share(logit + effect.mean()) - from,

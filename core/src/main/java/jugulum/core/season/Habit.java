@@ -2,6 +2,7 @@ package jugulum.core.season;
 
 import java.util.ArrayList;
 import java.util.List;
+import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.MagnetRun;
 import jugulum.core.ledger.Step;
@@ -57,9 +58,7 @@ public record Habit(Kind kind, String dial) {
       habits.add(of(Kind.DAMP));
     }
     long drops =
-        step.passes().stream()
-            .filter(pass -> pass.from() == jugulum.core.ledger.Measure.Pass.From.HEAP)
-            .count();
+        step.passes().stream().filter(pass -> pass.from() == Measure.Pass.From.HEAP).count();
     if (run.by() == MagnetRun.Way.HAND && !step.passes().isEmpty() && drops < ENOUGH_DROPS) {
       habits.add(of(Kind.FEW_DROPS));
     }

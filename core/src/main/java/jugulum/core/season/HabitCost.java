@@ -23,8 +23,6 @@ import jugulum.core.trial.Logit;
  */
 public record HabitCost(
     Habit habit, Work work, String machine, int with, int without, Optional<Band> costMg) {
-  private static final double EDGE = 0.002;
-
   /** Whether the range of its cost excludes nothing. */
   public boolean isSeen() {
     return costMg.filter(band -> band.low() > 0 || band.high() < 0).isPresent();
@@ -66,7 +64,7 @@ public record HabitCost(
                 part ->
                     new Contrast.Case(
                         kind(part, anyWide),
-                        logit(part),
+                        part.logit(),
                         habits.stream().map(part.habits()::contains).toList()))
             .toList();
     Contrast contrast = Contrast.of(cases, habits.size());
@@ -94,10 +92,6 @@ public record HabitCost(
     return anyWide ? part.lower() : part.cut();
   }
 
-  private static double logit(Part part) {
-    return Logit.of(part.recovery().orElseThrow().usual(), EDGE);
-  }
-
   /** What it cost at the low, usual and high end of the effect. */
   private static Band cost(List<Part> its, Contrast.Effect effect) {
     return new Band(lost(its, effect.high()), lost(its, effect.mean()), lost(its, effect.low()));
@@ -108,7 +102,7 @@ public record HabitCost(
         .mapToDouble(
             part ->
                 (part.wonMg() + part.leftMg())
-                    * (Logit.share(logit(part) - effect) - Logit.share(logit(part))))
+                    * (Logit.share(part.logit() - effect) - Logit.share(part.logit())))
         .sum();
   }
 }

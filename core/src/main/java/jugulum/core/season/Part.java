@@ -10,6 +10,7 @@ import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.core.screens.Screen;
+import jugulum.core.trial.Logit;
 
 /**
  * A step of a batch that parts gold from sand, with what it won.
@@ -35,9 +36,21 @@ public record Part(
     double leftMg,
     Optional<Band> recovery,
     List<Habit> habits) {
+  /** No recovery is told closer to none or all than that. */
+  static final double EDGE = 0.002;
+
   /** Keeps its own copy. */
   public Part {
     habits = List.copyOf(habits);
+  }
+
+  /**
+   * Its recovery as a logit.
+   *
+   * @throws java.util.NoSuchElementException if it was not told
+   */
+  double logit() {
+    return Logit.of(recovery.orElseThrow().usual(), EDGE);
   }
 
   static Part of(Step step, Network network, Stage stage) {

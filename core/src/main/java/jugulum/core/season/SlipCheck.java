@@ -1,6 +1,7 @@
 package jugulum.core.season;
 
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -30,7 +31,7 @@ public record SlipCheck(
     return season.slips().stream().map(slip -> of(slip, known)).toList();
   }
 
-  private static SlipCheck of(Slip slip, java.util.Map<BatchId, BatchResult> known) {
+  private static SlipCheck of(Slip slip, Map<BatchId, BatchResult> known) {
     List<BatchResult> its =
         slip.batches().stream()
             .filter(known::containsKey)

@@ -1,6 +1,7 @@
 package jugulum.core.season;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -100,8 +101,7 @@ public record SourceRate(
    * @param degrees of freedom it was told with
    */
   private record Scatter(double sd, int degrees) {
-    static Scatter of(
-        java.util.Collection<List<BatchResult>> groups, ToDoubleFunction<BatchResult> spent) {
+    static Scatter of(Collection<List<BatchResult>> groups, ToDoubleFunction<BatchResult> spent) {
       double squares = 0;
       int degrees = 0;
       for (List<BatchResult> its : groups) {

@@ -35,8 +35,8 @@ final class ListCommand extends BookCommand {
               one.source(),
               one.received().toString(),
               one.state().name(),
-              one.feedG().isPresent() ? (Object) one.feedG().getAsDouble() : null,
-              one.wonG().isPresent() ? (Object) one.wonG().getAsDouble() : null,
+              Table.cell(one.feedG()),
+              Table.cell(one.wonG()),
               one.id().value().toString()));
     }
     Table table =
@@ -44,11 +44,6 @@ final class ListCommand extends BookCommand {
             "batches",
             List.of("batch", "source", "received", "state", "feed_g", "gold_g", "id"),
             rows);
-    if (json) {
-      TablesOut.json(List.of(table), spec.commandLine().getOut());
-    } else {
-      TablesOut.text(words, table, spec.commandLine().getOut());
-    }
-    return Jugulum.OK;
+    return TablesOut.print(words, json, table, spec.commandLine().getOut());
   }
 }

@@ -3,7 +3,6 @@ package jugulum.desk.command;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.OptionalDouble;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.RunLines;
 import jugulum.book.batch.StockLines;
@@ -13,7 +12,6 @@ import jugulum.book.table.Table;
 import jugulum.core.stock.StockRank;
 import jugulum.core.stock.StockRank.Ranked;
 import jugulum.desk.words.Words;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -46,11 +44,11 @@ final class StockCommand extends BookCommand {
               one.lot().label(),
               one.lot().material().name(),
               one.lot().cut().notation(),
-              or(one.lot().grams()),
-              or(one.freeMg()),
-              or(one.minutes()),
-              or(one.mgPerHour()),
-              or(one.moneyPerHour()),
+              Table.cell(one.lot().grams()),
+              Table.cell(one.freeMg()),
+              Table.cell(one.minutes()),
+              Table.cell(one.mgPerHour()),
+              Table.cell(one.moneyPerHour()),
               one.lot().bag().orElse("")));
     }
     Table table =
@@ -68,15 +66,6 @@ final class StockCommand extends BookCommand {
                 "money_per_hour",
                 "bag"),
             rows);
-    if (json) {
-      TablesOut.json(List.of(table), spec.commandLine().getOut());
-    } else {
-      TablesOut.text(words, table, spec.commandLine().getOut());
-    }
-    return Jugulum.OK;
-  }
-
-  private static @Nullable Object or(OptionalDouble value) {
-    return value.isPresent() ? value.getAsDouble() : null;
+    return TablesOut.print(words, json, table, spec.commandLine().getOut());
   }
 }

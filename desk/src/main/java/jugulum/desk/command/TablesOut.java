@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import jugulum.book.table.Table;
 import jugulum.desk.words.Words;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +17,16 @@ final class TablesOut {
   private static final String GAP = "  ";
 
   private TablesOut() {}
+
+  /** One table, to read or for scripts. */
+  static int print(Words words, boolean json, Table table, PrintWriter out) {
+    if (json) {
+      json(List.of(table), out);
+    } else {
+      text(words, table, out);
+    }
+    return Jugulum.OK;
+  }
 
   /** Lines under heads, numbers to the right. */
   static void text(Words words, Table table, PrintWriter out) {
@@ -56,7 +67,7 @@ final class TablesOut {
             ? objects(tables.getFirst())
             : tables.stream()
                 .collect(
-                    java.util.stream.Collectors.toMap(
+                    Collectors.toMap(
                         Table::name, TablesOut::objects, (one, _) -> one, LinkedHashMap::new));
     out.println(
         JsonMapper.builder()

@@ -20,6 +20,7 @@ import jugulum.book.find.Asked;
 import jugulum.book.find.Finder;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
 import jugulum.core.ledger.StepId;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
@@ -231,7 +232,7 @@ public final class FindView extends BorderPane implements FocusFirst {
 
   private String material(FindLines.Line found) {
     String[] parts = found.about().split(" ", 2);
-    String material = words.of("material", jugulum.core.ledger.Material.valueOf(parts[0]));
+    String material = words.of("material", Material.valueOf(parts[0]));
     return parts.length > 1 ? words.of("find.lot", material, parts[1]) : material;
   }
 

@@ -14,16 +14,23 @@ import jugulum.desk.words.Words;
  * @param sources where its figures come from
  */
 public record Guide(Page page, List<String> answers, List<Word> words, List<String> sources) {
-  /** The pages there are. */
+  /** The pages there are, each with the words it explains. */
   public enum Page {
-    BENCH,
-    CUTS,
-    ACCOUNT,
-    DAY,
-    SEASON,
-    GEAR,
-    SHOP,
-    FIND
+    BENCH("batch", "lot", "cut", "pass", "speck", "closure", "route"),
+    CUTS("cut", "opening", "settling-window", "flatness", "oversize"),
+    ACCOUNT(
+        "recovery", "head", "free-gold", "hidden-gold", "closure", "bead", "fineness", "at-most"),
+    DAY("task", "lot", "bag", "look"),
+    SEASON("source", "gravel", "habit", "change", "slip", "at-most"),
+    GEAR("run", "trial", "spike", "dial", "charge"),
+    SHOP("tare", "scale-check", "terms", "flatness", "amalgam"),
+    FIND("lot", "note", "look");
+
+    private final List<String> words;
+
+    Page(String... words) {
+      this.words = List.of(words);
+    }
   }
 
   /**
@@ -47,9 +54,7 @@ public record Guide(Page page, List<String> answers, List<Word> words, List<Stri
     return new Guide(
         page,
         numbered(words, key + ".answer."),
-        List.of(words.of(key + ".words").split(" ")).stream()
-            .map(word -> word(words, word))
-            .toList(),
+        page.words.stream().map(word -> word(words, word)).toList(),
         numbered(words, key + ".source."));
   }
 

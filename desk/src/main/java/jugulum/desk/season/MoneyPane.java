@@ -1,6 +1,7 @@
 package jugulum.desk.season;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -115,7 +116,7 @@ final class MoneyPane extends SeasonPane {
             .mapToDouble(BatchResult::fineness)
             .average()
             .orElse(0);
-    List<HBox> lines = new java.util.ArrayList<>();
+    List<HBox> lines = new ArrayList<>();
     lines.add(
         Parts.line(words.of("season.money.won"), figures().gold(account.sum().wonMg()), "strong"));
     lines.add(Parts.line(words.of("season.money.paid"), money(account.paid())));

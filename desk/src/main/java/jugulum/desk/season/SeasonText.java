@@ -5,6 +5,7 @@ import java.util.Optional;
 import jugulum.core.season.HabitCost;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.SourceRate;
+import jugulum.desk.chart.RangeRows;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.SeasonWords;
 import jugulum.desk.words.Words;
@@ -30,6 +31,23 @@ public final class SeasonText {
         rates.getFirst().isSurelyAbove(second) ? "season.source.next" : "season.source.maybe",
         best,
         SeasonWords.source(words, second.source()));
+  }
+
+  /**
+   * A line of the sources ranked.
+   *
+   * @param value the rate as it is written
+   */
+  static RangeRows.Row row(Figures figures, SourceRate rate, String value) {
+    Words words = figures.words();
+    return new RangeRows.Row(
+        SeasonWords.source(words, rate.source()),
+        words.of(
+            "season.source.under",
+            words.counted("season.batches", rate.batches()),
+            figures.gold(rate.wonMg())),
+        rate.rate(),
+        value);
   }
 
   /** Which habit cost most, with what helps. */

@@ -123,13 +123,9 @@ final class SourcesPane extends SeasonPane {
         account.rates(of).stream()
             .map(
                 rate ->
-                    new RangeRows.Row(
-                        SeasonWords.source(words, rate.source()),
-                        words.of(
-                            "season.source.under",
-                            words.counted("season.batches", rate.batches()),
-                            figures().gold(rate.wonMg())),
-                        rate.rate(),
+                    SeasonText.row(
+                        figures(),
+                        rate,
                         rate.isSharp()
                             ? SeasonWords.rate(figures(), of, rate.rate().usual())
                             : words.of(

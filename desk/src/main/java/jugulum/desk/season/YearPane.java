@@ -251,13 +251,9 @@ final class YearPane extends SeasonPane {
             .limit(ROWS)
             .map(
                 rate ->
-                    new RangeRows.Row(
-                        SeasonWords.source(words, rate.source()),
-                        words.of(
-                            "season.source.under",
-                            words.counted("season.batches", rate.batches()),
-                            figures().gold(rate.wonMg())),
-                        rate.rate(),
+                    SeasonText.row(
+                        figures(),
+                        rate,
                         SeasonWords.rate(figures(), SourceRate.Of.HOUR, rate.rate().usual())))
             .toList();
     sources.show(width -> RangeRows.of(rows, width), RangeRows.spoken(words, rows));

@@ -56,8 +56,7 @@ public final class Finds {
     try {
       Finder.bringUp(book, batch);
     } catch (BookProblem problem) {
-      if (problem.kind() != BookProblem.Kind.DAMAGED
-          && problem.kind() != BookProblem.Kind.NOT_UNDERSTOOD) {
+      if (!problem.isInOneStream()) {
         throw problem;
       }
     }

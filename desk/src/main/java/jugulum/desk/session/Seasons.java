@@ -104,8 +104,7 @@ public final class Seasons {
     try {
       return new Read(id, ResultLines.of(book, batch), Optional.empty());
     } catch (BookProblem problem) {
-      if (problem.kind() != BookProblem.Kind.DAMAGED
-          && problem.kind() != BookProblem.Kind.NOT_UNDERSTOOD) {
+      if (!problem.isInOneStream()) {
         throw problem;
       }
       return new Read(id, Optional.empty(), Optional.of(nameOf(id)));

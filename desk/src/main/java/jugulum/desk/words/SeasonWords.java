@@ -1,9 +1,9 @@
 package jugulum.desk.words;
 
+import java.util.List;
 import java.util.Optional;
 import jugulum.core.check.Band;
 import jugulum.core.gold.GoldRange;
-import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Sheets;
 import jugulum.core.season.Change;
 import jugulum.core.season.ChangeEffect;
@@ -119,14 +119,9 @@ public final class SeasonWords {
     return figures.words().of("season.rate", of, figures.gold(mg));
   }
 
-  /** A machine's name; a kind's, where it has none of its own. */
+  /** A machine's name; a kind's, where it has none of its own; the magnet where there is none. */
   public static String machine(Words words, String name) {
-    for (Machine.Kind kind : Machine.Kind.values()) {
-      if (kind.name().equals(name)) {
-        return words.of("machine", kind);
-      }
-    }
-    return name.isEmpty() ? words.of("season.magnet") : name;
+    return name.isEmpty() ? words.of("season.magnet") : DayWords.machine(words, name);
   }
 
   /** What a change is about. */
@@ -178,7 +173,7 @@ public final class SeasonWords {
     return check.ownFineness().isPresent()
         ? words.joined(
             "join.sentences",
-            java.util.List.of(
+            List.of(
                 weight,
                 words.of(
                     "season.slip.fineness",

@@ -3,6 +3,7 @@ package jugulum.desk.season;
 import static javafx.scene.input.KeyCode.B;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.DIGIT5;
+import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.P;
 import static javafx.scene.input.KeyCode.X;
 import static javafx.scene.input.KeyCode.Z;
@@ -142,6 +143,21 @@ class SeasonTest {
                   folder.resolve("year.pdf"), java.nio.charset.StandardCharsets.ISO_8859_1))
           .startsWith("%PDF");
       assertThat(Files.size(folder.resolve("year.xlsx"))).isGreaterThan(8_000);
+    }
+  }
+
+  @Test
+  void anEmptyBookAndOneBatchAreToldInASentence() {
+    try (Person person = Person.at(folder.resolve("new.book"))) {
+      person.press(CONTROL, DIGIT5).settle();
+      person.until(() -> person.everything().contains("a year begins with it"));
+      assertThat(person.everything()).contains("No batch in this book yet.");
+      person.press(CONTROL, N).type("batch-name", "Larkbeck 1").click("start-batch").settle();
+      person.press(CONTROL, DIGIT5);
+      person.until(() -> person.text("season-source-answer").startsWith("No closed batch"));
+      assertThat(person.everything())
+          .contains("1 batch", "No step shows a habit common practice warns of.");
+      assertThat(shown(person).account().sum().open()).isEqualTo(1);
     }
   }
 
