@@ -26,6 +26,10 @@ import jugulum.core.check.Band;
 public final class Finder {
   private static final int EACH = 8;
   private static final int OF_ALL_KINDS = 8;
+  private static final List<Kind> ALL = List.of(Kind.values());
+
+  /** What has an amount, and can be looked at. */
+  private static final List<Kind> HOLDING = List.of(Kind.BATCH, Kind.LOT);
 
   /** An amount from so many grams on is of sand, a smaller one of gold: ours. */
   private static final double SAND_FROM_G = 100;
@@ -96,8 +100,10 @@ public final class Finder {
       words.add(new Word(List.of(FindLines.UNSEEN), false));
     }
     List<Line> lines = new ArrayList<>();
-    for (Kind kind : Kind.values()) {
-      if (kind == Kind.BATCH || kind == Kind.LOT || !asked.isUnseen() && asked.grams().isEmpty()) {
+    if (words.isEmpty()) {
+      lines.addAll(byAmount(asked));
+    } else {
+      for (Kind kind : asked.isUnseen() || asked.grams().isPresent() ? HOLDING : ALL) {
         lines.addAll(of(kind, words, asked));
       }
     }
@@ -115,26 +121,31 @@ public final class Finder {
     return near.isEmpty() ? List.of(word) : near;
   }
 
-  private List<Line> of(Kind kind, List<Word> words, Asked asked) {
-    Map<String, Band> within = new LinkedHashMap<>();
-    asked
+  private static Map<String, Band> within(Asked asked) {
+    return asked
         .grams()
-        .ifPresent(
+        .map(
             band ->
-                within.put(
-                    band.usual() < SAND_FROM_G ? FindLines.GOLD : FindLines.SAND,
-                    band.usual() < SAND_FROM_G ? band.times(1000) : band));
-    if (words.isEmpty()) {
-      // Without a word the amounts alone lead there; the kind is seen in what they lead to.
-      return book.find(FindLines.LINES, new Search(List.of(), within, EACH * OF_ALL_KINDS)).stream()
-          .filter(line -> line.kind() == kind)
-          .limit(EACH)
-          .toList();
-    }
+                band.usual() < SAND_FROM_G
+                    ? Map.of(FindLines.GOLD, band.times(1000))
+                    : Map.of(FindLines.SAND, band))
+        .orElse(Map.of());
+  }
+
+  /** Without a word the amounts alone lead there; the kind is seen in what they lead to. */
+  private List<Line> byAmount(Asked asked) {
+    List<Line> found =
+        book.find(FindLines.LINES, new Search(List.of(), within(asked), EACH * OF_ALL_KINDS));
+    return HOLDING.stream()
+        .flatMap(kind -> found.stream().filter(line -> line.kind() == kind).limit(EACH))
+        .toList();
+  }
+
+  private List<Line> of(Kind kind, List<Word> words, Asked asked) {
     List<Word> all = new ArrayList<>();
     all.add(new Word(List.of(FindLines.tag(kind)), false));
     all.addAll(words);
-    return book.find(FindLines.LINES, new Search(all, within, EACH));
+    return book.find(FindLines.LINES, new Search(all, within(asked), EACH));
   }
 
   private List<String> sources(List<Word> words, Asked asked) {

@@ -28,6 +28,11 @@ public record Band(double low, double usual, double high) {
     return new Band(low / other.high, usual / other.usual, high / other.low);
   }
 
+  /** Whether it lies wholly above or wholly below 0, so that nothing at all is ruled out. */
+  public boolean excludesNothing() {
+    return low > 0 || high < 0;
+  }
+
   /** Every value times a factor of 0 or more. */
   public Band times(double factor) {
     return new Band(low * factor, usual * factor, high * factor);

@@ -72,7 +72,7 @@ public record Stage(
   public record Balance(Band checkedOut, Band twoProduct, Band difference) {
     /** Whether they differ by more than the readings let expect. */
     public boolean disagrees() {
-      return difference.low() > 0 || difference.high() < 0;
+      return difference.excludesNothing();
     }
   }
 }

@@ -29,7 +29,7 @@ public record ChangeEffect(
     Optional<Band> points) {
   /** Whether the range excludes that it did nothing. */
   public boolean isSeen() {
-    return points.filter(band -> band.low() > 0 || band.high() < 0).isPresent();
+    return points.filter(Band::excludesNothing).isPresent();
   }
 
   /**
@@ -58,16 +58,17 @@ public record ChangeEffect(
                             List.of(!part.at().isBefore(since))))
                 .toList(),
             1);
+    Optional<Double> meanBefore = mean(before);
     return new ChangeEffect(
         change,
-        mean(before),
+        meanBefore,
         mean(after),
         before.size(),
         after.size(),
         contrast
             .effects()
             .getFirst()
-            .flatMap(effect -> mean(before).map(from -> points(from, effect))));
+            .flatMap(effect -> meanBefore.map(from -> points(from, effect))));
   }
 
   private static Optional<Double> mean(List<Part> parts) {

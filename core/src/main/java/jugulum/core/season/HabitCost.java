@@ -2,8 +2,11 @@ package jugulum.core.season;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import jugulum.core.check.Band;
 import jugulum.core.trial.Logit;
 
@@ -25,7 +28,7 @@ public record HabitCost(
     Habit habit, Work work, String machine, int with, int without, Optional<Band> costMg) {
   /** Whether the range of its cost excludes nothing. */
   public boolean isSeen() {
-    return costMg.filter(band -> band.low() > 0 || band.high() < 0).isPresent();
+    return costMg.filter(Band::excludesNothing).isPresent();
   }
 
   private record Where(Work work, String machine) {}
@@ -34,21 +37,15 @@ public record HabitCost(
   public static List<HabitCost> of(List<BatchResult> batches) {
     List<Part> told =
         batches.stream().filter(BatchResult::closed).flatMap(BatchResult::toldParts).toList();
+    Map<Where, List<Part>> byWhere =
+        told.stream()
+            .collect(
+                Collectors.groupingBy(
+                    part -> new Where(part.work(), part.machine()),
+                    LinkedHashMap::new,
+                    Collectors.toList()));
     List<HabitCost> costs = new ArrayList<>();
-    told.stream()
-        .map(part -> new Where(part.work(), part.machine()))
-        .distinct()
-        .forEach(
-            where ->
-                costs.addAll(
-                    of(
-                        where,
-                        told.stream()
-                            .filter(
-                                part ->
-                                    part.work() == where.work()
-                                        && part.machine().equals(where.machine()))
-                            .toList())));
+    byWhere.forEach((where, its) -> costs.addAll(of(where, its)));
     costs.sort(
         Comparator.comparing((HabitCost one) -> !one.isSeen())
             .thenComparing(one -> one.costMg().map(band -> -band.usual()).orElse(1e9)));
