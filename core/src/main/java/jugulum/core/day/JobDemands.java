@@ -10,6 +10,8 @@ import jugulum.core.day.Job.Work;
 import jugulum.core.handling.Evaporation;
 import jugulum.core.ledger.Process.MagnetRun;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Sheet;
+import jugulum.core.machine.Working;
 import jugulum.core.plan.PlanRequest.ScreeningTime;
 import jugulum.core.runs.Pace;
 import jugulum.core.runs.PastRun;
@@ -159,18 +161,12 @@ final class JobDemands {
       case Work.Dry _ -> Hands.NONE;
       case Work.Screen _, Work.Finish _ -> Hands.ALL;
       case Work.Magnet(var way) -> way == MagnetRun.Way.DRUM ? Hands.INTERVALS : Hands.ALL;
-      case Work.Run(Optional<Gear> gear) -> gear.map(JobDemands::hands).orElse(Hands.ALL);
+      case Work.Run(Optional<Gear> gear) -> working(gear).map(Working::hands).orElse(Hands.ALL);
     };
   }
 
-  /** What is fed by the spoon keeps the hands; what is charged or fed by itself wants a look. */
-  private static Hands hands(Gear gear) {
-    return switch (gear.kind()) {
-      case SHAKER_TABLE, VORTEX_BOWL, HOPPER_BOWL, FLUID_BED_TRAP, PIPE_TRAP, STACKED_TRAY ->
-          Hands.INTERVALS;
-      case FINISHING_TABLE, MAT_SLUICE, CLEANUP_SLUICE, PAN, RIFFLED_PAN, FLAT_PAN, CONICAL_PAN ->
-          Hands.ALL;
-    };
+  private static Optional<Working> working(Optional<Gear> gear) {
+    return gear.map(Gear::sheet).map(Sheet::working);
   }
 
   int handsOn(Work work) {
@@ -194,24 +190,8 @@ final class JobDemands {
               0,
               gear.map(one -> one.watts().orElse(0) * minutes / 60).orElse(0.0),
               job.sand().grams() / 1000 * LITRES_PER_KG,
-              gear.map(JobDemands::water).orElse(Water.LEAVES));
+              working(gear).map(Working::water).orElse(Water.LEAVES));
       case Work.Screen _, Work.Magnet _, Work.Finish _ -> Needs.NOTHING;
-    };
-  }
-
-  private static Water water(Gear gear) {
-    return switch (gear.kind()) {
-      case FINISHING_TABLE -> Water.WANTS_CLEAR;
-      case PAN, RIFFLED_PAN, FLAT_PAN, CONICAL_PAN -> Water.LEAVES;
-      case SHAKER_TABLE,
-          VORTEX_BOWL,
-          HOPPER_BOWL,
-          FLUID_BED_TRAP,
-          PIPE_TRAP,
-          STACKED_TRAY,
-          MAT_SLUICE,
-          CLEANUP_SLUICE ->
-          Water.MUDDIES;
     };
   }
 }

@@ -322,7 +322,7 @@ public final class Jobs {
   /** The shop's machine of that kind whose sizes suit best. */
   private Optional<Gear> gear(Machine.Kind kind, Cut cut) {
     return shop.gearToChoose().stream()
-        .filter(gear -> gear.kind() == kind || kind == Machine.Kind.PAN && gear.kind().isPan())
+        .filter(gear -> gear.sheet().working().does(kind, gear.kind()))
         .min(Comparator.comparing((Gear gear) -> gear.sheet().fit(cut)));
   }
 

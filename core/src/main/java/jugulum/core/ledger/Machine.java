@@ -24,23 +24,6 @@ public record Machine(Kind kind, String name) {
     /** A bowl that a hopper with fine nozzles feeds by itself. */
     HOPPER_BOWL,
     /** A short sluice for concentrates, fed by the spoon. */
-    CLEANUP_SLUICE;
-
-    /** Whether it is a pan of any form. */
-    public boolean isPan() {
-      return switch (this) {
-        case PAN, RIFFLED_PAN, FLAT_PAN, CONICAL_PAN -> true;
-        case SHAKER_TABLE,
-            VORTEX_BOWL,
-            FINISHING_TABLE,
-            MAT_SLUICE,
-            FLUID_BED_TRAP,
-            PIPE_TRAP,
-            STACKED_TRAY,
-            HOPPER_BOWL,
-            CLEANUP_SLUICE ->
-            false;
-      };
-    }
+    CLEANUP_SLUICE
   }
 }

@@ -9,7 +9,6 @@ import jugulum.core.minerals.Mineral;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.window.Conditions;
-import jugulum.core.window.Sorting;
 import jugulum.core.window.Windows;
 import jugulum.core.window.Windows.Window;
 
@@ -75,6 +74,7 @@ public record Beforehand(boolean magnet, Optional<Screen> split, boolean enough)
   }
 
   private static Window window(Cut cut, Conditions conditions, Machine.Kind kind) {
-    return new Windows(conditions).of(cut.upperMm(), cut.lowerMm(), Sorting.of(kind));
+    return new Windows(conditions)
+        .of(cut.upperMm(), cut.lowerMm(), Sheets.of(kind).working().sorting());
   }
 }

@@ -93,12 +93,9 @@ public record Gear(
         OptionalDouble.empty());
   }
 
-  /** Every kind in general; a pan has a form. */
+  /** Every kind in general, without those that have forms: a pan has one. */
   public static List<Gear> everyKind() {
-    return List.of(Machine.Kind.values()).stream()
-        .filter(kind -> kind != Machine.Kind.PAN)
-        .map(Gear::any)
-        .toList();
+    return Sheets.withoutForms().map(Sheet::kind).map(Gear::any).toList();
   }
 
   /** As it is written into the record of a run. */
@@ -113,16 +110,7 @@ public record Gear(
         of.dials().stream()
             .map(dial -> Optional.ofNullable(usual.get(dial.id())).map(dial::usually).orElse(dial))
             .toList();
-    return new Sheet(
-        kind,
-        dials,
-        of.checks(),
-        of.ports(),
-        suits.orElse(of.suits()),
-        of.symptoms(),
-        of.cleaning(),
-        of.cautions(),
-        of.expected());
+    return of.with(dials, suits.orElse(of.suits()));
   }
 
   /** The same with dials that usually stand where they were set, give or take {@link #GIVE}. */

@@ -9,7 +9,6 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Sheet.Fit;
 import jugulum.core.screens.Cut;
 import jugulum.core.window.Conditions;
-import jugulum.core.window.Sorting;
 import jugulum.core.window.Windows;
 import jugulum.core.window.Windows.Window;
 
@@ -63,7 +62,7 @@ public record Ranked(Gear gear, Fit fit, Optional<Window> window, Band expected,
     Optional<Window> window =
         cut.passing().isEmpty()
             ? Optional.empty()
-            : Optional.of(windows.of(cut.upperMm(), cut.lowerMm(), Sorting.of(gear.kind())));
+            : Optional.of(windows.of(cut.upperMm(), cut.lowerMm(), sheet.working().sorting()));
     boolean parts = window.flatMap(Window::ratio).map(ratio -> ratio.usual() >= 1).orElse(true);
     Band common = parts ? sheet.expected(cut) : Sheet.lowEndHalved(sheet.expected(cut));
     return new Ranked(

@@ -23,6 +23,7 @@ import jugulum.core.window.Conditions;
  * @param cautions what can hurt someone at it
  * @param expected the recovery of gold of sizes that suit it, 0 to 1, where there is no record of
  *     one's own: a wide range, common practice
+ * @param working how it is worked
  */
 public record Sheet(
     Machine.Kind kind,
@@ -33,7 +34,8 @@ public record Sheet(
     List<Symptom> symptoms,
     List<String> cleaning,
     List<String> cautions,
-    Band expected) {
+    Band expected,
+    Working working) {
   /** Keeps its own copies. */
   public Sheet {
     dials = List.copyOf(dials);
@@ -42,6 +44,12 @@ public record Sheet(
     symptoms = List.copyOf(symptoms);
     cleaning = List.copyOf(cleaning);
     cautions = List.copyOf(cautions);
+  }
+
+  /** The same sheet with other dials and for other sizes. */
+  Sheet with(List<Dial> otherDials, Sizes other) {
+    return new Sheet(
+        kind, otherDials, checks, ports, other, symptoms, cleaning, cautions, expected, working);
   }
 
   /** The dial of a name. */

@@ -12,6 +12,10 @@ import jugulum.core.ledger.Material;
 import jugulum.core.machine.Dial.Lean;
 import jugulum.core.machine.Dial.Unit;
 import jugulum.core.machine.Sheet.Sizes;
+import jugulum.core.machine.Working.Law;
+import jugulum.core.schedule.DayTask.Hands;
+import jugulum.core.schedule.DayTask.Water;
+import jugulum.core.window.Sorting;
 
 /**
  * The sheets of the kinds of machine there are. Every usual value, size and remedy is common
@@ -29,6 +33,9 @@ public final class Sheets {
       Symptom.of("level-sinks", "overloaded", "charge-too-big");
   private static final Symptom FLOATING =
       Symptom.of("gold-floats", "no-wetting-agent", "dry-feed", "greasy");
+
+  /** A pan of sand every ten minutes: ours. */
+  private static final double PAN_MINUTES = 10;
 
   private static final Map<Kind, Sheet> ALL = new EnumMap<>(Kind.class);
 
@@ -67,6 +74,18 @@ public final class Sheets {
     return Check.known(ALL, kind);
   }
 
+  /** Those of every kind that is not parted into forms, in the order of the kinds. */
+  public static Stream<Sheet> withoutForms() {
+    return ALL.values().stream()
+        .filter(
+            sheet ->
+                ALL.values().stream()
+                    .noneMatch(
+                        other ->
+                            other.kind() != sheet.kind()
+                                && other.working().formOf() == sheet.kind()));
+  }
+
   /** A dial by its name, on whichever sheet it stands: a name means the same unit everywhere. */
   public static Optional<Dial> dial(String id) {
     return ALL.values().stream().flatMap(sheet -> sheet.dial(id).stream()).findFirst();
@@ -98,7 +117,8 @@ public final class Sheets {
             FLOATING),
         List.of("stop-feed", "wash-down", "brush-riffles", "empty-ports"),
         List.of("moving-deck", "mains", "wet-floor"),
-        new Band(0.60, 0.80, 0.95));
+        new Band(0.60, 0.80, 0.95),
+        Working.of(Kind.SHAKER_TABLE, Sorting.HINDERED, 20, Hands.INTERVALS).by(Law.DECK).usual());
   }
 
   private static Sheet vortexBowl() {
@@ -124,7 +144,11 @@ public final class Sheets {
             FLOATING),
         List.of("close-valve", "draw-down", "rinse-centre", "pan-riffles"),
         List.of("mains", "wet-floor"),
-        new Band(0.50, 0.75, 0.95));
+        new Band(0.50, 0.75, 0.95),
+        Working.of(Kind.VORTEX_BOWL, Sorting.FREE, 10, Hands.INTERVALS)
+            .catching(Material.SAFETY_CATCH)
+            .by(Law.BOWL)
+            .usual());
   }
 
   private static Sheet finishingTable() {
@@ -148,7 +172,10 @@ public final class Sheets {
             FLOATING),
         List.of("brush-up", "rinse-gold", "wipe"),
         List.of("mains", "detergent"),
-        new Band(0.60, 0.85, 0.98));
+        new Band(0.60, 0.85, 0.98),
+        Working.of(Kind.FINISHING_TABLE, Sorting.HINDERED, 10, Hands.ALL)
+            .water(Water.WANTS_CLEAR)
+            .usual());
   }
 
   private static Sheet matSluice() {
@@ -174,7 +201,8 @@ public final class Sheets {
             FLOATING),
         List.of("stop-feed", "run-clear", "rinse-mat", "pan-rest"),
         List.of("mains", "silt", "lifting"),
-        new Band(0.40, 0.65, 0.90));
+        new Band(0.40, 0.65, 0.90),
+        Working.of(Kind.MAT_SLUICE, Sorting.HINDERED, 15, Hands.ALL));
   }
 
   private static Sheet fluidBedTrap() {
@@ -197,7 +225,8 @@ public final class Sheets {
             FLOATING),
         List.of("stop-feed", "run-clear", "drain", "pan-rest"),
         List.of("mains", "silt", "lifting"),
-        new Band(0.40, 0.65, 0.90));
+        new Band(0.40, 0.65, 0.90),
+        Working.of(Kind.FLUID_BED_TRAP, Sorting.FREE, 15, Hands.INTERVALS));
   }
 
   private static Sheet pipeTrap() {
@@ -219,7 +248,8 @@ public final class Sheets {
             FLOATING),
         List.of("stop-pump", "drain", "open-trap", "pan-rest"),
         List.of("mains", "pressure", "silt"),
-        new Band(0.30, 0.65, 0.95));
+        new Band(0.30, 0.65, 0.95),
+        Working.of(Kind.PIPE_TRAP, Sorting.FREE, 15, Hands.INTERVALS));
   }
 
   private static Sheet stackedTray() {
@@ -242,7 +272,8 @@ public final class Sheets {
             FLOATING),
         List.of("stop-feed", "run-clear", "lift-trays", "pan-rest"),
         List.of("mains", "silt", "lifting"),
-        new Band(0.40, 0.65, 0.90));
+        new Band(0.40, 0.65, 0.90),
+        Working.of(Kind.STACKED_TRAY, Sorting.HINDERED, 15, Hands.INTERVALS));
   }
 
   /** The pans differ in what holds the gold: riffles, a flat floor, or the point of a cone. */
@@ -261,7 +292,17 @@ public final class Sheets {
             .toList(),
         Stream.concat(clearing(form), Stream.of("draw-up", "pan-tub")).toList(),
         List.of("lifting", "mercury"),
-        new Band(0.60, 0.85, 0.98));
+        new Band(0.60, 0.85, 0.98),
+        panned(form));
+  }
+
+  private static Working panned(Kind form) {
+    Working pan =
+        Working.of(form, Sorting.FREE, 2, Hands.ALL)
+            .charged(PAN_MINUTES)
+            .water(Water.LEAVES)
+            .formOf(Kind.PAN);
+    return form == Kind.RIFFLED_PAN ? pan.usual() : pan;
   }
 
   private static Stream<Symptom> ofPans(Kind form) {
@@ -317,7 +358,9 @@ public final class Sheets {
             FLOATING),
         List.of("stop-feed", "close-valve", "draw-down", "rinse-centre", "pan-riffles"),
         List.of("mains", "wet-floor"),
-        new Band(0.50, 0.75, 0.95));
+        new Band(0.50, 0.75, 0.95),
+        Working.of(Kind.HOPPER_BOWL, Sorting.FREE, 15, Hands.INTERVALS)
+            .catching(Material.SAFETY_CATCH));
   }
 
   private static Sheet cleanupSluice() {
@@ -339,6 +382,7 @@ public final class Sheets {
             FLOATING),
         List.of("stop-feed", "run-clear", "rinse-mat", "pan-rest"),
         List.of("mains", "wet-floor"),
-        new Band(0.50, 0.75, 0.95));
+        new Band(0.50, 0.75, 0.95),
+        Working.of(Kind.CLEANUP_SLUICE, Sorting.HINDERED, 10, Hands.ALL));
   }
 }

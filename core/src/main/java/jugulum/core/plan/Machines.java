@@ -4,8 +4,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
-import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Proven;
 import jugulum.core.runs.Evidence;
@@ -25,13 +23,7 @@ public record Machines(Map<Gear, Pace> paces, Evidence evidence) {
   /** A shaker table, a bowl, a finishing table and a riffled pan, of which nobody said more. */
   public static final Machines USUAL =
       of(
-          Stream.of(
-                  Machine.Kind.SHAKER_TABLE,
-                  Machine.Kind.VORTEX_BOWL,
-                  Machine.Kind.FINISHING_TABLE,
-                  Machine.Kind.RIFFLED_PAN)
-              .map(Gear::any)
-              .toList(),
+          Gear.everyKind().stream().filter(gear -> gear.sheet().working().isUsual()).toList(),
           Evidence.NONE);
 
   /** Keeps its own copies, in the order given. */

@@ -14,6 +14,7 @@ import jugulum.core.check.Check;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Proven;
+import jugulum.core.machine.Sheets;
 import jugulum.core.plan.PlanRequest.Sieve;
 import jugulum.core.plan.PlannedCut.LookedOver;
 import jugulum.core.plan.PlannedCut.Remedy;
@@ -294,7 +295,7 @@ public final class Planner {
   }
 
   private Run run(Gear gear, Cut cut, double massG, boolean byRecord) {
-    Sorting sorting = Sorting.of(gear.kind());
+    Sorting sorting = gear.sheet().working().sorting();
     Window window = windows.of(cut.upperMm(), cut.lowerMm(), sorting);
     Optional<Band> otherwise = windows.of(cut.upperMm(), cut.lowerMm(), sorting.other()).ratio();
     double shortfall = shortfall(window);
@@ -312,7 +313,7 @@ public final class Planner {
   }
 
   private static Window window(Windows windows, double upperMm, double lowerMm, Machine.Kind kind) {
-    return windows.of(upperMm, lowerMm, Sorting.of(kind));
+    return windows.of(upperMm, lowerMm, Sheets.of(kind).working().sorting());
   }
 
   private double shortfall(Window window) {

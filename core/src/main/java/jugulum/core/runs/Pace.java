@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.OptionalDouble;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
-import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
 import org.hipparchus.stat.descriptive.rank.Median;
@@ -19,14 +18,9 @@ import org.hipparchus.stat.descriptive.rank.Median;
  *     expect
  */
 public record Pace(double setUpMinutes, double kgPerHour, boolean byRecord) {
-  /**
-   * A spoon a minute, a charge every six minutes, of a pan every ten; ten kilograms an hour where a
-   * sheet tells nothing: ours.
-   */
+  /** A spoon a minute; ten kilograms an hour where a sheet tells nothing: ours. */
   private static final double SPOON_MINUTES = 1;
 
-  private static final double CHARGE_MINUTES = 6;
-  private static final double PAN_MINUTES = 10;
   private static final double UNTOLD_KG_PER_HOUR = 10;
   private static final double SLOWEST = 0.01;
   private static final double FASTEST = 10_000;
@@ -45,7 +39,7 @@ public record Pace(double setUpMinutes, double kgPerHour, boolean byRecord) {
   public static Pace of(Gear gear, List<PastRun> runs) {
     double[] own = ownKgPerHour(gear, runs);
     return own.length > 0
-        ? new Pace(setUpMinutes(gear.kind()), new Median().evaluate(own), true)
+        ? new Pace(gear.sheet().working().setUpMinutes(), new Median().evaluate(own), true)
         : usual(gear);
   }
 
@@ -64,7 +58,8 @@ public record Pace(double setUpMinutes, double kgPerHour, boolean byRecord) {
 
   /** By its sheet, with the dials where it usually stands. */
   public static Pace usual(Gear gear) {
-    return new Pace(setUpMinutes(gear.kind()), Math.clamp(bySheet(gear), SLOWEST, FASTEST), false);
+    return new Pace(
+        gear.sheet().working().setUpMinutes(), Math.clamp(bySheet(gear), SLOWEST, FASTEST), false);
   }
 
   /** The same machine fed so fast. */
@@ -81,16 +76,6 @@ public record Pace(double setUpMinutes, double kgPerHour, boolean byRecord) {
     return setUpMinutes + Check.grams("grams", grams) / 1000 / kgPerHour * 60;
   }
 
-  /** Small shop machines: common practice. */
-  private static double setUpMinutes(Machine.Kind kind) {
-    return switch (kind) {
-      case SHAKER_TABLE -> 20;
-      case MAT_SLUICE, FLUID_BED_TRAP, PIPE_TRAP, STACKED_TRAY, HOPPER_BOWL -> 15;
-      case VORTEX_BOWL, FINISHING_TABLE, CLEANUP_SLUICE -> 10;
-      case PAN, RIFFLED_PAN, FLAT_PAN, CONICAL_PAN -> 2;
-    };
-  }
-
   private static double bySheet(Gear gear) {
     OptionalDouble feed = usual(gear, "feed");
     OptionalDouble charge = usual(gear, "charge");
@@ -101,7 +86,7 @@ public record Pace(double setUpMinutes, double kgPerHour, boolean byRecord) {
     if (charge.isPresent()) {
       return charge.getAsDouble()
           / 1000
-          / usual(gear, "charge-time").orElse(gear.kind().isPan() ? PAN_MINUTES : CHARGE_MINUTES)
+          / usual(gear, "charge-time").orElse(gear.sheet().working().chargeMinutes())
           * 60;
     }
     return spoon.isPresent() ? spoon.getAsDouble() / 1000 / SPOON_MINUTES * 60 : UNTOLD_KG_PER_HOUR;

@@ -1,6 +1,5 @@
 package jugulum.core.window;
 
-import jugulum.core.ledger.Machine;
 import jugulum.core.settling.ConcentrationCriterion;
 
 /** How grains are told apart on a machine. */
@@ -16,24 +15,6 @@ public enum Sorting {
 
   private static final double PULP_GCM3 = 1.5;
   private static final double WATER_GCM3 = 1.0;
-
-  /**
-   * How a kind of machine sorts: bowls, traps and pans by falling, tables, mats and trays in a bed.
-   */
-  public static Sorting of(Machine.Kind kind) {
-    return switch (kind) {
-      case VORTEX_BOWL,
-          HOPPER_BOWL,
-          FLUID_BED_TRAP,
-          PIPE_TRAP,
-          PAN,
-          RIFFLED_PAN,
-          FLAT_PAN,
-          CONICAL_PAN ->
-          FREE;
-      case SHAKER_TABLE, FINISHING_TABLE, MAT_SLUICE, CLEANUP_SLUICE, STACKED_TRAY -> HINDERED;
-    };
-  }
 
   /** The other way. */
   public Sorting other() {

@@ -16,7 +16,6 @@ import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.water.Water;
 import jugulum.core.window.Conditions;
-import jugulum.core.window.Sorting;
 import jugulum.core.window.Windows;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -48,7 +47,7 @@ class BeforehandTest {
 
   private static boolean parts(Cut cut, Conditions conditions, Kind kind) {
     return new Windows(conditions)
-            .of(cut.upperMm(), cut.lowerMm(), Sorting.of(kind))
+            .of(cut.upperMm(), cut.lowerMm(), Sheets.of(kind).working().sorting())
             .ratio()
             .orElseThrow()
             .usual()

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import jugulum.core.check.Band;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Machine;
+import jugulum.core.machine.Sheets;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.settling.Settling;
 import jugulum.core.water.Water;
@@ -84,7 +85,7 @@ class WindowsTest {
         new Windows(conditions(true)).of(0.6, 0.3, Sorting.FREE).ratio().orElseThrow().usual();
     double bed =
         new Windows(conditions(true))
-            .of(0.6, 0.3, Sorting.of(Machine.Kind.SHAKER_TABLE))
+            .of(0.6, 0.3, Sheets.of(Machine.Kind.SHAKER_TABLE).working().sorting())
             .ratio()
             .orElseThrow()
             .usual();
