@@ -10,16 +10,22 @@ import java.util.stream.Stream;
  * fast as a selection by pivots, and asked for all ranks at once.
  */
 final class Ranks {
-  private static final int BINS = 2_048;
+  private static final int MOST_BINS = 2_048;
+
+  /** So few values in a bin are sorted in no time; more bins than that are walked for nothing. */
+  private static final int VALUES_A_BIN = 8;
 
   private final double[] values;
   private final double low;
   private final double perWidth;
-  private final int[] upTo = new int[BINS + 1];
+  private final int bins;
+  private final int[] upTo;
 
   /** Counts the values, none of which is NaN; they are not changed. */
   Ranks(double[] values) {
     this.values = values;
+    bins = Math.clamp(values.length / VALUES_A_BIN, 1, MOST_BINS);
+    upTo = new int[bins + 1];
     double least = Double.POSITIVE_INFINITY;
     double most = Double.NEGATIVE_INFINITY;
     for (double value : values) {
@@ -27,23 +33,23 @@ final class Ranks {
       most = Math.max(most, value);
     }
     low = least;
-    perWidth = most > least ? BINS / (most - least) : 0;
+    perWidth = most > least ? bins / (most - least) : 0;
     for (double value : values) {
       upTo[bin(value) + 1]++;
     }
-    for (int i = 0; i < BINS; i++) {
+    for (int i = 0; i < bins; i++) {
       upTo[i + 1] += upTo[i];
     }
   }
 
   private int bin(double value) {
-    return Math.min(BINS - 1, (int) ((value - low) * perWidth));
+    return Math.min(bins - 1, (int) ((value - low) * perWidth));
   }
 
   /** The values of ranks, 0 for the least, all in one pass. */
   double[] values(int... ranks) {
-    double[][] parts = new double[BINS][];
-    int[] at = new int[BINS];
+    double[][] parts = new double[bins][];
+    int[] at = new int[bins];
     for (int rank : ranks) {
       int bin = binOf(rank);
       parts[bin] = new double[upTo[bin + 1] - upTo[bin]];
@@ -61,10 +67,16 @@ final class Ranks {
   }
 
   private int binOf(int rank) {
-    int bin = 0;
-    while (upTo[bin + 1] <= rank) {
-      bin++;
+    int first = 0;
+    int last = bins - 1;
+    while (first < last) {
+      int middle = (first + last) >>> 1;
+      if (upTo[middle + 1] <= rank) {
+        first = middle + 1;
+      } else {
+        last = middle;
+      }
     }
-    return bin;
+    return first;
   }
 }

@@ -17,9 +17,6 @@ import org.apache.commons.rng.UniformRandomProvider;
  * budget is spent.
  */
 public final class DayPlanner {
-  /** Orders tried of each kind before the solver: enough that it seldom finds more, ours. */
-  private static final int ROUNDS = 300;
-
   /**
    * A plan that was shown stays as it is as long as another does better by no more than that share:
    * ours. People work by what they have read.
@@ -34,17 +31,17 @@ public final class DayPlanner {
    * @param problem what is to be planned
    * @param before the plan that was shown so far, whose order stays where it is nearly as good
    * @param random what the orders are drawn from
-   * @param budget how long the search may go on
+   * @param budget how far the search may go
    */
   public static DayPlan plan(
       DayProblem problem, Optional<DayPlan> before, UniformRandomProvider random, Budget budget) {
     int[] first = before.map(plan -> order(problem, plan)).orElse(asGiven(problem));
     Sampling sampling = new Sampling(problem, first, random);
     Laid kept = sampling.best();
-    sampling.go(ROUNDS, budget);
+    sampling.go(budget);
     Laid best = sampling.best();
     boolean isProven = sampling.isBest();
-    if (!isProven && !budget.isSpent()) {
+    if (!isProven && !budget.isGivenUp().getAsBoolean()) {
       Exact.Found found = Exact.search(problem, best, budget);
       isProven = found.isProven();
       Laid known = best;

@@ -96,7 +96,8 @@ final class Exact {
             .filter(Objects::nonNull)
             .toArray(AbstractStrategy[]::new));
     solver.setNoGoodRecordingFromRestarts();
-    solver.addStopCriterion(budget::isSpent);
+    solver.limitNode(budget.nodes());
+    solver.addStopCriterion(budget.isGivenUp()::getAsBoolean);
     Optional<int[]> order = Optional.empty();
     model.setObjective(choosing, choosing ? worth : end);
     while (solver.solve()) {

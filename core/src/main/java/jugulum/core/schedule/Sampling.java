@@ -3,6 +3,7 @@ package jugulum.core.schedule;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import jugulum.core.schedule.Laying.Laid;
 import org.apache.commons.rng.UniformRandomProvider;
@@ -20,9 +21,6 @@ final class Sampling {
 
   /** No more for each pair of tasks: a short day is soon told. */
   private static final int MOVES_A_PAIR = 40;
-
-  /** The solver has what is left of the budget. */
-  private static final double SHARE = 0.6;
 
   private final DayProblem problem;
   private final Laying laying;
@@ -69,17 +67,18 @@ final class Sampling {
     return most > 0 ? Math.clamp((most - laid.worth()) / most, 0, 1) : 1;
   }
 
-  /** Tries so many orders of each kind; stops where the bound is met. */
-  void go(int rounds, Budget budget) {
-    for (int round = 0; round < rounds && budget.spent() < SHARE && !isBest(); round++) {
+  /** Tries the orders of a budget; stops where the bound is met. */
+  void go(Budget budget) {
+    BooleanSupplier isOver = () -> isBest() || budget.isGivenUp().getAsBoolean();
+    for (int round = 0; round < budget.orders() && !isOver.getAsBoolean(); round++) {
       double shake = round == 0 ? 0 : SHAKE;
       take(byTail(shake));
       if (!best.isWhole()) {
         take(byWorth(shake));
       }
     }
-    int moves = Math.min(MOVES * rounds, MOVES_A_PAIR * minutes.length * minutes.length);
-    for (int round = 0; round < moves && budget.spent() < SHARE && !isBest(); round++) {
+    int moves = Math.min(MOVES * budget.orders(), MOVES_A_PAIR * minutes.length * minutes.length);
+    for (int round = 0; round < moves && !isOver.getAsBoolean(); round++) {
       move();
     }
   }

@@ -2,10 +2,13 @@ package jugulum.core.trial;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
 import jugulum.core.check.Normal;
 import jugulum.core.trial.RandomEffects.Result;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 import org.hipparchus.special.Erf;
 
@@ -25,6 +28,18 @@ final class Ahead {
 
   private static final int PARTS = 80;
   private static final double WIDEST_SD = 60;
+
+  /** Closer than that, in its own unit, two places of a quantile are one. */
+  private static final double CLOSE = 1e-12;
+
+  private static final int ORDER = 5;
+  private static final int MOST_STEPS = 500;
+
+  /**
+   * The middles of {@link #PARTS} equally likely parts of χ² by its degrees of freedom, of which
+   * there are fewer than {@link #MANY}: they take longer to find than all the rest.
+   */
+  private static final Map<Integer, double[]> MIDDLES = new ConcurrentHashMap<>();
 
   private final List<Part> parts;
 
@@ -56,15 +71,22 @@ final class Ahead {
     if (results.size() > MANY) {
       parts.add(part(results, RandomEffects.of(results).tau2(), prior));
     } else {
-      ChiSquaredDistribution distribution = new ChiSquaredDistribution(results.size() - 1);
-      for (int i = 0; i < PARTS; i++) {
-        double quantile = distribution.inverseCumulativeProbability((i + 0.5) / PARTS);
+      for (double quantile : MIDDLES.computeIfAbsent(results.size() - 1, Ahead::middles)) {
         parts.add(part(results, tau2(results, quantile), prior));
       }
     }
     Ahead ahead = new Ahead(parts);
     double tail = (1 - 0.95) / 2;
     return new Band(ahead.quantile(tail), ahead.quantile(0.5), ahead.quantile(1 - tail));
+  }
+
+  private static double[] middles(int degrees) {
+    ChiSquaredDistribution distribution = new ChiSquaredDistribution(degrees);
+    double[] middles = new double[PARTS];
+    for (int i = 0; i < PARTS; i++) {
+      middles[i] = distribution.inverseCumulativeProbability((i + 0.5) / PARTS);
+    }
+    return middles;
   }
 
   private static Part part(List<Result> results, double tau2, Prior prior) {
@@ -84,7 +106,11 @@ final class Ahead {
     while (RandomEffects.apart(results, high) > apart) {
       high *= 4;
     }
-    return Halving.last(0, high, tau2 -> RandomEffects.apart(results, tau2) > apart);
+    return solver().solve(MOST_STEPS, tau2 -> RandomEffects.apart(results, tau2) - apart, 0, high);
+  }
+
+  private static BracketingNthOrderBrentSolver solver() {
+    return new BracketingNthOrderBrentSolver(CLOSE, CLOSE, ORDER);
   }
 
   private double quantile(double probability) {
@@ -94,10 +120,14 @@ final class Ahead {
       low = Math.min(low, part.mean() - WIDEST_SD / Normal.Z95 * part.sd());
       high = Math.max(high, part.mean() + WIDEST_SD / Normal.Z95 * part.sd());
     }
-    return Halving.last(low, high, x -> below(x) < probability);
+    return solver().solve(MOST_STEPS, x -> below(x) - probability, low, high);
   }
 
   private double below(double x) {
-    return parts.stream().mapToDouble(part -> part.below(x)).sum() / parts.size();
+    double below = 0;
+    for (Part part : parts) {
+      below += part.below(x);
+    }
+    return below / parts.size();
   }
 }

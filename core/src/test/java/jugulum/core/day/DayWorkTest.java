@@ -275,10 +275,8 @@ class DayWorkTest {
   }
 
   private static DayPlan plan(Asked asked) {
-    long[] asks = {0};
-    Budget some = () -> asks[0]++ / 3000.0;
     return DayPlanner.plan(
-        asked.problem(), Optional.empty(), RandomSource.XO_SHI_RO_256_PP.create(5), some);
+        asked.problem(), Optional.empty(), RandomSource.XO_SHI_RO_256_PP.create(5), Budget.SOON);
   }
 
   @Test

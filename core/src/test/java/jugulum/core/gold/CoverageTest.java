@@ -1,7 +1,5 @@
 package jugulum.core.gold;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.util.List;
 import java.util.Random;
 import jugulum.core.gold.Recovery.Against;
@@ -11,35 +9,39 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.mass.SandAccount;
+import jugulum.core.simulated.Coverage;
 import jugulum.core.specks.SpeckMass;
 import org.hipparchus.distribution.discrete.PoissonDistribution;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
  * Batches with a known truth and noisy looks at their tailings: the 95 % range must hold the truth
  * about 95 times in a hundred.
  */
+@Tag("simulated")
 class CoverageTest {
   private static final int BATCHES = 1_000;
   private static final double SHARE = 0.05;
 
+  /** So many tell the ends of a range to a hundredth of it. */
+  private static final int DRAWS = Coverage.THOROUGH ? 20_000 : 2_000;
+
   @Test
   void theRangeOfRecoveryHoldsTheTruthAsOftenAsItSays() {
     Random random = new Random(42);
-    int held = 0;
-    for (int i = 0; i < BATCHES; i++) {
-      double expectedSpecks = 40 + random.nextInt(400);
-      double wonG = 0.5 + random.nextDouble();
-      int seen = sample(random, expectedSpecks * SHARE);
-      double lostMg = specksMg(random, sample(random, expectedSpecks * (1 - SHARE)) + seen);
-      double truth = wonG * 1000 / (wonG * 1000 + lostMg);
-      Recovery recovery = recovery(wonG * (1 + 0.001 * random.nextGaussian()), seen);
-      held += recovery.low() <= truth && truth <= recovery.high() ? 1 : 0;
-    }
-    double percent = 100.0 * held / BATCHES;
-    System.out.printf(
-        "recovery: the 95 %% range held the truth in %.1f %% of %d batches%n", percent, BATCHES);
-    assertThat(percent).isBetween(92.0, 98.0);
+    Coverage.holds(
+        "recovery",
+        BATCHES,
+        () -> {
+          double expectedSpecks = 40 + random.nextInt(400);
+          double wonG = 0.5 + random.nextDouble();
+          int seen = sample(random, expectedSpecks * SHARE);
+          double lostMg = specksMg(random, sample(random, expectedSpecks * (1 - SHARE)) + seen);
+          double truth = wonG * 1000 / (wonG * 1000 + lostMg);
+          Recovery recovery = recovery(wonG * (1 + 0.001 * random.nextGaussian()), seen);
+          return recovery.low() <= truth && truth <= recovery.high();
+        });
   }
 
   /**
@@ -74,6 +76,8 @@ class CoverageTest {
         .measures(2, new Measure.GoldWeight(wonG, 0.001))
         .measures(3, new Measure.SpeckCount(seen, SHARE));
     Network network = Network.of(bench.batch());
-    return GoldAccount.of(network, SandAccount.of(network)).recovery(Against.FOUND).orElseThrow();
+    return GoldAccount.of(network, SandAccount.of(network), new GoldMemory(DRAWS))
+        .recovery(Against.FOUND)
+        .orElseThrow();
   }
 }

@@ -21,6 +21,7 @@ import jugulum.core.stream.Refusal;
 /** Works a batch in tests as a person would at the bench, one edit after another. */
 public final class Bench {
   private History<Edit> history = History.empty();
+  private Optional<Batch> batch = Optional.empty();
   private Instant now = Instant.parse("2026-03-02T08:00:00Z");
 
   public static Bench started() {
@@ -35,7 +36,7 @@ public final class Bench {
   }
 
   public Batch batch() {
-    return new BatchFold().replay(history).orElseThrow();
+    return batch.orElseThrow();
   }
 
   public History<Edit> history() {
@@ -44,9 +45,9 @@ public final class Bench {
 
   public Bench does(Edit edit) {
     now = now.plusSeconds(60);
-    assertThat(Ledger.apply(new BatchFold().replay(history), edit, now))
-        .as(edit.toString())
-        .isInstanceOf(Applied.Done.class);
+    Applied<Batch> applied = Ledger.apply(batch, edit, now);
+    assertThat(applied).as(edit.toString()).isInstanceOf(Applied.Done.class);
+    batch = applied instanceof Applied.Done<Batch>(Batch after) ? Optional.of(after) : batch;
     history = history.and(now, edit);
     return this;
   }
@@ -62,18 +63,20 @@ public final class Bench {
   }
 
   public Refusal refused(Edit edit) {
-    Applied<Batch> result = Ledger.apply(new BatchFold().replay(history), edit, now);
+    Applied<Batch> result = Ledger.apply(batch, edit, now);
     assertThat(result).as(edit.toString()).isInstanceOf(Applied.Refused.class);
     return ((Applied.Refused) result).refusal();
   }
 
   public Bench undo() {
     history = history.undo().orElseThrow();
+    batch = new BatchFold().replay(history);
     return this;
   }
 
   public Bench redo() {
     history = history.redo().orElseThrow();
+    batch = new BatchFold().replay(history);
     return this;
   }
 

@@ -9,7 +9,9 @@ import java.util.List;
 import java.util.Random;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.passes.Removal.State;
+import jugulum.core.simulated.Coverage;
 import jugulum.core.specks.Speck;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class RemovalTest {
@@ -88,23 +90,19 @@ class RemovalTest {
   }
 
   /** Two, three, five passes; few specks and many; weak magnets and strong ones. */
+  @Tag("simulated")
   @Test
   void theRangeHoldsTheTruthAsOftenAsItSays() {
     Random random = new Random(20_261_125);
-    int held = 0;
-    for (int i = 0; i < LADDERS; i++) {
-      int truth = 40 + random.nextInt(400);
-      double share = 0.3 + 0.4 * random.nextDouble();
-      Removal removal = Removal.of(catches(random, truth, share, 3 + random.nextInt(4)));
-      held +=
-          removal.low() <= truth && removal.high().orElse(Double.POSITIVE_INFINITY) >= truth
-              ? 1
-              : 0;
-    }
-    double percent = 100.0 * held / LADDERS;
-    System.out.printf(
-        "passes: the 95 %% range held the truth in %.1f %% of %d ladders%n", percent, LADDERS);
-    assertThat(percent).isBetween(92.0, 98.0);
+    Coverage.holds(
+        "passes",
+        LADDERS,
+        () -> {
+          int truth = 40 + random.nextInt(400);
+          double share = 0.3 + 0.4 * random.nextDouble();
+          Removal removal = Removal.of(catches(random, truth, share, 3 + random.nextInt(4)));
+          return removal.low() <= truth && removal.high().orElse(Double.POSITIVE_INFINITY) >= truth;
+        });
   }
 
   private static final int LADDERS = 2_000;

@@ -8,12 +8,14 @@ import java.util.List;
 import org.apache.commons.rng.UniformRandomProvider;
 import org.apache.commons.rng.sampling.distribution.ZigguratSampler;
 import org.apache.commons.rng.simple.RandomSource;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
  * Loads as they come on a scale in a shed: poured, settling, in some wind; the scale rounds to its
  * step. What is taken is compared with what really lay there.
  */
+@Tag("simulated")
 class SteadyCoverageTest {
   private static final Instant START = Instant.parse("2026-05-04T08:00:00Z");
   private static final int LOADS = 10_000;

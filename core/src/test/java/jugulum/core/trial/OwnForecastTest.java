@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import jugulum.core.check.Band;
+import jugulum.core.simulated.Coverage;
 import jugulum.core.trial.RandomEffects.Result;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -53,27 +55,29 @@ class OwnForecastTest {
   /**
    * Machines as common practice has them, each with runs of its own: the next run is in the range.
    */
+  @Tag("simulated")
   @ParameterizedTest
   @ValueSource(ints = {0, 1, 2, 3, 4, 8, 15})
   void theNextRunLiesInItsRange(int runs) {
     double m0 = (logit(0.6) + logit(0.95)) / 2;
     double s0 = (logit(0.95) - logit(0.6)) / 2 / 1.6448536;
     Random random = new Random(31 + runs);
-    int held = 0;
-    for (int i = 0; i < MACHINES; i++) {
-      double machine = m0 + s0 * Math.sqrt(0.5) * random.nextGaussian();
-      List<Result> own =
-          IntStream.range(0, runs)
-              .mapToObj(
-                  _ ->
-                      Result.logit(
-                          ComparisonTest.found(100, next(machine, s0, random), random), 100))
-              .toList();
-      Band recovery = OwnForecast.of(PRACTICE, own).recovery();
-      double next = next(machine, s0, random);
-      held += recovery.low() <= next && next <= recovery.high() ? 1 : 0;
-    }
-    assertThat(held / (double) MACHINES).isBetween(0.92, 0.98);
+    Coverage.holds(
+        "the next run after " + runs,
+        MACHINES,
+        () -> {
+          double machine = m0 + s0 * Math.sqrt(0.5) * random.nextGaussian();
+          List<Result> own =
+              IntStream.range(0, runs)
+                  .mapToObj(
+                      _ ->
+                          Result.logit(
+                              ComparisonTest.found(100, next(machine, s0, random), random), 100))
+                  .toList();
+          Band recovery = OwnForecast.of(PRACTICE, own).recovery();
+          double next = next(machine, s0, random);
+          return recovery.low() <= next && next <= recovery.high();
+        });
   }
 
   private static double next(double machine, double s0, Random random) {

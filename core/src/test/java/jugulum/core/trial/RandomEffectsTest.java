@@ -10,7 +10,9 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import jugulum.core.check.Band;
 import jugulum.core.check.OutOfRange;
+import jugulum.core.simulated.Coverage;
 import jugulum.core.trial.RandomEffects.Result;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -79,26 +81,28 @@ class RandomEffectsTest {
   }
 
   /** Eight runs of a machine whose runs differ by themselves: the ninth lies in its range. */
+  @Tag("simulated")
   @ParameterizedTest
   @CsvSource({"0.3, 60", "0.6, 60", "0.6, 200", "1.0, 100"})
   void theNinthRunLiesInTheRangeOfEight(double tau, int specks) {
     Random random = new Random(9);
-    int held = 0;
-    for (int record = 0; record < RECORDS; record++) {
-      double machine = 1.4 + 0.5 * random.nextGaussian();
-      List<Result> eight =
-          IntStream.range(0, 8)
-              .mapToObj(
-                  _ -> {
-                    double share = share(machine + tau * random.nextGaussian());
-                    return Result.logit(ComparisonTest.found(specks, share, random), specks);
-                  })
-              .toList();
-      double ninth = machine + tau * random.nextGaussian();
-      Band next = RandomEffects.next(eight);
-      held += next.low() <= ninth && ninth <= next.high() ? 1 : 0;
-    }
-    assertThat(held / (double) RECORDS).isBetween(0.92, 0.98);
+    Coverage.holds(
+        "the ninth run, τ %s, %d specks".formatted(tau, specks),
+        RECORDS,
+        () -> {
+          double machine = 1.4 + 0.5 * random.nextGaussian();
+          List<Result> eight =
+              IntStream.range(0, 8)
+                  .mapToObj(
+                      _ -> {
+                        double share = share(machine + tau * random.nextGaussian());
+                        return Result.logit(ComparisonTest.found(specks, share, random), specks);
+                      })
+                  .toList();
+          double ninth = machine + tau * random.nextGaussian();
+          Band next = RandomEffects.next(eight);
+          return next.low() <= ninth && ninth <= next.high();
+        });
   }
 
   /** Many results tell τ² sharply: then both ranges are one. */

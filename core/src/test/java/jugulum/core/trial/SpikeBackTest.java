@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Random;
+import jugulum.core.simulated.Coverage;
 import jugulum.core.trial.MassBack.Weighed;
 import jugulum.core.trial.SpikeBack.Recovered;
 import org.hipparchus.distribution.discrete.PoissonDistribution;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -41,19 +43,21 @@ class SpikeBackTest {
   /**
    * Known truth in: sand with gold of its own, a blank run of it, specks that are lost to sight.
    */
+  @Tag("simulated")
   @ParameterizedTest
   @CsvSource({"40, 0.8, 3, 1", "100, 0.9, 5, 1", "100, 0.6, 8, 0.5", "200, 0.95, 4, 2"})
   void withTheSandsOwnGoldTakenOffItHolds(int specks, double share, double ownMean, double ratio) {
     Random random = new Random(44);
-    int held = 0;
-    for (int trial = 0; trial < TRIALS; trial++) {
-      int blank = poisson(ownMean, random);
-      int won = ComparisonTest.found(specks, share, random) + poisson(ownMean * ratio, random);
-      int lost = Math.max(0, specks - won);
-      Recovered recovered = new SpikeBack(specks, won, lost).lessOwn(blank, ratio);
-      held += recovered.low() <= share && share <= recovered.high() ? 1 : 0;
-    }
-    assertThat(held / (double) TRIALS).isBetween(0.92, 0.995);
+    Coverage.upTo(0.995, "the sand's own gold taken off %d specks".formatted(specks), TRIALS)
+        .asking(
+            () -> {
+              int blank = poisson(ownMean, random);
+              int won =
+                  ComparisonTest.found(specks, share, random) + poisson(ownMean * ratio, random);
+              int lost = Math.max(0, specks - won);
+              Recovered recovered = new SpikeBack(specks, won, lost).lessOwn(blank, ratio);
+              return recovered.low() <= share && share <= recovered.high();
+            });
   }
 
   private static int poisson(double mean, Random random) {
@@ -73,6 +77,7 @@ class SpikeBackTest {
   /**
    * Repeats by specks alone are called scattered in 1 of 20; whose share wanders, nearly always.
    */
+  @Tag("simulated")
   @Test
   void repeatsThatScatterMoreThanSpecksAreFound() {
     Random random = new Random(7);
@@ -132,31 +137,33 @@ class SpikeBackTest {
     assertThat(pure.sdMg()).isCloseTo(Math.hypot(0.094, 0.5), within(1e-12));
   }
 
+  @Tag("simulated")
   @ParameterizedTest
   @CsvSource({"60, 0.8", "150, 0.9", "150, 0.6"})
   void byWeightItHolds(int specks, double share) {
     Random random = new Random(23);
     double logSd = 0.5;
     double spread = Math.exp(logSd * logSd) - 1;
-    int held = 0;
-    for (int trial = 0; trial < TRIALS; trial++) {
-      double in = 0;
-      double won = 0;
-      for (int i = 0; i < specks; i++) {
-        double mg = 0.4 * Math.exp(logSd * random.nextGaussian());
-        in += mg;
-        won += random.nextDouble() < share ? mg : 0;
-      }
-      MassBack back =
-          new MassBack(
-              new Weighed(in + 0.1 * random.nextGaussian(), 0.1),
-              new Weighed(Math.max(0, won + 0.1 * random.nextGaussian()), 0.1),
-              Weighed.NONE,
-              Weighed.NONE,
-              specks,
-              spread);
-      held += back.recovery().low() <= share && share <= back.recovery().high() ? 1 : 0;
-    }
-    assertThat(held / (double) TRIALS).isBetween(0.92, 0.98);
+    Coverage.holds(
+        "%d specks by weight".formatted(specks),
+        TRIALS,
+        () -> {
+          double in = 0;
+          double won = 0;
+          for (int i = 0; i < specks; i++) {
+            double mg = 0.4 * Math.exp(logSd * random.nextGaussian());
+            in += mg;
+            won += random.nextDouble() < share ? mg : 0;
+          }
+          MassBack back =
+              new MassBack(
+                  new Weighed(in + 0.1 * random.nextGaussian(), 0.1),
+                  new Weighed(Math.max(0, won + 0.1 * random.nextGaussian()), 0.1),
+                  Weighed.NONE,
+                  Weighed.NONE,
+                  specks,
+                  spread);
+          return back.recovery().low() <= share && share <= back.recovery().high();
+        });
   }
 }

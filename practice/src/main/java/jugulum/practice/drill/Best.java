@@ -1,9 +1,12 @@
 package jugulum.practice.drill;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import jugulum.practice.drill.Runs.Grain;
 
 /**
@@ -13,76 +16,89 @@ import jugulum.practice.drill.Runs.Grain;
  *
  * @param score what it comes to, drawn as finely as a run that is played
  * @param told what was done
+ * @param way what the rules were set to, as {@link Hands} has it for this rig
  */
-public record Best(Score score, List<Told> told) {
-  /** Keeps its own copy. */
+public record Best(Score score, List<Told> told, List<Double> way) {
+  /** Keeps its own copies. */
   public Best {
     told = List.copyOf(told);
+    way = List.copyOf(way);
   }
 
   /**
-   * Searches. Takes some seconds.
+   * Searches, on every processor there is. Takes some seconds.
    *
    * @param isGivenUp whether nobody waits any more
    * @return empty where it was given up
    */
   public static Optional<Best> of(Drill drill, long seed, BooleanSupplier isGivenUp) {
-    List<Told> told = new Search(drill, seed, isGivenUp).found();
-    return isGivenUp.getAsBoolean()
-        ? Optional.empty()
-        : Optional.of(new Best(Runs.played(drill, Grain.SEEN, seed, told).score(), told));
+    List<Double> way = new Search(drill, seed, isGivenUp).found();
+    return isGivenUp.getAsBoolean() ? Optional.empty() : Optional.of(by(drill, seed, way));
+  }
+
+  /** The run by rules that are set so. */
+  public static Best by(Drill drill, long seed, List<Double> way) {
+    List<Told> told = run(drill, seed, way).told();
+    return new Best(Runs.played(drill, Grain.SEEN, seed, told).score(), told, way);
+  }
+
+  private static Run run(Drill drill, long seed, List<Double> way) {
+    Run run = Runs.of(drill, Grain.WORKED_OUT, seed);
+    Consumer<Run> hands = Hands.of(drill, way.stream().mapToDouble(Double::doubleValue).toArray());
+    int second = 0;
+    while (!run.isOver()) {
+      if (run.seconds() >= second) {
+        second++;
+        hands.accept(run);
+      }
+      run.step();
+    }
+    return run;
   }
 
   /** One setting of a way after the other, twice: first in wide steps, then in small ones. */
-  private static final class Search {
+  private record Search(Drill drill, long seed, BooleanSupplier isGivenUp) {
     private static final int ROUNDS = 2;
     private static final int EACH_SIDE = 2;
 
-    private final Drill drill;
-    private final long seed;
-    private final BooleanSupplier isGivenUp;
+    /** A way and what its run costs. */
+    private record Tried(List<Double> way, double cost) {}
 
-    Search(Drill drill, long seed, BooleanSupplier isGivenUp) {
-      this.drill = drill;
-      this.seed = seed;
-      this.isGivenUp = isGivenUp;
-    }
-
-    List<Told> found() {
-      double[] way = Hands.begin(drill);
+    List<Double> found() {
       double[] reach = Hands.reach(drill);
-      Run best = run(way);
+      Tried best = tried(Hands.begin(drill));
       for (int round = 0; round < ROUNDS; round++) {
-        for (int setting = 0; setting < way.length; setting++) {
-          for (int side = -EACH_SIDE; side <= EACH_SIDE; side++) {
-            double[] other = way.clone();
-            other[setting] += side * reach[setting] / (1 << (2 * round));
-            if (side == 0 || isGivenUp.getAsBoolean() || !Hands.isPossible(drill, other)) {
-              continue;
-            }
-            Run run = run(other);
-            if (run.score().cost() < best.score().cost()) {
-              best = run;
-              way = other;
-            }
-          }
+        for (int setting = 0; setting < reach.length && !isGivenUp.getAsBoolean(); setting++) {
+          best = beside(best, setting, reach[setting] / (1 << (2 * round)));
         }
       }
-      return best.told();
+      return best.way();
     }
 
-    private Run run(double[] way) {
-      Run run = Runs.of(drill, Grain.WORKED_OUT, seed);
-      Consumer<Run> hands = Hands.of(drill, way);
-      int second = 0;
-      while (!run.isOver()) {
-        if (run.seconds() >= second) {
-          second++;
-          hands.accept(run);
-        }
-        run.step();
-      }
-      return run;
+    /** The cheapest of the steps to either side of a setting, or where it is. */
+    private Tried beside(Tried best, int setting, double step) {
+      List<double[]> others =
+          IntStream.rangeClosed(-EACH_SIDE, EACH_SIDE)
+              .filter(side -> side != 0)
+              .mapToObj(
+                  side -> {
+                    double[] other = best.way().stream().mapToDouble(Double::doubleValue).toArray();
+                    other[setting] += side * step;
+                    return other;
+                  })
+              .filter(other -> Hands.isPossible(drill, other))
+              .toList();
+      return others.parallelStream()
+          .filter(_ -> !isGivenUp.getAsBoolean())
+          .map(this::tried)
+          .filter(other -> other.cost() < best.cost())
+          .min(Comparator.comparingDouble(Tried::cost))
+          .orElse(best);
+    }
+
+    private Tried tried(double[] set) {
+      List<Double> way = DoubleStream.of(set).boxed().toList();
+      return new Tried(way, run(drill, seed, way).score().cost());
     }
   }
 }
