@@ -2,7 +2,7 @@
 rem Starts Jugulum on Windows, as the script "jugulum" does elsewhere. Written by the same steps; it has not been run on Windows yet.
 setlocal EnableDelayedExpansion
 set "HOME_DIR=%~dp0"
-set "LAUNCHER=%HOME_DIR%desk\target\launcher"
+set "LAUNCHER=%HOME_DIR%desk\target\start\launcher"
 if exist "%LAUNCHER%\ready" goto start
 
 set "JDK="
@@ -26,7 +26,7 @@ if errorlevel 1 (
 )
 echo Building Jugulum; this happens once. The first time, libraries are fetched as well. 1>&2
 pushd "%HOME_DIR%"
-call "%MAVEN%" -B -ntp package -DskipTests
+call "%MAVEN%" -B -ntp package -Djugulum.start
 if errorlevel 1 (
   popd
   exit /b 1
@@ -34,7 +34,7 @@ if errorlevel 1 (
 popd
 set /p JAVA=<"%LAUNCHER%\java"
 for /f "usebackq delims=" %%C in ("%LAUNCHER%\classpath") do set "JARS=%%C"
-"%JAVA%" --enable-native-access=ALL-UNNAMED -cp "!JARS!;%HOME_DIR%demo\target\*" jugulum.demo.MakeDemo "%LAUNCHER%\demo.book"
+"%JAVA%" --enable-native-access=ALL-UNNAMED -cp "!JARS!;%HOME_DIR%demo\target\start\*" jugulum.demo.MakeDemo demo "%LAUNCHER%\demo.book"
 type nul > "%LAUNCHER%\ready"
 
 :start

@@ -27,6 +27,7 @@ import jugulum.core.day.Job;
 import jugulum.core.day.Jobs;
 import jugulum.core.day.OwnTask;
 import jugulum.core.handling.Evaporation;
+import jugulum.core.schedule.Budget;
 import jugulum.core.schedule.DayPlan;
 import jugulum.core.schedule.DayPlan.Slot;
 import jugulum.core.schedule.DayPlanner;
@@ -49,9 +50,6 @@ final class DemoDay {
           30,
           Optional.of(new DaySetup.Place("Fernhollow shed", new Daylight(36, -5))),
           new Evaporation(17, 0.5, 1));
-
-  /** So often a search that is to come out the same everywhere may ask whether to go on. */
-  private static final double QUESTIONS = 4000;
 
   private final Book book;
   private final DemoClock clock;
@@ -124,13 +122,12 @@ final class DemoDay {
             DayPace.NONE,
             clock.instant(),
             ZoneOffset.UTC);
-    double[] asks = {0};
     DayPlan plan =
         DayPlanner.plan(
             asked.problem(),
             Optional.empty(),
             RandomSource.XO_SHI_RO_256_PP.create(TODAY.toEpochDay()),
-            () -> asks[0]++ / QUESTIONS);
+            Budget.SOON);
     does(TODAY, new DayEdit.Plan(plan.slots(), List.of()));
   }
 }

@@ -4,19 +4,18 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-/** Writes the demo books to files; the build runs it once. */
+/** Writes a demo book to a file; the start script runs it when one is asked for. */
 public final class MakeDemo {
   private MakeDemo() {}
 
-  /** Writes the demo book to the first file and the one of two seasons to the second. */
+  /** Writes the book of a name, "demo" or "season", to a file. */
   public static void main(String[] args) throws IOException {
-    Path file = Path.of(args[0]);
+    Path file = Path.of(args[1]);
     Files.deleteIfExists(file);
-    DemoBook.write(file);
-    if (args.length > 1) {
-      Path season = Path.of(args[1]);
-      Files.deleteIfExists(season);
-      DemoSeason.write(season);
+    switch (args[0]) {
+      case "demo" -> DemoBook.write(file);
+      case "season" -> DemoSeason.write(file);
+      default -> throw new IllegalArgumentException("no demo book is called " + args[0]);
     }
   }
 }

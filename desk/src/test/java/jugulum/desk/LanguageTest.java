@@ -31,7 +31,7 @@ import jugulum.core.shop.Scale;
 import jugulum.core.shop.Shop;
 import jugulum.core.trial.Contender;
 import jugulum.core.weighing.Container;
-import jugulum.desk.session.Trials;
+import jugulum.desk.follow.Trials;
 import jugulum.desk.words.Language;
 import jugulum.desk.words.Languages;
 import jugulum.desk.words.Pseudo;

@@ -101,10 +101,10 @@ class LauncherTest {
         "[ \"$1\" = --version ] && exit 0",
         "echo '[INFO] Building Jugulum core 0.1.0 [2/5]'",
         "echo '[INFO] Building Jugulum desk 0.1.0 [4/5]'",
-        "mkdir -p '" + home + "/desk/target/launcher' '" + home + "/demo/target'",
-        "touch '" + home + "/demo/target/jugulum-demo-0.1.0.jar'",
-        "printf '%s\\n' \"$JAVA25_HOME/bin/java\" > '" + home + "/desk/target/launcher/java'",
-        "echo jars > '" + home + "/desk/target/launcher/classpath'",
+        "mkdir -p '" + home + "/desk/target/start/launcher' '" + home + "/demo/target/start'",
+        "touch '" + home + "/demo/target/start/jugulum-demo-0.1.0.jar'",
+        "printf '%s\\n' \"$JAVA25_HOME/bin/java\" > '" + home + "/desk/target/start/launcher/java'",
+        "echo jars > '" + home + "/desk/target/start/launcher/classpath'",
         "echo \"built in ${JAVA_HOME:-its own java}\" > '" + home + "/built'");
   }
 

@@ -38,9 +38,9 @@ import jugulum.core.ledger.StepId;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Desk;
-import jugulum.desk.session.BenchFile;
-import jugulum.desk.session.BenchMemory;
-import jugulum.desk.session.Preferences;
+import jugulum.desk.preference.BenchFile;
+import jugulum.desk.preference.BenchMemory;
+import jugulum.desk.preference.Preferences;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shell.ShellScene;
 import jugulum.desk.words.Languages;
@@ -160,7 +160,10 @@ public final class Person implements AutoCloseable {
    */
   public Person until(BooleanSupplier so) {
     long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
-    while (!isSo(so) && System.nanoTime() < end) {
+    while (!isSo(so)) {
+      if (System.nanoTime() > end) {
+        throw new AssertionError("not so after " + PATIENCE_SECONDS + " s");
+      }
       settle();
     }
     return settle();

@@ -39,7 +39,6 @@ public final class MeasureDay {
   private static final int DAYS = 8;
   private static final int CUTS = 12;
   private static final int MACHINES = 6;
-  private static final double BUDGET_NS = 2e9;
   private static final int CONTAINERS = 300;
 
   private MeasureDay() {}
@@ -57,8 +56,7 @@ public final class MeasureDay {
       for (int day = 0; day < DAYS; day++) {
         DayProblem problem = problem(day, hours);
         long begun = System.nanoTime();
-        Budget budget = () -> (System.nanoTime() - begun) / BUDGET_NS;
-        DayPlan plan = DayPlanner.plan(problem, Optional.empty(), random(day), budget);
+        DayPlan plan = DayPlanner.plan(problem, Optional.empty(), random(day), Budget.ASKED);
         milliseconds[day] = (System.nanoTime() - begun) / 1e6;
         gaps[day] =
             switch (plan.proof()) {
@@ -83,10 +81,7 @@ public final class MeasureDay {
               median(milliseconds)));
     }
     DayProblem problem = problem(1, 10);
-    long soon = System.nanoTime();
-    DayPlan plan =
-        DayPlanner.plan(
-            problem, Optional.empty(), random(1), () -> (System.nanoTime() - soon) / 3e8);
+    DayPlan plan = DayPlanner.plan(problem, Optional.empty(), random(1), Budget.SOON);
     out.accept(
         timed("its likely end by 400 days", () -> LikelyEnd.of(problem, plan, 400, random(2))));
     List<StockLot> stock = stock();

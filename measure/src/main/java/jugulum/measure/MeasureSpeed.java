@@ -75,11 +75,11 @@ import jugulum.core.water.Water;
 import jugulum.core.window.Conditions;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.panel.Desk;
-import jugulum.desk.session.BenchMemory;
+import jugulum.desk.preference.BenchMemory;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.ShellScene;
-import jugulum.desk.shell.View;
+import jugulum.desk.view.View;
 import jugulum.desk.words.Languages;
 
 /**

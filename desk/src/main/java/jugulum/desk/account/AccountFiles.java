@@ -22,10 +22,10 @@ import jugulum.desk.files.Saving;
 import jugulum.desk.print.AccountPdf;
 import jugulum.desk.print.LabelsPdf;
 import jugulum.desk.print.SettlementPdf;
-import jugulum.desk.session.Notice;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
 
 /** Writes the account as pages to print and as tables, while the window goes on. */
 final class AccountFiles {

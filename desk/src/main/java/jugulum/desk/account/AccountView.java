@@ -3,7 +3,6 @@ package jugulum.desk.account;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -13,14 +12,15 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import jugulum.core.account.Worked;
-import jugulum.core.ledger.LotId;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.guide.Guide;
 import jugulum.desk.kit.Buttons;
-import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.view.MainView;
+import jugulum.desk.view.Navigation;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
@@ -28,10 +28,10 @@ import jugulum.desk.words.Words;
  * The account of the batch on the bench: how much, how sure, where the rest is, what next; and its
  * pages and tables.
  */
-public final class AccountView extends BorderPane implements FocusFirst {
+public final class AccountView extends BorderPane implements MainView {
   @Prologue private final Words words;
   private final Workbench workbench;
-  private final Consumer<LotId> toLot;
+  private final Navigation navigation;
   private final Label title = Parts.styled(new Label(), "page-title");
   private final Segments<Part> parts =
       new Segments<>(
@@ -49,16 +49,12 @@ public final class AccountView extends BorderPane implements FocusFirst {
     SMELTS
   }
 
-  /**
-   * Makes the view of a workbench.
-   *
-   * @param toLot opens a lot at the bench
-   */
-  public AccountView(Workbench workbench, FilePicker picker, Clock clock, Consumer<LotId> toLot) {
+  /** Makes the view of a workbench. */
+  public AccountView(Workbench workbench, FilePicker picker, Clock clock, Navigation navigation) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
-    this.toLot = toLot;
+    this.navigation = navigation;
     getStyleClass().add("page");
     setId("account-view");
     AccountFiles out = new AccountFiles(workbench, picker, clock);
@@ -91,6 +87,16 @@ public final class AccountView extends BorderPane implements FocusFirst {
               workbench.accountWork().want(scene != null);
               show();
             });
+  }
+
+  @Override
+  public Node node() {
+    return this;
+  }
+
+  @Override
+  public Guide.Page page() {
+    return Guide.Page.ACCOUNT;
   }
 
   @Override
@@ -133,7 +139,7 @@ public final class AccountView extends BorderPane implements FocusFirst {
     return switch (parts.chosen()) {
       case GOLD -> GoldPart.of(shown, () -> parts.choose(Part.NEXT), () -> parts.choose(Part.SAND));
       case STEPS -> StepsPart.of(shown);
-      case SAND -> SandPart.of(shown, toLot);
+      case SAND -> SandPart.of(shown, navigation::openLot);
       case NEXT -> next.of(shown);
       case SMELTS -> SmeltsPart.of(shown);
     };

@@ -20,17 +20,17 @@ import jugulum.core.units.MassUnit;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
-import jugulum.desk.entry.VisibleChoice;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.session.Outcome;
+import jugulum.desk.measure.VisibleChoice;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** Asks for the assay of a bag that holds lots of several batches, and shares it out among them. */
 public final class BagAssay extends VBox {

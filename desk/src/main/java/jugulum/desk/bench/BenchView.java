@@ -2,7 +2,6 @@ package jugulum.desk.bench;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
@@ -22,25 +21,27 @@ import jugulum.desk.board.Flow;
 import jugulum.desk.board.Station;
 import jugulum.desk.board.ThroatBoard;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.guide.Guide;
 import jugulum.desk.kit.Buttons;
-import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.live.Beat;
 import jugulum.desk.lot.BucketPanel;
-import jugulum.desk.session.Beat;
 import jugulum.desk.session.Current;
-import jugulum.desk.session.Notice;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.station.StationPanel;
+import jugulum.desk.view.MainView;
+import jugulum.desk.view.Navigation;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
 
 /**
  * The bench: the throat board, the panel of the station in hand, the buckets, and where the gold
  * is.
  */
-public final class BenchView extends BorderPane implements FocusFirst {
+public final class BenchView extends BorderPane implements MainView {
   private static final double PANEL_WIDTH = 404;
 
   @Prologue private final Words words;
@@ -51,14 +52,26 @@ public final class BenchView extends BorderPane implements FocusFirst {
   private final GoldBar goldBar = new GoldBar(words);
   private final PanelHost host;
   private final BorderPane bench = new BorderPane();
-  private Optional<Nothing> onNothing = Optional.empty();
+  private final Navigation navigation;
+  private final Optional<Runnable> lookRound;
 
-  /** Makes the view of a workbench; the beat tells the time, the picker asks where files go. */
-  public BenchView(Workbench workbench, Beat beat, FilePicker picker) {
+  /**
+   * Makes the view of a workbench; the beat tells the time, the picker asks where files go.
+   *
+   * @param lookRound opens made-up batches; empty where there are none
+   */
+  public BenchView(
+      Workbench workbench,
+      Beat beat,
+      FilePicker picker,
+      Navigation navigation,
+      Optional<Runnable> lookRound) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
-    this.host = new PanelHost(workbench, beat, picker);
+    this.navigation = navigation;
+    this.lookRound = lookRound;
+    this.host = new PanelHost(workbench, beat, picker, navigation::plan);
     getStyleClass().add("bench-view");
     setId("bench-view");
     ScrollPane scroll = new ScrollPane(board);
@@ -126,22 +139,13 @@ public final class BenchView extends BorderPane implements FocusFirst {
       box.getChildren()
           .addAll(
               Buttons.primary(
-                  "begin-batch",
-                  words.of("bench.empty.start"),
-                  "Ctrl N",
-                  () -> onNothing.ifPresent(Nothing::start)),
-              Buttons.plain(
-                  "say-gear",
-                  words.of("bench.empty.shop"),
-                  "W",
-                  () -> onNothing.ifPresent(Nothing::sayGear)));
-      onNothing
-          .flatMap(Nothing::lookRound)
-          .ifPresentOrElse(
-              look ->
-                  box.getChildren()
-                      .add(Buttons.plain("look-round", words.of("bench.empty.look"), "L", look)),
-              () -> box.getChildren().add(Parts.sentence(words.of("bench.empty.demo"), "muted")));
+                  "begin-batch", words.of("bench.empty.start"), "Ctrl N", navigation::startBatch),
+              Buttons.plain("say-gear", words.of("bench.empty.shop"), "W", navigation::sayGear));
+      lookRound.ifPresentOrElse(
+          look ->
+              box.getChildren()
+                  .add(Buttons.plain("look-round", words.of("bench.empty.look"), "L", look)),
+          () -> box.getChildren().add(Parts.sentence(words.of("bench.empty.demo"), "muted")));
     }
     return box;
   }
@@ -204,29 +208,6 @@ public final class BenchView extends BorderPane implements FocusFirst {
     return getCenter() instanceof Parent offers && offers != bench && Keys.press(offers, key);
   }
 
-  /** What an empty book offers. */
-  public interface Nothing {
-    /** To start a batch. */
-    void start();
-
-    /** To say what one owns. */
-    void sayGear();
-
-    /** To look round in made-up batches; empty where none are there. */
-    Optional<Runnable> lookRound();
-  }
-
-  /** Says what an empty book offers. */
-  public void onNothing(Nothing offers) {
-    onNothing = Optional.of(offers);
-    show();
-  }
-
-  /** Told of a lot whose cuts are to be planned. */
-  public void onPlan(Consumer<LotId> what) {
-    host.onPlan(what);
-  }
-
   /** Opens the form that screens a lot with a stack chosen before. */
   public void screen(LotId lot, List<Screen> stack) {
     host.openLot(lot);
@@ -252,6 +233,16 @@ public final class BenchView extends BorderPane implements FocusFirst {
       }
     }
     host.focusFirst();
+  }
+
+  @Override
+  public Node node() {
+    return this;
+  }
+
+  @Override
+  public Guide.Page page() {
+    return Guide.Page.BENCH;
   }
 
   @Override

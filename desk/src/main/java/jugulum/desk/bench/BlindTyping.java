@@ -7,7 +7,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import jugulum.desk.entry.RecordBox;
+import jugulum.desk.measure.RecordBox;
 
 /**
  * Whoever weighs does not look where the focus is: the first digit goes to the field that records,

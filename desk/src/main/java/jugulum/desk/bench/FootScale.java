@@ -16,13 +16,13 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
+import jugulum.desk.live.ScaleStand;
 import jugulum.desk.scale.PlayedHand;
-import jugulum.desk.session.Notice;
-import jugulum.desk.session.ScaleStand;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.ScaleWords;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
 
 /**
  * What stands on the scale, over the fields of the foot that ask for a weight; there only while

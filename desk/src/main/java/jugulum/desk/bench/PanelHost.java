@@ -29,14 +29,14 @@ import jugulum.desk.entry.Containers;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Saving;
+import jugulum.desk.live.Beat;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
-import jugulum.desk.session.Beat;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shop.ShopContainers;
 import jugulum.desk.station.StationPanel;
 import jugulum.desk.words.Figures;
+import jugulum.desk.work.Outcome;
 
 /** Holds the panel at the right of the board, with those below it that one can return to. */
 final class PanelHost extends BorderPane implements Desk {
@@ -66,9 +66,15 @@ final class PanelHost extends BorderPane implements Desk {
 
   private Runnable onLeave = () -> {};
   private Consumer<StepId> onStep = _ -> {};
-  private Consumer<LotId> onPlan = _ -> {};
+  private final Consumer<LotId> onPlan;
 
-  PanelHost(Workbench workbench, Beat beat, FilePicker picker) {
+  /**
+   * Makes the panels of a workbench.
+   *
+   * @param onPlan told of a lot whose cuts are to be planned
+   */
+  PanelHost(Workbench workbench, Beat beat, FilePicker picker, Consumer<LotId> onPlan) {
+    this.onPlan = onPlan;
     this.workbench = workbench;
     this.beat = beat;
     this.scale = new FootScale(workbench);
@@ -257,11 +263,6 @@ final class PanelHost extends BorderPane implements Desk {
   @Override
   public void plan(LotId lot) {
     onPlan.accept(lot);
-  }
-
-  /** Told of a lot whose cuts are to be planned. */
-  void onPlan(Consumer<LotId> what) {
-    onPlan = what;
   }
 
   @Override

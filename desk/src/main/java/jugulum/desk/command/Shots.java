@@ -40,12 +40,12 @@ import jugulum.core.machine.Gear;
 import jugulum.core.scale.ScaleView;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Pictures;
-import jugulum.desk.session.BenchMemory;
-import jugulum.desk.session.Preferences.ThemeName;
+import jugulum.desk.preference.BenchMemory;
+import jugulum.desk.preference.Preferences.ThemeName;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.ShellScene;
-import jugulum.desk.shell.View;
+import jugulum.desk.view.View;
 import jugulum.desk.words.Languages;
 
 /** Sets the window up for one picture after the other and draws each. */

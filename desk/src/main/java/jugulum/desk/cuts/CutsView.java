@@ -4,7 +4,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.BiConsumer;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -18,20 +17,21 @@ import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
-import jugulum.core.screens.Screen;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.guide.Guide;
 import jugulum.desk.kit.Choices;
-import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.view.MainView;
+import jugulum.desk.view.Navigation;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
 /** Everything about sizes: planning the cuts of a lot, and its size curve. */
-public final class CutsView extends BorderPane implements FocusFirst {
+public final class CutsView extends BorderPane implements MainView {
   private static final double LOT_WIDTH = 300;
 
   @Prologue private final Words words;
@@ -57,13 +57,12 @@ public final class CutsView extends BorderPane implements FocusFirst {
    * Makes the view of a workbench.
    *
    * @param picker asks for files
-   * @param onUse screens a lot with a stack
    */
-  public CutsView(Workbench workbench, FilePicker picker, BiConsumer<LotId, List<Screen>> onUse) {
+  public CutsView(Workbench workbench, FilePicker picker, Navigation navigation) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
-    this.plan = new PlanPane(workbench, onUse);
+    this.plan = new PlanPane(workbench, navigation::screen);
     this.sizes = new SizesPane(workbench, picker);
     panes.put(Part.PLAN, plan);
     panes.put(Part.SIZES, sizes);
@@ -169,6 +168,16 @@ public final class CutsView extends BorderPane implements FocusFirst {
     parts.choose(screened ? Part.SIZES : Part.PLAN);
     choose(worked, Optional.of(id));
     refresh();
+  }
+
+  @Override
+  public Node node() {
+    return this;
+  }
+
+  @Override
+  public Guide.Page page() {
+    return Guide.Page.CUTS;
   }
 
   @Override

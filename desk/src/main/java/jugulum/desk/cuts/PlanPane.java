@@ -51,11 +51,11 @@ import jugulum.desk.chart.TradeChart;
 import jugulum.desk.chart.WindowChart;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.session.Latest;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Latest;
 
 /**
  * Plans the cuts of a lot: the best stacks of the shop, those of the schools, the windows of the

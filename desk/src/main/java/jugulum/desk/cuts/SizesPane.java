@@ -53,8 +53,6 @@ import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
-import jugulum.desk.session.Notice;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.theme.ChartStyles;
 import jugulum.desk.told.Told;
@@ -62,6 +60,8 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
+import jugulum.desk.work.Outcome;
 
 /**
  * The size curve of a lot, with the gold's own sizes and other batches over it; out as table,

@@ -10,7 +10,7 @@ import java.util.Date;
 import java.util.UUID;
 import jugulum.core.day.Day;
 import jugulum.core.schedule.DayPlan.Slot;
-import jugulum.desk.session.Days;
+import jugulum.desk.follow.Days;
 import jugulum.desk.words.DayWords;
 import jugulum.desk.words.Figures;
 

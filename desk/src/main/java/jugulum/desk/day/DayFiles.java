@@ -4,8 +4,8 @@ import java.nio.charset.StandardCharsets;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Saving;
+import jugulum.desk.follow.Days;
 import jugulum.desk.print.DayPdf;
-import jugulum.desk.session.Days;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 

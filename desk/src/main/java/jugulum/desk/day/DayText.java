@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import jugulum.core.day.Daylight;
 import jugulum.core.day.Job;
-import jugulum.desk.session.Days;
+import jugulum.desk.follow.Days;
 import jugulum.desk.words.DayWords;
 import jugulum.desk.words.Words;
 

@@ -6,6 +6,7 @@ import java.util.concurrent.CompletionStage;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -14,20 +15,19 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
-import jugulum.core.ledger.BatchId;
-import jugulum.core.ledger.LotId;
-import jugulum.core.ledger.StepId;
 import jugulum.desk.files.FilePicker;
-import jugulum.desk.kit.FocusFirst;
+import jugulum.desk.guide.Guide;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.view.MainView;
+import jugulum.desk.view.Navigation;
 import jugulum.desk.words.DayWords;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** The day: what is open, and what stands in the shop. */
-public final class DayView extends BorderPane implements FocusFirst {
+public final class DayView extends BorderPane implements MainView {
   private final Words words;
   private final Workbench workbench;
   private final PlanPane plan;
@@ -46,38 +46,17 @@ public final class DayView extends BorderPane implements FocusFirst {
     STOCK
   }
 
-  /** What the view asks of the elsewhere. */
-  public interface Elsewhere {
-    /** The bench is to be shown. */
-    void openBench();
-
-    /** A lot of the batch on the bench was chosen. */
-    void openLot(LotId lot);
-
-    /** A step of the batch on the bench was chosen. */
-    void openStep(StepId step);
-
-    /** A batch was chosen. */
-    void openBatch(BatchId batch);
-
-    /** A lot of any batch was chosen. */
-    void openLot(BatchId batch, LotId lot);
-
-    /** A step of any batch was chosen. */
-    void openStep(BatchId batch, StepId step);
-  }
-
   /** Makes the view of a workbench. */
-  public DayView(Workbench workbench, Clock clock, FilePicker picker, Elsewhere elsewhere) {
+  public DayView(Workbench workbench, Clock clock, FilePicker picker, Navigation navigation) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
     this.clock = clock;
     getStyleClass().add("page");
     setId("day-view");
-    plan = new PlanPane(workbench, clock::instant, picker, elsewhere);
-    open = new TodayPane(workbench, clock::instant, elsewhere);
-    stock = new StockPane(workbench, picker, elsewhere);
+    plan = new PlanPane(workbench, clock::instant, picker, navigation);
+    open = new TodayPane(workbench, clock::instant, navigation);
+    stock = new StockPane(workbench, picker, navigation);
     Region between = new Region();
     HBox.setHgrow(between, Priority.ALWAYS);
     VBox top = new VBox(4, new HBox(Parts.styled(title, "page-title"), between, parts), about);
@@ -154,15 +133,24 @@ public final class DayView extends BorderPane implements FocusFirst {
     }
   }
 
-  /** Whether the plan of the day is in sight. */
-  public boolean showsPlan() {
-    return parts.chosen() == Part.TODAY;
+  /** The plan of a day is gone back over by itself. */
+  @Override
+  public boolean undoOrRedo(boolean isRedo) {
+    if (parts.chosen() != Part.TODAY) {
+      return false;
+    }
+    CompletionStage<Outcome> _ = workbench.days().undoOrRedo(isRedo, clock.instant());
+    return true;
   }
 
-  /** Takes the last edit of the day back, or brings it back again. */
-  public void undoOrRedo(boolean isRedo) {
-    CompletionStage<Outcome> _ =
-        isRedo ? workbench.days().redo(clock.instant()) : workbench.days().undo(clock.instant());
+  @Override
+  public Node node() {
+    return this;
+  }
+
+  @Override
+  public Guide.Page page() {
+    return Guide.Page.DAY;
   }
 
   @Override

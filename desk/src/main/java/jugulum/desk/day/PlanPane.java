@@ -17,18 +17,19 @@ import jugulum.core.day.DayEdit;
 import jugulum.core.day.DaySetup;
 import jugulum.core.day.OwnTask;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.follow.Days;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Ends;
 import jugulum.desk.kit.FormPage;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.session.Days;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
+import jugulum.desk.view.Navigation;
 import jugulum.desk.words.DayWords;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** The day as it is planned: when it ends, its strip, what to do now and what is tight. */
 final class PlanPane extends BorderPane {
@@ -50,15 +51,14 @@ final class PlanPane extends BorderPane {
   /** Someone waits for what is being planned. */
   private boolean isAwaited;
 
-  PlanPane(
-      Workbench workbench, Supplier<Instant> now, FilePicker picker, DayView.Elsewhere elsewhere) {
+  PlanPane(Workbench workbench, Supplier<Instant> now, FilePicker picker, Navigation navigation) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
     this.days = workbench.days();
     this.now = now;
     setId("plan-pane");
-    inHand = new TaskCard(workbench, now, elsewhere, this::send);
+    inHand = new TaskCard(workbench, now, navigation, this::send);
     cards = new DayCards(workbench, inHand);
     strip = new Strip(words, inHand::choose, inHand::enter);
     setup = new SetupPage(words, new Given());

@@ -37,14 +37,15 @@ import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.TextColumns;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.print.StockLabelsPdf;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
+import jugulum.desk.view.Navigation;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.MoneyWords;
 import jugulum.desk.words.StockWords;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /**
  * What stands in the shop: every container of every batch with its gold, hours and worth, what is
@@ -55,7 +56,7 @@ final class StockPane extends BorderPane {
 
   private final Words words;
   private final Workbench workbench;
-  private final DayView.Elsewhere elsewhere;
+  private final Navigation navigation;
   private final Saving saving;
   private final TableView<Ranked> table = new TableView<>();
   private final Label decides = Parts.sentence("", "answer");
@@ -68,10 +69,10 @@ final class StockPane extends BorderPane {
   /** Whether what is typed is the name of a bag, not why lots are thrown away. */
   private boolean isBag;
 
-  StockPane(Workbench workbench, FilePicker picker, DayView.Elsewhere elsewhere) {
+  StockPane(Workbench workbench, FilePicker picker, Navigation navigation) {
     this.words = workbench.words();
     this.workbench = workbench;
-    this.elsewhere = elsewhere;
+    this.navigation = navigation;
     this.saving = new Saving(workbench, picker);
     setId("stock-pane");
     find =
@@ -262,7 +263,7 @@ final class StockPane extends BorderPane {
   }
 
   private void open() {
-    chosen().ifPresent(one -> elsewhere.openLot(one.lot().batch(), one.lot().lot()));
+    chosen().ifPresent(one -> navigation.openLot(one.lot().batch(), one.lot().lot()));
   }
 
   private void ask(EntryField<String> field) {

@@ -20,9 +20,9 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Polyline;
 import jugulum.core.day.Daylight;
+import jugulum.desk.follow.Days;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Room;
-import jugulum.desk.session.Days;
 import jugulum.desk.words.DayWords;
 import jugulum.desk.words.Words;
 

@@ -16,7 +16,7 @@ import jugulum.core.day.Job;
 import jugulum.core.schedule.DayPlan.Slot;
 import jugulum.core.schedule.DayTask;
 import jugulum.core.schedule.DayTask.Needs;
-import jugulum.desk.session.Days;
+import jugulum.desk.follow.Days;
 import jugulum.desk.words.DayWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;

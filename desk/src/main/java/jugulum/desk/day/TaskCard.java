@@ -26,14 +26,15 @@ import jugulum.core.schedule.DayTask;
 import jugulum.core.schedule.DayTask.Hands;
 import jugulum.core.schedule.DayTask.Said;
 import jugulum.desk.entry.EntryField;
+import jugulum.desk.follow.Days;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
-import jugulum.desk.session.Days;
-import jugulum.desk.session.Notice;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.view.Navigation;
 import jugulum.desk.words.DayWords;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
 
 /** The task in hand: when it is done, what it takes, and what a person says of it. */
 final class TaskCard extends VBox {
@@ -42,7 +43,7 @@ final class TaskCard extends VBox {
   private final Words words;
   private final Workbench workbench;
   private final Supplier<Instant> now;
-  private final DayView.Elsewhere elsewhere;
+  private final Navigation navigation;
   private final Sends sends;
   private final Label when = Parts.sentence("", "muted");
   private final Label what = Parts.sentence("", "panel-title");
@@ -67,12 +68,12 @@ final class TaskCard extends VBox {
     void send(DayEdit edit, Runnable then, Consumer<String> refused);
   }
 
-  TaskCard(Workbench workbench, Supplier<Instant> now, DayView.Elsewhere elsewhere, Sends sends) {
+  TaskCard(Workbench workbench, Supplier<Instant> now, Navigation navigation, Sends sends) {
     super(4);
     this.words = workbench.words();
     this.workbench = workbench;
     this.now = now;
-    this.elsewhere = elsewhere;
+    this.navigation = navigation;
     this.sends = sends;
     when.setId("day-when");
     what.setId("day-what");
@@ -261,9 +262,9 @@ final class TaskCard extends VBox {
     }
     Job there = job.orElseThrow();
     if (there.step().isPresent()) {
-      elsewhere.openStep(there.batch(), there.step().get());
+      navigation.openStep(there.batch(), there.step().get());
     } else if (there.lot().isPresent()) {
-      elsewhere.openLot(there.batch(), there.lot().get());
+      navigation.openLot(there.batch(), there.lot().get());
     } else {
       say(
           words.of(

@@ -14,18 +14,20 @@ import jugulum.core.shop.Shop;
 import jugulum.core.task.Task;
 import jugulum.core.task.Tasks;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.session.Latest;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.view.Navigation;
+import jugulum.desk.view.View;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.TaskWords;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Latest;
 
 /** What is open in the batch on the bench, in the order one would do it. */
 final class TodayPane extends BorderPane {
   private final Workbench workbench;
   private final Latest latest;
   private final Supplier<Instant> now;
-  private final DayView.Elsewhere elsewhere;
+  private final Navigation navigation;
   private final ListView<Line> list = new ListView<>();
 
   /**
@@ -36,12 +38,12 @@ final class TodayPane extends BorderPane {
    */
   private record Line(Task task, String text) {}
 
-  TodayPane(Workbench workbench, Supplier<Instant> now, DayView.Elsewhere elsewhere) {
+  TodayPane(Workbench workbench, Supplier<Instant> now, Navigation navigation) {
     Words words = workbench.words();
     this.workbench = workbench;
     this.latest = workbench.work().latest();
     this.now = now;
-    this.elsewhere = elsewhere;
+    this.navigation = navigation;
     setId("today-pane");
     list.setId("today");
     list.setAccessibleText(words.of("day.today"));
@@ -77,9 +79,9 @@ final class TodayPane extends BorderPane {
 
   private void open(Line line) {
     switch (line.task().subject()) {
-      case Task.Subject.OfBatch _ -> elsewhere.openBench();
-      case Task.Subject.OfLot(var lot) -> elsewhere.openLot(lot);
-      case Task.Subject.OfStep(var step) -> elsewhere.openStep(step);
+      case Task.Subject.OfBatch _ -> navigation.show(View.BENCH);
+      case Task.Subject.OfLot(var lot) -> navigation.openLot(lot);
+      case Task.Subject.OfStep(var step) -> navigation.openStep(step);
     }
   }
 

@@ -201,14 +201,14 @@ public final class EntryField<T> extends VBox {
   }
 
   /** Takes weights from the scale; what else the scale tells goes on. */
-  EntryField<T> takes(Takes what, Consumer<ScaleView> then) {
+  public EntryField<T> takes(Takes what, Consumer<ScaleView> then) {
     takes = Optional.of(what);
     afterwards = then;
     return this;
   }
 
   /** Takes weights of one thing alone from the scale. */
-  EntryField<T> takes(Takes what) {
+  public EntryField<T> takes(Takes what) {
     return takes(what, _ -> {});
   }
 
@@ -225,7 +225,7 @@ public final class EntryField<T> extends VBox {
   }
 
   /** Says from which scale the text in it came. */
-  void from(Optional<ReadOn> on) {
+  public void from(Optional<ReadOn> on) {
     weighed = on.map(scale -> new Weighed(field.getText(), scale));
   }
 

@@ -11,11 +11,11 @@ import jugulum.desk.words.Words;
  * @param sd its standard deviation; a tenth of the share where none was told, since nobody knows a
  *     bucket's water better
  */
-record Moisture(double share, OptionalDouble sd) {
+public record Moisture(double share, OptionalDouble sd) {
   private static final String SPREAD = "±|\\+/?-";
   static final Moisture DRY = new Moisture(0, OptionalDouble.empty());
 
-  static Entry<Moisture> parse(Words words, String typed) {
+  public static Entry<Moisture> parse(Words words, String typed) {
     String[] parts = typed.split(SPREAD, 2);
     return switch (Parsers.percent(words, parts[0], 0, 99)) {
       case Entry.Bad<Double>(String sentence) -> new Entry.Bad<>(sentence);
@@ -34,7 +34,7 @@ record Moisture(double share, OptionalDouble sd) {
   }
 
   /** As it would be typed. */
-  static String typed(Words words, double share, OptionalDouble sd) {
+  public static String typed(Words words, double share, OptionalDouble sd) {
     if (share == 0) {
       return "";
     }

@@ -15,10 +15,10 @@ import jugulum.desk.words.Words;
  * @param name its name, if it has one
  * @param isNew whether a weight was told with the name
  */
-record Tare(double grams, Optional<String> name, boolean isNew) {
+public record Tare(double grams, Optional<String> name, boolean isNew) {
   private static final String IS = "=";
 
-  static Entry<Tare> parse(Words words, String typed, MassUnit bare, Containers containers) {
+  public static Entry<Tare> parse(Words words, String typed, MassUnit bare, Containers containers) {
     Optional<Container> known = containers.named(typed);
     if (known.isPresent()) {
       return new Entry.Value<>(new Tare(known.get().tareG(), known.map(Container::name), false));
@@ -42,7 +42,7 @@ record Tare(double grams, Optional<String> name, boolean isNew) {
   }
 
   /** The container to remember, if one was told. */
-  Optional<Container> told() {
+  public Optional<Container> told() {
     Function<String, Container> container = called -> new Container(called, grams);
     return isNew ? name.map(container) : Optional.empty();
   }

@@ -12,12 +12,12 @@ import jugulum.book.file.TextFile;
 import jugulum.book.json.BatchFile;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
-import jugulum.desk.session.Notice;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
+import jugulum.desk.work.Outcome;
 
 /** Takes a batch out to files and in from one, and says what came of it. */
 public final class BatchFiles {

@@ -5,9 +5,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Supplier;
-import jugulum.desk.session.Notice;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
 
 /**
  * Asks where to put a file, writes it while the window goes on, and says what came of it, whatever

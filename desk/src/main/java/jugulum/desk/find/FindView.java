@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -24,36 +25,23 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.StepId;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.kit.FocusFirst;
+import jugulum.desk.guide.Guide;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.view.MainView;
+import jugulum.desk.view.Navigation;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** Finds batches, containers, notes, machines and sources as one types. */
-public final class FindView extends BorderPane implements FocusFirst {
+public final class FindView extends BorderPane implements MainView {
   private final Words words;
   private final Workbench workbench;
-  private final Elsewhere elsewhere;
+  private final Navigation navigation;
   private final Asked.Speech speech;
   private final EntryField<String> field;
   private final ListView<Line> list = new ListView<>();
   private final Label told = Parts.sentence("", "muted");
-
-  /** Where what was found is. */
-  public interface Elsewhere {
-    /** A batch was chosen. */
-    void open(BatchId batch);
-
-    /** A container was chosen. */
-    void openLot(BatchId batch, LotId lot);
-
-    /** A step was chosen. */
-    void openStep(BatchId batch, StepId step);
-
-    /** A source was chosen. */
-    void openSource(String source);
-  }
 
   /**
    * A line of the list.
@@ -66,10 +54,10 @@ public final class FindView extends BorderPane implements FocusFirst {
   private record Line(String kind, String title, String under, Runnable open) {}
 
   /** Makes the view of a workbench. */
-  public FindView(Workbench workbench, Elsewhere elsewhere) {
+  public FindView(Workbench workbench, Navigation navigation) {
     this.words = workbench.words();
     this.workbench = workbench;
-    this.elsewhere = elsewhere;
+    this.navigation = navigation;
     this.speech =
         new Asked.Speech(said("find.word.over"), said("find.word.under"), said("find.word.unseen"));
     setId("find-view");
@@ -159,7 +147,7 @@ public final class FindView extends BorderPane implements FocusFirst {
                         words.of("find.kind.SOURCE"),
                         source,
                         "",
-                        () -> elsewhere.openSource(source))));
+                        () -> navigation.openSource(source))));
     found.lines().forEach(line -> lines.add(line(line)));
     list.getItems().setAll(lines);
     list.getSelectionModel().selectFirst();
@@ -202,7 +190,7 @@ public final class FindView extends BorderPane implements FocusFirst {
                       found.goldMg().isPresent()
                           ? figures.gold(found.goldMg().getAsDouble())
                           : "")),
-              () -> elsewhere.open(batch));
+              () -> navigation.open(batch));
       case LOT ->
           new Line(
               kind,
@@ -214,19 +202,19 @@ public final class FindView extends BorderPane implements FocusFirst {
                       found.name(),
                       amount(figures, found),
                       found.isUnseen() ? words.of("find.unseen") : "")),
-              () -> elsewhere.openLot(batch, new LotId(found.number().orElseThrow())));
+              () -> navigation.openLot(batch, new LotId(found.number().orElseThrow())));
       case NOTE ->
           new Line(
               kind,
               found.title(),
               found.name(),
-              () -> elsewhere.openStep(batch, new StepId(found.number().orElseThrow())));
+              () -> navigation.openStep(batch, new StepId(found.number().orElseThrow())));
       case MACHINE ->
           new Line(
               kind,
               found.title(),
               words.row(List.of(found.name(), found.about())),
-              () -> elsewhere.openStep(batch, new StepId(found.number().orElseThrow())));
+              () -> navigation.openStep(batch, new StepId(found.number().orElseThrow())));
     };
   }
 
@@ -246,6 +234,16 @@ public final class FindView extends BorderPane implements FocusFirst {
   private void open() {
     Optional.ofNullable(list.getSelectionModel().getSelectedItem())
         .ifPresent(line -> line.open().run());
+  }
+
+  @Override
+  public Node node() {
+    return this;
+  }
+
+  @Override
+  public Guide.Page page() {
+    return Guide.Page.FIND;
   }
 
   /** The sign that asked for it is still to be typed, and not into the field. */

@@ -14,17 +14,17 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
-import jugulum.desk.entry.FinenessForm;
-import jugulum.desk.entry.GoldWeightForm;
-import jugulum.desk.entry.RecordBox;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.measure.FinenessForm;
+import jugulum.desk.measure.GoldWeightForm;
+import jugulum.desk.measure.RecordBox;
 import jugulum.desk.panel.CorrectPanel;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.ReadingList;
 import jugulum.desk.panel.StepPanel;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** The gold of one concentrate: weighed several times, and its purity if known. */
 @SuppressWarnings("NullAway.Init") // made by what the constructor calls

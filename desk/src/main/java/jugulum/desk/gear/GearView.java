@@ -2,7 +2,7 @@ package jugulum.desk.gear;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -13,21 +13,24 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import jugulum.book.batch.RunLines.Ran;
-import jugulum.core.trial.TrialId;
 import jugulum.desk.files.FilePicker;
-import jugulum.desk.kit.FocusFirst;
+import jugulum.desk.guide.Guide;
+import jugulum.desk.hands.TrialHandsView;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
 import jugulum.desk.practice.PracticePane;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.trial.TrialsPane;
+import jugulum.desk.view.BenchMode;
+import jugulum.desk.view.MainView;
+import jugulum.desk.view.Navigation;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 
 /** The gear of the shop: what each machine has shown in the runs of all batches, and in trials. */
-public final class GearView extends BorderPane implements FocusFirst {
+public final class GearView extends BorderPane implements MainView {
   @Prologue private final Words words;
+  private final Workbench workbench;
   private final RunsPane runs;
   private final TrialsPane trials;
   private final PracticePane practice;
@@ -46,14 +49,14 @@ public final class GearView extends BorderPane implements FocusFirst {
    * Makes the view of a workbench.
    *
    * @param picker asks for files
-   * @param onOpen a run was chosen
    */
-  public GearView(Workbench workbench, FilePicker picker, Consumer<Ran> onOpen) {
+  public GearView(Workbench workbench, FilePicker picker, Navigation navigation) {
     this.words = workbench.words();
     super();
+    this.workbench = workbench;
     getStyleClass().add("page");
     setId("gear-view");
-    runs = new RunsPane(workbench, onOpen);
+    runs = new RunsPane(workbench, ran -> navigation.open(ran.batch()));
     trials = new TrialsPane(workbench, picker);
     practice = new PracticePane(workbench, picker);
     Region between = new Region();
@@ -119,29 +122,50 @@ public final class GearView extends BorderPane implements FocusFirst {
     }
   }
 
-  /** Whether trials are in sight. */
-  public boolean showsTrials() {
+  private boolean showsTrials() {
     return parts.chosen() == Part.TRIALS;
   }
 
-  /** The trial in sight, where one's own is to be gone on with. */
-  public Optional<TrialId> trial() {
-    return trials.toDo();
+  @Override
+  public boolean save() {
+    if (showsTrials()) {
+      trials.save();
+    }
+    return showsTrials();
   }
 
-  /** Writes the trial in sight to files. */
-  public void save() {
-    trials.save();
+  @Override
+  public boolean readIn() {
+    if (showsTrials()) {
+      trials.readIn();
+    }
+    return showsTrials();
   }
 
-  /** Reads a trial in from a file. */
-  public void readIn() {
-    trials.readIn();
+  @Override
+  public boolean undoOrRedo(boolean isRedo) {
+    if (showsTrials()) {
+      trials.undoOrRedo(isRedo);
+    }
+    return showsTrials();
   }
 
-  /** Takes the last edit of the trial in sight back, or brings it back again. */
-  public void undoOrRedo(boolean isRedo) {
-    trials.undoOrRedo(isRedo);
+  /** Where a trial of one's own is in sight it is that which is done. */
+  @Override
+  public Optional<BenchMode> asking(Runnable leave) {
+    return showsTrials()
+        ? trials.toDo().map(_ -> new TrialHandsView(workbench, trials::toDo, leave))
+        : Optional.empty();
+  }
+
+  @Override
+  public Node node() {
+    return this;
+  }
+
+  @Override
+  public Guide.Page page() {
+    return Guide.Page.GEAR;
   }
 
   @Override

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
 import jugulum.core.machine.Due;
-import jugulum.desk.session.RunWatch.Watched;
+import jugulum.desk.live.RunWatch.Watched;
 
 /** Sounds once for every due time that goes by. */
 final class Alarm {

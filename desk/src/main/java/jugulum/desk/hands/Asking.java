@@ -10,6 +10,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.view.BenchMode;
 
 /** What every bench mode is: the window one text field, keys as signs, a foot switch, the scale. */
 abstract class Asking extends BorderPane implements BenchMode {
@@ -51,6 +52,11 @@ abstract class Asking extends BorderPane implements BenchMode {
     VBox foot = new VBox(8, took, keys);
     foot.getStyleClass().add("hands-bottom");
     return foot;
+  }
+
+  @Override
+  public final Node node() {
+    return this;
   }
 
   /** Begins with the first question. */

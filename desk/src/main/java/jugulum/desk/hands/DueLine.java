@@ -8,8 +8,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import jugulum.core.machine.Due;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.session.Beat;
-import jugulum.desk.session.RunWatch.Watched;
+import jugulum.desk.live.Beat;
+import jugulum.desk.live.RunWatch.Watched;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Words;
 

@@ -20,13 +20,13 @@ import jugulum.core.task.Task;
 import jugulum.core.task.Tasks;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.session.Latest;
-import jugulum.desk.session.Outcome;
-import jugulum.desk.session.ScaleStand;
+import jugulum.desk.live.ScaleStand;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
+import jugulum.desk.work.Latest;
+import jugulum.desk.work.Outcome;
 
 /**
  * What the keys do in bench mode: one open question at a time, answered by typing, by the scale or
@@ -268,7 +268,7 @@ final class Hands {
           } else if (took.isPresent()) {
             isBusy = true;
             took = Optional.empty();
-            workbench.session().undo().thenRun(this::refresh);
+            workbench.session().undoOrRedo(false).thenRun(this::refresh);
           }
         });
   }

@@ -5,7 +5,7 @@ import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import jugulum.desk.kit.Buttons;
-import jugulum.desk.session.Preferences;
+import jugulum.desk.preference.Preferences;
 import jugulum.desk.words.Words;
 
 /** A foot switch is a keyboard with one key: whichever it sends can be set to take. */

@@ -15,14 +15,14 @@ import jugulum.core.trial.TrialId;
 import jugulum.desk.entry.AmountText;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.Parsers;
-import jugulum.desk.session.Outcome;
-import jugulum.desk.session.ScaleStand;
-import jugulum.desk.session.Trials;
+import jugulum.desk.follow.Trials;
+import jugulum.desk.live.ScaleStand;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.TrialWords;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /**
  * What the keys do in bench mode while a trial is done: one question at a time. For the interface
@@ -206,7 +206,7 @@ final class TrialHands {
       sandG = OptionalDouble.empty();
     } else if (took.isPresent() && !isBusy) {
       took = Optional.empty();
-      trial().ifPresent(now -> workbench.trials().undo(now.id()).thenRun(this::begin));
+      trial().ifPresent(now -> workbench.trials().undoOrRedo(now.id(), false).thenRun(this::begin));
     }
     changed.run();
   }

@@ -9,18 +9,18 @@ import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Label;
-import jugulum.desk.entry.AssumptionsForm;
+import jugulum.desk.batch.AssumptionsForm;
+import jugulum.desk.batch.LabelForm;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.entry.LabelForm;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** What is written on the bucket, and what is taken as given for this batch. */
 final class BatchPanel extends Panel {

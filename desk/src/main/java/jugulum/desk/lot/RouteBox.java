@@ -18,11 +18,11 @@ import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.panel.Desk;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.RouteWords;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** Chooses the way a batch is to go, and keeps the way it went as a route of one's own. */
 final class RouteBox extends VBox {

@@ -21,10 +21,10 @@ import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Rows;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** The cuts of a run: each reduces the concentrate of the one before, with settings of its own. */
 final class CutsBox extends VBox {

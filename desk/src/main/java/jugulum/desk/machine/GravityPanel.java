@@ -18,6 +18,7 @@ import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Sheets;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
@@ -166,10 +167,7 @@ public final class GravityPanel extends StepPanel {
   private static boolean mayGive(Optional<Machine> machine, Material port) {
     return port != Material.SAFETY_CATCH
         || machine
-            .filter(
-                one ->
-                    one.kind() == Machine.Kind.VORTEX_BOWL
-                        || one.kind() == Machine.Kind.HOPPER_BOWL)
+            .filter(one -> Sheets.of(one.kind()).working().catches().contains(port))
             .isPresent();
   }
 

@@ -21,11 +21,11 @@ import jugulum.core.machine.RunLog;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
+import jugulum.desk.live.RunWatch;
 import jugulum.desk.panel.Desk;
-import jugulum.desk.session.Outcome;
-import jugulum.desk.session.RunWatch;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /**
  * A machine while it runs: how long, which charge, what is due when; and the buttons for all that.

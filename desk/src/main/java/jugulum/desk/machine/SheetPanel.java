@@ -32,12 +32,12 @@ import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
 import jugulum.desk.print.SheetPage;
 import jugulum.desk.print.SheetPdf;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /**
  * The bench sheet of a machine for one run: what to check, where to start with this cut, what was

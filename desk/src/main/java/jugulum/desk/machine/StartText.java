@@ -4,6 +4,7 @@ import java.util.Optional;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.BatchSpecks;
 import jugulum.core.ledger.Machine;
+import jugulum.core.machine.Sheets;
 import jugulum.core.screens.Cut;
 import jugulum.core.water.Water;
 import jugulum.desk.words.PracticeWords;
@@ -28,17 +29,17 @@ final class StartText {
     Optional<Sand> sand = LotSand.of(cut, LotSand.MAGNETITE, flatness);
     return sand.flatMap(
         own ->
-            switch (kind) {
-              case VORTEX_BOWL ->
+            switch (Sheets.of(kind).working().law()) {
+              case BOWL ->
                   Optional.of(
                       PracticeWords.window(words, FlowWindow.of(own, BowlShape.USUAL, WATER)));
-              case SHAKER_TABLE -> {
+              case DECK -> {
                 double water = DeckControls.USUAL.troughLMin();
                 yield Optional.of(
                     PracticeWords.window(
                         words, DeckWindow.of(own, DeckShape.USUAL, water, WATER), water));
               }
-              default -> Optional.empty();
+              case NONE -> Optional.empty();
             });
   }
 }

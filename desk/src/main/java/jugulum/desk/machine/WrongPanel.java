@@ -12,10 +12,10 @@ import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** Something looks wrong: what one sees, what may be behind it, and a note of what was done. */
 final class WrongPanel extends Panel {

@@ -7,16 +7,17 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.entry.MeasureForm;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.session.Outcome;
+import jugulum.desk.measure.MeasureForm;
+import jugulum.desk.measure.MeasureForms;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** Corrects a reading or strikes it: the old one is kept with the reason. */
 public final class CorrectPanel extends Panel {
@@ -38,7 +39,7 @@ public final class CorrectPanel extends Panel {
     this.reading = reading;
     this.desk = desk;
     this.form =
-        MeasureForm.filled(
+        MeasureForms.filled(
             reading.measure(), desk.figures(), desk.containers(), desk.shop().magnets());
     String was = Sentences.measure(reading.measure(), desk.figures().get());
     Runnable correct =

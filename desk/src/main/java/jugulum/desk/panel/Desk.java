@@ -15,9 +15,9 @@ import jugulum.core.shop.ShopEdit;
 import jugulum.core.task.Task;
 import jugulum.desk.entry.Containers;
 import jugulum.desk.files.FileKind;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** What panels can ask of the bench they stand at. */
 public interface Desk {

@@ -14,11 +14,11 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** What every step has: notes, done or not, and taking it back as a mistake. */
 final class StepFooter extends VBox {

@@ -21,12 +21,12 @@ import jugulum.core.screens.Cut;
 import jugulum.core.task.Task;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.TaskWords;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** Starts a step on a lot; what differs by kind of step is in the classes below it. */
 public abstract class StepForm extends Panel {

@@ -7,10 +7,10 @@ import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
-import jugulum.desk.entry.RecordBox;
-import jugulum.desk.entry.SandWeightForm;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.measure.RecordBox;
+import jugulum.desk.measure.SandWeightForm;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 

@@ -19,7 +19,7 @@ import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
-import jugulum.desk.session.Practised;
+import jugulum.desk.preference.Practised;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.PracticeWords;
 import jugulum.desk.words.Prologue;

@@ -9,7 +9,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
-import jugulum.desk.session.Work;
+import jugulum.desk.work.Work;
 import jugulum.practice.bowl.Bowl;
 import jugulum.practice.drill.Action;
 import jugulum.practice.drill.Run;

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import jugulum.core.schedule.DayPlan.Left;
 import jugulum.core.schedule.DayPlan.Slot;
-import jugulum.desk.session.Days;
+import jugulum.desk.follow.Days;
 import jugulum.desk.words.DayWords;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;

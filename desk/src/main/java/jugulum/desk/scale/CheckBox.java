@@ -17,7 +17,7 @@ import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.session.ScaleStand;
+import jugulum.desk.live.ScaleStand;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;

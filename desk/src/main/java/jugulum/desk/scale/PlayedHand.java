@@ -3,7 +3,7 @@ package jugulum.desk.scale;
 import java.util.Random;
 import jugulum.core.scale.ScaleLine;
 import jugulum.core.shop.Scale;
-import jugulum.desk.session.ScaleStand;
+import jugulum.desk.live.ScaleStand;
 
 /** Lays on the played scale what is asked for, and takes it off: to try things out. */
 public final class PlayedHand {

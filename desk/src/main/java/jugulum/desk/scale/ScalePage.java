@@ -29,12 +29,12 @@ import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
 import jugulum.desk.kit.Wrapping;
-import jugulum.desk.session.Outcome;
-import jugulum.desk.session.ScaleStand;
+import jugulum.desk.live.ScaleStand;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 import jugulum.scale.SerialPorts;
 
 /** Learns how a scale writes, keeps it by its name, and checks it with a weight. */

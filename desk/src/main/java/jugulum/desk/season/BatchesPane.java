@@ -14,6 +14,7 @@ import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.TextColumns;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.view.Navigation;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
@@ -21,15 +22,15 @@ import jugulum.desk.words.Words;
 final class BatchesPane extends BorderPane {
   private final Words words;
   private final Workbench workbench;
-  private final SeasonView.Elsewhere elsewhere;
+  private final Navigation navigation;
   private final TableView<BatchSummary> table = new TableView<>();
   private final Label count = Parts.styled(new Label(), "muted");
 
-  BatchesPane(Workbench workbench, SeasonView.Elsewhere elsewhere) {
+  BatchesPane(Workbench workbench, Navigation navigation) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
-    this.elsewhere = elsewhere;
+    this.navigation = navigation;
     columns();
     table.setRowFactory(
         _ -> {
@@ -37,7 +38,7 @@ final class BatchesPane extends BorderPane {
           row.setOnMouseClicked(
               click -> {
                 if (click.getClickCount() == 2 && !row.isEmpty()) {
-                  elsewhere.open(row.getItem().id());
+                  navigation.open(row.getItem().id());
                 }
               });
           return row;
@@ -54,11 +55,11 @@ final class BatchesPane extends BorderPane {
     HBox.setHgrow(gap, Priority.ALWAYS);
     HBox actions =
         Parts.row(
-            Buttons.primary("new-batch", words.of("batches.new"), "Ctrl N", elsewhere::start),
+            Buttons.primary("new-batch", words.of("batches.new"), "Ctrl N", navigation::startBatch),
             Buttons.plain("open-batch", words.of("batches.open"), "Enter", this::openChosen),
             gap,
-            Buttons.plain("import", words.of("batches.import"), "Ctrl I", elsewhere::importFile),
-            Buttons.plain("export", words.of("batches.export"), "Ctrl E", elsewhere::exportFiles));
+            Buttons.plain("import", words.of("batches.import"), "Ctrl I", navigation::importBatch),
+            Buttons.plain("export", words.of("batches.export"), "Ctrl E", navigation::exportBatch));
     actions.getStyleClass().add("page-bottom");
     count.getStyleClass().add("page-top");
     setTop(count);
@@ -119,7 +120,7 @@ final class BatchesPane extends BorderPane {
   private void openChosen() {
     BatchSummary chosen = table.getSelectionModel().getSelectedItem();
     if (chosen != null) {
-      elsewhere.open(chosen.id());
+      navigation.open(chosen.id());
     }
   }
 

@@ -18,6 +18,7 @@ import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.TextColumns;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.view.Navigation;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.GoldWords;
 import jugulum.desk.words.Prologue;
@@ -38,13 +39,7 @@ final class MagneticsPane extends BorderPane {
   private final Label sum = Parts.sentence("", "muted");
   private final BagAssay bags;
 
-  /** What is asked of the elsewhere. */
-  interface Elsewhere {
-    /** The batch of a lot goes on the bench. */
-    void open(Held held);
-  }
-
-  MagneticsPane(Workbench workbench, Elsewhere elsewhere) {
+  MagneticsPane(Workbench workbench, Navigation navigation) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
@@ -82,7 +77,7 @@ final class MagneticsPane extends BorderPane {
         key -> {
           if (key.getCode() == KeyCode.ENTER
               && table.getSelectionModel().getSelectedItem() != null) {
-            elsewhere.open(table.getSelectionModel().getSelectedItem());
+            navigation.open(table.getSelectionModel().getSelectedItem().batch());
             key.consume();
           }
         });
@@ -99,7 +94,7 @@ final class MagneticsPane extends BorderPane {
                     "open-held",
                     words.of("batches.open"),
                     "Enter",
-                    () -> chosen().ifPresent(elsewhere::open))),
+                    () -> chosen().map(Held::batch).ifPresent(navigation::open))),
             bags);
     below.getStyleClass().add("page-top");
     ScrollPane rest = new ScrollPane(below);

@@ -17,10 +17,10 @@ import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.FileSet;
 import jugulum.desk.files.Saving;
 import jugulum.desk.print.SeasonPdf;
-import jugulum.desk.session.Notice;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
 
 /** Takes a season out to a page, a spreadsheet, tables, and the whole book to one file. */
 final class SeasonFiles {

@@ -1,6 +1,8 @@
 package jugulum.desk.season;
 
 import java.util.List;
+import java.util.concurrent.CompletionStage;
+import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
@@ -11,18 +13,20 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import jugulum.core.ledger.BatchId;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.guide.Guide;
 import jugulum.desk.kit.Buttons;
-import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.view.MainView;
+import jugulum.desk.view.Navigation;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** What a year came to, what was learnt from it, where the gold came from, and every batch. */
-public final class SeasonView extends BorderPane implements FocusFirst {
+public final class SeasonView extends BorderPane implements MainView {
   private final Workbench workbench;
   private final Segments<Part> parts;
   private final YearPane year;
@@ -42,26 +46,8 @@ public final class SeasonView extends BorderPane implements FocusFirst {
     MAGNETICS
   }
 
-  /** What the view asks of the elsewhere. */
-  public interface Elsewhere {
-    /** A batch was chosen. */
-    void open(BatchId batch);
-
-    /** A new batch is to be started. */
-    void start();
-
-    /** A batch file is to be read. */
-    void importFile();
-
-    /** The batch on the bench is to be written to files. */
-    void exportFiles();
-
-    /** Something is to be found. */
-    void find();
-  }
-
   /** Makes the view of a workbench. */
-  public SeasonView(Workbench workbench, FilePicker picker, Elsewhere elsewhere) {
+  public SeasonView(Workbench workbench, FilePicker picker, Navigation navigation) {
     Words words = workbench.words();
     this.workbench = workbench;
     getStyleClass().add("page");
@@ -73,8 +59,8 @@ public final class SeasonView extends BorderPane implements FocusFirst {
     ways = new WaysPane(workbench);
     sources = new SourcesPane(workbench);
     money = new MoneyPane(workbench);
-    batches = new BatchesPane(workbench, elsewhere);
-    magnetics = new MagneticsPane(workbench, held -> elsewhere.open(held.batch()));
+    batches = new BatchesPane(workbench, navigation);
+    magnetics = new MagneticsPane(workbench, navigation);
     Region between = new Region();
     HBox.setHgrow(between, Priority.ALWAYS);
     VBox top =
@@ -83,7 +69,7 @@ public final class SeasonView extends BorderPane implements FocusFirst {
             new HBox(
                 Parts.styled(new Label(words.of("season.title")), "page-title"),
                 between,
-                Buttons.quiet("find-it", words.of("find.button"), "/", elsewhere::find),
+                Buttons.quiet("find-it", words.of("find.button"), "/", navigation::find),
                 parts));
     top.getStyleClass().add("page-top");
     setTop(top);
@@ -140,9 +126,24 @@ public final class SeasonView extends BorderPane implements FocusFirst {
     sources.choose(source);
   }
 
-  /** Whether what is told of the season is in sight, so that undo takes that back. */
-  public boolean showsSeason() {
-    return parts.chosen() != Part.BATCHES && parts.chosen() != Part.MAGNETICS;
+  /** What is told of the season is gone back over by itself. */
+  @Override
+  public boolean undoOrRedo(boolean isRedo) {
+    if (parts.chosen() == Part.BATCHES || parts.chosen() == Part.MAGNETICS) {
+      return false;
+    }
+    CompletionStage<Outcome> _ = workbench.seasons().undoOrRedo(isRedo);
+    return true;
+  }
+
+  @Override
+  public Node node() {
+    return this;
+  }
+
+  @Override
+  public Guide.Page page() {
+    return Guide.Page.SEASON;
   }
 
   @Override

@@ -22,15 +22,15 @@ import jugulum.desk.chart.RangeRows;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
+import jugulum.desk.follow.Seasons;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
-import jugulum.desk.session.Outcome;
-import jugulum.desk.session.Seasons;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.SeasonWords;
+import jugulum.desk.work.Outcome;
 
 /** The sources: what they give of what is spent on them, and what is known of each. */
 final class SourcesPane extends SeasonPane {

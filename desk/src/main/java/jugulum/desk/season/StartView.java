@@ -16,18 +16,20 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Label;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
-import jugulum.desk.entry.AssayForm;
+import jugulum.desk.batch.LabelForm;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.entry.LabelForm;
-import jugulum.desk.entry.SandWeightForm;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.session.Outcome;
+import jugulum.desk.measure.AssayForm;
+import jugulum.desk.measure.SandWeightForm;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shop.ShopContainers;
 import jugulum.desk.told.Told;
+import jugulum.desk.view.Navigation;
+import jugulum.desk.view.View;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** Starts a batch: what is on the bucket, its weight, and its head grade where it is known. */
 public final class StartView extends ScrollPane {
@@ -37,18 +39,18 @@ public final class StartView extends ScrollPane {
   @Prologue private final Words words;
   private final Workbench workbench;
   private final Clock clock;
-  private final Runnable onStarted;
+  private final Navigation navigation;
   private final LabelForm label = new LabelForm(words);
   private final SandWeightForm weight;
   private final AssayForm head;
 
   /** Makes the form. */
-  public StartView(Workbench workbench, Clock clock, Runnable onStarted, Runnable onCancel) {
+  public StartView(Workbench workbench, Clock clock, Navigation navigation) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
     this.clock = clock;
-    this.onStarted = onStarted;
+    this.navigation = navigation;
     this.weight =
         new SandWeightForm(
             () -> workbench.preferences().figures().get(), new ShopContainers(workbench));
@@ -82,7 +84,8 @@ public final class StartView extends ScrollPane {
             Parts.advice("caution", "", words.of("caution.lift")),
             Parts.row(
                 Buttons.primary("start-batch", words.of("start.start"), "Enter", this::start),
-                Buttons.plain("cancel", words.of("panel.back"), "Esc", onCancel)));
+                Buttons.plain(
+                    "cancel", words.of("panel.back"), "Esc", () -> navigation.show(View.SEASON))));
     page.getStyleClass().addAll("page", "start-view");
     setContent(page);
     Stream.concat(
@@ -142,7 +145,7 @@ public final class StartView extends ScrollPane {
     switch (outcome) {
       case Outcome.Recorded _ -> {
         clear();
-        onStarted.run();
+        navigation.show(View.BENCH);
       }
       case Outcome.Not not -> label.refuse(Told.why(not, workbench.preferences().figures().get()));
     }

@@ -10,6 +10,9 @@ import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
+import jugulum.desk.follow.EveryBatch;
+import jugulum.desk.work.Latest;
+import jugulum.desk.work.Work;
 
 /**
  * Works out the whole account of the batch on the bench, once a change, while somebody looks at it;

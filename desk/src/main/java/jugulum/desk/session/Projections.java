@@ -6,6 +6,8 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.book.batch.BatchSummary;
 import jugulum.core.shop.Shop;
+import jugulum.desk.follow.EveryBatch;
+import jugulum.desk.live.RunWatch;
 
 /**
  * What the book comes to, as far as it is in view: the one way out. Every property changes on the

@@ -19,7 +19,6 @@ import jugulum.book.stream.Key;
 import jugulum.book.stream.Order;
 import jugulum.book.stream.Saved;
 import jugulum.book.stream.Standing;
-import jugulum.book.stream.Walked;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
@@ -31,6 +30,14 @@ import jugulum.core.mass.Sizings;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.sizes.SizeCurve;
+import jugulum.desk.follow.Following;
+import jugulum.desk.live.RunWatch;
+import jugulum.desk.preference.Preferences;
+import jugulum.desk.work.LongWork;
+import jugulum.desk.work.Notice;
+import jugulum.desk.work.Notices;
+import jugulum.desk.work.Outcome;
+import jugulum.desk.work.Work;
 
 /**
  * The one way in: takes edits, undo and redo, has them written, works the batch out again and hands
@@ -51,6 +58,8 @@ public final class Session {
   private final GoldMemory memory;
 
   private final Superseding superseding = new Superseding();
+  private final Following<Batch, Edit> batches;
+  private final Following<Shop, ShopEdit> shops;
 
   /** The version of the shop that is shown. */
   private long shopVersion;
@@ -70,6 +79,8 @@ public final class Session {
     this.preferences = preferences;
     this.memory = memory;
     this.accountWork = accountWork;
+    this.batches = new Following<>(book, work, notices, Notice.Walked::new);
+    this.shops = new Following<>(book, work, notices, (_, _) -> Notice.NONE);
     projections.current().addListener((_, _, now) -> watch(now));
     projections.shop().addListener((_, _, now) -> projections.watch().again(now));
     book.readOnly().ifPresent(why -> notices.say(new Notice.OnlyToRead(why)));
@@ -310,87 +321,37 @@ public final class Session {
     projections.show(after);
   }
 
-  /** Takes the last edit of the batch on the bench back. */
-  public CompletionStage<Outcome> undo() {
-    return walk(false);
-  }
-
-  /** Brings the last edit taken back of the batch on the bench back again. */
-  public CompletionStage<Outcome> redo() {
-    return walk(true);
-  }
-
-  private CompletionStage<Outcome> walk(boolean isRedo) {
+  /** Takes the last edit of the batch on the bench back, or brings it back again. */
+  public CompletionStage<Outcome> undoOrRedo(boolean isRedo) {
     Current now = projections.current().get();
     if (now.id().isEmpty()) {
       notices.say(new Notice.Walked(isRedo, Optional.empty()));
       return recorded();
     }
     BatchId id = now.id().get();
-    record Gone(Walked<Edit> walked, Current current, Optional<BatchSummary> line) {}
-    return work.outcome(
-        () -> {
-          Walked<Edit> walked =
-              isRedo
-                  ? book.redo(BatchStream.of(id), now.version())
-                  : book.undo(BatchStream.of(id), now.version());
-          return new Gone(walked, worked(id), BatchLines.one(book, id));
-        },
-        gone -> {
-          show(gone.current(), gone.line());
-          return CompletableFuture.completedFuture(
-              switch (gone.walked()) {
-                case Walked.Done<Edit>(Edit edit) -> said(isRedo, Optional.of(edit));
-                case Walked.Nothing<Edit> _ -> said(isRedo, Optional.empty());
-                case Walked.Refused<Edit>(var refusal) -> {
-                  notices.say(new Notice.NotDone(refusal));
-                  yield new Outcome.Refused(refusal);
-                }
-              });
-        });
-  }
-
-  private Outcome said(boolean isRedo, Optional<Edit> edit) {
-    notices.say(new Notice.Walked(isRedo, edit));
-    return new Outcome.Recorded();
+    record Gone(Current current, Optional<BatchSummary> line) {}
+    return batches.walk(
+        BatchStream.of(id),
+        now.version(),
+        isRedo,
+        () -> new Gone(worked(id), BatchLines.one(book, id)),
+        gone -> show(gone.current(), gone.line()));
   }
 
   /** Changes the shop. */
   public CompletionStage<Outcome> change(ShopEdit edit) {
-    long seen = shopVersion;
-    return shopChanged(
-        () -> Outcome.of(book.submit(Order.on(seen, ShopStream.SHOP, List.of(edit)))));
+    return shops.submit(
+        ShopStream.SHOP,
+        shopVersion,
+        List.of(edit),
+        () -> book.standing(ShopStream.SHOP),
+        this::show);
   }
 
-  /** Takes the last change of the shop back. */
-  public CompletionStage<Outcome> undoShop() {
-    long seen = shopVersion;
-    return shopChanged(() -> outcome(book.undo(ShopStream.SHOP, seen)));
-  }
-
-  /** Brings the last change of the shop back again. */
-  public CompletionStage<Outcome> redoShop() {
-    long seen = shopVersion;
-    return shopChanged(() -> outcome(book.redo(ShopStream.SHOP, seen)));
-  }
-
-  private static Outcome outcome(Walked<?> walked) {
-    return walked instanceof Walked.Refused<?>(var refusal)
-        ? new Outcome.Refused(refusal)
-        : new Outcome.Recorded();
-  }
-
-  private CompletionStage<Outcome> shopChanged(Supplier<Outcome> how) {
-    record Changed(Outcome outcome, Standing<Shop> shop) {}
-    return work.outcome(
-        () -> {
-          Outcome outcome = how.get();
-          return new Changed(outcome, book.standing(ShopStream.SHOP));
-        },
-        changed -> {
-          show(changed.shop());
-          return CompletableFuture.completedFuture(changed.outcome());
-        });
+  /** Takes the last change of the shop back, or brings it back again. */
+  public CompletionStage<Outcome> undoOrRedoShop(boolean isRedo) {
+    return shops.walk(
+        ShopStream.SHOP, shopVersion, isRedo, () -> book.standing(ShopStream.SHOP), this::show);
   }
 
   private void show(Standing<Shop> shop) {

@@ -9,6 +9,7 @@ import java.util.concurrent.CompletionStage;
 import java.util.function.Supplier;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.BatchId;
+import jugulum.desk.work.Outcome;
 
 /**
  * Gives up working a batch out when a later edit of it was sent meanwhile: that one tells the

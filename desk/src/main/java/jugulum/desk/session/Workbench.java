@@ -7,8 +7,20 @@ import java.util.function.Consumer;
 import javafx.beans.value.ObservableValue;
 import jugulum.book.stream.Book;
 import jugulum.core.gold.GoldMemory;
+import jugulum.desk.follow.Days;
+import jugulum.desk.follow.EveryBatch;
+import jugulum.desk.follow.Finds;
+import jugulum.desk.follow.Seasons;
+import jugulum.desk.follow.Trials;
+import jugulum.desk.live.ScaleStand;
+import jugulum.desk.preference.BenchMemory;
+import jugulum.desk.preference.Practised;
+import jugulum.desk.preference.Preferences;
 import jugulum.desk.words.Languages;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notices;
+import jugulum.desk.work.Watching;
+import jugulum.desk.work.Work;
 
 /**
  * Everything between the window and the book.

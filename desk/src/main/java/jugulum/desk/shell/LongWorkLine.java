@@ -6,9 +6,9 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.session.Work;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Work;
 
 /** How far long work is, with a way to stop it; shown only where it takes a while. */
 final class LongWorkLine extends HBox {

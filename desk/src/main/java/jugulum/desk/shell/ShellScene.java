@@ -11,6 +11,7 @@ import javafx.stage.Window;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.theme.Theme;
+import jugulum.desk.view.View;
 import jugulum.desk.words.Language;
 import jugulum.desk.words.Words;
 

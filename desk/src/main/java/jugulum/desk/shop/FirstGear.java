@@ -35,12 +35,14 @@ import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
 import jugulum.desk.kit.Ticks;
 import jugulum.desk.kit.Wrapping;
-import jugulum.desk.session.Notice;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
+import jugulum.desk.view.Navigation;
+import jugulum.desk.view.View;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
+import jugulum.desk.work.Outcome;
 import jugulum.scale.played.PlayedScale;
 
 /**
@@ -54,7 +56,7 @@ public final class FirstGear extends ScrollPane implements FocusFirst {
 
   @Prologue private final Words words;
   private final Workbench workbench;
-  private final Next next;
+  private final Navigation navigation;
   private final EntryField<List<Screen>> screens;
   private final FlowPane machines = new Wrapping(8, 8);
   private final Segments<Weights> weights =
@@ -74,24 +76,12 @@ public final class FirstGear extends ScrollPane implements FocusFirst {
     PLAYED
   }
 
-  /** Where one goes from here. */
-  public interface Next {
-    /** To a first batch. */
-    void start();
-
-    /** To the page on which a scale is learnt. */
-    void learnScale();
-
-    /** Back. */
-    void leave();
-  }
-
   /** Makes the page. */
-  public FirstGear(Workbench workbench, Next next) {
+  public FirstGear(Workbench workbench, Navigation navigation) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
-    this.next = next;
+    this.navigation = navigation;
     setId("first-gear");
     getStyleClass().add("page-scroll");
     setFitToWidth(true);
@@ -117,7 +107,8 @@ public final class FirstGear extends ScrollPane implements FocusFirst {
             weights,
             Parts.row(
                 Buttons.primary("first-keep", words.of("first.keep"), "Enter", this::keep),
-                Buttons.plain(BACK, words.of("panel.back"), "Esc", next::leave)));
+                Buttons.plain(
+                    BACK, words.of("panel.back"), "Esc", () -> navigation.show(View.BENCH))));
     page.getStyleClass().add("page");
     setContent(page);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
@@ -174,7 +165,7 @@ public final class FirstGear extends ScrollPane implements FocusFirst {
       keep();
       key.consume();
     } else if (key.getCode() == KeyCode.ESCAPE || key.getCode() == KeyCode.ENTER) {
-      next.leave();
+      navigation.show(View.BENCH);
       key.consume();
     } else if (!key.isShortcutDown() && !(key.getTarget() instanceof TextInputControl)) {
       int place = "123".indexOf(key.getText());
@@ -201,9 +192,9 @@ public final class FirstGear extends ScrollPane implements FocusFirst {
         all -> {
           edits(all).forEach(edit -> workbench.session().change(edit).thenAccept(this::told));
           if (weights.chosen() == Weights.SENT) {
-            next.learnScale();
+            navigation.learnScale();
           } else {
-            next.start();
+            navigation.startBatch();
           }
         });
   }

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.concurrent.CompletionStage;
 import java.util.stream.Stream;
 import jugulum.desk.entry.EntryField;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
+import jugulum.desk.work.Outcome;
 
 /** Empties the fields of what was kept, and only then: what was refused, or typed since, stays. */
 public final class Kept {

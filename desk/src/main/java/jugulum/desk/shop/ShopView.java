@@ -2,6 +2,8 @@ package jugulum.desk.shop;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.concurrent.CompletionStage;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
@@ -11,23 +13,24 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
-import jugulum.desk.entry.AssumptionsForm;
+import jugulum.desk.batch.AssumptionsForm;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.guide.Guide;
 import jugulum.desk.kit.Buttons;
-import jugulum.desk.kit.FocusFirst;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
 import jugulum.desk.scale.ScalePage;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.speck.SpeckPane;
 import jugulum.desk.tables.TablesPane;
 import jugulum.desk.told.Told;
+import jugulum.desk.view.MainView;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** What the shop owns and takes as given for new batches. */
-public final class ShopView extends BorderPane implements FocusFirst {
+public final class ShopView extends BorderPane implements MainView {
   private static final double LEFT = 690;
   private static final double RIGHT = 470;
 
@@ -116,6 +119,22 @@ public final class ShopView extends BorderPane implements FocusFirst {
           case TABLES -> tables;
           case SPECK -> speck;
         });
+  }
+
+  @Override
+  public boolean undoOrRedo(boolean isRedo) {
+    CompletionStage<Outcome> _ = workbench.session().undoOrRedoShop(isRedo);
+    return true;
+  }
+
+  @Override
+  public Node node() {
+    return this;
+  }
+
+  @Override
+  public Guide.Page page() {
+    return Guide.Page.SHOP;
   }
 
   @Override

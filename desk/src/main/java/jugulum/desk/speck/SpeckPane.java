@@ -24,18 +24,18 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.RangeRows;
-import jugulum.desk.entry.SpeckTestForm;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
-import jugulum.desk.session.Outcome;
+import jugulum.desk.measure.SpeckTestForm;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /**
  * What is this speck: what was found out shifts what it can be, and the key says what to find out

@@ -22,9 +22,9 @@ import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.print.GridPdf;
-import jugulum.desk.session.Notice;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
 
 /** What is looked up at a bench: a list of tables, each live, with its source. */
 public final class TablesPane extends BorderPane {

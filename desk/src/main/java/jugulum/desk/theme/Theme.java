@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.Objects;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
-import jugulum.desk.session.Preferences.ThemeName;
+import jugulum.desk.preference.Preferences.ThemeName;
 import jugulum.desk.session.Workbench;
 
 /** Puts fonts and colours on a scene. */

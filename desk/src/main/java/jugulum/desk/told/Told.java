@@ -3,15 +3,15 @@ package jugulum.desk.told;
 import java.nio.file.Path;
 import java.util.Optional;
 import jugulum.core.stream.Refusal;
-import jugulum.desk.session.Failure;
-import jugulum.desk.session.Notice;
-import jugulum.desk.session.Outcome;
 import jugulum.desk.words.DayWords;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.SeasonWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.TrialWords;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Failure;
+import jugulum.desk.work.Notice;
+import jugulum.desk.work.Outcome;
 
 /** Turns outcomes and notices into sentences, where they are shown. */
 public final class Told {

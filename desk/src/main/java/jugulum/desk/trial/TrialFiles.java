@@ -19,12 +19,12 @@ import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.FileSet;
 import jugulum.desk.files.Saving;
+import jugulum.desk.follow.Trials;
 import jugulum.desk.print.TrialPdf;
-import jugulum.desk.session.Notice;
-import jugulum.desk.session.Trials;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
 
 /** Takes a trial out to files and to a page, and in from a file, and says what came of it. */
 final class TrialFiles {

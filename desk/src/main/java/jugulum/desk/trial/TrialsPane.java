@@ -19,19 +19,19 @@ import jugulum.core.trial.TrialId;
 import jugulum.core.trial.TrialPlan;
 import jugulum.core.trial.TrialRun;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.follow.Trials;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.FormPage;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
-import jugulum.desk.session.Outcome;
-import jugulum.desk.session.Trials;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
 /** The trials: which one, and the page on which it is read, planned or done. */
 public final class TrialsPane extends BorderPane {
@@ -378,7 +378,8 @@ public final class TrialsPane extends BorderPane {
     Optional<TrialId> which = isRedo ? gone.or(() -> open) : open;
     which.ifPresent(
         id ->
-            (isRedo ? trials.redo(id) : trials.undo(id))
+            trials
+                .undoOrRedo(id, isRedo)
                 .thenRun(
                     () -> {
                       gone = trials.of(id).isEmpty() ? Optional.of(id) : Optional.empty();

@@ -18,7 +18,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import jugulum.core.ledger.Batch;
 import jugulum.core.screens.Screen;
-import jugulum.demo.DemoBook;
+import jugulum.desk.DemoBooks;
 import jugulum.desk.Person;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -43,7 +43,7 @@ class FilesTest {
   @Test
   void aBatchGoesToAnotherBookEqualInEveryValue() throws IOException {
     Path demo = folder.resolve("demo.book");
-    DemoBook.write(demo);
+    DemoBooks.demo(demo);
     Path json = folder.resolve("out.json");
     Batch batch;
     try (Person person = Person.at(demo)) {
@@ -70,7 +70,7 @@ class FilesTest {
   @Test
   void theListOpensABatchAndTheShopIsKept() {
     Path demo = folder.resolve("demo.book");
-    DemoBook.write(demo);
+    DemoBooks.demo(demo);
     try (Person person = Person.at(demo)) {
       person.press(CONTROL, DIGIT5).press(B).press(DOWN).press(DOWN).press(ENTER);
       assertThat(person.text("batch-header")).contains("Saltergill 3");

@@ -9,7 +9,7 @@ import static javafx.scene.input.KeyCode.UP;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
-import jugulum.demo.DemoBook;
+import jugulum.desk.DemoBooks;
 import jugulum.desk.Person;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -24,7 +24,7 @@ class WalkTest {
   @Test
   void arrowsWalkEnterOpensEscapeReturns() {
     Path book = folder.resolve("demo.book");
-    DemoBook.write(book);
+    DemoBooks.demo(book);
     try (Person person = Person.at(book)) {
       person.click("station-0-0").press(ESCAPE);
       assertThat(person.focused().getId()).isEqualTo("station-0-0");

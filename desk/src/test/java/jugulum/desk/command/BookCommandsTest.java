@@ -7,7 +7,7 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import jugulum.demo.DemoBook;
+import jugulum.desk.DemoBooks;
 import jugulum.desk.words.English;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -30,7 +30,7 @@ class BookCommandsTest {
   @BeforeAll
   static void write() {
     book = written.resolve("demo.book");
-    DemoBook.write(book);
+    DemoBooks.demo(book);
   }
 
   private static Ran run(String... arguments) {

@@ -23,7 +23,7 @@ import jugulum.core.account.Worked;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Batch;
 import jugulum.core.units.MassUnit;
-import jugulum.demo.DemoBook;
+import jugulum.desk.DemoBooks;
 import jugulum.desk.Main;
 import jugulum.desk.words.English;
 import jugulum.desk.words.Figures;
@@ -43,7 +43,7 @@ class CommandsTest {
   @BeforeEach
   void writeTheDemo() {
     book = folder.resolve("demo.book");
-    DemoBook.write(book);
+    DemoBooks.demo(book);
   }
 
   private Ran run(String... arguments) throws IOException, InterruptedException {

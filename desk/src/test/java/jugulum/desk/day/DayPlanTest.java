@@ -21,7 +21,7 @@ import jugulum.core.schedule.DayPlan.Slot;
 import jugulum.core.schedule.DayPlan.Why;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
-import jugulum.desk.session.Days;
+import jugulum.desk.follow.Days;
 import jugulum.desk.words.DayWords;
 import org.junit.jupiter.api.Test;
 

@@ -11,8 +11,8 @@ import java.nio.file.Path;
 import javafx.application.Platform;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
-import jugulum.desk.session.Notice;
 import jugulum.desk.told.Told;
+import jugulum.desk.work.Notice;
 import org.junit.jupiter.api.Test;
 
 /** Whatever comes of writing a file is said; nothing is written over unasked. */

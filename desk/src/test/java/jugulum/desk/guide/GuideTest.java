@@ -61,7 +61,7 @@ class GuideTest extends OnTheDemoBook {
   @Test
   void theTourEndsAfterItsLastStep() {
     try (Person person = Person.at(book)) {
-      person.write("?").press(T).pressTimes(F8, TourBar.STEPS - 1);
+      person.write("?").press(T).pressTimes(F8, 9);
       assertThat(person.text("tour-text")).startsWith("Everything is found with /");
       person.press(F8);
       assertThat(person.sees("tour")).isFalse();

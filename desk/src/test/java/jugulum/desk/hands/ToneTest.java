@@ -13,7 +13,7 @@ import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Due;
-import jugulum.desk.session.RunWatch.Watched;
+import jugulum.desk.live.RunWatch.Watched;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;

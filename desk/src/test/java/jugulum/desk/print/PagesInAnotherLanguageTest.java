@@ -33,7 +33,7 @@ import jugulum.core.stock.StockLot;
 import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialResult;
 import jugulum.core.units.MassUnit;
-import jugulum.demo.DemoBook;
+import jugulum.desk.DemoBooks;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Pseudo;
 import jugulum.desk.words.Words;
@@ -64,7 +64,7 @@ class PagesInAnotherLanguageTest {
   @BeforeAll
   static void theAccountOfAFinishedBatch() throws IOException {
     Path path = folder.resolve("demo.book");
-    DemoBook.write(path);
+    DemoBooks.demo(path);
     Clock clock = Clock.fixed(Instant.parse("2026-11-17T15:00:00Z"), ZoneOffset.UTC);
     try (Book book = Books.open(path, Writer.unnamed(clock))) {
       Shop shop = book.standing(ShopStream.SHOP).now().orElseThrow();

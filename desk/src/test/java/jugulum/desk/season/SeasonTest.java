@@ -17,8 +17,9 @@ import java.sql.SQLException;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.SourceRate;
 import jugulum.demo.DemoSeason;
+import jugulum.desk.DemoBooks;
 import jugulum.desk.Person;
-import jugulum.desk.session.Seasons;
+import jugulum.desk.follow.Seasons;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -35,7 +36,7 @@ class SeasonTest {
 
   @BeforeAll
   static void write() {
-    DemoSeason.write(written.resolve("season.book"));
+    DemoBooks.season(written.resolve("season.book"));
   }
 
   @BeforeEach

@@ -25,6 +25,7 @@ import jugulum.core.trial.TrialPlan;
 import jugulum.core.trial.TrialPlan.Stuff;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
+import jugulum.desk.work.Outcome;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.framework.junit5.ApplicationExtension;

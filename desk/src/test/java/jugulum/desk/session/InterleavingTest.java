@@ -27,8 +27,12 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.weighing.Container;
-import jugulum.demo.DemoBook;
+import jugulum.desk.DemoBooks;
+import jugulum.desk.preference.BenchMemory;
 import jugulum.desk.words.Languages;
+import jugulum.desk.work.HandDriven;
+import jugulum.desk.work.Notice;
+import jugulum.desk.work.Outcome;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,7 +55,7 @@ class InterleavingTest {
 
   @BeforeAll
   static void writeTheDemo() {
-    DemoBook.write(shared.resolve("demo.book"));
+    DemoBooks.demo(shared.resolve("demo.book"));
   }
 
   private void drain() {
@@ -108,14 +112,14 @@ class InterleavingTest {
 
   private static CompletionStage<Outcome> act(Session session, Random random, List<BatchId> open) {
     return switch (random.nextInt(10)) {
-      case 0 -> session.undo();
-      case 1 -> session.redo();
+      case 0 -> session.undoOrRedo(false);
+      case 1 -> session.undoOrRedo(true);
       case 2 -> session.open(open.get(random.nextInt(open.size())));
       case 3 ->
           session.change(
               new ShopEdit.KnowContainer(
                   new Container("tub " + random.nextInt(3), 500 + random.nextInt(90))));
-      case 4 -> session.undoShop();
+      case 4 -> session.undoOrRedoShop(false);
       case 5 -> session.submit(new Edit.RecordOnLot(new LotId(999), weight(random)));
       case 6 ->
           session.submit(

@@ -20,8 +20,10 @@ import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
-import jugulum.demo.DemoBook;
+import jugulum.desk.DemoBooks;
+import jugulum.desk.preference.BenchMemory;
 import jugulum.desk.words.Languages;
+import jugulum.desk.work.Outcome;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -44,7 +46,7 @@ class SupersedingTest {
   @Test
   void everyEditIsWrittenAndToldAndOnlyTheLastNeedsToBeWorkedOut() {
     Path path = folder.resolve("demo.book");
-    DemoBook.write(path);
+    DemoBooks.demo(path);
     Workbench workbench =
         Workbench.of(
             Books.open(path, Writer.unnamed(Clock.systemUTC())),
@@ -96,7 +98,7 @@ class SupersedingTest {
   @Test
   void aRefusedEditAmongOthersIsToldAndHoldsNobodyUp() {
     Path path = folder.resolve("demo.book");
-    DemoBook.write(path);
+    DemoBooks.demo(path);
     Workbench workbench =
         Workbench.of(
             Books.open(path, Writer.unnamed(Clock.systemUTC())),

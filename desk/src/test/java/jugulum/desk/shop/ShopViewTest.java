@@ -23,7 +23,7 @@ import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.weighing.Container;
 import jugulum.desk.Person;
-import jugulum.desk.session.Outcome;
+import jugulum.desk.work.Outcome;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;

@@ -64,7 +64,7 @@ import jugulum.core.trial.TrialReason;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.files.FileKind;
-import jugulum.desk.session.LongWork;
+import jugulum.desk.work.LongWork;
 import jugulum.practice.drill.Habit;
 import jugulum.practice.sand.Kind;
 import org.junit.jupiter.api.Test;

@@ -1,0 +1,271 @@
+package jugulum.desk.follow;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionStage;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import jugulum.book.batch.BatchLines;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.batch.BatchSummary;
+import jugulum.book.batch.RunLines;
+import jugulum.book.day.DayStream;
+import jugulum.book.day.DoneLines;
+import jugulum.book.shop.ShopStream;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.Standing;
+import jugulum.book.stream.StreamRef;
+import jugulum.core.account.Worked;
+import jugulum.core.check.Band;
+import jugulum.core.day.Day;
+import jugulum.core.day.DayEdit;
+import jugulum.core.day.DayFinding;
+import jugulum.core.day.DayPace;
+import jugulum.core.day.DaySetup;
+import jugulum.core.day.DayWork;
+import jugulum.core.day.Job;
+import jugulum.core.day.Jobs;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.runs.PastRun;
+import jugulum.core.schedule.Budget;
+import jugulum.core.schedule.DayPlan;
+import jugulum.core.schedule.DayPlanner;
+import jugulum.core.schedule.LikelyEnd;
+import jugulum.core.shop.Shop;
+import jugulum.desk.work.Latest;
+import jugulum.desk.work.Notice;
+import jugulum.desk.work.Notices;
+import jugulum.desk.work.Outcome;
+import jugulum.desk.work.Work;
+import org.apache.commons.rng.UniformRandomProvider;
+import org.apache.commons.rng.simple.RandomSource;
+
+/** The day: edits in, its plan out. Planned beside the book and beside the window. */
+public final class Days {
+  private static final int DRAWS = 400;
+
+  private final Book book;
+  private final Following<Day, DayEdit> following;
+
+  /** Batches worked out, as long as nobody changes them. Touched on the book's thread alone. */
+  private final Map<BatchId, Kept> worked = new HashMap<>();
+
+  private final Latest latest;
+  private final ReadOnlyObjectWrapper<Optional<Shown>> today =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final ReadOnlyBooleanWrapper planning = new ReadOnlyBooleanWrapper();
+
+  private record Kept(long version, Worked worked) {}
+
+  /**
+   * The day as it is shown.
+   *
+   * @param day as it was told
+   * @param version how many rows its journal has; 0 while nothing was told of it
+   * @param asked what there is to do
+   * @param plan how it is planned
+   * @param likely when it ends, in minutes from midnight
+   * @param tight what is tight
+   * @param learnt what other days taught
+   */
+  public record Shown(
+      Day day,
+      long version,
+      DayWork.Asked asked,
+      DayPlan plan,
+      Band likely,
+      List<DayFinding> tight,
+      DayPace learnt) {}
+
+  public Days(Book book, Work work, Notices notices) {
+    this.book = book;
+    this.following = new Following<>(book, work, notices, Notice.WalkedDay::new);
+    this.latest = work.latest();
+  }
+
+  /** The day planned last; empty before the first. */
+  public ReadOnlyObjectProperty<Optional<Shown>> today() {
+    return today.getReadOnlyProperty();
+  }
+
+  /** Whether somebody waits for a plan. */
+  public ReadOnlyBooleanProperty planning() {
+    return planning.getReadOnlyProperty();
+  }
+
+  /** A name no task has. */
+  public String newTask() {
+    return "own " + book.newId();
+  }
+
+  /** The date of a moment on the clock of the book. */
+  public LocalDate date(Instant now) {
+    return LocalDate.ofInstant(now, book.zone());
+  }
+
+  /** The minute of a day at which a moment is on the clock of the book. */
+  public int minute(Day day, Instant now) {
+    return day.minute(now, book.zone());
+  }
+
+  /** What is read of the book before anything is planned. */
+  private record Read(Day day, long version, DayWork.Asked asked, DayPace pace) {}
+
+  /**
+   * Plans the day anew after what changed; what was shown stays as far as it is nearly as good.
+   * While somebody waits for a plan that one is not given up: it is followed by another of these.
+   */
+  public void refresh(Instant now) {
+    if (!planning.get()) {
+      plan(now, Budget.SOON, _ -> {});
+    }
+  }
+
+  /** Plans the day as well as can be, and keeps the plan. */
+  public void planAgain(Instant now) {
+    if (planning.get()) {
+      return;
+    }
+    planning.set(true);
+    CompletionStage<Outcome> _ =
+        plan(now, Budget.ASKED, shown -> keep(shown, now))
+            .whenComplete((_, _) -> planning.set(false));
+  }
+
+  private void keep(Shown shown, Instant now) {
+    List<Day.Done> done = DayWork.done(shown.day(), shown.asked());
+    send(shown, List.of(new DayEdit.Plan(shown.plan().slots(), done)), now);
+  }
+
+  private CompletionStage<Outcome> plan(Instant now, Budget budget, Consumer<Shown> then) {
+    return latest.askAside(
+        () -> read(now),
+        (read, over) -> planned(read, budget.until(over)),
+        shown -> {
+          today.set(Optional.of(shown));
+          then.accept(shown);
+        });
+  }
+
+  private static Shown planned(Read read, Budget budget) {
+    UniformRandomProvider random =
+        RandomSource.XO_SHI_RO_256_PP.create(read.day().date().toEpochDay());
+    Optional<DayPlan> before =
+        read.day().plan().isEmpty()
+            ? Optional.empty()
+            : Optional.of(new DayPlan(read.day().plan(), List.of(), 0, new DayPlan.Proof.Best()));
+    DayPlan plan = DayPlanner.plan(read.asked().problem(), before, random, budget);
+    Band likely = LikelyEnd.of(read.asked().problem(), plan, DRAWS, random);
+    List<DayFinding> tight = DayFinding.of(read.asked(), plan, likely);
+    return new Shown(read.day(), read.version(), read.asked(), plan, likely, tight, read.pace());
+  }
+
+  private Read read(Instant now) {
+    LocalDate date = date(now);
+    ZoneId zone = book.zone();
+    Standing<Day> standing = book.standing(DayStream.of(date));
+    Day day = standing.now().orElseGet(() -> Day.begun(date, lastSetup(date)));
+    Shop shop = ShopStream.of(book);
+    Instant since = date.atStartOfDay(zone).toInstant();
+    Instant until = date.plusDays(1).atStartOfDay(zone).toInstant();
+    List<Job> jobs = new ArrayList<>();
+    open().forEach(one -> jobs.addAll(Jobs.of(one, shop, since, until)));
+    List<PastRun> runs = RunLines.all(book).stream().map(RunLines.Ran::run).toList();
+    DayPace pace =
+        new DayPace(
+            book.lines(DayStream.KIND, DoneLines.LINES).stream()
+                .filter(line -> !line.date().equals(date.toString()))
+                .map(DoneLines.OnDay::done)
+                .toList());
+    DayWork.Asked ask = DayWork.of(day, jobs, shop, runs, pace, now, zone);
+    return new Read(day, standing.version(), ask, pace);
+  }
+
+  /** The batches that are not closed, the one received first first. */
+  private List<Worked> open() {
+    return BatchLines.all(book).stream()
+        .filter(
+            line ->
+                line.state() == BatchSummary.State.RECEIVED
+                    || line.state() == BatchSummary.State.UNDER_WAY)
+        .sorted(Comparator.comparing(BatchSummary::received))
+        .flatMap(line -> worked(line.id()).stream())
+        .toList();
+  }
+
+  private Optional<Worked> worked(BatchId id) {
+    Standing<Batch> standing = book.standing(BatchStream.of(id));
+    return standing
+        .now()
+        .map(
+            batch -> {
+              Kept kept = worked.get(id);
+              if (kept == null || kept.version() != standing.version()) {
+                kept = new Kept(standing.version(), Worked.of(batch));
+                worked.put(id, kept);
+              }
+              return kept.worked();
+            });
+  }
+
+  /** A day begins as the one before it was worked. */
+  private DaySetup lastSetup(LocalDate date) {
+    return book.streams(DayStream.KIND).stream()
+        .map(key -> LocalDate.parse(key.id()))
+        .filter(day -> day.isBefore(date))
+        .max(Comparator.naturalOrder())
+        .flatMap(day -> book.standing(DayStream.of(day)).now())
+        .map(Day::setup)
+        .orElse(DaySetup.USUAL);
+  }
+
+  private static List<DayEdit> begun(Shown shown) {
+    List<DayEdit> edits = new ArrayList<>();
+    if (shown.version() == 0) {
+      edits.add(new DayEdit.Begin(shown.day().date(), shown.day().setup()));
+    }
+    return edits;
+  }
+
+  /** Sends an edit of the day in sight, and plans it anew. */
+  public CompletionStage<Outcome> submit(DayEdit edit, Instant now) {
+    return inSight(shown -> send(shown, List.of(edit), now));
+  }
+
+  private CompletionStage<Outcome> send(Shown shown, List<DayEdit> more, Instant now) {
+    List<DayEdit> edits = begun(shown);
+    edits.addAll(more);
+    return following.submit(stream(shown), shown.version(), edits, () -> true, _ -> refresh(now));
+  }
+
+  /** Takes the last edit of the day in sight back, or brings the last one taken back back again. */
+  public CompletionStage<Outcome> undoOrRedo(boolean isRedo, Instant now) {
+    return inSight(
+        shown ->
+            following.walk(stream(shown), shown.version(), isRedo, () -> true, _ -> refresh(now)));
+  }
+
+  private static StreamRef<Day, DayEdit> stream(Shown shown) {
+    return DayStream.of(shown.day().date());
+  }
+
+  private CompletionStage<Outcome> inSight(Function<Shown, CompletionStage<Outcome>> then) {
+    return today
+        .get()
+        .map(then)
+        .orElseGet(() -> CompletableFuture.completedFuture(new Outcome.Recorded()));
+  }
+}

@@ -1,0 +1,132 @@
+package jugulum.desk.follow;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import jugulum.book.batch.BatchLines;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.batch.BatchSummary;
+import jugulum.book.batch.MagneticsLines;
+import jugulum.book.batch.RunLines;
+import jugulum.book.batch.StockLines;
+import jugulum.book.shop.ShopStream;
+import jugulum.book.stream.Book;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.runs.Evidence;
+import jugulum.core.runs.PastRun;
+import jugulum.core.stock.StockRank;
+import jugulum.core.trial.RunOf;
+import jugulum.core.trial.SpikeBack;
+import jugulum.core.trial.TriedRun;
+import jugulum.desk.work.LongWork;
+import jugulum.desk.work.Steps;
+import jugulum.desk.work.Work;
+
+/**
+ * Asks something of every batch of the book, one batch at a time, each behind whatever is asked for
+ * meanwhile; tells as it goes.
+ */
+public final class EveryBatch {
+  private final Book book;
+  private final Work work;
+  private Optional<Steps> magnetics = Optional.empty();
+
+  public EveryBatch(Book book, Work work) {
+    this.book = book;
+    this.work = work;
+  }
+
+  /** The magnetics of every batch; asked for again, the question before is given up. */
+  public void magnetics(Consumer<List<MagneticsLines.Held>> more) {
+    magnetics.ifPresent(Steps::cancel);
+    magnetics =
+        Optional.of(ask(LongWork.MAGNETICS, id -> MagneticsLines.of(book, id), more, () -> {}));
+  }
+
+  /** What was only received has run over nothing. */
+  private void runs(Consumer<List<RunLines.Ran>> more, Runnable done) {
+    work.steps(
+        LongWork.RUNS,
+        () ->
+            BatchLines.all(book).stream()
+                .filter(line -> line.state() != BatchSummary.State.RECEIVED)
+                .toList(),
+        line -> RunLines.of(book, line.id()),
+        more,
+        done);
+  }
+
+  /**
+   * A part of what machines have shown.
+   *
+   * @param runs of a batch, each with what came back of a spike that was in its sand
+   * @param tried runs of trials that are of no batch
+   */
+  public record Known(List<RunLines.Ran> runs, List<TriedRun> tried) {}
+
+  /** What machines have shown: first the trials, then batch by batch; and when all were told. */
+  public void known(Consumer<Known> more, Runnable done) {
+    work.run(
+        this::tried,
+        tried -> {
+          Map<RunOf, SpikeBack> spiked = spiked(tried);
+          more.accept(
+              new Known(List.of(), tried.stream().filter(run -> run.of().isEmpty()).toList()));
+          runs(
+              ran ->
+                  more.accept(
+                      new Known(
+                          ran.stream().map(one -> withSpike(one, spiked)).toList(), List.of())),
+              done);
+        });
+  }
+
+  /** All that machines have shown, at once. */
+  public void evidence(Consumer<Evidence> show) {
+    List<PastRun> runs = new ArrayList<>();
+    List<TriedRun> tried = new ArrayList<>();
+    known(
+        more -> {
+          more.runs().forEach(ran -> runs.add(ran.run()));
+          tried.addAll(more.tried());
+        },
+        () -> show.accept(new Evidence(runs, tried)));
+  }
+
+  private List<TriedRun> tried() {
+    return Trials.all(book).flatMap(trial -> TriedRun.of(trial).stream()).toList();
+  }
+
+  private static Map<RunOf, SpikeBack> spiked(List<TriedRun> tried) {
+    return tried.stream()
+        .filter(run -> run.of().isPresent() && run.isOwnGold())
+        .collect(Collectors.toMap(run -> run.of().orElseThrow(), TriedRun::back, SpikeBack::with));
+  }
+
+  private static RunLines.Ran withSpike(RunLines.Ran ran, Map<RunOf, SpikeBack> spiked) {
+    return Optional.ofNullable(spiked.get(new RunOf(ran.batch(), ran.run().step())))
+        .map(back -> new RunLines.Ran(ran.batch(), ran.name(), ran.run().with(back)))
+        .orElse(ran);
+  }
+
+  /** Every lot that stands in the shop, what is worth working first first. */
+  public void stock(Consumer<List<StockRank.Ranked>> show) {
+    work.run(
+        () ->
+            StockRank.of(
+                book.lines(BatchStream.KIND, StockLines.LINES),
+                ShopStream.of(book),
+                RunLines.all(book).stream().map(RunLines.Ran::run).toList()),
+        show);
+  }
+
+  private <T> Steps ask(
+      LongWork what, Function<BatchId, List<T>> look, Consumer<List<T>> more, Runnable done) {
+    return work.steps(
+        what, () -> BatchLines.all(book), (BatchSummary line) -> look.apply(line.id()), more, done);
+  }
+}

@@ -1,0 +1,123 @@
+package jugulum.desk.live;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
+import jugulum.core.machine.Due;
+import jugulum.core.machine.RunLog;
+import jugulum.core.shop.Shop;
+
+/**
+ * Keeps in view which machines run and what they ask for, also while another batch is on the bench.
+ * For the interface thread.
+ */
+public final class RunWatch {
+  private final Map<BatchId, List<Watched>> byBatch = new LinkedHashMap<>();
+
+  /** The batches with a machine that runs, as they were seen last. */
+  private final Map<BatchId, Network> networks = new LinkedHashMap<>();
+
+  private final ReadOnlyObjectWrapper<List<Watched>> running =
+      new ReadOnlyObjectWrapper<>(List.of());
+
+  /**
+   * A machine that runs.
+   *
+   * @param batch the batch it works on
+   * @param name what is written on its bucket
+   * @param step the run
+   * @param machine the machine
+   * @param due what it asks for, soonest first
+   */
+  public record Watched(BatchId batch, String name, StepId step, Machine machine, List<Due> due) {
+    /** Keeps its own copy. */
+    public Watched {
+      due = List.copyOf(due);
+    }
+  }
+
+  public ReadOnlyObjectProperty<List<Watched>> running() {
+    return running.getReadOnlyProperty();
+  }
+
+  /** The batches with a machine that runs. */
+  public Set<BatchId> batches() {
+    return Set.copyOf(byBatch.keySet());
+  }
+
+  public void watch(Network network, Shop shop) {
+    BatchId id = network.batch().id();
+    List<Watched> found =
+        network.steps().stream()
+            .filter(
+                step -> step.process() instanceof Process.GravityRun && RunLog.of(step).isRunning())
+            .filter(_ -> !network.batch().closed())
+            .map(step -> watched(network, step, shop))
+            .toList();
+    if (found.isEmpty()) {
+      forget(id);
+    } else {
+      byBatch.put(id, found);
+      networks.put(id, network);
+      tell();
+    }
+  }
+
+  /** The machines of the shop changed, and so may what they ask for. */
+  public void again(Shop shop) {
+    List.copyOf(networks.values()).forEach(network -> watch(network, shop));
+  }
+
+  public void forget(BatchId id) {
+    networks.remove(id);
+    if (byBatch.remove(id) != null) {
+      tell();
+    }
+  }
+
+  private void tell() {
+    List<Watched> all = new ArrayList<>();
+    byBatch.values().forEach(all::addAll);
+    running.set(List.copyOf(all));
+  }
+
+  private static Watched watched(Network network, Step step, Shop shop) {
+    Machine machine = ((Process.GravityRun) step.process()).machine();
+    return new Watched(
+        network.batch().id(),
+        network.batch().label().name(),
+        step.id(),
+        machine,
+        due(network, step, shop));
+  }
+
+  /** What a run asks for, by the sheet of its machine in this shop. */
+  public static List<Due> due(Network network, Step step, Shop shop) {
+    return step.process() instanceof Process.GravityRun(Machine machine)
+        ? Due.of(network, step, shop.gear(machine).sheet(), fed(network, step))
+        : List.of();
+  }
+
+  /** What it took, in grams, where all of that was weighed. */
+  private static OptionalDouble fed(Network network, Step step) {
+    List<OptionalDouble> weighed =
+        network.lots(step.inputs()).stream().map(Lot::weighedDryG).toList();
+    return weighed.stream().allMatch(OptionalDouble::isPresent)
+        ? OptionalDouble.of(
+            weighed.stream().collect(Collectors.summingDouble(OptionalDouble::getAsDouble)))
+        : OptionalDouble.empty();
+  }
+}

@@ -1,0 +1,52 @@
+package jugulum.desk.preference;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.Optional;
+import java.util.Properties;
+
+/**
+ * A bench that remembers in a text file, name = value. A file that cannot be read is begun anew;
+ * one that cannot be written is no reason not to work.
+ */
+public final class BenchFile implements BenchMemory {
+  private final Path file;
+  private final Properties all = new Properties();
+
+  /** Reads the file, if there is one. */
+  public BenchFile(Path file) {
+    this.file = file;
+    try {
+      if (Files.exists(file)) {
+        all.load(new StringReader(Files.readString(file)));
+      }
+    } catch (IOException | UncheckedIOException | IllegalArgumentException unreadable) {
+      all.clear();
+    }
+  }
+
+  @Override
+  public synchronized Optional<String> get(String name) {
+    return Optional.ofNullable(all.getProperty(name));
+  }
+
+  @Override
+  public synchronized void put(String name, String value) {
+    all.setProperty(name, value);
+    try {
+      Files.createDirectories(file.toAbsolutePath().getParent());
+      Path fresh = file.resolveSibling(file.getFileName() + ".new");
+      StringWriter text = new StringWriter();
+      all.store(text, null);
+      Files.writeString(fresh, text.toString());
+      Files.move(fresh, file, StandardCopyOption.REPLACE_EXISTING);
+    } catch (IOException cannotBeWritten) {
+      // It is remembered until the program ends.
+    }
+  }
+}

@@ -1,0 +1,89 @@
+package jugulum.desk.work;
+
+import java.util.Optional;
+import jugulum.book.stream.Store;
+import jugulum.core.day.DayEdit;
+import jugulum.core.ledger.Edit;
+import jugulum.core.season.SeasonEdit;
+import jugulum.core.stream.Refusal;
+import jugulum.core.trial.TrialEdit;
+
+/** What there is to say to the person at the bench that belongs to no field. */
+public sealed interface Notice {
+  /** Nothing to say. */
+  Notice NONE = new Said("", false);
+
+  /** Whether something went wrong. */
+  default boolean isFault() {
+    return true;
+  }
+
+  /**
+   * A sentence of a view.
+   *
+   * @param text what to say; empty for nothing
+   * @param isFault whether something went wrong
+   */
+  record Said(String text, boolean isFault) implements Notice {}
+
+  /**
+   * An undo or a redo.
+   *
+   * @param isRedo which of the two
+   * @param edit what was taken back or brought back; empty where there was nothing
+   */
+  record Walked(boolean isRedo, Optional<Edit> edit) implements Notice {
+    @Override
+    public boolean isFault() {
+      return false;
+    }
+  }
+
+  /**
+   * An undo or a redo of a trial.
+   *
+   * @param isRedo which of the two
+   * @param edit what was taken back or brought back; empty where there was nothing
+   */
+  record WalkedTrial(boolean isRedo, Optional<TrialEdit> edit) implements Notice {
+    @Override
+    public boolean isFault() {
+      return false;
+    }
+  }
+
+  /**
+   * An undo or a redo of a day.
+   *
+   * @param isRedo which of the two
+   * @param edit what was taken back or brought back; empty where there was nothing
+   */
+  record WalkedDay(boolean isRedo, Optional<DayEdit> edit) implements Notice {
+    @Override
+    public boolean isFault() {
+      return false;
+    }
+  }
+
+  /**
+   * An undo or a redo of what was told of a season.
+   *
+   * @param isRedo which of the two
+   * @param edit what was taken back or brought back; empty where there was nothing
+   */
+  record WalkedSeason(boolean isRedo, Optional<SeasonEdit> edit) implements Notice {
+    @Override
+    public boolean isFault() {
+      return false;
+    }
+  }
+
+  /** What was asked for is refused, where no field stands for it. */
+  record NotDone(Refusal refusal) implements Notice {}
+
+  /** The book may only be read. */
+  record OnlyToRead(Store.ReadOnly why) implements Notice {}
+
+  /** Something could not be done. */
+  record Failed(Failure failure) implements Notice {}
+}
