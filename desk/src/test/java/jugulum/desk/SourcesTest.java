@@ -3,6 +3,7 @@ package jugulum.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -37,5 +38,25 @@ class SourcesTest {
     }
     assertThat(sources).hasSizeGreaterThan(400);
     assertThat(tooLong).isEmpty();
+  }
+
+  /** docs/science/assumptions.md is what the sources say, and each constant says what it moves. */
+  @Test
+  void whatIsAssumedIsToldInOneTable() throws IOException, InterruptedException {
+    Path home = Path.of("").toAbsolutePath().getParent();
+    Process printed =
+        new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                home.resolve("scripts/Assumptions.java").toString(),
+                home.toString())
+            .redirectErrorStream(true)
+            .start();
+    String table = new String(printed.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+    assertThat(printed.waitFor()).isZero();
+    assertThat(table)
+        .as("java scripts/Assumptions.java > docs/science/assumptions.md")
+        .isEqualTo(Files.readString(home.resolve("docs/science/assumptions.md")));
+    assertThat(table).doesNotContain("| not told |");
+    assertThat(table.lines().count()).isGreaterThan(100);
   }
 }

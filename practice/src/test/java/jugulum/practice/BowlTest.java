@@ -14,6 +14,7 @@ import jugulum.core.water.Water;
 import jugulum.practice.bowl.Bowl;
 import jugulum.practice.bowl.BowlControls;
 import jugulum.practice.bowl.BowlShape;
+import jugulum.practice.law.BowlLaws;
 import jugulum.practice.law.RoundWeir;
 import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.Kind;
@@ -247,6 +248,35 @@ class BowlTest {
     Bowl bowl = charged(sand, 60, seed);
     run(bowl, 120, flow);
     return bowl.gone(Kind.GOLD);
+  }
+
+  /**
+   * Under laws that take on no speed nothing leaves; the laws are what the constructor is given.
+   */
+  @Test
+  void aBowlGoesByTheLawsItIsGiven() {
+    BowlLaws ours = BowlLaws.OURS;
+    BowlLaws still =
+        new BowlLaws(
+            2,
+            0,
+            ours.halvingG(),
+            ours.inward(),
+            ours.turnedDegrees(),
+            ours.lagS(),
+            ours.churn(),
+            ours.dammingG(),
+            ours.floatsMm(),
+            ours.floatsFlatness(),
+            ours.floats());
+    Grains grains = Grains.draw(FINE, 1500, 600, WATER, 1);
+    Bowl bowl = new Bowl(BowlShape.USUAL, still, grains, 60, WATER, 1);
+    bowl.charge(60, true, true);
+    run(bowl, 60, 20);
+    assertThat(bowl.sandGone()).isZero();
+    Bowl moving = charged(FINE, 60, 1);
+    run(moving, 60, 20);
+    assertThat(moving.sandGone()).isPositive();
   }
 
   @Test

@@ -126,7 +126,7 @@ class DrillsTest {
     }
     long steps = Math.round(run.seconds() * 30);
     run.end();
-    Run again = new Replay(run.drill(), Grain.WORKED_OUT, run.seed(), run.told(), steps).played();
+    Run again = Replay.of(run.drill(), Grain.WORKED_OUT, run.seed(), run.told(), steps).played();
     assertThat(again.score()).isEqualTo(run.score());
     assertThat(again.told()).isEqualTo(run.told());
     assertThat(again.losses()).isEqualTo(run.losses());

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import jugulum.core.settling.Grain;
 import jugulum.core.settling.Settling;
 import jugulum.core.water.Water;
+import jugulum.practice.law.BowlLaws;
 import jugulum.practice.law.Film;
 import jugulum.practice.law.RoundWeir;
 import jugulum.practice.law.Sliding;
@@ -123,8 +124,8 @@ class LawsTest {
   })
   void swirlAndLipOfABowl(double flow, double wall, double foot, double shear, double lip) {
     double m3s = flow / 60_000;
-    double atWall = Swirl.wallMps(m3s, 1.5e-4, 0);
-    double atFoot = atWall * Swirl.growth(0.170, 0.085);
+    double atWall = BowlLaws.OURS.wallMps(m3s, 1.5e-4, 0);
+    double atFoot = atWall * BowlLaws.OURS.growth(0.170, 0.085);
     assertThat(atWall).isCloseTo(wall, HALF);
     assertThat(atFoot).isCloseTo(foot, HALF);
     assertThat(1000 * Swirl.shearMps(atFoot, 0.05, NU)).isCloseTo(shear, HALF);

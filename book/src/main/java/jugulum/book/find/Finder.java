@@ -31,7 +31,12 @@ public final class Finder {
   /** What has an amount, and can be looked at. */
   private static final List<Kind> HOLDING = List.of(Kind.BATCH, Kind.LOT);
 
-  /** An amount from so many grams on is of sand, a smaller one of gold: ours. */
+  /**
+   * An amount from so many grams on is of sand, a smaller one of gold: ours.
+   *
+   * <p>Off by a half: "over 100 g" finds containers of sand where gold was meant, or the other way
+   * round; nothing else.
+   */
   private static final double SAND_FROM_G = 100;
 
   private final Book book;

@@ -29,6 +29,10 @@ import tools.jackson.databind.node.ObjectNode;
 public final class ReplayFile {
   private static final String KIND = "jugulum-replay";
   private static final int VERSION = 1;
+
+  /** A file that says nothing of laws was written under the first. */
+  private static final int FIRST_LAWS = 1;
+
   private static final JsonMapper JSON = JsonMapper.builder().build();
   private static final ObjectWriter WRITER = JSON.writerWithDefaultPrettyPrinter();
 
@@ -66,6 +70,7 @@ public final class ReplayFile {
     // As text: other readers of JSON keep fifteen digits of a number.
     all.put("seed", Long.toString(replay.seed()));
     all.put("steps", replay.steps());
+    all.put("laws", replay.laws());
     all.put("sandGrains", replay.grain().sand());
     all.put("goldGrains", replay.grain().gold());
     write(all.putObject("sand"), replay.drill().sand());
@@ -157,7 +162,8 @@ public final class ReplayFile {
         new Grain((int) number(all, "sandGrains"), (int) number(all, "goldGrains")),
         Long.parseLong(all.path("seed").asString("")),
         told,
-        (long) number(all, "steps"));
+        (long) number(all, "steps"),
+        all.has("laws") ? (int) number(all, "laws") : FIRST_LAWS);
   }
 
   private static OptionalDouble freed(JsonNode all) {

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 
 class ReplayFileTest {
   private static final Replay BOWL =
-      new Replay(
+      Replay.of(
           Drills.of("flat-fines").orElseThrow(),
           new Grain(300, 200),
           -4611686018427387905L,
@@ -37,7 +37,7 @@ class ReplayFileTest {
   @Test
   void everythingOneCanDoReadsBack() {
     Replay deck =
-        new Replay(
+        Replay.of(
             Drills.of("first-table").orElseThrow(),
             new Grain(300, 200),
             7,
@@ -50,7 +50,7 @@ class ReplayFileTest {
                 new Told(5, new Action.Splitter(0, 0.07))),
             60);
     Replay pan =
-        new Replay(
+        Replay.of(
             Drills.of("drops").orElseThrow(),
             new Grain(300, 200),
             7,
@@ -80,5 +80,22 @@ class ReplayFileTest {
 
   private static Why why(String text) {
     return ((Not) ReplayFile.read(text)).why();
+  }
+
+  /** Written before laws had numbers: it was under the first; and under others it says so. */
+  @Test
+  void aRunKnowsTheLawsItWasPlayedUnder() {
+    Replay replay = Replay.of(Drills.of("leans").orElseThrow(), Grain.SEEN, 7, List.of(), 30);
+    assertThat(replay.isOfOtherLaws()).isFalse();
+    String text = ReplayFile.write(replay);
+    assertThat(ReplayFile.read(text)).isEqualTo(new Whole(replay));
+    String before = text.replaceFirst("\\s*\"laws\" : \\d+,", "");
+    assertThat(before).isNotEqualTo(text);
+    assertThat(ReplayFile.read(before))
+        .isInstanceOfSatisfying(
+            Whole.class, whole -> assertThat(whole.replay().laws()).isEqualTo(1));
+    assertThat(ReplayFile.read(text.replaceFirst("\"laws\" : \\d+", "\"laws\" : 99")))
+        .isInstanceOfSatisfying(
+            Whole.class, whole -> assertThat(whole.replay().isOfOtherLaws()).isTrue());
   }
 }

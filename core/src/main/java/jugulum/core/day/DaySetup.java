@@ -33,7 +33,11 @@ public record DaySetup(
     Evaporation air) {
   private static final int DAY = DayProblem.DAY;
 
-  /** From eight to six, one pair of hands, mains and water: ours. */
+  /**
+   * From eight to six, one pair of hands, mains and water: ours.
+   *
+   * <p>Off by a half: every hour of a day nobody set up.
+   */
   public static final DaySetup USUAL =
       new DaySetup(
           480,

@@ -24,9 +24,18 @@ import jugulum.core.shop.Terms;
 
 /** What a job takes: minutes, hands, trays, power and water. */
 final class JobDemands {
-  /** Minutes that are not measured may well be a third less or two thirds more: ours. */
+  /**
+   * Minutes that are not measured may well be a third less: ours.
+   *
+   * <p>Off by a half: the early end of "done between", not the plan.
+   */
   private static final double QUICK = 0.67;
 
+  /**
+   * They may be two thirds more: ours.
+   *
+   * <p>Off by a half: the late end of "done between", and what is called tight.
+   */
   private static final double SLOW = 1.67;
 
   /** What a person lifts magnetite out of in one pass, in grams: common practice. */

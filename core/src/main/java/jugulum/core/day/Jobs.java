@@ -52,7 +52,11 @@ public final class Jobs {
   /** The concentrate of a machine, as a share of what it took: common practice. */
   private static final double CONCENTRATE = 0.05;
 
-  /** A bucket nobody has weighed yet: ours. */
+  /**
+   * A bucket nobody has weighed yet: ours.
+   *
+   * <p>Off by a half: the minutes planned for a bucket nobody weighed.
+   */
   private static final double UNTOLD_BUCKET_G = 10_000;
 
   /** A route of one's own may go round and round: nobody plans further than that. */

@@ -34,12 +34,16 @@ public final class BatchSpecks {
   /**
    * How far the flatness of one cut's gold tells that of another: an assumption of ours, as a
    * standard deviation of the logarithm.
+   *
+   * <p>Off by a half: how much a weighed handful of one cut narrows the ranges of the others.
    */
   static final double OTHER_CUTS = 0.1;
 
   /**
    * Gold of which nothing is known yet may be from so fine to so coarse, in mm: an assumption of
    * ours.
+   *
+   * <p>Off by a half: the weight of specks of gold nobody sized, up to eightfold.
    */
   private static final Cut UNKNOWN =
       new Cut(Optional.of(new Screen("0.85 mm", 0.85)), Optional.of(new Screen("0.15 mm", 0.15)));
@@ -205,6 +209,10 @@ public final class BatchSpecks {
     return new Speck(Math.max(LEAST_BEAD_MG / 2, mg), 0, 0, true);
   }
 
-  /** A bead so small is not read: an assumption of ours, in milligrams. */
+  /**
+   * A bead so small is not read: an assumption of ours, in milligrams.
+   *
+   * <p>Off by a half: nothing a shop's scale shows.
+   */
   private static final double LEAST_BEAD_MG = 0.01;
 }

@@ -30,12 +30,16 @@ record Grade(
   /**
    * How much the grades of lots bagged together may differ from the composite's, as a relative
    * standard deviation: an assumption of ours, wide because nobody assayed them one by one.
+   *
+   * <p>Off by a half: the width of every lot's range by the assay of its bag, by a half.
    */
   static final double COMPOSITE_SPREAD = 0.5;
 
   /**
    * How far one smelt alone may be off, as a relative standard deviation: an assumption of ours;
    * several tell their own spread.
+   *
+   * <p>Off by a half: the width of a grade by one smelt alone.
    */
   static final double SMELT_SPREAD = 0.1;
 

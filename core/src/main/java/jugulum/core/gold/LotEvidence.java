@@ -267,6 +267,8 @@ public record LotEvidence(
   /**
    * How closely grains taken out of a sample are weighed, as a relative standard deviation: an
    * assumption of ours.
+   *
+   * <p>Off by a half: the width of a grade by weighed grains, which chance outweighs.
    */
   private static final double WEIGHED = 0.01;
 }

@@ -17,13 +17,21 @@ import jugulum.core.check.Check;
  * @param windMs over the sand, in m/s, 0 to 30
  */
 public record Evaporation(double celsius, double humidity, double windMs) {
-  /** Under a roof on a mild day: ours. */
+  /**
+   * Under a roof on a mild day: ours.
+   *
+   * <p>Off by a half: hours of drying where nobody told the air, in proportion.
+   */
   public static final Evaporation USUAL = new Evaporation(15, 0.6, 0.3);
 
   /** Heat of vaporisation of water, kJ/kg. */
   private static final double HEAT = 2257;
 
-  /** A layer of some six millimetres, in dry kg/m²: as thin as a tray is raked, ours. */
+  /**
+   * A layer of some six millimetres, in dry kg/m²: as thin as a tray is raked, ours.
+   *
+   * <p>Off by a half: hours of drying, in proportion.
+   */
   public static final double SPREAD_KG_M2 = 12;
 
   /** Checks every value against its range. */

@@ -10,7 +10,11 @@ import jugulum.core.check.Check;
  * are ours. Every answer may be a slip: {@link #SLIP} of all answers are spread evenly.
  */
 final class Likelihoods {
-  /** The share of answers that are slips: ours. */
+  /**
+   * The share of answers that are slips: ours.
+   *
+   * <p>Off by a half: how many answers it takes until a suspect is nearly sure.
+   */
   private static final double SLIP = 0.06;
 
   private static final Map<Clue, Map<Suspect, double[]>> ALL = new EnumMap<>(Clue.class);

@@ -22,7 +22,11 @@ public record SpeckKey(Map<Clue, String> found) {
   /** Nothing was found out yet. */
   public static final SpeckKey NOTHING = new SpeckKey(Map.of());
 
-  /** A hazard is told as long as what brings it is that likely, 0 to 1: ours. */
+  /**
+   * A hazard is told as long as what brings it is that likely, 0 to 1: ours.
+   *
+   * <p>Off by a half: how long a caution is shown.
+   */
   public static final double TELLS_HAZARD = 0.02;
 
   /**

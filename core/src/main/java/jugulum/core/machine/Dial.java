@@ -34,6 +34,8 @@ public record Dial(
   /**
    * How far a target reaches to either side of its middle, as a share of the usual: an assumption
    * of ours.
+   *
+   * <p>Off by a half: how narrow the start on a sheet is told.
    */
   private static final double TARGET_REACH = 0.25;
 

@@ -121,6 +121,10 @@ public record Gear(
     return new Gear(name, kind, suits, own, watts, batteryWh, sumpL, more);
   }
 
-  /** Nobody sets a dial again nearer than that: a tenth either way, an assumption of ours. */
+  /**
+   * Nobody sets a dial again nearer than that: a tenth either way, an assumption of ours.
+   *
+   * <p>Off by a half: from where on a dial counts as outside one's own usual.
+   */
   private static final double GIVE = 0.1;
 }

@@ -34,7 +34,11 @@ public final class Sheets {
   private static final Symptom FLOATING =
       Symptom.of("gold-floats", "no-wetting-agent", "dry-feed", "greasy");
 
-  /** A pan of sand every ten minutes: ours. */
+  /**
+   * A pan of sand every ten minutes: ours.
+   *
+   * <p>Off by a half: the pace of pans without a record, and so what a plan gives to them.
+   */
   private static final double PAN_MINUTES = 10;
 
   private static final Map<Kind, Sheet> ALL = new EnumMap<>(Kind.class);

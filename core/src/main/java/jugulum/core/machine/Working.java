@@ -33,7 +33,11 @@ public record Working(
     List<Material> catches,
     Law law,
     boolean isUsual) {
-  /** Between two charges where nothing tells, in minutes: ours. */
+  /**
+   * Between two charges where nothing tells, in minutes: ours.
+   *
+   * <p>Off by a half: the pace of what is charged and has no dial for it.
+   */
   static final double CHARGE_MINUTES = 6;
 
   /** The laws of practice. */

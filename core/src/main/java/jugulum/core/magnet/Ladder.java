@@ -23,6 +23,8 @@ public record Ladder(List<Rung> rungs, OptionalDouble magnetiteLeftG) {
   /**
    * The doubt of a bench test on 100 g, as a share: nearer than that a balance cannot be told from
    * none. An assumption of ours.
+   *
+   * <p>Off by a half: from where on a bench test says that magnetite is left.
    */
   public static final double TEST_DOUBT = 0.05;
 

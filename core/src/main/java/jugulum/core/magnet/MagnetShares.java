@@ -20,6 +20,8 @@ public record MagnetShares(double magnetite, double weakly) {
   /**
    * A share below that cannot leave a grain in every spoonful: an assumption of ours for what
    * counts as there.
+   *
+   * <p>Off by a half: from where on a mineral is named in the sand.
    */
   public static final double THERE = 0.01;
 

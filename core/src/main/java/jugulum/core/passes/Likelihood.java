@@ -11,6 +11,7 @@ import org.hipparchus.optim.nonlinear.scalar.GoalType;
 import org.hipparchus.optim.univariate.BrentOptimizer;
 import org.hipparchus.optim.univariate.SearchInterval;
 import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
+import org.hipparchus.special.Beta;
 import org.hipparchus.special.Gamma;
 
 /**
@@ -30,7 +31,6 @@ record Likelihood(int passes, double total, double weighted) {
    */
   private static final double FARTHEST = 1e6;
 
-  private static final double STIRLING_FROM = 1e5;
   private static final int GRID = 80;
 
   /** The likelihood of catches in order, something among them. */
@@ -59,32 +59,11 @@ record Likelihood(int passes, double total, double weighted) {
   }
 
   /**
-   * lnΓ(N+1) − lnΓ(N−T+1), as a sum: the difference of two large logarithms loses the digits the
-   * range needs.
+   * lnΓ(N+1) − lnΓ(N−T+1) = lnΓ(T) − ln B(N−T+1, T): the difference of the two large logarithms
+   * itself loses the digits the range needs.
    */
   private double logFallingFactorial(double specks) {
-    if (total > 10_000) {
-      return Gamma.logGamma(specks + 1) - Gamma.logGamma(specks - total + 1);
-    }
-    double sum = 0;
-    int whole = (int) total;
-    for (int i = 0; i < whole; i++) {
-      sum += Math.log(specks - i);
-    }
-    return sum + logRising(specks - total + 1, total - whole);
-  }
-
-  /**
-   * lnΓ(x+f) − lnΓ(x) for f below 1: from Stirling's series where the difference of the two would
-   * lose its digits.
-   */
-  private static double logRising(double x, double f) {
-    if (f == 0) {
-      return 0;
-    }
-    return x > STIRLING_FROM
-        ? f * Math.log(x) + f * (f - 1) / (2 * x)
-        : Gamma.logGamma(x + f) - Gamma.logGamma(x);
+    return total > 0 ? Gamma.logGamma(total) - Beta.logBeta(specks - total + 1, total) : 0;
   }
 
   private double specksAt(double t) {

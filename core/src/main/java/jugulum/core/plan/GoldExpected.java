@@ -15,7 +15,11 @@ import jugulum.core.sizes.SizeSpread;
  */
 public record GoldExpected(
     double milligrams, SizeSpread sizes, double fineness, Optional<Terms> terms) {
-  /** Without terms an hour at the bench must win that share of the gold: an assumption of ours. */
+  /**
+   * Without terms an hour at the bench must win that share of the gold: an assumption of ours.
+   *
+   * <p>Off by a half: how many screens a plan without prices finds worth their hours.
+   */
   public static final double LEAST_SHARE_AN_HOUR = 0.03;
 
   /** Checks every value against its range. */

@@ -276,7 +276,11 @@ public final class Planner {
     return whole > 0 ? Math.clamp(part / whole, 0, 1) : 0;
   }
 
-  /** What is won of gold so coarse that it is picked by hand: an assumption of ours. */
+  /**
+   * What is won of gold so coarse that it is picked by hand: an assumption of ours.
+   *
+   * <p>Off by a half: what a plan wins of gold coarse enough for tweezers.
+   */
   private static final Band PICKED = new Band(0.70, 0.90, 0.98);
 
   private PlannedCut onto(

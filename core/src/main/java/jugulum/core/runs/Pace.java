@@ -18,10 +18,20 @@ import org.hipparchus.stat.descriptive.rank.Median;
  *     expect
  */
 public record Pace(double setUpMinutes, double kgPerHour, boolean byRecord) {
-  /** A spoon a minute; ten kilograms an hour where a sheet tells nothing: ours. */
+  /**
+   * A spoon a minute: ours.
+   *
+   * <p>Off by a half: the pace of what is fed by the spoon and has no record, in proportion.
+   */
   private static final double SPOON_MINUTES = 1;
 
+  /**
+   * Sand over a machine whose sheet tells nothing: ours.
+   *
+   * <p>Off by a half: the hours planned for such a machine, in proportion.
+   */
   private static final double UNTOLD_KG_PER_HOUR = 10;
+
   private static final double SLOWEST = 0.01;
   private static final double FASTEST = 10_000;
 

@@ -12,7 +12,11 @@ import jugulum.core.check.Check;
  * @param isGivenUp whether nobody waits for the answer any more
  */
 public record Budget(int orders, long nodes, BooleanSupplier isGivenUp) {
-  /** Enough orders that the solver seldom finds more: ours. */
+  /**
+   * Enough orders that the solver seldom finds more: ours.
+   *
+   * <p>Off by a half: how often the solver has to better the first day found.
+   */
   private static final int ORDERS = 300;
 
   private static final double MOST_NODES = 1e12;
@@ -20,11 +24,11 @@ public record Budget(int orders, long nodes, BooleanSupplier isGivenUp) {
   /** Until nothing better is left. */
   public static final Budget ENDLESS = new Budget(ORDERS, (long) MOST_NODES, () -> false);
 
-  /** For a plan nobody asked for, which follows what changed: some tenths of a second. */
-  public static final Budget SOON = new Budget(ORDERS, 2_000, () -> false);
+  /** For a plan nobody asked for, which follows what changed: a tenth or two of a second. */
+  public static final Budget SOON = new Budget(30, 500, () -> false);
 
   /** For a plan somebody asked for and waits for: a second or two. */
-  public static final Budget ASKED = new Budget(ORDERS, 30_000, () -> false);
+  public static final Budget ASKED = new Budget(ORDERS, 3_000, () -> false);
 
   /** Checks both counts against their ranges. */
   public Budget {

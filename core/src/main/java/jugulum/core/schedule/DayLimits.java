@@ -21,7 +21,11 @@ public record DayLimits(
     OptionalDouble tankL,
     int settleMinutes,
     List<Out> out) {
-  /** One pair of hands, a square metre of trays, mains, water, and half an hour to settle: ours. */
+  /**
+   * One pair of hands, a square metre of trays, mains, water, and half an hour to settle: ours.
+   *
+   * <p>Off by a half: what fits into a day nobody set up.
+   */
   public static final DayLimits USUAL =
       new DayLimits(1, 1, OptionalDouble.empty(), OptionalDouble.empty(), 30, List.of());
 

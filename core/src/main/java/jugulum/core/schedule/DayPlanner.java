@@ -20,6 +20,8 @@ public final class DayPlanner {
   /**
    * A plan that was shown stays as it is as long as another does better by no more than that share:
    * ours. People work by what they have read.
+   *
+   * <p>Off by a half: how readily a plan that was read is changed.
    */
   public static final double WORTH_MOVING = 0.03;
 

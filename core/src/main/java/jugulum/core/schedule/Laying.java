@@ -20,7 +20,11 @@ import org.jspecify.annotations.Nullable;
  * tasks makes one day, and one of them the best.
  */
 final class Laying {
-  /** So many machines a person keeps an eye on beside what the hands do: ours. */
+  /**
+   * So many machines a person keeps an eye on beside what the hands do: ours.
+   *
+   * <p>Off by a half: how many machines a day lets run at once.
+   */
   static final int WATCHED = 2;
 
   private static final int HORIZON = 2 * DayTask.LONGEST + DayProblem.DAY;

@@ -13,10 +13,18 @@ import org.apache.commons.rng.UniformRandomProvider;
  * most of a minute first, shaken; then single tasks of the best order elsewhere.
  */
 final class Sampling {
-  /** How much a rule is shaken: up to so much of its own size, ours. */
+  /**
+   * How much a rule is shaken: up to so much of its own size, ours.
+   *
+   * <p>Off by a half: how good the first day found is, little.
+   */
   private static final double SHAKE = 0.8;
 
-  /** So many single moves for each order of a kind, ours. */
+  /**
+   * So many single moves for each order of a kind, ours.
+   *
+   * <p>Off by a half: how good the first day found is, and how long that takes.
+   */
   private static final int MOVES = 20;
 
   /** No more for each pair of tasks: a short day is soon told. */

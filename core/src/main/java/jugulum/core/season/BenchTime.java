@@ -19,7 +19,11 @@ import jugulum.core.ledger.Step;
  * stood there, or nobody wrote. Ours, and rather too short than too long.
  */
 final class BenchTime {
-  /** No work at the bench goes so long without a word: ours. */
+  /**
+   * No work at the bench goes so long without a word: ours.
+   *
+   * <p>Off by a half: hours by work where one pauses for one to two hours.
+   */
   static final Duration BREAK = Duration.ofMinutes(90);
 
   private BenchTime() {}

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.QRDecomposition;
 import org.hipparchus.linear.RealMatrix;
 
@@ -93,36 +95,24 @@ record Contrast(List<Optional<Effect>> effects, int degrees) {
   /** The things that vary within kinds and do not follow from those before them. */
   private static List<Integer> independent(double[][] so, int things) {
     List<Integer> kept = new ArrayList<>();
-    List<double[]> basis = new ArrayList<>();
-    for (int thing = 0; thing < things; thing++) {
-      double[] column = new double[so.length];
-      for (int row = 0; row < so.length; row++) {
-        column[row] = so[row][thing];
-      }
-      for (double[] one : basis) {
-        double along = dot(column, one);
-        for (int row = 0; row < column.length; row++) {
-          column[row] -= along * one[row];
-        }
-      }
-      double length = Math.sqrt(dot(column, column));
-      if (length > SINGULAR) {
-        for (int row = 0; row < column.length; row++) {
-          column[row] /= length;
-        }
-        basis.add(column);
-        kept.add(thing);
+    for (int thing = 0; thing < things && kept.size() < so.length; thing++) {
+      kept.add(thing);
+      RealMatrix r = new QRDecomposition(columns(so, kept)).getR();
+      if (Math.abs(r.getEntry(kept.size() - 1, kept.size() - 1)) <= SINGULAR) {
+        kept.removeLast();
       }
     }
     return kept;
   }
 
-  private static double dot(double[] one, double[] other) {
-    double sum = 0;
-    for (int i = 0; i < one.length; i++) {
-      sum += one[i] * other[i];
+  private static RealMatrix columns(double[][] so, List<Integer> kept) {
+    RealMatrix x = new Array2DRowRealMatrix(so.length, kept.size());
+    for (int row = 0; row < so.length; row++) {
+      for (int column = 0; column < kept.size(); column++) {
+        x.setEntry(row, column, so[row][kept.get(column)]);
+      }
     }
-    return sum;
+    return x;
   }
 
   private static Contrast solved(
@@ -135,14 +125,11 @@ record Contrast(List<Optional<Effect>> effects, int degrees) {
     if (kept.isEmpty() || degrees < 1) {
       return new Contrast(effects, Math.max(0, degrees));
     }
-    RealMatrix x = new Array2DRowRealMatrix(so.length, kept.size());
-    for (int row = 0; row < so.length; row++) {
-      for (int column = 0; column < kept.size(); column++) {
-        x.setEntry(row, column, so[row][kept.get(column)]);
-      }
-    }
-    RealMatrix normal = new QRDecomposition(x.transposeMultiply(x)).getSolver().getInverse();
-    double[] found = normal.operate(x.transpose().operate(figures));
+    RealMatrix x = columns(so, kept);
+    QRDecomposition qr = new QRDecomposition(x);
+    double[] found = qr.getSolver().solve(new ArrayRealVector(figures)).toArray();
+    int last = kept.size() - 1;
+    RealMatrix inverse = MatrixUtils.inverse(qr.getR().getSubMatrix(0, last, 0, last));
     double[] fitted = x.operate(found);
     double squares = 0;
     for (int row = 0; row < figures.length; row++) {
@@ -150,7 +137,8 @@ record Contrast(List<Optional<Effect>> effects, int degrees) {
     }
     double t = new TDistribution(degrees).inverseCumulativeProbability(0.975);
     for (int column = 0; column < kept.size(); column++) {
-      double sd = Math.sqrt(squares / degrees * normal.getEntry(column, column));
+      // (XᵀX)⁻¹ is R⁻¹R⁻ᵀ.
+      double sd = Math.sqrt(squares / degrees) * inverse.getRowVector(column).getNorm();
       effects.set(kept.get(column), Optional.of(new Effect(found[column], t * sd)));
     }
     return new Contrast(effects, degrees);

@@ -33,6 +33,8 @@ public record OwnedScreen(
 
   /**
    * Bulk work heaps a screen deeper than a laboratory may: about four times, an assumption of ours.
+   *
+   * <p>Off by a half: how many loads a screening takes, in proportion.
    */
   private static final double BULK_HEAP = 4;
 

@@ -11,7 +11,11 @@ import jugulum.core.water.Water;
  * lead rolls and is not gold.
  */
 public final class StandIn {
-  /** Lead, in g/cm³. Source: CRC Handbook of Chemistry and Physics (from memory). */
+  /**
+   * Lead, in g/cm³. Source: CRC Handbook of Chemistry and Physics (from memory).
+   *
+   * <p>Off by a half: a handbook value: not off.
+   */
   public static final double LEAD_GCM3 = 11.34;
 
   /** No shot is that much larger than the gold it stands for. */

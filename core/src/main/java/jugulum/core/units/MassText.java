@@ -1,5 +1,6 @@
 package jugulum.core.units;
 
+import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -60,6 +61,14 @@ public final class MassText {
    * @param part the part of the text it lies in
    */
   public record Refused(Why why, String part) implements Result {}
+
+  /**
+   * A mass in grams as {@link #parse} reads it back to its last bit, in no language: for weights
+   * that nobody typed, where a text is asked for.
+   */
+  public static String written(double grams) {
+    return BigDecimal.valueOf(grams).toPlainString() + " " + MassUnit.GRAM.sign();
+  }
 
   /**
    * Reads a typed mass.

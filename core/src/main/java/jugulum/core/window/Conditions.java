@@ -43,6 +43,8 @@ public record Conditions(
   /**
    * Grains of one place differ about so much in flatness either way: an assumption of ours until
    * some are measured.
+   *
+   * <p>Off by a half: every settling window: cuts part or do not by it.
    */
   private static final double FLATNESS_SPREAD = 1.5;
 
@@ -55,6 +57,8 @@ public record Conditions(
   /**
    * Native gold of one place differs about so much in density either way, in g/cm³, by its silver:
    * an assumption of ours.
+   *
+   * <p>Off by a half: settling windows, by some hundredths.
    */
   private static final double DENSITY_SPREAD = 1.5;
 

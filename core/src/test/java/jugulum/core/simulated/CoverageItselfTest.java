@@ -33,7 +33,7 @@ class CoverageItselfTest {
   }
 
   @ParameterizedTest
-  @ValueSource(doubles = {0.90, 0.915, 0.985, 0.995})
+  @ValueSource(doubles = {0.90, 0.91, 0.985, 0.995})
   void oneThatDoesNotIsFound(double share) {
     for (int seed = 0; seed < COUNTS; seed++) {
       long each = seed;

@@ -1,7 +1,6 @@
 package jugulum.desk.command;
 
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import jugulum.book.batch.BatchStream;
@@ -10,7 +9,6 @@ import jugulum.book.batch.RunLines;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
 import jugulum.book.table.AccountTables;
-import jugulum.book.xlsx.TablesXlsx;
 import jugulum.core.account.Account;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldMemory;
@@ -20,8 +18,8 @@ import jugulum.core.shop.Shop;
 import jugulum.desk.print.AccountPdf;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
@@ -31,14 +29,7 @@ final class AccountCommand extends BookCommand {
   @Parameters(paramLabel = "BATCH", descriptionKey = "usage.batch")
   private String named;
 
-  @Option(names = "--json", descriptionKey = "usage.json")
-  private boolean json;
-
-  @Option(names = "--pdf", paramLabel = "FILE", descriptionKey = "usage.pdf")
-  private Optional<Path> pdf = Optional.empty();
-
-  @Option(names = "--xlsx", paramLabel = "FILE", descriptionKey = "usage.xlsx")
-  private Optional<Path> xlsx = Optional.empty();
+  @Mixin private TablesTo to = new TablesTo();
 
   @Spec private CommandSpec spec;
 
@@ -51,12 +42,12 @@ final class AccountCommand extends BookCommand {
     Optional<BatchSummary> found = batch(book, named);
     Optional<Batch> batch = found.flatMap(one -> book.standing(BatchStream.of(one.id())).now());
     if (batch.isEmpty()) {
-      return Jugulum.BAD_FILE;
+      return Exit.BAD_FILE;
     }
     Worked worked = Worked.of(batch.get());
-    if (pdf.isEmpty() && xlsx.isEmpty() && !json) {
+    if (to.isToRead()) {
       BalanceText.of(worked, figures()).forEach(this::say);
-      return Jugulum.OK;
+      return Exit.OK;
     }
     Shop shop = ShopStream.of(book);
     Account account =
@@ -64,13 +55,10 @@ final class AccountCommand extends BookCommand {
             new GoldMemory(),
             shop,
             Evidence.of(RunLines.all(book).stream().map(RunLines.Ran::run).toList()));
-    if (pdf.isPresent()) {
-      return written(pdf.get(), AccountPdf.of(account, shop.containersG(), figures()));
-    }
-    if (xlsx.isPresent()) {
-      return written(xlsx.get(), TablesXlsx.write(AccountTables.all(account)));
-    }
-    TablesOut.json(List.copyOf(AccountTables.all(account)), spec.commandLine().getOut());
-    return Jugulum.OK;
+    return to.write(
+        this,
+        List.copyOf(AccountTables.all(account)),
+        () -> AccountPdf.of(account, shop.containersG(), figures()),
+        spec.commandLine().getOut());
   }
 }

@@ -60,11 +60,11 @@ final class BalanceCommand implements Callable<Integer> {
                   worked, new Figures(Figures.CHOICE.contains(unit) ? unit : MassUnit.GRAM, words))
               .forEach(out::println);
         }
-        yield Jugulum.OK;
+        yield Exit.OK;
       }
       case BatchFile.Faulty(List<FileFault> faults) -> {
         faults.forEach(fault -> System.err.println(FaultText.of(words, file, fault)));
-        yield Jugulum.BAD_FILE;
+        yield Exit.BAD_FILE;
       }
     };
   }

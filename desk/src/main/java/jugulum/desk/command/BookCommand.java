@@ -27,7 +27,7 @@ abstract class BookCommand implements Callable<Integer> {
   /** What it speaks. */
   protected final Words words;
 
-  @ParentCommand private Jugulum top;
+  @ParentCommand private NamesBook top;
 
   @Spec private CommandSpec spec;
 
@@ -51,14 +51,14 @@ abstract class BookCommand implements Callable<Integer> {
   public Integer call() {
     Path path = top.book();
     if (!makesABook() && !Files.exists(path)) {
-      return fail(Jugulum.BOOK_PROBLEM, words.of("command.no-book", path.toString()));
+      return fail(Exit.BOOK_PROBLEM, words.of("command.no-book", path.toString()));
     }
     try (Book book = Books.open(path, Writer.unnamed(Clock.systemDefaultZone()))) {
       return with(book);
     } catch (BookProblem problem) {
-      return fail(Jugulum.BOOK_PROBLEM, Sentences.problem(words, problem));
+      return fail(Exit.BOOK_PROBLEM, Sentences.problem(words, problem));
     } catch (IOException problem) {
-      return fail(Jugulum.BAD_FILE, String.valueOf(problem.getMessage()));
+      return fail(Exit.BAD_FILE, String.valueOf(problem.getMessage()));
     }
   }
 
@@ -84,7 +84,7 @@ abstract class BookCommand implements Callable<Integer> {
   protected int written(Path path, byte[] content) throws IOException {
     Files.write(path, content);
     say(words.of("file.saved", path.toString()));
-    return Jugulum.OK;
+    return Exit.OK;
   }
 
   /** The batch of a name, whatever its capitals, or of an identity; empty after saying why. */
@@ -101,7 +101,7 @@ abstract class BookCommand implements Callable<Integer> {
       return Optional.of(found.getFirst());
     }
     fail(
-        Jugulum.BAD_FILE,
+        Exit.BAD_FILE,
         found.isEmpty()
             ? words.of("command.no-batch", named)
             : words.of(

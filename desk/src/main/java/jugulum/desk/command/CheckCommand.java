@@ -30,7 +30,7 @@ final class CheckCommand implements Callable<Integer> {
   public Integer call() {
     if (!Files.exists(file)) {
       System.err.println(words.of("command.no-file", file.toString()));
-      return Jugulum.BAD_FILE;
+      return Exit.BAD_FILE;
     }
     try (Book book = Books.open(file, Writer.unnamed(Clock.systemUTC()))) {
       book.verify();
@@ -40,10 +40,10 @@ final class CheckCommand implements Callable<Integer> {
               file.toString(),
               Integer.toString(BatchLines.all(book).size()),
               Long.toString(book.length())));
-      return Jugulum.OK;
+      return Exit.OK;
     } catch (BookProblem problem) {
       System.err.println(Sentences.problem(words, problem));
-      return Jugulum.BOOK_PROBLEM;
+      return Exit.BOOK_PROBLEM;
     }
   }
 }

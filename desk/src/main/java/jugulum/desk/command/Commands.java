@@ -44,7 +44,7 @@ public final class Commands {
         };
     asked.getErr().println(words.of(key, what(problem)));
     asked.getErr().println(words.of("command.see-help", asked.getCommandSpec().qualifiedName()));
-    return Jugulum.BAD_FILE;
+    return Exit.BAD_FILE;
   }
 
   private static String what(ParameterException problem) {

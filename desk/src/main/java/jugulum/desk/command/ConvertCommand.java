@@ -54,7 +54,7 @@ final class ConvertCommand implements Callable<Integer> {
 
   private int fail(String sentence) {
     spec.commandLine().getErr().println(sentence);
-    return Jugulum.BAD_FILE;
+    return Exit.BAD_FILE;
   }
 
   private int print(Conversion value, List<Conversion.Unit> units) {
@@ -71,6 +71,6 @@ final class ConvertCommand implements Callable<Integer> {
                       "season.with-unit", words.rounded(value.in(unit), PLACES), unit.sign())));
       out.flush();
     }
-    return Jugulum.OK;
+    return Exit.OK;
   }
 }

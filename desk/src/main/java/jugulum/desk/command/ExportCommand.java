@@ -37,12 +37,12 @@ final class ExportCommand extends BookCommand {
         BookFile.write(book, out);
       }
       say(words.of("file.saved", file.toString()));
-      return Jugulum.OK;
+      return Exit.OK;
     }
     Optional<BatchSummary> found = batch(book, named.get());
     Optional<Batch> batch = found.flatMap(one -> book.standing(BatchStream.of(one.id())).now());
     return batch.isEmpty()
-        ? Jugulum.BAD_FILE
+        ? Exit.BAD_FILE
         : written(file, BatchFile.write(batch.get()).getBytes(StandardCharsets.UTF_8));
   }
 }

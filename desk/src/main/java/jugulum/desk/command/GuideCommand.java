@@ -24,6 +24,6 @@ final class GuideCommand implements Callable<Integer> {
     PrintWriter out = spec.commandLine().getOut();
     out.print(Guide.markdown(words));
     out.flush();
-    return Jugulum.OK;
+    return Exit.OK;
   }
 }

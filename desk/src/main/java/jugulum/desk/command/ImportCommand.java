@@ -44,25 +44,25 @@ final class ImportCommand extends BookCommand {
   @Override
   protected int with(Book book) throws IOException {
     if (book.readOnly().isPresent()) {
-      return fail(Jugulum.BOOK_PROBLEM, Sentences.readOnly(words, book.readOnly().get()));
+      return fail(Exit.BOOK_PROBLEM, Sentences.readOnly(words, book.readOnly().get()));
     }
     return whole ? whole(book) : batch(book);
   }
 
   private int whole(Book book) throws IOException {
     if (book.length() > 0) {
-      return fail(Jugulum.BOOK_PROBLEM, words.of("command.book-not-empty", book.path().toString()));
+      return fail(Exit.BOOK_PROBLEM, words.of("command.book-not-empty", book.path().toString()));
     }
     try (BufferedReader text = Files.newBufferedReader(file)) {
       return switch (BookFile.read(text, book, Books.KINDS)) {
         case BookFile.Read(int streams, long rows) -> {
           say(words.of("command.imported", Integer.toString(streams), Long.toString(rows)));
-          yield Jugulum.OK;
+          yield Exit.OK;
         }
         case BookFile.Faulty(List<FileFault> faults) -> faulty(faults);
       };
     } catch (NoSuchFileException missing) {
-      return fail(Jugulum.BAD_FILE, words.of("command.no-file", file.toString()));
+      return fail(Exit.BAD_FILE, words.of("command.no-file", file.toString()));
     }
   }
 
@@ -73,16 +73,16 @@ final class ImportCommand extends BookCommand {
           switch (book.submit(Order.of(BatchStream.of(batch.id()), new Edit.Adopt(batch)))) {
             case Saved.Recorded _ -> {
               say(words.of("command.adopted", batch.label().name()));
-              yield Jugulum.OK;
+              yield Exit.OK;
             }
             case Saved.Refused(var refusal) ->
-                fail(Jugulum.BAD_FILE, Sentences.refusal(refusal, figures()));
+                fail(Exit.BAD_FILE, Sentences.refusal(refusal, figures()));
           };
     };
   }
 
   private int faulty(List<FileFault> faults) {
-    faults.forEach(one -> fail(Jugulum.BAD_FILE, FaultText.of(words, file, one)));
-    return Jugulum.BAD_FILE;
+    faults.forEach(one -> fail(Exit.BAD_FILE, FaultText.of(words, file, one)));
+    return Exit.BAD_FILE;
   }
 }

@@ -33,19 +33,7 @@ import picocli.CommandLine.Option;
       GuideCommand.class,
       AutoComplete.GenerateCompletion.class
     })
-public final class Jugulum implements Callable<Integer> {
-  /** Everything went well. */
-  static final int OK = 0;
-
-  /** A file is bad, or what was typed is. */
-  static final int BAD_FILE = 2;
-
-  /** There is no display to open a window on. */
-  static final int NO_DISPLAY = 3;
-
-  /** The book cannot be used. */
-  static final int BOOK_PROBLEM = 4;
-
+public final class Jugulum implements Callable<Integer>, NamesBook {
   private final Words words;
 
   @Option(names = "--book", paramLabel = "FILE", descriptionKey = "usage.jugulum.book")
@@ -55,8 +43,8 @@ public final class Jugulum implements Callable<Integer> {
     this.words = words;
   }
 
-  /** The book named on the command line, else one's own. */
-  Path book() {
+  @Override
+  public Path book() {
     return book.orElseGet(OwnFiles::ownBook);
   }
 

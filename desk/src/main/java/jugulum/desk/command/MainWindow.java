@@ -2,7 +2,6 @@ package jugulum.desk.command;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
@@ -40,7 +39,7 @@ import jugulum.desk.words.Words;
 final class MainWindow {
   private final Words words;
   private final CountDownLatch closed = new CountDownLatch(1);
-  private final AtomicInteger exitCode = new AtomicInteger(Jugulum.OK);
+  private final AtomicInteger exitCode = new AtomicInteger(Exit.OK);
   private final Clock clock;
   private final Path bench;
 
@@ -62,7 +61,7 @@ final class MainWindow {
   static int open(Words words, Path path, Path bench, Clock clock) {
     if (!hasDisplay()) {
       System.err.println(words.of("command.no-display"));
-      return Jugulum.NO_DISPLAY;
+      return Exit.NO_DISPLAY;
     }
     MainWindow window = new MainWindow(words, clock, bench);
     ExecutorService bookThread = bookThread();
@@ -113,7 +112,7 @@ final class MainWindow {
     Workbench workbench = started.workbench();
     Thread.setDefaultUncaughtExceptionHandler(
         (_, fault) -> Platform.runLater(() -> workbench.work().fault(fault)));
-    Optional<Runnable> lookRound = DemoCommand.Which.BENCH.original().map(_ -> this::lookRound);
+    Optional<Runnable> lookRound = Demo.BENCH.original().map(_ -> this::lookRound);
     show(started, lookRound).setOnHidden(_ -> closed.countDown());
   }
 
@@ -132,8 +131,7 @@ final class MainWindow {
 
   private Path copyOfDemo() {
     try {
-      return DemoCommand.copy(
-          words, DemoCommand.Which.BENCH, Files.createTempDirectory("jugulum-demo"));
+      return Demo.BENCH.copy(words);
     } catch (IOException problem) {
       throw new UncheckedIOException(problem);
     }
@@ -195,7 +193,7 @@ final class MainWindow {
   private Void showProblem(Throwable problem, ExecutorService bookThread) {
     String sentence = Sentences.problem(words, problem);
     System.err.println(sentence);
-    exitCode.set(Jugulum.BOOK_PROBLEM);
+    exitCode.set(Exit.BOOK_PROBLEM);
     bookThread.shutdown();
     Label label = new Label(sentence);
     label.setWrapText(true);

@@ -27,7 +27,7 @@ final class ManCommand implements Callable<Integer> {
     PrintWriter out = spec.commandLine().getOut();
     out.print(page(words, spec.parent().commandLine()));
     out.flush();
-    return Jugulum.OK;
+    return Exit.OK;
   }
 
   /** The page in the language of manual pages (man macros of troff). */

@@ -38,10 +38,10 @@ final class RescueCommand implements Callable<Integer> {
               Integer.toString(rescue.count(BatchStream.KIND)),
               fresh.toString(),
               Integer.toString(rescue.rowsLost())));
-      return Jugulum.OK;
+      return Exit.OK;
     } catch (BookProblem problem) {
       System.err.println(Sentences.problem(words, problem));
-      return Jugulum.BOOK_PROBLEM;
+      return Exit.BOOK_PROBLEM;
     }
   }
 }

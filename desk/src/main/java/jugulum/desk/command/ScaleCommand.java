@@ -59,14 +59,14 @@ final class ScaleCommand implements Callable<Integer> {
     PrintWriter out = spec.commandLine().getOut();
     if (!(step > 0) || !(capacity > step) || port < 0 || port > 65_535) {
       spec.commandLine().getErr().println(words.of("played.no-scale"));
-      return Jugulum.BAD_FILE;
+      return Exit.BAD_FILE;
     }
     try (PlayedScale scale =
         new PlayedScale(step, capacity, System::nanoTime, new Random()).start()) {
       Optional<PlayedPort> open = plug(scale, port);
       if (open.isEmpty()) {
         spec.commandLine().getErr().println(words.of("played.taken", Integer.toString(port)));
-        return Jugulum.BAD_FILE;
+        return Exit.BAD_FILE;
       }
       int number = open.get().number();
       out.println(words.of("played.port", Integer.toString(number)));
@@ -77,7 +77,7 @@ final class ScaleCommand implements Callable<Integer> {
       play(scale, open, number, out);
       line.ifPresent(PlayedLine::close);
     }
-    return Jugulum.OK;
+    return Exit.OK;
   }
 
   private void play(PlayedScale scale, Optional<PlayedPort> first, int number, PrintWriter out)

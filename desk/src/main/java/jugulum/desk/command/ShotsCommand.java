@@ -27,17 +27,13 @@ final class ShotsCommand implements Callable<Integer> {
     System.setProperty("prism.order", "sw");
     System.setProperty("java.awt.headless", "true");
     Files.createDirectories(folder);
-    Path book =
-        DemoCommand.copy(
-            words, DemoCommand.Which.BENCH, Files.createTempDirectory("jugulum-shots"));
+    Path book = Demo.BENCH.copy(words);
     Optional<Path> season =
-        DemoCommand.Which.SEASON.original().isPresent()
-            ? Optional.of(
-                DemoCommand.copy(
-                    words, DemoCommand.Which.SEASON, Files.createTempDirectory("jugulum-shots")))
+        Demo.SEASON.original().isPresent()
+            ? Optional.of(Demo.SEASON.copy(words))
             : Optional.empty();
     int drawn = new Shots(book, season, folder).draw();
     System.out.println(words.of("command.shots", Integer.toString(drawn), folder.toString()));
-    return Jugulum.OK;
+    return Exit.OK;
   }
 }

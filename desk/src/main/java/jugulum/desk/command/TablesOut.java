@@ -25,7 +25,7 @@ final class TablesOut {
     } else {
       text(words, table, out);
     }
-    return Jugulum.OK;
+    return Exit.OK;
   }
 
   /** Lines under heads, numbers to the right. */

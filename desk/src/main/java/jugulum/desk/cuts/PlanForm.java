@@ -60,6 +60,9 @@ final class PlanForm extends VBox {
   /**
    * What a feed of which nobody knows the gold is planned with, in g/t: a guess of ours, and said
    * so.
+   *
+   * <p>Off by a half: how many screens a plan of unknown sand finds worth their hours: it says that
+   * the grade is guessed.
    */
   static final double GUESSED_GRADE = 100;
 

@@ -5,9 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
@@ -18,7 +16,6 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.book.batch.BatchLines;
-import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.batch.RunLines;
 import jugulum.book.day.DayStream;
@@ -37,8 +34,6 @@ import jugulum.core.day.DaySetup;
 import jugulum.core.day.DayWork;
 import jugulum.core.day.Job;
 import jugulum.core.day.Jobs;
-import jugulum.core.ledger.Batch;
-import jugulum.core.ledger.BatchId;
 import jugulum.core.runs.PastRun;
 import jugulum.core.schedule.Budget;
 import jugulum.core.schedule.DayPlan;
@@ -60,15 +55,13 @@ public final class Days {
   private final Book book;
   private final Following<Day, DayEdit> following;
 
-  /** Batches worked out, as long as nobody changes them. Touched on the book's thread alone. */
-  private final Map<BatchId, Kept> worked = new HashMap<>();
+  /** Touched on the book's thread alone. */
+  private final WorkedBatches worked;
 
   private final Latest latest;
   private final ReadOnlyObjectWrapper<Optional<Shown>> today =
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyBooleanWrapper planning = new ReadOnlyBooleanWrapper();
-
-  private record Kept(long version, Worked worked) {}
 
   /**
    * The day as it is shown.
@@ -90,7 +83,8 @@ public final class Days {
       List<DayFinding> tight,
       DayPace learnt) {}
 
-  public Days(Book book, Work work, Notices notices) {
+  public Days(Book book, Work work, Notices notices, WorkedBatches worked) {
+    this.worked = worked;
     this.book = book;
     this.following = new Following<>(book, work, notices, Notice.WalkedDay::new);
     this.latest = work.latest();
@@ -202,23 +196,8 @@ public final class Days {
                 line.state() == BatchSummary.State.RECEIVED
                     || line.state() == BatchSummary.State.UNDER_WAY)
         .sorted(Comparator.comparing(BatchSummary::received))
-        .flatMap(line -> worked(line.id()).stream())
+        .flatMap(line -> worked.of(line.id()).stream())
         .toList();
-  }
-
-  private Optional<Worked> worked(BatchId id) {
-    Standing<Batch> standing = book.standing(BatchStream.of(id));
-    return standing
-        .now()
-        .map(
-            batch -> {
-              Kept kept = worked.get(id);
-              if (kept == null || kept.version() != standing.version()) {
-                kept = new Kept(standing.version(), Worked.of(batch));
-                worked.put(id, kept);
-              }
-              return kept.worked();
-            });
   }
 
   /** A day begins as the one before it was worked. */

@@ -18,8 +18,8 @@ import jugulum.core.task.Part;
 import jugulum.core.task.Part.Ask;
 import jugulum.core.task.Task;
 import jugulum.core.task.Tasks;
+import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
-import jugulum.desk.entry.EntryField;
 import jugulum.desk.live.ScaleStand;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
@@ -162,7 +162,7 @@ final class Hands {
     if (isGross || asking.answers().isEmpty()) {
       readOn = scale.readOn();
     }
-    answer(workbench.words().typed(EntryField.grams(workbench.words(), seen.takenG(isGross))));
+    answer(MassText.written(seen.takenG(isGross)));
     if (isGross) {
       seen.tare().ifPresent(this::answer);
     }

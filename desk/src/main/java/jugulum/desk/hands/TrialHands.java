@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import jugulum.core.scale.ScaleView;
 import jugulum.core.trial.Amount;
@@ -12,6 +13,7 @@ import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialAsk;
 import jugulum.core.trial.TrialEdit;
 import jugulum.core.trial.TrialId;
+import jugulum.core.units.Decimal;
 import jugulum.desk.entry.AmountText;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.Parsers;
@@ -125,44 +127,52 @@ final class TrialHands {
   }
 
   private void take(TrialAsk asked) {
-    String text = words().typed(typed.isBlank() ? untyped(asked) : typed);
+    String text = words().typed(typed);
     switch (asked) {
-      case TrialAsk.Sand _ -> {
-        switch (Parsers.number(words(), text, 0.1, 1e7)) {
-          case Entry.Value<Double>(Double grams) -> {
-            sandG = OptionalDouble.of(grams);
-            forget();
-          }
-          case Entry.Bad<Double>(String sentence) -> wrong = Optional.of(sentence);
-        }
-      }
-      case TrialAsk.PutIn _, TrialAsk.AtPort _ -> {
-        switch (AmountText.parse(words(), text)) {
-          case Entry.Value<Amount>(Amount amount) -> {
-            amounts.add(amount);
-            forget();
-            asked().ifPresentOrElse(_ -> {}, this::finish);
-          }
-          case Entry.Bad<Amount>(String sentence) -> wrong = Optional.of(sentence);
-        }
-      }
+      case TrialAsk.Sand _ ->
+          understood(
+              typed.isBlank()
+                  ? new Entry.Value<>(weighed().orElse(usualSand()))
+                  : Parsers.number(words(), text, 0.1, 1e7),
+              grams -> {
+                sandG = OptionalDouble.of(grams);
+                forget();
+              });
+      case TrialAsk.PutIn _, TrialAsk.AtPort _ ->
+          understood(
+              typed.isBlank() ? new Entry.Value<>(untyped(asked)) : AmountText.parse(words(), text),
+              amount -> {
+                amounts.add(amount);
+                forget();
+                asked().ifPresentOrElse(_ -> {}, this::finish);
+              });
     }
   }
 
-  /** Gold that lies on the scale is its weight; counted specks go before. */
-  private String untyped(TrialAsk asked) {
+  private <T> void understood(Entry<T> entry, Consumer<T> then) {
+    switch (entry) {
+      case Entry.Value<T>(T value) -> then.accept(value);
+      case Entry.Bad<T>(String sentence) -> wrong = Optional.of(sentence);
+    }
+  }
+
+  /** What lies on the scale, in grams; counted specks go before. */
+  private OptionalDouble weighed() {
     ScaleView seen = scale.view().get();
-    boolean weighs = seen.ready() && seen.netG() > 0 && tally == 0;
-    if (!weighs) {
-      return waiting(asked);
+    if (!seen.ready() || seen.netG() <= 0 || tally > 0) {
+      return OptionalDouble.empty();
     }
     scale.taken();
-    return switch (asked) {
-      case TrialAsk.Sand _ -> words().plain(seen.netG());
-      case TrialAsk.PutIn _, TrialAsk.AtPort _ ->
-          TrialWords.typed(
-              words(), OptionalInt.empty(), OptionalDouble.of(1000 * seen.takenG(false)));
-    };
+    return OptionalDouble.of(seen.takenG(false));
+  }
+
+  private Amount untyped(TrialAsk asked) {
+    OptionalDouble grams = weighed();
+    if (grams.isPresent()) {
+      return new Amount(
+          OptionalInt.empty(), OptionalDouble.of(Decimal.shifted(grams.getAsDouble(), 3)));
+    }
+    return Amount.counted(asked instanceof TrialAsk.PutIn(var _, int planned) ? planned : tally);
   }
 
   private void finish() {

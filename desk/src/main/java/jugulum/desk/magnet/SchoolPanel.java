@@ -38,10 +38,19 @@ import jugulum.desk.words.Words;
  * batch.
  */
 public final class SchoolPanel extends Panel {
-  /** Sand a person takes through all passes in an hour: an assumption of ours to start from. */
+  /**
+   * Sand a person takes through all passes in an hour: an assumption of ours to start from.
+   *
+   * <p>Off by a half: the hours and the money of "magnet or not" until one's own figure is typed.
+   */
   private static final double USUAL_MAGNET_KG_PER_HOUR = 10;
 
-  /** What a first pass over a table leaves: an assumption of ours to start from. */
+  /**
+   * What a first pass over a table leaves: an assumption of ours to start from.
+   *
+   * <p>Off by a half: the weight left for the second pass in "magnet or not" until one's own figure
+   * is typed.
+   */
   private static final double USUAL_CONCENTRATE = 0.05;
 
   @Prologue private final Words words;

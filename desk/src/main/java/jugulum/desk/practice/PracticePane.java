@@ -136,6 +136,13 @@ public final class PracticePane extends BorderPane {
     }
 
     private void shown(Replay replay) {
+      if (replay.isOfOtherLaws()) {
+        workbench
+            .notices()
+            .say(
+                new Notice.Said(
+                    words().of("replay.other-laws", Integer.toString(replay.laws())), false));
+      }
       workbench
           .work()
           .aside(
@@ -187,7 +194,7 @@ public final class PracticePane extends BorderPane {
     @Override
     public void save(Run run) {
       Replay replay =
-          new Replay(
+          Replay.of(
               run.drill(),
               Grain.SEEN,
               run.seed(),

@@ -31,6 +31,7 @@ abstract class SeasonPane extends ScrollPane {
     setContent(page);
     workbench.watch(workbench.seasons().shown(), _ -> showNow());
     workbench.watch(workbench.preferences().figures(), _ -> showNow());
+    sceneProperty().addListener((_, _, _) -> showNow());
   }
 
   /** What stands on the page. */
@@ -43,8 +44,14 @@ abstract class SeasonPane extends ScrollPane {
     return workbench.preferences().figures().get();
   }
 
-  /** Shows what was read; nothing to show before. */
+  /**
+   * Shows what was read; nothing to show before. A page out of sight is drawn when it comes in
+   * sight.
+   */
   protected final void showNow() {
+    if (getScene() == null) {
+      return;
+    }
     Optional<Seasons.Shown> shown = workbench.seasons().shown().get();
     if (shown.isEmpty()) {
       page.getChildren().setAll(Parts.sentence(words.of("season.reading"), "muted"));

@@ -31,6 +31,7 @@ import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.sizes.SizeCurve;
 import jugulum.desk.follow.Following;
+import jugulum.desk.follow.WorkedBatches;
 import jugulum.desk.live.RunWatch;
 import jugulum.desk.preference.Preferences;
 import jugulum.desk.work.LongWork;
@@ -58,6 +59,7 @@ public final class Session {
   private final GoldMemory memory;
 
   private final Superseding superseding = new Superseding();
+  private final WorkedBatches worked;
   private final Following<Batch, Edit> batches;
   private final Following<Shop, ShopEdit> shops;
 
@@ -71,7 +73,8 @@ public final class Session {
       Projections projections,
       Preferences preferences,
       GoldMemory memory,
-      AccountWork accountWork) {
+      AccountWork accountWork,
+      WorkedBatches worked) {
     this.book = book;
     this.work = work;
     this.notices = notices;
@@ -79,6 +82,7 @@ public final class Session {
     this.preferences = preferences;
     this.memory = memory;
     this.accountWork = accountWork;
+    this.worked = worked;
     this.batches = new Following<>(book, work, notices, Notice.Walked::new);
     this.shops = new Following<>(book, work, notices, (_, _) -> Notice.NONE);
     projections.current().addListener((_, _, now) -> watch(now));
@@ -363,7 +367,7 @@ public final class Session {
     Standing<Batch> standing = book.standing(BatchStream.of(id));
     return new Current(
         Optional.of(id),
-        standing.now().map(batch -> Worked.of(batch, memory)),
+        worked.of(id, standing, batch -> Worked.of(batch, memory)),
         standing.version(),
         standing.undoable(),
         standing.redoable());

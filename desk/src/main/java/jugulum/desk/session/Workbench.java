@@ -12,6 +12,7 @@ import jugulum.desk.follow.EveryBatch;
 import jugulum.desk.follow.Finds;
 import jugulum.desk.follow.Seasons;
 import jugulum.desk.follow.Trials;
+import jugulum.desk.follow.WorkedBatches;
 import jugulum.desk.live.ScaleStand;
 import jugulum.desk.preference.BenchMemory;
 import jugulum.desk.preference.Practised;
@@ -76,7 +77,9 @@ public record Workbench(
     AccountWork account =
         new AccountWork(
             work, gold, projections.current(), projections.shop(), projections.everyBatch());
-    Session session = new Session(book, work, notices, projections, preferences, gold, account);
+    WorkedBatches worked = new WorkedBatches(book);
+    Session session =
+        new Session(book, work, notices, projections, preferences, gold, account, worked);
     ScaleStand scale =
         new ScaleStand(
             projections.shop(), interfaceThread, System::nanoTime, book.clock(), book.zone());
@@ -87,7 +90,7 @@ public record Workbench(
         notices,
         work,
         new Trials(book, work, notices),
-        new Days(book, work, notices),
+        new Days(book, work, notices, worked),
         new Seasons(book, work, notices),
         new Finds(book, work),
         new Practised(preferences),

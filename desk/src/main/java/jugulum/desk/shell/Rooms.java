@@ -24,6 +24,7 @@ import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.find.FindView;
 import jugulum.desk.gear.GearView;
+import jugulum.desk.kit.Lazy;
 import jugulum.desk.live.Beat;
 import jugulum.desk.season.SeasonView;
 import jugulum.desk.season.StartView;

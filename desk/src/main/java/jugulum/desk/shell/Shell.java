@@ -18,6 +18,7 @@ import jugulum.desk.find.FindView;
 import jugulum.desk.guide.Guide;
 import jugulum.desk.hands.HandsView;
 import jugulum.desk.kit.Keys;
+import jugulum.desk.kit.Lazy;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.live.Beat;
 import jugulum.desk.season.StartView;

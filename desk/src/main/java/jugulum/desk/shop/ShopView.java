@@ -17,6 +17,7 @@ import jugulum.desk.batch.AssumptionsForm;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.guide.Guide;
 import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Lazy;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
 import jugulum.desk.scale.ScalePage;
@@ -44,8 +45,8 @@ public final class ShopView extends BorderPane implements MainView {
   private final ScaleCard scales;
   private final ScalePage scalePage;
   private final ScrollPane scroll;
-  private final TablesPane tables;
-  private final SpeckPane speck;
+  private final Lazy<TablesPane> tables;
+  private final Lazy<SpeckPane> speck;
   private final Segments<Part> parts;
   private final AssumptionsForm given = new AssumptionsForm(words);
   private final Label said = Parts.sentence("", "fine-text");
@@ -75,8 +76,8 @@ public final class ShopView extends BorderPane implements MainView {
         new Segments<>("shop-part", List.of(Part.values()), part -> words.of("shop.part", part));
     said.setId("shop-said");
     given.fields().forEach(field -> field.field().setOnAction(_ -> assume()));
-    tables = new TablesPane(workbench, picker);
-    speck = new SpeckPane(workbench);
+    tables = new Lazy<>(() -> new TablesPane(workbench, picker));
+    speck = new Lazy<>(() -> new SpeckPane(workbench));
     VBox left = new VBox(14, screens, machines);
     VBox right =
         new VBox(
@@ -116,8 +117,8 @@ public final class ShopView extends BorderPane implements MainView {
     setCenter(
         switch (parts.chosen()) {
           case SHOP -> scroll;
-          case TABLES -> tables;
-          case SPECK -> speck;
+          case TABLES -> tables.get();
+          case SPECK -> speck.get();
         });
   }
 

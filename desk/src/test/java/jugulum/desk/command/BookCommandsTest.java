@@ -73,7 +73,7 @@ class BookCommandsTest {
     assertThat(onTheBook("account", "Tarnbeck 7", "--xlsx", xlsx.toString()).exit()).isZero();
     assertThat(Files.size(xlsx)).isGreaterThan(5_000);
     Ran none = onTheBook("account", "Nowhere 1");
-    assertThat(none.exit()).isEqualTo(Jugulum.BAD_FILE);
+    assertThat(none.exit()).isEqualTo(Exit.BAD_FILE);
     assertThat(none.err()).contains("no batch named “Nowhere 1”");
   }
 
@@ -85,7 +85,7 @@ class BookCommandsTest {
     assertThat(season.get("batches").size()).isEqualTo(4);
     assertThat(season.has("habits")).isTrue();
     assertThat(onTheBook("season").out()).contains("batches", "sources", "slips");
-    assertThat(onTheBook("season", "--year", "1999").exit()).isEqualTo(Jugulum.BAD_FILE);
+    assertThat(onTheBook("season", "--year", "1999").exit()).isEqualTo(Exit.BAD_FILE);
   }
 
   @Test
@@ -95,21 +95,21 @@ class BookCommandsTest {
     String other = written.resolve("other.book").toString();
     assertThat(run("--book", other, "import", file).out()).contains("Tarnbeck 7 is in the book");
     Ran again = run("--book", other, "import", file);
-    assertThat(again.exit()).isEqualTo(Jugulum.BAD_FILE);
+    assertThat(again.exit()).isEqualTo(Exit.BAD_FILE);
     assertThat(again.err()).isNotBlank();
     String whole = written.resolve("whole.json").toString();
     assertThat(onTheBook("export", whole).exit()).isZero();
     Ran notEmpty = run("--book", other, "import", "--whole", whole);
-    assertThat(notEmpty.exit()).isEqualTo(Jugulum.BOOK_PROBLEM);
+    assertThat(notEmpty.exit()).isEqualTo(Exit.BOOK_PROBLEM);
     String fresh = written.resolve("fresh.book").toString();
     assertThat(run("--book", fresh, "import", "--whole", whole).exit()).isZero();
     assertThat(run("--book", fresh, "list", "--json").out())
         .isEqualTo(onTheBook("list", "--json").out());
     Ran bad = run("--book", written.resolve("x.book").toString(), "import", "--whole", file);
-    assertThat(bad.exit()).isEqualTo(Jugulum.BAD_FILE);
+    assertThat(bad.exit()).isEqualTo(Exit.BAD_FILE);
     assertThat(bad.err()).contains("this is no file of a whole book");
     assertThat(run("--book", written.resolve("none.book").toString(), "list").exit())
-        .isEqualTo(Jugulum.BOOK_PROBLEM);
+        .isEqualTo(Exit.BOOK_PROBLEM);
   }
 
   @Test
@@ -117,7 +117,7 @@ class BookCommandsTest {
     assertThat(run("convert", "12", "dwt", "--to", "g").out().strip()).isEqualTo("18.662086 g");
     assertThat(run("convert", "1 ozt", "--json").json().size()).isGreaterThan(5);
     Ran ounce = run("convert", "1", "oz");
-    assertThat(ounce.exit()).isEqualTo(Jugulum.BAD_FILE);
+    assertThat(ounce.exit()).isEqualTo(Exit.BAD_FILE);
     assertThat(ounce.err()).contains("which ounce");
     assertThat(run("convert", "1 g", "--to", "furlong").err()).contains("furlong");
   }

@@ -121,17 +121,17 @@ class CommandsTest {
     Files.writeString(
         file, Files.readString(file).replace("\"tareG\" : 820.0", "\"tareG\" : \"none\""));
     Ran ran = run("balance", file.toString());
-    assertThat(ran.exit()).isEqualTo(Jugulum.BAD_FILE);
+    assertThat(ran.exit()).isEqualTo(Exit.BAD_FILE);
     assertThat(ran.err()).containsPattern("batch\\.json:\\d+: .*tareG").contains("number");
     assertThat(ran.out()).isEmpty();
     assertThat(run("balance", folder.resolve("none.json").toString()))
-        .returns(Jugulum.BAD_FILE, Ran::exit);
+        .returns(Exit.BAD_FILE, Ran::exit);
   }
 
   @Test
   void aBookIsCheckedAndADamagedOneRescued() throws IOException, InterruptedException {
     assertThat(run("check", book.toString()))
-        .returns(Jugulum.OK, Ran::exit)
+        .returns(Exit.OK, Ran::exit)
         .extracting(Ran::out)
         .asString()
         .contains("4 batches");
@@ -139,19 +139,19 @@ class CommandsTest {
     java.util.Arrays.fill(bytes, bytes.length / 3, bytes.length / 3 + 9_000, (byte) 0);
     Files.write(book, bytes);
     assertThat(run("check", book.toString()))
-        .returns(Jugulum.BOOK_PROBLEM, Ran::exit)
+        .returns(Exit.BOOK_PROBLEM, Ran::exit)
         .extracting(Ran::err)
         .asString()
         .contains("damaged", "rescue");
     Path fresh = folder.resolve("fresh.book");
-    assertThat(run("rescue", book.toString(), fresh.toString())).returns(Jugulum.OK, Ran::exit);
-    assertThat(run("check", fresh.toString())).returns(Jugulum.OK, Ran::exit);
+    assertThat(run("rescue", book.toString(), fresh.toString())).returns(Exit.OK, Ran::exit);
+    assertThat(run("check", fresh.toString())).returns(Exit.OK, Ran::exit);
   }
 
   @Test
   void withoutADisplayItSaysSo() throws IOException, InterruptedException {
     Ran ran = run("--book", book.toString());
-    assertThat(ran).returns(Jugulum.NO_DISPLAY, Ran::exit);
+    assertThat(ran).returns(Exit.NO_DISPLAY, Ran::exit);
     assertThat(ran.err()).contains("no display");
   }
 

@@ -2,43 +2,22 @@ package jugulum.practice.bowl;
 
 import jugulum.core.check.Check;
 import jugulum.core.water.Water;
+import jugulum.practice.law.BowlLaws;
 import jugulum.practice.law.RoundWeir;
 import jugulum.practice.law.Rouse;
 import jugulum.practice.law.Sliding;
-import jugulum.practice.law.Swirl;
 import jugulum.practice.law.WallStream;
 import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.Kind;
 import jugulum.practice.sand.Noise;
 
 /**
- * A vortex bowl with grains in it, step by step. The laws stand in {@code law}; what is ours is
- * told there and here. Nothing is made while it runs: positions and states are rows of arrays.
+ * A vortex bowl with grains in it, step by step. The laws stand in {@code law}. Nothing is made
+ * while it runs: positions and states are rows of arrays.
  */
 public final class Bowl {
   /** The length of a step, in s. */
   public static final double STEP_S = 1.0 / 30;
-
-  /** How long the swirl takes to follow, in s: ours. */
-  private static final double LAG_S = 6;
-
-  /**
-   * How much stronger turbulence is while the jet is ahead of the swirl, by how far it is ahead:
-   * ours. A jet into water that does not turn yet churns.
-   */
-  private static final double CHURN = 4;
-
-  /** The load that lets a third less water in, in g: ours. A thick bed stands before the nozzle. */
-  private static final double DAMMING_G = 2000;
-
-  /** The largest flake that floats, in mm: ours. */
-  private static final float FLOATS_MM = 0.15f;
-
-  /** What is rounder sinks, wetted or not: ours. */
-  private static final float FLOATS_FLATNESS = 0.5f;
-
-  /** How many flakes that can float do so when they are poured in dry, at most: ours. */
-  private static final float FLOATS = 0.6f;
 
   private static final float STICKING = (float) WallStream.STICKING;
   private static final float SMOOTH = (float) WallStream.SMOOTH;
@@ -59,6 +38,10 @@ public final class Bowl {
   public static final byte FLOATED = 3;
 
   private final BowlShape shape;
+  private final BowlLaws laws;
+  private final float floatsMm;
+  private final float floatsFlatness;
+  private final float floats;
   private final Grains grains;
   private final double gramsEach;
   private final Noise noise;
@@ -93,16 +76,26 @@ public final class Bowl {
    * @param seed the same seed and the same controls give the same run
    */
   public Bowl(BowlShape shape, Grains grains, double totalG, Water water, long seed) {
+    this(shape, BowlLaws.OURS, grains, totalG, water, seed);
+  }
+
+  /** The same under other laws. */
+  public Bowl(
+      BowlShape shape, BowlLaws laws, Grains grains, double totalG, Water water, long seed) {
     this.shape = shape;
+    this.laws = laws;
+    floatsMm = (float) laws.floatsMm();
+    floatsFlatness = (float) laws.floatsFlatness();
+    floats = (float) laws.floats();
     this.grains = grains;
     gramsEach = Check.inRange("totalG", totalG, 1, 100_000) / grains.sandCount();
     noise = new Noise(seed);
-    field = new SwirlField(shape, water, STEP_S);
+    field = new SwirlField(shape, laws, water, STEP_S);
     weir = new RoundWeir(shape.lipM());
     toClimb = (float) Sliding.toMove(shape.slope());
     toStay = (float) Sliding.toStay(shape.slope());
     upSlope = (float) StrictMath.cos(shape.slope());
-    double turned = StrictMath.toRadians(Swirl.TURNED_DEGREES);
+    double turned = StrictMath.toRadians(laws.turnedDegrees());
     inwards = (float) StrictMath.sin(turned);
     along = (float) StrictMath.cos(turned);
     radius = new float[grains.count()];
@@ -155,19 +148,19 @@ public final class Bowl {
 
   /** How likely gold floats when it touches the surface unwetted, 0 to 1. */
   private float floats(int i) {
-    float small = 1 - grains.sizeMm(i) / FLOATS_MM;
-    float flat = 1 - grains.flatness(i) / FLOATS_FLATNESS;
-    return small > 0 && flat > 0 ? FLOATS * (float) Math.sqrt(small * flat) : 0;
+    float small = 1 - grains.sizeMm(i) / floatsMm;
+    float flat = 1 - grains.flatness(i) / floatsFlatness;
+    return small > 0 && flat > 0 ? floats * (float) Math.sqrt(small * flat) : 0;
   }
 
   /** Goes on by one step. */
   public void step(BowlControls controls) {
     double load = loadG();
-    flowM3S = controls.valveLMin() / 60_000 / (1 + load / DAMMING_G);
-    double jetMps = Swirl.wallMps(flowM3S, shape.nozzleM2(), load);
+    flowM3S = controls.valveLMin() / 60_000 / (1 + load / laws.dammingG());
+    double jetMps = laws.wallMps(flowM3S, shape.nozzleM2(), load);
     double ahead = jetMps > 0 ? Math.max(0, (jetMps - wallMps) / jetMps) : 0;
-    churn = (float) (1 + CHURN * ahead);
-    wallMps += (jetMps - wallMps) * (STEP_S / LAG_S);
+    churn = (float) (1 + laws.churn() * ahead);
+    wallMps += (jetMps - wallMps) * (STEP_S / laws.lagS());
     tilt = StrictMath.toRadians(controls.tiltDegrees());
     double over = spill();
     field.set(wallMps, over, headM);

@@ -1,6 +1,7 @@
 package jugulum.practice.bowl;
 
 import jugulum.core.water.Water;
+import jugulum.practice.law.BowlLaws;
 import jugulum.practice.law.Swirl;
 import jugulum.practice.law.WallStream;
 
@@ -36,7 +37,7 @@ final class SwirlField {
   /** The speed of the water round the bowl, in m/s. */
   final float[] round = new float[BINS];
 
-  SwirlField(BowlShape shape, Water water, double dt) {
+  SwirlField(BowlShape shape, BowlLaws laws, Water water, double dt) {
     this.shape = shape;
     this.viscosity = water.kinematicViscosityM2S();
     this.dt = dt;
@@ -44,7 +45,7 @@ final class SwirlField {
     double rise = StrictMath.tan(shape.slope());
     for (int i = 0; i < BINS; i++) {
       double r = shape.lipM() + (i + 0.5) * perBin;
-      growth[i] = Swirl.growth(shape.wallM(), r);
+      growth[i] = laws.growth(shape.wallM(), r);
       depth[i] = shape.depthM() - Math.max(0, shape.footM() - r) * rise;
     }
   }

@@ -3,6 +3,7 @@ package jugulum.practice.deck;
 import java.util.Arrays;
 import jugulum.core.check.Check;
 import jugulum.core.water.Water;
+import jugulum.practice.law.DeckLaws;
 import jugulum.practice.law.Film;
 import jugulum.practice.law.Sliding;
 import jugulum.practice.law.WallStream;
@@ -18,20 +19,8 @@ public final class Deck {
   /** The length of a step, in s. */
   public static final double STEP_S = 1.0 / 30;
 
-  /** How much of the stroke a grain goes forward that touches the deck: ours. */
-  private static final double CONVEYED = 0.35;
-
-  /** At which height in the bed half of that is left, in m: ours. */
-  private static final float HALF_CONVEYED_M = 0.006f;
-
-  /** How far the order of the bed is disturbed, as a share of its thickness: ours. */
-  private static final float DISORDER = 0.08f;
-
   /** The bed settles slower than grains move over it: it is looked at anew after so many steps. */
   private static final int SETTLES = 3;
-
-  /** How long a grain keeps its place in its layer, in s: ours. */
-  private static final double SETTLED_S = 1.5;
 
   /** Where the feed falls, from the top, and how wide it spreads, in m. */
   public static final double FED_AT_M = 0.04;
@@ -39,11 +28,6 @@ public final class Deck {
   private static final float FEED_SPREAD_M = 0.012f;
   private static final float FEED_LENGTH_M = 0.05f;
   private static final float TURBULENCE = (float) WallStream.TURBULENCE;
-
-  /**
-   * How deep the film takes hold of a bed, by its own thickness: ours. What lies lower is covered.
-   */
-  private static final float TAKEN_HOLD_OF = 0.7f;
 
   /** How long what each port got lately is remembered, in s. */
   private static final double LATELY_S = 15;
@@ -74,8 +58,12 @@ public final class Deck {
   private final long[] fed = new long[Kind.values().length];
   private final double[][] lately = new double[DeckControls.PORTS][Kind.values().length];
   private final int[][] places;
-  private final float forget = (float) StrictMath.exp(-SETTLES * STEP_S / SETTLED_S);
-  private final float renew = (float) Math.sqrt(1 - forget * forget);
+  private final float forget;
+  private final double conveyedShare;
+  private final float halfConveyedM;
+  private final float disorder;
+  private final float takenHoldOf;
+  private final float renew;
   private final double fade = StrictMath.exp(-STEP_S / LATELY_S);
   private int next;
   private int steps;
@@ -91,12 +79,24 @@ public final class Deck {
    * @param seed the same seed and the same controls give the same run
    */
   public Deck(DeckShape shape, Grains grains, double gramsEach, Water water, long seed) {
+    this(shape, DeckLaws.OURS, grains, gramsEach, water, seed);
+  }
+
+  /** The same under other laws. */
+  public Deck(
+      DeckShape shape, DeckLaws laws, Grains grains, double gramsEach, Water water, long seed) {
     this.shape = shape;
+    conveyedShare = laws.conveyed();
+    halfConveyedM = (float) laws.halfConveyedM();
+    disorder = (float) laws.disorder();
+    takenHoldOf = (float) laws.takenHoldOf();
+    forget = (float) StrictMath.exp(-SETTLES * STEP_S / laws.settledS());
+    renew = (float) Math.sqrt(1 - forget * forget);
     this.grains = grains;
     this.gramsEach = Check.inRange("gramsEach", gramsEach, 1e-6, 1);
     viscosity = water.kinematicViscosityM2S();
     noise = new Noise(seed);
-    bed = new DeckBed(shape, grains, gramsEach);
+    bed = new DeckBed(shape, laws, grains, gramsEach);
     int count = grains.count();
     x = new float[count];
     y = new float[count];
@@ -206,7 +206,7 @@ public final class Deck {
         (float)
             Math.max(
                 0,
-                CONVEYED
+                conveyedShare
                     * controls.strokeMm()
                     / 1000
                     * controls.strokes()
@@ -223,11 +223,11 @@ public final class Deck {
       float within = Math.clamp(0.5f + 0.3f * place[i], 0, 1);
       float thickness = bed.thickness(cell);
       float lies =
-          Math.clamp(bed.height(i, cell, within) + DISORDER * thickness * place[i], 0, thickness);
+          Math.clamp(bed.height(i, cell, within) + disorder * thickness * place[i], 0, thickness);
       float centre = grains.heightM(i);
-      float vx = conveyed / (1 + lies / HALF_CONVEYED_M);
+      float vx = conveyed / (1 + lies / halfConveyedM);
       float vy = 0;
-      float top = Math.max(riffle[column], thickness - TAKEN_HOLD_OF * thick[column]);
+      float top = Math.max(riffle[column], thickness - takenHoldOf * thick[column]);
       if (lies + 2 * centre > top) {
         float z = Math.min(centre, thick[column]);
         swing[i] = kept[column] * swing[i] + fresh[column] * noise.next();

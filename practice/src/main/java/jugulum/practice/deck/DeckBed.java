@@ -1,6 +1,7 @@
 package jugulum.practice.deck;
 
 import java.util.Arrays;
+import jugulum.practice.law.DeckLaws;
 import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.Kind;
 
@@ -14,9 +15,6 @@ final class DeckBed {
   /** Sizes told apart within a mineral. */
   private static final int SIZES = 4;
 
-  /** The room between grains, of the whole: a loose bed, ours. */
-  private static final double PORES = 0.45;
-
   private static final int CLASSES = Kind.values().length * SIZES;
 
   final int columns;
@@ -28,7 +26,7 @@ final class DeckBed {
   private final float[] layers;
   private final float[] below;
 
-  DeckBed(DeckShape shape, Grains grains, double gramsEach) {
+  DeckBed(DeckShape shape, DeckLaws laws, Grains grains, double gramsEach) {
     columns = (int) Math.ceil(shape.lengthM() / CELL_M);
     rows = (int) Math.ceil(shape.widthM() / shape.spacingM());
     perColumn = shape.lengthM() / columns;
@@ -37,7 +35,7 @@ final class DeckBed {
     below = new float[columns * rows * CLASSES];
     classes = new byte[grains.count()];
     heightEach = new float[Kind.values().length];
-    double cell = perColumn * perRow * (1 - PORES);
+    double cell = perColumn * perRow * (1 - laws.pores());
     for (Kind kind : Kind.values()) {
       // Gold is too little to raise the bed.
       double volume = kind == Kind.GOLD ? 0 : gramsEach / kind.densityGCm3() * 1e-6;

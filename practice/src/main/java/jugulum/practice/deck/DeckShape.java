@@ -14,7 +14,11 @@ import jugulum.core.check.Check;
  */
 public record DeckShape(
     double lengthM, double widthM, double riffleM, double smoothFromM, double spacingM) {
-  /** A small shop's deck: ours. */
+  /**
+   * A small shop's deck: ours.
+   *
+   * <p>Off by a half: the tilt told for a table nobody measured.
+   */
   public static final DeckShape USUAL = new DeckShape(0.9, 0.45, 0.006, 0.72, 0.03);
 
   /** Checks that it can be built. */

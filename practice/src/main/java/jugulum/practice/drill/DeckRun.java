@@ -12,7 +12,11 @@ import jugulum.practice.sand.Kind;
 
 /** A run of a shaker table. */
 public final class DeckRun implements Run {
-  /** How long a deck takes to fill; what leaves before is not counted, in s: ours. */
+  /**
+   * How long a deck takes to fill; what leaves before is not counted, in s: ours.
+   *
+   * <p>Off by a half: what of a run of practice counts, at its beginning.
+   */
   public static final double FILLS_S = 60;
 
   /** The share of the sand that may come by the first port. */

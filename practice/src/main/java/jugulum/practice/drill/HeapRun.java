@@ -7,7 +7,11 @@ import jugulum.practice.drops.Heap;
 
 /** A heap of magnetite lifted, dropped and carried away. */
 public final class HeapRun implements Run {
-  /** How long a lift or a drop takes a person, in s: ours. */
+  /**
+   * How long a lift or a drop takes a person, in s: ours.
+   *
+   * <p>Off by a half: how long the drill with the magnet takes.
+   */
   public static final double MOVE_S = 5;
 
   private final Drill drill;

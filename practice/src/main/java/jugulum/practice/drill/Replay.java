@@ -1,6 +1,9 @@
 package jugulum.practice.drill;
 
 import java.util.List;
+import jugulum.core.check.Check;
+import jugulum.practice.law.BowlLaws;
+import jugulum.practice.law.DeckLaws;
 
 /**
  * All that makes a run the same again.
@@ -10,11 +13,33 @@ import java.util.List;
  * @param seed what its grains were drawn with
  * @param told what was done
  * @param steps how long it went, in steps
+ * @param laws the number of the laws it was played under, from 1
  */
-public record Replay(Drill drill, Runs.Grain grain, long seed, List<Told> told, long steps) {
-  /** Keeps its own copy. */
+public record Replay(
+    Drill drill, Runs.Grain grain, long seed, List<Told> told, long steps, int laws) {
+  /** Checks the number and keeps its own copy. */
   public Replay {
+    Check.inRange("laws", laws, 1, 1e6);
     told = List.copyOf(told);
+  }
+
+  /** Of a run that is over, under the laws that hold now. */
+  public static Replay of(Drill drill, Runs.Grain grain, long seed, List<Told> told, long steps) {
+    return new Replay(drill, grain, seed, told, steps, lawsOf(drill));
+  }
+
+  /** The number of the laws that hold now for the rig of a drill. */
+  private static int lawsOf(Drill drill) {
+    return switch (drill.rig()) {
+      case Drill.OnBowl _ -> BowlLaws.OURS.number();
+      case Drill.OnDeck _ -> DeckLaws.OURS.number();
+      case Drill.OnPan _ -> 1;
+    };
+  }
+
+  /** Whether it was played under laws that hold no more: then it comes out otherwise. */
+  public boolean isOfOtherLaws() {
+    return laws != lawsOf(drill);
   }
 
   /** The run, as it was when it ended. */

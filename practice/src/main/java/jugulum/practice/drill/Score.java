@@ -9,7 +9,11 @@ package jugulum.practice.drill;
  * @param isReached whether what was asked for was reached
  */
 public record Score(double goldLost, double sandOut, double minutes, boolean isReached) {
-  /** A minute is worth as much as that share of the gold: ours, for comparing runs. */
+  /**
+   * A minute is worth as much as that share of the gold: ours, for comparing runs.
+   *
+   * <p>Off by a half: whether a slow or a quick run of practice is called better.
+   */
   private static final double MINUTE = 0.001;
 
   /** What is not reached is worse than any gold lost. */

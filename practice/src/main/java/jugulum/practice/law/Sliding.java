@@ -9,7 +9,11 @@ package jugulum.practice.law;
  * cos s) less the stream.
  */
 public final class Sliding {
-  /** The friction of a grain on a bed: ours. */
+  /**
+   * The friction of a grain on a bed: ours.
+   *
+   * <p>Off by a half: the tilt and the flow at which a grain slides, in proportion.
+   */
   public static final double FRICTION = 0.6;
 
   private Sliding() {}

@@ -1,50 +1,16 @@
 package jugulum.practice.law;
 
 /**
- * The swirl of a vortex bowl.
- *
- * <p>The wall speed is 0.15 of the speed in the nozzle, less as load grows, and inside v = v_wall
- * (R/r)^0.6, between rigid 1 and free 1 (all ours). The shear speed at the floor by Blasius: u* = v
- * √(f/8), f = 0.316 Re^−0.25, Re = 4 v depth/ν (textbook, smooth). Close to the bed the stream of a
- * curved flow is turned inward, by 25° (the angle is ours).
+ * The swirl of a vortex bowl: the wall takes on a share of the speed in the nozzle, less as load
+ * grows, and inside v = v_wall (R/r)^n, with n between 0 and the 1 of a free vortex; close to the
+ * bed the stream of a curved flow is turned inward. How much of each is in {@link BowlLaws}. The
+ * shear speed at the floor by Blasius: u* = v √(f/8), f = 0.316 Re^−0.25, Re = 4 v depth/ν
+ * (textbook, smooth).
  */
 public final class Swirl {
-  /** The share of the nozzle's speed the wall takes on: ours. */
-  private static final double TAKEN_ON = 0.15;
-
-  /** The load that halves the swirl, in g: ours. */
-  public static final double HALVING_G = 400;
-
-  /** How the speed grows inward: ours. */
-  private static final double INWARD = 0.6;
-
-  /** How far the stream near the bed is turned inward, in degrees: ours. */
-  public static final double TURNED_DEGREES = 25;
-
   private static final double BLASIUS = 0.316;
 
   private Swirl() {}
-
-  /**
-   * The speed at the wall once the swirl has followed, in m/s.
-   *
-   * @param flowM3S in m³/s
-   * @param nozzleM2 in m²
-   * @param loadG what lies in the bowl, in g
-   */
-  public static double wallMps(double flowM3S, double nozzleM2, double loadG) {
-    return TAKEN_ON * flowM3S / nozzleM2 / (1 + loadG / HALVING_G);
-  }
-
-  /**
-   * How much faster than at the wall it goes further in.
-   *
-   * @param wallM radius of the wall, in m
-   * @param radiusM where, in m
-   */
-  public static double growth(double wallM, double radiusM) {
-    return StrictMath.pow(wallM / radiusM, INWARD);
-  }
 
   /**
    * The shear speed at the floor, in m/s.

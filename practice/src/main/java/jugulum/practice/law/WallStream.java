@@ -19,10 +19,16 @@ public record WallStream(double shearMps, double viscosityM2S) {
 
   /**
    * How strong turbulence is at the wall, of the mean speed: Alfredsson et al. 1988, from memory.
+   *
+   * <p>Off by a half: how often a settled grain is lifted: how much fine gold leaves.
    */
   public static final double TURBULENCE = 0.4;
 
-  /** How long turbulence remembers, in wall units of time: ours. */
+  /**
+   * How long turbulence remembers, in wall units of time: ours.
+   *
+   * <p>Off by a half: how high a lifted grain gets.
+   */
   private static final double MEMORY = 20;
 
   /**

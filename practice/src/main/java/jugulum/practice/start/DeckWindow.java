@@ -21,10 +21,18 @@ import jugulum.practice.sand.Sand;
  * @param film the film at the middle of both
  */
 public record DeckWindow(double magnetiteDegrees, double goldDegrees, Film film) {
-  /** On its way is what a film moves so fast, in m/s: ours, a hand's breadth in ten seconds. */
+  /**
+   * On its way is what a film moves so fast, in m/s: ours, a hand's breadth in ten seconds.
+   *
+   * <p>Off by a half: the tilt a cut is told to start from, by about a degree.
+   */
   private static final double ON_ITS_WAY_MPS = 0.01;
 
-  /** Gold that moves so fast is lost to the first port before it is over the deck, in m/s: ours. */
+  /**
+   * Gold that moves so fast is lost to the first port before it is over the deck, in m/s: ours.
+   *
+   * <p>Off by a half: the tilt a cut is told not to pass.
+   */
   private static final double STRAYS_MPS = 0.002;
 
   private static final int SIZES = 8;

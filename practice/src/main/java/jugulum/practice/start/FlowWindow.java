@@ -6,6 +6,7 @@ import jugulum.core.settling.Settling;
 import jugulum.core.water.Water;
 import jugulum.practice.bowl.BowlControls;
 import jugulum.practice.bowl.BowlShape;
+import jugulum.practice.law.BowlLaws;
 import jugulum.practice.law.Rouse;
 import jugulum.practice.law.Sliding;
 import jugulum.practice.law.Swirl;
@@ -24,7 +25,11 @@ import jugulum.practice.sand.Sand;
  *     hundred of the time, or thrown up the cone by turbulence, whichever comes first
  */
 public record FlowWindow(double sandLMin, double magnetiteLMin, double goldLMin) {
-  /** Carried so much of the time gold is on its way out: ours. */
+  /**
+   * Carried so much of the time gold is on its way out: ours.
+   *
+   * <p>Off by a half: the flow a cut is told not to pass, by a tenth.
+   */
   private static final double CARRIED = 0.01;
 
   /** The window of a cut on a bowl. */
@@ -74,14 +79,14 @@ public record FlowWindow(double sandLMin, double magnetiteLMin, double goldLMin)
     private static final double MOST = 2 * BowlControls.MOST_L_MIN;
 
     double shear(double flowLMin) {
-      double wall = Swirl.wallMps(flowLMin / 60_000, shape.nozzleM2(), 0);
-      double speed = wall * Swirl.growth(shape.wallM(), shape.footM());
+      double wall = BowlLaws.OURS.wallMps(flowLMin / 60_000, shape.nozzleM2(), 0);
+      double speed = wall * BowlLaws.OURS.growth(shape.wallM(), shape.footM());
       return Swirl.shearMps(speed, shape.depthM(), viscosity);
     }
 
     boolean climbs(double flowLMin, double heightM, double settlingMps, double gust) {
       double stream = new WallStream(shear(flowLMin), viscosity).speedMps(heightM) * gust;
-      double inward = stream * Math.sin(Math.toRadians(Swirl.TURNED_DEGREES));
+      double inward = stream * Math.sin(Math.toRadians(BowlLaws.OURS.turnedDegrees()));
       double slope = Math.toRadians(shape.slopeDegrees());
       return Sliding.speedMps(inward, settlingMps, slope) > 0;
     }
