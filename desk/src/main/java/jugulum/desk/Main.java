@@ -1,5 +1,9 @@
 package jugulum.desk;
 
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import java.util.logging.Level;
 import java.util.logging.Logger;
@@ -18,9 +22,18 @@ public final class Main {
 
   private Main() {}
 
+  /** Texts have signs that the machine's own way of writing may not know. */
+  private static PrintWriter written(FileDescriptor to) {
+    return new PrintWriter(new FileOutputStream(to), true, StandardCharsets.UTF_8);
+  }
+
   public static void main(String[] args) {
     ROOT.setLevel(Level.WARNING);
     JAVAFX.setLevel(Level.SEVERE);
-    System.exit(Commands.speaking(Languages.ofThisMachine().words(Optional.empty())).execute(args));
+    System.exit(
+        Commands.speaking(Languages.ofThisMachine().words(Optional.empty()))
+            .setOut(written(FileDescriptor.out))
+            .setErr(written(FileDescriptor.err))
+            .execute(args));
   }
 }

@@ -19,18 +19,25 @@ class AppearanceTest extends OnTheDemoBook {
   @Test
   void everyViewIsWholeReadableAndNamed() {
     try (Person person = Person.at(book)) {
-      for (String theme : List.of("dark", "light")) {
-        EveryView.walk(
-            person,
-            theme,
-            (seen, where) -> {
-              assertThat(Sight.cutOff(seen)).as(where).isEmpty();
-              Sight.noTypeIsTooSmall(seen, where);
-              Sight.whatCanHaveTheFocusHasANameAndARole(seen, where);
-              assertThat(Sight.outOfSight(seen)).as(where).isEmpty();
-            });
-      }
+      EveryView.walk(
+          person,
+          "",
+          (seen, where) -> {
+            whole(seen, where);
+            seen.inAnotherLightAndUnit();
+            whole(seen, where + " in another light and unit");
+            seen.sized(1024, 700);
+            assertThat(Sight.cutOff(seen)).as("%s in a small window", where).isEmpty();
+            seen.sized(1280, 800);
+          });
     }
+  }
+
+  private static void whole(Person seen, String where) {
+    assertThat(Sight.cutOff(seen)).as(where).isEmpty();
+    Sight.noTypeIsTooSmall(seen, where);
+    Sight.whatCanHaveTheFocusHasANameAndARole(seen, where);
+    assertThat(Sight.outOfSight(seen)).as(where).isEmpty();
   }
 
   /**

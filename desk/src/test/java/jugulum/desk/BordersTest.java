@@ -67,6 +67,18 @@ class BordersTest {
         .check(ALL);
   }
 
+  /** Without that library a played scale has a network port and no serial line. */
+  @Test
+  void onlyThePlayedLineKnowsPseudoTerminals() {
+    noClasses()
+        .that()
+        .doNotHaveFullyQualifiedName("jugulum.scale.played.PlayedLine")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage("com.pty4j..")
+        .check(ALL);
+  }
+
   @Test
   void noPackageRunsInACircle() {
     slices().matching("jugulum.core.(*)..").should().beFreeOfCycles().check(ALL);

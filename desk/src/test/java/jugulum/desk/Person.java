@@ -199,6 +199,17 @@ public final class Person implements AutoCloseable {
     return seen(id).isPresent();
   }
 
+  /** Turns to the next light and the next unit, wherever the focus is. */
+  public Person inAnotherLightAndUnit() {
+    on(
+        () -> {
+          workbench.preferences().nextTheme();
+          workbench.preferences().nextUnit();
+          return null;
+        });
+    return settle();
+  }
+
   /** Makes the window that large. */
   public Person sized(double width, double height) {
     on(

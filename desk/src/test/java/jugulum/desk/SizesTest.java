@@ -7,13 +7,12 @@ import static javafx.scene.input.KeyCode.PLUS;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.TreeSet;
 import javafx.scene.Node;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** Larger and smaller windows, larger and smaller type. */
+/** Larger and smaller type; {@link AppearanceTest} looks at smaller windows. */
 class SizesTest extends OnTheDemoBook {
   private static final Offset<Double> EXACTLY = within(1e-6);
 
@@ -45,17 +44,5 @@ class SizesTest extends OnTheDemoBook {
     try (Person again = Person.at(book)) {
       assertThat(drawn(again)).as("it is remembered").isCloseTo(0.8, EXACTLY);
     }
-  }
-
-  @Test
-  void aSmallWindowCutsNothingOff() {
-    TreeSet<String> cut = new TreeSet<>();
-    try (Person person = Person.at(book).sized(1024, 700)) {
-      EveryView.walk(
-          person,
-          "small",
-          (seen, where) -> Sight.cutOff(seen).forEach(text -> cut.add(where + ": " + text)));
-    }
-    assertThat(cut).isEmpty();
   }
 }

@@ -17,7 +17,7 @@ import jugulum.practice.bowl.BowlShape;
 import jugulum.practice.law.BowlLaws;
 import jugulum.practice.law.RoundWeir;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Sand;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 @Tag("simulated")
 class BowlTest {
   private static final Water WATER = new Water(12);
-  private static final int GOLD = Kind.GOLD.ordinal();
+  private static final int GOLD = GrainKind.GOLD.ordinal();
   private static final Sand MIDDLE = Sand.black(0.15, 0.30, 0.3);
   private static final Sand FINE = Sand.black(0.075, 0.15, 0.3);
 
@@ -68,7 +68,7 @@ class BowlTest {
       by[bowl.state(i)]++;
     }
     int gone = 0;
-    for (Kind kind : Kind.values()) {
+    for (GrainKind kind : GrainKind.values()) {
       gone += bowl.goneCount(kind);
     }
     assertThat(by[Bowl.GONE] + by[Bowl.FLOATED]).isEqualTo(gone);
@@ -97,12 +97,12 @@ class BowlTest {
 
   @Test
   void lighterSandLeavesFirst() {
-    Kind[] order = {Kind.QUARTZ, Kind.GARNET, Kind.ILMENITE, Kind.MAGNETITE, Kind.GOLD};
+    GrainKind[] order = {GrainKind.QUARTZ, GrainKind.GARNET, GrainKind.ILMENITE, GrainKind.MAGNETITE, GrainKind.GOLD};
     List<Bowl> bowls = LongStream.range(0, 8).mapToObj(seed -> charged(FINE, 60, seed)).toList();
     bowls.forEach(bowl -> run(bowl, 60, 14));
     for (int k = 1; k < order.length; k++) {
-      Kind lighter = order[k - 1];
-      Kind denser = order[k];
+      GrainKind lighter = order[k - 1];
+      GrainKind denser = order[k];
       assertThat(
               Seeds.atLeast(
                   8,
@@ -125,7 +125,7 @@ class BowlTest {
                   Bowl middle = charged(MIDDLE, 60, seed);
                   run(fine, 60, 20);
                   run(middle, 60, 20);
-                  return fine.gone(Kind.MAGNETITE) - middle.gone(Kind.MAGNETITE);
+                  return fine.gone(GrainKind.MAGNETITE) - middle.gone(GrainKind.MAGNETITE);
                 }))
         .isGreaterThan(0.3);
   }
@@ -135,7 +135,7 @@ class BowlTest {
     while (bowl.sandGone() < 0.9 && bowl.seconds() < 600) {
       bowl.step(controls.apply(bowl.seconds()));
     }
-    return bowl.gone(Kind.GOLD);
+    return bowl.gone(GrainKind.GOLD);
   }
 
   @Test
@@ -172,7 +172,7 @@ class BowlTest {
     run(big, 240, open);
     run(small, 240, 20);
     assertThat(big.headM()).isGreaterThan(wanted + 0.001);
-    assertThat(big.gone(Kind.GOLD)).isGreaterThan(small.gone(Kind.GOLD) + 0.05);
+    assertThat(big.gone(GrainKind.GOLD)).isGreaterThan(small.gone(GrainKind.GOLD) + 0.05);
   }
 
   @Test
@@ -204,7 +204,7 @@ class BowlTest {
     double flat = gone(dry, i -> grains.kind(i) == GOLD && grains.flatness(i) < 0.3);
     double round = gone(dry, i -> grains.kind(i) == GOLD && grains.flatness(i) > 0.4);
     assertThat(flat).isGreaterThan(round + 0.05);
-    assertThat(charged(FINE, 60, 2).gone(Kind.GOLD)).isZero();
+    assertThat(charged(FINE, 60, 2).gone(GrainKind.GOLD)).isZero();
     assertThat(gone(dry, i -> grains.kind(i) != GOLD)).isZero();
   }
 
@@ -218,7 +218,7 @@ class BowlTest {
                   Bowl bowl = charged(mixed, 60, seed);
                   Grains grains = bowl.grains();
                   IntPredicate coarse =
-                      i -> grains.kind(i) == Kind.MAGNETITE.ordinal() && grains.sizeMm(i) > 0.5;
+                      i -> grains.kind(i) == GrainKind.MAGNETITE.ordinal() && grains.sizeMm(i) > 0.5;
                   IntPredicate fine =
                       i ->
                           grains.kind(i) == GOLD
@@ -247,7 +247,7 @@ class BowlTest {
   private static double lostAt(Sand sand, double flow, long seed) {
     Bowl bowl = charged(sand, 60, seed);
     run(bowl, 120, flow);
-    return bowl.gone(Kind.GOLD);
+    return bowl.gone(GrainKind.GOLD);
   }
 
   /**

@@ -11,7 +11,7 @@ import jugulum.practice.deck.Deck;
 import jugulum.practice.deck.DeckControls;
 import jugulum.practice.deck.DeckShape;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Sand;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Tag;
@@ -66,16 +66,16 @@ class DeckTest {
     }
   }
 
-  private static double median(Deck deck, Kind kind) {
+  private static double median(Deck deck, GrainKind kind) {
     return deck.placeM(kind, 0.5);
   }
 
   @Test
   void theFanAppearsInOrder() {
-    Kind[] order = {Kind.GOLD, Kind.MAGNETITE, Kind.GARNET, Kind.QUARTZ};
+    GrainKind[] order = {GrainKind.GOLD, GrainKind.MAGNETITE, GrainKind.GARNET, GrainKind.QUARTZ};
     for (int k = 1; k < order.length; k++) {
-      Kind above = order[k - 1];
-      Kind below = order[k];
+      GrainKind above = order[k - 1];
+      GrainKind below = order[k];
       assertThat(
               Seeds.atLeast(
                   5,
@@ -91,7 +91,7 @@ class DeckTest {
   @Test
   void moreTiltOrMoreWaterMovesEveryBandDown() {
     DeckControls less = DeckControls.USUAL.tilt(2).water(12, 0);
-    for (Kind kind : List.of(Kind.MAGNETITE, Kind.GARNET, Kind.QUARTZ)) {
+    for (GrainKind kind : List.of(GrainKind.MAGNETITE, GrainKind.GARNET, GrainKind.QUARTZ)) {
       for (DeckControls more : List.of(less.tilt(3.5), less.water(24, 0), less.water(12, 12))) {
         assertThat(
                 Seeds.atLeast(
@@ -112,14 +112,14 @@ class DeckTest {
             Seeds.atLeast(
                 5,
                 seed ->
-                    median(deck(FINE.withGold(0.2, 0.3), steep, seed, 60), Kind.GOLD)
-                        - median(deck(COARSE.withGold(0.2, 0.3), steep, seed, 60), Kind.GOLD)))
+                    median(deck(FINE.withGold(0.2, 0.3), steep, seed, 60), GrainKind.GOLD)
+                        - median(deck(COARSE.withGold(0.2, 0.3), steep, seed, 60), GrainKind.GOLD)))
         .isPositive();
   }
 
   /** How much of the magnetite lies among the garnet: where the bands lie over each other. */
   private static double mixedUp(Deck deck) {
-    return deck.placeM(Kind.MAGNETITE, 0.9) - deck.placeM(Kind.GARNET, 0.1);
+    return deck.placeM(GrainKind.MAGNETITE, 0.9) - deck.placeM(GrainKind.GARNET, 0.1);
   }
 
   @Test
@@ -142,7 +142,7 @@ class DeckTest {
   private static double sandInFirst(Deck deck) {
     double first = 0;
     double all = 0;
-    for (Kind kind : List.of(Kind.MAGNETITE, Kind.ILMENITE, Kind.GARNET, Kind.QUARTZ)) {
+    for (GrainKind kind : List.of(GrainKind.MAGNETITE, GrainKind.ILMENITE, GrainKind.GARNET, GrainKind.QUARTZ)) {
       first += deck.out(0, kind);
       all += deck.out(kind);
     }
@@ -170,14 +170,14 @@ class DeckTest {
     run(deck, flat, 90);
     deck.forget();
     run(deck, flat, 20);
-    double before = median(deck, Kind.MAGNETITE);
+    double before = median(deck, GrainKind.MAGNETITE);
     deck.forget();
     run(deck, steep, 4);
-    double soon = median(deck, Kind.MAGNETITE);
+    double soon = median(deck, GrainKind.MAGNETITE);
     run(deck, steep, 80);
     deck.forget();
     run(deck, steep, 20);
-    double after = median(deck, Kind.MAGNETITE);
+    double after = median(deck, GrainKind.MAGNETITE);
     assertThat(after).isGreaterThan(before + 0.03);
     assertThat(soon - before).isLessThan(0.5 * (after - before));
   }
@@ -196,7 +196,7 @@ class DeckTest {
     run(fresh, DeckControls.USUAL, 60 + 30);
     long fed = 0;
     long out = 0;
-    for (Kind kind : Kind.values()) {
+    for (GrainKind kind : GrainKind.values()) {
       fed += fresh.fed(kind);
       out += fresh.out(kind);
     }
@@ -209,8 +209,8 @@ class DeckTest {
             Seeds.atLeast(
                 4,
                 seed ->
-                    median(deck(FINE, DeckControls.USUAL.rise(2), seed, 40), Kind.QUARTZ)
-                        - median(deck(FINE, DeckControls.USUAL, seed, 40), Kind.QUARTZ)))
+                    median(deck(FINE, DeckControls.USUAL.rise(2), seed, 40), GrainKind.QUARTZ)
+                        - median(deck(FINE, DeckControls.USUAL, seed, 40), GrainKind.QUARTZ)))
         .isPositive();
   }
 

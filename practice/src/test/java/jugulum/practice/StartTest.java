@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jugulum.core.water.Water;
 import jugulum.practice.bowl.BowlShape;
 import jugulum.practice.deck.DeckShape;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Sand;
 import jugulum.practice.start.DeckWindow;
 import jugulum.practice.start.FlowWindow;
@@ -30,7 +30,7 @@ class StartTest {
     "0.1, 0.25, GOLD, 52.51",
     "0.3, 0.3, GOLD, 70.57"
   })
-  void flowAtWhichAGrainJustClimbs(double mm, double flatness, Kind kind, double lMin) {
+  void flowAtWhichAGrainJustClimbs(double mm, double flatness, GrainKind kind, double lMin) {
     assertThat(FlowWindow.climbing(mm, flatness, kind, BowlShape.USUAL, WATER))
         .isCloseTo(lMin, Percentage.withPercentage(0.5));
   }

@@ -15,8 +15,8 @@ import jugulum.practice.drill.Drill;
 import jugulum.practice.drill.Drills;
 import jugulum.practice.drill.Replay;
 import jugulum.practice.drill.Runs.Grain;
-import jugulum.practice.drill.Told;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.drill.LoggedAction;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Sand;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -78,7 +78,7 @@ public final class ReplayFile {
       all.put("freed", pan.freed());
     }
     ArrayNode told = all.putArray("told");
-    for (Told one : replay.told()) {
+    for (LoggedAction one : replay.told()) {
       ObjectNode node = told.addObject();
       node.put("step", one.step());
       write(node, one.action());
@@ -92,7 +92,7 @@ public final class ReplayFile {
     node.put("flattest", sand.flattest());
     node.put("roundest", sand.roundest());
     ObjectNode shares = node.putObject("shares");
-    for (Kind kind : Kind.values()) {
+    for (GrainKind kind : GrainKind.values()) {
       if (sand.share(kind) > 0) {
         shares.put(kind.name(), sand.share(kind));
       }
@@ -153,9 +153,9 @@ public final class ReplayFile {
 
   private static Replay replay(JsonNode all, Drill drill) {
     Drill own = Drills.freeing(drill.with(sand(all.path("sand"))), freed(all));
-    List<Told> told = new ArrayList<>();
+    List<LoggedAction> told = new ArrayList<>();
     for (JsonNode one : all.path("told")) {
-      told.add(new Told((long) number(one, "step"), action(one)));
+      told.add(new LoggedAction((long) number(one, "step"), action(one)));
     }
     return new Replay(
         own,
@@ -171,10 +171,10 @@ public final class ReplayFile {
   }
 
   private static Sand sand(JsonNode node) {
-    Map<Kind, Double> shares = new EnumMap<>(Kind.class);
+    Map<GrainKind, Double> shares = new EnumMap<>(GrainKind.class);
     node.path("shares")
         .properties()
-        .forEach(entry -> shares.put(Kind.valueOf(entry.getKey()), entry.getValue().asDouble()));
+        .forEach(entry -> shares.put(GrainKind.valueOf(entry.getKey()), entry.getValue().asDouble()));
     return new Sand(
         number(node, "finestMm"),
         number(node, "coarsestMm"),

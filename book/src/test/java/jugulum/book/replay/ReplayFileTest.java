@@ -10,7 +10,7 @@ import jugulum.practice.drill.Action;
 import jugulum.practice.drill.Drills;
 import jugulum.practice.drill.Replay;
 import jugulum.practice.drill.Runs.Grain;
-import jugulum.practice.drill.Told;
+import jugulum.practice.drill.LoggedAction;
 import org.junit.jupiter.api.Test;
 
 class ReplayFileTest {
@@ -20,10 +20,10 @@ class ReplayFileTest {
           new Grain(300, 200),
           -4611686018427387905L,
           List.of(
-              new Told(0, new Action.Agent(true)),
-              new Told(0, new Action.Level(-0.25)),
-              new Told(3, new Action.Charge(30, true)),
-              new Told(5, new Action.Valve(17.5))),
+              new LoggedAction(0, new Action.Agent(true)),
+              new LoggedAction(0, new Action.Level(-0.25)),
+              new LoggedAction(3, new Action.Charge(30, true)),
+              new LoggedAction(5, new Action.Valve(17.5))),
           900);
 
   @Test
@@ -42,12 +42,12 @@ class ReplayFileTest {
             new Grain(300, 200),
             7,
             List.of(
-                new Told(0, new Action.Tilt(3)),
-                new Told(1, new Action.Rise(0.5)),
-                new Told(2, new Action.Water(20, 4)),
-                new Told(3, new Action.Stroke(12, 290)),
-                new Told(4, new Action.Feed(16)),
-                new Told(5, new Action.Splitter(0, 0.07))),
+                new LoggedAction(0, new Action.Tilt(3)),
+                new LoggedAction(1, new Action.Rise(0.5)),
+                new LoggedAction(2, new Action.Water(20, 4)),
+                new LoggedAction(3, new Action.Stroke(12, 290)),
+                new LoggedAction(4, new Action.Feed(16)),
+                new LoggedAction(5, new Action.Splitter(0, 0.07))),
             60);
     Replay pan =
         Replay.of(
@@ -55,9 +55,9 @@ class ReplayFileTest {
             new Grain(300, 200),
             7,
             List.of(
-                new Told(0, new Action.Lift()),
-                new Told(200, new Action.Drop()),
-                new Told(400, new Action.Away())),
+                new LoggedAction(0, new Action.Lift()),
+                new LoggedAction(200, new Action.Drop()),
+                new LoggedAction(400, new Action.Away())),
             500);
     for (Replay replay : List.of(deck, pan)) {
       assertThat(ReplayFile.read(ReplayFile.write(replay))).isEqualTo(new Whole(replay));

@@ -29,7 +29,7 @@ public record Band(double low, double usual, double high) {
   }
 
   /** Whether it lies wholly above or wholly below 0, so that nothing at all is ruled out. */
-  public boolean excludesNothing() {
+  public boolean isAwayFromZero() {
     return low > 0 || high < 0;
   }
 

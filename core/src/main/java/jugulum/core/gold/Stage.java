@@ -72,7 +72,7 @@ public record Stage(
   public record Balance(Band checkedOut, Band twoProduct, Band difference) {
     /** Whether they differ by more than the readings let expect. */
     public boolean disagrees() {
-      return difference.excludesNothing();
+      return difference.isAwayFromZero();
     }
   }
 }

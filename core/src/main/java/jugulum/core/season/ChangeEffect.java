@@ -29,7 +29,7 @@ public record ChangeEffect(
     Optional<Band> points) {
   /** Whether the range excludes that it did nothing. */
   public boolean isSeen() {
-    return points.filter(Band::excludesNothing).isPresent();
+    return points.filter(Band::isAwayFromZero).isPresent();
   }
 
   /**

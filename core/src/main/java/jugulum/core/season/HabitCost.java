@@ -28,7 +28,7 @@ public record HabitCost(
     Habit habit, Work work, String machine, int with, int without, Optional<Band> costMg) {
   /** Whether the range of its cost excludes nothing. */
   public boolean isSeen() {
-    return costMg.filter(Band::excludesNothing).isPresent();
+    return costMg.filter(Band::isAwayFromZero).isPresent();
   }
 
   private record Where(Work work, String machine) {}

@@ -95,19 +95,25 @@ public final class AssumptionsForm {
     return field.read().orElseThrow();
   }
 
+  /** How a field is filled. */
+  private interface Filling {
+    void fill(EntryField<Double> field, String text, double value);
+  }
+
+  private void each(Assumptions given, Filling how) {
+    how.fill(tolerance, words.plain(given.closureTolerance() * 100), given.closureTolerance());
+    how.fill(flatness, words.plain(given.flatness()), given.flatness());
+    how.fill(fineness, words.plain(Decimal.shifted(given.fineness(), 3)), given.fineness());
+    how.fill(finest, words.plain(given.finestSeenMm()), given.finestSeenMm());
+  }
+
   /** Fills the fields. */
   public void fill(Assumptions given) {
-    tolerance.put(words.plain(given.closureTolerance() * 100), given.closureTolerance());
-    flatness.put(words.plain(given.flatness()), given.flatness());
-    fineness.put(words.plain(Decimal.shifted(given.fineness(), 3)), given.fineness());
-    finest.put(words.plain(given.finestSeenMm()), given.finestSeenMm());
+    each(given, EntryField::put);
   }
 
   /** Fills the fields but for those in which something was typed and not kept. */
   public void offer(Assumptions given) {
-    tolerance.offer(words.plain(given.closureTolerance() * 100), given.closureTolerance());
-    flatness.offer(words.plain(given.flatness()), given.flatness());
-    fineness.offer(words.plain(Decimal.shifted(given.fineness(), 3)), given.fineness());
-    finest.offer(words.plain(given.finestSeenMm()), given.finestSeenMm());
+    each(given, EntryField::offer);
   }
 }

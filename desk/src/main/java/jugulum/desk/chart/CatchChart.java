@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import jugulum.desk.chart.Mark.Anchor;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 
 /** What each of several catches holds, by mineral, as bars: a size in a pan, a port of a deck. */
 public final class CatchChart {
@@ -20,7 +20,7 @@ public final class CatchChart {
    *
    * @param name what it is called
    * @param shares what it holds of each mineral, of all there is of it, 0 to 1, in the order of
-   *     {@link Kind}
+   *     {@link GrainKind}
    */
   public record Catch(String name, List<Double> shares) {
     /** Keeps its own copy. */
@@ -42,7 +42,7 @@ public final class CatchChart {
       marks.add(
           new Mark.Writing(0, y + BAR - 3, catches.get(row).name(), Anchor.LEFT, "chart-text"));
       double x = LEFT;
-      for (Kind kind : Kind.values()) {
+      for (GrainKind kind : GrainKind.values()) {
         double share = catches.get(row).shares().get(kind.ordinal());
         double wide = share == 0 ? 0 : Math.max(LEAST, share / most * (width - LEFT - 5 * LEAST));
         marks.add(new Mark.Bar(x, y, wide, BAR, style(kind)));
@@ -52,7 +52,7 @@ public final class CatchChart {
     return new Drawing(width, LINE * catches.size(), marks);
   }
 
-  private static String style(Kind kind) {
+  private static String style(GrainKind kind) {
     return "chart-mineral-" + kind.name().toLowerCase(Locale.ROOT);
   }
 }

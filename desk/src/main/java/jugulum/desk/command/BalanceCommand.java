@@ -1,12 +1,7 @@
 package jugulum.desk.command;
 
-import java.io.FileDescriptor;
-import java.io.FileOutputStream;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.Callable;
 import jugulum.book.file.FileFault;
 import jugulum.book.file.TextFile;
 import jugulum.book.json.BatchFile;
@@ -22,9 +17,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Prints the figures of a batch file, the same as the window shows. */
 @Command(name = "balance", mixinStandardHelpOptions = true)
-final class BalanceCommand implements Callable<Integer> {
-  private final Words words;
-
+final class BalanceCommand extends Speaking {
   @Parameters(paramLabel = "FILE.json", descriptionKey = "usage.balance.file")
   private Path file;
 
@@ -39,18 +32,16 @@ final class BalanceCommand implements Callable<Integer> {
   private MassUnit unit;
 
   BalanceCommand(Words words) {
-    this.words = words;
+    super(words);
   }
 
   @Override
   public Integer call() {
-    PrintStream out =
-        new PrintStream(new FileOutputStream(FileDescriptor.out), true, StandardCharsets.UTF_8);
     return switch (TextFile.read(file, BatchFile::read, BatchFile.Faulty::new)) {
       case BatchFile.Read(var batch) -> {
         Worked worked = Worked.of(batch);
         if (json) {
-          out.println(
+          say(
               JsonMapper.builder()
                   .enable(SerializationFeature.INDENT_OUTPUT)
                   .build()
@@ -58,12 +49,12 @@ final class BalanceCommand implements Callable<Integer> {
         } else {
           BalanceText.of(
                   worked, new Figures(Figures.CHOICE.contains(unit) ? unit : MassUnit.GRAM, words))
-              .forEach(out::println);
+              .forEach(this::say);
         }
         yield Exit.OK;
       }
       case BatchFile.Faulty(List<FileFault> faults) -> {
-        faults.forEach(fault -> System.err.println(FaultText.of(words, file, fault)));
+        faults.forEach(fault -> fail(Exit.BAD_FILE, FaultText.of(words, file, fault)));
         yield Exit.BAD_FILE;
       }
     };

@@ -7,7 +7,6 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import jugulum.book.Books;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchSummary;
@@ -18,21 +17,14 @@ import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParentCommand;
-import picocli.CommandLine.Spec;
 
 /** A command that does something with a book: one's own, or the one named before it. */
-abstract class BookCommand implements Callable<Integer> {
-  /** What it speaks. */
-  protected final Words words;
-
+abstract class BookCommand extends Speaking {
   @ParentCommand private NamesBook top;
 
-  @Spec private CommandSpec spec;
-
   BookCommand(Words words) {
-    this.words = words;
+    super(words);
   }
 
   /**
@@ -60,19 +52,6 @@ abstract class BookCommand implements Callable<Integer> {
     } catch (IOException problem) {
       return fail(Exit.BAD_FILE, String.valueOf(problem.getMessage()));
     }
-  }
-
-  /** Says what is wrong, and gives the exit code back. */
-  protected int fail(int code, String sentence) {
-    spec.commandLine().getErr().println(sentence);
-    spec.commandLine().getErr().flush();
-    return code;
-  }
-
-  /** Says something to those who read along, which scripts do not. */
-  protected void say(String text) {
-    spec.commandLine().getOut().println(text);
-    spec.commandLine().getOut().flush();
   }
 
   /** Figures as texts have them: grams. */

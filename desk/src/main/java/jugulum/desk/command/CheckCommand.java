@@ -3,7 +3,6 @@ package jugulum.desk.command;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.concurrent.Callable;
 import jugulum.book.Books;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.stream.Book;
@@ -16,25 +15,22 @@ import picocli.CommandLine.Parameters;
 
 /** Reads a whole book and says whether it is as it was written. */
 @Command(name = "check", mixinStandardHelpOptions = true)
-final class CheckCommand implements Callable<Integer> {
-  private final Words words;
-
+final class CheckCommand extends Speaking {
   @Parameters(paramLabel = "BOOK", descriptionKey = "usage.check.file")
   private Path file;
 
   CheckCommand(Words words) {
-    this.words = words;
+    super(words);
   }
 
   @Override
   public Integer call() {
     if (!Files.exists(file)) {
-      System.err.println(words.of("command.no-file", file.toString()));
-      return Exit.BAD_FILE;
+      return fail(Exit.BAD_FILE, words.of("command.no-file", file.toString()));
     }
     try (Book book = Books.open(file, Writer.unnamed(Clock.systemUTC()))) {
       book.verify();
-      System.out.println(
+      say(
           words.of(
               "command.check.ok",
               file.toString(),
@@ -42,8 +38,7 @@ final class CheckCommand implements Callable<Integer> {
               Long.toString(book.length())));
       return Exit.OK;
     } catch (BookProblem problem) {
-      System.err.println(Sentences.problem(words, problem));
-      return Exit.BOOK_PROBLEM;
+      return fail(Exit.BOOK_PROBLEM, Sentences.problem(words, problem));
     }
   }
 }

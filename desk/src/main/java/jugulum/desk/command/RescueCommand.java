@@ -2,7 +2,6 @@ package jugulum.desk.command;
 
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.concurrent.Callable;
 import jugulum.book.Books;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.store.Rescue;
@@ -15,9 +14,7 @@ import picocli.CommandLine.Parameters;
 
 /** Copies what can be read of a damaged book into a new one. */
 @Command(name = "rescue", mixinStandardHelpOptions = true)
-final class RescueCommand implements Callable<Integer> {
-  private final Words words;
-
+final class RescueCommand extends Speaking {
   @Parameters(index = "0", paramLabel = "DAMAGED", descriptionKey = "usage.rescue.damaged")
   private Path damaged;
 
@@ -25,14 +22,14 @@ final class RescueCommand implements Callable<Integer> {
   private Path fresh;
 
   RescueCommand(Words words) {
-    this.words = words;
+    super(words);
   }
 
   @Override
   public Integer call() {
     try {
       Rescue rescue = Books.rescue(damaged, fresh, Writer.unnamed(Clock.systemUTC()));
-      System.out.println(
+      say(
           words.of(
               "command.rescued",
               Integer.toString(rescue.count(BatchStream.KIND)),
@@ -40,8 +37,7 @@ final class RescueCommand implements Callable<Integer> {
               Integer.toString(rescue.rowsLost())));
       return Exit.OK;
     } catch (BookProblem problem) {
-      System.err.println(Sentences.problem(words, problem));
-      return Exit.BOOK_PROBLEM;
+      return fail(Exit.BOOK_PROBLEM, Sentences.problem(words, problem));
     }
   }
 }

@@ -52,13 +52,7 @@ final class OwnTaskPage extends FormPage {
     super(words, "day-own");
     error.setId("day-own-error");
     this.wants = wants;
-    what =
-        new EntryField<>(
-            words,
-            "own-what",
-            words.of("day.own.what"),
-            words.of("day.own.what.hint"),
-            Parsers.text(words, "refusal.TASK_WITHOUT_NAME"));
+    what = EntryField.named(words, "own-what", "day.own.what", "refusal.TASK_WITHOUT_NAME");
     minutes =
         new EntryField<>(
             words, "own-minutes", words.of("day.own.minutes"), "20 – 45", this::minutes);
@@ -70,9 +64,7 @@ final class OwnTaskPage extends FormPage {
             words.of("day.own.at.hint"),
             Parsers.optional(typed -> MinuteText.parse(words, typed)));
     hands = new Segments<>("own-hands", List.of(Hands.values()), one -> words.of("day.hands", one));
-    Stream.of(what, minutes, at)
-        .map(EntryField::field)
-        .forEach(field -> field.setOnAction(_ -> enter()));
+    EntryField.onEnter(this::enter, what, minutes, at);
     VBox left =
         new VBox(
             12,

@@ -1,5 +1,6 @@
 package jugulum.desk.entry;
 
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -94,6 +95,34 @@ public final class EntryField<T> extends VBox {
         new EntryField<>(
             words, id, words.of(key), start, typed -> Parsers.number(words, typed, low, high)),
         start);
+  }
+
+  /**
+   * A field for words that have to be there; its hint is the text of the key with ".hint".
+   *
+   * @param missing the key of what is said where they are not
+   */
+  public static EntryField<String> named(Words words, String id, String key, String missing) {
+    return new EntryField<>(
+        words, id, words.of(key), words.of(key + ".hint"), Parsers.text(words, missing));
+  }
+
+  /** A field for words that may be left out; its hint is the text of the key with ".hint". */
+  public static EntryField<String> note(Words words, String id, String key) {
+    String hint = words.has(key + ".hint") ? words.of(key + ".hint") : "";
+    return new EntryField<>(words, id, words.of(key), hint, Entry.Value::new);
+  }
+
+  /** A field for a day of the calendar. */
+  public static EntryField<LocalDate> day(Words words, String id, String key) {
+    return new EntryField<>(words, id, words.of(key), "", typed -> Parsers.day(words, typed));
+  }
+
+  /** What Enter does in any of these fields. */
+  public static void onEnter(Runnable does, EntryField<?>... fields) {
+    for (EntryField<?> one : fields) {
+      one.field().setOnAction(_ -> does.run());
+    }
   }
 
   /** A field for a share in percent; parameters as {@link #number}. */

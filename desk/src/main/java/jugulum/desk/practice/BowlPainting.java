@@ -2,14 +2,14 @@ package jugulum.desk.practice;
 
 import jugulum.practice.bowl.Bowl;
 import jugulum.practice.bowl.Trig;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 
 /** A vortex bowl from above. */
 final class BowlPainting implements Painting {
   private static final int SIZE = 490;
   private static final int EDGE = 10;
   private static final int CENTRE = SIZE / 2;
-  private static final int GOLD = Kind.GOLD.ordinal();
+  private static final int GOLD = GrainKind.GOLD.ordinal();
 
   private final Bowl bowl;
   private final double scale;

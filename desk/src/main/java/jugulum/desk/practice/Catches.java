@@ -8,7 +8,7 @@ import jugulum.practice.bowl.Bowl;
 import jugulum.practice.deck.Deck;
 import jugulum.practice.deck.DeckControls;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 
 /** What the pan under a bowl and the ports of a deck have caught. */
 final class Catches {
@@ -21,7 +21,7 @@ final class Catches {
     Grains grains = bowl.grains();
     double low = Math.log(grains.sand().finestMm());
     double span = Math.log(grains.sand().coarsestMm()) - low;
-    int[][] gone = new int[SIZES][Kind.values().length];
+    int[][] gone = new int[SIZES][GrainKind.values().length];
     for (int i = 0; i < grains.count(); i++) {
       if (bowl.state(i) >= Bowl.GONE) {
         double place = (Math.log(grains.sizeMm(i)) - low) / span;
@@ -32,7 +32,7 @@ final class Catches {
     for (int size = SIZES - 1; size >= 0; size--) {
       double from = Math.exp(low + span * size / SIZES);
       List<Double> shares = new ArrayList<>();
-      for (Kind kind : Kind.values()) {
+      for (GrainKind kind : GrainKind.values()) {
         shares.add((double) gone[size][kind.ordinal()] / Math.max(1, grains.count(kind)));
       }
       catches.add(new Catch(words.of("practice.over-mm", words.fixed(from, 3)), shares));
@@ -45,7 +45,7 @@ final class Catches {
     List<Catch> catches = new ArrayList<>();
     for (int port = 0; port < DeckControls.PORTS; port++) {
       List<Double> shares = new ArrayList<>();
-      for (Kind kind : Kind.values()) {
+      for (GrainKind kind : GrainKind.values()) {
         double all = 0;
         for (int other = 0; other < DeckControls.PORTS; other++) {
           all += deck.lately(other, kind);

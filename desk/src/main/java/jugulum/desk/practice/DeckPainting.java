@@ -2,14 +2,14 @@ package jugulum.desk.practice;
 
 import jugulum.practice.deck.Deck;
 import jugulum.practice.drill.DeckRun;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 
 /** A shaker table from above, its ports at the right. */
 final class DeckPainting implements Painting {
   private static final int WIDTH = 760;
   private static final int HEIGHT = 380;
   private static final int PORTS = 26;
-  private static final int GOLD = Kind.GOLD.ordinal();
+  private static final int GOLD = GrainKind.GOLD.ordinal();
 
   private final DeckRun run;
   private final Deck deck;

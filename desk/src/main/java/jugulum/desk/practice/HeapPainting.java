@@ -2,7 +2,7 @@ package jugulum.desk.practice;
 
 import jugulum.practice.bowl.Trig;
 import jugulum.practice.drops.Heap;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Noise;
 
 /** A heap in a pan, or under the magnet over a fresh pan, with the gold it holds. */
@@ -56,7 +56,7 @@ final class HeapPainting implements Painting {
     canvas.copy(ground);
     int here = centre(heap.isUp() ? 1 : 0);
     for (int i = 0; i < GRAINS; i++) {
-      put(canvas, i, here, HEAP, Kind.MAGNETITE, 2);
+      put(canvas, i, here, HEAP, GrainKind.MAGNETITE, 2);
     }
     for (int i = 0; i < heap.gold(); i++) {
       boolean isHeld = heap.isUp() && heap.isTrapped(i);
@@ -64,11 +64,11 @@ final class HeapPainting implements Painting {
       boolean isFreed = heap.isUp() && !isHeld && heap.wasTrapped(i);
       int pan = isHeld || isFreed ? 1 : 0;
       int wide = isHeld || !heap.isUp() ? HEAP : PAN - 12;
-      put(canvas, GRAINS + i, centre(pan), wide, Kind.GOLD, 3);
+      put(canvas, GRAINS + i, centre(pan), wide, GrainKind.GOLD, 3);
     }
   }
 
-  private void put(Canvas canvas, int i, int x, int wide, Kind kind, int size) {
+  private void put(Canvas canvas, int i, int x, int wide, GrainKind kind, int size) {
     float r = reach[i] * wide;
     canvas.dot(
         (int) (x + r * Trig.cos(angle[i])),

@@ -1,6 +1,6 @@
 package jugulum.desk.practice;
 
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 
 /**
  * The colours of grains in a picture, a legend of their own: they differ in lightness as well, and
@@ -20,7 +20,7 @@ final class MineralColours {
   private MineralColours() {}
 
   /** The colour of a mineral, as opacity, red, green and blue. */
-  static int of(Kind kind) {
+  static int of(GrainKind kind) {
     return OF[kind.ordinal()];
   }
 

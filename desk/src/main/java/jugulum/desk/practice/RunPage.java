@@ -33,7 +33,7 @@ import jugulum.practice.drill.HeapRun;
 import jugulum.practice.drill.Run;
 import jugulum.practice.drill.Score;
 import jugulum.practice.law.RoundWeir;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.start.FlowWindow;
 
 /** A run that is played: its picture, what one turns, and how it stands. */
@@ -186,7 +186,7 @@ final class RunPage extends HBox {
 
   private Wrapping legend() {
     Wrapping legend = new Wrapping(16, 4);
-    for (Kind kind : Kind.values()) {
+    for (GrainKind kind : GrainKind.values()) {
       int colour = MineralColours.of(kind);
       Rectangle patch =
           new Rectangle(
@@ -272,7 +272,7 @@ final class RunPage extends HBox {
   }
 
   private String line(DeckRun deck) {
-    double place = deck.deck().placeM(Kind.MAGNETITE, 0.1);
+    double place = deck.deck().placeM(GrainKind.MAGNETITE, 0.1);
     double splitter = deck.controls().splittersM().getFirst();
     if (Double.isNaN(place)) {
       return "";

@@ -70,13 +70,7 @@ public final class ScalePage extends BorderPane implements FocusFirst {
     this.heard = new HeardLines(words);
     this.meanings = new WordMeanings(words, this::show);
     this.check = new CheckBox(workbench, clock);
-    line =
-        new EntryField<>(
-            words,
-            "scale-line",
-            words.of("scale.line"),
-            words.of("scale.line.hint"),
-            Parsers.text(words, "scale.line.missing"));
+    line = EntryField.named(words, "scale-line", "scale.line", "scale.line.missing");
     ask =
         new EntryField<>(
             words,
@@ -85,13 +79,7 @@ public final class ScalePage extends BorderPane implements FocusFirst {
             words.of("scale.ask.hint"),
             typed -> new Entry.Value<>(Optional.of(typed.strip()).filter(one -> !one.isEmpty())));
     sends = new Segments<>("sends", List.of(Sends.values()), one -> words.of("scale.sends", one));
-    name =
-        new EntryField<>(
-            words,
-            "scale-name",
-            words.of("scale.name"),
-            words.of("scale.name.hint"),
-            Parsers.text(words, "scale.name.missing"));
+    name = EntryField.named(words, "scale-name", "scale.name", "scale.name.missing");
     step = mass("scale-step", "scale.step");
     capacity = mass("scale-capacity", "scale.capacity");
     setId("scale-page");

@@ -24,7 +24,7 @@ import jugulum.desk.follow.Seasons;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.shop.Kept;
+import jugulum.desk.shop.OnceKept;
 import jugulum.desk.words.MoneyWords;
 import jugulum.desk.words.SeasonWords;
 
@@ -42,13 +42,7 @@ final class MoneyPane extends SeasonPane {
 
   MoneyPane(Workbench workbench) {
     super(workbench, "money-pane");
-    date =
-        new EntryField<>(
-            words,
-            "slip-date",
-            words.of("season.slip.date"),
-            "",
-            typed -> Parsers.day(words, typed));
+    date = EntryField.day(words, "slip-date", "season.slip.date");
     sent = gold("slip-sent", "season.slip.sent");
     received = gold("slip-received", "season.slip.received");
     fineness =
@@ -59,9 +53,8 @@ final class MoneyPane extends SeasonPane {
             "896",
             typed -> Parsers.perMille(words, typed, 10, 1000));
     paid = EntryField.number(words, "slip-paid", "season.slip.paid", "", 0, 1e9);
-    note = new EntryField<>(words, "slip-note", words.of("season.slip.note"), "", Entry.Value::new);
-    Stream.of(date, sent, received, fineness, paid, note)
-        .forEach(field -> field.field().setOnAction(_ -> keep()));
+    note = EntryField.note(words, "slip-note", "season.slip.note");
+    EntryField.onEnter(this::keep, date, sent, received, fineness, paid, note);
     form =
         new VBox(
             12,
@@ -192,7 +185,7 @@ final class MoneyPane extends SeasonPane {
     if (money.isEmpty()) {
       return;
     }
-    Kept.clearing(
+    OnceKept.clearing(
         workbench,
         workbench
             .seasons()

@@ -62,9 +62,9 @@ final class SourcesPane extends SeasonPane {
             words.of("batches.source"),
             List.of(),
             name -> SeasonWords.source(words, name));
-    place = text("source-place", "season.source.place");
-    permits = text("source-permits", "season.source.permits");
-    notes = text("source-notes", "season.source.notes");
+    place = EntryField.note(words, "source-place", "season.source.place");
+    permits = EntryField.note(words, "source-permits", "season.source.permits");
+    notes = EntryField.note(words, "source-notes", "season.source.notes");
     batch = Choices.of("gravel-batch", words.of("batches.name"), List.of(), Labelled::name);
     buckets = EntryField.number(words, "gravel-buckets", "season.gravel.buckets", "", 0.1, 1e6);
     litres =
@@ -77,14 +77,10 @@ final class SourcesPane extends SeasonPane {
             1000);
     source.valueProperty().addListener((_, _, _) -> fill());
     batch.valueProperty().addListener((_, _, _) -> gravel());
-    Stream.of(place, permits, notes).forEach(field -> field.field().setOnAction(_ -> keep()));
-    Stream.of(buckets, litres).forEach(field -> field.field().setOnAction(_ -> keepGravel()));
+    EntryField.onEnter(this::keep, place, permits, notes);
+    EntryField.onEnter(this::keepGravel, buckets, litres);
     gravelTold.setId("gravel-told");
     showNow();
-  }
-
-  private EntryField<String> text(String id, String key) {
-    return new EntryField<>(words, id, words.of(key), words.of(key + ".hint"), Entry.Value::new);
   }
 
   @Override

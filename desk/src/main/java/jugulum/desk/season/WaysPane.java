@@ -32,7 +32,7 @@ import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.shop.Kept;
+import jugulum.desk.shop.OnceKept;
 import jugulum.desk.words.SeasonWords;
 
 /**
@@ -56,27 +56,16 @@ final class WaysPane extends SeasonPane {
   WaysPane(Workbench workbench) {
     super(workbench, "ways-pane");
     what =
-        new EntryField<>(
-            words,
-            "change-what",
-            words.of("season.change.what"),
-            words.of("season.change.what.hint"),
-            Parsers.text(words, "refusal.CHANGE_WITHOUT_WORDS"));
-    since =
-        new EntryField<>(
-            words,
-            "change-since",
-            words.of("season.change.since"),
-            "",
-            typed -> Parsers.day(words, typed));
+        EntryField.named(
+            words, "change-what", "season.change.what", "refusal.CHANGE_WITHOUT_WORDS");
+    since = EntryField.day(words, "change-since", "season.change.since");
     about =
         Choices.of(
             "change-about",
             words.of("season.change.about"),
             abouts(workbench.projections().shop().get()),
             one -> name(one));
-    what.field().setOnAction(_ -> keep());
-    since.field().setOnAction(_ -> keep());
+    EntryField.onEnter(this::keep, what, since);
     form =
         new VBox(
             10,
@@ -111,7 +100,7 @@ final class WaysPane extends SeasonPane {
         .read()
         .ifPresent(
             day ->
-                Kept.clearing(
+                OnceKept.clearing(
                     workbench,
                     workbench
                         .seasons()

@@ -98,7 +98,7 @@ final class ContainersCard extends VBox {
                 tare.read()
                     .ifPresent(
                         mass ->
-                            Kept.clearing(
+                            OnceKept.clearing(
                                 workbench,
                                 workbench
                                     .session()

@@ -224,7 +224,7 @@ final class MachinesCard extends VBox {
   }
 
   private void keep(Gear gear) {
-    Kept.clearing(
+    OnceKept.clearing(
         workbench,
         workbench.session().change(new ShopEdit.KnowMachine(gear)),
         name,

@@ -76,7 +76,7 @@ final class MagnetsCard extends VBox {
   }
 
   private void keep(Magnet magnet) {
-    Kept.clearing(
+    OnceKept.clearing(
         workbench, workbench.session().change(new ShopEdit.KnowMagnet(magnet)), name, strength);
   }
 }

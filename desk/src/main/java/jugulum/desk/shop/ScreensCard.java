@@ -230,7 +230,7 @@ final class ScreensCard extends VBox {
     read.ifPresent(
         screen -> {
           table.getSelectionModel().clearSelection();
-          Kept.clearing(
+          OnceKept.clearing(
               workbench,
               workbench.session().change(new ShopEdit.KnowScreen(screen)),
               label,

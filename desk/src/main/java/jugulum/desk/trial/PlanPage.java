@@ -91,13 +91,7 @@ final class PlanPage extends FormPage {
     error.setId("trial-error");
     this.workbench = workbench;
     this.plans = plans;
-    name =
-        new EntryField<>(
-            words,
-            "trial-name",
-            words.of("trial.name"),
-            words.of("trial.name.hint"),
-            Parsers.text(words, "refusal.TRIAL_WITHOUT_NAME"));
+    name = EntryField.named(words, "trial-name", "trial.name", "refusal.TRIAL_WITHOUT_NAME");
     stuff =
         new Segments<>("trial-stuff", List.of(Stuff.values()), one -> words.of("trial.stuff", one));
     classes =

@@ -7,7 +7,7 @@ import jugulum.practice.drill.Drill.OnBowl;
 import jugulum.practice.drill.Drill.OnDeck;
 import jugulum.practice.drill.Drill.OnPan;
 import jugulum.practice.drill.Score;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Sand;
 import jugulum.practice.start.DeckWindow;
 import jugulum.practice.start.FlowWindow;
@@ -46,11 +46,11 @@ public final class PracticeWords {
         "practice.sizes",
         words.fixed(sand.finestMm(), 3),
         words.fixed(sand.coarsestMm(), 3),
-        words.percent(sand.share(Kind.MAGNETITE)));
+        words.percent(sand.share(GrainKind.MAGNETITE)));
   }
 
   /** What a mineral is called. */
-  public static String mineral(Words words, Kind kind) {
+  public static String mineral(Words words, GrainKind kind) {
     return words.of("practice.mineral", kind);
   }
 

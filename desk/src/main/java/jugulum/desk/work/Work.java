@@ -116,7 +116,7 @@ public final class Work {
   }
 
   /**
-   * What nobody foresaw, on any thread, reaches the person as a sentence, and a file beside the
+   * What nobody foresaw (an uncaught exception), on any thread, reaches the person as a sentence, and a file beside the
    * book in full.
    */
   public void fault(Throwable thrown) {

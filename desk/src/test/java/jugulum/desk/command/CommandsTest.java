@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -33,7 +35,7 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The commands as processes of their own, as a script would run them. */
+/** What the commands say, and that they are processes with exit codes. */
 class CommandsTest {
   @TempDir private Path folder;
   private Path book;
@@ -46,7 +48,19 @@ class CommandsTest {
     DemoBooks.demo(book);
   }
 
-  private Ran run(String... arguments) throws IOException, InterruptedException {
+  private static Ran run(String... arguments) {
+    StringWriter out = new StringWriter();
+    StringWriter err = new StringWriter();
+    int exit =
+        Commands.speaking(English.WORDS)
+            .setOut(new PrintWriter(out))
+            .setErr(new PrintWriter(err))
+            .execute(arguments);
+    return new Ran(exit, out.toString(), err.toString());
+  }
+
+  /** The same as a process of its own, as a script would run it. */
+  private Ran process(String... arguments) throws IOException, InterruptedException {
     List<String> command =
         new ArrayList<>(
             List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
@@ -85,7 +99,7 @@ class CommandsTest {
   }
 
   @Test
-  void balancePrintsTheFiguresOfTheWindow() throws IOException, InterruptedException {
+  void balancePrintsTheFiguresOfTheWindow() throws IOException {
     Ran ran = run("balance", file("Fernhollow 12").toString());
     assertThat(ran.exit()).isZero();
     Worked worked = Worked.of(batch("Fernhollow 12"));
@@ -100,7 +114,7 @@ class CommandsTest {
 
   @Test
   void balanceForScripts() throws IOException, InterruptedException {
-    Ran ran = run("balance", file("Tarnbeck 7").toString(), "--json");
+    Ran ran = process("balance", file("Tarnbeck 7").toString(), "--json");
     assertThat(ran.exit()).isZero();
     JsonNode json = JsonMapper.shared().readTree(ran.out());
     Recovery found =
@@ -116,7 +130,7 @@ class CommandsTest {
   }
 
   @Test
-  void aBadFileIsNamedWithLineAndReason() throws IOException, InterruptedException {
+  void aBadFileIsNamedWithLineAndReason() throws IOException {
     Path file = file("Saltergill 3");
     Files.writeString(
         file, Files.readString(file).replace("\"tareG\" : 820.0", "\"tareG\" : \"none\""));
@@ -129,7 +143,7 @@ class CommandsTest {
   }
 
   @Test
-  void aBookIsCheckedAndADamagedOneRescued() throws IOException, InterruptedException {
+  void aBookIsCheckedAndADamagedOneRescued() throws IOException {
     assertThat(run("check", book.toString()))
         .returns(Exit.OK, Ran::exit)
         .extracting(Ran::out)
@@ -150,7 +164,7 @@ class CommandsTest {
 
   @Test
   void withoutADisplayItSaysSo() throws IOException, InterruptedException {
-    Ran ran = run("--book", book.toString());
+    Ran ran = process("--book", book.toString());
     assertThat(ran).returns(Exit.NO_DISPLAY, Ran::exit);
     assertThat(ran.err()).contains("no display");
   }
@@ -158,7 +172,7 @@ class CommandsTest {
   @Test
   void shotsDrawsEveryViewWithoutADisplay() throws IOException, InterruptedException {
     Path shots = folder.resolve("shots");
-    Ran ran = run("shots", shots.toString());
+    Ran ran = process("shots", shots.toString());
     assertThat(ran.exit()).as(ran.err()).isZero();
     assertThat(ran.err()).doesNotContain("Exception");
     try (Stream<Path> files = Files.list(shots)) {

@@ -66,7 +66,7 @@ import jugulum.core.units.MassUnit;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.work.LongWork;
 import jugulum.practice.drill.Habit;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import org.junit.jupiter.api.Test;
 
 class WordsTest {
@@ -154,7 +154,7 @@ class WordsTest {
           Map.entry("season.work", Work.values()),
           Map.entry("season.habit", jugulum.core.season.Habit.Kind.values()),
           Map.entry("season.help", jugulum.core.season.Habit.Kind.values()),
-          Map.entry("practice.mineral", Kind.values()),
+          Map.entry("practice.mineral", GrainKind.values()),
           Map.entry("replay.not", ReplayFile.Why.values()),
           Map.entry("day.hands", DayTask.Hands.values()),
           Map.entry("trial.stuff", TrialPlan.Stuff.values()),

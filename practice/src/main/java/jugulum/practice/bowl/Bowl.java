@@ -8,7 +8,7 @@ import jugulum.practice.law.Rouse;
 import jugulum.practice.law.Sliding;
 import jugulum.practice.law.WallStream;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Noise;
 
 /**
@@ -23,7 +23,7 @@ public final class Bowl {
   private static final float SMOOTH = (float) WallStream.SMOOTH;
   private static final float PER_KARMAN = (float) (1 / WallStream.KARMAN);
 
-  private static final int GOLD = Kind.GOLD.ordinal();
+  private static final int GOLD = GrainKind.GOLD.ordinal();
 
   /** Beside the bowl. */
   public static final byte WAITS = 0;
@@ -58,8 +58,8 @@ public final class Bowl {
   private final float[] swing;
   private final float[] logHeight;
   private final byte[] state;
-  private final int[] gone = new int[Kind.values().length];
-  private final int[] fed = new int[Kind.values().length];
+  private final int[] gone = new int[GrainKind.values().length];
+  private final int[] fed = new int[GrainKind.values().length];
   private int next;
   private int sandIn;
   private double wallMps;
@@ -265,7 +265,7 @@ public final class Bowl {
   public double waitingG() {
     int rest = 0;
     for (int kind = GOLD + 1; kind < fed.length; kind++) {
-      rest += grains.count(Kind.values()[kind]) - fed[kind];
+      rest += grains.count(GrainKind.values()[kind]) - fed[kind];
     }
     return rest * gramsEach;
   }
@@ -291,13 +291,13 @@ public final class Bowl {
   }
 
   /** The share of a mineral of all there is that has left, 0 to 1; 0 of what there is none of. */
-  public double gone(Kind kind) {
+  public double gone(GrainKind kind) {
     int all = grains.count(kind);
     return all == 0 ? 0 : (double) gone[kind.ordinal()] / all;
   }
 
   /** How many grains of a mineral have left. */
-  public int goneCount(Kind kind) {
+  public int goneCount(GrainKind kind) {
     return gone[kind.ordinal()];
   }
 

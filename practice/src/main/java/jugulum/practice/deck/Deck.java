@@ -8,7 +8,7 @@ import jugulum.practice.law.Film;
 import jugulum.practice.law.Sliding;
 import jugulum.practice.law.WallStream;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Noise;
 
 /**
@@ -54,9 +54,9 @@ public final class Deck {
   private final float[] pull;
   private final float[] kept;
   private final float[] fresh;
-  private final long[][] out = new long[DeckControls.PORTS][Kind.values().length];
-  private final long[] fed = new long[Kind.values().length];
-  private final double[][] lately = new double[DeckControls.PORTS][Kind.values().length];
+  private final long[][] out = new long[DeckControls.PORTS][GrainKind.values().length];
+  private final long[] fed = new long[GrainKind.values().length];
+  private final double[][] lately = new double[DeckControls.PORTS][GrainKind.values().length];
   private final int[][] places;
   private final float forget;
   private final double conveyedShare;
@@ -111,7 +111,7 @@ public final class Deck {
     for (int c = 0; c < bed.columns; c++) {
       riffle[c] = (float) shape.riffleM(bed.middle(c));
     }
-    places = new int[Kind.values().length][(int) Math.ceil(shape.widthM() * 1000) + 1];
+    places = new int[GrainKind.values().length][(int) Math.ceil(shape.widthM() * 1000) + 1];
   }
 
   /** Goes on by one step. */
@@ -150,7 +150,7 @@ public final class Deck {
       looked++;
       if (state[i] != ON) {
         put(i);
-        owed -= grains.kind(i) == Kind.GOLD.ordinal() ? 0 : 1;
+        owed -= grains.kind(i) == GrainKind.GOLD.ordinal() ? 0 : 1;
       }
     }
     owed = Math.min(owed, 1);
@@ -284,7 +284,7 @@ public final class Deck {
    * @return in m from the top; the width of the deck for what went over the long edge, NaN where
    *     nothing of it left
    */
-  public double placeM(Kind kind, double share) {
+  public double placeM(GrainKind kind, double share) {
     Check.share("share", share);
     int[] counts = places[kind.ordinal()];
     long all = 0;
@@ -306,12 +306,12 @@ public final class Deck {
    *
    * @param port from 0, the top one, to 3
    */
-  public long out(int port, Kind kind) {
+  public long out(int port, GrainKind kind) {
     return out[port][kind.ordinal()];
   }
 
   /** How many of a mineral have left. */
-  public long out(Kind kind) {
+  public long out(GrainKind kind) {
     long all = 0;
     for (long[] port : out) {
       all += port[kind.ordinal()];
@@ -320,12 +320,12 @@ public final class Deck {
   }
 
   /** How many grains of a mineral a port got lately, older ones counting less. */
-  public double lately(int port, Kind kind) {
+  public double lately(int port, GrainKind kind) {
     return lately[port][kind.ordinal()];
   }
 
   /** How many grains of a mineral were fed. */
-  public long fed(Kind kind) {
+  public long fed(GrainKind kind) {
     return fed[kind.ordinal()];
   }
 

@@ -3,7 +3,7 @@ package jugulum.practice.deck;
 import java.util.Arrays;
 import jugulum.practice.law.DeckLaws;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 
 /**
  * The sand that lies on a deck, cell by cell between its riffles: densest lowest, fine below coarse
@@ -15,7 +15,7 @@ final class DeckBed {
   /** Sizes told apart within a mineral. */
   private static final int SIZES = 4;
 
-  private static final int CLASSES = Kind.values().length * SIZES;
+  private static final int CLASSES = GrainKind.values().length * SIZES;
 
   final int columns;
   private final int rows;
@@ -34,11 +34,11 @@ final class DeckBed {
     layers = new float[columns * rows * CLASSES];
     below = new float[columns * rows * CLASSES];
     classes = new byte[grains.count()];
-    heightEach = new float[Kind.values().length];
+    heightEach = new float[GrainKind.values().length];
     double cell = perColumn * perRow * (1 - laws.pores());
-    for (Kind kind : Kind.values()) {
+    for (GrainKind kind : GrainKind.values()) {
       // Gold is too little to raise the bed.
-      double volume = kind == Kind.GOLD ? 0 : gramsEach / kind.densityGCm3() * 1e-6;
+      double volume = kind == GrainKind.GOLD ? 0 : gramsEach / kind.densityGCm3() * 1e-6;
       heightEach[kind.ordinal()] = (float) (volume / cell);
     }
     double low = StrictMath.log(grains.sand().finestMm());

@@ -18,7 +18,7 @@ import jugulum.practice.drill.Runs.Grain;
  * @param told what was done
  * @param way what the rules were set to, as {@link Hands} has it for this rig
  */
-public record Best(Score score, List<Told> told, List<Double> way) {
+public record Best(Score score, List<LoggedAction> told, List<Double> way) {
   /** Keeps its own copies. */
   public Best {
     told = List.copyOf(told);
@@ -38,7 +38,7 @@ public record Best(Score score, List<Told> told, List<Double> way) {
 
   /** The run by rules that are set so. */
   public static Best by(Drill drill, long seed, List<Double> way) {
-    List<Told> told = run(drill, seed, way).told();
+    List<LoggedAction> told = run(drill, seed, way).told();
     return new Best(Runs.played(drill, Grain.SEEN, seed, told).score(), told, way);
   }
 

@@ -9,7 +9,7 @@ import jugulum.practice.bowl.BowlControls;
 import jugulum.practice.bowl.BowlShape;
 import jugulum.practice.drill.Drill.OnBowl;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.start.FlowWindow;
 
 /** A run of a vortex bowl. */
@@ -114,7 +114,7 @@ public final class BowlRun implements Run {
     }
     bowl.step(works);
     log.step();
-    double lost = bowl.gone(Kind.GOLD);
+    double lost = bowl.gone(GrainKind.GOLD);
     if (lost > lostBefore) {
       course.lose(habit(), lost - lostBefore, bowl.seconds());
       lostBefore = lost;
@@ -159,7 +159,7 @@ public final class BowlRun implements Run {
 
   @Override
   public Score score() {
-    double lost = bowl.gone(Kind.GOLD);
+    double lost = bowl.gone(GrainKind.GOLD);
     double out = bowl.sandGone();
     return new Score(lost, out, bowl.seconds() / 60, out >= WANTED && lost <= drill.most());
   }
@@ -205,7 +205,7 @@ public final class BowlRun implements Run {
   }
 
   @Override
-  public List<Told> told() {
+  public List<LoggedAction> told() {
     return log.told();
   }
 }

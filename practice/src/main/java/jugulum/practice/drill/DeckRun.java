@@ -8,7 +8,7 @@ import jugulum.practice.deck.DeckControls;
 import jugulum.practice.deck.DeckShape;
 import jugulum.practice.drill.Drill.OnDeck;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 
 /** A run of a shaker table. */
 public final class DeckRun implements Run {
@@ -104,19 +104,19 @@ public final class DeckRun implements Run {
 
   /** Gold grains that did not come by the first port. */
   private double lost() {
-    return isFull ? deck.out(Kind.GOLD) - deck.out(0, Kind.GOLD) : 0;
+    return isFull ? deck.out(GrainKind.GOLD) - deck.out(0, GrainKind.GOLD) : 0;
   }
 
   private double share(double grains) {
-    long all = deck.out(Kind.GOLD);
+    long all = deck.out(GrainKind.GOLD);
     return all == 0 ? 0 : grains / all;
   }
 
   private double sandApart() {
     long all = 0;
     long first = 0;
-    for (int k = Kind.GOLD.ordinal() + 1; k < Kind.values().length; k++) {
-      Kind kind = Kind.values()[k];
+    for (int k = GrainKind.GOLD.ordinal() + 1; k < GrainKind.values().length; k++) {
+      GrainKind kind = GrainKind.values()[k];
       all += deck.out(kind);
       first += deck.out(0, kind);
     }
@@ -127,7 +127,7 @@ public final class DeckRun implements Run {
     if (controls.feedKgH() > TOO_MUCH_KG_H) {
       return Habit.FED_TOO_MUCH;
     }
-    double gold = deck.placeM(Kind.GOLD, 0.5);
+    double gold = deck.placeM(GrainKind.GOLD, 0.5);
     // Gold that lies well below where it was fed was washed there; else the splitter is too high.
     boolean isDown = gold > Deck.FED_AT_M + 0.03;
     return isDown ? Habit.TOO_STEEP : Habit.SPLITTER;
@@ -188,11 +188,11 @@ public final class DeckRun implements Run {
 
   @Override
   public List<Course.Loss> losses() {
-    return course.losses(Math.max(1.0, (double) deck.out(Kind.GOLD)));
+    return course.losses(Math.max(1.0, (double) deck.out(GrainKind.GOLD)));
   }
 
   @Override
-  public List<Told> told() {
+  public List<LoggedAction> told() {
     return log.told();
   }
 }

@@ -6,7 +6,7 @@ import jugulum.practice.deck.DeckControls;
 import jugulum.practice.drill.Drill.OnBowl;
 import jugulum.practice.drill.Drill.OnDeck;
 import jugulum.practice.drill.Drill.OnPan;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 
 /**
  * Hands that work a rig by plain rules, a look a second. A way is what the rules are set to: of a
@@ -96,7 +96,7 @@ final class Hands {
       return;
     }
     boolean isTime = run.seconds() >= DeckRun.FILLS_S - 2 && run.seconds() < DeckRun.FILLS_S - 1;
-    double gold = run.deck().placeM(Kind.GOLD, 0.99);
+    double gold = run.deck().placeM(GrainKind.GOLD, 0.99);
     if (isTime && !Double.isNaN(gold)) {
       DeckControls now = run.controls();
       double place = Math.min(gold + 0.008, now.splittersM().get(1));

@@ -130,7 +130,7 @@ public final class HeapRun implements Run {
   }
 
   @Override
-  public List<Told> told() {
+  public List<LoggedAction> told() {
     return log.told();
   }
 }

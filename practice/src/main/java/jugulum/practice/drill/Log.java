@@ -5,11 +5,11 @@ import java.util.List;
 
 /** What was done in a run, by its steps. */
 final class Log {
-  private final List<Told> told = new ArrayList<>();
+  private final List<LoggedAction> told = new ArrayList<>();
   private long steps;
 
   void tell(Action action) {
-    told.add(new Told(steps, action));
+    told.add(new LoggedAction(steps, action));
   }
 
   void step() {
@@ -20,7 +20,7 @@ final class Log {
     return steps;
   }
 
-  List<Told> told() {
+  List<LoggedAction> told() {
     return List.copyOf(told);
   }
 }

@@ -16,7 +16,7 @@ import jugulum.practice.law.DeckLaws;
  * @param laws the number of the laws it was played under, from 1
  */
 public record Replay(
-    Drill drill, Runs.Grain grain, long seed, List<Told> told, long steps, int laws) {
+    Drill drill, Runs.Grain grain, long seed, List<LoggedAction> told, long steps, int laws) {
   /** Checks the number and keeps its own copy. */
   public Replay {
     Check.inRange("laws", laws, 1, 1e6);
@@ -24,7 +24,7 @@ public record Replay(
   }
 
   /** Of a run that is over, under the laws that hold now. */
-  public static Replay of(Drill drill, Runs.Grain grain, long seed, List<Told> told, long steps) {
+  public static Replay of(Drill drill, Runs.Grain grain, long seed, List<LoggedAction> told, long steps) {
     return new Replay(drill, grain, seed, told, steps, lawsOf(drill));
   }
 

@@ -35,5 +35,5 @@ public sealed interface Run permits BowlRun, DeckRun, HeapRun {
   List<Course.Loss> losses();
 
   /** Everything that was done, in order. */
-  List<Told> told();
+  List<LoggedAction> told();
 }

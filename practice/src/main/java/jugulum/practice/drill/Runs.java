@@ -45,7 +45,7 @@ public final class Runs {
    *
    * @return the run, over
    */
-  public static Run played(Drill drill, Grain grain, long seed, List<Told> told) {
+  public static Run played(Drill drill, Grain grain, long seed, List<LoggedAction> told) {
     Run run = of(drill, grain, seed);
     int next = 0;
     for (long step = 0; !run.isOver(); step++) {
@@ -60,7 +60,7 @@ public final class Runs {
     return run;
   }
 
-  private static long lastStep(List<Told> told) {
+  private static long lastStep(List<LoggedAction> told) {
     return told.isEmpty() ? 0 : told.getLast().step();
   }
 

@@ -23,7 +23,7 @@ public final class Grains {
   private final float[] sizesMm;
   private final float[] heights;
   private final float[] settling;
-  private final int[] counts = new int[Kind.values().length];
+  private final int[] counts = new int[GrainKind.values().length];
 
   private Grains(Sand sand, int count) {
     this.sand = sand;
@@ -51,15 +51,15 @@ public final class Grains {
     for (int i = 0; i < count; i++) {
       boolean isGold = (gold + 1) * count <= (long) (i + 1) * goldGrains;
       gold += isGold ? 1 : 0;
-      grains.put(i, isGold ? Kind.GOLD : grains.kind(random.nextDouble()), random, water);
+      grains.put(i, isGold ? GrainKind.GOLD : grains.kind(random.nextDouble()), random, water);
     }
     return grains;
   }
 
-  private Kind kind(double draw) {
+  private GrainKind kind(double draw) {
     double sum = 0;
-    Kind last = Kind.QUARTZ;
-    for (Kind kind : Kind.values()) {
+    GrainKind last = GrainKind.QUARTZ;
+    for (GrainKind kind : GrainKind.values()) {
       if (sand.share(kind) > 0) {
         sum += sand.share(kind);
         last = kind;
@@ -71,14 +71,14 @@ public final class Grains {
     return last;
   }
 
-  private void put(int i, Kind kind, UniformRandomProvider random, Water water) {
+  private void put(int i, GrainKind kind, UniformRandomProvider random, Water water) {
     double low = StrictMath.log(sand.finestMm());
     double high = StrictMath.log(sand.coarsestMm());
     double size = StrictMath.exp(low + (high - low) * random.nextDouble());
     double flatness =
-        kind == Kind.GOLD
+        kind == GrainKind.GOLD
             ? sand.flattest() + (sand.roundest() - sand.flattest()) * random.nextDouble()
-            : Kind.SAND_FLATNESS;
+            : GrainKind.SAND_FLATNESS;
     kinds[i] = (byte) kind.ordinal();
     counts[kind.ordinal()]++;
     sizesMm[i] = (float) size;
@@ -99,16 +99,16 @@ public final class Grains {
   }
 
   /** How many of a mineral. */
-  public int count(Kind kind) {
+  public int count(GrainKind kind) {
     return counts[kind.ordinal()];
   }
 
   /** How many of sand. */
   public int sandCount() {
-    return count() - count(Kind.GOLD);
+    return count() - count(GrainKind.GOLD);
   }
 
-  /** What the i-th is of, as the ordinal of its {@link Kind}. */
+  /** What the i-th is of, as the ordinal of its {@link GrainKind}. */
   public int kind(int i) {
     return kinds[i];
   }

@@ -16,7 +16,7 @@ import jugulum.core.check.Check;
 public record Sand(
     double finestMm,
     double coarsestMm,
-    Map<Kind, Double> shares,
+    Map<GrainKind, Double> shares,
     double flattest,
     double roundest) {
   /** The finest sand taken, in mm: the pan under the finest screen. */
@@ -29,8 +29,8 @@ public record Sand(
   private static final double ROUNDING = 1e-6;
 
   /** What is left of the concentrate of a sluice without its magnetite: common practice. */
-  private static final Map<Kind, Double> WITHOUT_MAGNETITE =
-      Map.of(Kind.ILMENITE, 0.35, Kind.GARNET, 0.30, Kind.QUARTZ, 0.35);
+  private static final Map<GrainKind, Double> WITHOUT_MAGNETITE =
+      Map.of(GrainKind.ILMENITE, 0.35, GrainKind.GARNET, 0.30, GrainKind.QUARTZ, 0.35);
 
   /** Placer gold: flakes more often than nuggets. */
   private static final double FLATTEST = 0.2;
@@ -44,7 +44,7 @@ public record Sand(
     Check.inRange("flattest", flattest, 0.2, 1);
     Check.inRange("roundest", roundest, flattest, 1);
     shares.forEach((kind, share) -> Check.inRange("share of " + kind, share, 0, 1));
-    Check.inRange("share of GOLD", shares.getOrDefault(Kind.GOLD, 0.0), 0, 0);
+    Check.inRange("share of GOLD", shares.getOrDefault(GrainKind.GOLD, 0.0), 0, 0);
     double sum = shares.values().stream().mapToDouble(share -> share).sum();
     Check.inRange("shares together", sum, 1 - ROUNDING, 1 + ROUNDING);
     shares = Map.copyOf(shares);
@@ -59,9 +59,9 @@ public record Sand(
    */
   public static Sand black(double finestMm, double coarsestMm, double magnetite) {
     Check.share("magnetite", magnetite);
-    Map<Kind, Double> shares = new EnumMap<>(Kind.class);
+    Map<GrainKind, Double> shares = new EnumMap<>(GrainKind.class);
     WITHOUT_MAGNETITE.forEach((kind, share) -> shares.put(kind, share * (1 - magnetite)));
-    shares.put(Kind.MAGNETITE, magnetite);
+    shares.put(GrainKind.MAGNETITE, magnetite);
     return new Sand(finestMm, coarsestMm, shares, FLATTEST, ROUNDEST);
   }
 
@@ -71,7 +71,7 @@ public record Sand(
   }
 
   /** The share of a mineral, 0 to 1. */
-  public double share(Kind kind) {
+  public double share(GrainKind kind) {
     return shares.getOrDefault(kind, 0.0);
   }
 }

@@ -7,7 +7,7 @@ import jugulum.core.water.Water;
 import jugulum.practice.deck.DeckShape;
 import jugulum.practice.law.Film;
 import jugulum.practice.law.Sliding;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Sand;
 
 /**
@@ -74,7 +74,7 @@ public record DeckWindow(double magnetiteDegrees, double goldDegrees, Film film)
     double slowest(double tilt) {
       double slowest = Double.MAX_VALUE;
       for (int i = 0; i <= SIZES; i++) {
-        slowest = Math.min(slowest, speed(tilt, size(i), Kind.SAND_FLATNESS, Kind.MAGNETITE));
+        slowest = Math.min(slowest, speed(tilt, size(i), GrainKind.SAND_FLATNESS, GrainKind.MAGNETITE));
       }
       return slowest;
     }
@@ -82,7 +82,7 @@ public record DeckWindow(double magnetiteDegrees, double goldDegrees, Film film)
     double fastestGold(double tilt) {
       double fastest = 0;
       for (int i = 0; i <= SIZES; i++) {
-        fastest = Math.max(fastest, speed(tilt, size(i), sand.flattest(), Kind.GOLD));
+        fastest = Math.max(fastest, speed(tilt, size(i), sand.flattest(), GrainKind.GOLD));
       }
       return fastest;
     }
@@ -91,7 +91,7 @@ public record DeckWindow(double magnetiteDegrees, double goldDegrees, Film film)
       return sand.finestMm() * Math.pow(sand.coarsestMm() / sand.finestMm(), (double) i / SIZES);
     }
 
-    private double speed(double tilt, double mm, double flatness, Kind kind) {
+    private double speed(double tilt, double mm, double flatness, GrainKind kind) {
       double settling =
           Settling.of(Grain.natural(mm, flatness, kind.densityGCm3()), water).metresPerSecond();
       Film film = Film.of(flow, tilt, water.kinematicViscosityM2S());

@@ -11,7 +11,7 @@ import jugulum.practice.law.Rouse;
 import jugulum.practice.law.Sliding;
 import jugulum.practice.law.Swirl;
 import jugulum.practice.law.WallStream;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Sand;
 
 /**
@@ -36,13 +36,13 @@ public record FlowWindow(double sandLMin, double magnetiteLMin, double goldLMin)
   public static FlowWindow of(Sand sand, BowlShape shape, Water water) {
     double coarse = sand.coarsestMm();
     Foot foot = new Foot(shape, water.kinematicViscosityM2S());
-    double gold = settling(sand.finestMm(), sand.flattest(), Kind.GOLD, water);
+    double gold = settling(sand.finestMm(), sand.flattest(), GrainKind.GOLD, water);
     double height = height(sand.finestMm(), sand.flattest());
     double carried = foot.least(flow -> Rouse.carried(gold, foot.shear(flow)) >= CARRIED);
     double thrown = foot.least(flow -> foot.climbs(flow, height, gold, 1 + WallStream.TURBULENCE));
     return new FlowWindow(
-        foot.climbing(coarse, Kind.QUARTZ, water),
-        foot.climbing(coarse, Kind.MAGNETITE, water),
+        foot.climbing(coarse, GrainKind.QUARTZ, water),
+        foot.climbing(coarse, GrainKind.MAGNETITE, water),
         Math.min(carried, thrown));
   }
 
@@ -54,7 +54,7 @@ public record FlowWindow(double sandLMin, double magnetiteLMin, double goldLMin)
    * @param flatness 0.15 to 1
    */
   public static double climbing(
-      double sieveMm, double flatness, Kind kind, BowlShape shape, Water water) {
+      double sieveMm, double flatness, GrainKind kind, BowlShape shape, Water water) {
     Foot foot = new Foot(shape, water.kinematicViscosityM2S());
     double settling = settling(sieveMm, flatness, kind, water);
     return foot.least(flow -> foot.climbs(flow, height(sieveMm, flatness), settling, 1));
@@ -65,7 +65,7 @@ public record FlowWindow(double sandLMin, double magnetiteLMin, double goldLMin)
     return magnetiteLMin < goldLMin;
   }
 
-  private static double settling(double sieveMm, double flatness, Kind kind, Water water) {
+  private static double settling(double sieveMm, double flatness, GrainKind kind, Water water) {
     return Settling.of(Grain.natural(sieveMm, flatness, kind.densityGCm3()), water)
         .metresPerSecond();
   }
@@ -91,9 +91,9 @@ public record FlowWindow(double sandLMin, double magnetiteLMin, double goldLMin)
       return Sliding.speedMps(inward, settlingMps, slope) > 0;
     }
 
-    double climbing(double sieveMm, Kind kind, Water water) {
-      double settling = settling(sieveMm, Kind.SAND_FLATNESS, kind, water);
-      double height = height(sieveMm, Kind.SAND_FLATNESS);
+    double climbing(double sieveMm, GrainKind kind, Water water) {
+      double settling = settling(sieveMm, GrainKind.SAND_FLATNESS, kind, water);
+      double height = height(sieveMm, GrainKind.SAND_FLATNESS);
       return least(flow -> climbs(flow, height, settling, 1));
     }
 

@@ -5,7 +5,7 @@ import jugulum.practice.bowl.Bowl;
 import jugulum.practice.bowl.BowlControls;
 import jugulum.practice.bowl.BowlShape;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Kind;
+import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Sand;
 
 /**
@@ -50,6 +50,6 @@ public record WidthCost(double flowLMin, double sandGone, double goldGone) {
     for (long steps = Math.round(SECONDS / Bowl.STEP_S); steps > 0; steps--) {
       bowl.step(controls);
     }
-    return new WidthCost(flowLMin, bowl.sandGone(), bowl.gone(Kind.GOLD));
+    return new WidthCost(flowLMin, bowl.sandGone(), bowl.gone(GrainKind.GOLD));
   }
 }

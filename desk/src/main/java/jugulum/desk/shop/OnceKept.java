@@ -9,8 +9,8 @@ import jugulum.desk.told.Told;
 import jugulum.desk.work.Outcome;
 
 /** Empties the fields of what was kept, and only then: what was refused, or typed since, stays. */
-public final class Kept {
-  private Kept() {}
+public final class OnceKept {
+  private OnceKept() {}
 
   /**
    * Once it is kept, empties the fields that still say what they said; a refusal is said at the

@@ -3,7 +3,7 @@ package jugulum.practice.sand;
 import jugulum.core.minerals.Mineral;
 
 /** The minerals grains are of; the densest first. */
-public enum Kind {
+public enum GrainKind {
   GOLD(Mineral.GOLD, 17.4),
   MAGNETITE(Mineral.MAGNETITE, 5.18),
   ILMENITE(Mineral.ILMENITE, 4.7),
@@ -16,7 +16,7 @@ public enum Kind {
   private final Mineral mineral;
   private final double densityGCm3;
 
-  Kind(Mineral mineral, double densityGCm3) {
+  GrainKind(Mineral mineral, double densityGCm3) {
     this.mineral = mineral;
     this.densityGCm3 = densityGCm3;
   }

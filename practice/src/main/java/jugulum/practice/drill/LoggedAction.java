@@ -6,4 +6,4 @@ package jugulum.practice.drill;
  * @param step before which step of the run, from 0
  * @param action what
  */
-public record Told(long step, Action action) {}
+public record LoggedAction(long step, Action action) {}
