@@ -85,8 +85,9 @@ final class Assumptions {
         """
         # What is assumed
 
-        Made by `java scripts/Assumptions.java > docs/science/assumptions.md`; a test compares it with the sources, where each stands once. “Ours” is a figure nobody
-        measured for us, “from memory” one whose source was not at hand.
+        Made by `java scripts/Assumptions.java > docs/science/assumptions.md`; a test compares it with
+        the sources, where each stands once. “Ours” is a figure nobody measured for us, “from memory”
+        one whose source was not at hand.
 
         ## Numbers, and what they move
 

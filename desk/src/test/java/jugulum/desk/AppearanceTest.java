@@ -11,8 +11,9 @@ import jugulum.desk.board.ThroatBoard;
 import org.junit.jupiter.api.Test;
 
 /**
- * Every view at 1280 x 800 on the demo data: nothing cut off, nothing mute, nothing too small to
- * read.
+ * Every view at 1280 x 800 and in a small window on the demo data: nothing cut off, nothing mute,
+ * nothing too small to read. {@link LanguageTest} looks at the same in another light, unit and
+ * language.
  */
 class AppearanceTest extends OnTheDemoBook {
   /** One walk for all that is asked, since the walk takes longest. */
@@ -23,21 +24,12 @@ class AppearanceTest extends OnTheDemoBook {
           person,
           "",
           (seen, where) -> {
-            whole(seen, where);
-            seen.inAnotherLightAndUnit();
-            whole(seen, where + " in another light and unit");
+            Sight.isWhole(seen, where);
             seen.sized(1024, 700);
             assertThat(Sight.cutOff(seen)).as("%s in a small window", where).isEmpty();
             seen.sized(1280, 800);
           });
     }
-  }
-
-  private static void whole(Person seen, String where) {
-    assertThat(Sight.cutOff(seen)).as(where).isEmpty();
-    Sight.noTypeIsTooSmall(seen, where);
-    Sight.whatCanHaveTheFocusHasANameAndARole(seen, where);
-    assertThat(Sight.outOfSight(seen)).as(where).isEmpty();
   }
 
   /**

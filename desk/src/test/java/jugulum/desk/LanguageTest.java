@@ -60,9 +60,10 @@ class LanguageTest extends OnTheDemoBook {
     TreeSet<String> faults = new TreeSet<>();
     try (Person person = Person.speaking(MADE_UP, book)) {
       Set<String> names = names(person);
+      person.inAnotherLightAndUnit();
       EveryView.walk(
           person,
-          "dark",
+          "light",
           (seen, where) -> {
             for (Node node : Sight.visible(seen)) {
               texts(node).forEach(text -> fault(text, names).ifPresent(faults::add));
@@ -70,6 +71,8 @@ class LanguageTest extends OnTheDemoBook {
             Sight.cutOff(seen).forEach(text -> faults.add("cut off in " + where + ": " + text));
             Sight.outOfSight(seen)
                 .forEach(text -> faults.add("out of sight in " + where + ": " + text));
+            Sight.noTypeIsTooSmall(seen, where);
+            Sight.whatCanHaveTheFocusHasANameAndARole(seen, where);
           });
     }
     assertThat(faults).isEmpty();

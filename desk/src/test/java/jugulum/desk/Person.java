@@ -17,7 +17,11 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.event.EventTarget;
+import javafx.event.EventType;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -26,7 +30,10 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Pane;
+import javafx.scene.robot.Robot;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import jugulum.book.Books;
@@ -44,19 +51,18 @@ import jugulum.desk.preference.Preferences;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shell.ShellScene;
 import jugulum.desk.words.Languages;
-import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
 /**
  * Someone at the bench: opens a real window on a real book, types, presses keys, clicks, and reads
- * what the window shows.
+ * what the window shows. Keys and clicks are the platform's own; nothing sleeps between them, what
+ * has to be waited for is a condition.
  */
 public final class Person implements AutoCloseable {
   private static final Clock CLOCK =
       Clock.fixed(Instant.parse("2026-05-04T08:00:00Z"), ZoneOffset.UTC);
   private static final int PATIENCE_SECONDS = 90;
 
-  private final FxRobot robot = new FxRobot();
   private final List<Throwable> crashes = Collections.synchronizedList(new ArrayList<>());
   private final ExecutorService bookThread = Executors.newSingleThreadExecutor();
   private final Workbench workbench;
@@ -84,6 +90,8 @@ public final class Person implements AutoCloseable {
               window.setY(0);
               window.setScene(made);
               window.show();
+              // Painted nowhere: painting in memory takes nine tenths of a test, and nobody looks.
+              window.setIconified(true);
               return new Opened(window, made);
             });
     stage = opened.stage();
@@ -135,23 +143,34 @@ public final class Person implements AutoCloseable {
     return WaitForAsyncUtils.waitForAsyncFx(PATIENCE_SECONDS * 1000L, work);
   }
 
-  /** Waits until the book has written and the window has drawn. */
+  /**
+   * Waits until the book has written, what was asked for is worked out and the window is laid out.
+   */
   public Person settle() {
-    try {
-      for (int i = 0; i < 3; i++) {
-        bookThread.submit(() -> {}).get(PATIENCE_SECONDS, TimeUnit.SECONDS);
-        on(
-            () -> {
-              scene.getRoot().applyCss();
-              scene.getRoot().layout();
-              return null;
-            });
+    long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
+    turn();
+    turn();
+    while (workbench.work().isBusy()) {
+      if (System.nanoTime() > end) {
+        throw new AssertionError("something is still worked on after " + PATIENCE_SECONDS + " s");
       }
+      turn();
+    }
+    drawn(() -> true);
+    // What was to be done once it is laid out.
+    turn();
+    assertThat(crashes).as("exceptions on the interface thread").isEmpty();
+    return this;
+  }
+
+  /** Lets the book do what it was asked for, and the window what comes of it. */
+  private void turn() {
+    try {
+      bookThread.submit(() -> {}).get(PATIENCE_SECONDS, TimeUnit.SECONDS);
+      on(() -> true);
     } catch (Exception problem) {
       throw new IllegalStateException(problem);
     }
-    assertThat(crashes).as("exceptions on the interface thread").isEmpty();
-    return this;
   }
 
   /**
@@ -223,7 +242,15 @@ public final class Person implements AutoCloseable {
 
   /** Presses keys together and waits. */
   public Person press(KeyCode... keys) {
-    robot.push(keys);
+    on(
+        () -> {
+          // Keys go to the window in front; the one before may have been closed a moment ago.
+          stage.requestFocus();
+          Robot robot = new Robot();
+          Stream.of(keys).forEach(robot::keyPress);
+          List.of(keys).reversed().forEach(robot::keyRelease);
+          return null;
+        });
     return settle();
   }
 
@@ -244,7 +271,15 @@ public final class Person implements AutoCloseable {
           return null;
         });
     settle();
-    robot.clickOn(node(id));
+    drawn(
+        () -> {
+          Node shown = scene.lookup("#" + id);
+          Bounds there = shown.localToScreen(shown.getBoundsInLocal());
+          Robot robot = new Robot();
+          robot.mouseMove(there.getCenterX(), there.getCenterY());
+          robot.mouseClick(MouseButton.PRIMARY);
+          return null;
+        });
     return settle();
   }
 
@@ -273,18 +308,31 @@ public final class Person implements AutoCloseable {
           ((TextInputControl) field).selectAll();
           return null;
         });
-    if (text.isEmpty()) {
-      robot.push(KeyCode.DELETE);
-    } else {
-      robot.write(text);
-    }
-    return settle();
+    return text.isEmpty() ? press(KeyCode.DELETE) : write(text);
   }
 
   /** Types where the focus is. */
   public Person write(String text) {
-    robot.write(text);
+    for (int i = 0; i < text.length(); i++) {
+      String letter = text.substring(i, i + 1);
+      on(
+          () -> {
+            type(letter);
+            return null;
+          });
+    }
     return settle();
+  }
+
+  /** What a keyboard sends for a letter, to whatever has the focus in this window. */
+  private void type(String letter) {
+    EventTarget target = scene.getFocusOwner() == null ? scene : scene.getFocusOwner();
+    for (EventType<KeyEvent> type :
+        List.of(KeyEvent.KEY_PRESSED, KeyEvent.KEY_TYPED, KeyEvent.KEY_RELEASED)) {
+      String typed = type == KeyEvent.KEY_TYPED ? letter : "";
+      Event.fireEvent(
+          target, new KeyEvent(type, typed, "", KeyCode.UNDEFINED, false, false, false, false));
+    }
   }
 
   /** Opens the panel of a lot, wherever on the board it stands. */

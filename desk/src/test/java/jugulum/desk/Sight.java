@@ -58,6 +58,14 @@ final class Sight {
         .toList();
   }
 
+  /** Nothing cut off, nothing mute, nothing too small to read, nothing outside the window. */
+  static void isWhole(Person seen, String where) {
+    assertThat(cutOff(seen)).as(where).isEmpty();
+    noTypeIsTooSmall(seen, where);
+    whatCanHaveTheFocusHasANameAndARole(seen, where);
+    assertThat(outOfSight(seen)).as(where).isEmpty();
+  }
+
   static void noTypeIsTooSmall(Person person, String where) {
     for (Node node : visible(person)) {
       if (node instanceof Text text && !text.getText().isBlank()) {

@@ -16,8 +16,8 @@ import jugulum.practice.bowl.BowlControls;
 import jugulum.practice.bowl.BowlShape;
 import jugulum.practice.law.BowlLaws;
 import jugulum.practice.law.RoundWeir;
-import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.GrainKind;
+import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.Sand;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -97,7 +97,9 @@ class BowlTest {
 
   @Test
   void lighterSandLeavesFirst() {
-    GrainKind[] order = {GrainKind.QUARTZ, GrainKind.GARNET, GrainKind.ILMENITE, GrainKind.MAGNETITE, GrainKind.GOLD};
+    GrainKind[] order = {
+      GrainKind.QUARTZ, GrainKind.GARNET, GrainKind.ILMENITE, GrainKind.MAGNETITE, GrainKind.GOLD
+    };
     List<Bowl> bowls = LongStream.range(0, 8).mapToObj(seed -> charged(FINE, 60, seed)).toList();
     bowls.forEach(bowl -> run(bowl, 60, 14));
     for (int k = 1; k < order.length; k++) {
@@ -218,7 +220,8 @@ class BowlTest {
                   Bowl bowl = charged(mixed, 60, seed);
                   Grains grains = bowl.grains();
                   IntPredicate coarse =
-                      i -> grains.kind(i) == GrainKind.MAGNETITE.ordinal() && grains.sizeMm(i) > 0.5;
+                      i ->
+                          grains.kind(i) == GrainKind.MAGNETITE.ordinal() && grains.sizeMm(i) > 0.5;
                   IntPredicate fine =
                       i ->
                           grains.kind(i) == GOLD

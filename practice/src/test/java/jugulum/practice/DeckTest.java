@@ -10,8 +10,8 @@ import jugulum.core.water.Water;
 import jugulum.practice.deck.Deck;
 import jugulum.practice.deck.DeckControls;
 import jugulum.practice.deck.DeckShape;
-import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.GrainKind;
+import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.Sand;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Tag;
@@ -142,7 +142,8 @@ class DeckTest {
   private static double sandInFirst(Deck deck) {
     double first = 0;
     double all = 0;
-    for (GrainKind kind : List.of(GrainKind.MAGNETITE, GrainKind.ILMENITE, GrainKind.GARNET, GrainKind.QUARTZ)) {
+    for (GrainKind kind :
+        List.of(GrainKind.MAGNETITE, GrainKind.ILMENITE, GrainKind.GARNET, GrainKind.QUARTZ)) {
       first += deck.out(0, kind);
       all += deck.out(kind);
     }

@@ -13,9 +13,9 @@ import java.util.OptionalDouble;
 import jugulum.practice.drill.Action;
 import jugulum.practice.drill.Drill;
 import jugulum.practice.drill.Drills;
+import jugulum.practice.drill.LoggedAction;
 import jugulum.practice.drill.Replay;
 import jugulum.practice.drill.Runs.Grain;
-import jugulum.practice.drill.LoggedAction;
 import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Sand;
 import tools.jackson.core.JacksonException;
@@ -174,7 +174,8 @@ public final class ReplayFile {
     Map<GrainKind, Double> shares = new EnumMap<>(GrainKind.class);
     node.path("shares")
         .properties()
-        .forEach(entry -> shares.put(GrainKind.valueOf(entry.getKey()), entry.getValue().asDouble()));
+        .forEach(
+            entry -> shares.put(GrainKind.valueOf(entry.getKey()), entry.getValue().asDouble()));
     return new Sand(
         number(node, "finestMm"),
         number(node, "coarsestMm"),

@@ -8,9 +8,9 @@ import jugulum.book.replay.ReplayFile.Whole;
 import jugulum.book.replay.ReplayFile.Why;
 import jugulum.practice.drill.Action;
 import jugulum.practice.drill.Drills;
+import jugulum.practice.drill.LoggedAction;
 import jugulum.practice.drill.Replay;
 import jugulum.practice.drill.Runs.Grain;
-import jugulum.practice.drill.LoggedAction;
 import org.junit.jupiter.api.Test;
 
 class ReplayFileTest {

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.concurrent.CancellationException;
+import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jugulum.core.check.Band;
@@ -48,9 +50,21 @@ public final class Planner {
   private final PlannedCut[][] known;
   private final Cells cells;
   private final Map<Band, Yield> yields = new HashMap<>();
+  private final BooleanSupplier isGivenUp;
 
   /** A planner for one request. */
   public Planner(PlanRequest request) {
+    this(request, () -> false);
+  }
+
+  /**
+   * A planner for one request.
+   *
+   * @param isGivenUp whether nobody waits for it any more: then what is asked of it ends with a
+   *     {@link CancellationException}
+   */
+  public Planner(PlanRequest request, BooleanSupplier isGivenUp) {
+    this.isGivenUp = isGivenUp;
     Conditions conditions = request.conditions();
     this.request = request;
     this.windows = new Windows(conditions);
@@ -250,6 +264,9 @@ public final class Planner {
   }
 
   private PlannedCut workedOut(int from, int to) {
+    if (isGivenUp.getAsBoolean()) {
+      throw new CancellationException("nobody waits for this plan any more");
+    }
     Optional<Screen> passing = from == 0 ? top : screen(from);
     Cut cut = new Cut(passing, screen(to).or(() -> request.feed().retained()));
     double inFeed = finer(request.feed().upperMm()) - finer(request.feed().lowerMm());

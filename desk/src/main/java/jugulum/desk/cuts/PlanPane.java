@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.BiConsumer;
+import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
@@ -298,15 +299,16 @@ final class PlanPane extends BorderPane {
   private void planned(PlanRequest request) {
     search.drop();
     Optional<Found> known = found.filter(one -> one.request().equals(request));
-    known.ifPresentOrElse(this::show, () -> search.ask(_ -> searched(request), this::show));
+    known.ifPresentOrElse(
+        this::show, () -> search.askAside(() -> request, PlanPane::searched, this::show));
   }
 
   /** What a search found. */
   private record Found(
       PlanRequest request, Planner planner, Trade trade, Map<School, Plan> schools) {}
 
-  private static Found searched(PlanRequest request) {
-    Planner planner = new Planner(request);
+  private static Found searched(PlanRequest request, BooleanSupplier isGivenUp) {
+    Planner planner = new Planner(request, isGivenUp);
     Map<School, Plan> schools = new EnumMap<>(School.class);
     Stream.of(School.values())
         .forEach(school -> schools.put(school, planner.of(school.stack(planner.usable()))));

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import javafx.scene.layout.VBox;
 import jugulum.core.check.Band;
 import jugulum.core.day.OwnTask;

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
@@ -164,6 +165,10 @@ public final class Days {
     DayPlan plan = DayPlanner.plan(read.asked().problem(), before, random, budget);
     Band likely = LikelyEnd.of(read.asked().problem(), plan, DRAWS, random);
     List<DayFinding> tight = DayFinding.of(read.asked(), plan, likely);
+    if (budget.isGivenUp().getAsBoolean()) {
+      // What was found until then is not as good as it was to be.
+      throw new CancellationException();
+    }
     return new Shown(read.day(), read.version(), read.asked(), plan, likely, tight, read.pace());
   }
 

@@ -85,7 +85,7 @@ public final class Following<S, E> {
   private <A> CompletionStage<Outcome> changed(
       Supplier<Changed> how, Supplier<A> read, Consumer<A> show) {
     record After<A>(Changed changed, A read) {}
-    return work.outcome(
+    return work.urgent(
         () -> new After<>(how.get(), read.get()),
         after -> {
           show.accept(after.read());

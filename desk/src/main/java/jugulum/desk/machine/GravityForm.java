@@ -87,6 +87,8 @@ public final class GravityForm extends StepForm {
       CheckBox box = new CheckBox(words.of("port", port));
       box.setId("port-" + port);
       box.setUserData(port);
+      // Whoever ticks what a machine gives has chosen that machine.
+      box.setOnAction(_ -> chosen = true);
       ports.getChildren().add(box);
     }
     why.setId("machine-why");

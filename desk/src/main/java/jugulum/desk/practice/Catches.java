@@ -7,8 +7,8 @@ import jugulum.desk.words.Words;
 import jugulum.practice.bowl.Bowl;
 import jugulum.practice.deck.Deck;
 import jugulum.practice.deck.DeckControls;
-import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.GrainKind;
+import jugulum.practice.sand.Grains;
 
 /** What the pan under a bowl and the ports of a deck have caught. */
 final class Catches {

@@ -25,7 +25,6 @@ import jugulum.desk.chart.RangeRows;
 import jugulum.desk.chart.TracksChart;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
-import jugulum.desk.entry.Parsers;
 import jugulum.desk.follow.Seasons;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;

@@ -225,7 +225,7 @@ public final class Session {
 
   private CompletionStage<Outcome> shown(Supplier<Current> next) {
     record Changed(Current current, List<BatchSummary> list) {}
-    return work.outcome(
+    return work.urgent(
         () -> new Changed(next.get(), BatchLines.all(book)),
         changed -> {
           projections.show(changed.list());
@@ -256,7 +256,7 @@ public final class Session {
   public CompletionStage<Outcome> submitElsewhere(List<Order<?, ?>> orders) {
     Optional<BatchId> here = projections.current().get().id();
     record Done(List<BatchSummary> list, Optional<Current> current, Saved saved) {}
-    return work.outcome(
+    return work.urgent(
         () -> {
           Saved saved = book.submit(orders);
           return new Done(BatchLines.all(book), here.map(this::worked), saved);
@@ -292,7 +292,7 @@ public final class Session {
   private CompletionStage<Outcome> submit(BatchId id, Order<Batch, Edit> order) {
     accountWork.giveUp();
     Superseding.Ticket ticket = superseding.ticket(id);
-    return work.outcome(() -> written(id, order, ticket), this::shown)
+    return work.urgent(() -> written(id, order, ticket), this::shown)
         .thenApply(
             outcome -> {
               if (outcome instanceof Outcome.Failed) {

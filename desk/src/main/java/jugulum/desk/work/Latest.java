@@ -28,16 +28,26 @@ public final class Latest {
   /**
    * Asks. On the interface thread.
    *
-   * @param answer works the answer out; told when nobody wants it any more, it may end with a
-   *     {@link CancellationException}
+   * @param answer works the answer out; told when nobody wants it any more, or a person waits for
+   *     something else, it may end with a {@link CancellationException}
    * @param show shows it
    */
   public <T> void ask(Function<BooleanSupplier, T> answer, Consumer<T> show) {
-    long number = asked.incrementAndGet();
-    BooleanSupplier over = () -> number != asked.get();
-    work.run(
-        () -> over.getAsBoolean() ? Optional.<T>empty() : answered(answer, over),
-        found -> found.filter(_ -> !over.getAsBoolean()).ifPresent(show));
+    work.answering(ask(asked.incrementAndGet(), answer, show));
+  }
+
+  private <T> CompletionStage<Outcome> ask(
+      long number, Function<BooleanSupplier, T> answer, Consumer<T> show) {
+    return work.outcome(
+        () -> isOver(number) ? Optional.<T>empty() : answered(answer, number),
+        found -> {
+          if (found.isEmpty() && !isOver(number)) {
+            // It gave way to what a person waits for, and comes behind it.
+            return ask(number, answer, show);
+          }
+          found.filter(_ -> !isOver(number)).ifPresent(show);
+          return shown();
+        });
   }
 
   /**
@@ -51,32 +61,42 @@ public final class Latest {
    */
   public <R, T> CompletionStage<Outcome> askAside(
       Supplier<R> read, BiFunction<R, BooleanSupplier, T> answer, Consumer<T> show) {
-    long number = asked.incrementAndGet();
-    BooleanSupplier over = () -> number != asked.get();
+    return work.answering(askAside(asked.incrementAndGet(), read, answer, show));
+  }
+
+  private <R, T> CompletionStage<Outcome> askAside(
+      long number, Supplier<R> read, BiFunction<R, BooleanSupplier, T> answer, Consumer<T> show) {
     return work.outcome(
-        () -> over.getAsBoolean() ? Optional.<R>empty() : Optional.of(read.get()),
+        () -> isOver(number) ? Optional.<R>empty() : Optional.of(read.get()),
         found ->
             found
                 .map(
                     one ->
                         work.asideThen(
-                            () -> answered(gone -> answer.apply(one, gone), over),
+                            () -> answered(gone -> answer.apply(one, gone), number),
                             done -> {
-                              done.filter(_ -> !over.getAsBoolean()).ifPresent(show);
-                              return Latest.shown();
+                              if (done.isEmpty() && !isOver(number)) {
+                                return askAside(number, read, answer, show);
+                              }
+                              done.filter(_ -> !isOver(number)).ifPresent(show);
+                              return shown();
                             }))
                 .orElseGet(Latest::shown));
+  }
+
+  private boolean isOver(long number) {
+    return number != asked.get();
   }
 
   private static CompletionStage<Outcome> shown() {
     return CompletableFuture.completedFuture(new Outcome.Recorded());
   }
 
-  private static <T> Optional<T> answered(
-      Function<BooleanSupplier, T> answer, BooleanSupplier over) {
+  /** The answer; empty where it was given up for a later question, or for what a person did. */
+  private <T> Optional<T> answered(Function<BooleanSupplier, T> answer, long number) {
     try {
-      return Optional.of(answer.apply(over));
-    } catch (CancellationException nobodyWantsIt) {
+      return Optional.of(answer.apply(() -> isOver(number) || work.isWaitedFor()));
+    } catch (CancellationException given) {
       return Optional.empty();
     }
   }

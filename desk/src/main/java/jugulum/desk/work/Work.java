@@ -8,11 +8,13 @@ import java.util.concurrent.CompletionStage;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The one place that runs work off the interface thread. What belongs to the book has a thread of
@@ -26,6 +28,12 @@ public final class Work {
   private final Notices notices;
   private final ReadOnlyObjectWrapper<Optional<Progress>> progress =
       new ReadOnlyObjectWrapper<>(Optional.empty());
+
+  /** How many questions and pieces of long work are open. */
+  private final AtomicInteger open = new AtomicInteger();
+
+  /** How many things a person did that are not shown yet. */
+  private final AtomicInteger waitedFor = new AtomicInteger();
 
   /** The last piece of long work that began. */
   private Optional<Steps> lastLong = Optional.empty();
@@ -99,6 +107,35 @@ public final class Work {
             thrown -> failed(thrown).thenApply(Outcome.Failed::new), interfaceThread);
   }
 
+  /**
+   * The same of something a person has just done and waits for: whatever is worked out only to be
+   * looked at gives way to it, and is asked for again behind it.
+   */
+  public <T> CompletionStage<Outcome> urgent(
+      Supplier<T> work, Function<T, CompletionStage<Outcome>> show) {
+    waitedFor.incrementAndGet();
+    return outcome(work, show).whenComplete((_, _) -> waitedFor.decrementAndGet());
+  }
+
+  /** A question is open until that ends. */
+  <T> CompletionStage<T> answering(CompletionStage<T> answer) {
+    open.incrementAndGet();
+    return answer.whenComplete((_, _) -> open.decrementAndGet());
+  }
+
+  /**
+   * Whether something a person did is still to be shown, a question ({@link Latest}) still to be
+   * answered, or long work under way. For every thread.
+   */
+  public boolean isBusy() {
+    return open.get() > 0 || isWaitedFor();
+  }
+
+  /** Whether a person waits for something of the book. For every thread. */
+  boolean isWaitedFor() {
+    return waitedFor.get() > 0;
+  }
+
   private CompletionStage<Void> failing(CompletableFuture<Void> done) {
     return done.exceptionallyComposeAsync(
         thrown -> failed(thrown).thenApply(_ -> null), interfaceThread);
@@ -116,8 +153,8 @@ public final class Work {
   }
 
   /**
-   * What nobody foresaw (an uncaught exception), on any thread, reaches the person as a sentence, and a file beside the
-   * book in full.
+   * What nobody foresaw (an uncaught exception), on any thread, reaches the person as a sentence,
+   * and a file beside the book in full.
    */
   public void fault(Throwable thrown) {
     failed(thrown);
@@ -145,7 +182,12 @@ public final class Work {
       Runnable done) {
     Steps steps = new Steps();
     lastLong = Optional.of(steps);
-    run(parts, all -> next(steps, what, all, all.iterator(), 0, step, more, done));
+    open.incrementAndGet();
+    failing(
+        behind(parts)
+            .thenAcceptAsync(
+                all -> next(steps, what, all, all.iterator(), 0, step, more, done), interfaceThread)
+            .whenComplete((_, thrown) -> endedBy(thrown)));
     return steps;
   }
 
@@ -158,13 +200,12 @@ public final class Work {
       Function<A, T> step,
       Consumer<T> more,
       Runnable done) {
-    if (steps.isCancelled() || isOver()) {
+    if (steps.isCancelled() || isOver() || !left.hasNext()) {
       tell(steps, Optional.empty());
-      return;
-    }
-    if (!left.hasNext()) {
-      tell(steps, Optional.empty());
-      done.run();
+      if (!left.hasNext() && !steps.isCancelled() && !isOver()) {
+        done.run();
+      }
+      open.decrementAndGet();
       return;
     }
     tell(steps, Optional.of(new Progress(what, made, all.size())));
@@ -181,8 +222,16 @@ public final class Work {
                 (_, thrown) -> {
                   if (thrown != null) {
                     interfaceThread.execute(() -> tell(steps, Optional.empty()));
+                    endedBy(thrown);
                   }
                 }));
+  }
+
+  /** Long work that a failure ended is open no more. */
+  private void endedBy(@Nullable Throwable thrown) {
+    if (thrown != null) {
+      open.decrementAndGet();
+    }
   }
 
   private void tell(Steps steps, Optional<Progress> now) {

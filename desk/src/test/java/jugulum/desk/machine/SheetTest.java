@@ -126,6 +126,8 @@ class SheetTest extends OnTheDemoBook {
   void theMachinesAreRankedForTheCutWithTheReason() {
     try (Person person = Person.at(book)) {
       person.click("station-2-5").press(G);
+      // What machines have shown is gathered batch by batch.
+      person.until(() -> person.text("machine-why").contains("by 3 runs"));
       assertThat(person.text("machine-why"))
           .contains(
               "In size this cut suits it",

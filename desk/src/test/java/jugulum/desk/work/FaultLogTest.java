@@ -26,7 +26,7 @@ class FaultLogTest {
     assertThat(file).hasFileName("my.book.faults.txt");
     assertThat(Files.readString(file))
         .startsWith("2026-11-18T09:00:00Z java.lang.IllegalStateException: a drawer stuck")
-        .contains("at jugulum.desk.session.FaultLogTest", "IllegalArgumentException: another");
+        .contains("at jugulum.desk.work.FaultLogTest", "IllegalArgumentException: another");
   }
 
   @Test

@@ -7,8 +7,8 @@ import jugulum.practice.law.RoundWeir;
 import jugulum.practice.law.Rouse;
 import jugulum.practice.law.Sliding;
 import jugulum.practice.law.WallStream;
-import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.GrainKind;
+import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.Noise;
 
 /**

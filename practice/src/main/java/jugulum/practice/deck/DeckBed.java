@@ -2,8 +2,8 @@ package jugulum.practice.deck;
 
 import java.util.Arrays;
 import jugulum.practice.law.DeckLaws;
-import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.GrainKind;
+import jugulum.practice.sand.Grains;
 
 /**
  * The sand that lies on a deck, cell by cell between its riffles: densest lowest, fine below coarse

@@ -8,8 +8,8 @@ import jugulum.practice.bowl.Bowl;
 import jugulum.practice.bowl.BowlControls;
 import jugulum.practice.bowl.BowlShape;
 import jugulum.practice.drill.Drill.OnBowl;
-import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.GrainKind;
+import jugulum.practice.sand.Grains;
 import jugulum.practice.start.FlowWindow;
 
 /** A run of a vortex bowl. */

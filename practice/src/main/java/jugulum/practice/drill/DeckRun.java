@@ -7,8 +7,8 @@ import jugulum.practice.deck.Deck;
 import jugulum.practice.deck.DeckControls;
 import jugulum.practice.deck.DeckShape;
 import jugulum.practice.drill.Drill.OnDeck;
-import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.GrainKind;
+import jugulum.practice.sand.Grains;
 
 /** A run of a shaker table. */
 public final class DeckRun implements Run {

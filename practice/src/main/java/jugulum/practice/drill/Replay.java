@@ -24,7 +24,8 @@ public record Replay(
   }
 
   /** Of a run that is over, under the laws that hold now. */
-  public static Replay of(Drill drill, Runs.Grain grain, long seed, List<LoggedAction> told, long steps) {
+  public static Replay of(
+      Drill drill, Runs.Grain grain, long seed, List<LoggedAction> told, long steps) {
     return new Replay(drill, grain, seed, told, steps, lawsOf(drill));
   }
 

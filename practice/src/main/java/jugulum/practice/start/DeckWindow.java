@@ -74,7 +74,8 @@ public record DeckWindow(double magnetiteDegrees, double goldDegrees, Film film)
     double slowest(double tilt) {
       double slowest = Double.MAX_VALUE;
       for (int i = 0; i <= SIZES; i++) {
-        slowest = Math.min(slowest, speed(tilt, size(i), GrainKind.SAND_FLATNESS, GrainKind.MAGNETITE));
+        slowest =
+            Math.min(slowest, speed(tilt, size(i), GrainKind.SAND_FLATNESS, GrainKind.MAGNETITE));
       }
       return slowest;
     }

@@ -4,8 +4,8 @@ import jugulum.core.water.Water;
 import jugulum.practice.bowl.Bowl;
 import jugulum.practice.bowl.BowlControls;
 import jugulum.practice.bowl.BowlShape;
-import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.GrainKind;
+import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.Sand;
 
 /**
