@@ -31,6 +31,7 @@ import java.util.List;
 import javafx.scene.input.KeyCode;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
+import jugulum.desk.view.View;
 
 /** The way through every view of the demo book, and what can be seen on it. */
 final class EveryView {
@@ -43,10 +44,13 @@ final class EveryView {
 
   /** Walks through the views once, and leaves the other theme and the next unit behind. */
   static void walk(Person person, String theme, Look look) {
-    for (KeyCode view : List.of(DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7, N, DIGIT1)) {
-      person.press(CONTROL, view);
+    for (View view : View.values()) {
+      person.press(CONTROL, KeyCode.values()[DIGIT1.ordinal() + view.ordinal()]);
       look.at(person, theme + " " + view);
     }
+    person.press(CONTROL, N);
+    look.at(person, theme + " a batch to start");
+    person.press(CONTROL, DIGIT1);
     for (String part : List.of("cuts-part-SIZES", "cuts-part-PLAN")) {
       person.press(CONTROL, DIGIT2).click(part);
       look.at(person, theme + " " + part);

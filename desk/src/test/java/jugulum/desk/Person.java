@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletionStage;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -97,7 +98,24 @@ public final class Person implements AutoCloseable {
     stage = opened.stage();
     scene = opened.scene();
     on(() -> workbench.session().begin()).toCompletableFuture().join();
+    afterAFrame();
     settle();
+  }
+
+  /** The first frame puts the focus somewhere, which then must not come in between. */
+  private void afterAFrame() {
+    CountDownLatch frame = new CountDownLatch(1);
+    on(
+        () -> {
+          scene.addPostLayoutPulseListener(frame::countDown);
+          Platform.requestNextPulse();
+          return null;
+        });
+    try {
+      assertThat(frame.await(PATIENCE_SECONDS, TimeUnit.SECONDS)).as("a first frame").isTrue();
+    } catch (InterruptedException ended) {
+      throw new IllegalStateException(ended);
+    }
   }
 
   /** Opens the window on a book. */

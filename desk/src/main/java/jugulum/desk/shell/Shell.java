@@ -157,9 +157,12 @@ public final class Shell extends BorderPane {
     if (key.isShiftDown()) {
       return false;
     }
+    int view = key.getCode().ordinal() - KeyCode.DIGIT1.ordinal();
+    if (view >= 0 && view < View.values().length) {
+      show(View.values()[view]);
+      return true;
+    }
     switch (key.getCode()) {
-      case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6, DIGIT7 ->
-          show(View.values()[key.getCode().ordinal() - KeyCode.DIGIT1.ordinal()]);
       case N -> startBatch();
       case U -> workbench.preferences().nextUnit();
       case T -> workbench.preferences().nextTheme();
