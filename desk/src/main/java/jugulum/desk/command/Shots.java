@@ -60,6 +60,8 @@ final class Shots {
   private Shell shell;
   private Scene scene;
 
+  private static final int PASSES = 4;
+
   private int drawn;
 
   /**
@@ -318,7 +320,7 @@ final class Shots {
 
   private void shot(String name, Runnable setUp) {
     on(setUp);
-    on(() -> {});
+    quiet();
     on(() -> write(folder.resolve(name + ".png")));
     drawn++;
   }
@@ -328,6 +330,24 @@ final class Shots {
       Pictures.write(Pictures.copy(scene.snapshot(null)), file);
     } catch (IOException problem) {
       throw new UncheckedIOException(problem);
+    }
+  }
+
+  /**
+   * Returns when nothing is worked on any more, and what came of it is laid out: charts take their
+   * room when they know it, so one pass is not enough.
+   */
+  private void quiet() {
+    on(() -> {});
+    while (workbench.work().isBusy()) {
+      Thread.onSpinWait();
+    }
+    for (int pass = 0; pass < PASSES; pass++) {
+      on(
+          () -> {
+            scene.getRoot().applyCss();
+            scene.getRoot().layout();
+          });
     }
   }
 
