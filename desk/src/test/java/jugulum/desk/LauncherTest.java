@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -41,7 +42,10 @@ class LauncherTest {
           "head",
           "rm",
           "touch",
-          "mkdir");
+          "mkdir",
+          "mv",
+          "sleep",
+          "nice");
 
   @TempDir private Path machine;
   private Path home;
@@ -88,7 +92,17 @@ class LauncherTest {
 
   private static Path jdk(Path folder, String version) throws IOException {
     script(folder.resolve("bin/javac"), "exit 0");
-    script(folder.resolve("bin/java"), "echo \"ran ${0} $*\"");
+    // Writes a demo book where it is asked to, draws pictures for ever, and is a window for a
+    // while.
+    script(
+        folder.resolve("bin/java"),
+        "echo \"ran ${0} $*\"",
+        "for last; do :; done",
+        "case \"$*\" in",
+        "  *MakeDemo*) echo book > \"$last\" ;;",
+        "  *' shots '*) echo $$ > '" + folder.resolve("learns") + "'; exec sleep 60 ;;",
+        "  *'Main demo') sleep 4 ;;",
+        "esac");
     Files.writeString(
         folder.resolve("release"), "IMPLEMENTOR=\"nobody\"\nJAVA_VERSION=\"" + version + "\"\n");
     return folder;
@@ -219,6 +233,31 @@ class LauncherTest {
     assertThat(ran.exit()).isEqualTo(1);
     assertThat(ran.err()).contains("no registry can be reached", "did not come to its end");
     assertThat(ran.out()).isEmpty();
+  }
+
+  @Test
+  void aDemoBookIsWrittenWhenItIsAskedFor() throws IOException, InterruptedException {
+    maven(path.resolve("mvn"));
+    jdk(jdks.resolve("jdk-25"), "25");
+    Path launcher = home.resolve("desk/target/start/launcher");
+    run("jugulum", "--version");
+    assertThat(launcher.resolve("demo.book")).doesNotExist();
+    Ran ran = run("jugulum", "demo");
+    assertThat(ran.err()).contains("writing the demo book");
+    assertThat(launcher.resolve("demo.book")).hasContent("book");
+    assertThat(run("jugulum", "demo").err()).doesNotContain("writing");
+  }
+
+  /** Nobody's machine goes on working for a window that is closed. */
+  @Test
+  void whatIsLearntBehindTheWindowIsGivenUpWithIt() throws Exception {
+    maven(path.resolve("mvn"));
+    Path jdk = jdk(jdks.resolve("jdk-25"), "25");
+    run("jugulum", "demo");
+    long learns = Long.parseLong(Files.readString(jdk.resolve("learns")).strip());
+    ProcessHandle.of(learns).ifPresent(one -> one.onExit().orTimeout(20, TimeUnit.SECONDS).join());
+    assertThat(ProcessHandle.of(learns).filter(ProcessHandle::isAlive)).isEmpty();
+    assertThat(home.resolve("desk/target/start/launcher/start.aot")).doesNotExist();
   }
 
   /** The JDK a build was made with is gone: it is built anew with another. */
