@@ -19,9 +19,7 @@ import jugulum.desk.print.AccountPdf;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 
 /** Tells what a batch came to. */
 @Command(name = "account", mixinStandardHelpOptions = true)
@@ -30,8 +28,6 @@ final class AccountCommand extends BookCommand {
   private String named;
 
   @Mixin private TablesTo to = new TablesTo();
-
-  @Spec private CommandSpec spec;
 
   AccountCommand(Words words) {
     super(words);
@@ -59,6 +55,6 @@ final class AccountCommand extends BookCommand {
         this,
         List.copyOf(AccountTables.all(account)),
         () -> AccountPdf.of(account, shop.containersG(), figures()),
-        spec.commandLine().getOut());
+        out());
   }
 }

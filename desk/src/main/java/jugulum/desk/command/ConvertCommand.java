@@ -4,24 +4,19 @@ import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import jugulum.book.table.Table;
 import jugulum.core.units.Conversion;
 import jugulum.core.units.Typed;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
-import picocli.CommandLine.Spec;
 
 /** Converts an amount into the other units of its kind. */
 @Command(name = "convert", mixinStandardHelpOptions = true)
-final class ConvertCommand implements Callable<Integer> {
+final class ConvertCommand extends Speaking {
   private static final int PLACES = 6;
-
-  private final Words words;
 
   @Parameters(arity = "1..*", paramLabel = "AMOUNT", descriptionKey = "usage.convert.amount")
   private List<String> amount;
@@ -32,33 +27,26 @@ final class ConvertCommand implements Callable<Integer> {
   @Option(names = "--json", descriptionKey = "usage.json")
   private boolean json;
 
-  @Spec private CommandSpec spec;
-
   ConvertCommand(Words words) {
-    this.words = words;
+    super(words);
   }
 
   @Override
   public Integer call() {
     return switch (Conversion.of(words.typed(String.join(" ", amount)))) {
-      case Typed.Wrong<Conversion>(var slip) -> fail(Parsers.sentence(words, slip));
+      case Typed.Wrong<Conversion>(var slip) -> fail(Exit.BAD_FILE, Parsers.sentence(words, slip));
       case Typed.Value<Conversion>(Conversion value) -> {
         List<Conversion.Unit> units =
             to.isEmpty() ? value.kind().units() : to.flatMap(value::unit).stream().toList();
         yield units.isEmpty()
-            ? fail(words.of("command.no-unit", to.orElse("")))
+            ? fail(Exit.BAD_FILE, words.of("command.no-unit", to.orElse("")))
             : print(value, units);
       }
     };
   }
 
-  private int fail(String sentence) {
-    spec.commandLine().getErr().println(sentence);
-    return Exit.BAD_FILE;
-  }
-
   private int print(Conversion value, List<Conversion.Unit> units) {
-    PrintWriter out = spec.commandLine().getOut();
+    PrintWriter out = out();
     if (json) {
       List<List<Object>> rows = new ArrayList<>();
       units.forEach(unit -> rows.add(List.of(value.in(unit), unit.sign())));

@@ -9,17 +9,13 @@ import jugulum.book.stream.Book;
 import jugulum.book.table.Table;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Spec;
 
 /** Lists the batches of a book. */
 @Command(name = "list", mixinStandardHelpOptions = true)
 final class ListCommand extends BookCommand {
   @Option(names = "--json", descriptionKey = "usage.json")
   private boolean json;
-
-  @Spec private CommandSpec spec;
 
   ListCommand(Words words) {
     super(words);
@@ -44,6 +40,6 @@ final class ListCommand extends BookCommand {
             "batches",
             List.of("batch", "source", "received", "state", "feed_g", "gold_g", "id"),
             rows);
-    return TablesOut.print(words, json, table, spec.commandLine().getOut());
+    return TablesOut.print(words, json, table, out());
   }
 }

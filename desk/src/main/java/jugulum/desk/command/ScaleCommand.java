@@ -8,26 +8,19 @@ import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
-import java.util.concurrent.Callable;
 import jugulum.desk.words.Words;
 import jugulum.scale.played.PlayedLine;
 import jugulum.scale.played.PlayedPort;
 import jugulum.scale.played.PlayedScale;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Spec;
 
 /** Plays a scale on a network port and, where there is one, a serial line. */
 @Command(name = "scale", mixinStandardHelpOptions = true)
-final class ScaleCommand implements Callable<Integer> {
+final class ScaleCommand extends Speaking {
   private static final String PULL = "pull";
   private static final String PLUG = "plug";
   private static final String QUIT = "quit";
-
-  private final Words words;
-
-  @Spec private CommandSpec spec;
 
   @Option(
       names = "--port",
@@ -51,22 +44,20 @@ final class ScaleCommand implements Callable<Integer> {
   private double capacity;
 
   ScaleCommand(Words words) {
-    this.words = words;
+    super(words);
   }
 
   @Override
   public Integer call() throws IOException {
-    PrintWriter out = spec.commandLine().getOut();
+    PrintWriter out = out();
     if (!(step > 0) || !(capacity > step) || port < 0 || port > 65_535) {
-      spec.commandLine().getErr().println(words.of("played.no-scale"));
-      return Exit.BAD_FILE;
+      return fail(Exit.BAD_FILE, words.of("played.no-scale"));
     }
     try (PlayedScale scale =
         new PlayedScale(step, capacity, System::nanoTime, new Random()).start()) {
       Optional<PlayedPort> open = plug(scale, port);
       if (open.isEmpty()) {
-        spec.commandLine().getErr().println(words.of("played.taken", Integer.toString(port)));
-        return Exit.BAD_FILE;
+        return fail(Exit.BAD_FILE, words.of("played.taken", Integer.toString(port)));
       }
       int number = open.get().number();
       out.println(words.of("played.port", Integer.toString(number)));

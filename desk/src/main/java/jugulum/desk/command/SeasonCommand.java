@@ -15,9 +15,7 @@ import jugulum.desk.print.SeasonPdf;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Spec;
 
 /** Tells what a year, or all of them, came to. */
 @Command(name = "season", mixinStandardHelpOptions = true)
@@ -26,8 +24,6 @@ final class SeasonCommand extends BookCommand {
   private Optional<Integer> year = Optional.empty();
 
   @Mixin private TablesTo to = new TablesTo();
-
-  @Spec private CommandSpec spec;
 
   SeasonCommand(Words words) {
     super(words);
@@ -46,12 +42,11 @@ final class SeasonCommand extends BookCommand {
     }
     List<Table> tables = SeasonTables.all(account);
     if (!to.isToRead()) {
-      return to.write(
-          this, tables, () -> SeasonPdf.of(figures(), account), spec.commandLine().getOut());
+      return to.write(this, tables, () -> SeasonPdf.of(figures(), account), out());
     }
     for (Table table : tables) {
       say(table.name());
-      TablesOut.text(words, table, spec.commandLine().getOut());
+      TablesOut.text(words, table, out());
       say("");
     }
     return Exit.OK;

@@ -1,5 +1,6 @@
 package jugulum.desk.command;
 
+import java.io.PrintWriter;
 import java.util.concurrent.Callable;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Model.CommandSpec;
@@ -25,7 +26,12 @@ abstract class Speaking implements Callable<Integer> {
 
   /** Says what was asked for. */
   protected void say(String text) {
-    spec.commandLine().getOut().println(text);
-    spec.commandLine().getOut().flush();
+    out().println(text);
+    out().flush();
+  }
+
+  /** Where what was asked for goes. */
+  protected PrintWriter out() {
+    return spec.commandLine().getOut();
   }
 }

@@ -13,17 +13,13 @@ import jugulum.core.stock.StockRank;
 import jugulum.core.stock.StockRank.Ranked;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Spec;
 
 /** Lists what stands in the shop, what is worth working first first. */
 @Command(name = "stock", mixinStandardHelpOptions = true)
 final class StockCommand extends BookCommand {
   @Option(names = "--json", descriptionKey = "usage.json")
   private boolean json;
-
-  @Spec private CommandSpec spec;
 
   StockCommand(Words words) {
     super(words);
@@ -66,6 +62,6 @@ final class StockCommand extends BookCommand {
                 "money_per_hour",
                 "bag"),
             rows);
-    return TablesOut.print(words, json, table, spec.commandLine().getOut());
+    return TablesOut.print(words, json, table, out());
   }
 }

@@ -37,13 +37,16 @@ public final class WorkedBatches {
    * @param how works it out where nobody did before
    */
   public Optional<Worked> of(BatchId id, Standing<Batch> standing, Function<Batch, Worked> how) {
-    Version known = worked.get(id);
-    if (standing.now().isPresent() && (known == null || known.number() != standing.version())) {
-      known = new Version(standing.version(), how.apply(standing.now().get()));
-      worked.put(id, known);
-    }
-    return standing.now().isPresent()
-        ? Optional.ofNullable(known).map(Version::worked)
-        : Optional.empty();
+    return standing
+        .now()
+        .map(
+            batch -> {
+              Version known = worked.get(id);
+              if (known == null || known.number() != standing.version()) {
+                known = new Version(standing.version(), how.apply(batch));
+                worked.put(id, known);
+              }
+              return known.worked();
+            });
   }
 }

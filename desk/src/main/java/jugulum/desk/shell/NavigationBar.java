@@ -7,6 +7,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
+import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Ends;
@@ -74,27 +75,19 @@ final class NavigationBar {
 
   private void labels() {
     unit.setText(words.of("shell.unit", workbench.preferences().figures().get().unit().sign()));
-    boolean closed =
-        workbench
-            .projections()
-            .current()
-            .get()
-            .worked()
-            .map(worked -> worked.batch().closed())
-            .orElse(false);
+    Optional<Worked> worked = worked();
+    boolean closed = worked.map(one -> one.batch().closed()).orElse(false);
     closeBatch.setText(words.of(closed ? "shell.reopen" : "shell.close"));
-    closeBatch.setDisable(
-        workbench.projections().current().get().worked().isEmpty()
-            || !workbench.session().mayWrite());
+    closeBatch.setDisable(worked.isEmpty() || !workbench.session().mayWrite());
   }
 
   private void closeOrReopen() {
-    workbench
-        .projections()
-        .current()
-        .get()
-        .worked()
+    worked()
         .ifPresent(
             worked -> workbench.session().submit(new Edit.CloseBatch(!worked.batch().closed())));
+  }
+
+  private Optional<Worked> worked() {
+    return workbench.projections().current().get().worked();
   }
 }

@@ -40,14 +40,7 @@ public final class Latest {
       long number, Function<BooleanSupplier, T> answer, Consumer<T> show) {
     return work.outcome(
         () -> isOver(number) ? Optional.<T>empty() : answered(answer, number),
-        found -> {
-          if (found.isEmpty() && !isOver(number)) {
-            // It gave way to what a person waits for, and comes behind it.
-            return ask(number, answer, show);
-          }
-          found.filter(_ -> !isOver(number)).ifPresent(show);
-          return shown();
-        });
+        found -> shown(found, number, show, () -> ask(number, answer, show)));
   }
 
   /**
@@ -74,21 +67,36 @@ public final class Latest {
                     one ->
                         work.asideThen(
                             () -> answered(gone -> answer.apply(one, gone), number),
-                            done -> {
-                              if (done.isEmpty() && !isOver(number)) {
-                                return askAside(number, read, answer, show);
-                              }
-                              done.filter(_ -> !isOver(number)).ifPresent(show);
-                              return shown();
-                            }))
-                .orElseGet(Latest::shown));
+                            done ->
+                                shown(
+                                    done,
+                                    number,
+                                    show,
+                                    () -> askAside(number, read, answer, show))))
+                .orElseGet(Latest::ended));
   }
 
   private boolean isOver(long number) {
     return number != asked.get();
   }
 
-  private static CompletionStage<Outcome> shown() {
+  /** Shows an answer; one that gave way to what a person waits for comes behind it. */
+  private <T> CompletionStage<Outcome> shown(
+      Optional<T> found,
+      long number,
+      Consumer<T> show,
+      Supplier<CompletionStage<Outcome>> askAgain) {
+    if (isOver(number)) {
+      return ended();
+    }
+    if (found.isEmpty()) {
+      return askAgain.get();
+    }
+    show.accept(found.get());
+    return ended();
+  }
+
+  private static CompletionStage<Outcome> ended() {
     return CompletableFuture.completedFuture(new Outcome.Recorded());
   }
 

@@ -74,7 +74,7 @@ public record BowlLaws(
   public static final double CHURN = 4;
 
   /**
-   * The load that lets a third less water in, in g: ours. A thick bed stands before the nozzle.
+   * The load that halves what comes in, in g: ours. A thick bed stands before the nozzle.
    *
    * <p>Off by a half: from which load on the level of the practised bowl sinks.
    */
