@@ -6,6 +6,7 @@ import java.util.function.Predicate;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
@@ -81,6 +82,11 @@ public final class Shell extends BorderPane {
    */
   public ReadOnlyStringProperty due() {
     return timer.due();
+  }
+
+  /** Hands a key to what is in sight, where nothing has the focus. */
+  void take(KeyEvent key) {
+    Event.fireEvent(getCenter(), key);
   }
 
   /** The view in sight. */

@@ -7,6 +7,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.Scene;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Window;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.session.Workbench;
@@ -56,6 +57,7 @@ public final class ShellScene {
     this.shell = new Shell(seen, clock, picker, lookRound);
     this.zoom = new Zoom(shell, workbench.preferences().size());
     this.scene = new Scene(zoom, WIDTH, HEIGHT);
+    this.scene.addEventHandler(KeyEvent.ANY, this::toTheShell);
     Theme.dress(scene, workbench);
     workbench
         .preferences()
@@ -67,6 +69,17 @@ public final class ShellScene {
         .flatMap(Window::showingProperty)
         .orElse(false)
         .subscribe((was, is) -> end(was && !is));
+  }
+
+  /**
+   * Until the next frame nothing has the focus when the thing that had it is gone: a key pressed
+   * then goes to the view in sight instead of nowhere.
+   */
+  private void toTheShell(KeyEvent key) {
+    if (key.getTarget() == scene) {
+      shell.take(key);
+      key.consume();
+    }
   }
 
   /** A window that is closed follows no clock and asks the book for nothing. */
