@@ -58,7 +58,7 @@ public record BatchBook(Book book) implements AutoCloseable {
   }
 
   private static <E> Optional<E> done(Walked<E> walked) {
-    return walked instanceof Walked.Done<E>(E edit) ? Optional.of(edit) : Optional.empty();
+    return walked instanceof Walked.Done<E>(E edit, _) ? Optional.of(edit) : Optional.empty();
   }
 
   public History<Edit> history(BatchId id) {

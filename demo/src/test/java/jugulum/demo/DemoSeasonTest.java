@@ -125,7 +125,7 @@ class DemoSeasonTest {
               "",
               "[1]",
               "{\"format\":\"jugulum-batch\",\"version\":1}",
-              "{\"format\":\"jugulum-book\",\"version\":2}",
+              "{\"format\":\"jugulum-book\",\"version\":3}",
               head + "\"what\",\"id\":\"a\"}]}",
               head
                   + row

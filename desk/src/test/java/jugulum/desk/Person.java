@@ -76,7 +76,8 @@ public final class Person implements AutoCloseable {
     Thread.setDefaultUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
     BenchMemory memory = new BenchFile(path.resolveSibling("bench.properties"));
     Book book =
-        Books.open(path, new Writer(() -> Preferences.benchName(memory), clock, UUID::randomUUID));
+        Books.open(
+            path, new Writer(Preferences.bench(memory, UUID::randomUUID), clock, UUID::randomUUID));
     workbench = Workbench.of(book, memory, languages, bookThread, Platform::runLater);
     record Opened(Stage stage, Scene scene) {}
     Opened opened =

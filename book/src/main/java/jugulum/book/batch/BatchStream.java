@@ -12,11 +12,15 @@ import jugulum.core.ledger.Edit;
 
 /** Batches as streams of a book. */
 public final class BatchStream {
+  /** The number of what its edits make; raised with every change of it. */
+  private static final int RULE = 1;
+
   /** The kind of stream a batch is. */
   public static final StreamKind<Batch, Edit> KIND =
       new StreamKind<>(
           "batch",
           new BatchFold(),
+          RULE,
           new JsonCodec<>(Edit.class, List.of()),
           new JsonCodec<>(Batch.class, List.of()),
           List.of(

@@ -11,11 +11,15 @@ import jugulum.core.day.DayFold;
 
 /** Days as streams of a book: one for each date. */
 public final class DayStream {
+  /** The number of what its edits make; raised with every change of it. */
+  private static final int RULE = 1;
+
   /** The kind of stream a day is. */
   public static final StreamKind<Day, DayEdit> KIND =
       new StreamKind<>(
           "day",
           new DayFold(),
+          RULE,
           new JsonCodec<>(DayEdit.class, List.of()),
           new JsonCodec<>(Day.class, List.of()),
           List.of(DoneLines.LINES));

@@ -2,17 +2,27 @@ package jugulum.book.json;
 
 import java.io.OutputStream;
 import java.io.Reader;
+import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import jugulum.book.file.FileFault;
+import jugulum.book.stream.Bench;
 import jugulum.book.stream.Book;
+import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Key;
+import jugulum.book.stream.Origin;
 import jugulum.book.stream.Row;
 import jugulum.book.stream.StreamKind;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -20,8 +30,8 @@ import tools.jackson.databind.JsonNode;
  * back gives an equal book. Told in words in docs/format.md.
  */
 public final class BookFile {
-  /** The version written; files of this version are read. */
-  public static final int VERSION = 1;
+  /** The version written; files of it and of those before are read. */
+  public static final int VERSION = 2;
 
   private static final String FORMAT = "jugulum-book";
 
@@ -71,25 +81,30 @@ public final class BookFile {
     json.writeStartObject();
     json.writeNumberProperty("version", row.version());
     json.writeStringProperty("at", row.at().toString());
-    json.writeStringProperty("who", row.who());
+    json.writeStringProperty("who", row.from().bench().name());
+    told(json, "bench", row.from().bench().id());
+    told(json, "action", row.from().action());
     json.writeStringProperty("act", row.act().name());
     json.writeNumberProperty("form", row.form());
-    if (!row.body().isEmpty()) {
+    if (row.act() != Row.Act.EDIT) {
+      told(json, "of", row.body());
+    } else if (!row.body().isEmpty()) {
       json.writeName("edit");
       json.writeRawValue(row.body());
     }
     json.writeEndObject();
   }
 
-  private record Held(StreamKind<?, ?> kind, String id, List<Row> rows) {
-    void into(Book book) {
-      book.take(kind.ref(id), rows);
+  /** What books of earlier versions did not say is left out. */
+  private static void told(JsonGenerator json, String name, String text) {
+    if (!text.isEmpty()) {
+      json.writeStringProperty(name, text);
     }
   }
 
   /**
    * Reads a file into a book in which nothing stands yet. All of it is understood before anything
-   * is written.
+   * is written, and all of it is written or nothing.
    *
    * @param kinds the kinds of stream the book can hold
    * @throws IllegalArgumentException if the book holds something
@@ -98,66 +113,163 @@ public final class BookFile {
     if (book.length() > 0) {
       throw new IllegalArgumentException("the book holds something already");
     }
-    List<Held> all = new ArrayList<>();
-    List<FileFault> faults = new ArrayList<>();
-    try {
-      JsonNode tree = Mappers.COMPACT.readTree(text);
-      understand(tree, kinds, all, faults);
+    Reading reading = new Reading(kinds);
+    try (JsonParser json = Mappers.COMPACT.createParser(text)) {
+      reading.all(json);
     } catch (JacksonException problem) {
-      faults.add(
-          new FileFault(
-              Math.max(0, problem.getLocation().getLineNr()),
-              Math.max(0, problem.getLocation().getColumnNr()),
-              "",
-              problem.getOriginalMessage()));
+      return new Faulty(List.of(fault(problem)));
     }
-    if (!faults.isEmpty()) {
-      return new Faulty(faults);
+    if (!reading.faults.isEmpty()) {
+      return new Faulty(reading.faults);
     }
-    all.forEach(held -> held.into(book));
-    return new Read(all.size(), all.stream().mapToLong(held -> held.rows().size()).sum());
+    try {
+      book.take(reading.taken);
+    } catch (BookProblem problem) {
+      throw problem;
+    } catch (RuntimeException cannotStand) {
+      return new Faulty(List.of(fault("/streams", "its rows cannot stand together")));
+    }
+    return new Read(
+        reading.taken.size(), reading.taken.stream().mapToLong(one -> one.rows().size()).sum());
   }
 
-  private static void understand(
-      JsonNode tree, List<StreamKind<?, ?>> kinds, List<Held> all, List<FileFault> faults) {
-    if (!FORMAT.equals(tree.path("format").asString(""))) {
-      faults.add(fault("/format", "this is no file of a whole book"));
-      return;
-    }
-    if (tree.path("version").asInt(0) != VERSION) {
-      faults.add(
-          fault(
-              "/version",
-              "the file is of version "
-                  + tree.path("version").asString("?")
-                  + "; this program reads version "
-                  + VERSION));
-      return;
-    }
-    for (int i = 0; i < tree.path("streams").size(); i++) {
-      stream(tree.path("streams").get(i), "/streams/" + i, kinds, faults).ifPresent(all::add);
-    }
+  private static FileFault fault(JacksonException problem) {
+    Optional<TokenStreamLocation> where = Optional.ofNullable(problem.getLocation());
+    return new FileFault(
+        where.map(at -> Math.max(0, at.getLineNr())).orElse(0),
+        where.map(at -> Math.max(0, at.getColumnNr())).orElse(0),
+        "",
+        problem.getOriginalMessage());
   }
 
-  private static Optional<Held> stream(
-      JsonNode stream, String where, List<StreamKind<?, ?>> kinds, List<FileFault> faults) {
-    String name = stream.path("kind").asString("");
-    Optional<StreamKind<?, ?>> kind =
-        kinds.stream().filter(one -> one.name().equals(name)).findFirst();
-    if (kind.isEmpty()) {
-      faults.add(fault(where + "/kind", "there is no kind of stream named " + name));
-      return Optional.empty();
+  /** Reads row by row: a large book needs little more memory than its rows. */
+  private static final class Reading {
+    private final List<StreamKind<?, ?>> kinds;
+    private final List<Book.Taken<?, ?>> taken = new ArrayList<>();
+    private final List<FileFault> faults = new ArrayList<>();
+    private final Set<Key> seen = new HashSet<>();
+    private String format = "";
+    private int version;
+
+    Reading(List<StreamKind<?, ?>> kinds) {
+      this.kinds = kinds;
     }
-    List<Row> rows = new ArrayList<>();
-    for (int i = 0; i < stream.path("rows").size(); i++) {
-      try {
-        rows.add(row(stream.path("rows").get(i), kind.get(), i + 1));
-      } catch (RuntimeException problem) {
-        faults.add(fault(where + "/rows/" + i, String.valueOf(problem.getMessage())));
-        return Optional.empty();
+
+    void all(JsonParser json) {
+      if (json.nextToken() == JsonToken.START_OBJECT) {
+        while (json.nextToken() == JsonToken.PROPERTY_NAME) {
+          String name = json.currentName();
+          json.nextToken();
+          switch (name) {
+            case "format" -> format = json.getValueAsString("");
+            case "version" -> version = json.getValueAsInt(0);
+            case "streams" -> streams(json);
+            default -> json.skipChildren();
+          }
+        }
+      }
+      if (!format.equals(FORMAT)) {
+        faults.addFirst(fault("/format", "this is no file of a whole book"));
+      } else if (version < 1 || version > VERSION) {
+        faults.addFirst(
+            fault(
+                "/version",
+                "the file is of version "
+                    + version
+                    + "; this program reads versions up to "
+                    + VERSION));
+      } else if (json.nextToken() != null) {
+        faults.add(fault("", "something follows after the book"));
       }
     }
-    return Optional.of(new Held(kind.get(), stream.path("id").asString(""), rows));
+
+    private void streams(JsonParser json) {
+      if (json.currentToken() != JsonToken.START_ARRAY) {
+        faults.add(fault("/streams", "streams stand in a list"));
+        json.skipChildren();
+        return;
+      }
+      for (int i = 0; json.nextToken() != JsonToken.END_ARRAY; i++) {
+        stream(json, "/streams/" + i);
+      }
+    }
+
+    private void stream(JsonParser json, String where) {
+      String kind = "";
+      String id = "";
+      List<JsonNode> early = new ArrayList<>();
+      List<Row> rows = new ArrayList<>();
+      int before = faults.size();
+      while (json.nextToken() == JsonToken.PROPERTY_NAME) {
+        String name = json.currentName();
+        json.nextToken();
+        switch (name) {
+          case "kind" -> kind = json.getValueAsString("");
+          case "id" -> id = json.getValueAsString("");
+          case "rows" -> rows(json, kind(kind), where, rows, early);
+          default -> json.skipChildren();
+        }
+      }
+      Optional<StreamKind<?, ?>> known = kind(kind);
+      if (known.isEmpty()) {
+        faults.add(fault(where + "/kind", "there is no kind of stream named " + kind));
+        return;
+      }
+      for (JsonNode row : early) {
+        row(row, known.get(), where, rows);
+      }
+      if (faults.size() > before) {
+        return;
+      }
+      if (!seen.add(new Key(kind, id))) {
+        faults.add(fault(where + "/id", "the stream " + id + " stands there twice"));
+      } else if (!rows.isEmpty()) {
+        taken.add(Book.Taken.of(known.get(), id, rows));
+      }
+    }
+
+    private Optional<StreamKind<?, ?>> kind(String name) {
+      return kinds.stream().filter(one -> one.name().equals(name)).findFirst();
+    }
+
+    /** Rows that stand before the kind of their stream have to wait for it. */
+    private void rows(
+        JsonParser json,
+        Optional<StreamKind<?, ?>> kind,
+        String where,
+        List<Row> rows,
+        List<JsonNode> early) {
+      if (json.currentToken() != JsonToken.START_ARRAY) {
+        faults.add(fault(where + "/rows", "rows stand in a list"));
+        json.skipChildren();
+        return;
+      }
+      int before = faults.size();
+      while (json.nextToken() != JsonToken.END_ARRAY) {
+        JsonNode row = json.readValueAsTree();
+        if (kind.isEmpty()) {
+          early.add(row);
+        } else if (faults.size() == before) {
+          row(row, kind.get(), where, rows);
+        }
+      }
+    }
+
+    private void row(JsonNode node, StreamKind<?, ?> kind, String where, List<Row> rows) {
+      try {
+        rows.add(BookFile.row(node, kind, rows.size() + 1));
+      } catch (RuntimeException problem) {
+        faults.add(fault(where + "/rows/" + rows.size(), reason(problem)));
+      }
+    }
+
+    private static String reason(RuntimeException problem) {
+      return problem instanceof IllegalArgumentException
+              || problem instanceof BookProblem.NotUnderstood
+              || problem instanceof DateTimeException
+          ? String.valueOf(problem.getMessage())
+          : "this is no row of a book";
+    }
   }
 
   private static Row row(JsonNode node, StreamKind<?, ?> kind, int place) {
@@ -165,15 +277,26 @@ public final class BookFile {
       throw new IllegalArgumentException(
           "row " + node.path("version").asString("?") + " stands where row " + place + " belongs");
     }
+    Row.Act act =
+        Arrays.stream(Row.Act.values())
+            .filter(one -> one.name().equals(node.path("act").asString("")))
+            .findFirst()
+            .orElseThrow(() -> new IllegalArgumentException("a row is an EDIT, an UNDO or a REDO"));
+    String body =
+        act == Row.Act.EDIT
+            ? node.has("edit") ? node.get("edit").toString() : ""
+            : node.path("of").asString("");
     Row row =
         new Row(
             place,
             Instant.parse(node.path("at").asString("")),
-            node.path("who").asString(""),
-            Row.Act.valueOf(node.path("act").asString("")),
+            new Origin(
+                new Bench(node.path("bench").asString(""), node.path("who").asString("")),
+                node.path("action").asString("")),
+            act,
             node.path("form").asInt(0),
-            node.has("edit") ? node.get("edit").toString() : "");
-    if (row.act() == Row.Act.EDIT) {
+            body);
+    if (act == Row.Act.EDIT) {
       kind.edit(row);
     }
     return row;

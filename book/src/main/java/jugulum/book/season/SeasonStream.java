@@ -11,11 +11,15 @@ import jugulum.core.season.SeasonFold;
 
 /** What is told of the seasons of a book, as a stream; there is one. */
 public final class SeasonStream {
+  /** The number of what its edits make; raised with every change of it. */
+  private static final int RULE = 1;
+
   /** The kind of stream it is. */
   public static final StreamKind<Season, SeasonEdit> KIND =
       new StreamKind<>(
           "season",
           new SeasonFold(),
+          RULE,
           new JsonCodec<>(SeasonEdit.class, List.of()),
           new JsonCodec<>(Season.class, List.of()),
           List.of());

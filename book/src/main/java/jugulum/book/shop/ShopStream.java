@@ -13,11 +13,15 @@ import tools.jackson.databind.node.JsonNodeFactory;
 
 /** The shop as a stream of a book; there is one. */
 public final class ShopStream {
+  /** The number of what its edits make; raised with every change of it. */
+  private static final int RULE = 1;
+
   /** The kind of stream the shop is. */
   public static final StreamKind<Shop, ShopEdit> KIND =
       new StreamKind<>(
           "shop",
           new ShopFold(),
+          RULE,
           new JsonCodec<>(ShopEdit.class, List.of(ShopStream::fromWholeShop)),
           new JsonCodec<>(Shop.class, List.of()),
           List.of());

@@ -3,7 +3,10 @@ package jugulum.book.store;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -150,12 +153,69 @@ final class ProjectionTables {
                       stream.id()));
     }
     handle.execute(
-        "INSERT INTO projected (name, kind, stream, version) VALUES (?, ?, ?, ?) ON CONFLICT (name,"
-            + " kind, stream) DO UPDATE SET version = excluded.version",
+        "INSERT INTO projected (name, kind, stream, version, crc) VALUES (?, ?, ?, ?, ?) ON"
+            + " CONFLICT (name, kind, stream) DO UPDATE SET version = excluded.version, crc ="
+            + " excluded.crc",
         table.name(),
         stream.kind(),
         stream.id(),
-        version);
+        version,
+        crc(stream, version, lines));
+  }
+
+  private static long crc(Key stream, long version, List<List<Object>> lines) {
+    List<Object> all = new ArrayList<>(List.of(stream.kind(), stream.id(), version, lines.size()));
+    lines.forEach(line -> line.forEach(cell -> all.add(Optional.ofNullable(cell))));
+    return Chain.crc(all);
+  }
+
+  /**
+   * The streams whose lines in a table are not as they were written, or that have lines nobody
+   * wrote. Lines made before they had a checksum are taken as they are.
+   */
+  List<Key> altered(String name) {
+    Map<String, List<List<Object>>> lines = linesOf("projection_" + name);
+    List<Key> altered = new ArrayList<>();
+    handle
+        .createQuery("SELECT kind, stream, version, crc FROM projected WHERE name = ?")
+        .bind(0, name)
+        .map(
+            (row, _) -> {
+              Key stream = new Key(row.getString(1), row.getString(2));
+              List<List<Object>> its =
+                  Optional.ofNullable(lines.remove(stream.id())).orElse(List.of());
+              long version = row.getLong(3);
+              long crc = row.getLong(4);
+              return row.wasNull() || crc == crc(stream, version, its)
+                  ? Optional.<Key>empty()
+                  : Optional.of(stream);
+            })
+        .forEach(one -> one.ifPresent(altered::add));
+    lines.keySet().forEach(stream -> altered.add(new Key("", stream)));
+    return altered;
+  }
+
+  private Map<String, List<List<Object>>> linesOf(String table) {
+    Map<String, List<List<Object>>> lines = new LinkedHashMap<>();
+    handle
+        .createQuery("SELECT * FROM " + table + " ORDER BY stream, place")
+        .map(
+            (row, _) -> {
+              List<Object> cells = new ArrayList<>();
+              String stream = "";
+              for (int column = 1; column <= row.getMetaData().getColumnCount(); column++) {
+                switch (row.getMetaData().getColumnName(column)) {
+                  case "stream" -> stream = row.getString(column);
+                  case "doc", "place" -> {}
+                  default -> cells.add(row.getObject(column));
+                }
+              }
+              return Map.entry(stream, cells);
+            })
+        .forEach(
+            line ->
+                lines.computeIfAbsent(line.getKey(), _ -> new ArrayList<>()).add(line.getValue()));
+    return lines;
   }
 
   List<Cells> lines(Table table) {

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -63,8 +64,9 @@ public record Rescue(List<Key> streams, int rowsLost) {
             DriverManager.getConnection("jdbc:sqlite:" + damaged, config.toProperties());
         Handle handle = Jdbi.create(connection).open();
         Book book = new Book(SqliteStore.open(fresh, writer.clock()), kinds, writer)) {
-      boolean first = Schema.check(connection, damaged) == 1;
-      return Check.asRecorded(() -> new Copying(handle, book, kinds, sizeOf(damaged), first).run());
+      int version = Schema.check(connection, damaged);
+      return Check.asRecorded(
+          () -> new Copying(handle, book, kinds, sizeOf(damaged), Form.of(version)).run());
     } catch (SQLException | RuntimeException problem) {
       throw Faults.of(problem, damaged);
     }
@@ -79,41 +81,60 @@ public record Rescue(List<Key> streams, int rowsLost) {
     }
   }
 
+  /**
+   * How the rows of a version of book are asked for as today's.
+   *
+   * @param row asks for a row by its number
+   * @param kept asks for what was kept of a stream
+   * @param isNumbered whether the rows of a stream are numbered
+   * @param isChained whether each is chained to the one before
+   */
+  private record Form(String row, String kept, boolean isNumbered, boolean isChained) {
+    private static final String TODAY = KeptRows.ALL + " WHERE kind = ? AND stream = ?";
+
+    static Form of(int version) {
+      return switch (version) {
+        case 1 ->
+            new Form(
+                "SELECT seq, CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream,"
+                    + " 0 AS version, at, '' AS who, '' AS bench, '' AS action, kind AS act, 1 AS"
+                    + " form, body, crc, '' AS chain FROM journal WHERE seq = ?",
+                "SELECT 'batch' AS kind, stream, "
+                    + Long.MAX_VALUE
+                    + " AS version, done AS undoable, undone AS redoable, 0 AS rule, 1 AS form,"
+                    + " body, crc FROM snapshot WHERE 'batch' = ? AND stream = ?",
+                false,
+                false);
+        case 2 ->
+            new Form(
+                "SELECT *, '' AS bench, '' AS action, '' AS chain FROM journal WHERE seq = ?",
+                "SELECT *, 0 AS rule FROM kept WHERE kind = ? AND stream = ?",
+                true,
+                false);
+        default -> new Form("SELECT * FROM journal WHERE seq = ?", TODAY, true, true);
+      };
+    }
+  }
+
   private static final class Copying {
     /** No row takes fewer bytes: how many there can be at most where the book no longer tells. */
     private static final int LEAST_ROW_BYTES = 24;
 
-    private static final String ROW =
-        "SELECT kind, stream, version, at, who, act, form, body, crc FROM journal WHERE seq = ?";
-
-    /** The same of a book of the first version, which did not number the rows of a stream. */
-    private static final String FIRST_ROW =
-        "SELECT CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream, 0 AS version,"
-            + " at, '' AS who, kind AS act, 1 AS form, body, crc FROM journal WHERE seq = ?";
-
-    private static final String KEPT =
-        "SELECT version, undoable, redoable, form, body, crc FROM kept WHERE kind = ? AND stream ="
-            + " ?";
-    private static final String FIRST_KEPT =
-        "SELECT "
-            + Long.MAX_VALUE
-            + " AS version, done AS undoable, undone AS redoable, 1 AS form, body, crc FROM"
-            + " snapshot WHERE 'batch' = ? AND stream = ?";
-
     private final Handle handle;
     private final Book book;
     private final List<StreamKind<?, ?>> kinds;
-    private final boolean first;
+    private final Form form;
     private final Map<Key, Salvage<?, ?>> streams = new LinkedHashMap<>();
+    private final Map<Key, String> chains = new HashMap<>();
     private final long bytes;
     private int lost;
 
-    Copying(Handle handle, Book book, List<StreamKind<?, ?>> kinds, long bytes, boolean first) {
+    Copying(Handle handle, Book book, List<StreamKind<?, ?>> kinds, long bytes, Form form) {
       this.handle = handle;
       this.book = book;
       this.kinds = kinds;
       this.bytes = bytes;
-      this.first = first;
+      this.form = form;
     }
 
     Rescue run() {
@@ -165,7 +186,7 @@ public record Rescue(List<Key> streams, int rowsLost) {
     private boolean readable(long seq) {
       try {
         return handle
-            .createQuery(first ? FIRST_ROW : ROW)
+            .createQuery(form.row())
             .bind(0, seq)
             .map(
                 (row, _) -> {
@@ -181,20 +202,33 @@ public record Rescue(List<Key> streams, int rowsLost) {
 
     private void found(ResultSet row) throws SQLException {
       Key key = new Key(row.getString("kind"), row.getString("stream"));
-      StreamKind<?, ?> kind =
-          kinds.stream().filter(one -> one.name().equals(key.kind())).findFirst().orElseThrow();
-      Row said = SqliteStore.said(row);
-      Salvage<?, ?> salvage = streams.computeIfAbsent(key, _ -> Salvage.of(kind, key.id()));
-      salvage.found(first ? said.numbered(salvage.next()) : said, SqliteStore.isWhole(row));
+      Optional<StreamKind<?, ?>> kind =
+          kinds.stream().filter(one -> one.name().equals(key.kind())).findFirst();
+      if (kind.isEmpty() && Book.isItsOwn(key)) {
+        // What the damaged book says of itself; the new one says it of its own.
+        return;
+      }
+      Row said = Journal.said(row);
+      Salvage<?, ?> salvage =
+          streams.computeIfAbsent(key, _ -> Salvage.of(kind.orElseThrow(), key.id()));
+      String before = chains.getOrDefault(key, "");
+      chains.put(key, row.getString("chain"));
+      boolean isChained =
+          !form.isChained()
+              || !salvage.isNext(said)
+              || Journal.chain(before, row).equals(row.getString("chain"));
+      salvage.found(
+          form.isNumbered() ? said : said.numbered(salvage.next()),
+          Journal.isWhole(row) && isChained);
     }
 
     private Optional<Kept> kept(Key key) {
       try {
         return handle
-            .createQuery(first ? FIRST_KEPT : KEPT)
+            .createQuery(form.kept())
             .bind(0, key.kind())
             .bind(1, key.id())
-            .map((row, _) -> SqliteStore.kept(row))
+            .map((row, _) -> KeptRows.read(row, KeptRows.isOfToday(row)))
             .findOne()
             .flatMap(one -> one);
       } catch (RuntimeException unreadable) {

@@ -10,7 +10,8 @@ import jugulum.book.stream.Order;
 import jugulum.book.stream.Row;
 import jugulum.book.stream.StreamKind;
 import jugulum.book.stream.StreamRef;
-import jugulum.core.stream.History;
+import jugulum.core.stream.History.Dated;
+import jugulum.core.stream.Log;
 
 /**
  * What is found of one stream of a damaged book, row by row: its rows up to the first hole, and
@@ -23,9 +24,12 @@ final class Salvage<S, E> {
   private final StreamRef<S, E> stream;
   private final List<Row> rows = new ArrayList<>();
   private final List<Row> afterHole = new ArrayList<>();
-  private History<E> history = History.empty();
+  private final Log<E> log = new Log<>();
   private Optional<S> state = Optional.empty();
   private boolean holed;
+
+  /** The version of the row found last. */
+  private long last;
 
   /** How many rows come after the hole, the one that does not fit included. */
   private int after;
@@ -40,6 +44,7 @@ final class Salvage<S, E> {
 
   /** A row was found; without its body as it was written it is a hole. */
   void found(Row row, boolean isWhole) {
+    last = row.version();
     holed |= !isWhole || row.version() != rows.size() + 1 || !fits(row);
     if (!holed) {
       rows.add(row);
@@ -56,26 +61,32 @@ final class Salvage<S, E> {
     return rows.size() + 1L;
   }
 
+  /** Whether a row follows the one found before it. */
+  boolean isNext(Row row) {
+    return row.version() == last + 1;
+  }
+
   private boolean fits(Row row) {
     try {
       switch (row.act()) {
-        case UNDO -> step(history.undo().orElse(history));
-        case REDO -> step(history.redo().orElse(history));
+        case UNDO -> {
+          log.undo(row.body());
+          state = stream.kind().fold().replay(log.history());
+        }
+        case REDO -> {
+          log.redo(row.body());
+          state = stream.kind().fold().replay(log.history());
+        }
         case EDIT -> {
           E edit = stream.kind().edit(row);
           state = Optional.of(stream.kind().fold().replay(state, edit, row.at()));
-          history = history.and(row.at(), edit);
+          log.edit(new Dated<>(row.version(), row.at(), row.from().action(), edit));
         }
       }
       return true;
     } catch (RuntimeException hole) {
       return false;
     }
-  }
-
-  private void step(History<E> next) {
-    state = stream.kind().fold().replay(next);
-    history = next;
   }
 
   /** Writes what was found into a book; gives how many rows could not be used. */

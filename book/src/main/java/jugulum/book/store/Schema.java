@@ -6,10 +6,17 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import jugulum.book.stream.BookProblem;
+import jugulum.book.stream.Key;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.Jdbi;
+import org.jdbi.v3.core.JdbiException;
+import org.jdbi.v3.core.statement.PreparedBatch;
 
 /**
  * The versions of the book's tables. Flyway is asked only when something has to change: looking
@@ -17,7 +24,10 @@ import org.flywaydb.core.api.FlywayException;
  */
 final class Schema {
   /** The number of the last V…__*.sql beside this class. */
-  static final int LATEST = 2;
+  static final int LATEST = 3;
+
+  /** The first whose rows are chained. */
+  private static final int CHAINED = 3;
 
   /** Marks the file as a book, in SQLite's own field for that: "Jugl". */
   private static final int APPLICATION_ID = 0x4a75676c;
@@ -29,6 +39,7 @@ final class Schema {
     int version = check(connection, path);
     if (version < LATEST) {
       migrate(path);
+      chain(connection, path);
       try (Statement statement = connection.createStatement()) {
         statement.execute("PRAGMA application_id = " + APPLICATION_ID);
         statement.execute("PRAGMA user_version = " + LATEST);
@@ -37,17 +48,81 @@ final class Schema {
   }
 
   /**
+   * Gives every row its chain, so far as it has none, and closes the journal again. A row that is
+   * not as it was written stays so: its checksum goes into the chain as it stands.
+   */
+  static void chain(Connection connection, Path path) throws SQLException {
+    try (Handle handle = Jdbi.create(connection).open()) {
+      handle.useTransaction(
+          _ -> {
+            Map<Key, String> chains = new HashMap<>();
+            PreparedBatch batch = handle.prepareBatch("UPDATE journal SET chain = ? WHERE seq = ?");
+            handle
+                .createQuery("SELECT * FROM journal ORDER BY seq")
+                .map(
+                    (row, _) -> {
+                      Key stream = new Key(row.getString("kind"), row.getString("stream"));
+                      String chain = row.getString("chain");
+                      if (chain.isEmpty()) {
+                        chain = Journal.chain(chains.getOrDefault(stream, ""), row);
+                        batch.bind(0, chain).bind(1, row.getLong("seq")).add();
+                      }
+                      chains.put(stream, chain);
+                      return chain;
+                    })
+                .forEach(_ -> {});
+            if (batch.size() > 0) {
+              batch.execute();
+            }
+            PreparedBatch heads =
+                handle.prepareBatch("UPDATE stream SET chain = ? WHERE kind = ? AND stream = ?");
+            chains.forEach(
+                (stream, chain) ->
+                    heads.bind(0, chain).bind(1, stream.kind()).bind(2, stream.id()).add());
+            if (heads.size() > 0) {
+              heads.execute();
+            }
+            GUARDS.forEach(handle::execute);
+          });
+    } catch (JdbiException problem) {
+      throw Faults.of(problem, path);
+    }
+  }
+
+  /** What keeps the journal from being rewritten; made again after the rows got their chains. */
+  private static final List<String> GUARDS =
+      List.of(
+          """
+          CREATE TRIGGER IF NOT EXISTS journal_is_never_changed BEFORE UPDATE ON journal
+          BEGIN SELECT RAISE(ABORT, 'the journal is only added to'); END
+          """,
+          """
+          CREATE TRIGGER IF NOT EXISTS journal_is_never_shortened BEFORE DELETE ON journal
+          BEGIN SELECT RAISE(ABORT, 'the journal is only added to'); END
+          """);
+
+  /**
    * Lets a book that may not be written be read as if it were of the latest version: an older one
    * by views of this connection only.
+   *
+   * @return whether its rows are chained
    */
-  static void readAsLatest(Connection connection, Path path) throws SQLException {
-    if (check(connection, path) == 1) {
-      try (Statement statement = connection.createStatement()) {
-        for (String view : FIRST_AS_LATEST) {
-          statement.execute(view);
-        }
+  static boolean readAsLatest(Connection connection, Path path) throws SQLException {
+    int version = check(connection, path);
+    try (Statement statement = connection.createStatement()) {
+      for (String view : views(version)) {
+        statement.execute(view);
       }
     }
+    return version >= CHAINED;
+  }
+
+  private static List<String> views(int version) {
+    return switch (version) {
+      case 1 -> FIRST_AS_LATEST;
+      case 2 -> SECOND_AS_LATEST;
+      default -> List.of();
+    };
   }
 
   private static final List<String> FIRST_AS_LATEST =
@@ -56,19 +131,27 @@ final class Schema {
           CREATE TEMP VIEW journal AS
           SELECT seq, CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream,
                  row_number() OVER (PARTITION BY stream ORDER BY seq) AS version,
-                 at, '' AS who, kind AS act, 1 AS form, body, crc
+                 at, '' AS who, '' AS bench, '' AS action, kind AS act, 1 AS form, body, crc, '' AS chain
           FROM main.journal
           """,
           "CREATE TEMP VIEW stream AS SELECT CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END"
-              + " AS kind, stream, count(*) AS version FROM main.journal GROUP BY stream",
+              + " AS kind, stream, count(*) AS version, '' AS chain FROM main.journal GROUP BY"
+              + " stream",
           """
           CREATE TEMP VIEW kept AS
           SELECT 'batch' AS kind, stream,
                  (SELECT count(*) FROM main.journal j WHERE j.stream = s.stream AND j.seq <= s.seq) AS version,
-                 done AS undoable, undone AS redoable, 1 AS form, body, crc
+                 done AS undoable, undone AS redoable, 0 AS rule, 1 AS form, body, crc
           FROM main.snapshot s
           """,
           "CREATE TEMP VIEW projection AS SELECT '' AS name, 0 AS fold WHERE FALSE");
+
+  private static final List<String> SECOND_AS_LATEST =
+      List.of(
+          "CREATE TEMP VIEW journal AS SELECT *, '' AS bench, '' AS action, '' AS chain FROM"
+              + " main.journal",
+          "CREATE TEMP VIEW stream AS SELECT *, '' AS chain FROM main.stream",
+          "CREATE TEMP VIEW kept AS SELECT *, 0 AS rule FROM main.kept");
 
   /** The version of a book; 0 for an empty file. */
   static int check(Connection connection, Path path) throws SQLException {

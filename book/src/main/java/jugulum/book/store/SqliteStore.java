@@ -5,13 +5,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
-import java.time.Instant;
-import java.util.Iterator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
@@ -36,15 +32,23 @@ public final class SqliteStore implements Store {
   private final Handle handle;
   private final Optional<BookLock> lock;
   private final Optional<ReadOnly> readOnly;
+  private final boolean isChained;
+  private final Journal journal;
   private final ProjectionTables tables;
 
   private SqliteStore(
-      Path path, Connection connection, Optional<BookLock> lock, Optional<ReadOnly> readOnly) {
+      Path path,
+      Connection connection,
+      Optional<BookLock> lock,
+      Optional<ReadOnly> readOnly,
+      boolean isChained) {
     this.path = path;
     this.connection = connection;
     this.lock = lock;
     this.readOnly = readOnly;
     this.handle = Jdbi.create(connection).open();
+    this.isChained = isChained;
+    this.journal = new Journal(handle, path, isChained);
     this.tables = new ProjectionTables(handle);
   }
 
@@ -91,7 +95,7 @@ public final class SqliteStore implements Store {
           connection,
           () -> {
             Schema.bringUp(connection, path);
-            return new SqliteStore(path, connection, Optional.of(lock), Optional.empty());
+            return new SqliteStore(path, connection, Optional.of(lock), Optional.empty(), true);
           });
     } catch (SQLException | RuntimeException problem) {
       lock.close();
@@ -114,8 +118,8 @@ public final class SqliteStore implements Store {
       return closingOnFailure(
           connection,
           () -> {
-            Schema.readAsLatest(connection, path);
-            return new SqliteStore(path, connection, Optional.empty(), Optional.of(why));
+            boolean isChained = Schema.readAsLatest(connection, path);
+            return new SqliteStore(path, connection, Optional.empty(), Optional.of(why), isChained);
           });
     } catch (SQLException | RuntimeException problem) {
       throw Faults.of(problem, path);
@@ -177,142 +181,59 @@ public final class SqliteStore implements Store {
 
   @Override
   public List<Key> streams() {
-    return asking(
-        () ->
-            handle
-                .createQuery("SELECT kind, stream FROM stream")
-                .map((row, _) -> new Key(row.getString(1), row.getString(2)))
-                .list());
+    return asking(journal::streams);
   }
 
   @Override
   public Optional<Key> lastWritten(String kind) {
-    return asking(
-        () ->
-            handle
-                .createQuery("SELECT stream FROM journal WHERE kind = ? ORDER BY seq DESC LIMIT 1")
-                .bind(0, kind)
-                .map((row, _) -> new Key(kind, row.getString(1)))
-                .findOne());
+    return asking(() -> journal.lastWritten(kind));
   }
 
   @Override
   public long version(Key stream) {
-    return asking(
-        () ->
-            handle
-                .createQuery("SELECT version FROM stream WHERE kind = ? AND stream = ?")
-                .bind(0, stream.kind())
-                .bind(1, stream.id())
-                .mapTo(Long.class)
-                .findOne()
-                .orElse(0L));
+    return asking(() -> journal.head(stream).version());
   }
 
   @Override
   public void add(Key stream, Row row) {
     asking(
-        () ->
-            handle
-                .createUpdate(
-                    "INSERT INTO journal (kind, stream, version, at, who, act, form, body, crc)"
-                        + " VALUES (:kind, :stream, :version, :at, :who, :act, :form, :body, :crc)")
-                .bind("kind", stream.kind())
-                .bind("stream", stream.id())
-                .bind("version", row.version())
-                .bind("at", row.at().toString())
-                .bind("who", row.who())
-                .bind("act", row.act().name().toLowerCase(Locale.ROOT))
-                .bind("form", row.form())
-                .bind("body", row.body())
-                .bind("crc", Crc.of(row.body()))
-                .execute());
-    asking(
-        () ->
-            handle.execute(
-                "INSERT INTO stream (kind, stream, version) VALUES (?, ?, ?) ON CONFLICT (kind,"
-                    + " stream) DO UPDATE SET version = excluded.version",
-                stream.kind(),
-                stream.id(),
-                row.version()));
+        () -> {
+          journal.add(stream, row);
+          return null;
+        });
   }
 
   @Override
   public void rows(Key stream, long after, Consumer<Row> each) {
     asking(
         () -> {
-          try (var rows =
-              handle
-                  .createQuery(
-                      "SELECT version, at, who, act, form, body, crc FROM journal WHERE kind = ?"
-                          + " AND stream = ? AND version > ? ORDER BY version")
-                  .bind(0, stream.kind())
-                  .bind(1, stream.id())
-                  .bind(2, after)
-                  .map((row, _) -> row(row))
-                  .stream()) {
-            for (Iterator<Row> all = rows.iterator(); all.hasNext(); ) {
-              each.accept(all.next());
-            }
-          }
+          journal.rows(stream, after, each);
           return null;
         });
   }
 
   @Override
+  public List<Key> streamsOf(String action) {
+    return asking(() -> journal.streamsOf(action));
+  }
+
+  @Override
   public long length() {
-    return asking(() -> handle.createQuery("SELECT count(*) FROM journal").mapTo(Long.class).one());
+    return asking(journal::length);
   }
 
   @Override
   public Optional<Kept> kept(Key stream) {
-    return asking(
-        () ->
-            handle
-                .createQuery(
-                    "SELECT version, undoable, redoable, form, body, crc FROM kept WHERE kind = ?"
-                        + " AND stream = ?")
-                .bind(0, stream.kind())
-                .bind(1, stream.id())
-                .map((row, _) -> kept(row))
-                .findOne()
-                .flatMap(found -> found));
-  }
-
-  /** What was kept, if it is as it was written. */
-  static Optional<Kept> kept(ResultSet row) throws SQLException {
-    Optional<String> body = Optional.ofNullable(row.getString("body"));
-    Kept kept =
-        new Kept(
-            row.getLong("version"),
-            row.getInt("undoable"),
-            row.getInt("redoable"),
-            row.getInt("form"),
-            body);
-    return row.getLong("crc") == Crc.of(body.orElse("")) ? Optional.of(kept) : Optional.empty();
+    return asking(() -> KeptRows.of(handle, stream, isChained));
   }
 
   @Override
   public void keep(Key stream, Kept kept) {
     asking(
-        () ->
-            handle
-                .createUpdate(
-                    """
-                    INSERT INTO kept (kind, stream, version, undoable, redoable, form, body, crc)
-                    VALUES (:kind, :stream, :version, :undoable, :redoable, :form, :body, :crc)
-                    ON CONFLICT (kind, stream) DO UPDATE SET version = :version, undoable = :undoable,
-                      redoable = :redoable, form = :form, body = :body, crc = :crc
-                    """)
-                .bind("kind", stream.kind())
-                .bind("stream", stream.id())
-                .bind("version", kept.version())
-                .bind("undoable", kept.undoable())
-                .bind("redoable", kept.redoable())
-                .bind("form", kept.form())
-                .bind("body", kept.body().orElse(null))
-                .bind("crc", Crc.of(kept.body().orElse("")))
-                .execute());
+        () -> {
+          KeptRows.keep(handle, stream, kept);
+          return null;
+        });
   }
 
   @Override
@@ -381,11 +302,15 @@ public final class SqliteStore implements Store {
 
   @Override
   public void check() {
-    String verdict =
-        asking(() -> handle.createQuery("PRAGMA quick_check(1)").mapTo(String.class).one());
-    if (!verdict.equals("ok")) {
-      throw new BookProblem(Kind.DAMAGED, path, verdict, null);
-    }
+    asking(
+        () -> {
+          Audit audit = new Audit(handle, path);
+          audit.checkFile();
+          if (isChained) {
+            audit.checkTables();
+          }
+          return null;
+        });
   }
 
   /** Lets the book grow by no page more: to the database the same as a full disk. For tests. */
@@ -404,28 +329,5 @@ public final class SqliteStore implements Store {
     } finally {
       lock.ifPresent(BookLock::close);
     }
-  }
-
-  private Row row(ResultSet row) throws SQLException {
-    if (!isWhole(row)) {
-      throw new BookProblem(Kind.DAMAGED, path, "a journal row is not as it was written", null);
-    }
-    return said(row);
-  }
-
-  /** Whether the body of a row is the one that was written. */
-  static boolean isWhole(ResultSet row) throws SQLException {
-    return row.getLong("crc") == Crc.of(row.getString("body"));
-  }
-
-  /** What a row says. */
-  static Row said(ResultSet row) throws SQLException {
-    return new Row(
-        row.getLong("version"),
-        Instant.parse(row.getString("at")),
-        row.getString("who"),
-        Row.Act.valueOf(row.getString("act").toUpperCase(Locale.ROOT)),
-        row.getInt("form"),
-        row.getString("body"));
   }
 }

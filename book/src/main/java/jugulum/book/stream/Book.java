@@ -6,11 +6,12 @@ import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import jugulum.book.stream.BookProblem.Kind;
@@ -19,6 +20,8 @@ import jugulum.core.check.Check;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.stream.Applied;
 import jugulum.core.stream.History;
+import jugulum.core.stream.History.Dated;
+import jugulum.core.stream.Log;
 import jugulum.core.stream.Meanwhile;
 import jugulum.core.stream.Refusal;
 import jugulum.core.stream.Refusal.Told;
@@ -55,7 +58,7 @@ public final class Book implements AutoCloseable {
     this.kinds = List.copyOf(kinds);
     this.writer = writer;
     if (store.readOnly().isEmpty()) {
-      shapeTables();
+      prepare();
     }
   }
 
@@ -63,7 +66,7 @@ public final class Book implements AutoCloseable {
    * A damaged book opens all the same, so that what is whole can be seen; {@link #verify} says what
    * is wrong with it.
    */
-  private void shapeTables() {
+  private void prepare() {
     try {
       projections()
           .filter(one -> !isCurrent(one))
@@ -75,11 +78,68 @@ public final class Book implements AutoCloseable {
                         store.shape(one.table(), one.fold());
                         return null;
                       }));
+      if (store.version(BookIndex.KEY) == 0) {
+        writing(
+            () -> {
+              beginIndex();
+              return null;
+            });
+      }
     } catch (BookProblem problem) {
       if (problem.kind() != Kind.DAMAGED) {
         throw problem;
       }
     }
+  }
+
+  /** A new book gets its identity; an older one lists the streams it has. */
+  private void beginIndex() {
+    if (store.version(BookIndex.KEY) == 0) {
+      Origin from = mine(newId());
+      say(from, BookIndex.book(newId()));
+      streams().forEach(stream -> say(from, BookIndex.begins(stream)));
+    }
+  }
+
+  /** Says something in the stream the book has of itself. */
+  private void say(Origin from, String what) {
+    store.add(
+        BookIndex.KEY,
+        new Row(
+            store.version(BookIndex.KEY) + 1,
+            writer.clock().instant(),
+            from,
+            Row.Act.EDIT,
+            BookIndex.FORM,
+            what));
+  }
+
+  private Origin mine(String action) {
+    return new Origin(writer.bench().get(), action);
+  }
+
+  /** Adds a row, and where it is the first of its stream lists the stream. */
+  private void add(Key stream, Row row) {
+    if (row.version() == 1) {
+      say(mine(row.from().action()), BookIndex.begins(stream));
+    }
+    store.add(stream, row);
+  }
+
+  private BookIndex index() {
+    BookIndex index = new BookIndex();
+    store.rows(BookIndex.KEY, 0, index::take);
+    return index;
+  }
+
+  /** Whether a stream is the one a book has of itself. */
+  public static boolean isItsOwn(Key stream) {
+    return stream.equals(BookIndex.KEY);
+  }
+
+  /** Which book in the world; empty in one of an earlier version that is only read. */
+  public Optional<String> id() {
+    return reading(() -> index().id());
   }
 
   private Stream<Projection<?, ?>> projections() {
@@ -146,7 +206,7 @@ public final class Book implements AutoCloseable {
   private <S, E> Standing<S> opened(StreamRef<S, E> stream, long version) {
     return store
         .kept(stream.key())
-        .filter(kept -> kept.version() <= version)
+        .filter(kept -> kept.version() <= version && kept.rule() == stream.kind().rule())
         .flatMap(kept -> read(stream.kind(), kept))
         .flatMap(kept -> onward(stream, kept))
         .orElseGet(() -> folded(stream, history(stream, Long.MAX_VALUE), version));
@@ -205,13 +265,14 @@ public final class Book implements AutoCloseable {
    * none.
    */
   public Saved submit(List<Order<?, ?>> orders) {
+    String action = newId();
     try {
       writing(
           () -> {
-            orders.forEach(this::write);
+            orders.forEach(order -> write(order, mine(action)));
             return null;
           });
-      return new Saved.Recorded();
+      return new Saved.Recorded(action);
     } catch (NotAll ended) {
       return new Saved.Refused(ended.refusal);
     }
@@ -228,7 +289,7 @@ public final class Book implements AutoCloseable {
     }
   }
 
-  private <S, E> void write(Order<S, E> order) {
+  private <S, E> void write(Order<S, E> order, Origin from) {
     StreamKind<S, E> kind = order.stream().kind();
     Standing<S> standing = current(order.stream());
     checkMeaning(order, standing);
@@ -239,12 +300,12 @@ public final class Book implements AutoCloseable {
             case Applied.Refused<S>(Refusal refusal) -> throw new NotAll(refusal);
             case Applied.Done<S>(S after) -> standing.with(after);
           };
-      store.add(
+      add(
           order.stream().key(),
           new Row(
               standing.version(),
               at,
-              writer.name().get(),
+              from,
               Row.Act.EDIT,
               kind.edits().form(),
               kind.edits().write(edit)));
@@ -286,19 +347,23 @@ public final class Book implements AutoCloseable {
 
   private static Refusal cameFirst(Row other) {
     return Refusal.of(
-        Meanwhile.OTHER_CAME_FIRST, new Told.Words(other.who()), new Told.Moment(other.at()));
+        Meanwhile.OTHER_CAME_FIRST,
+        new Told.Words(other.from().bench().name()),
+        new Told.Moment(other.at()));
   }
 
   private <S, E> void keep(StreamRef<S, E> stream, Standing<S> standing) {
-    Codec<S> codec = stream.kind().states();
-    store.keep(
-        stream.key(),
-        new Kept(
-            standing.version(),
-            standing.undoable(),
-            standing.redoable(),
-            codec.form(),
-            standing.now().map(codec::write)));
+    store.keep(stream.key(), kept(stream.kind(), standing));
+  }
+
+  private static <S> Kept kept(StreamKind<S, ?> kind, Standing<S> standing) {
+    return new Kept(
+        standing.version(),
+        standing.undoable(),
+        standing.redoable(),
+        kind.rule(),
+        kind.states().form(),
+        standing.now().map(kind.states()::write));
   }
 
   /** What follows from a stream follows its edits, as far as that is quick. */
@@ -321,57 +386,97 @@ public final class Book implements AutoCloseable {
   }
 
   /**
-   * Takes the last edit of a stream back, unless somebody else wrote since a version that was seen.
+   * Takes the last action of a stream back, in every stream it reached, unless somebody else wrote
+   * since a version that was seen, or what came after it there would not say the same without it.
    */
   public <S, E> Walked<E> undo(StreamRef<S, E> stream, long seen) {
-    return walk(stream, seen, Row.Act.UNDO, History::undo);
+    return walk(stream, seen, Row.Act.UNDO);
   }
 
   /**
-   * Brings the last edit taken back of a stream back again, unless somebody else wrote since a
-   * version that was seen.
+   * Brings the action of a stream that was taken back last back again, in every stream it reached,
+   * under the same conditions.
    */
   public <S, E> Walked<E> redo(StreamRef<S, E> stream, long seen) {
-    return walk(stream, seen, Row.Act.REDO, History::redo);
+    return walk(stream, seen, Row.Act.REDO);
   }
 
-  private <S, E> Walked<E> walk(
-      StreamRef<S, E> stream,
-      long seen,
-      Row.Act act,
-      Function<History<E>, Optional<History<E>>> way) {
-    return writing(
-        () -> {
-          Optional<Row> other =
-              since(stream, seen).stream()
-                  .filter(row -> !row.who().equals(writer.name().get()))
-                  .reduce((_, later) -> later);
-          if (other.isPresent()) {
-            return new Walked.Refused<>(cameFirst(other.get()));
-          }
-          History<E> before = history(stream, Long.MAX_VALUE);
-          return way.apply(before)
-              .<Walked<E>>map(after -> new Walked.Done<>(walked(stream, act, before, after)))
-              .orElseGet(Walked.Nothing::new);
-        });
+  /**
+   * Takes one action back, in every stream it reached, whatever came after it there, as long as
+   * that says the same without it.
+   *
+   * @param stream one it reached
+   */
+  public <S, E> Walked<E> takeBack(StreamRef<S, E> stream, String action) {
+    return walking(
+        () ->
+            history(stream, Long.MAX_VALUE).done().stream()
+                .filter(one -> one.isOf(action))
+                .reduce((_, later) -> later)
+                .<Walked<E>>map(last -> gone(stream, Row.Act.UNDO, last))
+                .orElseGet(Walked.Nothing::new));
   }
 
-  private <S, E> E walked(
-      StreamRef<S, E> stream, Row.Act act, History<E> before, History<E> after) {
+  private <S, E> Walked<E> walk(StreamRef<S, E> stream, long seen, Row.Act act) {
+    return walking(() -> walked(stream, seen, act));
+  }
+
+  private <E> Walked<E> walking(Supplier<Walked<E>> way) {
+    try {
+      return writing(way);
+    } catch (NotAll ended) {
+      return new Walked.Refused<>(ended.refusal);
+    }
+  }
+
+  private <S, E> Walked<E> walked(StreamRef<S, E> stream, long seen, Row.Act act) {
+    since(stream, seen).stream()
+        .filter(row -> !row.from().isBy(writer.bench().get()))
+        .reduce((_, later) -> later)
+        .ifPresent(
+            other -> {
+              throw new NotAll(cameFirst(other));
+            });
+    History<E> history = history(stream, Long.MAX_VALUE);
+    List<Dated<E>> from = act == Row.Act.UNDO ? history.done() : history.undone();
+    return from.isEmpty() ? new Walked.Nothing<>() : gone(stream, act, from.getLast());
+  }
+
+  /** Takes the action of an edit back, or brings it back, in every stream it reached. */
+  private <S, E> Walked<E> gone(StreamRef<S, E> stream, Row.Act act, Dated<E> last) {
+    Origin from = mine(newId());
+    List<Key> all = new ArrayList<>(store.streamsOf(last.action()));
+    all.removeAll(List.of(stream.key(), BookIndex.KEY));
+    all.addFirst(stream.key());
+    for (Key one : all) {
+      walk(kind(one).ref(one.id()), act, last.action(), from);
+    }
+    return new Walked.Done<>(last.edit(), all);
+  }
+
+  /** Takes one stream's part of an action back, or brings it back. */
+  private <S, E> void walk(StreamRef<S, E> stream, Row.Act act, String action, Origin from) {
+    History<E> before = history(stream, Long.MAX_VALUE);
+    Log<E> log = new Log<>(before);
+    boolean isAny = act == Row.Act.UNDO ? log.undo(action) : log.redo(action);
+    if (!isAny) {
+      throw new NotAll(cameFirst(since(stream, 0).getLast()));
+    }
+    History<E> after = log.history();
+    new SameWithout<>(stream.kind().fold(), before.done(), after.done())
+        .firstThatDiffers()
+        .ifPresent(
+            later -> {
+              throw new NotAll(cameFirst(since(stream, later.version() - 1).getFirst()));
+            });
     long version = store.version(stream.key()) + 1;
-    store.add(
+    add(
         stream.key(),
         new Row(
-            version,
-            writer.clock().instant(),
-            writer.name().get(),
-            act,
-            stream.kind().edits().form(),
-            ""));
+            version, writer.clock().instant(), from, act, stream.kind().edits().form(), action));
     Standing<S> standing = folded(stream, after, version);
     keep(stream, standing);
     follow(stream, standing, standing.now().or(() -> stream.kind().fold().replay(before)));
-    return (act == Row.Act.UNDO ? after.undone() : after.done()).getLast().edit();
   }
 
   /** The lines of a whole table, those behind brought up. */
@@ -484,17 +589,40 @@ public final class Book implements AutoCloseable {
   }
 
   /**
-   * Checks that the file hangs together, without reading what it says.
+   * Checks that the file hangs together and that no stream is missing or too many, without reading
+   * what they say.
    *
    * @throws BookProblem of the kind DAMAGED if it does not
    */
   public void check() {
     store.check();
+    List<Key> begun = reading(() -> index().streams());
+    if (store.version(BookIndex.KEY) == 0 && readOnly().isPresent()) {
+      return;
+    }
+    Set<Key> there = new HashSet<>(streams());
+    begun.stream()
+        .filter(stream -> !there.remove(stream))
+        .findFirst()
+        .ifPresent(
+            gone -> {
+              throw damaged(gone.kind() + " " + gone.id() + " is gone");
+            });
+    there.stream()
+        .findFirst()
+        .ifPresent(
+            added -> {
+              throw damaged(added.kind() + " " + added.id() + " was put in");
+            });
+  }
+
+  private BookProblem damaged(String what) {
+    return new BookProblem(Kind.DAMAGED, path(), what, null);
   }
 
   /** The streams of the book. */
   public List<Key> streams() {
-    return store.streams();
+    return store.streams().stream().filter(key -> !key.equals(BookIndex.KEY)).toList();
   }
 
   /** The streams of one kind. */
@@ -503,24 +631,44 @@ public final class Book implements AutoCloseable {
   }
 
   /**
-   * Reads one stream and compares it with what was written.
+   * Reads one stream and compares it with what was written, and what was kept of it with what it
+   * says.
    *
    * @throws BookProblem of the kind DAMAGED if something is not as it was, NOT_UNDERSTOOD if it
    *     says what this version does not know
    */
   public void verify(Key key) {
-    StreamKind<?, ?> known =
-        kinds.stream()
-            .filter(kind -> kind.name().equals(key.kind()))
-            .findFirst()
-            .orElseThrow(
-                () ->
-                    new BookProblem(
-                        Kind.NOT_UNDERSTOOD, path(), "a stream of the kind " + key.kind(), null));
-    reading(() -> verified(known.ref(key.id())));
+    StreamKind<?, ?> kind = kind(key);
+    reading(() -> verified(kind.ref(key.id())));
+  }
+
+  private StreamKind<?, ?> kind(Key key) {
+    return kinds.stream()
+        .filter(kind -> kind.name().equals(key.kind()))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new BookProblem(
+                    Kind.NOT_UNDERSTOOD, path(), "a stream of the kind " + key.kind(), null));
   }
 
   private <S, E> Standing<S> verified(StreamRef<S, E> stream) {
+    Codec<S> codec = stream.kind().states();
+    store
+        .kept(stream.key())
+        .filter(kept -> kept.rule() == stream.kind().rule() && kept.form() == codec.form())
+        .ifPresent(
+            kept -> {
+              Standing<S> then = folded(stream, history(stream, kept.version()), kept.version());
+              if (!kept.equals(kept(stream.kind(), then))) {
+                throw damaged(
+                    "what was kept of "
+                        + stream.kind().name()
+                        + " "
+                        + stream.id()
+                        + " is not what its rows say");
+              }
+            });
     return folded(stream, history(stream, Long.MAX_VALUE), 0);
   }
 
@@ -529,24 +677,57 @@ public final class Book implements AutoCloseable {
     store.rows(stream, 0, each);
   }
 
-  /** The number of rows of all streams, undo and redo included. */
+  /**
+   * The number of rows of all streams, undo and redo included; what the book says of itself does
+   * not count.
+   */
   public long length() {
-    return store.length();
+    return store.length() - store.version(BookIndex.KEY);
   }
 
   /**
-   * Takes rows as they stood in another book; rules are not asked again, and who wrote them when is
-   * kept.
+   * A stream as it stood in another book.
+   *
+   * @param <S> what its edits make
+   * @param <E> its edits
+   * @param stream which
+   * @param rows its rows, numbered on from what stands
    */
-  public <S, E> void take(StreamRef<S, E> stream, List<Row> rows) {
+  public record Taken<S, E>(StreamRef<S, E> stream, List<Row> rows) {
+    /** Keeps its own copy. */
+    public Taken {
+      rows = List.copyOf(rows);
+    }
+
+    /** A stream of some kind. */
+    public static <S, E> Taken<S, E> of(StreamKind<S, E> kind, String id, List<Row> rows) {
+      return new Taken<>(kind.ref(id), rows);
+    }
+  }
+
+  /**
+   * Takes rows as they stood in another book, all or none; rules are not asked again, and who wrote
+   * them when is kept.
+   */
+  public void take(List<? extends Taken<?, ?>> all) {
     writing(
         () -> {
-          rows.forEach(row -> store.add(stream.key(), row));
-          Standing<S> standing = opened(stream, store.version(stream.key()));
-          keep(stream, standing);
-          follow(stream, standing, standing.now().or(() -> firstTakenBack(stream)));
+          all.forEach(this::taking);
           return null;
         });
+  }
+
+  private <S, E> void taking(Taken<S, E> taken) {
+    StreamRef<S, E> stream = taken.stream();
+    taken.rows().forEach(row -> add(stream.key(), row));
+    Standing<S> standing = opened(stream, store.version(stream.key()));
+    keep(stream, standing);
+    follow(stream, standing, standing.now().or(() -> firstTakenBack(stream)));
+  }
+
+  /** Takes rows of one stream as they stood in another book. */
+  public <S, E> void take(StreamRef<S, E> stream, List<Row> rows) {
+    take(List.of(new Taken<>(stream, rows)));
   }
 
   private <T> T reading(Supplier<T> work) {

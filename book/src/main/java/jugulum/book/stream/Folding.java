@@ -1,22 +1,21 @@
 package jugulum.book.stream;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.function.Consumer;
 import jugulum.core.stream.History;
 import jugulum.core.stream.History.Dated;
+import jugulum.core.stream.Log;
 
 /**
  * Folds the rows of a stream into its history.
  *
  * @param <E> its edits
  */
-final class Folding<E> {
+public final class Folding<E> {
   private final StreamKind<?, E> kind;
-  private final List<Dated<E>> done = new ArrayList<>();
-  private final List<Dated<E>> undone = new ArrayList<>();
+  private final Log<E> log = new Log<>();
 
-  Folding(StreamKind<?, E> kind) {
+  /** Nothing yet. */
+  public Folding(StreamKind<?, E> kind) {
     this.kind = kind;
   }
 
@@ -28,23 +27,21 @@ final class Folding<E> {
             take(row);
           }
         });
-    return new History<>(done, undone);
+    return history();
   }
 
-  private void take(Row row) {
+  /** Takes the next row. */
+  public void take(Row row) {
     switch (row.act()) {
-      case EDIT -> {
-        done.add(new Dated<>(row.at(), kind.edit(row)));
-        undone.clear();
-      }
-      case UNDO -> move(done, undone);
-      case REDO -> move(undone, done);
+      case EDIT ->
+          log.edit(new Dated<>(row.version(), row.at(), row.from().action(), kind.edit(row)));
+      case UNDO -> log.undo(row.body());
+      case REDO -> log.redo(row.body());
     }
   }
 
-  private static <T> void move(List<T> from, List<T> to) {
-    if (!from.isEmpty()) {
-      to.add(from.removeLast());
-    }
+  /** What the rows taken so far make. */
+  public History<E> history() {
+    return log.history();
   }
 }

@@ -64,9 +64,12 @@ public interface Store extends AutoCloseable {
   /**
    * Tells the rows of a stream after a version, in their order.
    *
-   * @throws BookProblem of the kind DAMAGED where a row is not as it was written
+   * @throws BookProblem of the kind DAMAGED where a row is not as it was written, or missing
    */
   void rows(Key stream, long after, Consumer<Row> each);
+
+  /** The streams in which edits of an action stand. */
+  List<Key> streamsOf(String action);
 
   /** How many rows all streams have together. */
   long length();
@@ -107,7 +110,13 @@ public interface Store extends AutoCloseable {
   /** What an older book remembers of how a person likes to see things. */
   Optional<String> preference(String name);
 
-  /** Checks that it hangs together, without reading what it says. */
+  /**
+   * Checks that it hangs together, without reading what it says: that every row stands where it was
+   * put, none is missing and none too many, and that what follows from the rows is as it was
+   * written.
+   *
+   * @throws BookProblem of the kind DAMAGED, naming what is not
+   */
   void check();
 
   @Override

@@ -8,8 +8,9 @@ import jugulum.core.stream.Fold;
  *
  * @param <S> what its edits make
  * @param <E> its edits
- * @param name its name in the book, for ever
+ * @param name its name in the book, for ever; one word
  * @param fold how edits make what they make, and by which rules
+ * @param rule the number of what the edits make by the fold; raised with every change of it
  * @param edits how edits are written
  * @param states how what they make is written
  * @param projections the tables that follow from it
@@ -17,6 +18,7 @@ import jugulum.core.stream.Fold;
 public record StreamKind<S, E>(
     String name,
     Fold<S, E> fold,
+    int rule,
     Codec<E> edits,
     Codec<S> states,
     List<Projection<S, ?>> projections) {

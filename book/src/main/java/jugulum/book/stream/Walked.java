@@ -1,5 +1,6 @@
 package jugulum.book.stream;
 
+import java.util.List;
 import jugulum.core.stream.Refusal;
 
 /**
@@ -8,12 +9,22 @@ import jugulum.core.stream.Refusal;
  * @param <E> the edits of the stream
  */
 public sealed interface Walked<E> {
-  /** That edit was taken back, or brought back. */
-  record Done<E>(E edit) implements Walked<E> {}
+  /**
+   * An action was taken back, or brought back.
+   *
+   * @param edit the last of its edits in the stream asked
+   * @param streams every stream it reached
+   */
+  record Done<E>(E edit, List<Key> streams) implements Walked<E> {
+    /** Keeps its own copy. */
+    public Done {
+      streams = List.copyOf(streams);
+    }
+  }
 
   /** There is none. */
   record Nothing<E>() implements Walked<E> {}
 
-  /** Somebody else wrote since; their edit is not taken back unseen. */
+  /** Somebody wrote since, what would not say the same any more, or was not seen. */
   record Refused<E>(Refusal refusal) implements Walked<E> {}
 }

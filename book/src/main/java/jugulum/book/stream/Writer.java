@@ -7,13 +7,13 @@ import java.util.function.Supplier;
 /**
  * Who writes in a book.
  *
- * @param name tells the name of the bench, put on every row
+ * @param bench tells the bench, put on every row
  * @param clock tells when
  * @param ids new identifiers, each once in the world
  */
-public record Writer(Supplier<String> name, Clock clock, Supplier<UUID> ids) {
+public record Writer(Supplier<Bench> bench, Clock clock, Supplier<UUID> ids) {
   /** A bench without a name. */
   public static Writer unnamed(Clock clock) {
-    return new Writer(() -> "", clock, UUID::randomUUID);
+    return new Writer(() -> Bench.UNNAMED, clock, UUID::randomUUID);
   }
 }

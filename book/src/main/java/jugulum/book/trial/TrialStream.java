@@ -12,11 +12,15 @@ import jugulum.core.trial.TrialId;
 
 /** Trials as streams of a book. */
 public final class TrialStream {
+  /** The number of what its edits make; raised with every change of it. */
+  private static final int RULE = 1;
+
   /** The kind of stream a trial is. */
   public static final StreamKind<Trial, TrialEdit> KIND =
       new StreamKind<>(
           "trial",
           new TrialFold(),
+          RULE,
           new JsonCodec<>(TrialEdit.class, List.of()),
           new JsonCodec<>(Trial.class, List.of()),
           List.of(TrialLines.LINES));

@@ -123,6 +123,21 @@ public final class MemoryStore implements Store {
   }
 
   @Override
+  public List<Key> streamsOf(String action) {
+    return state().rows.entrySet().stream()
+        .filter(
+            of ->
+                of.getValue().values().stream()
+                    .anyMatch(
+                        row ->
+                            row.act() == Row.Act.EDIT
+                                && !action.isEmpty()
+                                && row.from().action().equals(action)))
+        .map(Map.Entry::getKey)
+        .toList();
+  }
+
+  @Override
   public long length() {
     return state().rows.values().stream().mapToLong(Map::size).sum();
   }

@@ -96,6 +96,7 @@ class NewKindTest {
     return new StreamKind<>(
         "diary",
         new DiaryFold(),
+        1,
         new JsonCodec<>(Line.class, List.of(NewKindTest::sunny)),
         new JsonCodec<>(Diary.class, List.of()),
         List.of(lengths));
@@ -131,14 +132,16 @@ class NewKindTest {
       assertThat(book.standing(mine)).isEqualTo(Standing.empty());
       for (int i = 1; i <= 40; i++) {
         assertThat(book.submit(Order.of(mine, new Line("day " + i, "fog"))))
-            .isEqualTo(new Saved.Recorded());
+            .isInstanceOf(Saved.Recorded.class);
       }
-      assertThat(book.undo(mine, 40)).isEqualTo(new Walked.Done<>(new Line("day 40", "fog")));
+      assertThat(book.undo(mine, 40))
+          .isEqualTo(new Walked.Done<>(new Line("day 40", "fog"), List.of(new Key("diary", "1"))));
       assertThat(book.standing(mine).now().orElseThrow().lines())
           .hasSize(39)
           .contains("day 39, fog");
       assertThat(book.lines(DIARY, LENGTHS)).containsExactly(39L);
-      assertThat(book.redo(mine, 41)).isEqualTo(new Walked.Done<>(new Line("day 40", "fog")));
+      assertThat(book.redo(mine, 41))
+          .isEqualTo(new Walked.Done<>(new Line("day 40", "fog"), List.of(new Key("diary", "1"))));
       assertThat(book.redo(mine, 42)).isEqualTo(new Walked.Nothing<>());
       assertThat(book.lines(mine, LENGTHS)).containsExactly(40L);
       book.verify();
@@ -156,14 +159,17 @@ class NewKindTest {
               new Row(
                   1,
                   Instant.EPOCH,
-                  "north bench",
+                  new Origin(new Bench("", "north bench"), ""),
                   Row.Act.EDIT,
                   1,
                   "{\"text\":\"found a speck\",\"pencil\":\"soft\"}")));
       assertThat(book.standing(mine).now().orElseThrow().lines())
           .containsExactly("found a speck, sun");
       assertThatThrownBy(
-              () -> book.take(mine, List.of(new Row(2, Instant.EPOCH, "", Row.Act.EDIT, 3, "{}"))))
+              () ->
+                  book.take(
+                      mine,
+                      List.of(new Row(2, Instant.EPOCH, Origin.UNTOLD, Row.Act.EDIT, 3, "{}"))))
           .isInstanceOfSatisfying(
               BookProblem.class,
               problem -> assertThat(problem.kind()).isEqualTo(BookProblem.Kind.NOT_UNDERSTOOD));

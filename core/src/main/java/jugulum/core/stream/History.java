@@ -1,13 +1,14 @@
 package jugulum.core.stream;
 
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
- * A journal, folded: which edits stand, and which were undone and can come back. A new edit after
- * an undo makes what was undone unreachable; the journal itself keeps it.
+ * A journal, folded: which edits stand, and which were undone and can come back. Edits of one
+ * action are taken back and brought back together. A new edit after an undo makes what was undone
+ * unreachable; the journal itself keeps it.
  *
  * @param <E> the kind of edit
  * @param done the edits that stand, in order
@@ -16,13 +17,20 @@ import java.util.Optional;
 public record History<E>(List<Dated<E>> done, List<Dated<E>> undone) {
 
   /**
-   * An edit and when it was made.
+   * An edit, and where it stands.
    *
    * @param <E> the kind of edit
-   * @param at when
+   * @param version its place in the journal; later edits have greater ones
+   * @param at when it was made
+   * @param action the action it is a part of; empty where it is one by itself
    * @param edit what
    */
-  public record Dated<E>(Instant at, E edit) {}
+  public record Dated<E>(long version, Instant at, String action, E edit) {
+    /** Whether it is a part of an action. */
+    public boolean isOf(String other) {
+      return !action.isEmpty() && action.equals(other);
+    }
+  }
 
   /** Keeps its own copies of the lists. */
   public History {
@@ -35,30 +43,28 @@ public record History<E>(List<Dated<E>> done, List<Dated<E>> undone) {
     return new History<>(List.of(), List.of());
   }
 
-  /** After one more edit. */
+  /** After one more edit, an action by itself. */
   public History<E> and(Instant at, E edit) {
-    return new History<>(with(done, new Dated<>(at, edit)), List.of());
+    return after(
+            log -> {
+              log.edit(new Dated<>(done.size() + undone.size() + 1L, at, "", edit));
+              return true;
+            })
+        .orElseThrow();
   }
 
-  /** After taking the last edit back; empty when there is none. */
+  /** After taking the last action back; empty when there is none. */
   public Optional<History<E>> undo() {
-    return done.isEmpty()
-        ? Optional.empty()
-        : Optional.of(
-            new History<>(done.subList(0, done.size() - 1), with(undone, done.getLast())));
+    return after(log -> !done.isEmpty() && log.undo(done.getLast().action()));
   }
 
-  /** After bringing the last undone edit back; empty when there is none. */
+  /** After bringing the action undone last back; empty when there is none. */
   public Optional<History<E>> redo() {
-    return undone.isEmpty()
-        ? Optional.empty()
-        : Optional.of(
-            new History<>(with(done, undone.getLast()), undone.subList(0, undone.size() - 1)));
+    return after(log -> !undone.isEmpty() && log.redo(undone.getLast().action()));
   }
 
-  private static <E> List<Dated<E>> with(List<Dated<E>> list, Dated<E> item) {
-    List<Dated<E>> more = new ArrayList<>(list);
-    more.add(item);
-    return more;
+  private Optional<History<E>> after(Predicate<Log<E>> step) {
+    Log<E> log = new Log<>(this);
+    return step.test(log) ? Optional.of(log.history()) : Optional.empty();
   }
 }

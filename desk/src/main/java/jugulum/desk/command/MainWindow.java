@@ -81,7 +81,8 @@ final class MainWindow {
 
   private static Started start(Path path, Clock clock, Path bench, ExecutorService bookThread) {
     BenchMemory memory = new BenchFile(bench);
-    Writer writer = new Writer(() -> Preferences.benchName(memory), clock, UUID::randomUUID);
+    Writer writer =
+        new Writer(Preferences.bench(memory, UUID::randomUUID), clock, UUID::randomUUID);
     Workbench workbench =
         Workbench.of(
             Books.open(path, writer),

@@ -239,7 +239,7 @@ public final class Days {
   public CompletionStage<Outcome> undoOrRedo(boolean isRedo, Instant now) {
     return inSight(
         shown ->
-            following.walk(stream(shown), shown.version(), isRedo, () -> true, _ -> refresh(now)));
+            following.walk(stream(shown), shown.version(), isRedo, _ -> true, _ -> refresh(now)));
   }
 
   private static StreamRef<Day, DayEdit> stream(Shown shown) {

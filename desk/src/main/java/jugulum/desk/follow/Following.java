@@ -6,8 +6,10 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import jugulum.book.stream.Book;
+import jugulum.book.stream.Key;
 import jugulum.book.stream.Order;
 import jugulum.book.stream.StreamRef;
 import jugulum.book.stream.Walked;
@@ -54,39 +56,58 @@ public final class Following<S, E> {
   public <A> CompletionStage<Outcome> submit(
       StreamRef<S, E> stream, long seen, List<E> edits, Supplier<A> read, Consumer<A> show) {
     return changed(
-        () -> new Changed(Outcome.of(book.submit(Order.on(seen, stream, edits))), Notice.NONE),
-        read,
+        () ->
+            new Changed(
+                Outcome.of(book.submit(Order.on(seen, stream, edits))), Notice.NONE, List.of()),
+        _ -> read.get(),
         show);
   }
 
-  /** Takes the last edit back, or brings the last one taken back back again. */
+  /**
+   * Takes the last action back, or brings the last one taken back back again.
+   *
+   * @param read reads what rests on the streams it reached, on the book's thread
+   */
   public <A> CompletionStage<Outcome> walk(
-      StreamRef<S, E> stream, long seen, boolean isRedo, Supplier<A> read, Consumer<A> show) {
+      StreamRef<S, E> stream,
+      long seen,
+      boolean isRedo,
+      Function<List<Key>, A> read,
+      Consumer<A> show) {
     return changed(
         () -> walked(isRedo ? book.redo(stream, seen) : book.undo(stream, seen), isRedo),
         read,
         show);
   }
 
-  /** How it went, and what there is to say of it beside a field. */
-  private record Changed(Outcome outcome, Notice notice) {}
+  /** Takes one action back, whatever came after it, as long as that says the same without it. */
+  public <A> CompletionStage<Outcome> takeBack(
+      StreamRef<S, E> stream, String action, Function<List<Key>, A> read, Consumer<A> show) {
+    return changed(() -> walked(book.takeBack(stream, action), false), read, show);
+  }
+
+  /** How it went, what there is to say of it beside a field, and which other streams it reached. */
+  private record Changed(Outcome outcome, Notice notice, List<Key> streams) {}
 
   private Changed walked(Walked<E> walked, boolean isRedo) {
     return switch (walked) {
-      case Walked.Done<E>(E edit) ->
-          new Changed(new Outcome.Recorded(), gone.apply(isRedo, Optional.of(edit)));
+      case Walked.Done<E>(E edit, List<Key> streams) ->
+          new Changed(new Outcome.Recorded(), gone.apply(isRedo, Optional.of(edit)), streams);
       case Walked.Nothing<E> _ ->
-          new Changed(new Outcome.Recorded(), gone.apply(isRedo, Optional.empty()));
+          new Changed(new Outcome.Recorded(), gone.apply(isRedo, Optional.empty()), List.of());
       case Walked.Refused<E>(var refusal) ->
-          new Changed(new Outcome.Refused(refusal), new Notice.NotDone(refusal));
+          new Changed(new Outcome.Refused(refusal), new Notice.NotDone(refusal), List.of());
     };
   }
 
   private <A> CompletionStage<Outcome> changed(
-      Supplier<Changed> how, Supplier<A> read, Consumer<A> show) {
+      Supplier<Changed> how, Function<List<Key>, A> read, Consumer<A> show) {
     record After<A>(Changed changed, A read) {}
     return work.urgent(
-        () -> new After<>(how.get(), read.get()),
+        () -> {
+          Changed changed = how.get();
+          return new After<>(changed, read.apply(changed.streams()));
+        },
         after -> {
           show.accept(after.read());
           notices.say(after.changed().notice());

@@ -166,6 +166,6 @@ public final class Seasons {
 
   /** Takes the last thing told back, or brings the last one taken back back again. */
   public CompletionStage<Outcome> undoOrRedo(boolean isRedo) {
-    return following.walk(SeasonStream.SEASON, seen(), isRedo, () -> true, _ -> read());
+    return following.walk(SeasonStream.SEASON, seen(), isRedo, _ -> true, _ -> read());
   }
 }

@@ -118,6 +118,12 @@ public final class Trials {
   /** Takes the last edit of a trial back, or brings the last one taken back back again. */
   public CompletionStage<Outcome> undoOrRedo(TrialId id, boolean isRedo) {
     List<Shown> before = all.get();
-    return following.walk(TrialStream.of(id), seen(id), isRedo, () -> shown(before), all::set);
+    return following.walk(TrialStream.of(id), seen(id), isRedo, _ -> shown(before), all::set);
+  }
+
+  /** Takes one action of a trial back, whatever came after it, as long as that says the same. */
+  public CompletionStage<Outcome> takeBack(TrialId id, String action) {
+    List<Shown> before = all.get();
+    return following.takeBack(TrialStream.of(id), action, _ -> shown(before), all::set);
   }
 }

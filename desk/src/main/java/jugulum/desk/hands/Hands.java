@@ -1,12 +1,11 @@
 package jugulum.desk.hands;
 
 import java.time.Instant;
-import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Queue;
 import java.util.function.Supplier;
-import jugulum.core.account.Worked;
+import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.ReadOn;
 import jugulum.core.scale.ScaleView;
@@ -21,6 +20,7 @@ import jugulum.core.task.Tasks;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.live.ScaleStand;
+import jugulum.desk.session.Current;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
@@ -38,16 +38,37 @@ final class Hands {
   private final ScaleStand scale;
   private final Supplier<Instant> now;
   private final Runnable changed;
-  private final Queue<Runnable> waiting = new ArrayDeque<>();
+  private final Gate gate = new Gate();
+
+  /** The batch the question is about, as it stood when it was asked. */
+  private Current over = Current.NONE;
+
+  /** The number of the question asked last, and of the first asked after an answer was recorded. */
+  private long asks;
+
+  private long firstAfter;
+
   private OneByOne asking = OneByOne.NOTHING;
   private String typed = "";
   private int tally;
   private boolean isByItself;
-  private boolean isBusy;
+
+  /** Whether the question went away under what was typed: the rest of that answers nothing. */
+  private boolean isCut;
+
   private Optional<ReadOn> readOn = Optional.empty();
   private Optional<String> lastTare = Optional.empty();
-  private Optional<String> took = Optional.empty();
+  private Optional<Took> took = Optional.empty();
   private Optional<String> wrong = Optional.empty();
+
+  /**
+   * What was recorded last.
+   *
+   * @param batch in which
+   * @param action by this it is taken back
+   * @param said what it says
+   */
+  private record Took(BatchId batch, String action, String said) {}
 
   /** Asks nothing before {@link #begin}. */
   Hands(Workbench workbench, Supplier<Instant> now, Runnable changed) {
@@ -63,35 +84,61 @@ final class Hands {
     refresh();
   }
 
-  private Optional<Worked> worked() {
-    return workbench.projections().current().get().worked();
-  }
-
   private Figures figures() {
     return workbench.preferences().figures().get();
   }
 
   /** Looks again what is open: the batch changed, or time went by. */
   void refresh() {
-    Optional<Worked> worked = worked();
+    Current seen = workbench.projections().current().get();
     Shop shop = workbench.projections().shop().get();
     Instant at = now.get();
+    asks++;
+    long number = asks;
     latest.ask(
-        _ -> worked.map(one -> Tasks.of(one, shop, one.batch().route(), at)).orElse(List.of()),
-        this::open);
+        _ ->
+            seen.worked()
+                .map(one -> Tasks.of(one, shop, one.batch().route(), at))
+                .orElse(List.of()),
+        tasks -> open(seen, tasks, number));
   }
 
-  private void open(List<Task> tasks) {
+  private void open(Current seen, List<Task> tasks, long number) {
+    boolean isOther = !over.id().equals(seen.id());
     Optional<Task.Key> before = asking.asked().map(Task::key);
-    asking = asking.over(tasks);
-    if (!before.equals(asking.asked().map(Task::key))) {
-      forget();
+    List<String> begun = new ArrayList<>(asking.answers());
+    asking = (isOther ? OneByOne.NOTHING : asking).over(tasks);
+    over = seen;
+    if (isOther || !before.equals(asking.asked().map(Task::key))) {
+      cut(begun);
     }
-    isBusy = false;
+    took = took.filter(last -> seen.id().equals(Optional.of(last.batch())));
+    if (gate.isShut() && number >= firstAfter) {
+      gate.open();
+    }
     changed.run();
-    while (!isBusy && !waiting.isEmpty()) {
-      waiting.remove().run();
+  }
+
+  /** Whether the question is still about what is on the bench. */
+  private boolean isOfTheBench() {
+    return over.id().equals(workbench.projections().current().get().id());
+  }
+
+  /** Another question is asked: what was typed for the one before is not an answer to it. */
+  private void cut(List<String> begun) {
+    if (!typed.isEmpty()) {
+      begun.add(typed);
     }
+    forget();
+    if (!begun.isEmpty()) {
+      isCut = true;
+      wrong = Optional.of(workbench.words().of("hands.cut", String.join(", ", begun)));
+    }
+  }
+
+  private void heard() {
+    isCut = false;
+    wrong = Optional.empty();
   }
 
   private void forget() {
@@ -101,32 +148,36 @@ final class Hands {
     wrong = Optional.empty();
   }
 
-  /** While an answer is being written what is pressed waits for the next question. */
-  private void whenAsked(Runnable action) {
-    if (isBusy) {
-      waiting.add(action);
-    } else {
+  private Runnable then(Runnable action) {
+    return () -> {
       action.run();
       changed.run();
-    }
+    };
   }
 
   /** A sign was typed. */
   void type(String sign) {
-    whenAsked(
-        () -> {
-          wrong = Optional.empty();
-          typed += sign;
-        });
+    gate.pass(
+        then(
+            () -> {
+              if (!isCut) {
+                wrong = Optional.empty();
+                typed += sign;
+              }
+            }));
   }
 
   /** Takes what was typed, what stands on the scale, what is usual, or a yes. */
   void take() {
-    whenAsked(this::takeNow);
+    gate.yes(then(this::takeNow));
   }
 
   private void takeNow() {
-    if (asking.asked().isEmpty()) {
+    if (isCut) {
+      heard();
+      return;
+    }
+    if (asking.asked().isEmpty() || !isOfTheBench()) {
       return;
     }
     Optional<Part> part = asking.part();
@@ -163,7 +214,7 @@ final class Hands {
       readOn = scale.readOn();
     }
     answer(MassText.written(seen.takenG(isGross)));
-    if (isGross) {
+    if (asking.part().filter(next -> isGross && next.ask() == Ask.TARE).isPresent()) {
       seen.tare().ifPresent(this::answer);
     }
   }
@@ -204,7 +255,7 @@ final class Hands {
   private Answers answers() {
     Answers answers =
         new Answers(
-            worked().orElseThrow(),
+            over.worked().orElseThrow(),
             workbench.projections().shop().get(),
             MassUnit.GRAM,
             figures().unit());
@@ -224,28 +275,41 @@ final class Hands {
   }
 
   private void send(List<Edit> edits) {
-    isBusy = true;
+    shut();
+    BatchId batch = over.id().orElseThrow();
     String said = said(edits.getFirst());
     workbench
         .session()
-        .submit(edits)
+        .submit(over, edits)
         .thenAccept(
             outcome -> {
+              asking = asking.backTo(0);
               switch (outcome) {
-                case Outcome.Recorded _ -> {
-                  took = Optional.of(said);
+                case Outcome.Recorded(Optional<String> action) -> {
+                  took = action.map(one -> new Took(batch, one, said));
                   forget();
-                  asking = asking.backTo(0);
-                  refresh();
+                  ended();
                 }
-                case Outcome.Not not -> {
-                  isBusy = false;
-                  asking = asking.backTo(0);
-                  wrong = Optional.of(Told.why(not, figures()));
-                  changed.run();
-                }
+                case Outcome.Not not -> notDone(not);
               }
             });
+  }
+
+  private void shut() {
+    gate.shut();
+    firstAfter = Long.MAX_VALUE;
+  }
+
+  /** An answer is written: the question asked next is the one that is answered next. */
+  private void ended() {
+    firstAfter = asks + 1;
+    refresh();
+  }
+
+  private void notDone(Outcome.Not not) {
+    gate.open();
+    wrong = Optional.of(Told.why(not, figures()));
+    changed.run();
   }
 
   private String said(Edit edit) {
@@ -258,29 +322,50 @@ final class Hands {
 
   /** Takes the last sign back, else the last part, else what was recorded last. */
   void back() {
-    whenAsked(
-        () -> {
-          wrong = Optional.empty();
-          if (!typed.isEmpty()) {
-            typed = typed.substring(0, typed.length() - 1);
-          } else if (asking.canGoBack()) {
-            asking = asking.backTo(asking.answers().size() - 1);
-          } else if (took.isPresent()) {
-            isBusy = true;
-            took = Optional.empty();
-            workbench.session().undoOrRedo(false).thenRun(this::refresh);
-          }
-        });
+    gate.pass(
+        then(
+            () -> {
+              boolean wasCut = isCut;
+              heard();
+              if (wasCut) {
+                return;
+              }
+              if (!typed.isEmpty()) {
+                typed = typed.substring(0, typed.length() - 1);
+              } else if (asking.canGoBack()) {
+                asking = asking.backTo(asking.answers().size() - 1);
+              } else if (isOfTheBench()) {
+                took.ifPresent(this::takeBack);
+              }
+            }));
+  }
+
+  private void takeBack(Took last) {
+    shut();
+    took = Optional.empty();
+    workbench
+        .session()
+        .takeBack(last.batch(), last.action())
+        .thenAccept(
+            outcome -> {
+              switch (outcome) {
+                case Outcome.Recorded _ -> ended();
+                case Outcome.Not not -> {
+                  took = Optional.of(last);
+                  notDone(not);
+                }
+              }
+            });
   }
 
   /** Puts the question off. */
   void skip() {
-    whenAsked(() -> turn(asking.skip()));
+    gate.pass(then(() -> turn(asking.skip())));
   }
 
   /** Turns to the other machine, or the next lot. */
   void other() {
-    whenAsked(() -> turn(asking.other()));
+    gate.pass(then(() -> turn(asking.other())));
   }
 
   private void turn(OneByOne to) {
@@ -290,12 +375,13 @@ final class Hands {
 
   /** One more speck was seen. */
   void speck() {
-    whenAsked(
-        () -> {
-          if (countsSpecks()) {
-            tally++;
-          }
-        });
+    gate.pass(
+        then(
+            () -> {
+              if (countsSpecks()) {
+                tally++;
+              }
+            }));
   }
 
   /** Whether specks are counted for this question. */
@@ -324,7 +410,7 @@ final class Hands {
   /** Takes what the scale shows where it is to be taken by itself. */
   void scaleSaid() {
     if (isByItself
-        && !isBusy
+        && !gate.isShut()
         && typed.isEmpty()
         && scale.view().get().ready()
         && asking.part().filter(Hands::isWeighed).isPresent()) {
@@ -353,7 +439,7 @@ final class Hands {
 
   /** What was heard or taken last, until it is taken back. */
   Optional<String> took() {
-    return took;
+    return took.map(Took::said);
   }
 
   /** Why the last answer does not do. */

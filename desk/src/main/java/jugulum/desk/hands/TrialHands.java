@@ -41,9 +41,18 @@ final class TrialHands {
   private OptionalDouble sandG = OptionalDouble.empty();
   private String typed = "";
   private int tally;
-  private boolean isBusy;
-  private Optional<String> took = Optional.empty();
+  private final Gate gate = new Gate();
+  private Optional<Took> took = Optional.empty();
   private Optional<String> wrong = Optional.empty();
+
+  /**
+   * What was recorded last.
+   *
+   * @param trial in which
+   * @param action by this it is taken back
+   * @param said what it says
+   */
+  private record Took(TrialId trial, String action, String said) {}
 
   TrialHands(Workbench workbench, Supplier<Optional<TrialId>> which, Runnable changed) {
     this.workbench = workbench;
@@ -92,19 +101,32 @@ final class TrialHands {
     wrong = Optional.empty();
   }
 
+  private Runnable then(Runnable action) {
+    return () -> {
+      action.run();
+      changed.run();
+    };
+  }
+
   /** A sign was typed. */
   void type(String sign) {
-    wrong = Optional.empty();
-    typed += sign;
-    changed.run();
+    gate.pass(
+        then(
+            () -> {
+              wrong = Optional.empty();
+              typed += sign;
+            }));
   }
 
   /** One more speck was seen. */
   void speck() {
-    if (asked().filter(TrialAsk.AtPort.class::isInstance).isPresent()) {
-      tally++;
-      changed.run();
-    }
+    gate.pass(
+        then(
+            () -> {
+              if (asked().filter(TrialAsk.AtPort.class::isInstance).isPresent()) {
+                tally++;
+              }
+            }));
   }
 
   /** What Enter would say while nothing is typed. */
@@ -122,8 +144,7 @@ final class TrialHands {
 
   /** Takes what was typed, what stands on the scale, or what waits. */
   void take() {
-    asked().filter(_ -> !isBusy).ifPresent(this::take);
-    changed.run();
+    gate.yes(then(() -> asked().ifPresent(this::take)));
   }
 
   private void take(TrialAsk asked) {
@@ -183,42 +204,61 @@ final class TrialHands {
       amounts.removeLast();
       return;
     }
-    isBusy = true;
+    gate.shut();
     workbench
         .trials()
         .submit(now.id(), List.of(edit.get()))
-        .thenAccept(outcome -> done(outcome, TrialWords.edit(words(), edit.get())));
+        .thenAccept(outcome -> done(outcome, now.id(), TrialWords.edit(words(), edit.get())));
   }
 
-  private void done(Outcome outcome, String what) {
-    isBusy = false;
+  private void done(Outcome outcome, TrialId trial, String what) {
+    begin();
+    gate.open();
     switch (outcome) {
-      case Outcome.Recorded _ -> {
-        took = Optional.of(what);
-        begin();
-      }
-      case Outcome.Not not -> {
-        begin();
-        wrong = Optional.of(Told.why(not, figures()));
-        changed.run();
-      }
+      case Outcome.Recorded(Optional<String> action) ->
+          took = action.map(one -> new Took(trial, one, what));
+      case Outcome.Not not -> wrong = Optional.of(Told.why(not, figures()));
     }
+    changed.run();
   }
 
   /** Takes the last sign back, else the last answer, else what was recorded last. */
   void back() {
-    wrong = Optional.empty();
-    if (!typed.isEmpty()) {
-      typed = typed.substring(0, typed.length() - 1);
-    } else if (!amounts.isEmpty()) {
-      amounts.removeLast();
-    } else if (sandG.isPresent()) {
-      sandG = OptionalDouble.empty();
-    } else if (took.isPresent() && !isBusy) {
-      took = Optional.empty();
-      trial().ifPresent(now -> workbench.trials().undoOrRedo(now.id(), false).thenRun(this::begin));
-    }
-    changed.run();
+    gate.pass(
+        then(
+            () -> {
+              wrong = Optional.empty();
+              if (!typed.isEmpty()) {
+                typed = typed.substring(0, typed.length() - 1);
+              } else if (!amounts.isEmpty()) {
+                amounts.removeLast();
+              } else if (sandG.isPresent()) {
+                sandG = OptionalDouble.empty();
+              } else {
+                tookHere().ifPresent(this::takeBack);
+              }
+            }));
+  }
+
+  private Optional<Took> tookHere() {
+    return took.filter(last -> trial().filter(now -> now.id().equals(last.trial())).isPresent());
+  }
+
+  private void takeBack(Took last) {
+    gate.shut();
+    workbench
+        .trials()
+        .takeBack(last.trial(), last.action())
+        .thenAccept(
+            outcome -> {
+              begin();
+              gate.open();
+              switch (outcome) {
+                case Outcome.Recorded _ -> took = Optional.empty();
+                case Outcome.Not not -> wrong = Optional.of(Told.why(not, figures()));
+              }
+              changed.run();
+            });
   }
 
   String typed() {
@@ -230,7 +270,7 @@ final class TrialHands {
   }
 
   Optional<String> took() {
-    return took;
+    return tookHere().map(Took::said);
   }
 
   Optional<String> wrong() {

@@ -2,6 +2,8 @@ package jugulum.desk.preference;
 
 import java.time.ZoneId;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -9,6 +11,7 @@ import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import jugulum.book.stream.Bench;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Languages;
@@ -30,6 +33,7 @@ public final class Preferences {
   private static final int SIZE_STEP = 10;
   private static final String PEDAL = "pedal";
   private static final String BENCH = "bench";
+  private static final String BENCH_ID = "bench.id";
   private static final String LANGUAGE = "language";
 
   private final Work work;
@@ -66,8 +70,27 @@ public final class Preferences {
   }
 
   /** What the bench is called; empty until somebody says. */
-  public static String benchName(BenchMemory memory) {
+  private static String benchName(BenchMemory memory) {
     return memory.get(BENCH).orElse("");
+  }
+
+  /**
+   * The bench that writes: by an identity it keeps for ever, given at its first start, and the name
+   * it has now.
+   *
+   * @param ids new identities, each once in the world
+   */
+  public static Supplier<Bench> bench(BenchMemory memory, Supplier<UUID> ids) {
+    String id =
+        memory
+            .get(BENCH_ID)
+            .orElseGet(
+                () -> {
+                  String given = ids.get().toString();
+                  memory.put(BENCH_ID, given);
+                  return given;
+                });
+    return () -> new Bench(id, benchName(memory));
   }
 
   /** How quantities are written. */

@@ -63,6 +63,9 @@ public final class Session {
   private final Following<Batch, Edit> batches;
   private final Following<Shop, ShopEdit> shops;
 
+  /** The batch that was asked for and is not on the bench yet. */
+  private Optional<BatchId> asked = Optional.empty();
+
   /** The version of the shop that is shown. */
   private long shopVersion;
 
@@ -214,12 +217,19 @@ public final class Session {
   /** Puts a batch on the bench. */
   public CompletionStage<Outcome> open(BatchId id) {
     preferences.remember(ofThisBook(LAST), id.value().toString());
-    return shown(() -> worked(id));
+    asked = Optional.of(id);
+    return shown(() -> worked(id))
+        .whenComplete((_, _) -> asked = asked.filter(other -> !other.equals(id)));
+  }
+
+  /** The batch on the bench, or the one on its way there. */
+  private Optional<BatchId> onBench() {
+    return asked.or(() -> projections.current().get().id());
   }
 
   /** Reads the book again, for a window that may only read. */
   public CompletionStage<Outcome> refresh() {
-    Optional<BatchId> id = projections.current().get().id();
+    Optional<BatchId> id = onBench();
     return shown(() -> id.map(this::worked).orElse(Current.NONE));
   }
 
@@ -254,7 +264,7 @@ public final class Session {
    * bench stays there.
    */
   public CompletionStage<Outcome> submitElsewhere(List<Order<?, ?>> orders) {
-    Optional<BatchId> here = projections.current().get().id();
+    Optional<BatchId> here = onBench();
     record Done(List<BatchSummary> list, Optional<Current> current, Saved saved) {}
     return work.urgent(
         () -> {
@@ -276,8 +286,17 @@ public final class Session {
   /** Sends edits for the batch on the bench, all or none. */
   public CompletionStage<Outcome> submit(List<Edit> edits) {
     Current now = projections.current().get();
-    BatchId id = now.id().orElseThrow(() -> new IllegalStateException("no batch is open"));
-    return submit(id, Order.on(now.version(), BatchStream.of(id), edits));
+    return submit(now, edits);
+  }
+
+  /**
+   * Sends edits for a batch as somebody saw it, all or none; it was on the bench then.
+   *
+   * @param seen how it stood when they were thought of
+   */
+  public CompletionStage<Outcome> submit(Current seen, List<Edit> edits) {
+    BatchId id = seen.id().orElseThrow(() -> new IllegalStateException("no batch is open"));
+    return submit(id, Order.on(seen.version(), BatchStream.of(id), edits));
   }
 
   /** Sends the first edits of a batch, all or none, and puts it on the bench. */
@@ -333,13 +352,38 @@ public final class Session {
       return recorded();
     }
     BatchId id = now.id().get();
-    record Gone(Current current, Optional<BatchSummary> line) {}
     return batches.walk(
-        BatchStream.of(id),
-        now.version(),
-        isRedo,
-        () -> new Gone(worked(id), BatchLines.one(book, id)),
-        gone -> show(gone.current(), gone.line()));
+        BatchStream.of(id), now.version(), isRedo, streams -> gone(id, streams), this::show);
+  }
+
+  /**
+   * Takes one action back, whatever was done after it, as long as that says the same without it.
+   *
+   * @param id a batch it reached; the one on the bench stays there
+   */
+  public CompletionStage<Outcome> takeBack(BatchId id, String action) {
+    BatchId here = onBench().orElse(id);
+    return batches.takeBack(BatchStream.of(id), action, streams -> gone(here, streams), this::show);
+  }
+
+  /** How the batch on the bench stands after an action is gone, and the lines of all it reached. */
+  private record Gone(Current current, List<BatchSummary> lines) {}
+
+  private Gone gone(BatchId here, List<Key> streams) {
+    return new Gone(worked(here), lines(streams));
+  }
+
+  private void show(Gone gone) {
+    gone.lines().forEach(projections::show);
+    show(gone.current(), Optional.empty());
+  }
+
+  /** The lines of the batches an action reached. */
+  private List<BatchSummary> lines(List<Key> streams) {
+    return streams.stream()
+        .filter(stream -> stream.kind().equals(BatchStream.KIND.name()))
+        .flatMap(stream -> BatchLines.one(book, BatchStream.id(stream.id())).stream())
+        .toList();
   }
 
   /** Changes the shop. */
@@ -355,7 +399,7 @@ public final class Session {
   /** Takes the last change of the shop back, or brings it back again. */
   public CompletionStage<Outcome> undoOrRedoShop(boolean isRedo) {
     return shops.walk(
-        ShopStream.SHOP, shopVersion, isRedo, () -> book.standing(ShopStream.SHOP), this::show);
+        ShopStream.SHOP, shopVersion, isRedo, _ -> book.standing(ShopStream.SHOP), this::show);
   }
 
   private void show(Standing<Shop> shop) {

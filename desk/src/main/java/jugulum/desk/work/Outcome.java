@@ -1,5 +1,6 @@
 package jugulum.desk.work;
 
+import java.util.Optional;
 import jugulum.book.stream.Saved;
 import jugulum.core.stream.Refusal;
 
@@ -8,13 +9,22 @@ public sealed interface Outcome {
   /** What the book says of edits sent to it. */
   static Outcome of(Saved saved) {
     return switch (saved) {
-      case Saved.Recorded _ -> new Recorded();
+      case Saved.Recorded(String action) -> new Recorded(Optional.of(action));
       case Saved.Refused(Refusal refusal) -> new Refused(refusal);
     };
   }
 
-  /** It is on disk and the numbers follow. */
-  record Recorded() implements Outcome {}
+  /**
+   * It is on disk and the numbers follow.
+   *
+   * @param action by this it is taken back; empty where nothing new was written
+   */
+  record Recorded(Optional<String> action) implements Outcome {
+    /** Nothing new was written. */
+    public Recorded() {
+      this(Optional.empty());
+    }
+  }
 
   /** It was not recorded, and nothing changed. */
   sealed interface Not extends Outcome {}

@@ -1,0 +1,63 @@
+package jugulum.book.store;
+
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.zip.CRC32;
+
+/**
+ * What ties the rows of a stream to each other: SHA-256 (FIPS 180-4) over all a row says and the
+ * chain of the row before it. A row altered, moved, taken out or put in breaks it.
+ */
+final class Chain {
+  private Chain() {}
+
+  /**
+   * The chain of a row.
+   *
+   * @param before the chain of the row before it in its stream; empty for the first
+   * @param columns all the row says, in the order of the table
+   */
+  static String of(String before, List<Object> columns) {
+    MessageDigest digest = sha256();
+    add(digest, before);
+    columns.forEach(column -> add(digest, String.valueOf(column)));
+    return HexFormat.of().formatHex(digest.digest());
+  }
+
+  /** Each with its length before it, so that nothing can move from one column to the next. */
+  private static void add(MessageDigest digest, String text) {
+    byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
+    digest.update(ByteBuffer.allocate(Integer.BYTES).putInt(0, bytes.length));
+    digest.update(bytes);
+  }
+
+  private static MessageDigest sha256() {
+    try {
+      return MessageDigest.getInstance("SHA-256");
+    } catch (NoSuchAlgorithmException never) {
+      throw new IllegalStateException("every Java has SHA-256", never);
+    }
+  }
+
+  /** The checksum beside the body of a row. */
+  static long crc(String body) {
+    CRC32 crc = new CRC32();
+    crc.update(body.getBytes(StandardCharsets.UTF_8));
+    return crc.getValue();
+  }
+
+  /** A checksum over several things, in their order. */
+  static long crc(List<Object> columns) {
+    CRC32 crc = new CRC32();
+    for (Object column : columns) {
+      byte[] bytes = String.valueOf(column).getBytes(StandardCharsets.UTF_8);
+      crc.update(ByteBuffer.allocate(Integer.BYTES).putInt(0, bytes.length));
+      crc.update(bytes);
+    }
+    return crc.getValue();
+  }
+}

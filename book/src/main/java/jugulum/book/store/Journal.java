@@ -1,0 +1,240 @@
+package jugulum.book.store;
+
+import java.nio.file.Path;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import jugulum.book.stream.Bench;
+import jugulum.book.stream.BookProblem;
+import jugulum.book.stream.BookProblem.Kind;
+import jugulum.book.stream.Key;
+import jugulum.book.stream.Origin;
+import jugulum.book.stream.Row;
+import jugulum.book.stream.Store;
+import org.jdbi.v3.core.Handle;
+
+/** The rows of all streams, each chained to the one before it, and the last of each. */
+final class Journal {
+  /** All a row says, in the order its chain covers it. */
+  private static final String SAID =
+      "seq, kind, stream, version, at, who, bench, action, act, form, body, crc";
+
+  private final Handle handle;
+  private final Path path;
+
+  /** Whether the rows have chains; those of an older book that is only read have none. */
+  private final boolean isChained;
+
+  Journal(Handle handle, Path path, boolean isChained) {
+    this.handle = handle;
+    this.path = path;
+    this.isChained = isChained;
+  }
+
+  /** Where a stream ends. */
+  record Head(long version, String chain) {
+    private static final Head NONE = new Head(0, "");
+  }
+
+  Head head(Key stream) {
+    return handle
+        .createQuery("SELECT version, chain FROM stream WHERE kind = ? AND stream = ?")
+        .bind(0, stream.kind())
+        .bind(1, stream.id())
+        .map((row, _) -> new Head(row.getLong(1), row.getString(2)))
+        .findOne()
+        .orElse(Head.NONE);
+  }
+
+  List<Key> streams() {
+    return handle.createQuery("SELECT kind, stream FROM stream").map((row, _) -> key(row)).list();
+  }
+
+  private static Key key(ResultSet row) throws SQLException {
+    return new Key(row.getString("kind"), row.getString("stream"));
+  }
+
+  Optional<Key> lastWritten(String kind) {
+    return handle
+        .createQuery("SELECT kind, stream FROM journal WHERE kind = ? ORDER BY seq DESC LIMIT 1")
+        .bind(0, kind)
+        .map((row, _) -> key(row))
+        .findOne();
+  }
+
+  List<Key> streamsOf(String action) {
+    return handle
+        .createQuery(
+            "SELECT DISTINCT kind, stream FROM journal WHERE action = ? AND action <> '' AND act ="
+                + " 'edit'")
+        .bind(0, action)
+        .map((row, _) -> key(row))
+        .list();
+  }
+
+  long length() {
+    return handle.createQuery("SELECT count(*) FROM journal").mapTo(Long.class).one();
+  }
+
+  /** Adds a row; one that does not follow the last of its stream is somebody else's already. */
+  void add(Key stream, Row row) {
+    Head head = head(stream);
+    if (row.version() != head.version() + 1) {
+      throw new Store.VersionTaken(null);
+    }
+    List<Object> said =
+        List.of(
+            next(),
+            stream.kind(),
+            stream.id(),
+            row.version(),
+            row.at().toString(),
+            row.from().bench().name(),
+            row.from().bench().id(),
+            row.from().action(),
+            row.act().name().toLowerCase(Locale.ROOT),
+            row.form(),
+            row.body(),
+            Chain.crc(row.body()));
+    String chain = Chain.of(head.chain(), said);
+    var insert =
+        handle.createUpdate(
+            "INSERT INTO journal ("
+                + SAID
+                + ", chain) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
+    for (int at = 0; at < said.size(); at++) {
+      insert.bind(at, said.get(at));
+    }
+    insert.bind(said.size(), chain).execute();
+    handle.execute(
+        "INSERT INTO stream (kind, stream, version, chain) VALUES (?, ?, ?, ?) ON CONFLICT (kind,"
+            + " stream) DO UPDATE SET version = excluded.version, chain = excluded.chain",
+        stream.kind(),
+        stream.id(),
+        row.version(),
+        chain);
+  }
+
+  private long next() {
+    return handle
+            .createQuery("SELECT seq FROM sqlite_sequence WHERE name = 'journal'")
+            .mapTo(Long.class)
+            .findOne()
+            .orElse(0L)
+        + 1;
+  }
+
+  /** Tells the rows after a version, and sees that none is altered, missing or too many. */
+  void rows(Key stream, long after, Consumer<Row> each) {
+    Head head = head(stream);
+    if (after > 0 && after >= head.version()) {
+      return;
+    }
+    Following following = new Following(stream, after);
+    try (var rows =
+        handle
+            .createQuery(
+                "SELECT "
+                    + SAID
+                    + ", chain FROM journal WHERE kind = ? AND stream = ? AND version >= ? ORDER BY"
+                    + " version")
+            .bind(0, stream.kind())
+            .bind(1, stream.id())
+            .bind(2, after)
+            .map((row, _) -> following.next(row))
+            .stream()) {
+      for (Iterator<Optional<Row>> all = rows.iterator(); all.hasNext(); ) {
+        all.next().ifPresent(each);
+      }
+    }
+    following.ends(head);
+  }
+
+  /** Follows the chain from row to row. */
+  private final class Following {
+    private final Key stream;
+    private final long after;
+    private long version;
+    private String chain = "";
+
+    Following(Key stream, long after) {
+      this.stream = stream;
+      this.after = after;
+      this.version = Math.max(0, after - 1);
+    }
+
+    /** The next row; none for the one before those asked for, whose chain they follow. */
+    Optional<Row> next(ResultSet row) throws SQLException {
+      long found = row.getLong("version");
+      if (found != version + 1) {
+        throw damaged(version + 1, "is missing");
+      }
+      boolean isAsked = found > after;
+      if (isAsked
+          && !(isWhole(row) && (!isChained || chain(chain, row).equals(row.getString("chain"))))) {
+        throw damaged(found, "is not as it was written");
+      }
+      version = found;
+      chain = row.getString("chain");
+      return isAsked ? Optional.of(said(row)) : Optional.empty();
+    }
+
+    void ends(Head head) {
+      if (version < head.version()) {
+        throw damaged(version + 1, "is missing");
+      }
+      if (version > head.version() || isChained && !chain.equals(head.chain())) {
+        throw damaged(version, "is not the last one that was written");
+      }
+    }
+
+    private BookProblem damaged(long which, String what) {
+      return new BookProblem(
+          Kind.DAMAGED,
+          path,
+          "row " + which + " of " + stream.kind() + " " + stream.id() + " " + what,
+          null);
+    }
+  }
+
+  /** The chain a row has after the one before it. */
+  static String chain(String before, ResultSet row) throws SQLException {
+    return Chain.of(
+        before,
+        List.of(
+            row.getLong("seq"),
+            row.getString("kind"),
+            row.getString("stream"),
+            row.getLong("version"),
+            row.getString("at"),
+            row.getString("who"),
+            row.getString("bench"),
+            row.getString("action"),
+            row.getString("act"),
+            row.getInt("form"),
+            row.getString("body"),
+            row.getLong("crc")));
+  }
+
+  /** Whether the body of a row is the one that was written. */
+  static boolean isWhole(ResultSet row) throws SQLException {
+    return row.getLong("crc") == Chain.crc(row.getString("body"));
+  }
+
+  /** What a row says. */
+  static Row said(ResultSet row) throws SQLException {
+    return new Row(
+        row.getLong("version"),
+        Instant.parse(row.getString("at")),
+        new Origin(
+            new Bench(row.getString("bench"), row.getString("who")), row.getString("action")),
+        Row.Act.valueOf(row.getString("act").toUpperCase(Locale.ROOT)),
+        row.getInt("form"),
+        row.getString("body"));
+  }
+}

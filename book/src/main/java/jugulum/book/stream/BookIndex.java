@@ -1,0 +1,56 @@
+package jugulum.book.stream;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a book says of itself, in a stream of its own: its identity, then each stream as it begins.
+ * So a stream that is gone is missed.
+ */
+final class BookIndex {
+  /** Where it stands. */
+  static final Key KEY = new Key("book", "book");
+
+  /** The number of the form its rows are written in. */
+  static final int FORM = 1;
+
+  private static final String BOOK = "book ";
+  private static final String STREAM = "stream ";
+
+  private Optional<String> id = Optional.empty();
+  private final List<Key> streams = new ArrayList<>();
+
+  /** What a row says that gives a book its identity. */
+  static String book(String id) {
+    return BOOK + id;
+  }
+
+  /** What a row says of a stream that begins; the name of a kind is one word. */
+  static String begins(Key stream) {
+    return STREAM + stream.kind() + " " + stream.id();
+  }
+
+  /** Takes the next row. */
+  void take(Row row) {
+    String body = row.body();
+    if (body.startsWith(BOOK)) {
+      id = id.or(() -> Optional.of(body.substring(BOOK.length())));
+    } else if (body.startsWith(STREAM)) {
+      String[] words = body.substring(STREAM.length()).split(" ", 2);
+      streams.add(new Key(words[0], words.length > 1 ? words[1] : ""));
+    } else {
+      throw new BookProblem.NotUnderstood("the book says of itself: " + body, null);
+    }
+  }
+
+  /** Which book in the world. */
+  Optional<String> id() {
+    return id;
+  }
+
+  /** Every stream that was begun, in that order. */
+  List<Key> streams() {
+    return List.copyOf(streams);
+  }
+}
