@@ -660,7 +660,7 @@ public final class Book implements AutoCloseable {
         .ifPresent(
             kept -> {
               Standing<S> then = folded(stream, history(stream, kept.version()), kept.version());
-              if (!kept.equals(kept(stream.kind(), then))) {
+              if (!read(stream.kind(), kept).equals(Optional.of(then))) {
                 throw damaged(
                     "what was kept of "
                         + stream.kind().name()
