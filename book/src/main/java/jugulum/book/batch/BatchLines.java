@@ -49,6 +49,11 @@ public final class BatchLines implements Projection<Batch, BatchSummary> {
     return book.lines(BatchStream.KIND, LINES).stream().sorted(NEWEST_FIRST).toList();
   }
 
+  /** All batches as their lines stand in the book, in no order. */
+  public static List<BatchSummary> asTheyStand(Book book) {
+    return book.linesAsTheyStand(LINES);
+  }
+
   /** The line of one batch. */
   public static Optional<BatchSummary> one(Book book, BatchId id) {
     return book.lines(BatchStream.of(id), LINES).stream().findFirst();

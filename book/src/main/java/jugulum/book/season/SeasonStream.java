@@ -3,6 +3,7 @@ package jugulum.book.season;
 import java.util.List;
 import jugulum.book.json.JsonCodec;
 import jugulum.book.stream.Book;
+import jugulum.book.stream.Standing;
 import jugulum.book.stream.StreamKind;
 import jugulum.book.stream.StreamRef;
 import jugulum.core.season.Season;
@@ -31,6 +32,6 @@ public final class SeasonStream {
 
   /** What was told; nothing before anything was. */
   public static Season of(Book book) {
-    return book.standing(SEASON).now().orElse(Season.NOTHING);
+    return book.whole(SEASON).flatMap(Standing::now).orElse(Season.NOTHING);
   }
 }

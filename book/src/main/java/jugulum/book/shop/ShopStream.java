@@ -3,6 +3,7 @@ package jugulum.book.shop;
 import java.util.List;
 import jugulum.book.json.JsonCodec;
 import jugulum.book.stream.Book;
+import jugulum.book.stream.Standing;
 import jugulum.book.stream.StreamKind;
 import jugulum.book.stream.StreamRef;
 import jugulum.core.shop.Shop;
@@ -36,8 +37,8 @@ public final class ShopStream {
     return JsonNodeFactory.instance.objectNode().put("edit", "whole").set("shop", shop);
   }
 
-  /** The shop as it is; the usual one before anything was set. */
+  /** The shop as it is; the usual one before anything was set, or where it cannot be read. */
   public static Shop of(Book book) {
-    return book.standing(SHOP).now().orElse(Shop.USUAL);
+    return book.whole(SHOP).flatMap(Standing::now).orElse(Shop.USUAL);
   }
 }

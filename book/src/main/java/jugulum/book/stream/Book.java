@@ -8,9 +8,11 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -45,6 +47,11 @@ public final class Book implements AutoCloseable {
   private final List<StreamKind<?, ?>> kinds;
   private final Writer writer;
   private final Recent recent = new Recent();
+
+  /** The streams that could not be read when they were last asked for among others. */
+  private final Map<Key, BookProblem> aside = new ConcurrentHashMap<>();
+
+  private Runnable whenSetAside = () -> {};
 
   /**
    * Opens a book in a store.
@@ -204,6 +211,23 @@ public final class Book implements AutoCloseable {
 
   /** From what was kept and the few rows since, or else from the whole journal. */
   private <S, E> Standing<S> opened(StreamRef<S, E> stream, long version) {
+    return folding(stream, () -> fromKept(stream, version));
+  }
+
+  /** Rows that say things which cannot stand together are not understood, whatever they broke. */
+  private <T> T folding(StreamRef<?, ?> stream, Supplier<T> work) {
+    try {
+      return work.get();
+    } catch (BookProblem | NotUnderstood | Store.VersionTaken known) {
+      throw known;
+    } catch (RuntimeException broken) {
+      throw new NotUnderstood(
+          "the rows of " + stream.kind().name() + " " + stream.id() + " cannot stand together",
+          broken);
+    }
+  }
+
+  private <S, E> Standing<S> fromKept(StreamRef<S, E> stream, long version) {
     return store
         .kept(stream.key())
         .filter(kept -> kept.version() <= version && kept.rule() == stream.kind().rule())
@@ -248,7 +272,7 @@ public final class Book implements AutoCloseable {
 
   /** All edits of a stream, those taken back included. */
   public <S, E> History<E> history(StreamRef<S, E> stream) {
-    return reading(() -> history(stream, Long.MAX_VALUE));
+    return reading(() -> folding(stream, () -> history(stream, Long.MAX_VALUE)));
   }
 
   private <S, E> History<E> history(StreamRef<S, E> stream, long upTo) {
@@ -479,15 +503,58 @@ public final class Book implements AutoCloseable {
     follow(stream, standing, standing.now().or(() -> stream.kind().fold().replay(before)));
   }
 
-  /** The lines of a whole table, those behind brought up. */
+  /**
+   * The streams that cannot be read, and why: who asks for many gets the others, and these are set
+   * aside.
+   */
+  public Map<Key, BookProblem> setAside() {
+    return Map.copyOf(aside);
+  }
+
+  /** From now on that is run when a stream is set aside, by whichever thread met it. */
+  public void whenSetAside(Runnable what) {
+    whenSetAside = what;
+  }
+
+  /** Reads something of one stream among many; one that cannot be read is set aside. */
+  private <T> Optional<T> orAside(Key stream, Supplier<T> read) {
+    try {
+      T found = reading(read);
+      aside.remove(stream);
+      return Optional.of(found);
+    } catch (BookProblem problem) {
+      if (!problem.isInOneStream()) {
+        throw problem;
+      }
+      if (aside.put(stream, problem) == null) {
+        whenSetAside.run();
+      }
+      return Optional.empty();
+    }
+  }
+
+  /** How a stream stands, one among many; empty where it cannot be read and is set aside. */
+  public <S, E> Optional<Standing<S>> whole(StreamRef<S, E> stream) {
+    return orAside(stream.key(), () -> current(stream));
+  }
+
+  /**
+   * The lines of a whole table, those behind brought up; of a stream that cannot be read as they
+   * stood before.
+   */
   public <S, E, R> List<R> lines(StreamKind<S, E> kind, Projection<S, R> projection) {
     return reading(
         () -> {
           List<Key> behind = behind(kind, projection);
+          Supplier<List<R>> bringingUp =
+              () ->
+                  behind.stream()
+                      .flatMap(key -> broughtUpOrAside(kind.ref(key.id()), projection).stream())
+                      .toList();
           List<R> made =
-              behind.stream()
-                  .flatMap(key -> broughtUp(kind.ref(key.id()), projection).stream())
-                  .toList();
+              readOnly().isPresent() || behind.isEmpty()
+                  ? bringingUp.get()
+                  : store.transaction(bringingUp);
           List<R> lines =
               new ArrayList<>(
                   isShaped(projection)
@@ -498,6 +565,11 @@ public final class Book implements AutoCloseable {
           }
           return lines;
         });
+  }
+
+  private <S, E, R> List<R> broughtUpOrAside(StreamRef<S, E> stream, Projection<S, R> projection) {
+    return orAside(stream.key(), () -> folding(stream, () -> broughtUp(stream, projection)))
+        .orElse(List.of());
   }
 
   /**
@@ -530,12 +602,15 @@ public final class Book implements AutoCloseable {
                 : List.of());
   }
 
-  /** The lines of one stream, brought up if they are behind. */
+  /**
+   * The lines of one stream, brought up if they are behind; none of one that cannot be read, which
+   * is set aside.
+   */
   public <S, E, R> List<R> lines(StreamRef<S, E> stream, Projection<S, R> projection) {
     return reading(
         () ->
             isBehind(stream, projection)
-                ? broughtUp(stream, projection)
+                ? broughtUpOrAside(stream, projection)
                 : store.lines(projection.table(), stream.key()).stream()
                     .map(projection::line)
                     .toList());
@@ -584,8 +659,29 @@ public final class Book implements AutoCloseable {
    * @throws BookProblem of the kind DAMAGED if something is not as it was
    */
   public void verify() {
-    check();
-    streams().forEach(this::verify);
+    faults().stream()
+        .findFirst()
+        .ifPresent(
+            problem -> {
+              throw problem;
+            });
+  }
+
+  /** All that is not as it was written: of the book, then stream by stream. */
+  public List<BookProblem> faults() {
+    List<BookProblem> faults = new ArrayList<>();
+    fault(this::check).ifPresent(faults::add);
+    streams().forEach(stream -> fault(() -> verify(stream)).ifPresent(faults::add));
+    return faults;
+  }
+
+  private static Optional<BookProblem> fault(Runnable look) {
+    try {
+      look.run();
+      return Optional.empty();
+    } catch (BookProblem problem) {
+      return Optional.of(problem);
+    }
   }
 
   /**
@@ -639,7 +735,8 @@ public final class Book implements AutoCloseable {
    */
   public void verify(Key key) {
     StreamKind<?, ?> kind = kind(key);
-    reading(() -> verified(kind.ref(key.id())));
+    StreamRef<?, ?> stream = kind.ref(key.id());
+    reading(() -> folding(stream, () -> verified(stream)));
   }
 
   private StreamKind<?, ?> kind(Key key) {

@@ -13,7 +13,7 @@ import java.util.Optional;
  */
 public record Standing<S>(Optional<S> now, long version, int undoable, int redoable) {
   /** A stream nobody wrote in. */
-  static <S> Standing<S> empty() {
+  public static <S> Standing<S> empty() {
     return new Standing<>(Optional.empty(), 0, 0, 0);
   }
 

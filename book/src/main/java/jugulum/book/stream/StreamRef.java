@@ -9,7 +9,8 @@ package jugulum.book.stream;
  * @param id which one of that kind
  */
 public record StreamRef<S, E>(StreamKind<S, E> kind, String id) {
-  Key key() {
+  /** As the store knows it. */
+  public Key key() {
     return new Key(kind.name(), id);
   }
 }

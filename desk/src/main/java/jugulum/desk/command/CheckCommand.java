@@ -3,6 +3,7 @@ package jugulum.desk.command;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.List;
 import jugulum.book.Books;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.stream.Book;
@@ -29,7 +30,11 @@ final class CheckCommand extends Speaking {
       return fail(Exit.BAD_FILE, words.of("command.no-file", file.toString()));
     }
     try (Book book = Books.open(file, Writer.unnamed(Clock.systemUTC()))) {
-      book.verify();
+      List<BookProblem> faults = book.faults();
+      if (!faults.isEmpty()) {
+        faults.forEach(fault -> fail(Exit.BOOK_PROBLEM, Sentences.problem(words, fault)));
+        return Exit.BOOK_PROBLEM;
+      }
       say(
           words.of(
               "command.check.ok",

@@ -175,7 +175,7 @@ public final class Days {
   private Read read(Instant now) {
     LocalDate date = date(now);
     ZoneId zone = book.zone();
-    Standing<Day> standing = book.standing(DayStream.of(date));
+    Standing<Day> standing = book.whole(DayStream.of(date)).orElseGet(Standing::empty);
     Day day = standing.now().orElseGet(() -> Day.begun(date, lastSetup(date)));
     Shop shop = ShopStream.of(book);
     Instant since = date.atStartOfDay(zone).toInstant();
@@ -211,7 +211,7 @@ public final class Days {
         .map(key -> LocalDate.parse(key.id()))
         .filter(day -> day.isBefore(date))
         .max(Comparator.naturalOrder())
-        .flatMap(day -> book.standing(DayStream.of(day)).now())
+        .flatMap(day -> book.whole(DayStream.of(day)).flatMap(Standing::now))
         .map(Day::setup)
         .orElse(DaySetup.USUAL);
   }

@@ -5,7 +5,6 @@ import java.util.function.Consumer;
 import jugulum.book.find.Asked;
 import jugulum.book.find.Finder;
 import jugulum.book.stream.Book;
-import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Key;
 import jugulum.desk.work.Latest;
 import jugulum.desk.work.LongWork;
@@ -55,15 +54,9 @@ public final class Finds {
                         _ -> done.run())));
   }
 
-  /** What cannot be read cannot be found; the season names it. */
+  /** What cannot be read cannot be found. */
   private Key broughtUp(Key batch) {
-    try {
-      Finder.bringUp(book, batch);
-    } catch (BookProblem problem) {
-      if (!problem.isInOneStream()) {
-        throw problem;
-      }
-    }
+    Finder.bringUp(book, batch);
     return batch;
   }
 

@@ -10,12 +10,10 @@ import java.util.OptionalInt;
 import java.util.concurrent.CompletionStage;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.ResultLines;
 import jugulum.book.season.SeasonStream;
 import jugulum.book.stream.Book;
-import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Standing;
 import jugulum.core.ledger.BatchId;
@@ -57,10 +55,8 @@ public final class Seasons {
     }
   }
 
-  /**
-   * What one batch gave: a result, none where it was taken back, or its name where it is damaged.
-   */
-  private record Read(BatchId id, Optional<BatchResult> result, Optional<String> damaged) {}
+  /** What one batch gave: a result, none where it was taken back or cannot be read. */
+  private record Read(BatchId id, Optional<BatchResult> result) {}
 
   public Seasons(Book book, Work work, Notices notices) {
     this.book = book;
@@ -104,33 +100,23 @@ public final class Seasons {
   }
 
   private Read worked(Key batch) {
-    BatchId id = BatchStream.id(batch.id());
-    try {
-      return new Read(id, ResultLines.of(book, batch), Optional.empty());
-    } catch (BookProblem problem) {
-      if (!problem.isInOneStream()) {
-        throw problem;
-      }
-      return new Read(id, Optional.empty(), Optional.of(nameOf(id)));
-    }
+    return new Read(BatchStream.id(batch.id()), ResultLines.of(book, batch));
   }
 
-  /** Its line in the list may tell its name still. */
-  private String nameOf(BatchId id) {
-    return BatchLines.all(book).stream()
-        .filter(line -> line.id().equals(id))
-        .map(line -> line.name())
-        .findFirst()
-        .orElse(id.value().toString());
-  }
-
-  private record Facts(Standing<Season> season, List<BatchResult> results, ZoneId zone) {}
+  private record Facts(
+      Standing<Season> season, List<BatchResult> results, List<String> unread, ZoneId zone) {}
 
   private void show(List<Read> worked) {
     latest.askAside(
         () ->
             new Facts(
-                book.standing(SeasonStream.SEASON), ResultLines.asTheyStand(book), book.zone()),
+                book.whole(SeasonStream.SEASON).orElseGet(Standing::empty),
+                ResultLines.asTheyStand(book),
+                SetAside.of(book).stream()
+                    .filter(one -> one.stream().kind().equals(BatchStream.KIND.name()))
+                    .map(SetAside::name)
+                    .toList(),
+                book.zone()),
         (facts, _) -> account(facts, worked),
         now -> shown.set(Optional.of(now)));
   }
@@ -152,7 +138,7 @@ public final class Seasons {
             isYearChosen ? year : latest,
             facts.zone()),
         facts.season().version(),
-        worked.stream().flatMap(read -> read.damaged().stream()).toList());
+        facts.unread());
   }
 
   /** Tells something of the season. */

@@ -70,7 +70,7 @@ public final class Trials {
 
   /** Every trial of a book, in no order. For the book's thread. */
   static Stream<Trial> all(Book book) {
-    return ids(book).flatMap(id -> book.standing(TrialStream.of(id)).now().stream());
+    return ids(book).flatMap(id -> book.whole(TrialStream.of(id)).flatMap(Standing::now).stream());
   }
 
   /** One that is only planned comes first. */
@@ -83,7 +83,10 @@ public final class Trials {
 
   /** What a trial shows is worked out anew only where it changed. */
   private Optional<Shown> shown(TrialId id, List<Shown> before) {
-    Standing<Trial> standing = book.standing(TrialStream.of(id));
+    return book.whole(TrialStream.of(id)).flatMap(standing -> shown(id, standing, before));
+  }
+
+  private static Optional<Shown> shown(TrialId id, Standing<Trial> standing, List<Shown> before) {
     return standing
         .now()
         .map(

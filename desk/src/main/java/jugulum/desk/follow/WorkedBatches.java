@@ -26,9 +26,9 @@ public final class WorkedBatches {
     this.book = book;
   }
 
-  /** A batch as it stands; empty where it was taken back. */
+  /** A batch as it stands; empty where it was taken back, or cannot be read. */
   Optional<Worked> of(BatchId id) {
-    return of(id, book.standing(BatchStream.of(id)), Worked::of);
+    return book.whole(BatchStream.of(id)).flatMap(standing -> of(id, standing, Worked::of));
   }
 
   /**

@@ -31,6 +31,7 @@ import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.sizes.SizeCurve;
 import jugulum.desk.follow.Following;
+import jugulum.desk.follow.SetAside;
 import jugulum.desk.follow.WorkedBatches;
 import jugulum.desk.live.RunWatch;
 import jugulum.desk.preference.Preferences;
@@ -90,6 +91,11 @@ public final class Session {
     this.shops = new Following<>(book, work, notices, (_, _) -> Notice.NONE);
     projections.current().addListener((_, _, now) -> watch(now));
     projections.shop().addListener((_, _, now) -> projections.watch().again(now));
+    book.whenSetAside(
+        () ->
+            work.run(
+                () -> SetAside.of(book).stream().map(SetAside::name).toList(),
+                names -> notices.say(new Notice.CannotRead(names))));
     book.readOnly().ifPresent(why -> notices.say(new Notice.OnlyToRead(why)));
   }
 
@@ -124,11 +130,10 @@ public final class Session {
     work.run(
         () -> {
           List<BatchSummary> list = BatchLines.all(book);
-          Current opened = lastOpen(list).map(this::worked).orElse(Current.NONE);
+          Current opened = lastOpen(list).flatMap(this::workedIfWhole).orElse(Current.NONE);
           Optional<String> unit = preferences.rememberedUnit().or(() -> book.preference("unit"));
           Optional<String> theme = preferences.rememberedTheme().or(() -> book.preference("theme"));
-          return new Begun(
-              unit, theme, book.standing(ShopStream.SHOP), list, opened, running(list));
+          return new Begun(unit, theme, shop(), list, opened, running(list));
         },
         now -> {
           preferences.begin(now.unit(), now.theme());
@@ -171,7 +176,7 @@ public final class Session {
     return list.stream()
         .map(BatchSummary::id)
         .filter(id -> ids.contains(id.value().toString()))
-        .flatMap(id -> book.standing(BatchStream.of(id)).now().stream())
+        .flatMap(id -> book.whole(BatchStream.of(id)).flatMap(Standing::now).stream())
         .toList();
   }
 
@@ -402,13 +407,25 @@ public final class Session {
         ShopStream.SHOP, shopVersion, isRedo, _ -> book.standing(ShopStream.SHOP), this::show);
   }
 
+  /** The usual one where it cannot be read. */
+  private Standing<Shop> shop() {
+    return book.whole(ShopStream.SHOP).orElseGet(Standing::empty);
+  }
+
   private void show(Standing<Shop> shop) {
     shopVersion = shop.version();
     projections.show(shop.now().orElse(Shop.USUAL));
   }
 
   private Current worked(BatchId id) {
-    Standing<Batch> standing = book.standing(BatchStream.of(id));
+    return worked(id, book.standing(BatchStream.of(id)));
+  }
+
+  private Optional<Current> workedIfWhole(BatchId id) {
+    return book.whole(BatchStream.of(id)).map(standing -> worked(id, standing));
+  }
+
+  private Current worked(BatchId id, Standing<Batch> standing) {
     return new Current(
         Optional.of(id),
         worked.of(id, standing, batch -> Worked.of(batch, memory)),

@@ -52,6 +52,8 @@ public final class Told {
               edit.map(one -> SeasonWords.edit(words, one)));
       case Notice.NotDone(Refusal refusal) -> Sentences.refusal(refusal, figures);
       case Notice.OnlyToRead(var why) -> Sentences.readOnly(words, why);
+      case Notice.CannotRead(var names) ->
+          words.counted("notice.cannot-read", names.size(), words.row(names));
       case Notice.Failed(Failure failure) -> failed(words, failure);
     };
   }

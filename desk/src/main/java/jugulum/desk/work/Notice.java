@@ -1,5 +1,6 @@
 package jugulum.desk.work;
 
+import java.util.List;
 import java.util.Optional;
 import jugulum.book.stream.Store;
 import jugulum.core.day.DayEdit;
@@ -83,6 +84,18 @@ public sealed interface Notice {
 
   /** The book may only be read. */
   record OnlyToRead(Store.ReadOnly why) implements Notice {}
+
+  /**
+   * Some of the book cannot be read; all else is shown.
+   *
+   * @param names what people call it
+   */
+  record CannotRead(List<String> names) implements Notice {
+    /** Keeps its own copy. */
+    public CannotRead {
+      names = List.copyOf(names);
+    }
+  }
 
   /** Something could not be done. */
   record Failed(Failure failure) implements Notice {}
