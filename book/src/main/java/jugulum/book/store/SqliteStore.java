@@ -5,7 +5,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -35,19 +38,29 @@ public final class SqliteStore implements Store {
   private final boolean isChained;
   private final Journal journal;
   private final ProjectionTables tables;
+  private final Optional<Path> strange;
+  private final Clock clock;
+
+  /** Where its files were when it was opened. */
+  private final Place place;
 
   private SqliteStore(
       Path path,
       Connection connection,
       Optional<BookLock> lock,
       Optional<ReadOnly> readOnly,
-      boolean isChained) {
+      boolean isChained,
+      Optional<Path> strange,
+      Clock clock) {
     this.path = path;
     this.connection = connection;
     this.lock = lock;
     this.readOnly = readOnly;
     this.handle = Jdbi.create(connection).open();
     this.isChained = isChained;
+    this.strange = strange;
+    this.clock = clock;
+    this.place = Place.of(path);
     this.journal = new Journal(handle, path, isChained);
     this.tables = new ProjectionTables(handle);
   }
@@ -56,35 +69,43 @@ public final class SqliteStore implements Store {
    * Opens a book's file, or makes it where there is none. Where another window has it, or the disk
    * may not be written, it is opened to read only and {@link #readOnly()} says why.
    *
-   * @param path the file
+   * @param given the file, or a link to it
    * @param clock tells others since when it is held
    * @throws BookProblem if it cannot be opened
    */
-  public static SqliteStore open(Path path, Clock clock) {
-    try {
-      if (path.toAbsolutePath().getParent() != null) {
-        Files.createDirectories(path.toAbsolutePath().getParent());
-      }
-    } catch (IOException why) {
-      throw new BookProblem(Kind.CANNOT_CREATE, path, String.valueOf(why.getMessage()), why);
-    }
+  public static SqliteStore open(Path given, Clock clock) {
+    Path path = file(given);
     String me = "process " + ProcessHandle.current().pid() + ", since " + clock.instant();
     return switch (BookLock.ask(path, me)) {
-      case BookLock.Asked.Given(BookLock lock) -> openToWrite(path, lock);
+      case BookLock.Asked.Given(BookLock lock, String stamp) ->
+          openToWrite(path, lock, stamp, me, clock);
       case BookLock.Asked.Taken(String holder) ->
-          openToRead(path, new ReadOnly.OtherWindow(holder));
+          openToRead(path, new ReadOnly.OtherWindow(holder), clock);
       case BookLock.Asked.Impossible(IOException why) when !Files.exists(path) ->
           throw new BookProblem(Kind.CANNOT_CREATE, path, String.valueOf(why.getMessage()), why);
-      case BookLock.Asked.Impossible _ -> openToRead(path, new ReadOnly.Disk());
+      case BookLock.Asked.Impossible _ -> openToRead(path, new ReadOnly.Disk(), clock);
     };
   }
 
-  private static SqliteStore openToWrite(Path path, BookLock lock) {
+  /** The file itself, in a folder that is there: a link has no lock of its own. */
+  private static Path file(Path given) {
+    try {
+      Private.makeFolderOf(given);
+      return Files.isSymbolicLink(given) ? given.toRealPath() : given;
+    } catch (IOException why) {
+      throw new BookProblem(Kind.CANNOT_CREATE, given, String.valueOf(why.getMessage()), why);
+    }
+  }
+
+  private static SqliteStore openToWrite(
+      Path path, BookLock lock, String stamp, String me, Clock clock) {
     if (Files.exists(path) && !Files.isWritable(path)) {
       lock.close();
-      return openToRead(path, new ReadOnly.Disk());
+      return openToRead(path, new ReadOnly.Disk(), clock);
     }
     try {
+      Private.makeFile(path);
+      Optional<Path> strange = Tail.setAside(path, stamp);
       SQLiteConfig config = new SQLiteConfig();
       config.setJournalMode(SQLiteConfig.JournalMode.WAL);
       config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
@@ -95,58 +116,75 @@ public final class SqliteStore implements Store {
           connection,
           () -> {
             Schema.bringUp(connection, path);
-            return new SqliteStore(path, connection, Optional.of(lock), Optional.empty(), true);
+            stamp(connection, lock, me + ", " + path);
+            return new SqliteStore(
+                path, connection, Optional.of(lock), Optional.empty(), true, strange, clock);
           });
-    } catch (SQLException | RuntimeException problem) {
+    } catch (IOException | SQLException | RuntimeException problem) {
       lock.close();
       throw Faults.of(problem, path);
     }
   }
 
-  private static SqliteStore openToRead(Path path, ReadOnly why) {
+  /**
+   * Puts the mark of this opening into the book itself, and then beside it: a tail written from now
+   * on belongs to a book with that mark.
+   */
+  private static void stamp(Connection connection, BookLock lock, String me) throws IOException {
+    try (Statement statement = connection.createStatement();
+        PreparedStatement mark = connection.prepareStatement("UPDATE opening SET stamp = ?")) {
+      String before;
+      try (ResultSet row = statement.executeQuery("SELECT stamp FROM opening")) {
+        before = row.next() ? row.getString(1) : "";
+      }
+      String stamp = Chain.of(before, List.of(me));
+      mark.setString(1, stamp);
+      mark.executeUpdate();
+      statement.execute("PRAGMA wal_checkpoint(TRUNCATE)");
+      lock.note(stamp);
+    } catch (SQLException cannotBeWritten) {
+      // A disk that is full, or a book that is damaged: nothing is known of the next tail then.
+      lock.note("");
+    }
+  }
+
+  static SqliteStore openToRead(Path path, ReadOnly why, Clock clock) {
     try {
       SQLiteConfig config = new SQLiteConfig();
       config.setReadOnly(true);
       config.setBusyTimeout(5_000);
       config.setTempStore(SQLiteConfig.TempStore.MEMORY);
-      String url =
-          "jdbc:sqlite:"
-              + (why instanceof ReadOnly.Disk && !hasUnmergedTail(path)
-                  ? "file:" + path + "?immutable=1"
-                  : path);
-      Connection connection = DriverManager.getConnection(url, config.toProperties());
+      boolean isAlone = why instanceof ReadOnly.Disk && !Tail.isFull(path);
+      Connection connection =
+          DriverManager.getConnection(
+              isAlone ? Tail.alone(path) : "jdbc:sqlite:" + path, config.toProperties());
       return closingOnFailure(
           connection,
           () -> {
             boolean isChained = Schema.readAsLatest(connection, path);
-            return new SqliteStore(path, connection, Optional.empty(), Optional.of(why), isChained);
+            return new SqliteStore(
+                path,
+                connection,
+                Optional.empty(),
+                Optional.of(why),
+                isChained,
+                Optional.empty(),
+                clock);
           });
-    } catch (SQLException | RuntimeException problem) {
+    } catch (SQLException | IOException | RuntimeException problem) {
       throw Faults.of(problem, path);
     }
   }
 
-  /**
-   * Whether recent edits still stand in the file beside the book; then it must not be read without
-   * them.
-   */
-  private static boolean hasUnmergedTail(Path path) {
-    try {
-      return Files.size(path.resolveSibling(path.getFileName() + "-wal")) > 0;
-    } catch (IOException none) {
-      return false;
-    }
-  }
-
   private interface Opening {
-    SqliteStore open() throws SQLException;
+    SqliteStore open() throws SQLException, IOException;
   }
 
   private static SqliteStore closingOnFailure(Connection connection, Opening opening)
-      throws SQLException {
+      throws SQLException, IOException {
     try {
       return opening.open();
-    } catch (SQLException | RuntimeException problem) {
+    } catch (SQLException | IOException | RuntimeException problem) {
       connection.close();
       throw problem;
     }
@@ -160,6 +198,32 @@ public final class SqliteStore implements Store {
   @Override
   public Optional<ReadOnly> readOnly() {
     return readOnly;
+  }
+
+  @Override
+  public Optional<Path> strange() {
+    return strange;
+  }
+
+  @Override
+  public Optional<Store> elsewhere() {
+    if (readOnly.isPresent() || place.hasBook() && place.hasTail()) {
+      return Optional.empty();
+    }
+    if (place.hasBook()) {
+      // Closing merges the tail nobody sees any more into the book that is still there.
+      close();
+      return Optional.of(open(path, clock));
+    }
+    Path fresh = Tail.free(path.toAbsolutePath() + ".kept");
+    try {
+      Private.makeFolderOf(fresh);
+    } catch (IOException why) {
+      throw new BookProblem(Kind.CANNOT_CREATE, fresh, String.valueOf(why.getMessage()), why);
+    }
+    asking(() -> handle.execute("VACUUM INTO ?", fresh.toString()));
+    close();
+    return Optional.of(open(fresh, clock));
   }
 
   /**

@@ -43,7 +43,7 @@ public final class Book implements AutoCloseable {
   /** So often others may come first between a look and a write before it is called a fault. */
   private static final int TRIES = 20;
 
-  private final Store store;
+  private Store store;
   private final List<StreamKind<?, ?>> kinds;
   private final Writer writer;
   private final Recent recent = new Recent();
@@ -52,6 +52,7 @@ public final class Book implements AutoCloseable {
   private final Map<Key, BookProblem> aside = new ConcurrentHashMap<>();
 
   private Runnable whenSetAside = () -> {};
+  private Consumer<Path> whenMoved = _ -> {};
 
   /**
    * Opens a book in a store.
@@ -160,6 +161,35 @@ public final class Book implements AutoCloseable {
   /** The book's file. */
   public Path path() {
     return store.path();
+  }
+
+  /** Edits that stood beside the book and were not its own: where they are now. */
+  public Optional<Path> strange() {
+    return store.strange();
+  }
+
+  /** From now on that is told where the book is, when it had to move. */
+  public void whenMoved(Consumer<Path> what) {
+    whenMoved = what;
+  }
+
+  /**
+   * Sees whether its file is still where it was; where somebody removed it or put another in its
+   * place, goes on in a new one with all that was ever written. Before every write that is done
+   * anyway.
+   */
+  public void keepSafe() {
+    Path before = store.path();
+    store
+        .elsewhere()
+        .ifPresent(
+            now -> {
+              store = now;
+              recent.forget();
+              if (!now.path().equals(before)) {
+                whenMoved.accept(now.path());
+              }
+            });
   }
 
   /** The clock that dates the edits. */
@@ -840,6 +870,7 @@ public final class Book implements AutoCloseable {
     if (readOnly().isPresent()) {
       throw new BookProblem(Kind.READ_ONLY, path(), readOnly().get().toString(), null);
     }
+    keepSafe();
     for (int tries = 1; ; tries++) {
       try {
         return reading(() -> store.transaction(work));

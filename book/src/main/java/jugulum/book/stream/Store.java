@@ -42,6 +42,19 @@ public interface Store extends AutoCloseable {
   /** Why it may only be read; empty when it may be written. */
   Optional<ReadOnly> readOnly();
 
+  /**
+   * Edits that stood beside the book and were not its own, as after another book was put in its
+   * place: where they were moved to; empty where there were none.
+   */
+  Optional<Path> strange();
+
+  /**
+   * Where its file was removed or another put in its place while it was open: the same store in a
+   * file people can see, a new one beside where it was if need be, with all that was ever written;
+   * this one is closed. Empty while everything is where it was.
+   */
+  Optional<Store> elsewhere();
+
   /** Does work of which all or nothing stands; it is on disk when this returns. */
   <T> T transaction(Supplier<T> work);
 

@@ -14,3 +14,8 @@ ALTER TABLE kept ADD COLUMN rule INTEGER NOT NULL DEFAULT 0;
 
 -- The checksum of the lines; null for those made before.
 ALTER TABLE projected ADD COLUMN crc INTEGER;
+
+-- Which opening of the book wrote last: the same is noted in the lock beside it. So edits that stand in a file beside another book than they were
+-- written to are told from its own.
+CREATE TABLE opening (stamp TEXT NOT NULL);
+INSERT INTO opening VALUES ('');

@@ -72,6 +72,16 @@ public final class MemoryStore implements Store {
   }
 
   @Override
+  public Optional<Path> strange() {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<Store> elsewhere() {
+    return Optional.empty();
+  }
+
+  @Override
   public <T> T transaction(Supplier<T> work) {
     if (mine.isPresent()) {
       return work.get();

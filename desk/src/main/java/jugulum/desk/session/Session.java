@@ -15,6 +15,7 @@ import jugulum.book.batch.BatchSummary;
 import jugulum.book.json.BookFile;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
+import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Order;
 import jugulum.book.stream.Saved;
@@ -35,6 +36,7 @@ import jugulum.desk.follow.SetAside;
 import jugulum.desk.follow.WorkedBatches;
 import jugulum.desk.live.RunWatch;
 import jugulum.desk.preference.Preferences;
+import jugulum.desk.work.Failure;
 import jugulum.desk.work.LongWork;
 import jugulum.desk.work.Notice;
 import jugulum.desk.work.Notices;
@@ -67,6 +69,9 @@ public final class Session {
   /** The batch that was asked for and is not on the bench yet. */
   private Optional<BatchId> asked = Optional.empty();
 
+  /** Whether it was said already that the book can nowhere be written. */
+  private boolean isUnsafe;
+
   /** The version of the shop that is shown. */
   private long shopVersion;
 
@@ -96,7 +101,30 @@ public final class Session {
             work.run(
                 () -> SetAside.of(book).stream().map(SetAside::name).toList(),
                 names -> notices.say(new Notice.CannotRead(names))));
+    book.whenMoved(where -> work.run(() -> where, now -> notices.say(new Notice.Moved(now))));
+    book.strange().ifPresent(where -> notices.say(new Notice.NotItsOwn(where)));
     book.readOnly().ifPresent(why -> notices.say(new Notice.OnlyToRead(why)));
+  }
+
+  /** Sees whether the book's file is still where it was, and goes on elsewhere if it is not. */
+  public void keepSafe() {
+    work.run(
+        () -> {
+          try {
+            book.keepSafe();
+            return Optional.<BookProblem>empty();
+          } catch (BookProblem nowhere) {
+            return Optional.of(nowhere);
+          }
+        },
+        problem -> {
+          problem
+              .filter(_ -> !isUnsafe)
+              .ifPresent(
+                  nowhere ->
+                      notices.say(new Notice.Failed(new Failure(nowhere, Optional.empty()))));
+          isUnsafe = problem.isPresent();
+        });
   }
 
   /** Whether this window may write. */

@@ -2,6 +2,9 @@ package jugulum.desk.shell;
 
 import java.time.Clock;
 import java.util.Optional;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -9,6 +12,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Window;
+import javafx.util.Duration;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.theme.Theme;
@@ -32,6 +36,10 @@ public final class ShellScene {
   private final Scene scene;
   private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("");
   private final ReadOnlyBooleanWrapper benchMode = new ReadOnlyBooleanWrapper();
+
+  /** What a person believes to be recorded must be in a file, and that within a second. */
+  private final Timeline watching;
+
   private Workbench seen;
   private Shell shell;
   private Language language;
@@ -49,6 +57,8 @@ public final class ShellScene {
   public ShellScene(
       Workbench workbench, Clock clock, FilePicker picker, Optional<Runnable> lookRound) {
     this.lookRound = lookRound;
+    this.watching =
+        new Timeline(new KeyFrame(Duration.seconds(1), _ -> workbench.session().keepSafe()));
     this.workbench = workbench;
     this.clock = clock;
     this.picker = picker;
@@ -64,6 +74,8 @@ public final class ShellScene {
         .figures()
         .addListener((_, _, figures) -> speak(figures.words().language()));
     entitle();
+    watching.setCycleCount(Animation.INDEFINITE);
+    watching.play();
     scene
         .windowProperty()
         .flatMap(Window::showingProperty)
@@ -85,6 +97,7 @@ public final class ShellScene {
   /** A window that is closed follows no clock and asks the book for nothing. */
   private void end(boolean isClosed) {
     if (isClosed) {
+      watching.stop();
       seen.watching().end();
     }
   }

@@ -54,6 +54,8 @@ public final class Told {
       case Notice.OnlyToRead(var why) -> Sentences.readOnly(words, why);
       case Notice.CannotRead(var names) ->
           words.counted("notice.cannot-read", names.size(), words.row(names));
+      case Notice.Moved(Path where) -> words.of("notice.moved", where.toString());
+      case Notice.NotItsOwn(Path where) -> words.of("notice.not-its-own", where.toString());
       case Notice.Failed(Failure failure) -> failed(words, failure);
     };
   }

@@ -1,5 +1,6 @@
 package jugulum.desk.work;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import jugulum.book.stream.Store;
@@ -96,6 +97,20 @@ public sealed interface Notice {
       names = List.copyOf(names);
     }
   }
+
+  /**
+   * The book was removed or replaced while it was open, and is written on in another file.
+   *
+   * @param where that file
+   */
+  record Moved(Path where) implements Notice {}
+
+  /**
+   * Beside the book stood recent edits of another one.
+   *
+   * @param where they are now
+   */
+  record NotItsOwn(Path where) implements Notice {}
 
   /** Something could not be done. */
   record Failed(Failure failure) implements Notice {}

@@ -145,10 +145,14 @@ class DamagedStreamTest {
 
   @Test
   void ofTheDemoBook() throws IOException, SQLException {
+    int place = 0;
     for (Key stream : streams("demo.book")) {
       for (int part = 0; part <= 2; part++) {
-        everythingElseIsThere("demo.book", stream, part);
+        if (IS_THOROUGH || part == place % 3) {
+          everythingElseIsThere("demo.book", stream, part);
+        }
       }
+      place++;
     }
   }
 
@@ -157,7 +161,7 @@ class DamagedStreamTest {
     List<Key> all = streams("season.book");
     Random random = new Random(28);
     for (Key stream : all) {
-      if (IS_THOROUGH || random.nextInt(all.size()) < 3) {
+      if (IS_THOROUGH || stream.equals(all.get(all.size() / 2))) {
         everythingElseIsThere("season.book", stream, random.nextInt(3));
       }
     }
