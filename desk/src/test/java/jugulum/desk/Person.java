@@ -103,6 +103,20 @@ public final class Person implements AutoCloseable {
     settle();
   }
 
+  /** So many frames go by. */
+  public Person pulses(int many) {
+    for (int i = 0; i < many; i++) {
+      afterAFrame();
+    }
+    return settle();
+  }
+
+  /** Nothing is cut off, mute, too small to read or outside the window. */
+  public Person isWhole(String where) {
+    Sight.isWhole(this, where);
+    return this;
+  }
+
   /** The first frame puts the focus somewhere, which then must not come in between. */
   private void afterAFrame() {
     CountDownLatch frame = new CountDownLatch(1);

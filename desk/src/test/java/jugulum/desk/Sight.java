@@ -52,7 +52,8 @@ final class Sight {
         .filter(
             node ->
                 node instanceof Text text
-                    && text.getParent() instanceof Labeled
+                    && text.getParent() instanceof Labeled labeled
+                    && !text.getText().equals(labeled.getText())
                     && (text.getText().endsWith("...") || text.getText().endsWith("…")))
         .map(node -> ((Text) node).getText() + " for " + ((Labeled) node.getParent()).getText())
         .toList();
@@ -157,7 +158,9 @@ final class Sight {
               && bar.getHeight() > 0
               && bar.getVisibleAmount() < bar.getMax() - bar.getMin() - 1e-9 ->
           true;
-      case Control _ when !scrolled -> bounds.getMaxX() > 1281 || bounds.getMaxY() > 801;
+      case Control _ when !scrolled ->
+          bounds.getMaxX() > node.getScene().getWidth() + 1
+              || bounds.getMaxY() > node.getScene().getHeight() + 1;
       default -> false;
     };
   }

@@ -115,9 +115,19 @@ abstract class Asking extends BorderPane implements BenchMode {
   }
 
   private void typed(KeyEvent key) {
-    if (BigType.isSign(key)) {
+    if (isSign(key)) {
       sign(key.getCharacter());
       key.consume();
     }
+  }
+
+  /** Whether a key writes a sign: every keyboard and the number pad write the same. */
+  private static boolean isSign(KeyEvent key) {
+    String sign = key.getCharacter();
+    return !key.isShortcutDown()
+        && !key.isAltDown()
+        && !sign.isEmpty()
+        && sign.charAt(0) >= ' '
+        && sign.charAt(0) != '\u007f';
   }
 }

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -35,6 +36,9 @@ import jugulum.desk.words.Words;
  * across the shed, for keys, a number pad or a foot switch.
  */
 public final class HandsView extends Asking {
+  /** What is chosen needs the room more than the number typed for it. */
+  private static final PseudoClass CHOOSING = PseudoClass.getPseudoClass("choosing");
+
   private static final double MOST_SAMPLE_G = 300;
 
   @Prologue private final Words words;
@@ -58,6 +62,7 @@ public final class HandsView extends Asking {
   private final Button speck;
   private final Button byItself;
   private final Button pan;
+  private final HBox reading = new HBox(figure, unit);
   private final Alarm alarm = new Alarm(Speaker::sound);
   private final Button tones;
   private final PlayedHand played;
@@ -108,7 +113,6 @@ public final class HandsView extends Asking {
   }
 
   private VBox center() {
-    HBox reading = new HBox(figure, unit);
     reading.getStyleClass().add("hands-reading");
     reading.setAlignment(Pos.BASELINE_LEFT);
     HBox.setHgrow(reading, Priority.ALWAYS);
@@ -254,6 +258,8 @@ public final class HandsView extends Asking {
     ScaleView seen = workbench.scale().view().get();
     Optional<Scale> scale = workbench.scale().scale();
     Optional<Part> part = hands.asking().part();
+    reading.pseudoClassStateChanged(
+        CHOOSING, part.filter(one -> one.unit() == Part.Unit.CHOICE).isPresent());
     boolean weighs = scale.isPresent() && part.filter(Hands::isWeighed).isPresent();
     Parts.shown(ring, weighs);
     Parts.shown(layOn, played.isThere());

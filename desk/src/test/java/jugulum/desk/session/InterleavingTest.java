@@ -17,6 +17,7 @@ import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
+import jugulum.book.stream.Order;
 import jugulum.book.stream.Standing;
 import jugulum.book.stream.Writer;
 import jugulum.core.account.Worked;
@@ -52,6 +53,9 @@ class InterleavingTest {
   private final HandDriven bookThread = new HandDriven();
   private final HandDriven window = new HandDriven();
   private final List<CompletionStage<Outcome>> told = new ArrayList<>();
+
+  /** What was put on the bench last. */
+  private Optional<BatchId> opened = Optional.empty();
 
   @BeforeAll
   static void writeTheDemo() {
@@ -102,6 +106,11 @@ class InterleavingTest {
         .as("rows written")
         .isPositive()
         .isLessThanOrEqualTo(recorded);
+    opened.ifPresent(
+        last ->
+            assertThat(bench.projections().current().get().id())
+                .as("what was put on the bench last is there")
+                .contains(last));
     shownIsOnDisk(bench, book);
     bench.close();
     try (Book again = Books.open(path, Writer.unnamed(Clock.systemUTC()))) {
@@ -110,17 +119,26 @@ class InterleavingTest {
     }
   }
 
-  private static CompletionStage<Outcome> act(Session session, Random random, List<BatchId> open) {
+  private CompletionStage<Outcome> act(Session session, Random random, List<BatchId> open) {
     return switch (random.nextInt(10)) {
       case 0 -> session.undoOrRedo(false);
       case 1 -> session.undoOrRedo(true);
-      case 2 -> session.open(open.get(random.nextInt(open.size())));
+      case 2 -> {
+        opened = Optional.of(open.get(random.nextInt(open.size())));
+        yield session.open(opened.get());
+      }
       case 3 ->
           session.change(
               new ShopEdit.KnowContainer(
                   new Container("tub " + random.nextInt(3), 500 + random.nextInt(90))));
       case 4 -> session.undoOrRedoShop(false);
       case 5 -> session.submit(new Edit.RecordOnLot(new LotId(999), weight(random)));
+      case 7 ->
+          session.submitElsewhere(
+              List.of(
+                  Order.of(
+                      BatchStream.of(open.get(random.nextInt(open.size()))),
+                      new Edit.RecordOnLot(new LotId(1), weight(random)))));
       case 6 ->
           session.submit(
               List.of(
