@@ -139,7 +139,7 @@ public final class BookFile {
         where.map(at -> Math.max(0, at.getLineNr())).orElse(0),
         where.map(at -> Math.max(0, at.getColumnNr())).orElse(0),
         "",
-        problem.getOriginalMessage());
+        Plain.reason(problem));
   }
 
   /** Reads row by row: a large book needs little more memory than its rows. */

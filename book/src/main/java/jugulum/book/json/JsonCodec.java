@@ -63,7 +63,7 @@ public final class JsonCodec<T> implements Codec<T> {
               () ->
                   new NotUnderstood("nothing where " + type.getSimpleName() + " should be", null));
     } catch (JacksonException problem) {
-      throw new NotUnderstood(problem.getOriginalMessage(), problem);
+      throw new NotUnderstood(Plain.reason(problem), problem);
     } catch (DateTimeException | IllegalArgumentException problem) {
       throw new NotUnderstood(String.valueOf(problem.getMessage()), problem);
     }

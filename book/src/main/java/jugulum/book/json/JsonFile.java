@@ -142,16 +142,11 @@ final class JsonFile<E> {
 
   private static FileFault fault(JacksonException problem) {
     TokenStreamLocation place = problem.getLocation();
-    Throwable cause = Objects.requireNonNullElse(problem.getCause(), problem);
-    String reason =
-        cause instanceof JacksonException own
-            ? own.getOriginalMessage()
-            : String.valueOf(cause.getMessage());
     return new FileFault(
         place == null ? 0 : Math.max(0, place.getLineNr()),
         place == null ? 0 : Math.max(0, place.getColumnNr()),
         "",
-        reason);
+        Plain.reason(problem));
   }
 
   private static FileFault unreadable(RuntimeException problem) {

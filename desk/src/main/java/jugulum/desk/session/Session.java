@@ -66,8 +66,11 @@ public final class Session {
   private final Following<Batch, Edit> batches;
   private final Following<Shop, ShopEdit> shops;
 
-  /** The batch that was asked for and is not on the bench yet. */
-  private Optional<BatchId> asked = Optional.empty();
+  /**
+   * The batch that is to be on the bench: the last one asked for, which may not be shown yet. What
+   * comes of another one meanwhile does not take its place.
+   */
+  private Optional<BatchId> bench = Optional.empty();
 
   /** Whether it was said already that the book can nowhere be written. */
   private boolean isUnsafe;
@@ -170,7 +173,7 @@ public final class Session {
           now.running()
               .forEach(
                   batch -> projections.watch().watch(Network.of(batch), projections.shop().get()));
-          projections.show(now.current());
+          showOnTheBench(now.current());
           begun.complete(null);
         });
     return begun;
@@ -250,14 +253,31 @@ public final class Session {
   /** Puts a batch on the bench. */
   public CompletionStage<Outcome> open(BatchId id) {
     preferences.remember(ofThisBook(LAST), id.value().toString());
-    asked = Optional.of(id);
-    return shown(() -> worked(id))
-        .whenComplete((_, _) -> asked = asked.filter(other -> !other.equals(id)));
+    return onTheBench(id, shown(() -> worked(id)));
+  }
+
+  /** A batch is on its way to the bench; where that fails the one before stays there. */
+  private CompletionStage<Outcome> onTheBench(BatchId id, CompletionStage<Outcome> coming) {
+    bench = Optional.of(id);
+    return coming.thenApply(
+        outcome -> {
+          if (outcome instanceof Outcome.Not && bench.equals(Optional.of(id))) {
+            bench = projections.current().get().id();
+          }
+          return outcome;
+        });
+  }
+
+  private void showOnTheBench(Current now) {
+    if (bench.isEmpty() || bench.equals(now.id())) {
+      bench = now.id();
+      projections.show(now);
+    }
   }
 
   /** The batch on the bench, or the one on its way there. */
   private Optional<BatchId> onBench() {
-    return asked.or(() -> projections.current().get().id());
+    return bench.or(() -> projections.current().get().id());
   }
 
   /** Reads the book again, for a window that may only read. */
@@ -272,7 +292,7 @@ public final class Session {
         () -> new Changed(next.get(), BatchLines.all(book)),
         changed -> {
           projections.show(changed.list());
-          projections.show(changed.current());
+          showOnTheBench(changed.current());
           return recorded();
         });
   }
@@ -306,7 +326,7 @@ public final class Session {
         },
         done -> {
           projections.show(done.list());
-          done.current().ifPresent(projections::show);
+          done.current().ifPresent(this::showOnTheBench);
           return CompletableFuture.completedFuture(Outcome.of(done.saved()));
         });
   }
@@ -334,7 +354,7 @@ public final class Session {
 
   /** Sends the first edits of a batch, all or none, and puts it on the bench. */
   public CompletionStage<Outcome> begin(BatchId id, List<Edit> edits) {
-    return submit(id, Order.on(0, BatchStream.of(id), edits));
+    return onTheBench(id, submit(id, Order.on(0, BatchStream.of(id), edits)));
   }
 
   /**
@@ -374,7 +394,7 @@ public final class Session {
   private void show(Current after, Optional<BatchSummary> line) {
     notices.say(Notice.NONE);
     line.ifPresent(projections::show);
-    projections.show(after);
+    showOnTheBench(after);
   }
 
   /** Takes the last edit of the batch on the bench back, or brings it back again. */
