@@ -99,7 +99,8 @@ class CorpusTest {
         "2026-11-25/demo",
         "2026-11-26/demo",
         "2026-11-26/walked",
-        "2026-11-26-scale/walked"
+        "2026-11-26-scale/walked",
+        "2026-11-29/acted"
       })
   void anOldBookOpensInEveryReading(String name) throws IOException {
     Path file = copy(name + ".sqlite");
@@ -112,7 +113,13 @@ class CorpusTest {
 
   /** An old book that may not be written is read all the same, and stays as old as it is. */
   @ParameterizedTest
-  @ValueSource(strings = {"2026-11-26/demo", "2026-11-26/walked", "2026-11-26-scale/walked"})
+  @ValueSource(
+      strings = {
+        "2026-11-26/demo",
+        "2026-11-26/walked",
+        "2026-11-26-scale/walked",
+        "2026-11-29/acted"
+      })
   void anOldBookIsReadWithoutBeingBroughtUp(String name) throws IOException {
     Path file = copy(name + ".sqlite");
     byte[] before = Files.readAllBytes(file);
@@ -125,7 +132,13 @@ class CorpusTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"2026-11-26/demo", "2026-11-26/walked", "2026-11-26-scale/walked"})
+  @ValueSource(
+      strings = {
+        "2026-11-26/demo",
+        "2026-11-26/walked",
+        "2026-11-26-scale/walked",
+        "2026-11-29/acted"
+      })
   void anOldBookIsRescuedWithoutLoss(String name) throws IOException {
     Path fresh = folder.resolve("fresh.book");
     Rescue rescue = Books.rescue(copy(name + ".sqlite"), fresh, Writer.unnamed(Clock.systemUTC()));
@@ -154,7 +167,7 @@ class CorpusTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"2026-11-25", "2026-11-26", "2026-11-26-scale"})
+  @ValueSource(strings = {"2026-11-25", "2026-11-26", "2026-11-26-scale", "2026-11-29"})
   void anOldBatchFileOpensInEveryReading(String version) throws IOException {
     String text = Files.readString(copy(version + "/everything.json"), StandardCharsets.UTF_8);
     assertThat(BatchFile.read(text)).isInstanceOf(BatchFile.Read.class);
