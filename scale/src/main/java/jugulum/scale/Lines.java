@@ -6,7 +6,7 @@ import java.util.List;
 
 /** Makes lines of the signs that come, however they are cut up on the way. */
 public final class Lines {
-  /** A line is over by then; what is longer was disturbed. */
+  /** A line is over by then; what is longer was disturbed, and none of it is taken. */
   private static final int LONGEST = 120;
 
   private static final byte START_OF_TEXT = 2;
@@ -29,12 +29,16 @@ public final class Lines {
   public List<String> add(byte[] signs, int count) {
     List<String> whole = new ArrayList<>();
     for (int i = 0; i < count; i++) {
-      if (endsLine(signs[i]) || line.length() >= LONGEST) {
+      if (endsLine(signs[i])) {
         if (isWhole && !line.isEmpty()) {
           whole.add(line.toString());
         }
         line.setLength(0);
         isWhole = true;
+      } else if (line.length() >= LONGEST) {
+        // Its rest would look like a weight that never lay there.
+        line.setLength(0);
+        isWhole = false;
       } else {
         line.append(new String(signs, i, 1, StandardCharsets.ISO_8859_1));
       }

@@ -27,6 +27,14 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** A run of practice as JSON: seed, sand and what was done. Played again it is the same run. */
 public final class ReplayFile {
+  /** A day of practice at some hundred steps a second, far more than anybody plays. Ours. */
+  private static final long MOST_STEPS = 20_000_000;
+
+  /** More grains than any machine plays. Ours. */
+  private static final int MOST_GRAINS = 1_000_000;
+
+  private static final int MOST_LAWS = 1_000_000;
+
   private static final String KIND = "jugulum-replay";
   private static final int VERSION = 1;
 
@@ -155,15 +163,17 @@ public final class ReplayFile {
     Drill own = Drills.freeing(drill.with(sand(all.path("sand"))), freed(all));
     List<LoggedAction> told = new ArrayList<>();
     for (JsonNode one : all.path("told")) {
-      told.add(new LoggedAction((long) number(one, "step"), action(one)));
+      told.add(new LoggedAction(whole(one, "step", MOST_STEPS), action(one)));
     }
     return new Replay(
         own,
-        new Grain((int) number(all, "sandGrains"), (int) number(all, "goldGrains")),
+        new Grain(
+            (int) whole(all, "sandGrains", MOST_GRAINS),
+            (int) whole(all, "goldGrains", MOST_GRAINS)),
         Long.parseLong(all.path("seed").asString("")),
         told,
-        (long) number(all, "steps"),
-        all.has("laws") ? (int) number(all, "laws") : FIRST_LAWS);
+        whole(all, "steps", MOST_STEPS),
+        all.has("laws") ? (int) whole(all, "laws", MOST_LAWS) : FIRST_LAWS);
   }
 
   private static OptionalDouble freed(JsonNode all) {
@@ -196,7 +206,8 @@ public final class ReplayFile {
       case "water" -> new Action.Water(number(node, "troughLMin"), number(node, "sprayLMin"));
       case "stroke" -> new Action.Stroke(number(node, "mm"), number(node, "aMinute"));
       case "feed" -> new Action.Feed(number(node, "kgH"));
-      case "splitter" -> new Action.Splitter((int) number(node, "which"), number(node, "fromTopM"));
+      case "splitter" ->
+          new Action.Splitter((int) whole(node, "which", MOST_GRAINS), number(node, "fromTopM"));
       case "lift" -> new Action.Lift();
       case "drop" -> new Action.Drop();
       case "away" -> new Action.Away();
@@ -205,9 +216,19 @@ public final class ReplayFile {
   }
 
   private static double number(JsonNode node, String name) {
-    if (!node.path(name).isNumber()) {
+    if (!node.path(name).isNumber() || !Double.isFinite(node.path(name).asDouble())) {
       throw new IllegalArgumentException(name);
     }
     return node.path(name).asDouble();
+  }
+
+  /** A whole number within a range; anything else names it with the range and what stands there. */
+  private static long whole(JsonNode node, String name, long most) {
+    double value = number(node, name);
+    if (!(value >= 0 && value <= most && value == Math.rint(value))) {
+      throw new IllegalArgumentException(
+          name + ": 0 to " + most + ", not " + node.path(name).asString());
+    }
+    return (long) value;
   }
 }

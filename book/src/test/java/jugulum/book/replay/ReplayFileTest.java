@@ -76,6 +76,11 @@ class ReplayFileTest {
     assertThat(why(text.replace("\"does\" : \"valve\"", "\"does\" : \"sing\"")))
         .isEqualTo(Why.BAD_VALUE);
     assertThat(why(text.replace("17.5", "\"much\""))).isEqualTo(Why.BAD_VALUE);
+    for (String steps : List.of("9223372036854775807", "-1", "1.5", "1e400", "20000001")) {
+      assertThat(why(text.replaceFirst("\"steps\" : \\d+", "\"steps\" : " + steps)))
+          .as(steps)
+          .isEqualTo(Why.BAD_VALUE);
+    }
   }
 
   private static Why why(String text) {

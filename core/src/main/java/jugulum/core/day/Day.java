@@ -2,8 +2,9 @@ package jugulum.core.day;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.temporal.ChronoUnit;
+import java.time.temporal.ChronoField;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -90,11 +91,22 @@ public record Day(
   public record Done(String id, String kind, String machine, double planned, double minutes) {}
 
   /**
-   * The minute of the day at which a moment is, in a zone; of a moment of another day the nearest.
+   * The minute of the day at which a moment is on the clock of a zone, 0 to {@link DayProblem#DAY};
+   * of a moment of another day the nearest. On the days the clocks are changed an hour of them is
+   * left out, or told twice, as on the wall.
    */
   public int minute(Instant moment, ZoneId zone) {
-    long minutes = ChronoUnit.MINUTES.between(date.atStartOfDay(zone).toInstant(), moment);
-    return Math.clamp(minutes, 0, DayProblem.DAY);
+    LocalDateTime wall = LocalDateTime.ofInstant(moment, zone);
+    int days = wall.toLocalDate().compareTo(date);
+    if (days != 0) {
+      return days < 0 ? 0 : DayProblem.DAY;
+    }
+    return wall.get(ChronoField.MINUTE_OF_DAY);
+  }
+
+  /** The moment at which the clock of a zone shows a minute of the day. */
+  public Instant moment(int minute, ZoneId zone) {
+    return date.atStartOfDay().plusMinutes(minute).atZone(zone).toInstant();
   }
 
   /** The task of that name that no batch asks for. */

@@ -1,7 +1,6 @@
 package jugulum.desk.account;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -120,8 +119,7 @@ final class AccountFiles {
     others.put(".json", BatchFile.write(account.network().batch()));
     tables.forEach(table -> others.put("-" + table.name() + ".csv", TableCsv.print(table)));
     FileSet beside = FileSet.beside(path, others.keySet());
-    Files.write(path, TablesXlsx.write(tables));
-    beside.write(others);
+    beside.write(TablesXlsx.write(tables), others);
     return new Notice.Said(
         words.of("file.account-written", name(account), String.valueOf(path), beside.stem()),
         false);

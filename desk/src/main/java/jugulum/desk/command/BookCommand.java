@@ -10,6 +10,7 @@ import java.util.Optional;
 import jugulum.book.Books;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchSummary;
+import jugulum.book.file.WholeFile;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Writer;
@@ -61,7 +62,7 @@ abstract class BookCommand extends Speaking {
 
   /** Writes a file, and says where it is. */
   protected int written(Path path, byte[] content) throws IOException {
-    Files.write(path, content);
+    WholeFile.write(path, content);
     say(words.of("file.saved", path.toString()));
     return Exit.OK;
   }

@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import jugulum.desk.words.Words;
 
 /** The demo books there are. */
@@ -42,5 +43,18 @@ enum Demo {
     Path there =
         original().orElseThrow(() -> new FileNotFoundException(words.of("command.no-demo")));
     return Files.copy(there, Files.createTempDirectory("jugulum-demo").resolve("demo.book"));
+  }
+
+  /** Removes a copy nobody looks at any more, with all that was written beside it. */
+  static void remove(Path copy) {
+    Path folder = copy.resolveSibling("");
+    try (Stream<Path> all = Files.list(folder)) {
+      for (Path one : all.toList()) {
+        Files.delete(one);
+      }
+      Files.delete(folder);
+    } catch (IOException stillInUse) {
+      // It is in the folder for what may go at any time.
+    }
   }
 }

@@ -31,6 +31,8 @@ final class DemoCommand implements Callable<Integer> {
       return Exit.BAD_FILE;
     }
     System.out.println(words.of("command.demo", copy.toString()));
-    return MainWindow.open(words, copy, OwnFiles.bench(), DemoTime.goingOn(Clock.systemUTC()));
+    int exit = MainWindow.open(words, copy, OwnFiles.bench(), DemoTime.goingOn(Clock.systemUTC()));
+    Demo.remove(copy);
+    return exit;
   }
 }

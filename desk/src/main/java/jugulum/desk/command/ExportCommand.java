@@ -1,13 +1,12 @@
 package jugulum.desk.command;
 
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
+import jugulum.book.file.WholeFile;
 import jugulum.book.json.BatchFile;
 import jugulum.book.json.BookFile;
 import jugulum.book.stream.Book;
@@ -33,9 +32,7 @@ final class ExportCommand extends BookCommand {
   @Override
   protected int with(Book book) throws IOException {
     if (named.isEmpty()) {
-      try (OutputStream out = Files.newOutputStream(file)) {
-        BookFile.write(book, out);
-      }
+      WholeFile.write(file, out -> BookFile.write(book, out));
       say(words.of("file.saved", file.toString()));
       return Exit.OK;
     }

@@ -2,7 +2,6 @@ package jugulum.desk.cuts;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -30,6 +29,7 @@ import jugulum.book.csv.SizeCsv;
 import jugulum.book.csv.SizeCsv.Layout;
 import jugulum.book.file.FileFault;
 import jugulum.book.file.TextFile;
+import jugulum.book.file.WholeFile;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
@@ -347,7 +347,7 @@ final class SizesPane extends BorderPane {
             curve ->
                 export(
                     FileKind.SIZES,
-                    path -> Files.writeString(path, SizeCsv.write(curve, layout.getValue()))));
+                    path -> WholeFile.write(path, SizeCsv.write(curve, layout.getValue()))));
   }
 
   private void exportSvg() {
@@ -355,7 +355,7 @@ final class SizesPane extends BorderPane {
     String title = name();
     export(
         FileKind.DRAWING,
-        path -> Files.writeString(path, new Svg(ChartStyles.forPaper()).write(drawing, title)));
+        path -> WholeFile.write(path, new Svg(ChartStyles.forPaper()).write(drawing, title)));
   }
 
   private void exportPng() {

@@ -34,8 +34,7 @@ final class DayCalendar {
     VEvent event = new VEvent();
     String name = day.date() + " " + slot.task();
     event.setUid(UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)).toString());
-    Instant from =
-        day.date().atStartOfDay(figures.zone()).toInstant().plusSeconds(60L * slot.from());
+    Instant from = day.moment(slot.from(), figures.zone());
     event.setDateStart(Date.from(from));
     event.setDuration(Duration.builder().minutes(slot.to() - slot.from()).build());
     event.setSummary(DayWords.whole(figures.words(), day, shown.asked(), slot.task()));

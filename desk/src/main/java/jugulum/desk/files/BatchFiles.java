@@ -1,7 +1,6 @@
 package jugulum.desk.files;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -47,8 +46,7 @@ public final class BatchFiles {
     Map<String, String> tables =
         Map.of("-lots.csv", BatchCsv.lots(batch), "-readings.csv", BatchCsv.readings(batch));
     FileSet beside = FileSet.beside(json, tables.keySet());
-    Files.writeString(json, BatchFile.write(batch));
-    beside.write(tables);
+    beside.write(BatchFile.write(batch), tables);
     return new Notice.Said(
         words.of("file.written", batch.label().name(), String.valueOf(json), beside.stem()), false);
   }

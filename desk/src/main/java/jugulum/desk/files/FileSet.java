@@ -1,9 +1,12 @@
 package jugulum.desk.files;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.Map;
+import jugulum.book.file.WholeFile;
 
 /**
  * A file somebody chose, and others that go beside it. The chosen one may be written over, the
@@ -36,14 +39,25 @@ public record FileSet(Path chosen, String stem) {
   }
 
   /**
-   * Writes the others.
+   * Writes all of them, or none.
    *
-   * @param texts what goes into each, by how its name ends
+   * @param first what goes into the one chosen
+   * @param texts what goes into each of the others, by how its name ends
    * @throws IOException if one cannot be written
    */
-  public void write(Map<String, String> texts) throws IOException {
-    for (Map.Entry<String, String> text : texts.entrySet()) {
-      Files.writeString(chosen.resolveSibling(stem + text.getKey()), text.getValue());
-    }
+  public void write(byte[] first, Map<String, String> texts) throws IOException {
+    Map<Path, WholeFile.Writing> all = new LinkedHashMap<>();
+    all.put(chosen, out -> out.write(first));
+    texts.forEach(
+        (ending, text) ->
+            all.put(
+                chosen.resolveSibling(stem + ending),
+                out -> out.write(text.getBytes(StandardCharsets.UTF_8))));
+    WholeFile.writeAll(all);
+  }
+
+  /** The same where the one chosen is a text. */
+  public void write(String first, Map<String, String> texts) throws IOException {
+    write(first.getBytes(StandardCharsets.UTF_8), texts);
   }
 }

@@ -1,10 +1,10 @@
 package jugulum.desk.files;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Supplier;
+import jugulum.book.file.WholeFile;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Words;
 import jugulum.desk.work.Notice;
@@ -47,7 +47,7 @@ public final class Saving {
         kind,
         title,
         path -> {
-          Files.write(path, bytes.get());
+          WholeFile.write(path, bytes.get());
           return new Notice.Said(words.of("file.saved", String.valueOf(path)), false);
         });
   }

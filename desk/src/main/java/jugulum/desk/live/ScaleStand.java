@@ -31,6 +31,9 @@ import jugulum.scale.played.PlayedScale;
  * the interface thread.
  */
 public final class ScaleStand {
+  /** So many lines wait for the interface thread at most; a scale sends ten a second. Ours. */
+  private static final int MOST_WAITING = 200;
+
   private static final int LINES_KEPT = 60;
 
   /** To learn, all of a minute or two are needed: rest and movement. */
@@ -206,19 +209,28 @@ public final class ScaleStand {
     private volatile boolean ended;
     private final Lines whole = new Lines(true);
 
+    /** A scale that floods: what it said last is what lies on it. */
+    private final Backlog<FromScale> waiting = new Backlog<>(MOST_WAITING);
+
     @Override
     public void accept(byte[] signs) {
       long at = nanos.getAsLong();
       whole.add(signs, signs.length).forEach(text -> hear(new FromScale.Line(at, text)));
     }
 
+    /** One turn of the interface thread takes all that waits, however many lines that are. */
     void hear(FromScale said) {
-      interfaceThread.execute(
-          () -> {
-            if (!ended) {
-              heard(said);
-            }
-          });
+      if (waiting.add(said)) {
+        interfaceThread.execute(this::hearWaiting);
+      }
+    }
+
+    private void hearWaiting() {
+      List<FromScale> all = waiting.takeAll();
+      if (!ended && !all.isEmpty()) {
+        all.forEach(ScaleStand.this::heard);
+        show();
+      }
     }
   }
 
@@ -242,7 +254,6 @@ public final class ScaleStand {
       }
       case FromScale.Still _ -> {}
     }
-    show();
   }
 
   private void keep(String text) {

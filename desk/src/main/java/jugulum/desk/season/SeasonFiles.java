@@ -1,13 +1,12 @@
 package jugulum.desk.season;
 
 import java.io.IOException;
-import java.io.OutputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import jugulum.book.csv.TableCsv;
+import jugulum.book.file.WholeFile;
 import jugulum.book.table.SeasonTables;
 import jugulum.book.table.Table;
 import jugulum.book.xlsx.TablesXlsx;
@@ -63,8 +62,7 @@ final class SeasonFiles {
         .skip(1)
         .forEach(table -> beside.put("-" + table.name() + ".csv", TableCsv.print(table)));
     FileSet set = FileSet.beside(batches, beside.keySet());
-    Files.writeString(batches, TableCsv.print(all.getFirst()));
-    set.write(beside);
+    set.write(TableCsv.print(all.getFirst()), beside);
     return new Notice.Said(words.of("file.saved", String.valueOf(batches)), false);
   }
 
@@ -74,9 +72,7 @@ final class SeasonFiles {
         FileKind.BOOK,
         words.of("season.book.file"),
         path -> {
-          try (OutputStream out = Files.newOutputStream(path)) {
-            workbench.session().writeBook(out);
-          }
+          WholeFile.write(path, workbench.session()::writeBook);
           return new Notice.Said(words.of("file.saved", String.valueOf(path)), false);
         });
   }

@@ -1,7 +1,6 @@
 package jugulum.desk.trial;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -55,8 +54,7 @@ final class TrialFiles {
             "-shown.csv",
             TableCsv.print(TrialTables.shown(trial)));
     FileSet beside = FileSet.beside(json, tables.keySet());
-    Files.writeString(json, TrialFile.write(trial));
-    beside.write(tables);
+    beside.write(TrialFile.write(trial), tables);
     return new Notice.Said(
         words.of("trial.file.written", trial.name(), String.valueOf(json), beside.stem()), false);
   }

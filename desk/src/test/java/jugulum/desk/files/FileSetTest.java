@@ -30,8 +30,9 @@ class FileSetTest {
     Files.writeString(folder.resolve("fern-2-lots.csv"), "mine too");
     FileSet set = FileSet.beside(folder.resolve("fern.json"), ENDINGS);
     assertThat(set.stem()).as("one number for all of them").isEqualTo("fern-3");
-    set.write(Map.of("-lots.csv", "lots", "-readings.csv", "readings"));
+    set.write("{}", Map.of("-lots.csv", "lots", "-readings.csv", "readings"));
     assertThat(folder.resolve("fern-readings.csv")).hasContent("mine");
+    assertThat(folder.resolve("fern.json")).hasContent("{}");
     assertThat(folder.resolve("fern-3-lots.csv")).hasContent("lots");
     assertThat(folder.resolve("fern-3-readings.csv")).hasContent("readings");
     assertThat(folder.resolve("fern-lots.csv")).doesNotExist();
