@@ -30,6 +30,12 @@ import org.sqlite.SQLiteConfig;
 
 /** One SQLite file. */
 public final class SqliteStore implements Store {
+  /**
+   * So often a book moves at most while it is open: a file system that cannot tell its files apart
+   * must not fill the disk with copies. Ours.
+   */
+  private static final int MOST_MOVES = 5;
+
   private final Path path;
   private final Connection connection;
   private final Handle handle;
@@ -40,6 +46,9 @@ public final class SqliteStore implements Store {
   private final ProjectionTables tables;
   private final Optional<Path> strange;
   private final Clock clock;
+
+  /** How often its files were gone since it was first opened. */
+  private int moves;
 
   /** Where its files were when it was opened. */
   private final Place place;
@@ -207,13 +216,13 @@ public final class SqliteStore implements Store {
 
   @Override
   public Optional<Store> elsewhere() {
-    if (readOnly.isPresent() || place.hasBook() && place.hasTail()) {
+    if (readOnly.isPresent() || moves == MOST_MOVES || place.hasBook() && place.hasTail()) {
       return Optional.empty();
     }
     if (place.hasBook()) {
       // Closing merges the tail nobody sees any more into the book that is still there.
       close();
-      return Optional.of(open(path, clock));
+      return Optional.of(movedTo(path));
     }
     Path fresh = Tail.free(path.toAbsolutePath() + ".kept");
     try {
@@ -223,7 +232,13 @@ public final class SqliteStore implements Store {
     }
     asking(() -> handle.execute("VACUUM INTO ?", fresh.toString()));
     close();
-    return Optional.of(open(fresh, clock));
+    return Optional.of(movedTo(fresh));
+  }
+
+  private SqliteStore movedTo(Path where) {
+    SqliteStore next = open(where, clock);
+    next.moves = moves + 1;
+    return next;
   }
 
   /**

@@ -110,7 +110,7 @@ final class Hands {
     asking = (isOther ? OneByOne.NOTHING : asking).over(tasks);
     over = seen;
     if (isOther || !before.equals(asking.asked().map(Task::key))) {
-      cut(begun);
+      changedUnder(begun);
     }
     took = took.filter(last -> seen.id().equals(Optional.of(last.batch())));
     if (gate.isShut() && number >= firstAfter) {
@@ -124,13 +124,16 @@ final class Hands {
     return over.id().equals(workbench.projections().current().get().id());
   }
 
-  /** Another question is asked: what was typed for the one before is not an answer to it. */
-  private void cut(List<String> begun) {
+  /**
+   * Another question is asked: what was typed for the one before is not an answer to it. While an
+   * answer is on its way it is that one which made the question go.
+   */
+  private void changedUnder(List<String> begun) {
     if (!typed.isEmpty()) {
       begun.add(typed);
     }
     forget();
-    if (!begun.isEmpty()) {
+    if (!begun.isEmpty() && !gate.isShut()) {
       isCut = true;
       wrong = Optional.of(workbench.words().of("hands.cut", String.join(", ", begun)));
     }
