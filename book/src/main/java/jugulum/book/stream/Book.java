@@ -400,10 +400,12 @@ public final class Book implements AutoCloseable {
   }
 
   private static Refusal cameFirst(Row other) {
+    return refusal(Meanwhile.OTHER_CAME_FIRST, other);
+  }
+
+  private static Refusal refusal(Meanwhile why, Row other) {
     return Refusal.of(
-        Meanwhile.OTHER_CAME_FIRST,
-        new Told.Words(other.from().bench().name()),
-        new Told.Moment(other.at()));
+        why, new Told.Words(other.from().bench().name()), new Told.Moment(other.at()));
   }
 
   private <S, E> void keep(StreamRef<S, E> stream, Standing<S> standing) {
@@ -514,14 +516,15 @@ public final class Book implements AutoCloseable {
     Log<E> log = new Log<>(before);
     boolean isAny = act == Row.Act.UNDO ? log.undo(action) : log.redo(action);
     if (!isAny) {
-      throw new NotAll(cameFirst(since(stream, 0).getLast()));
+      throw new NotAll(refusal(Meanwhile.RESTS_ON_IT, since(stream, 0).getLast()));
     }
     History<E> after = log.history();
     new SameWithout<>(stream.kind().fold(), before.done(), after.done())
         .firstThatDiffers()
         .ifPresent(
             later -> {
-              throw new NotAll(cameFirst(since(stream, later.version() - 1).getFirst()));
+              throw new NotAll(
+                  refusal(Meanwhile.RESTS_ON_IT, since(stream, later.version() - 1).getFirst()));
             });
     long version = store.version(stream.key()) + 1;
     add(

@@ -146,7 +146,7 @@ class ActionsTest {
           .isInstanceOfSatisfying(
               Walked.Refused.class,
               no -> {
-                assertThat(no.refusal().reason()).isEqualTo(Meanwhile.OTHER_CAME_FIRST);
+                assertThat(no.refusal().reason()).isEqualTo(Meanwhile.RESTS_ON_IT);
                 assertThat(no.refusal().values())
                     .containsExactly(new Told.Words("north bench"), new Told.Moment(NOW));
               });

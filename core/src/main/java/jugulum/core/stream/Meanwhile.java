@@ -6,5 +6,10 @@ package jugulum.core.stream;
  */
 public enum Meanwhile implements Refusal.Reason {
   /** Values: the bench that came first, when. */
-  OTHER_CAME_FIRST
+  OTHER_CAME_FIRST,
+  /**
+   * What is to be taken or brought back cannot be: what was recorded after it would not say the
+   * same. Values: the bench that recorded that, when.
+   */
+  RESTS_ON_IT
 }
