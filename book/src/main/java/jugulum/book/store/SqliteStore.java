@@ -227,6 +227,7 @@ public final class SqliteStore implements Store {
     Path fresh = Tail.free(path.toAbsolutePath() + ".kept");
     try {
       Private.makeFolderOf(fresh);
+      Private.makeFile(fresh);
     } catch (IOException why) {
       throw new BookProblem(Kind.CANNOT_CREATE, fresh, String.valueOf(why.getMessage()), why);
     }

@@ -97,6 +97,9 @@ class UnderTheFeetTest {
       now = book.path();
       assertThat(moved).containsExactly(now);
       assertThat(now).isNotEqualTo(file).hasParent(file.getParent());
+      assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(now)))
+          .as("readable by its owner only, as the one before")
+          .isEqualTo("rw-------");
     }
     assertThat(length(now)).isEqualTo(8);
     assertThat(file).doesNotExist();
