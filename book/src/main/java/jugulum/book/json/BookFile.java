@@ -125,7 +125,10 @@ public final class BookFile {
     try {
       book.take(reading.taken);
     } catch (BookProblem problem) {
-      throw problem;
+      if (!problem.isInOneStream()) {
+        throw problem;
+      }
+      return new Faulty(List.of(fault("/streams", problem.detail())));
     } catch (RuntimeException cannotStand) {
       return new Faulty(List.of(fault("/streams", "its rows cannot stand together")));
     }

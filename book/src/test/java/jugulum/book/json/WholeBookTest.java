@@ -109,6 +109,25 @@ class WholeBookTest {
     assertThat(ShopStream.of(book).containers()).hasSize(1);
   }
 
+  /** Each row is understood, and together they make nothing: a weight in a batch nobody began. */
+  @Test
+  void rowsThatCannotStandTogetherAreAFault() {
+    Edit weight = new Edit.RecordOnLot(new LotId(1), new Measure.SandWeight(4_000, 0, 0, 1));
+    String alone =
+        "{\"format\":\"jugulum-book\",\"version\":2,\"streams\":[{\"kind\":\"batch\",\"id\":\""
+            + new UUID(28, 1)
+            + "\",\"rows\":[{\"version\":1,\"at\":\"2026-11-17T10:00:00Z\",\"who\":\"\",\"act\":\"EDIT\","
+            + "\"form\":"
+            + BatchStream.KIND.edits().form()
+            + ",\"edit\":"
+            + BatchStream.KIND.edits().write(weight)
+            + "}]}]}";
+    Book other = empty();
+    assertThat(BookFile.read(new StringReader(alone), other, Books.KINDS))
+        .isInstanceOf(BookFile.Faulty.class);
+    assertThat(other.length()).isZero();
+  }
+
   private static String spoilt(String text, Random random) {
     int at = random.nextInt(text.length());
     int to = Math.min(text.length(), at + 1 + random.nextInt(12));
