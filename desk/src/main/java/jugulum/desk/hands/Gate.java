@@ -10,8 +10,18 @@ import java.util.Deque;
  * thread.
  */
 final class Gate {
+  private final Runnable changed;
   private final Deque<Pressed> waiting = new ArrayDeque<>();
   private boolean isShut;
+
+  /**
+   * Open at first.
+   *
+   * @param changed is run after whatever was pressed had its effect
+   */
+  Gate(Runnable changed) {
+    this.changed = changed;
+  }
 
   private record Pressed(boolean isYes, Runnable what) {}
 
@@ -32,14 +42,14 @@ final class Gate {
   void open() {
     isShut = false;
     while (!isShut && !waiting.isEmpty()) {
-      waiting.removeFirst().what().run();
+      act(waiting.removeFirst().what());
     }
   }
 
   /** What answers the question in sight, or, behind what was typed for it, the next. */
   void yes(Runnable what) {
     if (!isShut) {
-      what.run();
+      act(what);
     } else if (!waiting.isEmpty()) {
       waiting.addLast(new Pressed(true, what));
     }
@@ -50,7 +60,12 @@ final class Gate {
     if (isShut) {
       waiting.addLast(new Pressed(false, what));
     } else {
-      what.run();
+      act(what);
     }
+  }
+
+  private void act(Runnable what) {
+    what.run();
+    changed.run();
   }
 }

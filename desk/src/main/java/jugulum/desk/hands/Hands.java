@@ -38,7 +38,7 @@ final class Hands {
   private final ScaleStand scale;
   private final Supplier<Instant> now;
   private final Runnable changed;
-  private final Gate gate = new Gate();
+  private final Gate gate;
 
   /** The batch the question is about, as it stood when it was asked. */
   private Current over = Current.NONE;
@@ -58,17 +58,8 @@ final class Hands {
 
   private Optional<ReadOn> readOn = Optional.empty();
   private Optional<String> lastTare = Optional.empty();
-  private Optional<Took> took = Optional.empty();
+  private Optional<Took<BatchId>> took = Optional.empty();
   private Optional<String> wrong = Optional.empty();
-
-  /**
-   * What was recorded last.
-   *
-   * @param batch in which
-   * @param action by this it is taken back
-   * @param said what it says
-   */
-  private record Took(BatchId batch, String action, String said) {}
 
   /** Asks nothing before {@link #begin}. */
   Hands(Workbench workbench, Supplier<Instant> now, Runnable changed) {
@@ -77,6 +68,7 @@ final class Hands {
     this.scale = workbench.scale();
     this.now = now;
     this.changed = changed;
+    this.gate = new Gate(changed);
   }
 
   /** Looks what is open. */
@@ -112,7 +104,7 @@ final class Hands {
     if (isOther || !before.equals(asking.asked().map(Task::key))) {
       changedUnder(begun);
     }
-    took = took.filter(last -> seen.id().equals(Optional.of(last.batch())));
+    took = took.filter(last -> seen.id().equals(Optional.of(last.where())));
     if (gate.isShut() && number >= firstAfter) {
       gate.open();
     }
@@ -151,28 +143,20 @@ final class Hands {
     wrong = Optional.empty();
   }
 
-  private Runnable then(Runnable action) {
-    return () -> {
-      action.run();
-      changed.run();
-    };
-  }
-
   /** A sign was typed. */
   void type(String sign) {
     gate.pass(
-        then(
-            () -> {
-              if (!isCut) {
-                wrong = Optional.empty();
-                typed += sign;
-              }
-            }));
+        () -> {
+          if (!isCut) {
+            wrong = Optional.empty();
+            typed += sign;
+          }
+        });
   }
 
   /** Takes what was typed, what stands on the scale, what is usual, or a yes. */
   void take() {
-    gate.yes(then(this::takeNow));
+    gate.yes(this::takeNow);
   }
 
   private void takeNow() {
@@ -289,7 +273,7 @@ final class Hands {
               asking = asking.backTo(0);
               switch (outcome) {
                 case Outcome.Recorded(Optional<String> action) -> {
-                  took = action.map(one -> new Took(batch, one, said));
+                  took = action.map(one -> new Took<>(batch, one, said));
                   forget();
                   ended();
                 }
@@ -326,29 +310,28 @@ final class Hands {
   /** Takes the last sign back, else the last part, else what was recorded last. */
   void back() {
     gate.pass(
-        then(
-            () -> {
-              boolean wasCut = isCut;
-              heard();
-              if (wasCut) {
-                return;
-              }
-              if (!typed.isEmpty()) {
-                typed = typed.substring(0, typed.length() - 1);
-              } else if (asking.canGoBack()) {
-                asking = asking.backTo(asking.answers().size() - 1);
-              } else if (isOfTheBench()) {
-                took.ifPresent(this::takeBack);
-              }
-            }));
+        () -> {
+          boolean wasCut = isCut;
+          heard();
+          if (wasCut) {
+            return;
+          }
+          if (!typed.isEmpty()) {
+            typed = typed.substring(0, typed.length() - 1);
+          } else if (asking.canGoBack()) {
+            asking = asking.backTo(asking.answers().size() - 1);
+          } else if (isOfTheBench()) {
+            took.ifPresent(this::takeBack);
+          }
+        });
   }
 
-  private void takeBack(Took last) {
+  private void takeBack(Took<BatchId> last) {
     shut();
     took = Optional.empty();
     workbench
         .session()
-        .takeBack(last.batch(), last.action())
+        .takeBack(last.where(), last.action())
         .thenAccept(
             outcome -> {
               switch (outcome) {
@@ -363,12 +346,12 @@ final class Hands {
 
   /** Puts the question off. */
   void skip() {
-    gate.pass(then(() -> turn(asking.skip())));
+    gate.pass(() -> turn(asking.skip()));
   }
 
   /** Turns to the other machine, or the next lot. */
   void other() {
-    gate.pass(then(() -> turn(asking.other())));
+    gate.pass(() -> turn(asking.other()));
   }
 
   private void turn(OneByOne to) {
@@ -379,12 +362,11 @@ final class Hands {
   /** One more speck was seen. */
   void speck() {
     gate.pass(
-        then(
-            () -> {
-              if (countsSpecks()) {
-                tally++;
-              }
-            }));
+        () -> {
+          if (countsSpecks()) {
+            tally++;
+          }
+        });
   }
 
   /** Whether specks are counted for this question. */

@@ -41,23 +41,15 @@ final class TrialHands {
   private OptionalDouble sandG = OptionalDouble.empty();
   private String typed = "";
   private int tally;
-  private final Gate gate = new Gate();
-  private Optional<Took> took = Optional.empty();
+  private final Gate gate;
+  private Optional<Took<TrialId>> took = Optional.empty();
   private Optional<String> wrong = Optional.empty();
-
-  /**
-   * What was recorded last.
-   *
-   * @param trial in which
-   * @param action by this it is taken back
-   * @param said what it says
-   */
-  private record Took(TrialId trial, String action, String said) {}
 
   TrialHands(Workbench workbench, Supplier<Optional<TrialId>> which, Runnable changed) {
     this.workbench = workbench;
     this.which = which;
     this.changed = changed;
+    this.gate = new Gate(changed);
     this.scale = workbench.scale();
   }
 
@@ -101,32 +93,23 @@ final class TrialHands {
     wrong = Optional.empty();
   }
 
-  private Runnable then(Runnable action) {
-    return () -> {
-      action.run();
-      changed.run();
-    };
-  }
-
   /** A sign was typed. */
   void type(String sign) {
     gate.pass(
-        then(
-            () -> {
-              wrong = Optional.empty();
-              typed += sign;
-            }));
+        () -> {
+          wrong = Optional.empty();
+          typed += sign;
+        });
   }
 
   /** One more speck was seen. */
   void speck() {
     gate.pass(
-        then(
-            () -> {
-              if (asked().filter(TrialAsk.AtPort.class::isInstance).isPresent()) {
-                tally++;
-              }
-            }));
+        () -> {
+          if (asked().filter(TrialAsk.AtPort.class::isInstance).isPresent()) {
+            tally++;
+          }
+        });
   }
 
   /** What Enter would say while nothing is typed. */
@@ -144,7 +127,7 @@ final class TrialHands {
 
   /** Takes what was typed, what stands on the scale, or what waits. */
   void take() {
-    gate.yes(then(() -> asked().ifPresent(this::take)));
+    gate.yes(() -> asked().ifPresent(this::take));
   }
 
   private void take(TrialAsk asked) {
@@ -212,52 +195,63 @@ final class TrialHands {
   }
 
   private void done(Outcome outcome, TrialId trial, String what) {
+    switch (outcome) {
+      case Outcome.Recorded(Optional<String> action) -> {
+        took = action.map(one -> new Took<>(trial, one, what));
+        next();
+      }
+      case Outcome.Not not -> notDone(not);
+    }
+  }
+
+  /** The next question, and what was pressed for it meanwhile. */
+  private void next() {
     begin();
     gate.open();
-    switch (outcome) {
-      case Outcome.Recorded(Optional<String> action) ->
-          took = action.map(one -> new Took(trial, one, what));
-      case Outcome.Not not -> wrong = Optional.of(Told.why(not, figures()));
-    }
+  }
+
+  private void notDone(Outcome.Not not) {
+    next();
+    wrong = Optional.of(Told.why(not, figures()));
     changed.run();
   }
 
   /** Takes the last sign back, else the last answer, else what was recorded last. */
   void back() {
     gate.pass(
-        then(
-            () -> {
-              wrong = Optional.empty();
-              if (!typed.isEmpty()) {
-                typed = typed.substring(0, typed.length() - 1);
-              } else if (!amounts.isEmpty()) {
-                amounts.removeLast();
-              } else if (sandG.isPresent()) {
-                sandG = OptionalDouble.empty();
-              } else {
-                tookHere().ifPresent(this::takeBack);
-              }
-            }));
+        () -> {
+          wrong = Optional.empty();
+          if (!typed.isEmpty()) {
+            typed = typed.substring(0, typed.length() - 1);
+          } else if (!amounts.isEmpty()) {
+            amounts.removeLast();
+          } else if (sandG.isPresent()) {
+            sandG = OptionalDouble.empty();
+          } else {
+            tookHere().ifPresent(this::takeBack);
+          }
+        });
   }
 
-  private Optional<Took> tookHere() {
-    return took.filter(last -> trial().filter(now -> now.id().equals(last.trial())).isPresent());
+  private Optional<Took<TrialId>> tookHere() {
+    return took.filter(last -> trial().filter(now -> now.id().equals(last.where())).isPresent());
   }
 
-  private void takeBack(Took last) {
+  private void takeBack(Took<TrialId> last) {
     gate.shut();
+    took = Optional.empty();
     workbench
         .trials()
-        .takeBack(last.trial(), last.action())
+        .takeBack(last.where(), last.action())
         .thenAccept(
             outcome -> {
-              begin();
-              gate.open();
               switch (outcome) {
-                case Outcome.Recorded _ -> took = Optional.empty();
-                case Outcome.Not not -> wrong = Optional.of(Told.why(not, figures()));
+                case Outcome.Recorded _ -> next();
+                case Outcome.Not not -> {
+                  took = Optional.of(last);
+                  notDone(not);
+                }
               }
-              changed.run();
             });
   }
 
