@@ -22,7 +22,6 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
-import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -117,7 +116,7 @@ public final class BookFile {
     try (JsonParser json = Mappers.COMPACT.createParser(text)) {
       reading.all(json);
     } catch (JacksonException problem) {
-      return new Faulty(List.of(fault(problem)));
+      return new Faulty(List.of(JsonFile.fault(problem)));
     }
     if (!reading.faults.isEmpty()) {
       return new Faulty(reading.faults);
@@ -134,15 +133,6 @@ public final class BookFile {
     }
     return new Read(
         reading.taken.size(), reading.taken.stream().mapToLong(one -> one.rows().size()).sum());
-  }
-
-  private static FileFault fault(JacksonException problem) {
-    Optional<TokenStreamLocation> where = Optional.ofNullable(problem.getLocation());
-    return new FileFault(
-        where.map(at -> Math.max(0, at.getLineNr())).orElse(0),
-        where.map(at -> Math.max(0, at.getColumnNr())).orElse(0),
-        "",
-        Plain.reason(problem));
   }
 
   /** Reads row by row: a large book needs little more memory than its rows. */

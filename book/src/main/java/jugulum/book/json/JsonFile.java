@@ -140,7 +140,8 @@ final class JsonFile<E> {
         reason);
   }
 
-  private static FileFault fault(JacksonException problem) {
+  /** Why a text could not be read, and where. */
+  static FileFault fault(JacksonException problem) {
     TokenStreamLocation place = problem.getLocation();
     return new FileFault(
         place == null ? 0 : Math.max(0, place.getLineNr()),

@@ -1,9 +1,6 @@
 package jugulum.book.store;
 
 import java.nio.file.Path;
-import java.sql.ResultSet;
-import java.sql.SQLException;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,10 +15,6 @@ import org.jdbi.v3.core.Handle;
  * matter.
  */
 final class Audit {
-  /** The triggers that keep the journal from being rewritten, see V1 and V2. */
-  private static final List<String> GUARDS =
-      List.of("journal_is_never_changed", "journal_is_never_shortened");
-
   private final Handle handle;
   private final Path path;
 
@@ -49,18 +42,18 @@ final class Audit {
   }
 
   private void checkGuards() {
-    for (String guard : GUARDS) {
+    for (Schema.Guard guard : Schema.Guard.values()) {
       String said =
           handle
               .createQuery(
                   "SELECT sql FROM sqlite_master WHERE type = 'trigger' AND name = ? AND tbl_name ="
                       + " 'journal'")
-              .bind(0, guard)
+              .bind(0, guard.trigger())
               .mapTo(String.class)
               .findOne()
               .orElse("");
-      if (!said.contains("SELECT RAISE(ABORT, 'the journal is only added to')")) {
-        throw damaged("what keeps the journal from being rewritten is gone: " + guard);
+      if (!said.contains(Schema.Guard.DOES)) {
+        throw damaged("what keeps the journal from being rewritten is gone: " + guard.trigger());
       }
     }
   }
@@ -122,7 +115,7 @@ final class Audit {
         .map(
             (row, _) ->
                 KeptRows.isOfToday(row) && KeptRows.read(row, true).isEmpty()
-                    ? Optional.of(key(row))
+                    ? Optional.of(Journal.key(row))
                     : Optional.<Key>empty())
         .list()
         .stream()
@@ -134,18 +127,18 @@ final class Audit {
             });
   }
 
-  private static Key key(ResultSet row) throws SQLException {
-    return new Key(row.getString("kind"), row.getString("stream"));
-  }
-
   private void checkLines() {
     ProjectionTables tables = new ProjectionTables(handle);
     List<String> names =
         handle.createQuery("SELECT name FROM projection").mapTo(String.class).list();
     for (String name : names) {
-      for (Key stream : new ArrayList<>(tables.altered(name))) {
-        throw damaged("the table " + name + " is not as it was written of " + named(stream));
-      }
+      tables.altered(name).stream()
+          .findFirst()
+          .ifPresent(
+              stream -> {
+                throw damaged(
+                    "the table " + name + " is not as it was written of " + named(stream));
+              });
     }
   }
 

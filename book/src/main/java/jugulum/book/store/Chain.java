@@ -6,6 +6,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.stream.Stream;
 import java.util.zip.CRC32;
 
 /**
@@ -23,16 +24,14 @@ final class Chain {
    */
   static String of(String before, List<Object> columns) {
     MessageDigest digest = sha256();
-    add(digest, before);
-    columns.forEach(column -> add(digest, String.valueOf(column)));
+    Stream.concat(Stream.of(before), columns.stream()).map(Chain::framed).forEach(digest::update);
     return HexFormat.of().formatHex(digest.digest());
   }
 
-  /** Each with its length before it, so that nothing can move from one column to the next. */
-  private static void add(MessageDigest digest, String text) {
-    byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
-    digest.update(ByteBuffer.allocate(Integer.BYTES).putInt(0, bytes.length));
-    digest.update(bytes);
+  /** A text with its length before it, so that nothing can move from one column to the next. */
+  private static byte[] framed(Object column) {
+    byte[] text = String.valueOf(column).getBytes(StandardCharsets.UTF_8);
+    return ByteBuffer.allocate(Integer.BYTES + text.length).putInt(text.length).put(text).array();
   }
 
   private static MessageDigest sha256() {
@@ -53,11 +52,7 @@ final class Chain {
   /** A checksum over several things, in their order. */
   static long crc(List<Object> columns) {
     CRC32 crc = new CRC32();
-    for (Object column : columns) {
-      byte[] bytes = String.valueOf(column).getBytes(StandardCharsets.UTF_8);
-      crc.update(ByteBuffer.allocate(Integer.BYTES).putInt(0, bytes.length));
-      crc.update(bytes);
-    }
+    columns.stream().map(Chain::framed).forEach(crc::update);
     return crc.getValue();
   }
 }

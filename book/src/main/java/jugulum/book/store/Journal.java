@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
@@ -21,8 +22,12 @@ import org.jdbi.v3.core.Handle;
 /** The rows of all streams, each chained to the one before it, and the last of each. */
 final class Journal {
   /** All a row says, in the order its chain covers it. */
-  private static final String SAID =
-      "seq, kind, stream, version, at, who, bench, action, act, form, body, crc";
+  private static final List<String> COLUMNS =
+      List.of(
+          "seq", "kind", "stream", "version", "at", "who", "bench", "action", "act", "form", "body",
+          "crc");
+
+  private static final String SAID = String.join(", ", COLUMNS);
 
   private final Handle handle;
   private final Path path;
@@ -55,7 +60,8 @@ final class Journal {
     return handle.createQuery("SELECT kind, stream FROM stream").map((row, _) -> key(row)).list();
   }
 
-  private static Key key(ResultSet row) throws SQLException {
+  /** The stream a line of some table is about. */
+  static Key key(ResultSet row) throws SQLException {
     return new Key(row.getString("kind"), row.getString("stream"));
   }
 
@@ -204,21 +210,11 @@ final class Journal {
 
   /** The chain a row has after the one before it. */
   static String chain(String before, ResultSet row) throws SQLException {
-    return Chain.of(
-        before,
-        List.of(
-            row.getLong("seq"),
-            row.getString("kind"),
-            row.getString("stream"),
-            row.getLong("version"),
-            row.getString("at"),
-            row.getString("who"),
-            row.getString("bench"),
-            row.getString("action"),
-            row.getString("act"),
-            row.getInt("form"),
-            row.getString("body"),
-            row.getLong("crc")));
+    List<Object> said = new ArrayList<>();
+    for (String column : COLUMNS) {
+      said.add(row.getString(column));
+    }
+    return Chain.of(before, said);
   }
 
   /** Whether the body of a row is the one that was written. */

@@ -14,11 +14,14 @@ final class KeptRows {
   static final String ALL =
       "SELECT kind, stream, version, undoable, redoable, rule, form, body, crc FROM kept";
 
+  /** The same of one stream, by its kind and itself. */
+  static final String OF_STREAM = ALL + " WHERE kind = ? AND stream = ?";
+
   private KeptRows() {}
 
   static Optional<Kept> of(Handle handle, Key stream, boolean isChained) {
     return handle
-        .createQuery(ALL + " WHERE kind = ? AND stream = ?")
+        .createQuery(OF_STREAM)
         .bind(0, stream.kind())
         .bind(1, stream.id())
         .map((row, _) -> read(row, isChained))
@@ -80,7 +83,7 @@ final class KeptRows {
             row.getInt("rule"),
             row.getInt("form"),
             body);
-    Key stream = new Key(row.getString("kind"), row.getString("stream"));
+    Key stream = Journal.key(row);
     long expected = isOfToday ? crc(stream, kept) : Chain.crc(body.orElse(""));
     return row.getLong("crc") == expected ? Optional.of(kept) : Optional.empty();
   }

@@ -30,7 +30,11 @@ final class ProjectionTables {
   }
 
   private static String name(Table table) {
-    return "projection_" + table.name();
+    return named(table.name());
+  }
+
+  private static String named(String name) {
+    return "projection_" + name;
   }
 
   private static String text(Table table) {
@@ -174,7 +178,7 @@ final class ProjectionTables {
    * wrote. Lines made before they had a checksum are taken as they are.
    */
   List<Key> altered(String name) {
-    Map<String, List<List<Object>>> lines = linesOf("projection_" + name);
+    Map<String, List<List<Object>>> lines = linesOf(named(name));
     List<Key> altered = new ArrayList<>();
     handle
         .createQuery("SELECT kind, stream, version, crc FROM projected WHERE name = ?")

@@ -3,6 +3,7 @@ package jugulum.book.store;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -64,9 +65,8 @@ public record Rescue(List<Key> streams, int rowsLost) {
             DriverManager.getConnection("jdbc:sqlite:" + damaged, config.toProperties());
         Handle handle = Jdbi.create(connection).open();
         Book book = new Book(SqliteStore.open(fresh, writer.clock()), kinds, writer)) {
-      int version = Schema.check(connection, damaged);
-      return Check.asRecorded(
-          () -> new Copying(handle, book, kinds, sizeOf(damaged), Form.of(version)).run());
+      Form form = Form.of(connection, damaged);
+      return Check.asRecorded(() -> new Copying(handle, book, kinds, sizeOf(damaged), form).run());
     } catch (SQLException | RuntimeException problem) {
       throw Faults.of(problem, damaged);
     }
@@ -90,29 +90,24 @@ public record Rescue(List<Key> streams, int rowsLost) {
    * @param isChained whether each is chained to the one before
    */
   private record Form(String row, String kept, boolean isNumbered, boolean isChained) {
-    private static final String TODAY = KeptRows.ALL + " WHERE kind = ? AND stream = ?";
+    /** Numbering its rows takes a look at all of them, of which some cannot be read. */
+    private static final Form FIRST =
+        new Form(
+            "SELECT seq, CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream,"
+                + " 0 AS version, at, '' AS who, '' AS bench, '' AS action, kind AS act, 1 AS"
+                + " form, body, crc, '' AS chain FROM main.journal WHERE seq = ?",
+            "SELECT 'batch' AS kind, stream, "
+                + Long.MAX_VALUE
+                + " AS version, done AS undoable, undone AS redoable, 0 AS rule, 1 AS form,"
+                + " body, crc FROM main.snapshot WHERE 'batch' = ? AND stream = ?",
+            false,
+            false);
 
-    static Form of(int version) {
-      return switch (version) {
-        case 1 ->
-            new Form(
-                "SELECT seq, CASE stream WHEN 'shop' THEN 'shop' ELSE 'batch' END AS kind, stream,"
-                    + " 0 AS version, at, '' AS who, '' AS bench, '' AS action, kind AS act, 1 AS"
-                    + " form, body, crc, '' AS chain FROM journal WHERE seq = ?",
-                "SELECT 'batch' AS kind, stream, "
-                    + Long.MAX_VALUE
-                    + " AS version, done AS undoable, undone AS redoable, 0 AS rule, 1 AS form,"
-                    + " body, crc FROM snapshot WHERE 'batch' = ? AND stream = ?",
-                false,
-                false);
-        case 2 ->
-            new Form(
-                "SELECT *, '' AS bench, '' AS action, '' AS chain FROM journal WHERE seq = ?",
-                "SELECT *, 0 AS rule FROM kept WHERE kind = ? AND stream = ?",
-                true,
-                false);
-        default -> new Form("SELECT * FROM journal WHERE seq = ?", TODAY, true, true);
-      };
+    static Form of(Connection damaged, Path path) throws SQLException {
+      boolean isChained = Schema.readAsLatest(damaged, path);
+      return Schema.check(damaged, path) == 1
+          ? FIRST
+          : new Form("SELECT * FROM journal WHERE seq = ?", KeptRows.OF_STREAM, true, isChained);
     }
   }
 
@@ -201,7 +196,7 @@ public record Rescue(List<Key> streams, int rowsLost) {
     }
 
     private void found(ResultSet row) throws SQLException {
-      Key key = new Key(row.getString("kind"), row.getString("stream"));
+      Key key = Journal.key(row);
       Optional<StreamKind<?, ?>> kind =
           kinds.stream().filter(one -> one.name().equals(key.kind())).findFirst();
       if (kind.isEmpty() && Book.isItsOwn(key)) {

@@ -8,7 +8,9 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Key;
 import org.flywaydb.core.Flyway;
@@ -61,7 +63,7 @@ final class Schema {
                 .createQuery("SELECT * FROM journal ORDER BY seq")
                 .map(
                     (row, _) -> {
-                      Key stream = new Key(row.getString("kind"), row.getString("stream"));
+                      Key stream = Journal.key(row);
                       String chain = row.getString("chain");
                       if (chain.isEmpty()) {
                         chain = Journal.chain(chains.getOrDefault(stream, ""), row);
@@ -82,24 +84,45 @@ final class Schema {
             if (heads.size() > 0) {
               heads.execute();
             }
-            GUARDS.forEach(handle::execute);
+            Stream.of(Guard.values()).map(Guard::made).forEach(handle::execute);
           });
     } catch (JdbiException problem) {
       throw Faults.of(problem, path);
     }
   }
 
-  /** What keeps the journal from being rewritten; made again after the rows got their chains. */
-  private static final List<String> GUARDS =
-      List.of(
-          """
-          CREATE TRIGGER IF NOT EXISTS journal_is_never_changed BEFORE UPDATE ON journal
-          BEGIN SELECT RAISE(ABORT, 'the journal is only added to'); END
-          """,
-          """
-          CREATE TRIGGER IF NOT EXISTS journal_is_never_shortened BEFORE DELETE ON journal
-          BEGIN SELECT RAISE(ABORT, 'the journal is only added to'); END
-          """);
+  /** What keeps the journal from being rewritten, as V1 and V2 made it. */
+  enum Guard {
+    /** No row is changed. */
+    CHANGED("UPDATE"),
+    /** No row is taken out. */
+    SHORTENED("DELETE");
+
+    /** What each does. */
+    static final String DOES = "SELECT RAISE(ABORT, 'the journal is only added to')";
+
+    private final String against;
+
+    Guard(String against) {
+      this.against = against;
+    }
+
+    /** The name of its trigger. */
+    String trigger() {
+      return "journal_is_never_" + name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Makes it again, where it was taken away for the rows to get their chains. */
+    private String made() {
+      return "CREATE TRIGGER IF NOT EXISTS "
+          + trigger()
+          + " BEFORE "
+          + against
+          + " ON journal BEGIN "
+          + DOES
+          + "; END";
+    }
+  }
 
   /**
    * Lets a book that may not be written be read as if it were of the latest version: an older one

@@ -145,11 +145,6 @@ public final class Book implements AutoCloseable {
     return stream.equals(BookIndex.KEY);
   }
 
-  /** Which book in the world; empty in one of an earlier version that is only read. */
-  public Optional<String> id() {
-    return reading(() -> index().id());
-  }
-
   private Stream<Projection<?, ?>> projections() {
     return kinds.stream().flatMap(kind -> kind.projections().stream());
   }
@@ -465,12 +460,14 @@ public final class Book implements AutoCloseable {
    */
   public <S, E> Walked<E> takeBack(StreamRef<S, E> stream, String action) {
     return walking(
-        () ->
-            history(stream, Long.MAX_VALUE).done().stream()
-                .filter(one -> one.isOf(action))
-                .reduce((_, later) -> later)
-                .<Walked<E>>map(last -> gone(stream, Row.Act.UNDO, last))
-                .orElseGet(Walked.Nothing::new));
+        () -> {
+          History<E> history = history(stream, Long.MAX_VALUE);
+          return history.done().stream()
+              .filter(one -> one.isOf(action))
+              .reduce((_, later) -> later)
+              .<Walked<E>>map(last -> gone(stream, history, Row.Act.UNDO, last))
+              .orElseGet(Walked.Nothing::new);
+        });
   }
 
   private <S, E> Walked<E> walk(StreamRef<S, E> stream, long seen, Row.Act act) {
@@ -495,24 +492,30 @@ public final class Book implements AutoCloseable {
             });
     History<E> history = history(stream, Long.MAX_VALUE);
     List<Dated<E>> from = act == Row.Act.UNDO ? history.done() : history.undone();
-    return from.isEmpty() ? new Walked.Nothing<>() : gone(stream, act, from.getLast());
+    return from.isEmpty() ? new Walked.Nothing<>() : gone(stream, history, act, from.getLast());
   }
 
   /** Takes the action of an edit back, or brings it back, in every stream it reached. */
-  private <S, E> Walked<E> gone(StreamRef<S, E> stream, Row.Act act, Dated<E> last) {
+  private <S, E> Walked<E> gone(
+      StreamRef<S, E> stream, History<E> history, Row.Act act, Dated<E> last) {
     Origin from = mine(newId());
+    walk(stream, history, act, last.action(), from);
     List<Key> all = new ArrayList<>(store.streamsOf(last.action()));
     all.removeAll(List.of(stream.key(), BookIndex.KEY));
-    all.addFirst(stream.key());
-    for (Key one : all) {
-      walk(kind(one).ref(one.id()), act, last.action(), from);
+    for (Key other : all) {
+      walk(kind(other).ref(other.id()), act, last.action(), from);
     }
+    all.addFirst(stream.key());
     return new Walked.Done<>(last.edit(), all);
   }
 
-  /** Takes one stream's part of an action back, or brings it back. */
   private <S, E> void walk(StreamRef<S, E> stream, Row.Act act, String action, Origin from) {
-    History<E> before = history(stream, Long.MAX_VALUE);
+    walk(stream, history(stream, Long.MAX_VALUE), act, action, from);
+  }
+
+  /** Takes one stream's part of an action back, or brings it back. */
+  private <S, E> void walk(
+      StreamRef<S, E> stream, History<E> before, Row.Act act, String action, Origin from) {
     Log<E> log = new Log<>(before);
     boolean isAny = act == Row.Act.UNDO ? log.undo(action) : log.redo(action);
     if (!isAny) {
@@ -782,24 +785,37 @@ public final class Book implements AutoCloseable {
                     Kind.NOT_UNDERSTOOD, path(), "a stream of the kind " + key.kind(), null));
   }
 
+  /** Reads the rows once; on the way they come to what was kept of them. */
   private <S, E> Standing<S> verified(StreamRef<S, E> stream) {
-    Codec<S> codec = stream.kind().states();
-    store
-        .kept(stream.key())
-        .filter(kept -> kept.rule() == stream.kind().rule() && kept.form() == codec.form())
-        .ifPresent(
-            kept -> {
-              Standing<S> then = folded(stream, history(stream, kept.version()), kept.version());
-              if (!read(stream.kind(), kept).equals(Optional.of(then))) {
-                throw damaged(
-                    "what was kept of "
-                        + stream.kind().name()
-                        + " "
-                        + stream.id()
-                        + " is not what its rows say");
-              }
-            });
-    return folded(stream, history(stream, Long.MAX_VALUE), 0);
+    StreamKind<S, E> kind = stream.kind();
+    Optional<Kept> kept =
+        store
+            .kept(stream.key())
+            .filter(one -> one.rule() == kind.rule() && one.form() == kind.states().form());
+    long then = Math.min(kept.map(Kept::version).orElse(0L), store.version(stream.key()));
+    Folding<E> folding = new Folding<>(kind);
+    store.rows(
+        stream.key(),
+        0,
+        row -> {
+          folding.take(row);
+          if (row.version() == then) {
+            kept.ifPresent(one -> checkKept(stream, one, folding.history()));
+          }
+        });
+    return folded(stream, folding.history(), 0);
+  }
+
+  private <S, E> void checkKept(StreamRef<S, E> stream, Kept kept, History<E> history) {
+    Standing<S> then = folded(stream, history, kept.version());
+    if (!read(stream.kind(), kept).equals(Optional.of(then))) {
+      throw damaged(
+          "what was kept of "
+              + stream.kind().name()
+              + " "
+              + stream.id()
+              + " is not what its rows say");
+    }
   }
 
   /** Tells every row of a stream as it was written, in their order. */

@@ -2,7 +2,6 @@ package jugulum.book.stream;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * What a book says of itself, in a stream of its own: its identity, then each stream as it begins.
@@ -18,7 +17,6 @@ final class BookIndex {
   private static final String BOOK = "book ";
   private static final String STREAM = "stream ";
 
-  private Optional<String> id = Optional.empty();
   private final List<Key> streams = new ArrayList<>();
 
   /** What a row says that gives a book its identity. */
@@ -34,19 +32,12 @@ final class BookIndex {
   /** Takes the next row. */
   void take(Row row) {
     String body = row.body();
-    if (body.startsWith(BOOK)) {
-      id = id.or(() -> Optional.of(body.substring(BOOK.length())));
-    } else if (body.startsWith(STREAM)) {
+    if (body.startsWith(STREAM)) {
       String[] words = body.substring(STREAM.length()).split(" ", 2);
       streams.add(new Key(words[0], words.length > 1 ? words[1] : ""));
-    } else {
+    } else if (!body.startsWith(BOOK)) {
       throw new BookProblem.NotUnderstood("the book says of itself: " + body, null);
     }
-  }
-
-  /** Which book in the world. */
-  Optional<String> id() {
-    return id;
   }
 
   /** Every stream that was begun, in that order. */

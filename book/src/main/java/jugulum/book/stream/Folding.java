@@ -10,12 +10,12 @@ import jugulum.core.stream.Log;
  *
  * @param <E> its edits
  */
-public final class Folding<E> {
+final class Folding<E> {
   private final StreamKind<?, E> kind;
   private final Log<E> log = new Log<>();
 
   /** Nothing yet. */
-  public Folding(StreamKind<?, E> kind) {
+  Folding(StreamKind<?, E> kind) {
     this.kind = kind;
   }
 
@@ -31,7 +31,7 @@ public final class Folding<E> {
   }
 
   /** Takes the next row. */
-  public void take(Row row) {
+  void take(Row row) {
     switch (row.act()) {
       case EDIT ->
           log.edit(new Dated<>(row.version(), row.at(), row.from().action(), kind.edit(row)));
@@ -41,7 +41,7 @@ public final class Folding<E> {
   }
 
   /** What the rows taken so far make. */
-  public History<E> history() {
+  History<E> history() {
     return log.history();
   }
 }

@@ -22,6 +22,10 @@ record SameWithout<S, E>(Fold<S, E> fold, List<Dated<E>> before, List<Dated<E>> 
         && before.get(same).equals(after.get(same))) {
       same++;
     }
+    if (same == before.size() || same == after.size()) {
+      // It was the last: nothing came after it.
+      return Optional.empty();
+    }
     Optional<S> one = replay(Optional.empty(), before.subList(0, same));
     Optional<S> other = one;
     int taken = same;

@@ -11,6 +11,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 import jugulum.book.BatchBook;
 import jugulum.book.Books;
 import jugulum.book.batch.BatchStream;
@@ -25,6 +26,7 @@ import jugulum.core.ledger.BatchId;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -111,15 +113,15 @@ class CorpusTest {
     }
   }
 
+  /** Those that are read and rescued as they are. */
+  private static Stream<String> books() {
+    return Stream.of(
+        "2026-11-26/demo", "2026-11-26/walked", "2026-11-26-scale/walked", "2026-11-29/acted");
+  }
+
   /** An old book that may not be written is read all the same, and stays as old as it is. */
   @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "2026-11-26/demo",
-        "2026-11-26/walked",
-        "2026-11-26-scale/walked",
-        "2026-11-29/acted"
-      })
+  @MethodSource("books")
   void anOldBookIsReadWithoutBeingBroughtUp(String name) throws IOException {
     Path file = copy(name + ".sqlite");
     byte[] before = Files.readAllBytes(file);
@@ -132,13 +134,7 @@ class CorpusTest {
   }
 
   @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "2026-11-26/demo",
-        "2026-11-26/walked",
-        "2026-11-26-scale/walked",
-        "2026-11-29/acted"
-      })
+  @MethodSource("books")
   void anOldBookIsRescuedWithoutLoss(String name) throws IOException {
     Path fresh = folder.resolve("fresh.book");
     Rescue rescue = Books.rescue(copy(name + ".sqlite"), fresh, Writer.unnamed(Clock.systemUTC()));

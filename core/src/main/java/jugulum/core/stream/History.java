@@ -45,12 +45,9 @@ public record History<E>(List<Dated<E>> done, List<Dated<E>> undone) {
 
   /** After one more edit, an action by itself. */
   public History<E> and(Instant at, E edit) {
-    return after(
-            log -> {
-              log.edit(new Dated<>(done.size() + undone.size() + 1L, at, "", edit));
-              return true;
-            })
-        .orElseThrow();
+    Log<E> log = new Log<>(this);
+    log.edit(new Dated<>(done.size() + undone.size() + 1L, at, "", edit));
+    return log.history();
   }
 
   /** After taking the last action back; empty when there is none. */

@@ -19,6 +19,10 @@ import jugulum.book.stream.Key;
 public record SetAside(Key stream, String name) {
   /** All that were met so far. For the book's thread. */
   public static List<SetAside> of(Book book) {
+    if (book.setAside().isEmpty()) {
+      // The lines of the whole list are read for nothing but the names of these.
+      return List.of();
+    }
     Map<String, String> names =
         BatchLines.asTheyStand(book).stream()
             .collect(Collectors.toMap(line -> line.id().value().toString(), BatchSummary::name));

@@ -6,9 +6,9 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.Optional;
 import java.util.Properties;
+import jugulum.book.file.WholeFile;
 
 /**
  * A bench that remembers in a text file, name = value. A file that cannot be read is begun anew;
@@ -40,11 +40,9 @@ public final class BenchFile implements BenchMemory {
     all.setProperty(name, value);
     try {
       Files.createDirectories(file.toAbsolutePath().getParent());
-      Path fresh = file.resolveSibling(file.getFileName() + ".new");
       StringWriter text = new StringWriter();
       all.store(text, null);
-      Files.writeString(fresh, text.toString());
-      Files.move(fresh, file, StandardCopyOption.REPLACE_EXISTING);
+      WholeFile.write(file, text.toString());
     } catch (IOException cannotBeWritten) {
       // It is remembered until the program ends.
     }
