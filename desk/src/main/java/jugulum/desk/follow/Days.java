@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionStage;
-import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -53,7 +52,11 @@ import org.apache.commons.rng.simple.RandomSource;
 public final class Days {
   private static final int DRAWS = 400;
 
+  /** Somebody who edits faster than a day is planned is told so in the end. */
+  private static final int MOST_PLANS = 4;
+
   private final Book book;
+  private final Notices notices;
   private final Following<Day, DayEdit> following;
 
   /** Touched on the book's thread alone. */
@@ -87,6 +90,7 @@ public final class Days {
   public Days(Book book, Work work, Notices notices, WorkedBatches worked) {
     this.worked = worked;
     this.book = book;
+    this.notices = notices;
     this.following = new Following<>(book, work, notices, Notice.WalkedDay::new);
     this.latest = work.latest();
   }
@@ -125,7 +129,7 @@ public final class Days {
    */
   public void refresh(Instant now) {
     if (!planning.get()) {
-      plan(now, Budget.SOON, _ -> {});
+      CompletionStage<Outcome> _ = plan(now, Budget.SOON);
     }
   }
 
@@ -136,23 +140,46 @@ public final class Days {
     }
     planning.set(true);
     CompletionStage<Outcome> _ =
-        plan(now, Budget.ASKED, shown -> keep(shown, now))
-            .whenComplete((_, _) -> planning.set(false));
+        plannedAndKept(now, MOST_PLANS)
+            .whenComplete(
+                (_, _) -> {
+                  planning.set(false);
+                  refresh(now);
+                });
   }
 
-  private void keep(Shown shown, Instant now) {
+  /** A day that was edited while its plan was sought is planned anew: somebody waits for it. */
+  private CompletionStage<Outcome> plannedAndKept(Instant now, int times) {
+    return plan(now, Budget.ASKED)
+        .thenCompose(
+            outcome ->
+                outcome instanceof Outcome.Recorded
+                    ? inSight(shown -> keep(shown, now))
+                    : CompletableFuture.completedFuture(outcome))
+        .thenCompose(
+            outcome ->
+                outcome instanceof Outcome.Refused && times > 1
+                    ? plannedAndKept(now, times - 1)
+                    : CompletableFuture.completedFuture(said(outcome)));
+  }
+
+  private Outcome said(Outcome outcome) {
+    if (outcome instanceof Outcome.Refused(var refusal)) {
+      notices.say(new Notice.NotDone(refusal));
+    }
+    return outcome;
+  }
+
+  private CompletionStage<Outcome> keep(Shown shown, Instant now) {
     List<Day.Done> done = DayWork.done(shown.day(), shown.asked());
-    send(shown, List.of(new DayEdit.Plan(shown.plan().slots(), done)), now);
+    return send(shown, List.of(new DayEdit.Plan(shown.plan().slots(), done)), now);
   }
 
-  private CompletionStage<Outcome> plan(Instant now, Budget budget, Consumer<Shown> then) {
+  private CompletionStage<Outcome> plan(Instant now, Budget budget) {
     return latest.askAside(
         () -> read(now),
         (read, over) -> planned(read, budget.until(over)),
-        shown -> {
-          today.set(Optional.of(shown));
-          then.accept(shown);
-        });
+        shown -> today.set(Optional.of(shown)));
   }
 
   private static Shown planned(Read read, Budget budget) {

@@ -12,13 +12,20 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
+import jugulum.core.check.Band;
+import jugulum.core.day.DayEdit;
 import jugulum.core.day.DayWork;
 import jugulum.core.day.Job;
+import jugulum.core.day.OwnTask;
+import jugulum.core.schedule.DayPlan;
 import jugulum.core.schedule.DayPlan.Slot;
 import jugulum.core.schedule.DayPlan.Why;
+import jugulum.core.schedule.DayTask.Hands;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
 import jugulum.desk.follow.Days;
@@ -76,6 +83,32 @@ class DayPlanTest extends OnTheDemoBook {
       assertThat(person.text("day-by")).startsWith("Done by 1");
       assertThat(person.text("day-learnt")).contains("the magnet takes 13 % longer");
       assertThat(person.everything()).contains("light until 17:", "Battery, ");
+    }
+  }
+
+  /** Whoever asks for a plan and says something of the day meanwhile gets one that knows of it. */
+  @Test
+  void aPlanAskedForIsKeptAlsoWhenTheDayIsEditedMeanwhile() {
+    try (Person person = atDay(MORNING)) {
+      Days days = person.workbench().days();
+      Instant now = Instant.parse(MORNING);
+      OwnTask own =
+          new OwnTask(
+              "own a", "mend the trough", new Band(20, 25, 30), Hands.ALL, OptionalInt.empty());
+      List<Slot> before = shown(person).day().plan();
+      person.drawn(
+          () -> {
+            days.planAgain(now);
+            return days.submit(new DayEdit.Add(own), now);
+          });
+      person.until(() -> !days.planning().get() && shown(person).day().own().contains(own));
+      DayPlan plan = shown(person).plan();
+      assertThat(
+              Stream.concat(
+                  plan.slots().stream().map(Slot::task),
+                  plan.left().stream().map(DayPlan.Left::task)))
+          .contains(own.id());
+      assertThat(shown(person).day().plan()).as("kept").isNotEqualTo(before);
     }
   }
 
