@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jugulum.core.account.Worked;
 import jugulum.core.check.OutOfRange;
@@ -77,9 +78,18 @@ public record Answers(
     try {
       return new Edits(edits(task, typed));
     } catch (OutOfRange beyond) {
-      Slip slip = new Slip.OutOfRange(text(typed, 0), beyond.low(), beyond.high());
-      return new Wrong(0, slip);
+      int part = told(task, beyond);
+      return new Wrong(part, new Slip.OutOfRange(text(typed, part), beyond.low(), beyond.high()));
     }
+  }
+
+  /** Which part told what is out of its range. */
+  private static int told(Task task, OutOfRange beyond) {
+    List<Part> parts = task.parts();
+    return IntStream.range(0, parts.size())
+        .filter(i -> parts.get(i).ask() == Part.Ask.TARE && beyond.quantity().equals("tareG"))
+        .findFirst()
+        .orElse(0);
   }
 
   private static String text(List<String> typed, int part) {

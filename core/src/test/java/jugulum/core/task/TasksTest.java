@@ -119,8 +119,10 @@ class TasksTest {
     assertThat(answer(weigh, "12 kg", "", "100"))
         .isEqualTo(new Answered.Wrong(2, new Slip.OutOfRange("100", 0, 99)));
     assertThat(answer(weigh, "1 kg", "2 kg"))
-        .as("a tare above the gross")
-        .isInstanceOf(Answered.Wrong.class);
+        .as("a container heavier than the whole")
+        .isEqualTo(new Answered.Wrong(1, new Slip.OutOfRange("2 kg", 0, 1_000)));
+    assertThat(answer(weigh, "300 g", "tin bowl"))
+        .isEqualTo(new Answered.Wrong(1, new Slip.OutOfRange("tin bowl", 0, 300)));
     assertThat(batch.readings()).isEmpty();
   }
 
