@@ -3,6 +3,7 @@ package jugulum.desk;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.DIGIT3;
 import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.F11;
 import static javafx.scene.input.KeyCode.L;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -103,6 +104,24 @@ class LanguageTest extends OnTheDemoBook {
     }
   }
 
+  /** Also while it looks at the scale. */
+  @Test
+  void anotherLanguageInBenchModeLetsTheOldWindowGo() {
+    Languages both =
+        new Languages(List.of(Language.ENGLISH, Pseudo.language()), Locale.ENGLISH, Locale.ENGLISH);
+    try (Person person = Person.speaking(both, book)) {
+      person.press(F11).until(() -> person.sees("hands-question"));
+      WeakReference<Node> old = new WeakReference<>(person.root().getChildren().getFirst());
+      person.press(CONTROL, L);
+      assertThat(person.sees("hands-question")).as("bench mode goes on").isTrue();
+      for (int i = 0; i < 40 && old.get() != null; i++) {
+        System.gc();
+        person.settle();
+      }
+      assertThat(old.get()).as("what looked at the scale for the old window").isNull();
+    }
+  }
+
   /** In English such a number is asked about: it could be four thousand. */
   @Test
   void aCommaIsTheDecimalMarkOfWhoWritesOne() {
@@ -110,6 +129,8 @@ class LanguageTest extends OnTheDemoBook {
       person.open(8).type("gross", "4,116 kg").press(ENTER);
       assertThat(person.batch().lot(new LotId(8)).orElseThrow().latest(Measure.SandWeight.class))
           .hasValueSatisfying(weight -> assertThat(weight.grossG()).isEqualTo(4116));
+      person.open(8).type("gross", "12.500 kg").press(ENTER);
+      assertThat(person.text("gross-error")).as("12,5 or 12500").contains("12,500", "12500");
     }
   }
 

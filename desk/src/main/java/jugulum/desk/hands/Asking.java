@@ -26,6 +26,7 @@ abstract class Asking extends BorderPane implements BenchMode {
     setFocusTraversable(true);
     setAccessibleRole(AccessibleRole.TEXT_FIELD);
     BigType.grow(this);
+    workbench.watching().atTheEnd(this::end);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
     addEventFilter(KeyEvent.KEY_TYPED, this::typed);
   }

@@ -97,7 +97,9 @@ public final class ScaleStand {
 
   /** Somebody looks at it from now on. */
   public void look(Object looker) {
-    lookers.add(looker);
+    if (!lookers.contains(looker)) {
+      lookers.add(looker);
+    }
     listen();
   }
 
