@@ -7,6 +7,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -59,16 +60,45 @@ public record Rescue(List<Key> streams, int rowsLost) {
     if (Files.exists(fresh)) {
       throw new BookProblem(BookProblem.Kind.CANNOT_CREATE, fresh, "there is a file already", null);
     }
+    try {
+      return read(damaged, fresh, kinds, writer);
+    } catch (SQLException | RuntimeException problem) {
+      forget(fresh);
+      throw Faults.of(problem, damaged);
+    }
+  }
+
+  private static Rescue read(Path damaged, Path fresh, List<StreamKind<?, ?>> kinds, Writer writer)
+      throws SQLException {
     SQLiteConfig config = new SQLiteConfig();
     config.setReadOnly(true);
     try (var connection =
             DriverManager.getConnection("jdbc:sqlite:" + damaged, config.toProperties());
         Handle handle = Jdbi.create(connection).open();
         Book book = new Book(SqliteStore.open(fresh, writer.clock()), kinds, writer)) {
+      takeItAsItIs(connection);
       Form form = Form.of(connection, damaged);
       return Check.asRecorded(() -> new Copying(handle, book, kinds, sizeOf(damaged), form).run());
-    } catch (SQLException | RuntimeException problem) {
-      throw Faults.of(problem, damaged);
+    }
+  }
+
+  /** A book into which nothing could be saved is not left for somebody to take for one. */
+  private static void forget(Path fresh) {
+    for (String part : List.of("", "-wal", "-shm", ".lock")) {
+      try {
+        Files.deleteIfExists(fresh.resolveSibling(fresh.getFileName() + part));
+      } catch (IOException stays) {
+        // It is empty; what is told is why nothing could be saved.
+      }
+    }
+  }
+
+  /**
+   * A copy that broke off has fewer pages than its first one tells; the database would read none.
+   */
+  private static void takeItAsItIs(Connection connection) throws SQLException {
+    try (Statement statement = connection.createStatement()) {
+      statement.execute("PRAGMA writable_schema = ON");
     }
   }
 

@@ -33,7 +33,11 @@ class PlainTextTest {
           "",
           "−30 +50",
           "=HYPERLINK(\"x\")",
-          "'");
+          "'",
+          "\uff1d1+1",
+          " =1+1",
+          "\u3000\uff20sum",
+          " plain");
 
   private static Table table() {
     return new Table(
@@ -46,7 +50,19 @@ class PlainTextTest {
    * Spreadsheets take a cell for a formula by its first letter (OWASP, CSV injection; from memory).
    */
   @ParameterizedTest
-  @ValueSource(strings = {"=1+1", "+16", "-30", "@sum", "\tx", "\rx", "=cmd|' /C calc'!A0"})
+  @ValueSource(
+      strings = {
+        "=1+1",
+        "+16",
+        "-30",
+        "@sum",
+        "\tx",
+        "\rx",
+        "=cmd|' /C calc'!A0",
+        "\uff1d1+1",
+        "  =1",
+        "\u00a0@x"
+      })
   void noTextBeginsLikeAFormula(String text) {
     assertThat(PlainText.guarded(text)).startsWith("'").endsWith(text);
     assertThat(PlainText.read(PlainText.guarded(text))).isEqualTo(text);
@@ -63,7 +79,7 @@ class PlainTextTest {
             .get()
             .parse(new StringReader(TableCsv.print(table())))
             .getRecords()) {
-      assertThat(row.get("text")).doesNotMatch("[=+@\\t-].*");
+      assertThat(row.get("text")).doesNotMatch("\\s*[=+@\\t\uff1d\uff20-].*");
       assertThat(row.get("number")).as("a number stays one").isEqualTo("-1.5");
       csv.add(PlainText.read(row.get("text")));
     }

@@ -46,6 +46,9 @@ abstract class BookCommand extends Speaking {
     if (!makesABook() && !Files.exists(path)) {
       return fail(Exit.BOOK_PROBLEM, words.of("command.no-book", path.toString()));
     }
+    if (!makesABook() && isEmpty(path)) {
+      return fail(Exit.BOOK_PROBLEM, words.of("command.empty-book", path.toString()));
+    }
     try (Book book = Books.open(path, Writer.unnamed(Clock.systemDefaultZone()))) {
       return with(book);
     } catch (BookProblem problem) {
@@ -53,6 +56,12 @@ abstract class BookCommand extends Speaking {
     } catch (IOException problem) {
       return fail(Exit.BAD_FILE, String.valueOf(problem.getMessage()));
     }
+  }
+
+  /** A file without a sign in it, and without a tail that is still to be read into it. */
+  static boolean isEmpty(Path path) {
+    Path tail = path.resolveSibling(path.getFileName() + "-wal");
+    return path.toFile().length() == 0 && tail.toFile().length() == 0;
   }
 
   /** Figures as texts have them: grams. */

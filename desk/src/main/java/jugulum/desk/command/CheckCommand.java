@@ -29,6 +29,9 @@ final class CheckCommand extends Speaking {
     if (!Files.exists(file)) {
       return fail(Exit.BAD_FILE, words.of("command.no-file", file.toString()));
     }
+    if (BookCommand.isEmpty(file)) {
+      return fail(Exit.BOOK_PROBLEM, words.of("command.empty-book", file.toString()));
+    }
     try (Book book = Books.open(file, Writer.unnamed(Clock.systemUTC()))) {
       List<BookProblem> faults = book.faults();
       if (!faults.isEmpty()) {

@@ -37,7 +37,12 @@ final class RescueCommand extends Speaking {
               Integer.toString(rescue.rowsLost())));
       return Exit.OK;
     } catch (BookProblem problem) {
-      return fail(Exit.BOOK_PROBLEM, Sentences.problem(words, problem));
+      boolean isBeyond = problem.kind() == BookProblem.Kind.DAMAGED;
+      return fail(
+          Exit.BOOK_PROBLEM,
+          isBeyond
+              ? words.of("command.rescued-nothing", damaged.toString())
+              : Sentences.problem(words, problem));
     }
   }
 }

@@ -1,5 +1,7 @@
 package jugulum.desk.files;
 
+import java.util.regex.Pattern;
+
 /** A kind of file a person chooses. */
 public enum FileKind {
   BATCH("json"),
@@ -14,6 +16,12 @@ public enum FileKind {
   REPLAY("json"),
   BOOK("json");
 
+  /** Longer names than that some disks do not take, with their endings, in signs. */
+  private static final int LONGEST = 80;
+
+  /** What some systems take for a device, whatever its ending. */
+  private static final Pattern DEVICE = Pattern.compile("(?i)(con|prn|aux|nul|com\\d|lpt\\d)");
+
   private final String ending;
 
   FileKind(String ending) {
@@ -25,8 +33,16 @@ public enum FileKind {
     return ending;
   }
 
-  /** A file name made of a title. */
+  /** A file name made of a title, that every system takes. */
   public String nameFor(String title) {
-    return title.replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "") + "." + ending;
+    String name = title.replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
+    int end = Math.min(name.length(), LONGEST);
+    String taken = name.substring(0, Character.isHighSurrogate(last(name, end)) ? end - 1 : end);
+    boolean isNone = taken.isEmpty() || DEVICE.matcher(taken).matches();
+    return (isNone ? "jugulum-" + taken : taken) + "." + ending;
+  }
+
+  private static char last(String name, int end) {
+    return end == 0 ? ' ' : name.charAt(end - 1);
   }
 }

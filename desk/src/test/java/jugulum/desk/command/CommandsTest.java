@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
@@ -140,6 +141,43 @@ class CommandsTest {
     assertThat(ran.out()).isEmpty();
     assertThat(run("balance", folder.resolve("none.json").toString()))
         .returns(Exit.BAD_FILE, Ran::exit);
+  }
+
+  /** A file without a sign in it is no new book for whoever only wants to look. */
+  @Test
+  void anEmptyFileIsNotTakenForANewBook() throws IOException {
+    Path empty = Files.createFile(folder.resolve("empty.book"));
+    for (String command : List.of("list", "check", "stock", "season")) {
+      Ran ran =
+          command.equals("check")
+              ? run(command, empty.toString())
+              : run("--book", empty.toString(), command);
+      assertThat(ran.exit()).as(command).isEqualTo(Exit.BOOK_PROBLEM);
+      assertThat(ran.err()).as(command).contains("is empty");
+      assertThat(empty).as(command).isEmptyFile();
+    }
+  }
+
+  /** A copy that broke off: what its pages still hold is saved, or it is said that nothing is. */
+  @Test
+  void ofATruncatedBookIsRescuedWhatIsThere() throws IOException {
+    byte[] whole = Files.readAllBytes(book);
+    int rescued = 0;
+    for (int percent : List.of(98, 90, 70, 40, 10, 1, 0)) {
+      Path cut = folder.resolve("cut-" + percent + ".book");
+      Files.write(cut, Arrays.copyOf(whole, whole.length * percent / 100));
+      Path fresh = folder.resolve("fresh-" + percent + ".book");
+      Ran ran = run("rescue", cut.toString(), fresh.toString());
+      assertThat(ran.err()).as(percent + " %").doesNotContain("rescue ", "Exception");
+      if (ran.exit() == Exit.OK) {
+        rescued++;
+        assertThat(run("--book", fresh.toString(), "list").exit()).isEqualTo(Exit.OK);
+      } else {
+        assertThat(ran.exit()).as(percent + " %").isEqualTo(Exit.BOOK_PROBLEM);
+        assertThat(fresh).as("no half book is left, " + percent + " %").doesNotExist();
+      }
+    }
+    assertThat(rescued).as("books of which something was saved").isGreaterThanOrEqualTo(3);
   }
 
   @Test
