@@ -3,12 +3,10 @@ package jugulum.scale;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import jugulum.core.scale.Dialect;
 
 /** Makes lines of the signs that come, however they are cut up on the way. */
 public final class Lines {
-  /** A line is over by then; what is longer was disturbed, and none of it is taken. */
-  private static final int LONGEST = 120;
-
   private static final byte START_OF_TEXT = 2;
   private static final byte END_OF_TEXT = 3;
 
@@ -35,7 +33,7 @@ public final class Lines {
         }
         line.setLength(0);
         isWhole = true;
-      } else if (line.length() >= LONGEST) {
+      } else if (line.length() >= Dialect.LONGEST) {
         // Its rest would look like a weight that never lay there.
         line.setLength(0);
         isWhole = false;

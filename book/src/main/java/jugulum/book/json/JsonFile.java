@@ -111,7 +111,7 @@ final class JsonFile<E> {
     while (!open.isEmpty()) {
       Placed placed = open.pop();
       JsonNode node = placed.node();
-      if (node.isNumber() && !(Math.abs(node.doubleValue()) <= LARGEST)) {
+      if (node.isNumber() && (node.isBigInteger() || !(Math.abs(node.doubleValue()) <= LARGEST))) {
         faults.add(at(node, placed.where(), "the number is larger than any that belongs here"));
       }
       for (int i = 0; node.isArray() && i < node.size(); i++) {

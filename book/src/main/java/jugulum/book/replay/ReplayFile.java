@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import jugulum.practice.drill.Action;
 import jugulum.practice.drill.Drill;
 import jugulum.practice.drill.Drills;
@@ -151,7 +152,7 @@ public final class ReplayFile {
       Optional<Drill> drill = Drills.of(all.path("drill").asString(""));
       return drill.isEmpty()
           ? new Not(Why.UNKNOWN_DRILL, all.path("drill").asString(""))
-          : new Whole(replay(all, drill.get()));
+          : new Whole(replay(all, drill.get()).rehearsed());
     } catch (JacksonException problem) {
       return new Not(Why.NOT_JSON, "");
     } catch (IllegalArgumentException problem) {
@@ -170,10 +171,25 @@ public final class ReplayFile {
         new Grain(
             (int) whole(all, "sandGrains", MOST_GRAINS),
             (int) whole(all, "goldGrains", MOST_GRAINS)),
-        Long.parseLong(all.path("seed").asString("")),
+        seed(all.path("seed").asString("")),
         told,
         whole(all, "steps", MOST_STEPS),
         all.has("laws") ? (int) whole(all, "laws", MOST_LAWS) : FIRST_LAWS);
+  }
+
+  private static long seed(String text) {
+    try {
+      return Long.parseLong(text);
+    } catch (NumberFormatException none) {
+      throw new IllegalArgumentException("seed: " + text, none);
+    }
+  }
+
+  private static GrainKind kind(String name) {
+    return Stream.of(GrainKind.values())
+        .filter(one -> one.name().equals(name))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("shares: " + name));
   }
 
   private static OptionalDouble freed(JsonNode all) {
@@ -184,8 +200,7 @@ public final class ReplayFile {
     Map<GrainKind, Double> shares = new EnumMap<>(GrainKind.class);
     node.path("shares")
         .properties()
-        .forEach(
-            entry -> shares.put(GrainKind.valueOf(entry.getKey()), entry.getValue().asDouble()));
+        .forEach(entry -> shares.put(kind(entry.getKey()), entry.getValue().asDouble()));
     return new Sand(
         number(node, "finestMm"),
         number(node, "coarsestMm"),

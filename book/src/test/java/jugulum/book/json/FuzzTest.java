@@ -6,23 +6,30 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import jugulum.book.Samples;
+import jugulum.book.csv.SizeCsv;
 import jugulum.book.file.FileFault;
+import jugulum.book.replay.ReplayFile;
 import jugulum.book.table.TrialTables;
 import jugulum.book.trial.SomeTrial;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
+import jugulum.core.simulated.Spoilt;
+import jugulum.core.sizes.SizeCurve;
 import jugulum.core.stream.Applied;
 import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialEdit;
 import jugulum.core.trial.TrialFold;
 import jugulum.core.trial.TrialResult;
+import jugulum.practice.drill.Action;
+import jugulum.practice.drill.Drills;
+import jugulum.practice.drill.LoggedAction;
+import jugulum.practice.drill.Replay;
+import jugulum.practice.drill.Runs.Grain;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -34,38 +41,24 @@ import org.junit.jupiter.params.provider.ValueSource;
  */
 class FuzzTest {
   private static final String GOOD = BatchFile.write(Samples.everything());
-  private static final Pattern VALUE =
-      Pattern.compile("(?<= : )(\"[^\"]*\"|-?[0-9.E]+|true|false)");
-  private static final List<String> NUMBERS =
-      List.of(
-          "0",
-          "-1",
-          "1e20",
-          "100000000000000000000",
-          "-1e400",
-          "1e400",
-          "NaN",
-          "0.1e-320",
-          "2147483648",
-          "1.5",
-          "00",
-          "1e",
-          "-",
-          "9".repeat(1_500));
-  private static final List<String> OTHERS =
-      List.of(
-          "null",
-          "\"\"",
-          "\"\\u0000\"",
-          "true",
-          "[]",
-          "{}",
-          "[[[]]]",
-          "\"2026-02-31\"",
-          "\"NaN\"",
-          "{\"kind\":\"pass\"}",
-          "\"" + "x".repeat(20_000) + "\"",
-          "\"\\ud800\"");
+  private static final SizeCurve SIEVED =
+      new SizeCurve(
+          List.of(
+              new SizeCurve.Sieved(0.6, 120.5),
+              new SizeCurve.Sieved(0.3, 211),
+              new SizeCurve.Sieved(0.15, 88)),
+          41);
+  private static final Replay RUN =
+      Replay.of(
+          Drills.of("flat-fines").orElseThrow(),
+          new Grain(60, 40),
+          5,
+          List.of(
+              new LoggedAction(0, new Action.Agent(true)),
+              new LoggedAction(0, new Action.Level(-0.25)),
+              new LoggedAction(3, new Action.Charge(30, true)),
+              new LoggedAction(5, new Action.Valve(17.5))),
+          30);
 
   /** A kind of file: reads a text and works out what it says, or gives what is wrong with it. */
   private enum Kind {
@@ -98,6 +91,33 @@ class FuzzTest {
           case TrialFile.Faulty(List<FileFault> faults) -> Optional.of(faults);
         };
       }
+    },
+    SIZES(SizeCsv.write(SIEVED, SizeCsv.Layout.COMMA_POINT)) {
+      @Override
+      Optional<List<FileFault>> read(String text) {
+        return switch (SizeCsv.read(text, SizeCsv.Layout.COMMA_POINT)) {
+          case SizeCsv.Read(SizeCurve curve) -> {
+            curve.finer(0.1);
+            yield Optional.empty();
+          }
+          case SizeCsv.Faulty(List<FileFault> faults) -> Optional.of(faults);
+        };
+      }
+    },
+    REPLAY(ReplayFile.write(RUN)) {
+      @Override
+      Optional<List<FileFault>> read(String text) {
+        return switch (ReplayFile.read(text)) {
+          case ReplayFile.Whole(Replay replay) -> {
+            if (replay.steps() <= RUN.steps() && replay.grain().equals(RUN.grain())) {
+              replay.played();
+            }
+            yield Optional.empty();
+          }
+          case ReplayFile.Not(ReplayFile.Why why, String what) ->
+              Optional.of(List.of(new FileFault(0, 0, "", why.name().replace('_', ' ') + what)));
+        };
+      }
     };
 
     private final String good;
@@ -121,45 +141,15 @@ class FuzzTest {
             assertThat(all)
                 .as(as)
                 .isNotEmpty()
-                .allSatisfy(
-                    fault ->
-                        assertThat(fault.reason())
-                            .isNotBlank()
-                            .doesNotContain("Exception", "jugulum.", "java.")));
+                .allSatisfy(fault -> assertThat(fault.reason()).matches(Spoilt::isSentence)));
   }
 
   @ParameterizedTest
   @EnumSource(Kind.class)
   void spoiltFilesAreReadOrRefused(Kind kind) {
-    String good = kind.good;
-    Random random = new Random(Long.getLong("jugulum.fuzzSeed", 7));
-    List<MatchResult> values = VALUE.matcher(good).results().toList();
-    for (int i = 0; i < Integer.getInteger("jugulum.fuzzes", 400); i++) {
-      MatchResult value = values.get(random.nextInt(values.size()));
-      List<String> with = random.nextBoolean() ? NUMBERS : OTHERS;
-      String spoilt =
-          good.substring(0, value.start())
-              + with.get(random.nextInt(with.size()))
-              + good.substring(value.end());
-      isReadOrRefused(
-          kind,
-          spoilt,
-          "file "
-              + i
-              + " with "
-              + spoilt.substring(value.start(), Math.min(spoilt.length(), value.start() + 30))
-              + " for "
-              + value.group());
-      isReadOrRefused(
-          kind, good.substring(0, random.nextInt(good.length())), "a file cut off, " + i);
-      int from = random.nextInt(good.length() - 40);
-      isReadOrRefused(
-          kind,
-          good.substring(0, from) + good.substring(from + 1 + random.nextInt(30)),
-          "a file with a piece missing, " + i);
-      char[] letters = good.toCharArray();
-      letters[random.nextInt(letters.length)] = (char) random.nextInt(0x3000);
-      isReadOrRefused(kind, new String(letters), "a file with one letter changed, " + i);
+    Random random = new Random(Spoilt.SEED);
+    for (int i = 0; i < Spoilt.MANY; i++) {
+      isReadOrRefused(kind, Spoilt.one(kind.good, random), kind + " " + i);
     }
   }
 

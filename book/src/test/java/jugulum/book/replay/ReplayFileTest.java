@@ -39,7 +39,7 @@ class ReplayFileTest {
     Replay deck =
         Replay.of(
             Drills.of("first-table").orElseThrow(),
-            new Grain(300, 200),
+            new Grain(600, 200),
             7,
             List.of(
                 new LoggedAction(0, new Action.Tilt(3)),

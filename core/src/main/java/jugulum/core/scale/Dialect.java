@@ -34,6 +34,9 @@ public record Dialect(
   /** A weight may have no more places than that. */
   public static final int MOST_DECIMALS = 6;
 
+  /** The longest line that is a line of a scale, in signs. */
+  public static final int LONGEST = 120;
+
   /** What a word of a line can mean. */
   public enum Meaning {
     STEADY,
@@ -103,8 +106,9 @@ public record Dialect(
     return pieces.words().stream().anyMatch(word -> words.get(word) == meaning);
   }
 
-  /** Whether a line holds signs no scale sends as text. */
+  /** Whether a line is longer than any a scale sends, or holds signs none sends as text. */
   public static boolean isGarbled(String line) {
-    return line.chars().anyMatch(sign -> sign > '~' && sign != 'µ' || sign < ' ' && sign != '\t');
+    return line.length() > LONGEST
+        || line.chars().anyMatch(sign -> sign > '~' && sign != 'µ' || sign < ' ' && sign != '\t');
   }
 }

@@ -21,6 +21,9 @@ record Pieces(List<Weight> numbers, List<Piece> all) {
   private static final Pattern POINT = Pattern.compile("\\d\\.\\d");
   private static final Pattern COMMA = Pattern.compile("\\d,\\d");
 
+  /** A number with more digits is a serial number, and no weight. */
+  private static final int MOST_DIGITS = 12;
+
   /**
    * A number of a line.
    *
@@ -55,6 +58,9 @@ record Pieces(List<Weight> numbers, List<Piece> all) {
     Matcher found = (decimal == ',' ? WITH_COMMA : WITH_POINT).matcher(line);
     while (found.find()) {
       String digits = found.group("digits").replace(',', '.');
+      if (digits.length() > MOST_DIGITS) {
+        continue;
+      }
       int point = digits.indexOf('.');
       Optional<MassUnit> unit = Optional.ofNullable(found.group("unit")).flatMap(Pieces::unit);
       double value = Double.parseDouble(digits);

@@ -7,17 +7,23 @@ import jugulum.core.check.Check;
 /**
  * Specks that were counted, weighed, or both.
  *
- * @param specks how many, 0 or more; empty where they were only weighed
- * @param mg what they weigh, in milligrams, 0 or more; empty where nobody weighed them
+ * @param specks how many, 0 to {@value #MOST_SPECKS}; empty where they were only weighed
+ * @param mg what they weigh, in milligrams, 0 to {@value #MOST_MG}; empty where nobody weighed them
  */
 public record Amount(OptionalInt specks, OptionalDouble mg) {
+  /** The most specks that are counted. */
+  public static final int MOST_SPECKS = 1_000_000;
+
+  /** The most they weigh, in milligrams. */
+  public static final double MOST_MG = 1e9;
+
   /** Checks the values. */
   public Amount {
     if (specks.isEmpty() && mg.isEmpty()) {
       throw new IllegalArgumentException("specks are counted or weighed");
     }
-    specks.ifPresent(count -> Check.inRange("specks", count, 0, 1e6));
-    mg.ifPresent(mass -> Check.inRange("milligrams", mass, 0, 1e9));
+    specks.ifPresent(count -> Check.inRange("specks", count, 0, MOST_SPECKS));
+    mg.ifPresent(mass -> Check.inRange("milligrams", mass, 0, MOST_MG));
   }
 
   /** Counted, not weighed. */

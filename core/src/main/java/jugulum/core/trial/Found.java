@@ -20,8 +20,8 @@ public record Found(Material port, Cut cut, OptionalInt specks, OptionalDouble m
     if (specks.isEmpty() && mg.isEmpty()) {
       throw new IllegalArgumentException("specks are counted or weighed");
     }
-    specks.ifPresent(count -> Check.inRange("specks", count, 0, 1e6));
-    mg.ifPresent(mass -> Check.inRange("milligrams", mass, 0, 1e9));
+    specks.ifPresent(count -> Check.inRange("specks", count, 0, Amount.MOST_SPECKS));
+    mg.ifPresent(mass -> Check.inRange("milligrams", mass, 0, Amount.MOST_MG));
   }
 
   /** Counted, not weighed. */

@@ -21,6 +21,9 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
  */
 public record MassBack(
     Weighed in, Weighed won, Weighed lost, Weighed own, int specks, double spread) {
+  /** What many runs may hold together: a thousand times what one can, in milligrams. */
+  private static final double MOST_MG = 1_000 * Amount.MOST_MG;
+
   /**
    * A weight.
    *
@@ -33,8 +36,8 @@ public record MassBack(
 
     /** Checks both. */
     public Weighed {
-      Check.inRange("milligrams", mg, 0, 1e9);
-      Check.inRange("sdMg", sdMg, 0, 1e9);
+      Check.inRange("milligrams", mg, 0, MOST_MG);
+      Check.inRange("sdMg", sdMg, 0, MOST_MG);
     }
 
     /** Two weights together, each with its own doubt. */
@@ -62,7 +65,7 @@ public record MassBack(
 
   /** Checks the numbers. */
   public MassBack {
-    Check.inRange("in", in.mg(), 0.001, 1e9);
+    Check.inRange("in", in.mg(), 0.001, MOST_MG);
     Check.inRange("specks", specks, 1, 1e9);
     Check.inRange("spread", spread, 0, 100);
   }

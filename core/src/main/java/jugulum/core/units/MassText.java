@@ -19,6 +19,9 @@ public final class MassText {
           "\\G\\s*([+\\-−]?[\\d.,]+)\\s*([a-zA-Z]+(?:\\s+(?:t|av|avdp|oz)\\b)?)?\\s*",
           Pattern.CASE_INSENSITIVE);
 
+  /** How much of an endless text is told of, in signs. */
+  private static final int QUOTED = 40;
+
   private MassText() {}
 
   /** What a field takes a lone "oz" for. */
@@ -81,6 +84,9 @@ public final class MassText {
     String text = typed.strip();
     if (text.isEmpty()) {
       return new Refused(Why.EMPTY, "");
+    }
+    if (text.length() > NumberText.LONGEST) {
+      return new Refused(Why.NOT_A_MASS, text.substring(0, QUOTED) + "…");
     }
     Matcher part = PART.matcher(text);
     Optional<Mass> sum = Optional.empty();

@@ -17,6 +17,9 @@ public final class NumberText {
       Pattern.compile("[+-]?\\d{1,3}(\\.\\d{3})+,\\d*");
   private static final Pattern EITHER_WAY = Pattern.compile("[+-]?[1-9]\\d{0,2},\\d{3}");
 
+  /** The longest a number can be that is read, in signs; what is longer is none. */
+  static final int LONGEST = 400;
+
   private NumberText() {}
 
   /** What a typed number turned out to be. */
@@ -39,6 +42,9 @@ public final class NumberText {
   /** Reads one number; blanks around it are ignored. */
   public static Result parse(String typed) {
     String text = typed.strip().replace("−", "-");
+    if (text.length() > LONGEST) {
+      return new NotANumber(typed);
+    }
     if (EITHER_WAY.matcher(text).matches()) {
       return new Ambiguous(text.replace(',', '.'), text.replace(",", ""));
     }

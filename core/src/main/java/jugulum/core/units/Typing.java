@@ -37,6 +37,18 @@ public final class Typing {
     };
   }
 
+  /**
+   * Whether a text is a weight with its unit and nothing else, whatever is to be asked about it.
+   */
+  public static boolean isWeight(String typed) {
+    return typed.chars().anyMatch(Character::isLetter)
+        && switch (MassText.parse(typed, MassUnit.GRAM, Ounce.ASK)) {
+          case Mass _ -> true;
+          case MassText.Refused(MassText.Why why, String _) ->
+              why == MassText.Why.WHICH_OUNCE || why == MassText.Why.WHICH_COMMA;
+        };
+  }
+
   /** A number within a closed range. */
   public static Typed<Double> number(String typed, double low, double high) {
     return switch (NumberText.parse(typed)) {
@@ -57,7 +69,9 @@ public final class Typing {
    * @param high the highest, in percent
    */
   public static Typed<Double> percent(String typed, double low, double high) {
-    return number(typed.replace("%", ""), low, high).map(percent -> percent / 100);
+    String text = typed.strip();
+    String bare = text.endsWith("%") ? text.substring(0, text.length() - 1) : text;
+    return number(bare, low, high).map(percent -> percent / 100);
   }
 
   /** A whole number of things, from 0. */

@@ -1,18 +1,19 @@
 package jugulum.desk.preference;
 
 import java.io.IOException;
-import java.io.StringReader;
+import java.io.Reader;
 import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.Optional;
 import java.util.Properties;
 import jugulum.book.file.WholeFile;
 
 /**
- * A bench that remembers in a text file, name = value. A file that cannot be read is begun anew;
- * one that cannot be written is no reason not to work.
+ * A bench that remembers in a text file, name = value, which other windows of it may write too:
+ * what they wrote meanwhile stays. A file that cannot be read is kept beside a new one; one that
+ * cannot be written is no reason not to work.
  */
 public final class BenchFile implements BenchMemory {
   private final Path file;
@@ -22,11 +23,30 @@ public final class BenchFile implements BenchMemory {
   public BenchFile(Path file) {
     this.file = file;
     try {
-      if (Files.exists(file)) {
-        all.load(new StringReader(Files.readString(file)));
+      all.putAll(written());
+    } catch (IOException | IllegalArgumentException unreadable) {
+      setAside();
+    }
+  }
+
+  private Properties written() throws IOException {
+    Properties written = new Properties();
+    if (Files.exists(file)) {
+      try (Reader text = Files.newBufferedReader(file)) {
+        written.load(text);
       }
-    } catch (IOException | UncheckedIOException | IllegalArgumentException unreadable) {
-      all.clear();
+    }
+    return written;
+  }
+
+  private void setAside() {
+    try {
+      Files.copy(
+          file,
+          file.resolveSibling(file.getFileName() + ".unreadable"),
+          StandardCopyOption.REPLACE_EXISTING);
+    } catch (IOException cannotBeRead) {
+      // There is nothing in it that could be kept.
     }
   }
 
@@ -37,6 +57,11 @@ public final class BenchFile implements BenchMemory {
 
   @Override
   public synchronized void put(String name, String value) {
+    try {
+      all.putAll(written());
+    } catch (IOException | IllegalArgumentException unreadable) {
+      setAside();
+    }
     all.setProperty(name, value);
     try {
       Files.createDirectories(file.toAbsolutePath().getParent());

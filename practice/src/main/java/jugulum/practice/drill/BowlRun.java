@@ -86,7 +86,7 @@ public final class BowlRun implements Run {
         Check.inRange("grams", grams, 0, rig.totalG());
         bowl.charge(grams, isAtWall, told.hasAgent());
       }
-      default -> throw new IllegalArgumentException("not of a bowl: " + action);
+      default -> throw new IllegalArgumentException("that is not done with a bowl");
     }
     log.tell(action);
     works = aged();

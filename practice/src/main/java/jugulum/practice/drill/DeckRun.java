@@ -66,7 +66,7 @@ public final class DeckRun implements Run {
           case Action.Stroke(double mm, double aMinute) -> controls.stroke(mm, aMinute);
           case Action.Feed(double kgH) -> controls.feed(kgH);
           case Action.Splitter(int which, double fromTop) -> splitter(which, fromTop);
-          default -> throw new IllegalArgumentException("not of a deck: " + action);
+          default -> throw new IllegalArgumentException("that is not done with a deck");
         };
     log.tell(action);
   }

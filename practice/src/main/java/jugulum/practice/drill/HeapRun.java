@@ -46,7 +46,7 @@ public final class HeapRun implements Run {
       case Action.Lift _ -> heap.lift();
       case Action.Drop _ -> heap.drop();
       case Action.Away _ -> carriedAway();
-      default -> throw new IllegalArgumentException("not of a magnet: " + action);
+      default -> throw new IllegalArgumentException("that is not done with a magnet");
     }
     log.tell(action);
     busyUntil = seconds + MOVE_S;

@@ -43,6 +43,19 @@ public record Replay(
     return laws != lawsOf(drill);
   }
 
+  /**
+   * Tries whether everything told can be done with the rig of the drill, without letting time go
+   * by.
+   *
+   * @return this
+   * @throws IllegalArgumentException if something cannot, with what and its range
+   */
+  public Replay rehearsed() {
+    Run run = Runs.of(drill, grain, seed);
+    told.forEach(one -> run.tell(one.action()));
+    return this;
+  }
+
   /** The run, as it was when it ended. */
   public Run played() {
     Run run = Runs.of(drill, grain, seed);
