@@ -33,6 +33,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
+import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.robot.Robot;
 import javafx.scene.text.Text;
@@ -70,6 +71,7 @@ public final class Person implements AutoCloseable {
   private final Stage stage;
   private final Scene scene;
   private Optional<Path> file = Optional.empty();
+  private int filesAsked;
   private int lookedRound;
 
   private Person(Path path, Clock clock, Languages languages) {
@@ -152,13 +154,25 @@ public final class Person implements AutoCloseable {
   private final class Files implements FilePicker {
     @Override
     public Optional<Path> toOpen(FileKind kind) {
+      filesAsked++;
       return file;
     }
 
     @Override
     public Optional<Path> toSave(FileKind kind, String suggestion) {
+      filesAsked++;
       return file;
     }
+  }
+
+  /** How often a file was asked for. */
+  public int filesAsked() {
+    return on(() -> filesAsked);
+  }
+
+  /** What fills the window below its tabs. */
+  public Node inSight() {
+    return on(() -> ((BorderPane) scene.lookup(".shell")).getCenter());
   }
 
   /** How often made-up batches were asked for. */
@@ -351,6 +365,39 @@ public final class Person implements AutoCloseable {
       on(
           () -> {
             type(letter);
+            return null;
+          });
+    }
+    return settle();
+  }
+
+  /** Types as a keyboard does, each key with its code, to whatever has the focus just then. */
+  public Person blind(String text) {
+    for (char sign : text.toCharArray()) {
+      KeyCode code =
+          switch (sign) {
+            case ' ' -> KeyCode.SPACE;
+            case '.' -> KeyCode.PERIOD;
+            default -> KeyCode.getKeyCode(String.valueOf(Character.toUpperCase(sign)));
+          };
+      on(
+          () -> {
+            for (EventType<KeyEvent> type :
+                List.of(KeyEvent.KEY_PRESSED, KeyEvent.KEY_TYPED, KeyEvent.KEY_RELEASED)) {
+              boolean isTyped = type == KeyEvent.KEY_TYPED;
+              EventTarget target = scene.getFocusOwner() == null ? scene : scene.getFocusOwner();
+              Event.fireEvent(
+                  target,
+                  new KeyEvent(
+                      type,
+                      isTyped ? String.valueOf(sign) : "",
+                      "",
+                      isTyped ? KeyCode.UNDEFINED : code,
+                      false,
+                      false,
+                      false,
+                      false));
+            }
             return null;
           });
     }

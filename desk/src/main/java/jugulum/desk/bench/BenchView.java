@@ -2,10 +2,12 @@ package jugulum.desk.bench;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -27,6 +29,7 @@ import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.live.Beat;
 import jugulum.desk.lot.BucketPanel;
+import jugulum.desk.measure.RecordBox;
 import jugulum.desk.session.Current;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.station.StationPanel;
@@ -35,7 +38,6 @@ import jugulum.desk.view.Navigation;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
-import jugulum.desk.work.Notice;
 
 /**
  * The bench: the throat board, the panel of the station in hand, the buckets, and where the gold
@@ -91,15 +93,8 @@ public final class BenchView extends BorderPane implements MainView {
     host.onLeave(board::requestFocus);
     host.onStep(this::walkTo);
     host.addEventFilter(KeyEvent.KEY_PRESSED, this::leave);
-    BlindTyping typing =
-        new BlindTyping(
-            host.foot(),
-            host,
-            () -> workbench.notices().say(new Notice.Said(words.of("bench.nothing-asked"), true)));
     addEventFilter(KeyEvent.KEY_TYPED, host.scale()::typed);
     addEventFilter(KeyEvent.KEY_PRESSED, host.scale()::pressed);
-    addEventFilter(KeyEvent.KEY_TYPED, typing::typed);
-    addEventFilter(KeyEvent.KEY_PRESSED, typing::pressed);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressButton);
     workbench.watch(workbench.projections().current(), _ -> show());
     workbench.watch(workbench.preferences().figures(), _ -> show());
@@ -243,6 +238,27 @@ public final class BenchView extends BorderPane implements MainView {
   @Override
   public Guide.Page page() {
     return Guide.Page.BENCH;
+  }
+
+  /** What stands at the foot comes first. */
+  @Override
+  public Optional<TextField> asked() {
+    return getCenter() == bench
+        ? Stream.concat(recording(host.foot(), false), recording(host, false)).findFirst()
+        : Optional.empty();
+  }
+
+  private static Stream<TextField> recording(Node node, boolean records) {
+    if (!node.isVisible() || node.isDisabled() || node.getStyleClass().contains(RecordBox.ASIDE)) {
+      return Stream.empty();
+    }
+    boolean inside = records || node.getStyleClass().contains("record-box");
+    return switch (node) {
+      case TextField field when inside -> Stream.of(field);
+      case Parent parent ->
+          parent.getChildrenUnmodifiable().stream().flatMap(child -> recording(child, inside));
+      default -> Stream.empty();
+    };
   }
 
   @Override

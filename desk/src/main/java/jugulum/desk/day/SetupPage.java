@@ -10,7 +10,6 @@ import jugulum.core.day.DaySetup;
 import jugulum.core.day.Daylight;
 import jugulum.core.handling.Evaporation;
 import jugulum.core.schedule.DayProblem;
-import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
@@ -72,7 +71,7 @@ final class SetupPage extends FormPage {
     battery = optional("day-battery", "day.battery", 0, 1e6);
     tank = optional("day-tank", "day.tank", 0, 1e6);
     settle = EntryField.number(words, "day-settle", "day.settle", "", 0, DayProblem.DAY);
-    place = new EntryField<>(words, "day-place", words.of("day.place"), "", Entry.Value::new);
+    place = new EntryField<>(words, "day-place", words.of("day.place"), "", Parsers.note(words));
     latitude = optional("day-latitude", "day.latitude", -90, 90);
     longitude = optional("day-longitude", "day.longitude", -180, 180);
     celsius = EntryField.number(words, "day-celsius", "day.celsius", "", -40, 60);
@@ -186,10 +185,13 @@ final class SetupPage extends FormPage {
       (north.isPresent() ? longitude : latitude).refuse(words.of("day.place.half"));
       return Optional.empty();
     }
-    return Optional.of(
-        north.map(
-            degrees ->
-                new DaySetup.Place(place.text(), new Daylight(degrees, east.orElseThrow()))));
+    return place
+        .read()
+        .map(
+            called ->
+                north.map(
+                    degrees ->
+                        new DaySetup.Place(called, new Daylight(degrees, east.orElseThrow()))));
   }
 
   private void told(Optional<DaySetup.Place> at) {

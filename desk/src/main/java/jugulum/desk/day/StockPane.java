@@ -27,6 +27,7 @@ import jugulum.core.stock.StockRank.Ranked;
 import jugulum.desk.bag.BagAssay;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.Parsers;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Saving;
@@ -82,7 +83,7 @@ final class StockPane extends BorderPane {
             words.of("stock.find"),
             words.of("stock.find.hint"),
             Entry.Value::new);
-    what = new EntryField<>(words, "stock-what", words.of("stock.what"), "", Entry.Value::new);
+    what = new EntryField<>(words, "stock-what", words.of("stock.what"), "", Parsers.note(words));
     bags = new BagAssay(workbench, this::refresh);
     Parts.shown(what, false);
     Parts.shown(find, false);
@@ -284,11 +285,15 @@ final class StockPane extends BorderPane {
   }
 
   private void told() {
-    if (isBag && what.text().isEmpty()) {
+    Optional<String> said = what.read();
+    if (said.isEmpty()) {
+      return;
+    }
+    if (isBag && said.get().isEmpty()) {
       what.refuse(words.of("refusal.BAG_WITHOUT_NAME"));
       return;
     }
-    Measure measure = isBag ? new Measure.Bagged(what.text()) : new Measure.Discarded(what.text());
+    Measure measure = isBag ? new Measure.Bagged(said.get()) : new Measure.Discarded(said.get());
     List<Order<?, ?>> orders = new ArrayList<>();
     for (Ranked one : table.getSelectionModel().getSelectedItems()) {
       orders.add(

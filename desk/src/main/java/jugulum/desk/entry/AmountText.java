@@ -10,7 +10,8 @@ import jugulum.desk.words.Words;
 
 /** Specks as they are typed: counted "44", weighed "21.5 mg", or both, "44 / 21.5 mg". */
 public final class AmountText {
-  private static final int MOST = 1_000_000;
+  /** Nobody puts more gold into a trial: what is heavier was meant for the sand. In grams. */
+  private static final double MOST_G = 100;
 
   private AmountText() {}
 
@@ -26,14 +27,14 @@ public final class AmountText {
   }
 
   private static Entry<Amount> both(Words words, String specks, String mass) {
-    return switch (Parsers.count(words, specks, MOST)) {
+    return switch (Parsers.count(words, specks, Amount.MOST_SPECKS)) {
       case Entry.Value<Integer>(Integer count) -> weighed(words, OptionalInt.of(count), mass);
       case Entry.Bad<Integer>(String sentence) -> new Entry.Bad<>(sentence);
     };
   }
 
   private static Entry<Amount> counted(Words words, String typed) {
-    return switch (Parsers.count(words, typed, MOST)) {
+    return switch (Parsers.count(words, typed, Amount.MOST_SPECKS)) {
       case Entry.Value<Integer>(Integer count) -> new Entry.Value<>(Amount.counted(count));
       case Entry.Bad<Integer>(String sentence) -> new Entry.Bad<>(sentence);
     };
@@ -41,8 +42,11 @@ public final class AmountText {
 
   private static Entry<Amount> weighed(Words words, OptionalInt specks, String typed) {
     return switch (Parsers.gold(words, MassUnit.MILLIGRAM).apply(typed)) {
+      case Entry.Value<MassText.Mass>(MassText.Mass mass) when mass.milligrams() > Amount.MOST_MG ->
+          new Entry.Bad<>(
+              words.of("entry.range", "0", EntryField.grams(words, MOST_G), typed.strip()));
       case Entry.Value<MassText.Mass>(MassText.Mass mass) ->
-          new Entry.Value<>(new Amount(specks, OptionalDouble.of(1000 * mass.grams())));
+          new Entry.Value<>(new Amount(specks, OptionalDouble.of(mass.milligrams())));
       case Entry.Bad<MassText.Mass>(String sentence) -> new Entry.Bad<>(sentence);
     };
   }

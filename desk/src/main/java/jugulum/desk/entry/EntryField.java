@@ -23,6 +23,9 @@ import jugulum.desk.words.Words;
 public final class EntryField<T> extends VBox {
   private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
+  /** More than anybody types; what reads it need not fear for its time. */
+  static final int LONGEST = 2_000;
+
   private final Words words;
   private final TextField field = new TextField();
   private final Label error = new Label();
@@ -110,7 +113,7 @@ public final class EntryField<T> extends VBox {
   /** A field for words that may be left out; its hint is the text of the key with ".hint". */
   public static EntryField<String> note(Words words, String id, String key) {
     String hint = words.has(key + ".hint") ? words.of(key + ".hint") : "";
-    return new EntryField<>(words, id, words.of(key), hint, Entry.Value::new);
+    return new EntryField<>(words, id, words.of(key), hint, Parsers.note(words));
   }
 
   /** A field for a day of the calendar. */
@@ -166,9 +169,14 @@ public final class EntryField<T> extends VBox {
 
   /** What was typed, as understood, without saying anything. */
   public Entry<T> parsed() {
-    return isPut()
-        ? new Entry.Value<>(put.orElseThrow().value())
-        : parser.apply(words.typed(field.getText()));
+    if (isPut()) {
+      return new Entry.Value<>(put.orElseThrow().value());
+    }
+    String typed = field.getText();
+    return typed.length() > LONGEST
+        ? new Entry.Bad<>(
+            words.of("entry.too-long", words.plain(LONGEST), words.plain(typed.length())))
+        : parser.apply(words.typed(typed));
   }
 
   /**

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.function.Function;
+import jugulum.core.check.UnseenSigns;
 import jugulum.core.units.Decimal;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
@@ -46,8 +47,25 @@ public final class Parsers {
     return said(words, Typing.count(typed, highest));
   }
 
-  /** A text that must say something. */
+  /** Words that must say something. */
   public static Function<String, Entry<String>> text(Words words, String ifMissing) {
+    return typed -> typed.isBlank() ? bad(words, ifMissing) : note(words).apply(typed);
+  }
+
+  /** Words that may be left out. A weight alone was meant for another field: it is asked about. */
+  public static Function<String, Entry<String>> note(Words words) {
+    return typed -> {
+      if (Typing.isWeight(typed)) {
+        return bad(words, "entry.weight-for-words", typed.strip());
+      }
+      return UnseenSigns.in(typed)
+          ? bad(words, "entry.unseen-signs")
+          : new Entry.Value<>(typed.strip());
+    };
+  }
+
+  /** Signs as they come, whatever they mean. */
+  public static Function<String, Entry<String>> signs(Words words, String ifMissing) {
     return typed -> typed.isBlank() ? bad(words, ifMissing) : new Entry.Value<>(typed.strip());
   }
 
@@ -84,11 +102,16 @@ public final class Parsers {
     return switch (slip) {
       case Typed.Slip.Empty _ -> words.of("entry.mass.EMPTY");
       case Typed.Slip.NoMass(MassText.Why why, String part) ->
-          words.of("entry.mass", why, part, part.replace(',', '.'), part.replace(",", ""));
+          words.of(
+              "entry.mass",
+              why,
+              words.typed(part),
+              words.typed(part.replace(',', '.')),
+              part.replace(",", ""));
       case Typed.Slip.Negative _ -> words.of("entry.negative");
       case Typed.Slip.NoNumber(String text) -> words.of("entry.number", text);
       case Typed.Slip.WhichComma(String text, String decimal, String thousands) ->
-          words.of("entry.mass.WHICH_COMMA", text, decimal, thousands);
+          words.of("entry.mass.WHICH_COMMA", words.typed(text), words.typed(decimal), thousands);
       case Typed.Slip.OutOfRange(String text, double low, double high) ->
           words.of("entry.range", words.plain(low), words.plain(high), text);
       case Typed.Slip.NotWhole(String text) -> words.of("entry.whole", text);

@@ -31,8 +31,8 @@ import jugulum.core.runs.MachineRecord;
 import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.window.Conditions;
-import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
@@ -57,7 +57,7 @@ public final class GravityForm extends StepForm {
           "machine-name",
           words.of("gravity.name"),
           words.of("gravity.name.hint"),
-          typed -> new Entry.Value<>(typed.strip()));
+          Parsers.note(words));
   private final FlowPane ports = new Wrapping(14, 8);
   private final VBox why = new VBox(6);
   private final VBox cautions = new VBox(6);
@@ -209,11 +209,11 @@ public final class GravityForm extends StepForm {
       return Optional.empty();
     }
     Gear gear = machine.getValue().gear();
-    Machine taking =
+    Optional<Machine> taking =
         gear.name().isEmpty()
-            ? new Machine(gear.kind(), name.field().getText().strip())
-            : gear.machine();
-    return Optional.of(take(new Process.GravityRun(taking), List.of(lot), outputs));
+            ? name.read().map(called -> new Machine(gear.kind(), called))
+            : Optional.of(gear.machine());
+    return taking.map(one -> take(new Process.GravityRun(one), List.of(lot), outputs));
   }
 
   @Override

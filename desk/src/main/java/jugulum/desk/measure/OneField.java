@@ -11,7 +11,6 @@ import jugulum.core.machine.Sheets;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.entry.DialText;
-import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.words.Figures;
@@ -75,7 +74,7 @@ public final class OneField<T> extends MeasureForm {
             "discard-reason",
             figures.get().words().of("form.discard"),
             figures.get().words().of("form.discard.hint"),
-            Entry.Value::new);
+            Parsers.note(figures.get().words()));
     return new OneField<>(
         figures,
         why,

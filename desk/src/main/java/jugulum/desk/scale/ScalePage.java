@@ -70,7 +70,14 @@ public final class ScalePage extends BorderPane implements FocusFirst {
     this.heard = new HeardLines(words);
     this.meanings = new WordMeanings(words, this::show);
     this.check = new CheckBox(workbench, clock);
-    line = EntryField.named(words, "scale-line", "scale.line", "scale.line.missing");
+    workbench.watching().atTheEnd(this::close);
+    line =
+        new EntryField<>(
+            words,
+            "scale-line",
+            words.of("scale.line"),
+            words.of("scale.line.hint"),
+            Parsers.signs(words, "scale.line.missing"));
     ask =
         new EntryField<>(
             words,

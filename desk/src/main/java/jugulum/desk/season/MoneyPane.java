@@ -180,7 +180,8 @@ final class MoneyPane extends SeasonPane {
     Optional<MassText.Mass> to = from.flatMap(_ -> received.read());
     Optional<Double> fine = to.flatMap(_ -> fineness.read());
     Optional<Double> money = fine.flatMap(_ -> paid.read());
-    if (money.isEmpty()) {
+    Optional<String> noted = money.flatMap(_ -> note.read());
+    if (noted.isEmpty()) {
       return;
     }
     OnceKept.clearing(
@@ -197,7 +198,7 @@ final class MoneyPane extends SeasonPane {
                         fine.get(),
                         money.get(),
                         unsent(day.get()),
-                        note.text()))),
+                        noted.get()))),
         date,
         sent,
         received,

@@ -246,10 +246,13 @@ final class SourcesPane extends SeasonPane {
   }
 
   private void keep() {
-    if (source.getValue() != null) {
+    Optional<String> where = place.read();
+    Optional<String> allowed = where.flatMap(_ -> permits.read());
+    Optional<String> noted = allowed.flatMap(_ -> notes.read());
+    if (source.getValue() != null && noted.isPresent()) {
       told(
           new SeasonEdit.TellSource(
-              new Source(source.getValue(), place.text(), permits.text(), notes.text())),
+              new Source(source.getValue(), where.get(), allowed.get(), noted.get())),
           place);
     }
   }

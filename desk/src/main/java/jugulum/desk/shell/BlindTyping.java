@@ -1,13 +1,11 @@
-package jugulum.desk.bench;
+package jugulum.desk.shell;
 
-import java.util.stream.Stream;
-import javafx.scene.Node;
-import javafx.scene.Parent;
+import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import jugulum.desk.measure.RecordBox;
 
 /**
  * Whoever weighs does not look where the focus is: the first digit goes to the field that records,
@@ -15,21 +13,18 @@ import jugulum.desk.measure.RecordBox;
  * its letters presses a button and its Enter starts nothing.
  */
 final class BlindTyping {
-  private final Parent panels;
+  private final Supplier<Optional<TextField>> asked;
   private final Runnable onNothingAsked;
-  private final Parent foot;
   private boolean falling;
 
   /**
    * Listens for nobody yet.
    *
-   * @param foot where what is asked for now stands: it comes first
-   * @param panels where a field that records stands, if any does
+   * @param asked the field that records what is asked for now, if anything is
    * @param onNothingAsked told when a number is let fall
    */
-  BlindTyping(Parent foot, Parent panels, Runnable onNothingAsked) {
-    this.foot = foot;
-    this.panels = panels;
+  BlindTyping(Supplier<Optional<TextField>> asked, Runnable onNothingAsked) {
+    this.asked = asked;
     this.onNothingAsked = onNothingAsked;
   }
 
@@ -38,9 +33,7 @@ final class BlindTyping {
     if (falls(key)) {
       key.consume();
     } else if (isDigit(key) && !isForAnother(key)) {
-      Stream.concat(fields(foot, false), fields(panels, false))
-          .findFirst()
-          .ifPresentOrElse(field -> begin(field, key), this::fall);
+      asked.get().ifPresentOrElse(field -> begin(field, key), this::fall);
       key.consume();
     }
   }
@@ -76,18 +69,5 @@ final class BlindTyping {
   private void fall() {
     falling = true;
     onNothingAsked.run();
-  }
-
-  private static Stream<TextField> fields(Node node, boolean records) {
-    if (!node.isVisible() || node.isDisabled() || node.getStyleClass().contains(RecordBox.ASIDE)) {
-      return Stream.empty();
-    }
-    boolean inside = records || node.getStyleClass().contains("record-box");
-    return switch (node) {
-      case TextField field when inside -> Stream.of(field);
-      case Parent parent ->
-          parent.getChildrenUnmodifiable().stream().flatMap(child -> fields(child, inside));
-      default -> Stream.empty();
-    };
   }
 }

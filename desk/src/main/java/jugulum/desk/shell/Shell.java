@@ -7,6 +7,7 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.event.Event;
+import javafx.event.EventHandler;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
@@ -69,6 +70,12 @@ public final class Shell extends BorderPane {
     hands = new Lazy<>(() -> new HandsView(workbench, beat, clock::instant, this::leaveBenchMode));
     top = new VBox(bar.node(), notice);
     setTop(top);
+    BlindTyping typing =
+        new BlindTyping(
+            () -> view().flatMap(MainView::asked),
+            () -> workbench.notices().say(new Notice.Said(words.of("entry.nothing-asked"), true)));
+    addEventFilter(KeyEvent.KEY_TYPED, unlessInBenchMode(typing::typed));
+    addEventFilter(KeyEvent.KEY_PRESSED, unlessInBenchMode(typing::pressed));
     addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     addEventFilter(KeyEvent.KEY_TYPED, this::helpIfAsked);
     workbench.watch(workbench.notices().notice(), _ -> say());
@@ -82,6 +89,15 @@ public final class Shell extends BorderPane {
    */
   public ReadOnlyStringProperty due() {
     return timer.due();
+  }
+
+  /** Bench mode is one large field: it takes every sign itself. */
+  private EventHandler<KeyEvent> unlessInBenchMode(EventHandler<KeyEvent> handler) {
+    return key -> {
+      if (!(getCenter() instanceof BenchMode)) {
+        handler.handle(key);
+      }
+    };
   }
 
   /** Hands a key to what is in sight, where nothing has the focus. */

@@ -12,7 +12,6 @@ import jugulum.core.shop.ShopEdit;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.StopRule.Kind;
 import jugulum.core.shop.Terms;
-import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
@@ -40,7 +39,7 @@ final class TermsCard extends VBox {
           "96",
           typed -> Parsers.percent(words, typed, 0, 100));
   private final EntryField<String> currency =
-      new EntryField<>(words, "terms-currency", words.of("shop.currency"), "", Entry.Value::new);
+      new EntryField<>(words, "terms-currency", words.of("shop.currency"), "", Parsers.note(words));
   private final EntryField<Double> hour = number(words, "terms-hour", "shop.hour", "", 0, 100_000);
   private final EntryField<Double> minutes =
       number(words, "terms-minutes", "shop.pass-minutes", "6", 0.1, 1000);
@@ -138,18 +137,22 @@ final class TermsCard extends VBox {
   }
 
   private Optional<Terms> terms(double gram, double share, double rate, double pass) {
-    return charges
+    return currency
         .read()
-        .map(
-            told ->
-                new Terms(
-                    gram,
-                    share,
-                    rate,
-                    pass,
-                    currency.field().getText(),
-                    LocalDate.now(clock),
-                    Optional.of(told)));
+        .flatMap(
+            in ->
+                charges
+                    .read()
+                    .map(
+                        told ->
+                            new Terms(
+                                gram,
+                                share,
+                                rate,
+                                pass,
+                                in,
+                                LocalDate.now(clock),
+                                Optional.of(told))));
   }
 
   private void ruleChanged() {

@@ -14,9 +14,9 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Sheets;
 import jugulum.core.trial.Contender;
-import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
+import jugulum.desk.entry.Parsers;
 import jugulum.desk.entry.SettingsText;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
@@ -56,10 +56,10 @@ final class ContenderBox extends VBox {
             "trial-variant-" + place,
             words.of("trial.variant"),
             words.of("trial.variant.hint"),
-            Entry.Value::new);
+            Parsers.note(words));
     operator =
         new EntryField<>(
-            words, "trial-operator-" + place, words.of("trial.operator"), "", Entry.Value::new);
+            words, "trial-operator-" + place, words.of("trial.operator"), "", Parsers.note(words));
     settings =
         new EntryField<>(
             words,
@@ -104,9 +104,10 @@ final class ContenderBox extends VBox {
 
   /** The machine as it is set up, or nothing after saying at the field why. */
   Optional<Contender> read() {
-    return settings
-        .read()
-        .map(set -> new Contender(machine.getValue(), variant.text(), set, operator.text()));
+    Optional<String> way = variant.read();
+    Optional<String> who = way.flatMap(_ -> operator.read());
+    return who.flatMap(_ -> settings.read())
+        .map(set -> new Contender(machine.getValue(), way.get(), set, who.get()));
   }
 
   ComboBox<Machine> machine() {

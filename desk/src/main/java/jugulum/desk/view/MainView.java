@@ -2,6 +2,7 @@ package jugulum.desk.view;
 
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.TextField;
 import jugulum.desk.guide.Guide;
 import jugulum.desk.kit.FocusFirst;
 
@@ -41,6 +42,14 @@ public interface MainView extends FocusFirst {
    */
   default boolean readIn() {
     return false;
+  }
+
+  /**
+   * The field that records what is asked for now: a number goes there that is typed while no field
+   * has the focus. Where nothing is asked the number falls.
+   */
+  default Optional<TextField> asked() {
+    return Optional.empty();
   }
 
   /** Asks for what is in sight one question at a time, where it can be done so. */

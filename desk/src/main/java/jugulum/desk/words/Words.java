@@ -21,9 +21,9 @@ import jugulum.core.gold.Recovery;
  * <p>Arguments are texts too: whoever has a quantity gives it its unit first.
  */
 public final class Words {
-  /** A number with a comma before three digits, which could be read in two ways. */
-  private static final Pattern COMMA =
-      Pattern.compile("(?<![\\d.,])(\\d{1,3}),(\\d{3})(?![\\d.,])");
+  /** A number with one mark before its last three digits, which could be read in two ways. */
+  private static final Pattern EITHER_WAY =
+      Pattern.compile("(?<![\\d.,])(\\d{1,3})([.,])(\\d{3})(?![\\d.,])");
 
   private final Language language;
   private final Numbers numbers;
@@ -112,11 +112,16 @@ public final class Words {
   }
 
   /**
-   * A text as this person meant it: where a comma is the decimal mark, "4,316" has one meaning only
-   * and not that of four thousand.
+   * A text of this person as somebody writes it whose decimal mark is the point, and the other way
+   * round: where a comma is the decimal mark, "4,316" has one meaning only, and it is "4.316" that
+   * may be four thousand.
    */
   public String typed(String text) {
-    return writesDecimalComma() ? COMMA.matcher(text).replaceAll("$1.$2") : text;
+    return writesDecimalComma()
+        ? EITHER_WAY
+            .matcher(text)
+            .replaceAll(one -> one.group(1) + (one.group(2).equals(",") ? "." : ",") + one.group(3))
+        : text;
   }
 
   private String text(String key) {

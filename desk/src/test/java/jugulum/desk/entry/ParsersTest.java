@@ -3,7 +3,9 @@ package jugulum.desk.entry;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.English;
@@ -99,5 +101,19 @@ class ParsersTest {
         .isEqualTo("Hollin");
     assertThat(sentence(Parsers.text(English.WORDS, "refusal.NAME_MISSING").apply(" ")))
         .contains("needs a name");
+  }
+
+  @Test
+  void aWeightIsNoNameAndSignsNobodySeesAreNone() {
+    Function<String, Entry<String>> name = Parsers.text(English.WORDS, "refusal.NAME_MISSING");
+    assertThat(name.apply(" Tarnbeck 7 ")).isEqualTo(new Entry.Value<>("Tarnbeck 7"));
+    assertThat(name.apply("tin 500 g")).isEqualTo(new Entry.Value<>("tin 500 g"));
+    for (String wrong :
+        List.of("1.97 kg", "12 lb 6 oz", "1,234 g", "0.5 oz", "a\u202eb", "a\u0000", "\u001b[2J")) {
+      assertThat(name.apply(wrong)).as(wrong).isInstanceOf(Entry.Bad.class);
+    }
+    assertThat(name.apply("\u05d0\u200f 7"))
+        .as("a mark of a script")
+        .isInstanceOf(Entry.Value.class);
   }
 }
