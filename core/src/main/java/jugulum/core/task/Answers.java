@@ -109,7 +109,11 @@ public record Answers(
           case COUNT -> Typing.count(text, (int) part.high());
           case PERCENT -> Typing.percent(text, part.low(), part.high());
           case DIAL -> Typing.number(text, part.low(), part.high());
-          case YES, TEXT -> new Typed.Value<>(text);
+          case YES -> new Typed.Wrong<>(new Slip.OnlyYes(text));
+          case TEXT ->
+              Typing.isWeight(text)
+                  ? new Typed.Wrong<>(new Slip.WeightForWords(text))
+                  : new Typed.Value<>(text);
           case CHOICE -> choice(part, text);
         };
     return read instanceof Typed.Wrong<?>(Slip slip) ? Optional.of(slip) : Optional.empty();

@@ -41,6 +41,12 @@ public sealed interface Typed<T> {
     /** It is none of the words there are to choose from. */
     record NoChoice(String typed) implements Slip {}
 
+    /** Nothing but a yes is asked for. */
+    record OnlyYes(String typed) implements Slip {}
+
+    /** It is a weight, and words are asked for. */
+    record WeightForWords(String typed) implements Slip {}
+
     /** No container of that name is known. */
     record NoContainer(String typed) implements Slip {}
   }

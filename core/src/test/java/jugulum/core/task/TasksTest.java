@@ -253,6 +253,9 @@ class TasksTest {
     List<Kind> before = tasks().stream().map(Task::kind).distinct().toList();
     assertThat(before).startsWith(Kind.CHECK, Kind.SET, Kind.START);
     for (Task check : tasks().stream().filter(task -> task.kind() == Kind.CHECK).toList()) {
+      assertThat(answer(check, "1.97 kg"))
+          .as("a weight is no yes")
+          .isEqualTo(new Answered.Wrong(0, new Slip.OnlyYes("1.97 kg")));
       answers(check);
     }
     Task charge =

@@ -116,6 +116,8 @@ public final class Parsers {
           words.of("entry.range", words.plain(low), words.plain(high), text);
       case Typed.Slip.NotWhole(String text) -> words.of("entry.whole", text);
       case Typed.Slip.NoChoice(String text) -> words.of("entry.choice", text);
+      case Typed.Slip.OnlyYes(String text) -> words.of("entry.only-yes", text);
+      case Typed.Slip.WeightForWords(String text) -> words.of("entry.weight-for-words", text);
       case Typed.Slip.NoContainer(String text) -> words.of("entry.container.unknown", text);
     };
   }

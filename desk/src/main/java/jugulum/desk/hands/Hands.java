@@ -19,6 +19,8 @@ import jugulum.core.task.Task;
 import jugulum.core.task.Tasks;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
+import jugulum.core.units.Typed;
+import jugulum.desk.entry.Parsers;
 import jugulum.desk.live.ScaleStand;
 import jugulum.desk.session.Current;
 import jugulum.desk.session.Workbench;
@@ -168,7 +170,9 @@ final class Hands {
       return;
     }
     Optional<Part> part = asking.part();
-    if (part.isEmpty()) {
+    if (part.isEmpty() && !typed.isBlank()) {
+      wrong = Optional.of(Parsers.sentence(workbench.words(), new Typed.Slip.OnlyYes(typed)));
+    } else if (part.isEmpty()) {
       finish();
     } else if (!typed.isBlank()) {
       answer(workbench.words().typed(typed));

@@ -14,8 +14,11 @@ import jugulum.core.trial.TrialAsk;
 import jugulum.core.trial.TrialEdit;
 import jugulum.core.trial.TrialId;
 import jugulum.core.units.Decimal;
+import jugulum.core.units.MassText;
+import jugulum.core.units.MassUnit;
 import jugulum.desk.entry.AmountText;
 import jugulum.desk.entry.Entry;
+import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.follow.Trials;
 import jugulum.desk.live.ScaleStand;
@@ -31,6 +34,9 @@ import jugulum.desk.work.Outcome;
  * thread; knows no nodes.
  */
 final class TrialHands {
+  private static final double LEAST_G = 0.1;
+  private static final double MOST_G = 1e7;
+
   private static final double USUAL_SAND = 2000;
 
   private final Workbench workbench;
@@ -135,9 +141,7 @@ final class TrialHands {
     switch (asked) {
       case TrialAsk.Sand _ ->
           understood(
-              typed.isBlank()
-                  ? new Entry.Value<>(weighed().orElse(usualSand()))
-                  : Parsers.number(words(), text, 0.1, 1e7),
+              typed.isBlank() ? new Entry.Value<>(weighed().orElse(usualSand())) : sand(text),
               grams -> {
                 sandG = OptionalDouble.of(grams);
                 forget();
@@ -151,6 +155,23 @@ final class TrialHands {
                 asked().ifPresentOrElse(_ -> {}, this::finish);
               });
     }
+  }
+
+  private Entry<Double> sand(String text) {
+    return switch (Parsers.sand(words(), MassUnit.GRAM).apply(text)) {
+      case Entry.Value<MassText.Mass>(MassText.Mass mass)
+          when mass.grams() >= LEAST_G && mass.grams() <= MOST_G ->
+          new Entry.Value<>(mass.grams());
+      case Entry.Value<MassText.Mass> _ ->
+          new Entry.Bad<>(
+              words()
+                  .of(
+                      "entry.range",
+                      EntryField.grams(words(), LEAST_G),
+                      EntryField.grams(words(), MOST_G),
+                      typed));
+      case Entry.Bad<MassText.Mass>(String sentence) -> new Entry.Bad<>(sentence);
+    };
   }
 
   private <T> void understood(Entry<T> entry, Consumer<T> then) {

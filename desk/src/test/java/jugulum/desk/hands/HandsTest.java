@@ -8,12 +8,15 @@ import static javafx.scene.input.KeyCode.F11;
 import static javafx.scene.input.KeyCode.F2;
 import static javafx.scene.input.KeyCode.F3;
 import static javafx.scene.input.KeyCode.F8;
+import static javafx.scene.input.KeyCode.G;
 import static javafx.scene.input.KeyCode.PAUSE;
 import static javafx.scene.input.KeyCode.RIGHT;
 import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.TAB;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashSet;
+import java.util.Set;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Step;
@@ -101,6 +104,30 @@ class HandsTest extends OnTheDemoBook {
       assertThat(person.text("hands-question")).isEqualTo(DROPPED);
       person.press(BACK_SPACE);
       assertThat(person.text("hands-question")).isEqualTo(LIFTED);
+    }
+  }
+
+  /**
+   * Whoever weighs does not read the question: no weight is a yes, a start or the name of a bag.
+   */
+  @Test
+  void noQuestionTakesAWeightForSomethingElse() {
+    try (Person person = Person.at(book)) {
+      person.click("station-2-5").press(G).click("start-step");
+      person.press(F11).until(() -> !person.text("hands-question").isEmpty());
+      Set<String> questions = new HashSet<>();
+      for (int i = 0; i < 30; i++) {
+        Batch before = person.batch();
+        questions.add(person.text("hands-question"));
+        person.write("99999999 kg").press(ENTER);
+        assertThat(person.text("hands-wrong"))
+            .as(person.text("hands-question"))
+            .contains("99999999");
+        assertThat(person.batch()).isEqualTo(before);
+        person.pressTimes(BACK_SPACE, 11).press(i % 6 == 5 ? TAB : RIGHT);
+        person.until(() -> !person.text("hands-question").isEmpty());
+      }
+      assertThat(questions).hasSizeGreaterThan(4);
     }
   }
 

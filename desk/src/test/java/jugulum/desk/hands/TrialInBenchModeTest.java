@@ -40,7 +40,7 @@ class TrialInBenchModeTest extends OnTheDemoBook {
       assertThat(person.text("hands-question")).isEqualTo("Sand in grams?");
       assertThat(person.text("hands-figure")).isEqualTo("800");
       person.write("much").press(ENTER);
-      assertThat(person.text("hands-wrong")).contains("not a number");
+      assertThat(person.text("hands-wrong")).contains("is not a weight");
       person.press(BACK_SPACE).press(BACK_SPACE).press(BACK_SPACE).press(BACK_SPACE);
       person.press(ENTER);
       assertThat(person.text("hands-question")).contains("−30 +50 put in");
