@@ -21,7 +21,7 @@ import jugulum.core.runs.PastRun;
  * batch.
  */
 public final class RunLines implements Projection<Batch, RunLines.Ran> {
-  static final RunLines LINES = new RunLines();
+  public static final RunLines LINES = new RunLines();
 
   private static final Table TABLE =
       new Table(

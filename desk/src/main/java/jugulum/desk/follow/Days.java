@@ -56,6 +56,7 @@ public final class Days {
   private static final int MOST_PLANS = 4;
 
   private final Book book;
+  private final EveryBatch everyBatch;
   private final Notices notices;
   private final Following<Day, DayEdit> following;
 
@@ -87,8 +88,9 @@ public final class Days {
       List<DayFinding> tight,
       DayPace learnt) {}
 
-  public Days(Book book, Work work, Notices notices, WorkedBatches worked) {
+  public Days(Book book, Work work, Notices notices, WorkedBatches worked, EveryBatch everyBatch) {
     this.worked = worked;
+    this.everyBatch = everyBatch;
     this.book = book;
     this.notices = notices;
     this.following = new Following<>(book, work, notices, Notice.WalkedDay::new);
@@ -128,9 +130,13 @@ public final class Days {
    * While somebody waits for a plan that one is not given up: it is followed by another of these.
    */
   public void refresh(Instant now) {
-    if (!planning.get()) {
-      CompletionStage<Outcome> _ = plan(now, Budget.SOON);
-    }
+    everyBatch.broughtUp(
+        List.of(RunLines.LINES),
+        () -> {
+          if (!planning.get()) {
+            CompletionStage<Outcome> _ = plan(now, Budget.SOON);
+          }
+        });
   }
 
   /** Plans the day as well as can be, and keeps the plan. */

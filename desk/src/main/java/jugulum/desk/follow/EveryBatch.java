@@ -15,6 +15,9 @@ import jugulum.book.batch.RunLines;
 import jugulum.book.batch.StockLines;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
+import jugulum.book.stream.Key;
+import jugulum.book.stream.Projection;
+import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.runs.Evidence;
 import jugulum.core.runs.PastRun;
@@ -115,13 +118,39 @@ public final class EveryBatch {
 
   /** Every lot that stands in the shop, what is worth working first first. */
   public void stock(Consumer<List<StockRank.Ranked>> show) {
-    work.run(
+    broughtUp(
+        List.of(StockLines.LINES, RunLines.LINES),
         () ->
-            StockRank.of(
-                book.lines(BatchStream.KIND, StockLines.LINES),
-                ShopStream.of(book),
-                RunLines.all(book).stream().map(RunLines.Ran::run).toList()),
-        show);
+            work.run(
+                () ->
+                    StockRank.of(
+                        book.lines(BatchStream.KIND, StockLines.LINES),
+                        ShopStream.of(book),
+                        RunLines.all(book).stream().map(RunLines.Ran::run).toList()),
+                show));
+  }
+
+  /**
+   * Does something once what follows from every batch is worked out, each batch behind whatever is
+   * asked for meanwhile: at once a book of thousands would let nobody in for minutes. What was
+   * worked out is kept when it is stopped on the way. A book that is only read keeps nothing.
+   */
+  void broughtUp(List<Projection<Batch, ?>> which, Runnable then) {
+    work.steps(
+        LongWork.FOLLOWS,
+        () ->
+            book.readOnly().isPresent()
+                ? List.<Key>of()
+                : which.stream()
+                    .flatMap(one -> book.behind(BatchStream.KIND, one).stream())
+                    .distinct()
+                    .toList(),
+        batch -> {
+          which.forEach(one -> book.lines(BatchStream.KIND.ref(batch.id()), one));
+          return batch;
+        },
+        _ -> {},
+        then);
   }
 
   private <T> Steps ask(

@@ -16,6 +16,7 @@ import jugulum.core.account.Worked;
 import jugulum.core.scale.ScaleRules;
 import jugulum.core.scale.ScaleView;
 import jugulum.core.shop.Scale;
+import jugulum.core.task.OneByOne;
 import jugulum.core.task.Part;
 import jugulum.core.task.Task;
 import jugulum.desk.kit.Buttons;
@@ -218,6 +219,11 @@ public final class HandsView extends Asking {
     }
   }
 
+  /** What is asked now. */
+  OneByOne asking() {
+    return hands.asking();
+  }
+
   private void show() {
     Optional<Worked> worked = workbench.projections().current().get().worked();
     if (!isShown()) {
@@ -225,12 +231,11 @@ public final class HandsView extends Asking {
     }
     about.setText(
         worked
-            .map(one -> HandsWords.about(words, hands.asking(), one))
+            .map(one -> HandsWords.about(words, asking(), one))
             .orElseGet(() -> words.of("hands.no-batch")));
-    worked.ifPresent(
-        one -> line.show(hands.asking(), one, workbench.preferences().figures().get()));
-    question.setText(HandsWords.question(words, hands.asking()));
-    hint.setText(HandsWords.hint(words, hands.asking()));
+    worked.ifPresent(one -> line.show(asking(), one, workbench.preferences().figures().get()));
+    question.setText(HandsWords.question(words, asking()));
+    hint.setText(HandsWords.hint(words, asking()));
     Parts.shown(hint, !hint.getText().isEmpty());
     showReading();
     wrong.setText(hands.wrong().map(one -> words.of("entry.error", one)).orElse(""));
@@ -246,7 +251,7 @@ public final class HandsView extends Asking {
     worked.ifPresent(
         one ->
             aside.show(
-                hands.asking(),
+                asking(),
                 one,
                 workbench.projections().shop().get(),
                 workbench.preferences().figures().get(),
@@ -257,7 +262,7 @@ public final class HandsView extends Asking {
     Figures figures = workbench.preferences().figures().get();
     ScaleView seen = workbench.scale().view().get();
     Optional<Scale> scale = workbench.scale().scale();
-    Optional<Part> part = hands.asking().part();
+    Optional<Part> part = asking().part();
     reading.pseudoClassStateChanged(
         CHOOSING, part.filter(one -> one.unit() == Part.Unit.CHOICE).isPresent());
     boolean weighs = scale.isPresent() && part.filter(Hands::isWeighed).isPresent();

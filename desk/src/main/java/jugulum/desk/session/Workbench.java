@@ -90,7 +90,7 @@ public record Workbench(
         notices,
         work,
         new Trials(book, work, notices),
-        new Days(book, work, notices, worked),
+        new Days(book, work, notices, worked, projections.everyBatch()),
         new Seasons(book, work, notices),
         new Finds(book, work),
         new Practised(preferences),

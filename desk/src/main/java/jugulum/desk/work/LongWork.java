@@ -8,6 +8,8 @@ public enum LongWork {
   MAGNETICS,
   /** The runs over machines of every batch. */
   RUNS,
+  /** What follows from every batch: where it stands, and what it has shown. */
+  FOLLOWS,
   /** What every batch came to. */
   RESULTS,
   /** What can be found in every batch. */

@@ -1,4 +1,4 @@
-package jugulum.desk;
+package jugulum.desk.hands;
 
 import static javafx.scene.input.KeyCode.BACK_SPACE;
 import static javafx.scene.input.KeyCode.CONTROL;
@@ -33,7 +33,8 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.task.Task;
-import jugulum.core.task.Tasks;
+import jugulum.desk.Journalled;
+import jugulum.desk.Person;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -137,7 +138,7 @@ class SoakTest {
   private void soak(String name) throws IOException {
     person.press(CONTROL, N).write(name).press(ENTER);
     person.until(() -> current().filter(batch -> batch.label().name().equals(name)).isPresent());
-    person.press(F11).until(() -> person.sees("hands-question"));
+    beginBenchMode();
     recorded();
     for (int asked = 0; !person.batch().closed(); asked++) {
       assertThat(asked)
@@ -147,6 +148,10 @@ class SoakTest {
       answer(first().orElseThrow());
     }
     person.press(ESCAPE);
+  }
+
+  private void beginBenchMode() {
+    person.press(F11).until(() -> person.sees("hands-question") && first().isPresent());
   }
 
   private Optional<Batch> current() {
@@ -189,7 +194,8 @@ class SoakTest {
     if (person.batch().readings().findAny().isEmpty()) {
       return;
     }
-    person.press(ESCAPE).press(CONTROL, Z).press(F11).until(() -> person.sees("hands-question"));
+    person.press(ESCAPE).press(CONTROL, Z);
+    beginBenchMode();
     takenBack++;
     recorded();
   }
@@ -218,22 +224,16 @@ class SoakTest {
     book = left;
     person = Person.at(book, clock);
     recorded();
-    person.press(F11).until(() -> person.sees("hands-question"));
+    beginBenchMode();
   }
 
   private Worked worked() {
     return person.workbench().projections().current().get().worked().orElseThrow();
   }
 
-  /** What is asked first, worked out as the window does. */
+  /** What is asked. */
   private Optional<Task> first() {
-    return Tasks.of(
-            worked(),
-            person.workbench().projections().shop().get(),
-            worked().batch().route(),
-            clock.instant())
-        .stream()
-        .findFirst();
+    return person.drawn(() -> ((HandsView) person.root().lookup("#hands-view")).asking().asked());
   }
 
   private void answer(Task task) {
@@ -261,7 +261,11 @@ class SoakTest {
       case KEEP, CHOOSE_ROUTE -> person.write("2").press(ENTER);
       default -> person.press(ENTER);
     }
-    person.until(() -> !person.batch().equals(before));
+    try {
+      person.until(() -> !person.batch().equals(before));
+    } catch (AssertionError stuck) {
+      throw new AssertionError(task + "\nin sight: " + person.everything(), stuck);
+    }
     assertThat(person.sees("hands-wrong")).as(task.toString()).isFalse();
     recorded();
   }
