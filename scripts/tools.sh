@@ -1,6 +1,10 @@
 # shellcheck shell=sh
 # Finds what a build needs. Sourced by jugulum and scripts/verify; sets nothing but what it says.
 
+# A heap that begins small, is no larger than a book of ten thousand batches needs, and is given back.
+# shellcheck disable=SC2034  # for those who source this
+memory="-Xms64m -Xmx1g -XX:MaxNewSize=64m -XX:MinHeapFreeRatio=15 -XX:MaxHeapFreeRatio=30"
+
 # Where JDKs usually are; JUGULUM_JDK_FOLDERS replaces the list.
 jdk_folders() {
   if [ -n "${JUGULUM_JDK_FOLDERS:-}" ]; then

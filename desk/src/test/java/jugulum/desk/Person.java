@@ -119,6 +119,12 @@ public final class Person implements AutoCloseable {
     return this;
   }
 
+  /** Nothing moves by itself, and {@link #isWhole nothing is cut off}. */
+  public Person standsStill(String where) {
+    Sight.standsStill(this, where);
+    return this;
+  }
+
   /** The first frame puts the focus somewhere, which then must not come in between. */
   private void afterAFrame() {
     CountDownLatch frame = new CountDownLatch(1);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import javafx.geometry.Bounds;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
@@ -20,6 +21,7 @@ import javafx.scene.text.Text;
 /** What must hold of everything in sight. */
 final class Sight {
   private static final double SMALLEST_TYPE = 14;
+  private static final int PULSES = 3;
 
   private Sight() {}
 
@@ -57,6 +59,39 @@ final class Sight {
                     && (text.getText().endsWith("...") || text.getText().endsWith("…")))
         .map(node -> ((Text) node).getText() + " for " + ((Labeled) node.getParent()).getText())
         .toList();
+  }
+
+  /** Where everything with a text stands. */
+  private static List<String> places(Person person) {
+    return person.drawn(
+        () ->
+            visible(person.root(), new ArrayList<>()).stream()
+                .filter(
+                    node ->
+                        node instanceof Labeled labeled
+                            && !Objects.requireNonNullElse(labeled.getText(), "").isEmpty())
+                .map(node -> place((Labeled) node))
+                .toList());
+  }
+
+  private static String place(Labeled labeled) {
+    Bounds there = labeled.localToScene(labeled.getLayoutBounds());
+    return "%s %.0f %.0f %.0f %.0f"
+        .formatted(
+            labeled.getText(),
+            there.getMinX(),
+            there.getMinY(),
+            there.getWidth(),
+            there.getHeight());
+  }
+
+  /** Once it is laid out nothing moves by itself, and all of it is inside the window. */
+  static void standsStill(Person person, String where) {
+    person.pulses(PULSES);
+    List<String> before = places(person);
+    person.pulses(PULSES);
+    assertThat(places(person)).as(where).isEqualTo(before);
+    isWhole(person, where);
   }
 
   /** Nothing cut off, nothing mute, nothing too small to read, nothing outside the window. */

@@ -8,15 +8,9 @@ import static javafx.scene.input.KeyCode.PLUS;
 import static javafx.scene.input.KeyCode.RIGHT;
 import static javafx.scene.input.KeyCode.TAB;
 import static javafx.scene.input.KeyCode.W;
-import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import javafx.geometry.Bounds;
-import javafx.scene.Node;
-import javafx.scene.Parent;
-import javafx.scene.control.Labeled;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
 import jugulum.desk.words.Languages;
@@ -30,7 +24,6 @@ import org.junit.jupiter.api.Test;
 class StandsStillTest extends OnTheDemoBook {
   private static final boolean IS_THOROUGH = Boolean.getBoolean("jugulum.thorough");
   private static final int QUESTIONS = IS_THOROUGH ? 12 : 3;
-  private static final int PULSES = 3;
 
   private record Size(double width, double height) {}
 
@@ -39,48 +32,10 @@ class StandsStillTest extends OnTheDemoBook {
           ? List.of(new Size(1024, 700), new Size(1280, 800), new Size(1280, 960))
           : List.of(new Size(1024, 700), new Size(1280, 800));
 
-  /** Where everything with a text stands. */
-  private static List<String> places(Person person) {
-    return person.drawn(
-        () -> {
-          List<String> places = new ArrayList<>();
-          add(person.root(), places);
-          return places;
-        });
-  }
-
-  private static void add(Node node, List<String> places) {
-    if (!node.isVisible()) {
-      return;
-    }
-    Bounds there = node.localToScene(node.getLayoutBounds());
-    if (node instanceof Labeled labeled && !labeled.getText().isEmpty()) {
-      places.add(
-          "%s %.0f %.0f %.0f %.0f"
-              .formatted(
-                  labeled.getText(),
-                  there.getMinX(),
-                  there.getMinY(),
-                  there.getWidth(),
-                  there.getHeight()));
-    }
-    if (node instanceof Parent parent) {
-      parent.getChildrenUnmodifiable().forEach(child -> add(child, places));
-    }
-  }
-
-  private static void standsStill(Person person, String where) {
-    person.pulses(PULSES);
-    List<String> before = places(person);
-    person.pulses(PULSES);
-    assertThat(places(person)).as(where).isEqualTo(before);
-    person.isWhole(where);
-  }
-
   private static void atEverySize(Person person, String where) {
     for (Size size : SIZES) {
       person.sized(size.width(), size.height());
-      standsStill(person, where + " " + size);
+      person.standsStill(where + " " + size);
     }
   }
 
