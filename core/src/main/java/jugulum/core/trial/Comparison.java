@@ -3,10 +3,10 @@ package jugulum.core.trial;
 /**
  * Which of two machines wins more of one size.
  *
- * @param difference first less second, with its 95 % range
+ * @param difference first less second, with its range: 95 %, of several pairs for all together
  * @param verdict what that says
- * @param more so many more specks in each spike would settle it if it goes on like this; 0 where it
- *     is settled, {@link #NEVER} where not even {@link #MOST} would
+ * @param more so many more specks for each would settle it, in runs like these, if it goes on like
+ *     this; 0 where it is settled, {@link #NEVER} where not even {@link #MOST} would
  */
 public record Comparison(ShareDifference difference, Verdict verdict, int more) {
   /** Machines whose shares surely differ by less are alike: nobody changes a machine for that. */
@@ -28,12 +28,27 @@ public record Comparison(ShareDifference difference, Verdict verdict, int more) 
     NOT_SETTLED
   }
 
-  /** Compares; parameters as {@link ShareDifference#of}. */
+  /** Compares two that differ by nothing but their specks; parameters as ShareDifference.of. */
   public static Comparison of(int found1, int all1, int found2, int all2) {
-    ShareDifference difference = ShareDifference.of(found1, all1, found2, all2, CONFIDENCE);
+    return of(found1, all1, found2, all2, RunScatter.NONE, CONFIDENCE);
+  }
+
+  /**
+   * Compares; parameters as {@link ShareDifference#of(int, int, int, int, RunScatter, double)}.
+   *
+   * @param confidence above 0.95 where several are compared and none may be called better by chance
+   */
+  static Comparison of(
+      int found1, int all1, int found2, int all2, RunScatter scatter, double confidence) {
+    ShareDifference difference =
+        ShareDifference.of(found1, all1, found2, all2, scatter, confidence);
     Verdict verdict = verdict(difference);
     return new Comparison(
-        difference, verdict, verdict == Verdict.NOT_SETTLED ? more(found1, all1, found2, all2) : 0);
+        difference,
+        verdict,
+        verdict == Verdict.NOT_SETTLED
+            ? new More(found1, all1, found2, all2, scatter, confidence).more()
+            : 0);
   }
 
   private static Verdict verdict(ShareDifference difference) {
@@ -48,18 +63,21 @@ public record Comparison(ShareDifference difference, Verdict verdict, int more) 
         : Verdict.NOT_SETTLED;
   }
 
-  /** The fewest more, in each spike, with which the same shares would settle it. */
-  private static int more(int found1, int all1, int found2, int all2) {
-    return isSettled(found1, all1, found2, all2, MOST)
-        ? Halving.first(0, MOST, more -> isSettled(found1, all1, found2, all2, more))
-        : NEVER;
-  }
+  /** What would settle it, in runs like those there were. */
+  private record More(
+      int found1, int all1, int found2, int all2, RunScatter scatter, double confidence) {
+    /** The fewest more for each with which the same shares would settle it. */
+    int more() {
+      return isSettled(MOST) ? Halving.first(0, MOST, this::isSettled) : NEVER;
+    }
 
-  private static boolean isSettled(int found1, int all1, int found2, int all2, int more) {
-    int one = all1 + more;
-    int two = all2 + more;
-    int first = (int) Math.round((double) found1 / all1 * one);
-    int second = (int) Math.round((double) found2 / all2 * two);
-    return verdict(ShareDifference.of(first, one, second, two, CONFIDENCE)) != Verdict.NOT_SETTLED;
+    private boolean isSettled(int more) {
+      int one = all1 + more;
+      int two = all2 + more;
+      int first = (int) Math.round((double) found1 / all1 * one);
+      int second = (int) Math.round((double) found2 / all2 * two);
+      return verdict(ShareDifference.of(first, one, second, two, scatter, confidence))
+          != Verdict.NOT_SETTLED;
+    }
   }
 }

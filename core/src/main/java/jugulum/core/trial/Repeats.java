@@ -53,9 +53,4 @@ public record Repeats(double chiSquared, int degrees) {
   public boolean isMoreThanSpecks() {
     return chance() < SELDOM;
   }
-
-  /** By what the standard deviation by counting is to be multiplied, 1 or more. */
-  public double widening() {
-    return isMoreThanSpecks() ? Math.sqrt(Math.max(1, chiSquared / degrees)) : 1;
-  }
 }

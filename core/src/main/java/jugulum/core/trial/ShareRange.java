@@ -94,14 +94,24 @@ public record ShareRange(double low, double high) {
    */
   public static ShareRange wilson(int found, int all, double confidence) {
     check(found, all, confidence);
+    return wilson((double) found / all, all, confidence);
+  }
+
+  /**
+   * The same of a share told by so many specks, or by what is worth so many.
+   *
+   * @param share 0 to 1
+   * @param all above 0
+   * @param confidence from 0.5 to 0.99999
+   */
+  static ShareRange wilson(double share, double all, double confidence) {
     double z = z(confidence);
-    double share = (double) found / all;
-    double middle = 2.0 * found + z * z;
-    double half = z * Math.sqrt(z * z + 4.0 * found * (1 - share));
+    double middle = 2 * all * share + z * z;
+    double half = z * Math.sqrt(z * z + 4 * all * share * (1 - share));
     double under = 2 * (all + z * z);
     return new ShareRange(
-        found == 0 ? 0 : Math.max(0, (middle - half) / under),
-        found == all ? 1 : Math.min(1, (middle + half) / under));
+        share == 0 ? 0 : Math.max(0, (middle - half) / under),
+        share == 1 ? 1 : Math.min(1, (middle + half) / under));
   }
 
   private static double z(double confidence) {

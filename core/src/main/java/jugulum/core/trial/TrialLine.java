@@ -19,8 +19,7 @@ import jugulum.core.trial.TrialPlan.Stuff;
  * @param back what came back; by weight the counted specks that would tell as much, the sand's own
  *     gold taken off
  * @param weighed the same by weight, where all was weighed
- * @param recovered the share won, the sand's own gold taken off where a blank run tells it; widened
- *     where repeats scatter more than specks explain
+ * @param recovered the share won, the sand's own gold taken off where a blank run tells it
  * @param runs how many runs, from 1
  * @param own of what was won the sand's own, that was taken off: specks, or milligrams by weight;
  *     empty without a blank run
@@ -44,6 +43,7 @@ public record TrialLine(
   }
 
   private static final double NO_SAND = 1e-9;
+  private static final double CONFIDENCE = 0.95;
 
   /** The line of a contender at a size class; empty where none of its runs is done. */
   static Optional<TrialLine> of(Trial trial, int contender, Cut cut) {
@@ -76,6 +76,20 @@ public record TrialLine(
         .filter(
             run -> run.isLive() && run.isDone() && run.isBlank() && run.contender() == contender)
         .toList();
+  }
+
+  /** The same where runs differ beyond their specks: its range is so much wider. */
+  TrialLine scattered(RunScatter scatter) {
+    return new TrialLine(
+        contender,
+        cut,
+        basis,
+        back,
+        weighed,
+        recovered.widened(scatter.times(CONFIDENCE)),
+        runs,
+        own,
+        repeats);
   }
 
   /** What was won of the spike itself, the sand's own gold taken off. */
@@ -115,7 +129,6 @@ public record TrialLine(
       Optional<MassBack> weighed = isWeighed ? Optional.of(weighed(runs)) : Optional.empty();
       Optional<Repeats> repeats =
           each.size() > 1 ? Optional.of(Repeats.of(each)) : Optional.empty();
-      double widening = repeats.map(Repeats::widening).orElse(1.0);
       Recovered recovered =
           isCounted
               ? counted(counted)
@@ -126,7 +139,7 @@ public record TrialLine(
           isCounted ? Basis.COUNTED : Basis.WEIGHED,
           isCounted ? counted : weighed.map(MassBack::worth).orElse(counted),
           weighed,
-          recovered.widened(widening),
+          recovered,
           runs.size(),
           own(isCounted, weighed),
           repeats);

@@ -1,9 +1,11 @@
 package jugulum.core.trial;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import jugulum.core.screens.Cut;
 import jugulum.core.trial.TrialLine.Basis;
 import org.hipparchus.distribution.discrete.PoissonDistribution;
@@ -16,6 +18,9 @@ import org.hipparchus.distribution.discrete.PoissonDistribution;
  * @param findings what is to be thought of before any of it is believed
  */
 public record TrialResult(List<TrialLine> lines, List<Pair> pairs, List<Finding> findings) {
+  /** So seldom is any pair of a trial told apart where none of its machines differ. */
+  private static final double BY_CHANCE = 0.05;
+
   /** Keeps its own copies. */
   public TrialResult {
     lines = List.copyOf(lines);
@@ -51,8 +56,8 @@ public record TrialResult(List<TrialLine> lines, List<Pair> pairs, List<Finding>
     record TooMuch(int contender, Cut cut, Basis basis, double over, OptionalDouble chance)
         implements Finding {}
 
-    /** One run tells nothing of how runs differ. */
-    record OneRun(int contender, Cut cut) implements Finding {}
+    /** So few runs do not tell how runs differ: the usual stands in ({@link RunScatter}). */
+    record FewRuns(int contender, Cut cut) implements Finding {}
 
     /** Nothing was won. */
     record NoneFound(int contender, Cut cut) implements Finding {}
@@ -80,21 +85,36 @@ public record TrialResult(List<TrialLine> lines, List<Pair> pairs, List<Finding>
   public static TrialResult of(Trial trial) {
     List<TrialLine> lines = new ArrayList<>();
     List<Finding> findings = new ArrayList<>();
-    for (int contender = 0; contender < trial.plan().contenders().size(); contender++) {
-      for (Cut cut : trial.plan().classes()) {
-        Optional<TrialLine> line = TrialLine.of(trial, contender, cut);
-        line.ifPresent(
-            one -> {
-              lines.add(one);
-              find(one, findings);
-              tooLight(trial, one).ifPresent(findings::add);
-            });
+    List<Asked> asked = new ArrayList<>();
+    for (Cut cut : trial.plan().classes()) {
+      List<TrialLine> of =
+          IntStream.range(0, trial.plan().contenders().size())
+              .mapToObj(contender -> TrialLine.of(trial, contender, cut))
+              .flatMap(Optional::stream)
+              .toList();
+      RunScatter scatter = scatter(of);
+      List<TrialLine> scattered = of.stream().map(line -> line.scattered(scatter)).toList();
+      lines.addAll(scattered);
+      asked.addAll(asked(scattered, scatter));
+      for (TrialLine line : scattered) {
+        find(line, scatter, findings);
+        tooLight(trial, line).ifPresent(findings::add);
       }
     }
-    return new TrialResult(lines, pairs(lines), findings);
+    lines.sort(Comparator.comparingInt(TrialLine::contender));
+    return new TrialResult(lines, pairs(asked), findings);
   }
 
-  private static void find(TrialLine line, List<Finding> findings) {
+  /** What all machines tell of how runs differ at a size. */
+  private static RunScatter scatter(List<TrialLine> lines) {
+    double specks = lines.stream().mapToDouble(line -> line.back().in()).sum();
+    int runs = lines.stream().mapToInt(TrialLine::runs).sum();
+    return RunScatter.of(
+        lines.stream().flatMap(line -> line.repeats().stream()).toList(),
+        runs == 0 ? 1 : Math.max(1, specks / runs));
+  }
+
+  private static void find(TrialLine line, RunScatter scatter, List<Finding> findings) {
     SpikeBack back = line.back();
     int contender = line.contender();
     Cut cut = line.cut();
@@ -105,8 +125,8 @@ public record TrialResult(List<TrialLine> lines, List<Pair> pairs, List<Finding>
     } else if (back.won() == back.in()) {
       findings.add(new Finding.AllFound(contender, cut));
     }
-    if (line.repeats().isEmpty()) {
-      findings.add(new Finding.OneRun(contender, cut));
+    if (!scatter.isKnown()) {
+      findings.add(new Finding.FewRuns(contender, cut));
     }
     line.repeats()
         .filter(Repeats::isMoreThanSpecks)
@@ -173,29 +193,65 @@ public record TrialResult(List<TrialLine> lines, List<Pair> pairs, List<Finding>
         : own;
   }
 
-  private static List<Pair> pairs(List<TrialLine> lines) {
-    List<Pair> pairs = new ArrayList<>();
-    for (TrialLine first : lines) {
-      for (TrialLine second : lines) {
-        if (first.contender() < second.contender() && first.cut().isSameSizes(second.cut())) {
-          pairs.add(
-              new Pair(
-                  first.contender(),
-                  second.contender(),
-                  first.cut(),
-                  compared(first.net(), second.net())));
-        }
-      }
+  /** Two lines that are compared, and the chance that two alike come out as far apart. */
+  private record Asked(TrialLine first, TrialLine second, RunScatter scatter, double chance) {
+    static Asked of(TrialLine first, TrialLine second, RunScatter scatter) {
+      SpikeBack one = first.net();
+      SpikeBack two = second.net();
+      return new Asked(
+          first,
+          second,
+          scatter,
+          ShareDifference.chance(won(one), one.in(), won(two), two.in(), scatter));
     }
-    return pairs;
+
+    private static int won(SpikeBack back) {
+      return Math.min(back.won(), back.in());
+    }
+
+    Pair compared(double confidence) {
+      SpikeBack one = first.net();
+      SpikeBack two = second.net();
+      return new Pair(
+          first.contender(),
+          second.contender(),
+          first.cut(),
+          Comparison.of(won(one), one.in(), won(two), two.in(), scatter, confidence));
+    }
   }
 
-  private static Comparison compared(SpikeBack first, SpikeBack second) {
-    return Comparison.of(
-        Math.min(first.won(), first.in()),
-        first.in(),
-        Math.min(second.won(), second.in()),
-        second.in());
+  private static List<Asked> asked(List<TrialLine> lines, RunScatter scatter) {
+    List<Asked> asked = new ArrayList<>();
+    for (int i = 0; i < lines.size(); i++) {
+      for (TrialLine second : lines.subList(i + 1, lines.size())) {
+        asked.add(Asked.of(lines.get(i), second, scatter));
+      }
+    }
+    return asked;
+  }
+
+  /**
+   * Of many pairs one always looks apart: each is held against what remains of the chance allowed
+   * to all together, the clearest first, and from the first that is not apart on all against the
+   * same. Source: S. Holm, Scandinavian Journal of Statistics 6 (1979) 65–70 (from memory).
+   */
+  private static List<Pair> pairs(List<Asked> asked) {
+    List<Asked> clearest =
+        asked.stream().sorted(Comparator.comparingDouble(Asked::chance)).toList();
+    List<Pair> compared = new ArrayList<>();
+    int left = asked.size();
+    boolean areAllApart = true;
+    for (Asked one : clearest) {
+      double allowed = BY_CHANCE / left;
+      compared.add(one.compared(1 - allowed));
+      areAllApart = areAllApart && one.chance() <= allowed;
+      left -= areAllApart ? 1 : 0;
+    }
+    compared.sort(
+        Comparator.comparingInt(Pair::first)
+            .thenComparing(Pair::cut, Cut.COARSE_FIRST)
+            .thenComparingInt(Pair::second));
+    return compared;
   }
 
   /** What is to be thought of before a contender's result at a size class is believed. */

@@ -40,6 +40,8 @@ final class GoldBar extends VBox {
     getStyleClass().add("gold-bar");
     setId("gold-bar");
     bar.getStyleClass().add("gold-bar-segments");
+    // Its segments are as wide as the window was; they must not keep it from becoming narrower.
+    bar.setMinWidth(0);
     small.setWrapText(true);
     right.setWrapText(true);
     Label title = Parts.styled(new Label(words.of("where.title")), "muted");

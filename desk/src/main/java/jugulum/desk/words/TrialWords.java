@@ -259,7 +259,7 @@ public final class TrialWords {
   public static boolean isDoubt(Finding finding) {
     return switch (finding) {
       case Finding.TooMuch _, Finding.Scattered _, Finding.TooLight _, Finding.Missing _ -> true;
-      case Finding.OneRun _, Finding.NoneFound _, Finding.AllFound _ -> false;
+      case Finding.FewRuns _, Finding.NoneFound _, Finding.AllFound _ -> false;
     };
   }
 
@@ -273,7 +273,7 @@ public final class TrialWords {
             ? words.of("trial.finding.too-much." + basis, much, chance(words, chance.getAsDouble()))
             : words.of("trial.finding.too-much", much);
       }
-      case Finding.OneRun _ -> words.of("trial.finding.one-run");
+      case Finding.FewRuns _ -> words.of("trial.finding.few-runs");
       case Finding.NoneFound _ -> words.of("trial.finding.none");
       case Finding.AllFound _ -> words.of("trial.finding.all");
       case Finding.Scattered(var _, var _, double chance) ->

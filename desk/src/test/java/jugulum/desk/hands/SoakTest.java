@@ -262,6 +262,13 @@ class SoakTest {
       default -> person.press(ENTER);
     }
     try {
+      person.until(() -> !person.batch().equals(before) || person.sees("hands-wrong"));
+      if (person.batch().equals(before)
+          && person.text("hands-wrong").contains("time does not run backwards")) {
+        // It says to look at the clock: somebody sets it right, and presses the key again.
+        clock.set(Duration.ofHours(4));
+        person.press(ENTER);
+      }
       person.until(() -> !person.batch().equals(before));
     } catch (AssertionError stuck) {
       throw new AssertionError(task + "\nin sight: " + person.everything(), stuck);

@@ -182,7 +182,7 @@ class TrialWordsTest {
         new Finding.TooMuch(0, FINE, Basis.COUNTED, 3, OptionalDouble.empty()),
         new Finding.TooMuch(0, FINE, Basis.COUNTED, 3, OptionalDouble.of(0.03)),
         new Finding.TooMuch(0, FINE, Basis.WEIGHED, 3, OptionalDouble.of(1e-9)),
-        new Finding.OneRun(0, FINE),
+        new Finding.FewRuns(0, FINE),
         new Finding.NoneFound(0, FINE),
         new Finding.AllFound(0, FINE),
         new Finding.Scattered(0, FINE, 0.01),
