@@ -8,28 +8,35 @@ import org.hipparchus.distribution.discrete.BinomialDistribution;
 /**
  * Which difference between two machines so many specks would settle. The chance is summed over
  * quantiles of what may be found of the better one, by the very rule that reads the trial
- * afterwards ({@link Comparison}).
+ * afterwards ({@link Comparison}); where runs differ, all specks together are worth fewer.
  */
 public final class Power {
   /** So often the difference told would be settled. */
   public static final double PROMISE = 0.8;
 
-  private static final double CONFIDENCE = 0.95;
   private static final int PARTS = 40;
 
   /** Differences are told to a tenth of a point. */
   private static final int STEPS = 1000;
 
   private final double share;
+
+  /** So many specks of one run alone would tell as much as all of them. */
   private final int specks;
+
+  private final RunScatter rest;
+  private final double confidence;
 
   /** For each of what may be found of the better one, the most of the other that settles it. */
   private final int[] most;
 
-  private Power(double share, int specks) {
+  private Power(double share, int specks, RunScatter scatter, double confidence) {
     this.share = Check.inRange("share", share, 0.01, 1);
-    this.specks = (int) Check.inRange("specks", specks, 1, SpecksNeeded.MOST);
-    BinomialDistribution found = new BinomialDistribution(specks, share);
+    Check.inRange("specks", specks, 1, SpecksNeeded.MOST);
+    this.confidence = Check.inRange("confidence", confidence, 0.5, 0.99999);
+    this.specks = (int) Math.max(1, Math.round(specks / Math.max(1, scatter.dispersion())));
+    this.rest = new RunScatter(1, scatter.degrees(), scatter.isKnown());
+    BinomialDistribution found = new BinomialDistribution(this.specks, share);
     this.most =
         IntStream.range(0, PARTS)
             .map(i -> most(found.inverseCumulativeProbability((i + 0.5) / PARTS)))
@@ -43,7 +50,7 @@ public final class Power {
 
   private boolean isSettled(int found, int other) {
     return other <= specks
-        && ShareDifference.of(found, specks, other, specks, CONFIDENCE).low() > 0;
+        && ShareDifference.of(found, specks, other, specks, rest, confidence).low() > 0;
   }
 
   private double settles(double difference) {
@@ -59,10 +66,13 @@ public final class Power {
    *
    * @param share what the better one wins, 0.01 to 1
    * @param difference by how much the other wins less, 0 to the share
-   * @param specks put into each, from 1
+   * @param specks put into each, all its runs together, from 1
+   * @param scatter how runs differ ({@link RunScatter#expected})
+   * @param confidence of what is settled, 0.95 where two are compared at one size
    */
-  public static double settles(double share, double difference, int specks) {
-    Power power = new Power(share, specks);
+  public static double settles(
+      double share, double difference, int specks, RunScatter scatter, double confidence) {
+    Power power = new Power(share, specks, scatter, confidence);
     return power.settles(Check.inRange("difference", difference, 0, share));
   }
 
@@ -71,10 +81,13 @@ public final class Power {
    * none is.
    *
    * @param share what the better one wins, 0.01 to 1
-   * @param specks put into each, from 1
+   * @param specks put into each, all its runs together, from 1
+   * @param scatter how runs differ ({@link RunScatter#expected})
+   * @param confidence of what is settled, 0.95 where two are compared at one size
    */
-  public static OptionalDouble smallest(double share, int specks) {
-    Power power = new Power(share, specks);
+  public static OptionalDouble smallest(
+      double share, int specks, RunScatter scatter, double confidence) {
+    Power power = new Power(share, specks, scatter, confidence);
     if (power.settles(share) < PROMISE) {
       return OptionalDouble.empty();
     }

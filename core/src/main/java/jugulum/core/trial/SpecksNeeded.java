@@ -19,34 +19,43 @@ public final class SpecksNeeded {
   private SpecksNeeded() {}
 
   /**
-   * The fewest specks.
+   * With more specks than these a run tells hardly more: what is left open is how runs differ, and
+   * that only more runs tell. At the usual scatter a run of so many tells four fifths of what any
+   * could ({@link RunScatter#USUAL_CORRELATION}).
+   */
+  public static final int ENOUGH = 200;
+
+  /**
+   * The fewest specks of each size in a run.
    *
    * @param share the recovery one expects, 0.01 to 0.99
    * @param halfWidth half the width of the 95 % range one wants, 0.005 to 0.4
-   * @return at most {@link #MOST}
+   * @param runs of each machine, from 1
+   * @return at most {@link #ENOUGH}, where it takes more runs
    */
-  public static int of(double share, double halfWidth) {
-    Check.inRange("share", share, 0.01, 0.99);
+  public static int of(double share, double halfWidth, int runs) {
     Check.inRange("halfWidth", halfWidth, 0.005, 0.4);
-    int enough = 2;
-    while (enough < MOST && halfWidth(share, enough) > halfWidth) {
-      enough = Math.min(MOST, 2 * enough);
-    }
-    return Halving.first(enough / 2, enough, specks -> halfWidth(share, specks) <= halfWidth);
+    return halfWidth(share, ENOUGH, runs) > halfWidth
+        ? ENOUGH
+        : Halving.first(0, ENOUGH, specks -> halfWidth(share, specks, runs) <= halfWidth);
   }
 
   /**
-   * Half the width of the range that so many specks give in 9 of 10 trials, or less.
+   * Half the width of the range that so many specks in a run give in 9 of 10 trials, or less.
    *
    * @param share the recovery one expects, 0.01 to 0.99
-   * @param specks from 1
+   * @param specks in a run, from 1
+   * @param runs of each machine, from 1
    */
-  public static double halfWidth(double share, int specks) {
+  public static double halfWidth(double share, int specks, int runs) {
     Check.inRange("share", share, 0.01, 0.99);
     Check.inRange("specks", specks, 1, MOST);
-    BinomialDistribution found = new BinomialDistribution(specks, Math.max(share, 1 - share));
+    RunScatter scatter = RunScatter.expected(specks, runs, 1);
+    int all = specks * runs;
+    int worth = (int) Math.max(1, Math.round(all / scatter.dispersion()));
+    BinomialDistribution found = new BinomialDistribution(worth, Math.max(share, 1 - share));
     // The nearer to half of them are found, the wider the range.
-    int unlucky = Math.max(specks / 2, found.inverseCumulativeProbability(1 - PROMISE));
-    return ShareRange.of(unlucky, specks, CONFIDENCE).halfWidth();
+    int unlucky = Math.max(worth / 2, found.inverseCumulativeProbability(1 - PROMISE));
+    return ShareRange.of(unlucky, worth, CONFIDENCE).halfWidth();
   }
 }

@@ -19,7 +19,7 @@ import org.hipparchus.distribution.discrete.PoissonDistribution;
  */
 public record TrialResult(List<TrialLine> lines, List<Pair> pairs, List<Finding> findings) {
   /** So seldom is any pair of a trial told apart where none of its machines differ. */
-  private static final double BY_CHANCE = 0.05;
+  public static final double BY_CHANCE = 0.05;
 
   /** Keeps its own copies. */
   public TrialResult {

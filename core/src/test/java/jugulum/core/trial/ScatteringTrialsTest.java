@@ -2,22 +2,9 @@ package jugulum.core.trial;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Random;
-import java.util.UUID;
-import jugulum.core.ledger.Machine;
-import jugulum.core.ledger.Material;
-import jugulum.core.screens.Cut;
-import jugulum.core.screens.StandardScreens;
 import jugulum.core.simulated.Coverage;
 import jugulum.core.trial.Comparison.Verdict;
-import jugulum.core.trial.TrialPlan.Stuff;
-import org.hipparchus.distribution.continuous.BetaDistribution;
-import org.hipparchus.random.RandomDataGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,58 +17,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ScatteringTrialsTest {
   private static final int SPECKS = 40;
   private static final int TRIALS = Coverage.THOROUGH ? 10_000 : 1_500;
-  private static final Cut CUT =
-      Cut.of(
-              Cut.ALL,
-              List.of(
-                  StandardScreens.numbered("50").orElseThrow(),
-                  StandardScreens.numbered("100").orElseThrow()))
-          .get(1);
 
-  private final Random random = new Random(29);
-  private final RandomDataGenerator draws = new RandomDataGenerator(29);
-
-  /** A run of a machine that wins so much on average. */
-  private TrialRun run(int number, int contender, double share, double correlation) {
-    double now = share;
-    if (correlation > 0) {
-      double both = 1 / correlation - 1;
-      now = draws.nextDeviate(new BetaDistribution(share * both, (1 - share) * both));
-    }
-    int won = ComparisonTest.found(SPECKS, now, random);
-    return new TrialRun(
-        number,
-        contender,
-        1_000,
-        List.of(Spike.counted(CUT, SPECKS)),
-        List.of(
-            Found.counted(Material.CONCENTRATE, CUT, won),
-            Found.counted(Material.TAILINGS, CUT, SPECKS - won)),
-        Optional.empty(),
-        Instant.EPOCH,
-        Optional.empty());
-  }
+  private final ScatteringRuns draws = new ScatteringRuns(SPECKS, 29);
 
   private TrialResult trial(List<Double> shares, int runs, double correlation) {
-    List<Contender> contenders = new ArrayList<>();
-    List<TrialRun> all = new ArrayList<>();
-    for (int contender = 0; contender < shares.size(); contender++) {
-      contenders.add(
-          new Contender(new Machine(Machine.Kind.PAN, "pan " + contender), "", Map.of(), ""));
-      for (int i = 0; i < runs; i++) {
-        all.add(run(all.size() + 1, contender, shares.get(contender), correlation));
-      }
-    }
-    TrialPlan plan =
-        new TrialPlan(
-            Stuff.GOLD,
-            contenders,
-            List.of(CUT),
-            SPECKS,
-            all.stream().map(TrialRun::contender).toList());
-    return TrialResult.of(
-        new Trial(
-            new TrialId(new UUID(29, 1)), "equal", Optional.empty(), plan, all, List.of(), false));
+    return draws.trial(shares, runs, correlation);
   }
 
   private static boolean namesOne(TrialResult result) {
@@ -130,7 +70,7 @@ class ScatteringTrialsTest {
             () -> {
               SpikeBack.Recovered told =
                   trial(List.of(0.8, 0.8), runs, correlation)
-                      .line(0, CUT)
+                      .line(0, ScatteringRuns.CUT)
                       .orElseThrow()
                       .recovered();
               return told.low() <= 0.8 && told.high() >= 0.8;

@@ -26,9 +26,11 @@ public final class SpecksChart {
    * Draws the curve.
    *
    * @param share the recovery one expects, 0.01 to 0.99
-   * @param specks those chosen, from 1
+   * @param specks those chosen for a run, from 1
+   * @param runs of each machine, from 1
    */
-  public static Drawing of(Words words, double share, int specks, double width, double height) {
+  public static Drawing of(
+      Words words, double share, int specks, int runs, double width, double height) {
     int last = Math.clamp(2L * specks, 200, 10_000);
     double floor = height - BOTTOM;
     List<Mark> marks = new ArrayList<>();
@@ -51,8 +53,8 @@ public final class SpecksChart {
             new Mark.Writing(x, floor + 18, Integer.toString(count), Anchor.MIDDLE, "chart-muted"));
       }
     }
-    marks.add(new Mark.Path(curve(share, last, width, floor), "chart-gold-line"));
-    double half = SpecksNeeded.halfWidth(share, Math.max(FEWEST, specks));
+    marks.add(new Mark.Path(curve(share, runs, last, width, floor), "chart-gold-line"));
+    double half = SpecksNeeded.halfWidth(share, Math.max(FEWEST, specks), runs);
     marks.add(
         new Mark.Dot(
             x(Math.clamp(specks, FEWEST, last), last, width),
@@ -69,12 +71,12 @@ public final class SpecksChart {
     return new Drawing(width, height, marks);
   }
 
-  private static List<Spot> curve(double share, int last, double width, double floor) {
+  private static List<Spot> curve(double share, int runs, int last, double width, double floor) {
     List<Spot> spots = new ArrayList<>();
     int before = 0;
     for (int i = 0; i <= PARTS; i++) {
       int count = (int) Math.round(FEWEST * Math.pow((double) last / FEWEST, (double) i / PARTS));
-      double half = SpecksNeeded.halfWidth(share, count);
+      double half = SpecksNeeded.halfWidth(share, count, runs);
       if (count != before && half <= MOST) {
         spots.add(new Spot(x(count, last, width), y(half, floor)));
       }

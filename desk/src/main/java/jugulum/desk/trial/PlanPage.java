@@ -15,10 +15,12 @@ import jugulum.core.screens.Cut;
 import jugulum.core.specks.Speck;
 import jugulum.core.trial.Contender;
 import jugulum.core.trial.Power;
+import jugulum.core.trial.RunScatter;
 import jugulum.core.trial.SpecksNeeded;
 import jugulum.core.trial.StandIn;
 import jugulum.core.trial.TrialPlan;
 import jugulum.core.trial.TrialPlan.Stuff;
+import jugulum.core.trial.TrialResult;
 import jugulum.core.water.Water;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.SpecksChart;
@@ -250,7 +252,7 @@ final class PlanPage extends FormPage {
     Optional<Double> expected = value(share).filter(one -> one >= 0.01 && one <= 0.99);
     Optional<Double> wanted = value(sure);
     if (anew && expected.isPresent() && wanted.isPresent()) {
-      String needs = Integer.toString(SpecksNeeded.of(expected.get(), wanted.get()));
+      String needs = Integer.toString(SpecksNeeded.of(expected.get(), wanted.get(), runs()));
       if (!needs.equals(specks.text())) {
         // What listens to the field goes on from here.
         specks.fill(needs);
@@ -281,15 +283,16 @@ final class PlanPage extends FormPage {
   }
 
   private void curve(double expected, int count) {
-    double half = SpecksNeeded.halfWidth(expected, count);
+    double half = SpecksNeeded.halfWidth(expected, count, runs());
     needed.setText(words.counted("trial.specks", count));
     told.setText(
         words.of(
-            "trial.tells",
+            count >= SpecksNeeded.ENOUGH ? "trial.tells.runs" : "trial.tells",
             words.fixed(100 * half, half < 0.1 ? 1 : 0),
             words.fixed(100 * SpecksNeeded.PROMISE, 0),
             weight(count)));
-    curve.show(width -> SpecksChart.of(words, expected, count, width, CURVE), told.getText());
+    curve.show(
+        width -> SpecksChart.of(words, expected, count, runs(), width, CURVE), told.getText());
   }
 
   /** What so many specks of each class weigh. */
@@ -316,7 +319,7 @@ final class PlanPage extends FormPage {
         all.filter(count -> boxes.size() > 1 && count <= SpecksNeeded.MOST)
             .map(
                 count ->
-                    Power.smallest(expected, count).stream()
+                    Power.smallest(expected, count, scatter(), confidence()).stream()
                         .mapToObj(
                             difference ->
                                 words.of(
@@ -329,9 +332,23 @@ final class PlanPage extends FormPage {
     Parts.shown(settled, !settled.getText().isEmpty());
   }
 
+  private int runs() {
+    return value(rounds).orElse(1);
+  }
+
+  private RunScatter scatter() {
+    return RunScatter.expected(value(specks).orElse(1), runs(), boxes.size());
+  }
+
+  /** What a pair has to be sure of where all pairs together are to be sure. */
+  private double confidence() {
+    int pairs = boxes.size() * (boxes.size() - 1) / 2 * value(classes).map(List::size).orElse(1);
+    return 1 - TrialResult.BY_CHANCE / Math.max(1, pairs);
+  }
+
   /** The runs it takes, the blank ones among them, and the sand for all. */
   private void takes() {
-    int each = value(rounds).orElse(1);
+    int each = runs();
     int runs = each * boxes.size();
     takes.setText(
         value(sand)
@@ -350,7 +367,7 @@ final class PlanPage extends FormPage {
   }
 
   private List<Integer> drawn() {
-    int each = value(rounds).orElse(1);
+    int each = runs();
     boolean fits =
         kept.size() == each * boxes.size() && kept.stream().allMatch(turn -> turn < boxes.size());
     return fits

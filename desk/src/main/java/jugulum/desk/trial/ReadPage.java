@@ -10,6 +10,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialLine;
+import jugulum.core.trial.TrialPlan;
 import jugulum.core.trial.TrialPlan.Stuff;
 import jugulum.core.trial.TrialResult;
 import jugulum.core.trial.Turn;
@@ -229,7 +230,9 @@ final class ReadPage extends FormPage {
     if (now.trial().closed()) {
       return;
     }
-    int planned = now.trial().plan().specks();
+    TrialPlan plan = now.trial().plan();
+    int planned = plan.specks();
+    int runs = Math.max(1, plan.order().size() / plan.contenders().size());
     double share =
         now.result().lines().stream()
             .mapToDouble(line -> line.recovered().least())
@@ -237,7 +240,7 @@ final class ReadPage extends FormPage {
             .orElse(SHARE);
     double expected = Math.clamp(share, 0.5, 0.99);
     String told = words.of("trial.read.curve", words.fixed(100 * expected, 0));
-    curve.show(width -> SpecksChart.of(words, expected, planned, width, CURVE), told);
+    curve.show(width -> SpecksChart.of(words, expected, planned, runs, width, CURVE), told);
     right
         .getChildren()
         .addAll(Parts.section(words.of("trial.read.before")), Parts.sentence(told, "muted"), curve);

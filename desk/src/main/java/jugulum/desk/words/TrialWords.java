@@ -130,6 +130,9 @@ public final class TrialWords {
         .forEach(rest::add);
     alike(words, trial, result).ifPresent(rest::add);
     notSettled(words, trial, result).forEach(rest::add);
+    if (result.pairs().size() > 1) {
+      rest.add(words.of("trial.answer.together", Integer.toString(result.pairs().size())));
+    }
     return new Answer(
         words.of(
             "trial.answer.won",

@@ -35,6 +35,7 @@ import jugulum.core.task.Routes;
 import jugulum.core.task.Task;
 import jugulum.desk.preference.BenchMemory;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.words.English;
 import jugulum.desk.words.Languages;
 import jugulum.desk.work.HandDriven;
 import org.junit.jupiter.api.BeforeAll;
@@ -47,6 +48,7 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class HandsOrdersTest {
   private static final int ORDERS = Boolean.getBoolean("jugulum.thorough") ? 1_700 : 60;
+  private static final String CUT = English.WORDS.of("hands.cut", "#").split("#")[0];
   private static final Clock CLOCK =
       Clock.fixed(Instant.parse("2026-11-29T10:00:00Z"), ZoneOffset.UTC);
   private static final BatchId ONE = new BatchId(new UUID(28, 1));
@@ -122,8 +124,16 @@ class HandsOrdersTest {
     }
   }
 
+  /** Whether it was said since somebody began to answer that the question went away. */
+  private boolean isCut;
+
+  private void look() {
+    isCut |= hands.wrong().filter(said -> said.contains(CUT)).isPresent();
+  }
+
   /** Time goes by between two keys, or does not. */
   private void meanwhile() {
+    look();
     for (int steps = random.nextInt(7); steps > 0; steps--) {
       switch (random.nextInt(8)) {
         case 0 -> hands.refresh();
@@ -135,11 +145,13 @@ class HandsOrdersTest {
         case 2, 3, 4 -> bookThread.step();
         default -> window.step();
       }
+      look();
     }
   }
 
   /** A pass: what hangs on the magnet, what fell back, specks; now and then a key bounces. */
   private void answer(int lifted) {
+    isCut = false;
     for (char sign : Integer.toString(lifted).toCharArray()) {
       hands.type(String.valueOf(sign));
       meanwhile();
@@ -148,6 +160,11 @@ class HandsOrdersTest {
     meanwhile();
     hands.take();
     meanwhile();
+    if (isCut) {
+      // Whoever is told that the question went away does not go on with the rest of its answer.
+      isCut = false;
+      return;
+    }
     hands.type("9");
     hands.take();
     if (random.nextInt(3) == 0) {
