@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
  */
 class EveryPlaceStandsStillTest extends OnTheDemoBook {
   private static final boolean IS_THOROUGH = Boolean.getBoolean("jugulum.thorough");
-  private static final int SHARE = IS_THOROUGH ? 1 : 5;
+  private static final int SHARE = IS_THOROUGH ? 1 : 9;
 
   private record Size(double width, double height) {}
 

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
  */
 class ScatteringTrialsTest {
   private static final int SPECKS = 40;
-  private static final int TRIALS = Coverage.THOROUGH ? 10_000 : 1_500;
+  private static final int TRIALS = Coverage.THOROUGH ? 10_000 : 1_000;
 
   private final ScatteringRuns draws = new ScatteringRuns(SPECKS, 29);
 

@@ -3,6 +3,7 @@ package jugulum.desk.bench;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import javafx.beans.binding.Bindings;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -15,6 +16,9 @@ import jugulum.desk.words.Words;
 final class BucketStrip extends HBox {
   private static final double ABOUT = 118;
   private static final double GAPS = 90;
+
+  /** With less room what the buckets are is not told beside them, in pixels. */
+  private static final double ROOMY = 840;
 
   private final List<BucketButton> buttons;
 
@@ -33,9 +37,18 @@ final class BucketStrip extends HBox {
         button ->
             button
                 .prefWidthProperty()
-                .bind(widthProperty().subtract(ABOUT + GAPS).divide(buttons.size())));
+                .bind(
+                    Bindings.createDoubleBinding(
+                        () -> (getWidth() - GAPS - (isRoomy() ? ABOUT : 0)) / buttons.size(),
+                        widthProperty())));
+    widthProperty().addListener((_, _, _) -> Parts.shown(about, isRoomy()));
     getChildren().add(about);
     getChildren().addAll(buttons);
+  }
+
+  /** In a narrow window the names of the buckets take the room of what they are. */
+  private boolean isRoomy() {
+    return getWidth() >= ROOMY;
   }
 
   void show(Worked worked, Figures figures) {

@@ -39,7 +39,7 @@ class BlindWalkTest extends OnTheDemoBook {
   private static final Pattern AS_A_WEIGHT = Pattern.compile("\\b1970(000)?(\\.0)?\\b");
 
   /** One of so many cases is tried in every build, each of them when thorough. */
-  private static final int SHARE = Boolean.getBoolean("jugulum.thorough") ? 1 : 15;
+  private static final int SHARE = Boolean.getBoolean("jugulum.thorough") ? 1 : 20;
 
   /** What comes between the opening and the weight. */
   private record Before(String name, UnaryOperator<Person> does) {}
