@@ -76,11 +76,14 @@ record Likelihood(int passes, double total, double weighted) {
 
   /**
    * What the next pass may catch: for evenly spread t, the mean catch p·(N − T), with its weight by
-   * the likelihood; the weights add up to 1. Even in t is to hold every order of magnitude of what
-   * is left for equally likely beforehand.
+   * the likelihood; the weights add up to 1. Every order of magnitude of what there was at first is
+   * held for equally likely beforehand, 1/N (a scale: H. Jeffreys, Theory of Probability, 3rd ed.
+   * 1961, section 3.1; from memory). To hold those of what is left for equally likely would make
+   * next to nothing left as likely as everything, and the next catch too small.
    */
   List<Weighted> nextCatches(int steps) {
-    UnivariateFunction log = t -> logAt(specksAt(t));
+    UnivariateFunction log =
+        t -> logAt(specksAt(t)) + Math.log((1 + specksAt(t) - total) / specksAt(t));
     double best = best(log);
     double most = log.value(best);
     UnivariateFunction above = t -> log.value(t) - most - NEGLIGIBLE;
@@ -140,7 +143,7 @@ record Likelihood(int passes, double total, double weighted) {
 
   private double best(UnivariateFunction log) {
     double end = end();
-    double best = coarseBest(log, end);
+    double best = Math.min(end, coarseBest(log, end));
     double step = end / GRID;
     double t =
         new BrentOptimizer(1e-12, 1e-12)

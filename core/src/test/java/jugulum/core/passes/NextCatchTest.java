@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.StopRule;
@@ -19,6 +21,7 @@ import org.hipparchus.distribution.discrete.PoissonDistribution;
 import org.hipparchus.special.Gamma;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class NextCatchTest {
@@ -45,7 +48,11 @@ class NextCatchTest {
       }
       double share = total / (total + missed);
       double misses = missed < 1e-12 ? 0 : missed * Math.log1p(-share);
-      log[i] = logOfRatio(there, total) + total * Math.log(share) + misses;
+      log[i] =
+          logOfRatio(there, total)
+              + total * Math.log(share)
+              + misses
+              + Math.log((1 + left) / there);
       mean[i] = share * left;
     }
     double most = DoubleStream.of(log).max().orElseThrow();
@@ -86,6 +93,51 @@ class NextCatchTest {
           .as("%d specks or more after %s", specks, catches)
           .isCloseTo(chance(catches, specks), within(0.01));
     }
+  }
+
+  /**
+   * Heaps of which nobody knows beforehand how much is in them nor how well a pass frees it: where
+   * a chance of one more speck is said, it comes about as often.
+   */
+  @ParameterizedTest
+  @CsvSource({"10, 300, 0.2, 0.7", "20, 1000, 0.3, 0.6", "20, 1000, 0.1, 0.9"})
+  void theChanceOfOneMoreSpeckComesTrueAsOftenAsItIsSaid(
+      int fewest, int most, double worst, double best) {
+    Random random = new Random(3);
+    int bands = 5;
+    double[] said = new double[bands];
+    double[] came = new double[bands];
+    int[] many = new int[bands];
+    for (int i = 0; i < 4_000; i++) {
+      double heap = fewest * Math.pow((double) most / fewest, random.nextDouble());
+      double share = worst + (best - worst) * random.nextDouble();
+      List<Integer> catches = new ArrayList<>();
+      int left = (int) Math.rint(heap);
+      for (int pass = 3 + random.nextInt(4); pass >= 0; pass--) {
+        int caught = (int) random.doubles(left).filter(draw -> draw < share).count();
+        catches.add(caught);
+        left -= caught;
+      }
+      int next = catches.removeLast();
+      if (catches.stream().mapToInt(Integer::intValue).sum() > 0) {
+        double chance = NextCatch.after(catches).chanceOf(1);
+        int band = (int) Math.min(bands - 1, chance * bands);
+        said[band] += chance;
+        came[band] += next > 0 ? 1 : 0;
+        many[band]++;
+      }
+    }
+    for (int band = 0; band < bands; band++) {
+      if (many[band] > 100) {
+        assertThat(came[band] / many[band])
+            .as("said %.2f", said[band] / many[band])
+            .isBetween(said[band] / many[band] - 0.16, said[band] / many[band] + 0.12);
+      }
+    }
+    double all = IntStream.range(1, bands).mapToDouble(band -> said[band]).sum();
+    assertThat(IntStream.range(1, bands).mapToDouble(band -> came[band]).sum() / all)
+        .as("on the whole")
+        .isCloseTo(1, within(0.08));
   }
 
   /**
