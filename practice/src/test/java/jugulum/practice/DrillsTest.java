@@ -192,9 +192,9 @@ class DrillsTest {
   @Test
   void whatDoesNotBelongToARigIsRefused() {
     assertThatThrownBy(() -> run("first-run").tell(new Action.Tilt(3)))
-        .hasMessageContaining("not of a bowl");
+        .hasMessageContaining("not done with a bowl");
     assertThatThrownBy(() -> run("first-table").tell(new Action.Valve(3)))
-        .hasMessageContaining("not of a deck");
+        .hasMessageContaining("not done with a deck");
     assertThatThrownBy(() -> new Drill.OnBowl(60, 90, BowlControls.SHUT, false, 0, false))
         .hasMessageContaining("chargeG");
     assertThatThrownBy(() -> new Drill.OnPan(40, 1.2, 0.6)).hasMessageContaining("trapped");
