@@ -100,7 +100,7 @@ final class Shots {
     afterThePlan();
     shot("day", () -> {});
     on(() -> fire("day-part-STOCK"));
-    afterTheBook(bookThread);
+    afterTheWork(bookThread);
     shot("stock", () -> {});
     shot("shop", () -> shell.show(View.SHOP));
     speck();
@@ -355,6 +355,14 @@ final class Shots {
   private void afterEveryBatch(ExecutorService bookThread) {
     afterTheBook(bookThread);
     workbench.projections().batches().get().forEach(_ -> afterTheBook(bookThread));
+    afterTheBook(bookThread);
+  }
+
+  /** Returns when no long work is under way any more, and the window has heard. */
+  private void afterTheWork(ExecutorService bookThread) {
+    do {
+      afterTheBook(bookThread);
+    } while (workbench.work().isBusy());
     afterTheBook(bookThread);
   }
 

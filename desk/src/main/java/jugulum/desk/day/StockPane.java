@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SelectionMode;
@@ -67,6 +68,9 @@ final class StockPane extends BorderPane {
   private final BagAssay bags;
   private List<Ranked> all = List.of();
 
+  /** What is said where nothing stands in the shop. */
+  private Node nothing = new Label();
+
   /** Whether what is typed is the name of a bag, not why lots are thrown away. */
   private boolean isBag;
 
@@ -126,6 +130,9 @@ final class StockPane extends BorderPane {
 
   private void columns() {
     TextColumns.begin(words, table, "stock", "day.part.STOCK", "stock.none");
+    nothing = table.getPlaceholder();
+    // Before the book was read it is not known that nothing stands in the shop.
+    table.setPlaceholder(Parts.sentence(words.of("season.reading"), "muted"));
     column("batches.name", 125, one -> one.lot().label(), false);
     column("stock.material", 130, one -> StockWords.material(words, one.lot()), false);
     column("stock.sizes", 100, one -> StockWords.sizes(words, one.lot()), false);
@@ -200,6 +207,7 @@ final class StockPane extends BorderPane {
   }
 
   private void show(List<Ranked> ranked) {
+    table.setPlaceholder(nothing);
     all = ranked;
     bags.show(ranked.stream().flatMap(one -> inBag(one.lot()).stream()).toList());
     double grams = ranked.stream().mapToDouble(one -> one.lot().grams().orElse(0)).sum();
