@@ -14,7 +14,7 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
  *
  * @param in put in, pure, from 0.001 mg
  * @param won found where the machine keeps gold, 0 mg or more
- * @param lost found where it lets it go, 0 mg or more
+ * @param lost found where it lets it go, the sand's own taken off, 0 mg or more
  * @param own of what was won the sand's own, by a blank run, 0 mg or more
  * @param specks how many the spike has, from 1
  * @param spread the relative variance of their masses, 0 to 100
@@ -43,6 +43,11 @@ public record MassBack(
     /** Two weights together, each with its own doubt. */
     Weighed and(Weighed other) {
       return new Weighed(mg + other.mg, Math.hypot(sdMg, other.sdMg));
+    }
+
+    /** Without that, each with its own doubt; nothing where that is more. */
+    Weighed less(Weighed other) {
+      return new Weighed(Math.max(0, mg - other.mg), Math.hypot(sdMg, other.sdMg));
     }
 
     /** So many times as much, 0 or more. */

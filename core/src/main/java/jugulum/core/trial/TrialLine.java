@@ -3,6 +3,7 @@ package jugulum.core.trial;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleBiFunction;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.screens.Cut;
 import jugulum.core.specks.Speck;
@@ -190,12 +191,32 @@ public record TrialLine(
         specks += specksOf(stuff, spike);
       }
       double doubt = some.getFirst().spike(cut).orElseThrow().sdMg();
+      Speck speck = speck(stuff, cut);
+      Weighed own = own(TrialRun::wonMg, doubt, speck, some);
+      Weighed ownLost = own(TrialRun::lostMg, doubt, speck, some);
+      return new MassBack(in, won, lost.less(ownLost), own, specks, speck.variance());
+    }
+
+    /** What of these runs is the sand's own, as the blank ones tell it. */
+    private Weighed own(
+        ToDoubleBiFunction<TrialRun, Cut> where, double doubt, Speck speck, List<TrialRun> some) {
       Weighed own =
           blanks.stream()
-              .map(run -> new Weighed(run.wonMg(cut), doubt))
+              .map(run -> new Weighed(where.applyAsDouble(run, cut), doubt))
               .reduce(Weighed.NONE, Weighed::and)
               .times(blanks.isEmpty() ? 0 : ratio(some));
-      return new MassBack(in, won, lost, own, specks, speck(stuff, cut).variance());
+      return scattered(own, speck, some);
+    }
+
+    /**
+     * Sand has whole specks of its own, here more and there fewer, in the blank run and in these:
+     * own · m (1 + v) for either, the blank's times the ratio of the sands (moments of a compound
+     * Poisson sum, A. Gut, Probability: A Graduate Course, chapter 3; from memory).
+     */
+    private Weighed scattered(Weighed own, Speck speck, List<TrialRun> some) {
+      double one = own.mg() * speck.meanMg() * (1 + speck.variance());
+      double chance = blanks.isEmpty() ? 0 : Math.sqrt(one * (1 + ratio(some)));
+      return new Weighed(own.mg(), Math.hypot(own.sdMg(), chance));
     }
   }
 }
