@@ -25,6 +25,7 @@ import jugulum.desk.kit.Parts;
 import jugulum.desk.live.Beat;
 import jugulum.desk.season.StartView;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.shop.FirstGear;
 import jugulum.desk.told.Told;
 import jugulum.desk.view.BenchMode;
 import jugulum.desk.view.MainView;
@@ -73,6 +74,7 @@ public final class Shell extends BorderPane {
     BlindTyping typing =
         new BlindTyping(
             () -> view().flatMap(MainView::asked),
+            () -> getCenter() instanceof FirstGear,
             () -> workbench.notices().say(new Notice.Said(words.of("entry.nothing-asked"), true)));
     addEventFilter(KeyEvent.KEY_TYPED, unlessInBenchMode(typing::typed));
     addEventFilter(KeyEvent.KEY_PRESSED, unlessInBenchMode(typing::pressed));

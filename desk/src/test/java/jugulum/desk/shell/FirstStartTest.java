@@ -92,6 +92,17 @@ class FirstStartTest extends OnTheDemoBook {
     }
   }
 
+  /** Where a digit chooses, a weight is still no choice of gear. */
+  @Test
+  void aWeightTypedWhileGearIsChosenKeepsNone() {
+    try (Person person = Person.at(folder.resolve("new.book"))) {
+      person.press(W).press(TAB).blind("3.97 kg").press(ENTER);
+      assertThat(person.text("notice")).contains("Nothing is asked");
+      assertThat(person.sees("first-gear")).isTrue();
+      assertThat(person.workbench().projections().shop().get().scale()).isEmpty();
+    }
+  }
+
   @Test
   void aQuestionMarkShowsTheKeysOfWhereOneIsAndEscReturns() {
     try (Person person = Person.at(book)) {
