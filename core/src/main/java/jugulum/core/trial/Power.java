@@ -35,7 +35,7 @@ public final class Power {
     Check.inRange("specks", specks, 1, SpecksNeeded.MOST);
     this.confidence = Check.inRange("confidence", confidence, 0.5, 0.99999);
     this.specks = (int) Math.max(1, Math.round(specks / Math.max(1, scatter.dispersion())));
-    this.rest = new RunScatter(1, scatter.degrees(), scatter.isKnown());
+    this.rest = new RunScatter(1, scatter.degrees());
     BinomialDistribution found = new BinomialDistribution(this.specks, share);
     this.most =
         IntStream.range(0, PARTS)

@@ -18,9 +18,8 @@ import org.hipparchus.distribution.continuous.TDistribution;
  *
  * @param dispersion how many times the variance is that by counting, 0 or more
  * @param degrees of freedom it is known by, from 0
- * @param isKnown whether the trial itself tells it
  */
-public record RunScatter(double dispersion, int degrees, boolean isKnown) {
+public record RunScatter(double dispersion, int degrees) {
   /**
    * How specks of one run correlate where nobody knows better (ours). Off by a half: a range of 60
    * specks of one run is 13 % wider or 15 % narrower.
@@ -31,7 +30,7 @@ public record RunScatter(double dispersion, int degrees, boolean isKnown) {
   public static final int LEAST_DEGREES = 4;
 
   /** Runs that differ by nothing but their specks. */
-  public static final RunScatter NONE = new RunScatter(1, 0, false);
+  public static final RunScatter NONE = new RunScatter(1, 0);
 
   /** Checks the numbers. */
   public RunScatter {
@@ -49,9 +48,8 @@ public record RunScatter(double dispersion, int degrees, boolean isKnown) {
     double chiSquared = repeats.stream().mapToDouble(Repeats::chiSquared).sum();
     int degrees = repeats.stream().mapToInt(Repeats::degrees).sum();
     return degrees >= LEAST_DEGREES
-        ? new RunScatter(chiSquared / degrees, degrees, true)
-        : new RunScatter(
-            Math.max(usual(specks), degrees == 0 ? 0 : chiSquared / degrees), degrees, false);
+        ? new RunScatter(chiSquared / degrees, degrees)
+        : new RunScatter(Math.max(usual(specks), degrees == 0 ? 0 : chiSquared / degrees), degrees);
   }
 
   /**
@@ -64,13 +62,17 @@ public record RunScatter(double dispersion, int degrees, boolean isKnown) {
   public static RunScatter expected(int specks, int runs, int machines) {
     Check.inRange("runs", runs, 1, 1e4);
     Check.inRange("machines", machines, 1, 1e4);
-    int degrees = (runs - 1) * machines;
-    return new RunScatter(usual(specks), degrees, degrees >= LEAST_DEGREES);
+    return new RunScatter(usual(specks), (runs - 1) * machines);
   }
 
   /** The dispersion the usual correlation makes of runs of so many specks. */
   private static double usual(double specks) {
     return 1 + (Check.inRange("specks", specks, 1, 1e6) - 1) * USUAL_CORRELATION;
+  }
+
+  /** Whether the trial itself tells it; else the usual stands in. */
+  public boolean isKnown() {
+    return degrees >= LEAST_DEGREES;
   }
 
   /**
@@ -81,7 +83,7 @@ public record RunScatter(double dispersion, int degrees, boolean isKnown) {
   public double times(double confidence) {
     Check.inRange("confidence", confidence, 0.5, 0.99999);
     double spread = Math.sqrt(dispersion);
-    return isKnown
+    return isKnown()
         ? Math.max(1, spread * student(confidence, degrees) / normal(confidence))
         : Math.max(1, spread);
   }

@@ -4,10 +4,12 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
@@ -51,7 +53,7 @@ public final class ScaleStand {
   private final ReadOnlyObjectWrapper<List<String>> lines = new ReadOnlyObjectWrapper<>(List.of());
   private final ReadOnlyObjectWrapper<Optional<String>> lost =
       new ReadOnlyObjectWrapper<>(Optional.empty());
-  private final List<Object> lookers = new ArrayList<>();
+  private final Set<Object> lookers = new HashSet<>();
   private Optional<Listening> listening = Optional.empty();
   private Optional<Scale> scale = Optional.empty();
   private Optional<ScaleWatch> watch = Optional.empty();
@@ -97,9 +99,7 @@ public final class ScaleStand {
 
   /** Somebody looks at it from now on. */
   public void look(Object looker) {
-    if (!lookers.contains(looker)) {
-      lookers.add(looker);
-    }
+    lookers.add(looker);
     listen();
   }
 
