@@ -41,12 +41,10 @@ public final class AmountText {
   }
 
   private static Entry<Amount> weighed(Words words, OptionalInt specks, String typed) {
-    return switch (Parsers.gold(words, MassUnit.MILLIGRAM).apply(typed)) {
-      case Entry.Value<MassText.Mass>(MassText.Mass mass) when mass.milligrams() > Amount.MOST_MG ->
-          new Entry.Bad<>(
-              words.of("entry.range", "0", EntryField.grams(words, MOST_G), typed.strip()));
-      case Entry.Value<MassText.Mass>(MassText.Mass mass) ->
-          new Entry.Value<>(new Amount(specks, OptionalDouble.of(mass.milligrams())));
+    Entry<MassText.Mass> mass = Parsers.gold(words, MassUnit.MILLIGRAM).apply(typed);
+    return switch (Parsers.within(words, mass, typed, 0, MOST_G)) {
+      case Entry.Value<MassText.Mass>(MassText.Mass value) ->
+          new Entry.Value<>(new Amount(specks, OptionalDouble.of(value.milligrams())));
       case Entry.Bad<MassText.Mass>(String sentence) -> new Entry.Bad<>(sentence);
     };
   }

@@ -26,6 +26,26 @@ public final class Parsers {
     return typed -> said(words, Typing.gold(typed, bare));
   }
 
+  /**
+   * A mass that was understood, within a range.
+   *
+   * @param typed what was typed, told where it is outside
+   * @param low the least, in grams
+   * @param high the most, in grams
+   */
+  public static Entry<MassText.Mass> within(
+      Words words, Entry<MassText.Mass> mass, String typed, double low, double high) {
+    return mass instanceof Entry.Value<MassText.Mass>(MassText.Mass value)
+            && !(value.grams() >= low && value.grams() <= high)
+        ? bad(
+            words,
+            "entry.range",
+            EntryField.grams(words, low),
+            EntryField.grams(words, high),
+            typed.strip())
+        : mass;
+  }
+
   /** A percentage, as a share from 0 to 1; a percent sign may follow. */
   public static Entry<Double> percent(Words words, String typed, double lowest, double highest) {
     return said(words, Typing.percent(typed, lowest, highest));

@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import jugulum.core.check.Check;
 import jugulum.core.scale.ScaleView;
 import jugulum.core.trial.Amount;
 import jugulum.core.trial.Trial;
@@ -18,7 +19,6 @@ import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.entry.AmountText;
 import jugulum.desk.entry.Entry;
-import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.follow.Trials;
 import jugulum.desk.live.ScaleStand;
@@ -35,7 +35,6 @@ import jugulum.desk.work.Outcome;
  */
 final class TrialHands {
   private static final double LEAST_G = 0.1;
-  private static final double MOST_G = 1e7;
 
   private static final double USUAL_SAND = 2000;
 
@@ -158,18 +157,9 @@ final class TrialHands {
   }
 
   private Entry<Double> sand(String text) {
-    return switch (Parsers.sand(words(), MassUnit.GRAM).apply(text)) {
-      case Entry.Value<MassText.Mass>(MassText.Mass mass)
-          when mass.grams() >= LEAST_G && mass.grams() <= MOST_G ->
-          new Entry.Value<>(mass.grams());
-      case Entry.Value<MassText.Mass> _ ->
-          new Entry.Bad<>(
-              words()
-                  .of(
-                      "entry.range",
-                      EntryField.grams(words(), LEAST_G),
-                      EntryField.grams(words(), MOST_G),
-                      typed));
+    Entry<MassText.Mass> mass = Parsers.sand(words(), MassUnit.GRAM).apply(text);
+    return switch (Parsers.within(words(), mass, typed, LEAST_G, Check.HEAVIEST_G)) {
+      case Entry.Value<MassText.Mass>(MassText.Mass value) -> new Entry.Value<>(value.grams());
       case Entry.Bad<MassText.Mass>(String sentence) -> new Entry.Bad<>(sentence);
     };
   }

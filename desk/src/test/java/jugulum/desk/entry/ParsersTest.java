@@ -116,4 +116,13 @@ class ParsersTest {
         .as("a mark of a script")
         .isInstanceOf(Entry.Value.class);
   }
+
+  /** What is said of a range is the range that is taken. */
+  @Test
+  void goldForATrialIsTakenAsFarAsItIsSaid() {
+    assertThat(AmountText.parse(English.WORDS, "100 g")).isInstanceOf(Entry.Value.class);
+    assertThat(AmountText.parse(English.WORDS, "100.001 g"))
+        .isInstanceOfSatisfying(
+            Entry.Bad.class, bad -> assertThat(bad.sentence()).asString().contains("100 g"));
+  }
 }
