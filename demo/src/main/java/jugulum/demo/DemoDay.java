@@ -10,12 +10,13 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
+import jugulum.book.belief.Beliefs;
 import jugulum.book.day.DayStream;
-import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Order;
 import jugulum.book.stream.Saved;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
 import jugulum.core.check.Band;
 import jugulum.core.day.Day;
 import jugulum.core.day.DayEdit;
@@ -32,7 +33,6 @@ import jugulum.core.schedule.DayPlan;
 import jugulum.core.schedule.DayPlan.Slot;
 import jugulum.core.schedule.DayPlanner;
 import jugulum.core.schedule.DayTask.Hands;
-import jugulum.core.shop.Shop;
 import org.apache.commons.rng.simple.RandomSource;
 
 /** A made-up day: three batches, one pair of hands, a battery, and light until five. */
@@ -101,12 +101,12 @@ final class DemoDay {
   }
 
   private List<Job> jobs() {
-    Shop shop = ShopStream.of(book);
+    Belief belief = Beliefs.of(book);
     Instant since = TODAY.atStartOfDay(ZoneOffset.UTC).toInstant();
     Instant until = TODAY.plusDays(1).atStartOfDay(ZoneOffset.UTC).toInstant();
     return BatchLines.all(book).stream()
         .flatMap(line -> book.standing(BatchStream.of(line.id())).now().stream())
-        .flatMap(batch -> Jobs.of(Worked.of(batch), shop, since, until).stream())
+        .flatMap(batch -> Jobs.of(Worked.of(batch), belief, since, until).stream())
         .toList();
   }
 
@@ -114,14 +114,7 @@ final class DemoDay {
   void planned() {
     Day day = book.standing(DayStream.of(TODAY)).now().orElseThrow();
     DayWork.Asked asked =
-        DayWork.of(
-            day,
-            jobs(),
-            ShopStream.of(book),
-            List.of(),
-            DayPace.NONE,
-            clock.instant(),
-            ZoneOffset.UTC);
+        DayWork.of(day, jobs(), Beliefs.of(book), DayPace.NONE, clock.instant(), ZoneOffset.UTC);
     DayPlan plan =
         DayPlanner.plan(
             asked.problem(),

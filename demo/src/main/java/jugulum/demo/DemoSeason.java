@@ -10,10 +10,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import jugulum.book.Books;
-import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.ResultLines;
-import jugulum.book.batch.RunLines;
-import jugulum.book.batch.StockLines;
+import jugulum.book.belief.Beliefs;
 import jugulum.book.season.SeasonStream;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Order;
@@ -66,8 +64,7 @@ public final class DemoSeason {
       demo.changes();
       // What every batch came to is worked out once here, not at every first look of a newcomer.
       ResultLines.all(demo.book);
-      RunLines.all(demo.book);
-      demo.book.lines(BatchStream.KIND, StockLines.LINES);
+      Beliefs.stock(demo.book);
     }
   }
 

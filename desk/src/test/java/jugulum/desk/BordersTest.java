@@ -8,6 +8,8 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.time.Clock;
+import jugulum.core.machine.Sheet;
+import jugulum.core.machine.Working;
 import org.junit.jupiter.api.Test;
 
 /** Holds the borders between the modules and within them. */
@@ -84,6 +86,19 @@ class BordersTest {
     slices().matching("jugulum.core.(*)..").should().beFreeOfCycles().check(ALL);
     slices().matching("jugulum.book.(*)..").should().beFreeOfCycles().check(ALL);
     slices().matching("jugulum.desk.(*)..").should().beFreeOfCycles().check(ALL);
+  }
+
+  /** What a machine wins and how fast it is, is told in one place. */
+  @Test
+  void onlyBeliefReadsWhatASheetExpects() {
+    noClasses()
+        .that()
+        .resideOutsideOfPackages("jugulum.core.belief..", "jugulum.core.machine..")
+        .should()
+        .callMethod(Sheet.class, "expected")
+        .orShould()
+        .callMethod(Working.class, "chargeMinutes")
+        .check(ALL);
   }
 
   @Test

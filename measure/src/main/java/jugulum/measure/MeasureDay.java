@@ -1,22 +1,12 @@
 package jugulum.measure;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.Set;
-import java.util.UUID;
 import java.util.function.Consumer;
 import jugulum.core.check.Band;
-import jugulum.core.gold.GoldRange;
-import jugulum.core.gold.LotGold;
-import jugulum.core.ledger.BatchId;
-import jugulum.core.ledger.Look;
-import jugulum.core.ledger.LotId;
-import jugulum.core.ledger.Material;
 import jugulum.core.schedule.Budget;
 import jugulum.core.schedule.DayLimits;
 import jugulum.core.schedule.DayPlan;
@@ -25,12 +15,6 @@ import jugulum.core.schedule.DayProblem;
 import jugulum.core.schedule.DayTask;
 import jugulum.core.schedule.DayTask.Hands;
 import jugulum.core.schedule.LikelyEnd;
-import jugulum.core.screens.Cut;
-import jugulum.core.screens.StandardScreens;
-import jugulum.core.shop.Shop;
-import jugulum.core.shop.Terms;
-import jugulum.core.stock.StockLot;
-import jugulum.core.stock.StockRank;
 import org.apache.commons.rng.UniformRandomProvider;
 import org.apache.commons.rng.simple.RandomSource;
 
@@ -39,7 +23,6 @@ public final class MeasureDay {
   private static final int DAYS = 8;
   private static final int CUTS = 12;
   private static final int MACHINES = 6;
-  private static final int CONTAINERS = 300;
 
   private MeasureDay() {}
 
@@ -84,15 +67,10 @@ public final class MeasureDay {
     DayPlan plan = DayPlanner.plan(problem, Optional.empty(), random(1), Budget.SOON);
     out.accept(
         timed("its likely end by 400 days", () -> LikelyEnd.of(problem, plan, 400, random(2))));
-    List<StockLot> stock = stock();
-    Shop shop = Shop.USUAL.with(new Terms(100, 0.95, 20, 6, "", LocalDate.of(2026, 1, 1)));
-    out.accept(
-        timed(
-            "rank " + CONTAINERS + " containers",
-            () -> StockRank.decides(StockRank.of(stock, shop, List.of()))));
+    MeasureStock.tell(out);
   }
 
-  private static String timed(String what, Runnable work) {
+  static String timed(String what, Runnable work) {
     double[] milliseconds = new double[21];
     for (int i = 0; i < milliseconds.length; i++) {
       long begun = System.nanoTime();
@@ -139,33 +117,5 @@ public final class MeasureDay {
               .worth(5));
     }
     return new DayProblem(tasks, DayLimits.USUAL, 480, 480 + 60 * hours);
-  }
-
-  private static List<StockLot> stock() {
-    UniformRandomProvider random = random(9);
-    Cut cut = new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100"));
-    List<StockLot> lots = new ArrayList<>();
-    for (int i = 0; i < CONTAINERS; i++) {
-      double mg = 5 + random.nextInt(200);
-      GoldRange free = new GoldRange(mg, mg / 2, 2 * mg);
-      boolean isSeen = random.nextInt(3) > 0;
-      lots.add(
-          new StockLot(
-              new BatchId(new UUID(0, i / 5)),
-              "Batch " + i / 5,
-              new LotId(i % 5 + 1),
-              Material.values()[1 + random.nextInt(6)],
-              cut,
-              "",
-              OptionalDouble.of(100 + random.nextInt(9000)),
-              isSeen ? Set.of(Look.PANNED) : Set.of(),
-              isSeen
-                  ? Optional.of(
-                      new LotGold(
-                          Optional.of(free), false, Optional.empty(), free, false, false, false))
-                  : Optional.empty(),
-              Optional.empty()));
-    }
-    return lots;
   }
 }

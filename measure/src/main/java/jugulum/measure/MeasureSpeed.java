@@ -41,7 +41,11 @@ import jugulum.book.stream.Book;
 import jugulum.book.stream.Order;
 import jugulum.book.stream.Writer;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
+import jugulum.core.belief.MachineBelief;
 import jugulum.core.gold.GoldMemory;
+import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
@@ -61,8 +65,6 @@ import jugulum.core.plan.PlanRequest.ScreeningTime;
 import jugulum.core.plan.PlanRequest.Sieve;
 import jugulum.core.plan.PlanRequest.Surety;
 import jugulum.core.plan.Planner;
-import jugulum.core.runs.Evidence;
-import jugulum.core.runs.MachineRecord;
 import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
@@ -128,11 +130,12 @@ public final class MeasureSpeed {
         WARM,
         RUNS,
         () -> Worked.of(edits.next(), memory));
+    Belief nothing = new Belief(Experience.NONE, Shop.USUAL);
     report(
         "and the whole account with steps and advice",
         5,
         20,
-        () -> Worked.of(edits.next(), memory).account(memory, Shop.USUAL, Evidence.NONE));
+        () -> Worked.of(edits.next(), memory).account(memory, nothing));
     record();
     large();
     PlanRequest sixteen = sixteenScreens();
@@ -291,15 +294,18 @@ public final class MeasureSpeed {
                         Optional.empty(),
                         Optional.empty()))
             .toList();
-    Evidence evidence = new Evidence(List.of(), tried);
+    Experience evidence = new Experience(List.of(), tried);
     report(
         "a machine's record over " + RECORDED + " runs",
         WARM,
         RUNS,
-        () -> MachineRecord.expected(evidence, bowl, Cut.ALL, PastRun.Kind.FIRST));
+        () -> new MachineBelief(evidence).record(bowl, Cut.ALL, PastRun.Kind.FIRST, USUAL_SAND));
   }
 
   private static final int RECORDED = 2_000;
+
+  private static final Conditions USUAL_SAND =
+      Conditions.usual(Assumptions.USUAL, Conditions.USUAL_HEAVIES, true);
 
   /** From what is typed to the specks it takes, the curve and the weights, without the painting. */
   private static void trial(Scene scene) {

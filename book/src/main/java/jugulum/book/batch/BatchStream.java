@@ -29,6 +29,7 @@ public final class BatchStream {
               MagneticsLines.LINES,
               RecoveryLines.LINES,
               StockLines.LINES,
+              SeenLines.LINES,
               ResultLines.LINES,
               FindLines.LINES));
 

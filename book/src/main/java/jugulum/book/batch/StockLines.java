@@ -11,8 +11,8 @@ import jugulum.book.stream.Cells;
 import jugulum.book.stream.Codec;
 import jugulum.book.stream.Projection;
 import jugulum.book.stream.Table;
+import jugulum.core.belief.StockLot;
 import jugulum.core.ledger.Batch;
-import jugulum.core.stock.StockLot;
 
 /**
  * What stands in the shop: every lot that no step has taken and nobody threw away, with its gold.
@@ -44,7 +44,7 @@ public final class StockLines implements Projection<Batch, StockLot> {
 
   @Override
   public int fold() {
-    return 2;
+    return 3;
   }
 
   @Override

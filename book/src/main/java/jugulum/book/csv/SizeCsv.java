@@ -148,14 +148,15 @@ public final class SizeCsv {
             return new Faulty(faults);
           }
         }
-      } catch (IOException | UncheckedIOException problem) {
+      } catch (IOException | UncheckedIOException _) {
         return new Faulty(
             List.of(
                 new FileFault(
                     (int) lines + 1,
                     1,
                     "",
-                    "this line is not a row of a table: " + problem.getMessage())));
+                    "this line is not a row of a table: a quotation mark is opened and not closed,"
+                        + " or stands in the middle of a value")));
       }
       return result(lines);
     }

@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.util.List;
 import jugulum.book.BatchBook;
 import jugulum.book.Samples;
+import jugulum.core.belief.StockLot;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
@@ -16,7 +17,6 @@ import jugulum.core.ledger.Network;
 import jugulum.core.magnet.Magnetics;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.runs.PastRun;
-import jugulum.core.stock.StockLot;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

@@ -15,12 +15,13 @@ import jugulum.book.csv.TableCsv;
 import jugulum.book.table.AccountTables;
 import jugulum.book.table.Table;
 import jugulum.core.account.Account;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
-import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
 import org.dhatim.fastexcel.reader.CellType;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
@@ -72,7 +73,8 @@ class TablesXlsxTest {
     GoldMemory memory = new GoldMemory(1_000);
     GoldAccount gold = GoldAccount.of(network, sand, memory);
     List<Table> tables =
-        AccountTables.all(Account.of(network, sand, gold, memory, Shop.USUAL, Evidence.NONE));
+        AccountTables.all(
+            Account.of(network, sand, gold, memory, new Belief(Experience.NONE, Shop.USUAL)));
     try (ReadableWorkbook workbook = read(tables)) {
       for (Table table : tables) {
         List<Row> rows = workbook.findSheet(table.name()).orElseThrow().read();

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import jugulum.core.advice.Advice;
 import jugulum.core.advice.Advisor;
+import jugulum.core.belief.Belief;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldDetails;
 import jugulum.core.gold.GoldMemory;
@@ -16,9 +17,7 @@ import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.mass.SandBalance;
-import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Settlement;
-import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
 
 /**
@@ -48,17 +47,12 @@ public record Account(
    * Works out an account.
    *
    * @param memory of the same batch, so that what was drawn before is not drawn again
-   * @param evidence what the shop's machines have shown, in all batches and trials
+   * @param belief what is thought of lots and machines
    */
   public static Account of(
-      Network network,
-      SandAccount sand,
-      GoldAccount gold,
-      GoldMemory memory,
-      Shop shop,
-      Evidence evidence) {
+      Network network, SandAccount sand, GoldAccount gold, GoldMemory memory, Belief belief) {
     GoldDetails details = GoldDetails.of(network, sand, memory);
-    Advisor advisor = Advisor.of(network, sand, gold, details, shop, evidence);
+    Advisor advisor = Advisor.of(network, sand, gold, details, belief);
     return new Account(
         network,
         sand,
@@ -67,7 +61,7 @@ public record Account(
         details.cumulative(),
         advisor.advice(Advice.By.MONEY),
         advisor.advice(Advice.By.GOLD),
-        shop.terms());
+        belief.shop().terms());
   }
 
   /** The advice, ranked so. */

@@ -2,6 +2,7 @@ package jugulum.core.account;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import jugulum.core.belief.Belief;
 import jugulum.core.check.Check;
 import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.GoldAccount;
@@ -14,7 +15,6 @@ import jugulum.core.ledger.Step;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
-import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
 
 /**
@@ -73,7 +73,7 @@ public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount
   /**
    * The whole account; takes longer, and is for those who look at it. Not for the interface thread.
    */
-  public Account account(GoldMemory memory, Shop shop, Evidence evidence) {
-    return Check.asRecorded(() -> Account.of(network, sand, gold, memory, shop, evidence));
+  public Account account(GoldMemory memory, Belief belief) {
+    return Check.asRecorded(() -> Account.of(network, sand, gold, memory, belief));
   }
 }

@@ -3,6 +3,8 @@ package jugulum.core.advice;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import jugulum.core.belief.FirstLook;
+import jugulum.core.belief.Thought;
 import jugulum.core.check.Band;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Recovery;
@@ -16,14 +18,17 @@ import jugulum.core.ledger.Machine;
  * @param lot with which lot
  * @param machine on which machine, where it takes one
  * @param of which gold it acts on: machines, magnet and pan on free gold alone
- * @param there that gold in the lot; empty where nobody looked
+ * @param there that gold in the lot, as it was found or is thought; empty where its mass is not
+ *     known
+ * @param thought on what that rests
  * @param share the share of it to expect, 0 to 1
  * @param runs on how many of the machine's own runs that share rests; 0 where it is common practice
- * @param won what it is expected to win, with its 95 % range; empty where nobody looked, and for a
- *     look
- * @param minutes the bench time, 0 or more; above 0 where something is won
+ * @param won what it is expected to win, with its 95 % range; empty for a look
+ * @param minutes how long it takes, 0 or more; above 0 where something is won
+ * @param handsMinutes how long of that somebody has to be at it
  * @param costs what it costs beside the time, in the shop's currency, 0 or more
  * @param money what it brings and costs; empty without terms
+ * @param look of a look, how much is panned or sent away, where its sand is weighed
  */
 public record Advice(
     Kind kind,
@@ -31,12 +36,15 @@ public record Advice(
     Optional<Machine> machine,
     Recovery.Of of,
     Optional<GoldRange> there,
+    Optional<Thought> thought,
     Band share,
     int runs,
     Optional<GoldRange> won,
     double minutes,
+    double handsMinutes,
     double costs,
-    Optional<Money> money) {
+    Optional<Money> money,
+    Optional<FirstLook> look) {
 
   /** What can be done. */
   public enum Kind {
@@ -51,7 +59,7 @@ public record Advice(
     SELL,
     /** An assay, before anything is done. */
     ASSAY,
-    /** It waits to be run or finished, and nobody knows its gold. */
+    /** It waits to be run or finished, and nobody looked at its gold. */
     GO_ON,
     /** Set aside, and nobody looked: a sample panned, before anything is done. */
     LOOK
@@ -99,16 +107,16 @@ public record Advice(
     return kind == Kind.ASSAY ? Verdict.FIND_OUT : Verdict.DO;
   }
 
-  /** What is left for each hour at the bench; empty without terms. */
+  /** What is left for each hour of hands; empty without terms. */
   public OptionalDouble moneyPerHour() {
     return money.isPresent()
-        ? OptionalDouble.of(money.get().net() / minutes * 60)
+        ? OptionalDouble.of(money.get().net() / handsMinutes * 60)
         : OptionalDouble.empty();
   }
 
   /**
-   * What is left for each hour at the bench, over the 95 % range of the gold won; empty without
-   * terms, where nothing is won, and for an assay, which wins knowledge.
+   * What is left for each hour of hands, over the 95 % range of the gold won; empty without terms,
+   * where nothing is won, and for an assay, which wins knowledge.
    */
   public Optional<Band> moneyPerHourRange() {
     return money
@@ -121,14 +129,14 @@ public record Advice(
     double less = sum.wages() + sum.costs();
     double usual = moneyPerHour().getAsDouble();
     return new Band(
-        Math.min(usual, (gold.lowMg() * perMg - less) / minutes * 60),
+        Math.min(usual, (gold.lowMg() * perMg - less) / handsMinutes * 60),
         usual,
-        Math.max(usual, (gold.highMg() * perMg - less) / minutes * 60));
+        Math.max(usual, (gold.highMg() * perMg - less) / handsMinutes * 60));
   }
 
-  /** The gold won in each hour at the bench, in mg; 0 where none can be told. */
+  /** The gold won in each hour of hands, in mg; 0 where none can be told. */
   public double goldPerHourMg() {
-    return won.map(GoldRange::milligrams).orElse(0.0) / minutes * 60;
+    return won.map(GoldRange::milligrams).orElse(0.0) / handsMinutes * 60;
   }
 
   /** By what advice is ranked. */

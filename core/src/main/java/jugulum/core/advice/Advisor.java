@@ -9,6 +9,15 @@ import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import jugulum.core.advice.Advice.Kind;
 import jugulum.core.advice.Advice.Money;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.FirstLook;
+import jugulum.core.belief.LotBelief;
+import jugulum.core.belief.LotWays;
+import jugulum.core.belief.MachineWay;
+import jugulum.core.belief.StockLot;
+import jugulum.core.belief.Thought;
+import jugulum.core.belief.Value;
+import jugulum.core.belief.Way;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
 import jugulum.core.gold.BatchSpecks;
@@ -20,25 +29,19 @@ import jugulum.core.gold.LotGold;
 import jugulum.core.gold.Recovery.Of;
 import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
-import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
-import jugulum.core.machine.BenchSums;
 import jugulum.core.machine.Gear;
-import jugulum.core.machine.Proven;
-import jugulum.core.machine.Sheet;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.NextPass;
-import jugulum.core.runs.Evidence;
-import jugulum.core.runs.MachineRecord;
-import jugulum.core.runs.Pace;
-import jugulum.core.runs.PastRun;
 import jugulum.core.shop.Fees;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
+import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
  * What to do next with every end lot of a batch, with its sums.
@@ -51,59 +54,45 @@ import jugulum.core.shop.Terms;
  * Decision Theory, 1961, from memory).
  */
 public final class Advisor {
-  /** Panning a measured sample and counting its specks: common practice. */
+  private static final NormalDistribution NORMAL = new NormalDistribution();
+
+  /**
+   * Panning a measured sample and counting its specks, of a lot nobody weighed: common practice.
+   */
   static final double LOOK_MINUTES = 10;
 
-  /** Splitting a sample down, drying and packing it for the laboratory: common practice. */
-  static final double SAMPLE_MINUTES = 20;
-
-  /** What a smelt gathers of the gold in it: common practice. */
-  public static final Band SMELTED = new Band(0.80, 0.92, 0.98);
-
   private final Network network;
-  private final SandAccount sand;
   private final GoldAccount gold;
   private final GoldDetails details;
   private final Shop shop;
   private final BatchSpecks specks;
-  private final Evidence evidence;
-  private final Map<Gear, Pace> paces = new HashMap<>();
-
-  /** What each machine has shown, told apart once for all lots. */
-  private final Map<Machine, Evidence> shown = new HashMap<>();
+  private final Value value;
+  private final Map<LotId, LotBelief> beliefs = new HashMap<>();
 
   /** What was drawn for a way, whichever list it is for. */
-  private final Map<Way, Odds> drawn = new HashMap<>();
+  private final Map<Drawn, Odds> drawn = new HashMap<>();
+
+  private record Drawn(LotId lot, Way way) {}
 
   private Advisor(
-      Network network,
-      SandAccount sand,
-      GoldAccount gold,
-      GoldDetails details,
-      Shop shop,
-      Evidence evidence) {
+      Network network, SandAccount sand, GoldAccount gold, GoldDetails details, Belief belief) {
     this.network = network;
-    this.sand = sand;
     this.gold = gold;
     this.details = details;
-    this.shop = shop;
+    this.shop = belief.shop();
     this.specks = BatchSpecks.of(network);
-    this.evidence = evidence;
+    this.value = belief.value(gold.fineness());
+    belief.of(StockLot.of(network, sand, gold)).forEach(one -> beliefs.put(one.lot().lot(), one));
   }
 
   /**
    * For a batch.
    *
-   * @param evidence what the shop's machines have shown, in all batches and trials
+   * @param belief what is thought of lots and machines
    */
   public static Advisor of(
-      Network network,
-      SandAccount sand,
-      GoldAccount gold,
-      GoldDetails details,
-      Shop shop,
-      Evidence evidence) {
-    return new Advisor(network, sand, gold, details, shop, evidence);
+      Network network, SandAccount sand, GoldAccount gold, GoldDetails details, Belief belief) {
+    return new Advisor(network, sand, gold, details, belief);
   }
 
   /**
@@ -114,7 +103,7 @@ public final class Advisor {
     return network
         .endLots()
         .filter(Advisor::isThere)
-        .flatMap(lot -> forLot(lot, by).stream())
+        .flatMap(lot -> forLot(lot).stream())
         .sorted(Advice.bestFirst(by))
         .toList();
   }
@@ -123,39 +112,132 @@ public final class Advisor {
     return lot.material() != Material.GOLD && lot.latest(Measure.Discarded.class).isEmpty();
   }
 
-  private List<Advice> forLot(Lot lot, Advice.By by) {
+  private List<Advice> forLot(Lot lot) {
     Optional<LotGold> there = Optional.ofNullable(gold.lots().get(lot.id()));
     if (there.isEmpty()) {
-      return List.of(look(lot, lot.isSetAside() ? Kind.LOOK : Kind.GO_ON));
+      return List.of(lot.isSetAside() ? look(lot) : goOn(lot));
     }
+    Optional<Advice> way =
+        Check.known(beliefs, lot.id()).ways().stream()
+            .flatMap(one -> winning(lot, one).stream())
+            .findFirst();
     Optional<Advice> best =
-        Stream.concat(
-                ways(lot, there.get())
-                    .min(bestFirst(by, there.get()))
-                    .flatMap(this::winning)
-                    .stream(),
-                pass(lot, there.get()).stream())
-            .min(Advice.bestFirst(by));
+        Stream.concat(way.stream(), pass(lot, there.get()).stream()).min(BEST_FIRST);
     Stream<Advice> untold =
-        Stream.of(look(lot, Kind.LOOK)).filter(_ -> lot.isSetAside() && there.get().isTogether());
+        Stream.of(look(lot)).filter(_ -> lot.isSetAside() && there.get().isTogether());
     Stream<Advice> told =
-        best.stream().flatMap(way -> Stream.concat(assay(lot, way).stream(), Stream.of(way)));
+        best.stream().flatMap(one -> Stream.concat(assay(lot, one).stream(), Stream.of(one)));
     return Stream.concat(untold, told).toList();
   }
 
-  private static Advice look(Lot lot, Kind kind) {
+  /** Of what can be done with one lot: what leaves most, whatever it is ranked by among lots. */
+  private static final Comparator<Advice> BEST_FIRST =
+      Comparator.comparing(Advice::verdict)
+          .thenComparing(
+              Comparator.comparingDouble(
+                      (Advice one) ->
+                          one.money()
+                              .map(Money::net)
+                              .orElseGet(() -> one.won().map(GoldRange::milligrams).orElse(0.0)))
+                  .reversed());
+
+  /** A sample first: how much, and what that is worth, where its sand is weighed. */
+  private Advice look(Lot lot) {
+    LotBelief thought = Check.known(beliefs, lot.id());
+    double minutes = thought.look().map(FirstLook::minutes).orElse(LOOK_MINUTES);
+    return unseen(
+        lot,
+        Kind.LOOK,
+        thought,
+        minutes,
+        minutes,
+        Optional.empty(),
+        thought
+            .look()
+            .filter(_ -> value.isMoney())
+            .map(
+                one ->
+                    new Money(
+                        one.worth() + value.hands(minutes),
+                        value.hands(minutes),
+                        0,
+                        chance(thought))));
+  }
+
+  /** It goes on as the figures say; what that brings is only thought. */
+  private Advice goOn(Lot lot) {
+    LotBelief thought = Check.known(beliefs, lot.id());
+    Optional<MachineWay> way = thought.machine();
+    double hands = way.map(MachineWay::handsMinutes).orElse(LOOK_MINUTES);
+    Optional<GoldRange> won =
+        way.flatMap(
+            one ->
+                thought
+                    .free()
+                    .map(
+                        there ->
+                            new GoldRange(
+                                one.wonMg(),
+                                there.gold().lowMg() * one.share().share().low(),
+                                there.gold().highMg() * one.share().share().high())));
+    return unseen(
+        lot,
+        Kind.GO_ON,
+        thought,
+        way.map(MachineWay::minutes).orElse(LOOK_MINUTES),
+        hands,
+        won,
+        way.filter(_ -> value.isMoney())
+            .map(one -> new Money(value.of(one.wonMg()), value.hands(hands), 0, chance(thought))));
+  }
+
+  /** The chance that running a lot brings more than it costs, by what is thought of its gold. */
+  private double chance(LotBelief thought) {
+    return thought
+        .machine()
+        .flatMap(
+            way ->
+                thought
+                    .free()
+                    .filter(there -> there.logVariance() > 0 && way.wonMg() > 0)
+                    .map(
+                        there ->
+                            1
+                                - NORMAL.cumulativeProbability(
+                                    Math.log(
+                                            value.hands(way.handsMinutes())
+                                                / Math.max(
+                                                    Double.MIN_NORMAL,
+                                                    value.of(
+                                                        there.medianMg()
+                                                            * way.share().share().usual())))
+                                        / Math.sqrt(there.logVariance()))))
+        .orElse(0.0);
+  }
+
+  private static Advice unseen(
+      Lot lot,
+      Kind kind,
+      LotBelief thought,
+      double minutes,
+      double handsMinutes,
+      Optional<GoldRange> won,
+      Optional<Money> money) {
     return new Advice(
         kind,
         lot.id(),
-        Optional.empty(),
+        thought.machine().map(MachineWay::gear).map(Gear::machine),
         Of.FREE,
-        Optional.empty(),
-        Band.sharp(0),
+        thought.free().map(Thought::gold),
+        thought.free(),
+        thought.machine().map(way -> way.share().share()).orElse(Band.sharp(0)),
+        thought.machine().map(way -> way.share().all()).orElse(0),
+        won,
+        minutes,
+        handsMinutes,
         0,
-        Optional.empty(),
-        LOOK_MINUTES,
-        0,
-        Optional.empty());
+        money,
+        kind == Kind.LOOK ? thought.look() : Optional.empty());
   }
 
   /** The gold a way acts on; empty where nothing is known of it. */
@@ -163,173 +245,46 @@ public final class Advisor {
     return of == Of.ALL ? Optional.of(lot.all()) : lot.free();
   }
 
-  /**
-   * A way to win gold out of a lot.
-   *
-   * @param of which gold it wins
-   * @param costs what it costs beside the time, in the shop's currency
-   */
-  private record Way(
-      Kind kind,
-      Lot lot,
-      Of of,
-      Optional<Gear> gear,
-      Band share,
-      int runs,
-      double minutes,
-      double costs) {
-    /** The mean of the triangle over the band. */
-    double meanShare() {
-      return (share.low() + share.usual() + share.high()) / 3;
-    }
+  private static Kind kind(Lot lot, Way way) {
+    return switch (way.kind()) {
+      case MACHINE -> lot.isSetAside() ? Kind.RERUN : Kind.RUN;
+      case SMELT -> Kind.SMELT;
+      case SELL -> Kind.SELL;
+    };
   }
 
-  /**
-   * Machines win free gold, so a lot in which nobody saw any is not sent to one; fire and buyer
-   * take all of it.
-   */
-  private Stream<Way> ways(Lot lot, LotGold there) {
-    double grams = sand.mass(lot.id()).grams();
-    if (!(grams > 0)) {
-      return Stream.empty();
-    }
-    Of of = there.isTogether() ? Of.ALL : Of.FREE;
-    boolean run =
-        there.isTogether() ? !lot.isSetAside() : there.free().isPresent() && !there.isNothingSeen();
-    Stream<Way> machines =
-        run ? suited(lot).map(gear -> overMachine(lot, of, gear, grams)) : Stream.empty();
-    return Stream.of(machines, Stream.of(smelt(lot, grams)), sale(lot)).flatMap(part -> part);
-  }
-
-  private Stream<Way> sale(Lot lot) {
-    return shop
-        .terms()
-        .map(Terms::charged)
-        .flatMap(Fees::sale)
-        .map(
-            sale ->
-                new Way(
-                    Kind.SELL,
-                    lot,
-                    Of.ALL,
-                    Optional.empty(),
-                    Band.sharp(1 - sale.commission()),
-                    0,
-                    SAMPLE_MINUTES,
-                    0))
-        .stream();
-  }
-
-  /** By their means, which need no draws: only the best is drawn. */
-  private Comparator<Way> bestFirst(Advice.By by, LotGold there) {
-    return Comparator.<Way, Boolean>comparing(
-            way -> shop.terms().isPresent() && !(net(way, there) > 0))
-        .thenComparing(
-            way ->
-                -(by == Advice.By.MONEY && shop.terms().isPresent()
-                        ? net(way, there)
-                        : there(there, way.of()).orElseThrow().milligrams() * way.meanShare())
-                    / way.minutes())
-        .thenComparing(Way::kind);
-  }
-
-  private double net(Way way, LotGold there) {
-    return shop.terms()
-        .map(
-            terms ->
-                terms.worth(
-                        there(there, way.of()).orElseThrow().milligrams() * way.meanShare(),
-                        gold.fineness())
-                    - terms.cost(way.minutes())
-                    - way.costs())
-        .orElse(0.0);
-  }
-
-  /** The machines whose sizes suit it, or suit it in part where none does better. */
-  private Stream<Gear> suited(Lot lot) {
-    List<Gear> all = shop.gearToChoose();
-    Optional<Sheet.Fit> best =
-        all.stream().map(gear -> gear.sheet().fit(lot.cut())).min(Comparator.naturalOrder());
-    return all.stream().filter(gear -> Optional.of(gear.sheet().fit(lot.cut())).equals(best));
-  }
-
-  /**
-   * A record of reruns tells of reruns; without one a machine wins less of what was set aside than
-   * of fresh sand.
-   */
-  private Way overMachine(Lot lot, Of of, Gear gear, double grams) {
-    PastRun.Kind kind = PastRun.Kind.of(lot, network.maker(lot.id()));
-    boolean setAside = lot.isSetAside();
-    Optional<Proven> record = MachineRecord.expected(shown(gear), gear, lot.cut(), kind);
-    Band expected =
-        record
-            .map(Proven::share)
-            .orElseGet(
-                () ->
-                    MachineRecord.practice(gear, lot.cut(), setAside ? PastRun.Kind.RERUN : kind));
-    double minutes = pace(gear).minutes(grams);
-    return new Way(
-        setAside ? Kind.RERUN : Kind.RUN,
-        lot,
-        of,
-        Optional.of(gear),
-        expected,
-        record.map(Proven::all).orElse(0),
-        minutes,
-        0);
-  }
-
-  private Evidence shown(Gear gear) {
-    return shown.computeIfAbsent(gear.machine(), evidence::of);
-  }
-
-  private Pace pace(Gear gear) {
-    return paces.computeIfAbsent(gear, one -> Pace.of(one, shown(one).runs()));
-  }
-
-  private Way smelt(Lot lot, double grams) {
-    Fees charges = shop.terms().map(Terms::charged).orElse(Fees.NONE);
-    int smelts = BenchSums.loads(grams, charges.smeltG());
-    return new Way(
-        Kind.SMELT,
-        lot,
-        Of.ALL,
-        Optional.empty(),
-        SMELTED,
-        0,
-        smelts * charges.smeltMinutes(),
-        smelts * charges.smeltCost());
-  }
-
-  private Optional<Advice> winning(Way way) {
-    Lot lot = way.lot();
+  private Optional<Advice> winning(Lot lot, Way way) {
     double least =
-        shop.terms().map(terms -> breakEvenMg(terms, way.minutes(), way.costs())).orElse(0.0);
+        shop.terms().map(terms -> breakEvenMg(terms, way.handsMinutes(), way.costs())).orElse(0.0);
     Optional<Odds> odds =
         Optional.ofNullable(
             drawn.computeIfAbsent(
-                way, _ -> details.odds(lot.id(), way.of(), way.share(), least).orElse(null)));
+                new Drawn(lot.id(), way),
+                _ -> details.odds(lot.id(), way.of(), way.share(), least).orElse(null)));
     return odds.map(
         told ->
             new Advice(
-                way.kind(),
+                kind(lot, way),
                 lot.id(),
-                way.gear().map(Gear::machine),
+                way.machine().map(MachineWay::gear).map(Gear::machine),
                 way.of(),
                 there(Check.known(gold.lots(), lot.id()), way.of()),
+                Optional.empty(),
                 way.share(),
                 way.runs(),
                 Optional.of(told.won()),
                 way.minutes(),
+                way.handsMinutes(),
                 way.costs(),
                 shop.terms()
                     .map(
                         terms ->
                             new Money(
                                 terms.worth(told.won().milligrams(), gold.fineness()),
-                                terms.cost(way.minutes()),
+                                terms.cost(way.handsMinutes()),
                                 way.costs(),
-                                told.chance()))));
+                                told.chance())),
+                Optional.empty()));
   }
 
   /** The native gold that pays for time and costs, in mg; no price, no such mass. */
@@ -380,12 +335,15 @@ public final class Advisor {
             Optional.empty(),
             Of.FREE,
             Optional.of(there),
+            Optional.empty(),
             Band.sharp(share),
             0,
             Optional.of(won),
             next.minutes().getAsDouble(),
+            next.minutes().getAsDouble(),
             0,
-            money));
+            money,
+            Optional.empty()));
   }
 
   /**
@@ -398,13 +356,13 @@ public final class Advisor {
         shop.terms().filter(_ -> !assayed && lot.isSetAside() && way.kind() != Kind.PASS);
     return terms.flatMap(
         told -> {
-          double breakEven = breakEvenMg(told, way.minutes(), way.costs());
+          double breakEven = breakEvenMg(told, way.handsMinutes(), way.costs());
           Odds odds = details.odds(lot.id(), way.of(), way.share(), breakEven).orElseThrow();
           double knowingMg = odds.meanAboveMg() - Math.max(0, odds.won().milligrams() - breakEven);
           Money money =
               new Money(
                   told.worth(knowingMg, gold.fineness()),
-                  told.cost(SAMPLE_MINUTES),
+                  told.cost(LotWays.SAMPLE_MINUTES),
                   told.charged().assayCost(),
                   odds.chance());
           return Optional.of(
@@ -414,12 +372,15 @@ public final class Advisor {
                       Optional.empty(),
                       way.of(),
                       way.there(),
+                      Optional.empty(),
                       way.share(),
                       0,
                       Optional.empty(),
-                      SAMPLE_MINUTES,
+                      LotWays.SAMPLE_MINUTES,
+                      LotWays.SAMPLE_MINUTES,
                       told.charged().assayCost(),
-                      Optional.of(money)))
+                      Optional.of(money),
+                      Optional.empty()))
               .filter(one -> money.net() > 0);
         });
   }
@@ -432,7 +393,8 @@ public final class Advisor {
     Fees charges = terms.charged();
     double costs = charges.smeltCost() + terms.cost(charges.smeltMinutes());
     return terms.netPerGram() > 0
-        ? OptionalDouble.of(costs / (terms.netPerGram() * SMELTED.usual()) / charges.smeltG() * 1e6)
+        ? OptionalDouble.of(
+            costs / (terms.netPerGram() * LotWays.SMELTED.usual()) / charges.smeltG() * 1e6)
         : OptionalDouble.empty();
   }
 }

@@ -1,6 +1,7 @@
 package jugulum.core.belief;
 
 import java.util.Arrays;
+import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
 import jugulum.core.check.Check;
 import org.hipparchus.distribution.continuous.NormalDistribution;
@@ -39,9 +40,22 @@ public final class GradeBelief {
     return sum(i -> sds[i] * sds[i] + (means[i] - middle) * (means[i] - middle));
   }
 
-  /** The mean grade, in mg/kg: where money is added up. */
+  /**
+   * The mean grade, in mg/kg: where money is added up. What lies beyond the 95 % range counts as
+   * its high end: else the mean of a lot of which little is known would be told by what nobody ever
+   * saw.
+   */
   public double meanMgPerKg() {
-    return sum(i -> Math.exp(means[i] + sds[i] * sds[i] / 2));
+    double end = quantile(1 - LOW);
+    double within =
+        sum(
+            i -> {
+              double mean = Math.exp(means[i] + sds[i] * sds[i] / 2);
+              return sds[i] > 0
+                  ? mean * STANDARD.cumulativeProbability((end - means[i]) / sds[i] - sds[i])
+                  : Math.exp(Math.min(means[i], end));
+            });
+    return within + LOW * Math.exp(end);
   }
 
   /** The grade it is as likely to be above as below, in mg/kg. */
@@ -95,7 +109,7 @@ public final class GradeBelief {
                 : log >= means[i] ? 1 : 0);
   }
 
-  private double sum(java.util.function.IntToDoubleFunction part) {
+  private double sum(IntToDoubleFunction part) {
     double all = 0;
     for (int i = 0; i < weights.length; i++) {
       all += weights[i] * part.applyAsDouble(i);

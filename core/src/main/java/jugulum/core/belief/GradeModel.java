@@ -1,5 +1,6 @@
 package jugulum.core.belief;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -7,6 +8,8 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import jugulum.core.ledger.BatchId;
+import org.apache.commons.rng.sampling.distribution.ZigguratSampler;
+import org.apache.commons.rng.simple.RandomSource;
 
 /**
  * What lots that were looked at tell of those nobody looked at.
@@ -48,8 +51,7 @@ public final class GradeModel {
         .forEach(
             batch ->
                 bySource
-                    .computeIfAbsent(
-                        batch.getFirst().kin().source(), _ -> new java.util.ArrayList<>())
+                    .computeIfAbsent(batch.getFirst().kin().source(), _ -> new ArrayList<>())
                     .add(batch));
     solved =
         Arrays.stream(logFactors)
@@ -110,6 +112,36 @@ public final class GradeModel {
       variances[i] = told.variance();
     }
     return new GradeBelief(weights, means, variances);
+  }
+
+  /**
+   * Draws of the logarithms of the grades of lots of one batch nobody looked at, with what they
+   * have in common; a look at the feed of the batch is left out: it is its head, and speaks
+   * elsewhere.
+   *
+   * @param lots of one batch
+   * @param count how many draws
+   * @return a row a lot
+   */
+  double[][] draws(List<Kin> lots, int count, long seed) {
+    List<SeenGrade> batch =
+        byBatch.getOrDefault(lots.getFirst().batch(), List.of()).stream()
+            .filter(one -> one.kin().kind() != LotKind.FEED)
+            .toList();
+    ZigguratSampler.NormalizedGaussian normal =
+        ZigguratSampler.NormalizedGaussian.of(RandomSource.XO_SHI_RO_256_PP.create(seed));
+    double[][] drawn = new double[lots.size()][count];
+    double before = 0;
+    int from = 0;
+    for (int i = 0; i < weights.length; i++) {
+      before += weights[i];
+      int to = i == weights.length - 1 ? count : (int) Math.round(before * count);
+      if (to > from) {
+        solved.get(i).draw(lots, batch, drawn, from, to, normal::sample);
+      }
+      from = Math.max(from, to);
+    }
+    return drawn;
   }
 
   /** How likely each factor of the grid is, smallest first; they add up to 1. */

@@ -31,7 +31,7 @@ public enum SizeClass {
     return Optional.of(at(cut.passing().isEmpty() ? lower : Math.sqrt(cut.upperMm() * lower)));
   }
 
-  private static SizeClass at(double mm) {
+  static SizeClass at(double mm) {
     for (SizeClass one : values()) {
       if (mm >= one.fromMm) {
         return one;

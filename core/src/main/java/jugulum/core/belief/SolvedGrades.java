@@ -3,6 +3,7 @@ package jugulum.core.belief;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.DoubleSupplier;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
@@ -192,34 +193,110 @@ final class SolvedGrades {
 
   /** The sum of all terms but the lot's own. */
   private Told common(Kin kin, List<SeenGrade> batch) {
-    OfBatch sums = new OfBatch();
-    for (SeenGrade seen : batch) {
-      double weight = 1 / (lotVariance + seen.variance());
-      for (int term : terms(seen.kin())) {
-        sums.cross[term] += weight;
+    Common common = new Common(kin.source(), batch);
+    double[] by = common.by(kin);
+    return new Told(common.mean(by), common.covariance(by, covariance.operate(by)));
+  }
+
+  /** What the lots of one batch have in common. */
+  private final class Common {
+    private final double[] less = new double[SHARED];
+    private final double told;
+    private final double variance;
+
+    Common(String source, List<SeenGrade> batch) {
+      double precision = batchPrecision;
+      double right = 0;
+      for (SeenGrade seen : batch) {
+        double weight = 1 / (lotVariance + seen.variance());
+        for (int term : terms(seen.kin())) {
+          less[term] += weight;
+        }
+        precision += weight;
+        right += weight * (seen.log() - table.log(seen.kin()));
       }
-      sums.precision += weight;
-      sums.right += weight * (seen.log() - table.log(seen.kin()));
+      double kept = batchPrecision / precision;
+      OfSource its = sources.get(source);
+      double sourcePrecision = its == null ? 1 / square(table.sourceSd()) : its.precision;
+      for (int i = 0; i < SHARED; i++) {
+        less[i] = less[i] / precision + (its == null ? 0 : kept * its.cross[i] / sourcePrecision);
+      }
+      told = right / precision + (its == null ? 0 : kept * its.right / sourcePrecision);
+      variance = 1 / precision + kept * kept / sourcePrecision;
     }
-    double all = batchPrecision + sums.precision;
-    double kept = batchPrecision / all;
-    OfSource source = sources.get(kin.source());
-    double precision = source == null ? 1 / square(table.sourceSd()) : source.precision;
-    double[] by = new double[SHARED];
-    for (int term : terms(kin)) {
-      by[term] = 1;
+
+    /** How much of each shared term is in the sum, for a lot. */
+    double[] by(Kin kin) {
+      double[] by = new double[SHARED];
+      for (int i = 0; i < SHARED; i++) {
+        by[i] = -less[i];
+      }
+      for (int term : terms(kin)) {
+        by[term] += 1;
+      }
+      return by;
     }
-    double told = sums.right / all + (source == null ? 0 : kept * source.right / precision);
-    for (int i = 0; i < SHARED; i++) {
-      by[i] -= sums.cross[i] / all + (source == null ? 0 : kept * source.cross[i] / precision);
-      told += by[i] * mean[i];
+
+    double mean(double[] by) {
+      double sum = told;
+      for (int i = 0; i < SHARED; i++) {
+        sum += by[i] * mean[i];
+      }
+      return sum;
     }
-    double[] spread = covariance.operate(by);
-    double variance = 1 / all + kept * kept / precision;
-    for (int i = 0; i < SHARED; i++) {
-      variance += by[i] * spread[i];
+
+    double covariance(double[] by, double[] spread) {
+      double sum = variance;
+      for (int i = 0; i < SHARED; i++) {
+        sum += by[i] * spread[i];
+      }
+      return sum;
     }
-    return new Told(told, variance);
+  }
+
+  /** Draws the logarithms of the grades of unseen lots of one batch, into columns of an array. */
+  void draw(
+      List<Kin> lots,
+      List<SeenGrade> batch,
+      double[][] into,
+      int from,
+      int to,
+      DoubleSupplier normal) {
+    Common common = new Common(lots.getFirst().source(), batch);
+    int n = lots.size();
+    double[] middle = new double[n];
+    double[][] by = new double[n][];
+    double[][] together = new double[n][n];
+    for (int j = 0; j < n; j++) {
+      by[j] = common.by(lots.get(j));
+      middle[j] = table.log(lots.get(j)) + common.mean(by[j]);
+    }
+    for (int j = 0; j < n; j++) {
+      double[] spread = covariance.operate(by[j]);
+      for (int k = 0; k < n; k++) {
+        together[j][k] = common.covariance(by[k], spread) + (j == k ? lotVariance : 0);
+      }
+    }
+    // Both halves are worked out apart and may differ in the last place.
+    for (int j = 0; j < n; j++) {
+      for (int k = 0; k < j; k++) {
+        together[j][k] = together[k][j];
+      }
+    }
+    RealMatrix lower = new CholeskyDecomposition(new Array2DRowRealMatrix(together, false)).getL();
+    double[] z = new double[n];
+    for (int i = from; i < to; i++) {
+      for (int j = 0; j < n; j++) {
+        z[j] = normal.getAsDouble();
+      }
+      for (int j = 0; j < n; j++) {
+        double log = middle[j];
+        for (int k = 0; k <= j; k++) {
+          log += lower.getEntry(j, k) * z[k];
+        }
+        into[j][i] = log;
+      }
+    }
   }
 
   private static double square(double value) {

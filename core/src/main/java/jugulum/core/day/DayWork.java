@@ -12,14 +12,13 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import jugulum.core.belief.Belief;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
 import jugulum.core.day.Job.Standing;
 import jugulum.core.day.Job.Work;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.LotId;
-import jugulum.core.machine.Gear;
-import jugulum.core.runs.PastRun;
 import jugulum.core.schedule.DayLimits;
 import jugulum.core.schedule.DayPlan.Left;
 import jugulum.core.schedule.DayPlan.Why;
@@ -27,7 +26,6 @@ import jugulum.core.schedule.DayProblem;
 import jugulum.core.schedule.DayTask;
 import jugulum.core.schedule.DayTask.Hands;
 import jugulum.core.schedule.DayTask.Said;
-import jugulum.core.shop.Shop;
 
 /**
  * A day as a problem to plan: the jobs of all batches and one's own tasks, with minutes, hands,
@@ -87,21 +85,14 @@ public final class DayWork {
    *
    * @param day as it was told
    * @param jobs of all batches, the more pressing batch first
-   * @param shop what there is to work with
-   * @param runs of all machines, for their pace
+   * @param belief what is thought of machines
    * @param pace what was learnt on other days
    * @param now the moment it is asked
    * @param zone whose clock counts
    */
   public static Asked of(
-      Day day,
-      List<Job> jobs,
-      Shop shop,
-      List<PastRun> runs,
-      DayPace pace,
-      Instant now,
-      ZoneId zone) {
-    JobDemands demands = new JobDemands(day.setup(), shop, runs, pace);
+      Day day, List<Job> jobs, Belief belief, DayPace pace, Instant now, ZoneId zone) {
+    JobDemands demands = new JobDemands(day.setup(), belief, pace);
     return new DayWork(day, pace, zone, demands).ask(jobs, now);
   }
 
@@ -232,10 +223,6 @@ public final class DayWork {
 
   private Optional<DayTask> task(Job job) {
     boolean isFrost = day.setup().air().isFrost();
-    if (job.work() instanceof Work.Run(Optional<Gear> gear) && gear.isEmpty()) {
-      left.add(new Left(job.id(), Why.NO_MACHINE));
-      return Optional.empty();
-    }
     if (isFrost && (job.work() instanceof Work.Run || job.work() instanceof Work.Dry)) {
       left.add(new Left(job.id(), Why.FROST));
       return Optional.empty();
@@ -262,20 +249,18 @@ public final class DayWork {
   /**
    * Every step on the way of a lot earns its part of the lot's gold, by its minutes with hands:
    * half a way is worth half, so that a batch is carried on rather than begun again and again.
-   * Where nobody looked, the lot counts as the middle one of those that were looked at.
+   * Where nobody looked, the lot counts as it is thought.
    */
   private List<DayTask> withWorth(List<DayTask> tasks, Map<String, Job> jobs) {
     Map<Root, Double> minutes = new HashMap<>();
     for (DayTask task : tasks) {
       minutes.merge(root(Check.known(jobs, task.id())), hands(task), Double::sum);
     }
-    double usual = grade(jobs);
     List<DayTask> worthy = new ArrayList<>();
     for (DayTask task : tasks) {
       Job job = Check.known(jobs, task.id());
       double all = Check.known(minutes, root(job));
-      double mg = job.gold().milligrams().orElse(usual * job.gold().grams() / 1000);
-      worthy.add(task.worth(all > 0 ? mg * hands(task) / all : 0));
+      worthy.add(task.worth(all > 0 ? job.gold().milligrams() * hands(task) / all : 0));
     }
     return worthy;
   }
@@ -287,17 +272,6 @@ public final class DayWork {
   /** The machine a job holds, as it is called; empty for one that is done by hand alone. */
   public static Optional<String> machine(Job job) {
     return JobDemands.machine(job.work());
-  }
-
-  /** Free gold in mg/kg of the middle lot that was looked at; 1 where none was. */
-  private static double grade(Map<String, Job> jobs) {
-    List<Double> grades =
-        jobs.values().stream()
-            .filter(job -> job.gold().milligrams().orElse(0) > 0 && job.gold().grams() > 0)
-            .map(job -> job.gold().milligrams().getAsDouble() / job.gold().grams() * 1000)
-            .sorted(Comparator.naturalOrder())
-            .toList();
-    return grades.isEmpty() ? 1 : grades.get(grades.size() / 2);
   }
 
   /**

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Process.MagnetRun;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Gear;
@@ -66,9 +67,15 @@ public record Job(
     /**
      * It is run over a machine.
      *
-     * @param gear the machine; empty where the shop has none of that kind
+     * @param gear the machine
+     * @param asked what the route asks for where the shop has none of that kind
      */
-    record Run(Optional<Gear> gear) implements Work {}
+    record Run(Gear gear, Optional<Machine.Kind> asked) implements Work {
+      /** The machine the route asks for, or that was taken. */
+      public Run(Gear gear) {
+        this(gear, Optional.empty());
+      }
+    }
 
     /** Its gold is drawn up, cleaned and weighed. */
     record Finish() implements Work {}
@@ -97,10 +104,11 @@ public record Job(
    * What there is to win.
    *
    * @param from the lot it is in now, or was before
-   * @param milligrams free gold in that lot; empty where nobody looked
+   * @param milligrams free gold in that lot, as it was found or is thought, in mg, 0 or more
+   * @param isThought whether nobody looked
    * @param grams the sand of that lot, in grams
    */
-  public record Gold(LotId from, OptionalDouble milligrams, double grams) {}
+  public record Gold(LotId from, double milligrams, boolean isThought, double grams) {}
 
   /** How far a job is. */
   public sealed interface Standing {

@@ -1,25 +1,16 @@
 package jugulum.core.day;
 
-import java.util.Arrays;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import jugulum.core.belief.Belief;
 import jugulum.core.check.Band;
 import jugulum.core.day.Job.Work;
 import jugulum.core.handling.Evaporation;
 import jugulum.core.ledger.Process.MagnetRun;
-import jugulum.core.machine.Gear;
-import jugulum.core.machine.Sheet;
-import jugulum.core.machine.Working;
 import jugulum.core.plan.PlanRequest.ScreeningTime;
-import jugulum.core.runs.Pace;
-import jugulum.core.runs.PastRun;
 import jugulum.core.schedule.DayTask;
 import jugulum.core.schedule.DayTask.Hands;
 import jugulum.core.schedule.DayTask.Needs;
 import jugulum.core.schedule.DayTask.Water;
-import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
 
 /** What a job takes: minutes, hands, trays, power and water. */
@@ -67,34 +58,36 @@ final class JobDemands {
   private static final double LEAST_MINUTES = 2;
   private static final double LEAST_TRAY_M2 = 0.01;
   private final DaySetup setup;
-  private final Shop shop;
-  private final List<PastRun> runs;
+  private final Belief belief;
   private final DayPace pace;
-  private final Map<Gear, Pace> paces = new HashMap<>();
 
   /**
    * For one day.
    *
-   * @param runs of all machines, for their pace
+   * @param belief what is thought of machines
    * @param pace what was learnt on other days
    */
-  JobDemands(DaySetup setup, Shop shop, List<PastRun> runs, DayPace pace) {
+  JobDemands(DaySetup setup, Belief belief, DayPace pace) {
     this.setup = setup;
-    this.shop = shop;
-    this.runs = runs;
+    this.belief = belief;
     this.pace = pace;
   }
 
   /** The machine a job holds, as it is called. */
   static Optional<String> machine(Work work) {
-    return work instanceof Work.Run(Optional<Gear> gear)
-        ? gear.map(one -> one.name().isEmpty() ? one.kind().name() : one.name())
+    return work instanceof Work.Run run
+        ? Optional.of(run.gear()).map(one -> one.name().isEmpty() ? one.kind().name() : one.name())
         : Optional.empty();
   }
 
   /** How long a job takes, in minutes. */
   Band minutes(Job job) {
     double kg = job.sand().grams() / 1000;
+    if (job.work() instanceof Work.Run run) {
+      // Its own timed runs are in there: what was learnt of other days would count them twice.
+      Band range = belief.pace(run.gear(), job.cut()).likely(job.sand().grams());
+      return new Band(bounded(range.low()), bounded(range.usual()), bounded(range.high()));
+    }
     Band usual =
         switch (job.work()) {
           case Work.Dry wet -> drying(wet, job.sand().grams());
@@ -103,7 +96,7 @@ final class JobDemands {
               way == MagnetRun.Way.DRUM
                   ? about(kg / DRUM_KG_H * 60)
                   : about(passes(job.sand().grams()));
-          case Work.Run(Optional<Gear> gear) -> run(gear.orElseThrow(), job.sand().grams());
+          case Work.Run _ -> throw new IllegalStateException("a run has its own pace");
           case Work.Finish _ -> FINISH;
         };
     Band learnt = pace.minutes(job.work().kind(), machine(job.work()).orElse(""), usual);
@@ -130,21 +123,8 @@ final class JobDemands {
   }
 
   private double passes(double grams) {
-    double each = shop.terms().map(Terms::minutesPerPass).orElse(UNTOLD_MINUTES_PER_PASS);
+    double each = belief.shop().terms().map(Terms::minutesPerPass).orElse(UNTOLD_MINUTES_PER_PASS);
     return each * PASSES * Math.max(1, grams / HEAP_G);
-  }
-
-  /** By its own runs their slowest and quickest; else as widely as anything nobody timed. */
-  private Band run(Gear gear, double grams) {
-    Pace usual = paces.computeIfAbsent(gear, one -> Pace.of(one, runs));
-    double minutes = usual.minutes(grams);
-    double[] own = Pace.ownKgPerHour(gear, runs);
-    if (own.length < 2) {
-      return about(minutes);
-    }
-    double slowest = usual.at(Arrays.stream(own).min().orElseThrow()).minutes(grams);
-    double quickest = usual.at(Arrays.stream(own).max().orElseThrow()).minutes(grams);
-    return new Band(Math.min(quickest, minutes), minutes, Math.max(slowest, minutes));
   }
 
   /** By its own weights where it was weighed while it dried, else by the air. */
@@ -170,23 +150,14 @@ final class JobDemands {
       case Work.Dry _ -> Hands.NONE;
       case Work.Screen _, Work.Finish _ -> Hands.ALL;
       case Work.Magnet(var way) -> way == MagnetRun.Way.DRUM ? Hands.INTERVALS : Hands.ALL;
-      case Work.Run(Optional<Gear> gear) -> working(gear).map(Working::hands).orElse(Hands.ALL);
+      case Work.Run run -> run.gear().sheet().working().hands();
     };
-  }
-
-  private static Optional<Working> working(Optional<Gear> gear) {
-    return gear.map(Gear::sheet).map(Sheet::working);
   }
 
   int handsOn(Work work) {
     return switch (work) {
       case Work.Dry _ -> SPREAD_MINUTES;
-      case Work.Run(Optional<Gear> gear) ->
-          (int)
-              Math.round(
-                  gear.map(one -> paces.computeIfAbsent(one, it -> Pace.of(it, runs)))
-                      .map(Pace::setUpMinutes)
-                      .orElse(0.0));
+      case Work.Run run -> (int) Math.round(run.gear().sheet().working().setUpMinutes());
       case Work.Screen _, Work.Magnet _, Work.Finish _ -> 0;
     };
   }
@@ -194,12 +165,12 @@ final class JobDemands {
   Needs needs(Job job, double minutes) {
     return switch (job.work()) {
       case Work.Dry _ -> new Needs(tray(job.sand().grams()), 0, 0, Water.LEAVES);
-      case Work.Run(Optional<Gear> gear) ->
+      case Work.Run run ->
           new Needs(
               0,
-              gear.map(one -> one.watts().orElse(0) * minutes / 60).orElse(0.0),
+              run.gear().watts().orElse(0) * minutes / 60,
               job.sand().grams() / 1000 * LITRES_PER_KG,
-              working(gear).map(Working::water).orElse(Water.LEAVES));
+              run.gear().sheet().working().water());
       case Work.Screen _, Work.Magnet _, Work.Finish _ -> Needs.NOTHING;
     };
   }

@@ -3,7 +3,6 @@ package jugulum.core.day;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +10,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Kin;
+import jugulum.core.belief.LotBelief;
+import jugulum.core.belief.MachineWay;
+import jugulum.core.belief.StockLot;
 import jugulum.core.day.Job.Gold;
 import jugulum.core.day.Job.Sand;
 import jugulum.core.day.Job.Standing;
@@ -22,6 +26,8 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
+import jugulum.core.ledger.NextLeg;
+import jugulum.core.ledger.NextLeg.Made;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.MagnetRun;
 import jugulum.core.ledger.Reading;
@@ -32,13 +38,13 @@ import jugulum.core.ledger.Step;
 import jugulum.core.machine.Gear;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.mass.LotMass;
+import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.shop.Shop;
 import jugulum.core.sizes.GuessedSizes;
-import jugulum.core.task.NextLeg;
-import jugulum.core.task.NextLeg.Made;
 import jugulum.core.task.Routes;
+import jugulum.core.window.Conditions;
 
 /**
  * The way of a batch as jobs: what was done since a moment, what is under way, and what its route
@@ -68,16 +74,22 @@ public final class Jobs {
   private final Worked worked;
   private final Network network;
   private final Shop shop;
+  private final Belief belief;
+  private final Map<LotId, LotBelief> standing = new HashMap<>();
   private final Route route;
   private final Instant since;
   private final Instant until;
   private final List<Job> jobs = new ArrayList<>();
   private final Map<String, Integer> names = new HashMap<>();
 
-  private Jobs(Worked worked, Shop shop, Instant since, Instant until) {
+  private Jobs(Worked worked, Belief belief, Instant since, Instant until) {
     this.worked = worked;
     this.network = worked.network();
-    this.shop = shop;
+    this.belief = belief;
+    this.shop = belief.shop();
+    belief
+        .of(StockLot.of(network, worked.sand(), worked.gold()))
+        .forEach(one -> standing.put(one.lot().lot(), one));
     this.route = worked.batch().route().orElse(Routes.SHIPPED.getFirst());
     this.since = since;
     this.until = until;
@@ -87,14 +99,15 @@ public final class Jobs {
    * The jobs of a batch, in the order of its route; where none was chosen, that of the first one
    * that ships.
    *
+   * @param belief what is thought of lots and machines
    * @param since what was done before is left out
    * @param until what was done from then on is left out
    */
-  public static List<Job> of(Worked worked, Shop shop, Instant since, Instant until) {
+  public static List<Job> of(Worked worked, Belief belief, Instant since, Instant until) {
     if (worked.batch().closed()) {
       return List.of();
     }
-    Jobs jobs = new Jobs(worked, shop, since, until);
+    Jobs jobs = new Jobs(worked, belief, since, until);
     jobs.collect();
     return List.copyOf(jobs.jobs);
   }
@@ -127,8 +140,7 @@ public final class Jobs {
       case Process.Screening(List<Screen> stack, var _) ->
           Optional.of(new Work.Screen(stack.size()));
       case MagnetRun run -> Optional.of(new Work.Magnet(run.by()));
-      case Process.GravityRun(Machine machine) ->
-          Optional.of(new Work.Run(Optional.of(named(machine))));
+      case Process.GravityRun(Machine machine) -> Optional.of(new Work.Run(named(machine)));
       case Process.Finishing _ -> Optional.of(new Work.Finish());
       case Process.Receive _, Process.Merging _, Process.Splitting _ -> Optional.empty();
     };
@@ -154,7 +166,7 @@ public final class Jobs {
     LotId from = step.inputs().getFirst();
     double grams = step.inputs().stream().mapToDouble(this::grams).sum();
     Sand sand = new Sand(grams, !step.inputs().stream().allMatch(this::isWeighed));
-    Gold gold = new Gold(from, free(from), grams);
+    Gold gold = gold(from, grams);
     if (step.finishedAt().isPresent()) {
       Instant finished = step.finishedAt().get();
       if (!finished.isBefore(since) && finished.isBefore(until)) {
@@ -210,7 +222,7 @@ public final class Jobs {
             Optional.empty(),
             Optional.of(lot.id()),
             List.of(),
-            new Gold(lot.id(), free(lot.id()), grams),
+            gold(lot.id(), grams),
             0));
   }
 
@@ -286,7 +298,7 @@ public final class Jobs {
             sand.into(Material.NON_MAGNETICS, sand.cut(), kept, new MagnetRun(medium), job.id()));
       }
       case Does.Run(var kind) -> {
-        Job job = add(new Work.Run(gear(kind, ahead.cut())), ahead);
+        Job job = add(run(kind, ahead), ahead);
         follow(
             ahead.into(
                 Material.CONCENTRATE,
@@ -323,11 +335,36 @@ public final class Jobs {
         .orElse(MAGNETITE);
   }
 
-  /** The shop's machine of that kind whose sizes suit best. */
-  private Optional<Gear> gear(Machine.Kind kind, Cut cut) {
-    return shop.gearToChoose().stream()
-        .filter(gear -> gear.sheet().working().does(kind, gear.kind()))
-        .min(Comparator.comparing((Gear gear) -> gear.sheet().fit(cut)));
+  /** The machine the figures say; of the kind a person's route asks for, where the shop has one. */
+  private Work run(Machine.Kind kind, Ahead ahead) {
+    Gear gear =
+        ahead
+            .lot()
+            .flatMap(lot -> Optional.ofNullable(standing.get(lot)))
+            .flatMap(LotBelief::machine)
+            .or(() -> first(ahead, worked.batch().route().map(_ -> kind)))
+            .map(MachineWay::gear)
+            .orElseThrow();
+    boolean isAsked = gear.sheet().working().does(kind, gear.kind());
+    return new Work.Run(gear, isAsked ? Optional.empty() : Optional.of(kind));
+  }
+
+  private Optional<MachineWay> first(Ahead ahead, Optional<Machine.Kind> wish) {
+    jugulum.core.belief.Sand sand =
+        new jugulum.core.belief.Sand(
+            ahead.cut(),
+            ahead.sand().grams(),
+            PastRun.Kind.FIRST,
+            Conditions.usual(
+                worked.batch().assumptions(),
+                Conditions.USUAL_HEAVIES,
+                ahead.material() == Material.NON_MAGNETICS),
+            wish);
+    double share =
+        ahead.gold().grams() > 0 ? Math.min(1, ahead.sand().grams() / ahead.gold().grams()) : 1;
+    return belief
+        .machines(sand, ahead.gold().milligrams() * share, belief.value(worked.gold().fineness()))
+        .first();
   }
 
   private static double share(Cut cut, Cut of) {
@@ -379,10 +416,7 @@ public final class Jobs {
 
   /** The same work on the same cut of a batch is told apart by its number. */
   private String name(Work work, Cut cut) {
-    String machine =
-        work instanceof Work.Run(Optional<Gear> gear)
-            ? gear.map(one -> " " + one.kind()).orElse("")
-            : "";
+    String machine = work instanceof Work.Run run ? " " + run.gear().kind() : "";
     String name = worked.batch().id().value() + " " + work.kind() + machine + " " + cut.notation();
     int number = names.merge(name, 1, Integer::sum);
     return number == 1 ? name : name + " #" + number;
@@ -439,11 +473,27 @@ public final class Jobs {
     return weight.grossG() - weight.tareG();
   }
 
-  private OptionalDouble free(LotId lot) {
-    return Optional.ofNullable(worked.gold().lots().get(lot))
-        .flatMap(gold -> gold.isTogether() ? Optional.of(gold.all()) : gold.free())
-        .map(GoldRange::milligrams)
-        .map(OptionalDouble::of)
-        .orElse(OptionalDouble.empty());
+  /** As it was found, else as it is thought. */
+  private Gold gold(LotId id, double grams) {
+    Optional<Double> found =
+        Optional.ofNullable(worked.gold().lots().get(id))
+            .flatMap(gold -> gold.isTogether() ? Optional.of(gold.all()) : gold.free())
+            .map(GoldRange::milligrams);
+    double thought =
+        Optional.ofNullable(standing.get(id))
+            .flatMap(LotBelief::free)
+            .map(one -> one.gold().milligrams())
+            .orElseGet(
+                () ->
+                    network
+                        .lot(id)
+                        .filter(lot -> lot.material() != Material.GOLD)
+                        .map(
+                            lot ->
+                                belief.grade(Kin.of(worked.batch(), lot)).meanMgPerKg()
+                                    * grams
+                                    / 1000)
+                        .orElse(0.0));
+    return new Gold(id, found.orElse(thought), found.isEmpty(), grams);
   }
 }

@@ -30,6 +30,12 @@ final class Draws {
   /** From so many standard deviations above 0 the cut at 0 does not move the mean. */
   private static final double FAR_FROM_ZERO = 5;
 
+  /** So many draws tell the logarithm well enough: to a fiftieth of its own spread. */
+  private static final int LOGS = 4_000;
+
+  /** A draw so much below the mean is as good as none, and none has no logarithm. */
+  private static final double LEAST = 1e-3;
+
   private final double[] milligrams;
 
   /** The mean, exact where it is known without drawing, else NaN until it is asked for. */
@@ -38,6 +44,7 @@ final class Draws {
   private double variance = Double.NaN;
   private double endSd;
   private Optional<GoldRange> range = Optional.empty();
+  private Optional<LogGold> log = Optional.empty();
 
   private Draws(double[] milligrams) {
     this(milligrams, Double.NaN);
@@ -373,6 +380,24 @@ final class Draws {
       endSd = Math.max(at[3] - at[2], at[5] - at[4]) / 2;
     }
     return range.orElseThrow();
+  }
+
+  /** Mean and variance of the logarithm; empty where none is there. Worked out once. */
+  Optional<LogGold> log() {
+    if (log.isEmpty() && mean() > 0) {
+      int count = Math.min(LOGS, milligrams.length);
+      double least = mean() * LEAST;
+      double sum = 0;
+      double squares = 0;
+      for (int i = 0; i < count; i++) {
+        double one = StrictMath.log(Math.max(milligrams[i], least));
+        sum += one;
+        squares += one * one;
+      }
+      double middle = sum / count;
+      log = Optional.of(new LogGold(middle, Math.max(0, squares / count - middle * middle)));
+    }
+    return log;
   }
 
   /**

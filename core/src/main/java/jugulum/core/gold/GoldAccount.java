@@ -1,12 +1,15 @@
 package jugulum.core.gold;
 
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import jugulum.core.gold.Recovery.Against;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
@@ -31,6 +34,7 @@ import jugulum.core.screens.Cut;
  * @param places where the gold is, in the order of {@link Place.Kind}
  * @param lots the gold in each live lot of whose gold anything is known
  * @param stages what each live step that parts gold from sand did to it
+ * @param headLeft what the head tells of gold nobody found yet; empty without one
  * @param removals what the passes of each live magnet step tell of what is still caught
  */
 public record GoldAccount(
@@ -43,6 +47,7 @@ public record GoldAccount(
     List<Place> places,
     Map<LotId, LotGold> lots,
     Map<StepId, Stage> stages,
+    Optional<HeadLeft> headLeft,
     Map<StepId, Removal> removals) {
 
   /** Works out the gold of a batch. */
@@ -64,6 +69,25 @@ public record GoldAccount(
    */
   public static Map<LotId, LotGold> lots(Network network, SandAccount sand, List<Lot> lots) {
     return new GoldWorking(network, sand, new GoldMemory(), lots).lots();
+  }
+
+  /**
+   * What stands in the shop of a batch.
+   *
+   * @param lots the gold in each live lot of whose gold anything is known
+   * @param fineness as in the account
+   * @param head what the head tells of gold nobody found yet
+   */
+  public record Standing(Map<LotId, LotGold> lots, double fineness, Optional<HeadLeft> head) {}
+
+  /** What stands in the shop, as the whole account tells it, sooner. */
+  public static Standing standing(Network network, SandAccount sand) {
+    Set<Lot> lots = new LinkedHashSet<>(network.endLots().toList());
+    network.feeds().forEach(lots::add);
+    network.lots().stream()
+        .filter(lot -> lot.latest(Measure.Smelt.class).isPresent())
+        .forEach(lots::add);
+    return new GoldWorking(network, sand, new GoldMemory(), List.copyOf(lots)).standing();
   }
 
   /**

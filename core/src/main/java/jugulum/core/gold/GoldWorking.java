@@ -163,10 +163,7 @@ final class GoldWorking {
   GoldAccount account() {
     List<Lot> gold = ends.stream().filter(lot -> lot.material() == Material.GOLD).toList();
     Optional<Draws> won = won(gold, network.lots());
-    Optional<Draws> head =
-        sum(
-            network.feeds().toList(),
-            lot -> known(lot).filter(LotDraws::isWhole).map(told -> told.all(memory)));
+    Optional<Draws> head = wholeHead();
     Draws found = found(Of.ALL);
     return new GoldAccount(
         won.map(Draws::range),
@@ -178,7 +175,30 @@ final class GoldWorking {
         new Places(this, memory).all(ends, found, head),
         lots(),
         new Stages(network, sand, freeAtMost(), allTogether(), whole(), memory).all(),
+        headLeft(head, found),
         removals.all());
+  }
+
+  /** Of all gold where that was told, else of the free gold. */
+  private Optional<HeadLeft> headLeft(Optional<Draws> head, Draws found) {
+    return head.map(fed -> headLeft(fed, found))
+        .orElseGet(() -> freeHead().flatMap(fed -> headLeft(fed, found(Of.FREE))));
+  }
+
+  private static Optional<HeadLeft> headLeft(Draws head, Draws found) {
+    return head.log()
+        .map(log -> new HeadLeft(log, found.mean(), Math.sqrt(Math.max(0, found.variance()))));
+  }
+
+  GoldAccount.Standing standing() {
+    return new GoldAccount.Standing(
+        lots(), shared.fineness().mean(), headLeft(wholeHead(), found(Of.ALL)));
+  }
+
+  private Optional<Draws> wholeHead() {
+    return sum(
+        network.feeds().toList(),
+        lot -> known(lot).filter(LotDraws::isWhole).map(told -> told.all(memory)));
   }
 
   private Optional<Draws> freeHead() {
@@ -307,17 +327,24 @@ final class GoldWorking {
   Map<LotId, LotGold> lots() {
     Map<LotId, LotGold> lots = new TreeMap<>();
     known.forEach(
-        (id, told) ->
-            lots.put(
-                id,
-                new LotGold(
-                    free(id).map(Draws::range),
-                    told.evidence().finerOpen(),
-                    hidden(id).map(Draws::range),
-                    left(id, Of.ALL).orElseThrow().range(),
-                    told.isWhole(),
-                    told.evidence().isNothingSeen(),
-                    told.evidence().isAtLeast())));
+        (id, told) -> {
+          Draws all = left(id, Of.ALL).orElseThrow();
+          Optional<Draws> free = free(id);
+          Optional<Draws> hidden = hidden(id);
+          lots.put(
+              id,
+              new LotGold(
+                  free.map(Draws::range),
+                  told.evidence().finerOpen(),
+                  hidden.map(Draws::range),
+                  all.range(),
+                  told.isWhole(),
+                  told.evidence().isNothingSeen(),
+                  told.evidence().isAtLeast(),
+                  free.or(() -> Optional.of(all).filter(_ -> told.isTogether()))
+                      .flatMap(Draws::log),
+                  hidden.flatMap(Draws::log)));
+        });
     return lots;
   }
 

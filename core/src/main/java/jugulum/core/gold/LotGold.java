@@ -15,6 +15,9 @@ import java.util.Optional;
  * @param isNothingSeen whether somebody looked for free gold and saw none, so that what is told of
  *     it is a bound
  * @param isAtLeast whether the sum may be more, because visible gold was judged and not weighed
+ * @param freeLog the logarithm of its free gold, or of all where that was not told apart; empty
+ *     where nothing is known of it, or none is there
+ * @param hiddenLog that of its hidden gold
  */
 public record LotGold(
     Optional<GoldRange> free,
@@ -23,7 +26,9 @@ public record LotGold(
     GoldRange all,
     boolean isWhole,
     boolean isNothingSeen,
-    boolean isAtLeast) {
+    boolean isAtLeast,
+    Optional<LogGold> freeLog,
+    Optional<LogGold> hiddenLog) {
   /** Whether both kinds were measured together and nobody told them apart. */
   public boolean isTogether() {
     return free.isEmpty() && isWhole;

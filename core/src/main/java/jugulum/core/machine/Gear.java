@@ -98,6 +98,11 @@ public record Gear(
     return Sheets.withoutForms().map(Sheet::kind).map(Gear::any).toList();
   }
 
+  /** The kinds one counts on where nobody said what the shop has. */
+  public static List<Gear> usualKinds() {
+    return everyKind().stream().filter(gear -> gear.sheet().working().isUsual()).toList();
+  }
+
   /** As it is written into the record of a run. */
   public Machine machine() {
     return new Machine(kind, name);

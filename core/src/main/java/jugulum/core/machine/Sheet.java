@@ -84,24 +84,6 @@ public record Sheet(
   }
 
   /**
-   * The recovery one may expect of a cut without a record of one's own, 0 to 1: where the sizes
-   * suit only in part the low end is halved, where they do not it is nothing. Common practice, and
-   * wide.
-   */
-  public Band expected(Cut cut) {
-    return switch (fit(cut)) {
-      case SUITS -> expected;
-      case IN_PART -> lowEndHalved(expected);
-      case OUTSIDE -> new Band(0, expected.low() / 2, expected.low());
-    };
-  }
-
-  static Band lowEndHalved(Band expected) {
-    double low = expected.low() / 2;
-    return new Band(low, (low + expected.high()) / 2, expected.high());
-  }
-
-  /**
    * The sizes a machine is good for.
    *
    * @param finestMm in mm, from 0.001

@@ -44,6 +44,11 @@ public record Plan(List<Screen> stack, List<PlannedCut> cuts) {
     return cuts.stream().mapToDouble(PlannedCut::minutes).sum();
   }
 
+  /** Of that the time somebody has to be at it. */
+  public double handsMinutes() {
+    return cuts.stream().mapToDouble(PlannedCut::handsMinutes).sum();
+  }
+
   /** The free gold expected in the feed, native, in mg. */
   public double goldMg() {
     return cuts.stream().mapToDouble(PlannedCut::goldMg).sum();

@@ -30,7 +30,8 @@ public record PlannedCut(
    * It is run over a machine.
    *
    * @param gear the machine
-   * @param minutes the bench time, in minutes
+   * @param minutes how long it takes, in minutes
+   * @param handsMinutes how long of that somebody has to be at it
    * @param byRecord whether what it wins rests on its own runs on such a cut
    * @param window its settling window, as that machine sorts
    * @param sorting how that machine sorts
@@ -43,6 +44,7 @@ public record PlannedCut(
   public record Run(
       Gear gear,
       double minutes,
+      double handsMinutes,
       boolean byRecord,
       Window window,
       Sorting sorting,
@@ -83,6 +85,11 @@ public record PlannedCut(
   /** The bench time of the whole cut, in minutes. */
   public double minutes() {
     return screeningMinutes + (fate instanceof Run run ? run.minutes() : 0);
+  }
+
+  /** Of that the time somebody has to be at it. */
+  public double handsMinutes() {
+    return screeningMinutes + (fate instanceof Run run ? run.handsMinutes() : 0);
   }
 
   /** How far it stays below the margin; 0 where it is looked over. */

@@ -2,25 +2,27 @@ package jugulum.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.CancellationException;
 import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import jugulum.core.belief.MachineBelief;
+import jugulum.core.belief.MachineWay;
+import jugulum.core.belief.Sand;
+import jugulum.core.belief.Value;
+import jugulum.core.belief.Ways;
 import jugulum.core.check.Band;
-import jugulum.core.check.Check;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Gear;
-import jugulum.core.machine.Proven;
 import jugulum.core.machine.Sheets;
 import jugulum.core.plan.PlanRequest.Sieve;
 import jugulum.core.plan.PlannedCut.LookedOver;
 import jugulum.core.plan.PlannedCut.Remedy;
 import jugulum.core.plan.PlannedCut.Run;
+import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.sizes.SizeCurve;
@@ -49,7 +51,8 @@ public final class Planner {
   private final List<Sieve> sieves;
   private final PlannedCut[][] known;
   private final Cells cells;
-  private final Map<Band, Yield> yields = new HashMap<>();
+  private final Ways ways;
+  private final Value value;
   private final BooleanSupplier isGivenUp;
 
   /** A planner for one request. */
@@ -76,6 +79,9 @@ public final class Planner {
     this.sieves = within(request, top);
     int ends = sieves.size() + 1;
     this.known = new PlannedCut[ends][ends];
+    this.ways =
+        new Ways(new MachineBelief(request.machines().experience(), request.machines().rates()));
+    this.value = request.gold().value();
     this.cells = new Cells(request, top.map(Screen::openingMm), usable());
   }
 
@@ -178,15 +184,17 @@ public final class Planner {
 
   private static Trade.Point point(List<Trade.Point> points, Plan plan) {
     if (points.isEmpty()) {
-      return new Trade.Point(plan, plan.won().usual(), plan.minutes());
+      return new Trade.Point(plan, MachineWay.mean(plan.won()), plan.handsMinutes());
     }
     Plan before = points.getLast().plan();
     return new Trade.Point(
-        plan, plan.won().usual() - before.won().usual(), plan.minutes() - before.minutes());
+        plan,
+        MachineWay.mean(plan.won()) - MachineWay.mean(before.won()),
+        plan.handsMinutes() - before.handsMinutes());
   }
 
   private double worthMg(PlannedCut cut) {
-    return cut.won().usual() - cut.minutes() / 60 * request.gold().hourMg();
+    return MachineWay.mean(cut.won()) - cut.handsMinutes() / 60 * value.hourMg();
   }
 
   /** What a plan wins more than its hours have to, native, in mg. */
@@ -279,10 +287,11 @@ public final class Planner {
     if (passing.isEmpty()) {
       return new PlannedCut(cut, mass, minutes, new LookedOver(), gold, PICKED.times(gold));
     }
-    return request.machines().gear().stream()
-        .map(gear -> onto(gear, cut, mass, minutes, gold))
-        .max(Comparator.comparingDouble(this::worthMg))
-        .orElseThrow();
+    Sand sand = new Sand(cut, mass, PastRun.Kind.FIRST, request.conditions(), Optional.empty());
+    MachineWay first =
+        ways.machines(sand, gold, request.machines().gear(), value).first().orElseThrow();
+    return new PlannedCut(
+        cut, mass, minutes, run(first, cut), gold, first.share().share().times(gold));
   }
 
   private double finer(double sizeMm) {
@@ -300,22 +309,8 @@ public final class Planner {
    */
   private static final Band PICKED = new Band(0.70, 0.90, 0.98);
 
-  private PlannedCut onto(
-      Gear gear, Cut cut, double massG, double screeningMinutes, double goldMg) {
-    Optional<Proven> proven = request.machines().proven(gear, cut);
-    Run run = run(gear, cut, massG, proven.isPresent());
-    Band won =
-        proven
-            .map(record -> record.share().times(goldMg))
-            .orElseGet(() -> cells.won(cut, gear, run, this::yield));
-    return new PlannedCut(cut, massG, screeningMinutes, run, goldMg, won);
-  }
-
-  private Yield yield(Band expected) {
-    return yields.computeIfAbsent(expected, Yield::of);
-  }
-
-  private Run run(Gear gear, Cut cut, double massG, boolean byRecord) {
+  private Run run(MachineWay way, Cut cut) {
+    Gear gear = way.gear();
     Sorting sorting = gear.sheet().working().sorting();
     Window window = windows.of(cut.upperMm(), cut.lowerMm(), sorting);
     Optional<Band> otherwise = windows.of(cut.upperMm(), cut.lowerMm(), sorting.other()).ratio();
@@ -324,8 +319,9 @@ public final class Planner {
         shortfall == 0 ? Optional.empty() : Optional.of(remedy(cut, gear.kind()));
     return new Run(
         gear,
-        Check.known(request.machines().paces(), gear).minutes(massG),
-        byRecord,
+        way.minutes(),
+        way.handsMinutes(),
+        way.share().all() > 0,
         window,
         sorting,
         otherwise,

@@ -21,8 +21,9 @@ public record Trade(List<Point> points, int proposed) {
    * A stack, beside the one with one screen less.
    *
    * @param plan the stack with its cuts
-   * @param moreMg what it wins more than that, native, in mg; below 0 where it wins less
-   * @param moreMinutes the bench time it takes more
+   * @param moreMg what it wins more than that in the mean, native, in mg; below 0 where it wins
+   *     less
+   * @param moreMinutes the hands' time it takes more
    */
   public record Point(Plan plan, double moreMg, double moreMinutes) {
     /** What its extra time wins an hour, native, in mg; empty where it takes no longer. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import jugulum.core.screens.Cut;
 import jugulum.core.trial.Logit;
+import jugulum.core.trial.RandomEffects.Result;
 import jugulum.core.trial.Slope;
 import jugulum.core.trial.TriedRun;
 
@@ -29,12 +30,13 @@ public record DialRecord(Cut cut, Optional<PastRun.Kind> kind, Slope slope) {
    * Of the cut and kind with the most runs at which the dial stood differently; empty where none
    * has {@link Slope#LEAST} of them.
    *
-   * @param its what one machine has shown
+   * @param runs of one machine
+   * @param tried its runs of trials
    * @param dial the dial's name
    */
-  public static Optional<DialRecord> of(Evidence its, String dial) {
+  public static Optional<DialRecord> of(List<PastRun> runs, List<TriedRun> tried, String dial) {
     Map<Alike, List<Slope.At>> groups =
-        dots(its, dial).stream()
+        dots(runs, tried, dial).stream()
             .collect(
                 Collectors.groupingBy(
                     Dot::alike, Collectors.mapping(Dot::at, Collectors.toList())));
@@ -53,9 +55,9 @@ public record DialRecord(Cut cut, Optional<PastRun.Kind> kind, Slope slope) {
     return dots.stream().mapToDouble(Slope.At::setting).distinct().count() > 1;
   }
 
-  private static List<Dot> dots(Evidence its, String dial) {
+  private static List<Dot> dots(List<PastRun> runs, List<TriedRun> tried, String dial) {
     List<Dot> dots = new ArrayList<>();
-    for (PastRun run : its.runs()) {
+    for (PastRun run : runs) {
       run.setting(dial)
           .filter(_ -> run.isTold())
           .ifPresent(
@@ -63,9 +65,9 @@ public record DialRecord(Cut cut, Optional<PastRun.Kind> kind, Slope slope) {
                   dots.add(
                       new Dot(
                           new Alike(run.cut(), Optional.of(run.kind())),
-                          new Slope.At(set, MachineRecord.result(run.recovery().orElseThrow())))));
+                          new Slope.At(set, Result.of(run.recovery().orElseThrow())))));
     }
-    for (TriedRun run : its.tried()) {
+    for (TriedRun run : tried) {
       Optional.ofNullable(run.settings().get(dial))
           .filter(_ -> run.isOwnGold())
           .ifPresent(

@@ -224,6 +224,11 @@ public record Shop(
     return gear.isEmpty() ? Gear.everyKind() : gear;
   }
 
+  /** The machines to count on: its own, or the usual kinds while it told none. */
+  public List<Gear> gearCountedOn() {
+    return gear.isEmpty() ? Gear.usualKinds() : gear;
+  }
+
   /**
    * What is known of a machine of a run: the shop's own of that name and kind, else its kind in
    * general under that name.

@@ -15,6 +15,7 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
+import jugulum.core.ledger.NextLeg;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Step;

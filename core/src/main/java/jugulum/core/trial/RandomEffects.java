@@ -3,6 +3,7 @@ package jugulum.core.trial;
 import java.util.List;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
+import jugulum.core.check.Normal;
 import org.hipparchus.distribution.continuous.TDistribution;
 
 /**
@@ -38,6 +39,20 @@ public record RandomEffects(double mean, double se, double tau2, int results, do
     public Result {
       Check.inRange("value", value, -1e9, 1e9);
       Check.inRange("variance", variance, 1e-12, 1e12);
+    }
+
+    /** A share is told no closer to none or all than that. */
+    private static final double EDGE = 0.002;
+
+    private static final double SHARPEST_SD = 0.05;
+
+    /** A share, 0 to 1, with its 95 % range, as a logit with what the range leaves open. */
+    public static Result of(Band share) {
+      double sd =
+          Math.max(
+              SHARPEST_SD,
+              (Logit.of(share.high(), EDGE) - Logit.of(share.low(), EDGE)) / 2 / Normal.Z95);
+      return new Result(Logit.of(share.usual(), EDGE), sd * sd);
     }
 
     /**

@@ -10,6 +10,9 @@ import java.util.OptionalDouble;
 import jugulum.core.advice.Advice.By;
 import jugulum.core.advice.Advice.Kind;
 import jugulum.core.advice.Advice.Verdict;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
+import jugulum.core.belief.SeenLot;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldDetails;
 import jugulum.core.gold.GoldMemory;
@@ -25,7 +28,6 @@ import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
-import jugulum.core.runs.Evidence;
 import jugulum.core.runs.PastRun;
 import jugulum.core.shop.Fees;
 import jugulum.core.shop.Settlement;
@@ -78,8 +80,12 @@ class AdvisorTest {
             sand,
             gold,
             GoldDetails.of(network, sand, memory),
-            shop,
-            Evidence.of(PastRun.of(network, sand, gold)))
+            new Belief(
+                new Experience(
+                    PastRun.of(network, sand, gold),
+                    List.of(),
+                    SeenLot.of(network, sand, gold.lots())),
+                shop))
         .advice(by);
   }
 
@@ -102,9 +108,9 @@ class AdvisorTest {
         .as("grams, 900 fine, 95 of 100 paid less 2 for refining")
         .isCloseTo(won / 1_000 * 0.9 * (100 * 0.95 - 2), within(0.5));
     assertThat(advice.money().orElseThrow().wages())
-        .isCloseTo(advice.minutes() / 60 * 20, within(1e-9));
+        .isCloseTo(advice.handsMinutes() / 60 * 20, within(1e-9));
     assertThat(advice.moneyPerHour().orElseThrow())
-        .isCloseTo(advice.money().orElseThrow().net() / advice.minutes() * 60, within(1e-9));
+        .isCloseTo(advice.money().orElseThrow().net() / advice.handsMinutes() * 60, within(1e-9));
     assertThat(advice.money().orElseThrow().chance()).isGreaterThan(0.95);
   }
 
@@ -201,7 +207,7 @@ class AdvisorTest {
   @Test
   void anAssayIsAdvisedWhereItCouldChangeTheDecision() {
     List<Advice> open =
-        of(heap().measures(5, new KnownGold(8_000, 6_000)), Shop.USUAL.with(TERMS), By.MONEY);
+        of(heap().measures(5, new KnownGold(4_500, 4_500)), Shop.USUAL.with(TERMS), By.MONEY);
     Advice assay = open.stream().filter(one -> one.kind() == Kind.ASSAY).findFirst().orElseThrow();
     assertThat(assay.money().orElseThrow().brings()).isGreaterThan(35);
     assertThat(assay.money().orElseThrow().chance()).isBetween(0.1, 0.9);

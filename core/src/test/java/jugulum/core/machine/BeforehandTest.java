@@ -4,11 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.screens.Cut;
@@ -70,24 +68,6 @@ class BeforehandTest {
                 .isNothing())
         .as("nothing to reckon with")
         .isTrue();
-  }
-
-  /**
-   * Where no machine can part the usual grains, a ratio of 0.05 is not better than one of 0.04:
-   * what takes most sand goes first.
-   */
-  @Test
-  void windowsThatPartNothingDoNotRank() {
-    Cut open = cut("30", "none");
-    List<Gear> gear = List.of(Gear.any(Kind.FINISHING_TABLE), Gear.any(Kind.SHAKER_TABLE));
-    List<Ranked> ranked =
-        Ranked.of(
-            open,
-            Conditions.usual(Assumptions.USUAL, Conditions.USUAL_HEAVIES, true),
-            gear,
-            Map.of());
-    assertThat(ranked).noneMatch(Ranked::parts);
-    assertThat(ranked.getFirst().gear().kind()).isEqualTo(Kind.SHAKER_TABLE);
   }
 
   @ParameterizedTest

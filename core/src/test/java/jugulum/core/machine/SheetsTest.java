@@ -22,8 +22,6 @@ import jugulum.core.machine.Dial.Unit;
 import jugulum.core.machine.Sheet.Fit;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
-import jugulum.core.water.Water;
-import jugulum.core.window.Conditions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -191,14 +189,6 @@ class SheetsTest {
   }
 
   @Test
-  void whatIsExpectedGetsWorseWithTheFit() {
-    Sheet bowl = Sheets.of(Kind.VORTEX_BOWL);
-    assertThat(bowl.expected(cut("50", "100"))).isEqualTo(bowl.expected());
-    assertThat(bowl.expected(cut("16", "50")).low()).isLessThan(bowl.expected().low());
-    assertThat(bowl.expected(cut("8", "16")).high()).isEqualTo(bowl.expected().low());
-  }
-
-  @Test
   void ownGearTakesItsKindsSheetWithWhatIsItsOwn() {
     Gear deck =
         new Gear(
@@ -302,49 +292,5 @@ class SheetsTest {
     assertThatThrownBy(() -> BenchSums.tiltDegrees(1, Double.NaN))
         .isInstanceOf(OutOfRange.class)
         .hasMessageContaining("run");
-  }
-
-  @Test
-  void machinesAreRankedByTheCut() {
-    Conditions conditions =
-        new Conditions(
-            new Water(12),
-            Conditions.flatnessAround(0.3),
-            Conditions.densityAround(17.5),
-            Conditions.USUAL_HEAVIES,
-            true,
-            0.075);
-    List<Ranked> fine = Ranked.of(cut("80", "100"), conditions, Gear.everyKind(), Map.of());
-    assertThat(fine).hasSize(Gear.everyKind().size());
-    assertThat(fine.getFirst().fit()).isEqualTo(Fit.SUITS);
-    assertThat(fine.getFirst().parts()).isTrue();
-    assertThat(fine).extracting(Ranked::fit).isSorted();
-    assertThat(fine).noneMatch(Ranked::byRecord);
-    Ranked bed = of(fine, Kind.SHAKER_TABLE);
-    Ranked bowl = of(fine, Kind.VORTEX_BOWL);
-    assertThat(bed.ratio().orElseThrow().usual())
-        .as("a bed widens the difference")
-        .isGreaterThan(bowl.ratio().orElseThrow().usual());
-    assertThat(
-            of(Ranked.of(cut("4", "8"), conditions, Gear.everyKind(), Map.of()), Kind.VORTEX_BOWL)
-                .fit())
-        .isEqualTo(Fit.OUTSIDE);
-    assertThat(Ranked.of(Cut.ALL, conditions, Gear.everyKind(), Map.of()))
-        .allMatch(one -> one.ratio().isEmpty());
-    Machine proven = new Machine(Kind.VORTEX_BOWL, "");
-    List<Ranked> withRecord =
-        Ranked.of(
-            cut("80", "100"),
-            conditions,
-            Gear.everyKind(),
-            Map.of(proven, new Proven(new Band(0.97, 0.985, 0.99), 4, 0)));
-    assertThat(of(withRecord, Kind.VORTEX_BOWL).byRecord()).isTrue();
-    assertThat(withRecord.indexOf(of(withRecord, Kind.VORTEX_BOWL)))
-        .as("its own record lifts it")
-        .isLessThan(fine.indexOf(bowl));
-  }
-
-  private static Ranked of(List<Ranked> all, Kind kind) {
-    return all.stream().filter(one -> one.gear().kind() == kind).findFirst().orElseThrow();
   }
 }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import jugulum.core.belief.Experience;
 import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Gear;
@@ -20,8 +21,6 @@ import jugulum.core.plan.PlanRequest.Surety;
 import jugulum.core.plan.PlannedCut.LookedOver;
 import jugulum.core.plan.PlannedCut.Remedy;
 import jugulum.core.plan.PlannedCut.Run;
-import jugulum.core.runs.Evidence;
-import jugulum.core.runs.Pace;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
@@ -245,7 +244,10 @@ class PlannerTest {
   @Test
   void benchTimeComesFromTheRatesGiven() {
     Machines slow =
-        new Machines(Map.of(Gear.any(Machine.Kind.PAN), new Pace(3, 6, false)), Evidence.NONE);
+        new Machines(
+            List.of(Gear.any(Machine.Kind.PAN)),
+            Map.of(Gear.any(Machine.Kind.PAN), 6.0),
+            Experience.NONE);
     PlanRequest asked =
         request(
             SHOP,
@@ -266,7 +268,7 @@ class PlannerTest {
             Surety.USUAL,
             1,
             ScreeningTime.USUAL);
-    assertThat(new Planner(panned).of(List.of()).minutes()).isEqualTo(3 + 12 / 6.0 * 60);
+    assertThat(new Planner(panned).of(List.of()).minutes()).isEqualTo(2 + 12 / 6.0 * 60);
   }
 
   @Test

@@ -27,8 +27,6 @@ import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Reason;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
-import jugulum.core.machine.Dial;
-import jugulum.core.machine.Gear;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
@@ -177,28 +175,6 @@ class RunsTest {
     assertThat(run.stage().ratio()).hasValue(100);
     assertThat(run.tailingsGrade().orElseThrow()).isCloseTo(20, within(1e-9));
     assertThat(run.minutes()).isEmpty();
-  }
-
-  /**
-   * One place for the rates of machines: what the sheet says of its dials, and own runs before
-   * that.
-   */
-  @Test
-  void thePaceOfAMachineIsThatOfItsSheetUntilItHasRun() {
-    for (Gear gear : Gear.everyKind()) {
-      Pace usual = Pace.usual(gear);
-      assertThat(usual.byRecord()).isFalse();
-      assertThat(usual).isEqualTo(Pace.of(gear, List.of()));
-      gear.sheet()
-          .dial("feed")
-          .flatMap(Dial::usual)
-          .ifPresent(
-              feed -> assertThat(usual.kgPerHour()).as(gear.kind().name()).isEqualTo(feed.usual()));
-    }
-    Pace bowl = Pace.usual(Gear.any(Kind.VORTEX_BOWL));
-    assertThat(bowl.kgPerHour()).as("150 g every six minutes").isCloseTo(1.5, within(1e-9));
-    assertThat(bowl.minutes(3_000)).isCloseTo(10 + 120, within(1e-9));
-    assertThat(bowl.at(3).minutes(3_000)).isCloseTo(10 + 60, within(1e-9));
   }
 
   @Test

@@ -4,6 +4,7 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import jugulum.core.advice.Advisor;
+import jugulum.core.belief.LotWays;
 import jugulum.core.gold.Smelted;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure.Assay;
@@ -162,6 +163,6 @@ final class SmeltsPart {
             shown.figures().sand(charges.smeltG()),
             MoneyWords.sum(
                 shown.words(), charges.smeltCost() + terms.cost(charges.smeltMinutes()), terms),
-            shown.words().fixed(Advisor.SMELTED.usual() * 100, 0) + " %");
+            shown.words().fixed(LotWays.SMELTED.usual() * 100, 0) + " %");
   }
 }

@@ -16,11 +16,11 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.BorderPane;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
-import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.task.Task;
@@ -291,8 +291,8 @@ final class PanelHost extends BorderPane implements Desk {
   }
 
   @Override
-  public void evidence(Consumer<Evidence> show) {
-    workbench.projections().everyBatch().evidence(show);
+  public void belief(Consumer<Belief> show) {
+    workbench.projections().everyBatch().belief(show);
   }
 
   @Override

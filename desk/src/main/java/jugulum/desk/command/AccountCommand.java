@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
-import jugulum.book.batch.RunLines;
+import jugulum.book.belief.Beliefs;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
 import jugulum.book.table.AccountTables;
@@ -13,7 +13,6 @@ import jugulum.core.account.Account;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
-import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
 import jugulum.desk.print.AccountPdf;
 import jugulum.desk.words.Words;
@@ -46,11 +45,7 @@ final class AccountCommand extends BookCommand {
       return Exit.OK;
     }
     Shop shop = ShopStream.of(book);
-    Account account =
-        worked.account(
-            new GoldMemory(),
-            shop,
-            Evidence.of(RunLines.all(book).stream().map(RunLines.Ran::run).toList()));
+    Account account = worked.account(new GoldMemory(), Beliefs.of(book));
     return to.write(
         this,
         List.copyOf(AccountTables.all(account)),

@@ -3,6 +3,7 @@ package jugulum.desk.command;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import jugulum.core.belief.MachineBelief;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Sheets;
@@ -35,7 +36,8 @@ final class MachinesText {
                 .map(port -> words.of("port", port))
                 .collect(Collectors.joining(" · "))
             + "\n\n";
-    String expected = words.of("sheet.expected", words.wholeShares(sheet.expected())) + "\n\n";
+    String expected =
+        words.of("sheet.expected", words.wholeShares(MachineBelief.common(sheet))) + "\n\n";
     return title
         + suits
         + expected

@@ -3,14 +3,14 @@ package jugulum.desk.command;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import jugulum.book.batch.BatchStream;
-import jugulum.book.batch.RunLines;
-import jugulum.book.batch.StockLines;
-import jugulum.book.shop.ShopStream;
+import jugulum.book.belief.Beliefs;
 import jugulum.book.stream.Book;
 import jugulum.book.table.Table;
-import jugulum.core.stock.StockRank;
-import jugulum.core.stock.StockRank.Ranked;
+import jugulum.core.belief.FirstLook;
+import jugulum.core.belief.LotBelief;
+import jugulum.core.belief.MachineWay;
+import jugulum.core.belief.StockLot;
+import jugulum.core.belief.Way;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -27,25 +27,33 @@ final class StockCommand extends BookCommand {
 
   @Override
   protected int with(Book book) {
-    List<Ranked> ranked =
-        StockRank.of(
-            book.lines(BatchStream.KIND, StockLines.LINES),
-            ShopStream.of(book),
-            RunLines.all(book).stream().map(RunLines.Ran::run).toList());
     List<List<Object>> rows = new ArrayList<>();
-    for (Ranked one : ranked) {
+    for (LotBelief one : Beliefs.stock(book)) {
+      StockLot lot = one.lot();
       rows.add(
           Arrays.asList(
-              one.lot().code(),
-              one.lot().label(),
-              one.lot().material().name(),
-              one.lot().cut().notation(),
-              Table.cell(one.lot().grams()),
-              Table.cell(one.freeMg()),
-              Table.cell(one.minutes()),
-              Table.cell(one.mgPerHour()),
-              Table.cell(one.moneyPerHour()),
-              one.lot().bag().orElse("")));
+              lot.code(),
+              lot.label(),
+              lot.material().name(),
+              lot.cut().notation(),
+              Table.cell(lot.grams()),
+              one.free().map(gold -> gold.gold().milligrams()).orElse(null),
+              one.free().map(gold -> gold.gold().lowMg()).orElse(null),
+              one.free().map(gold -> gold.gold().highMg()).orElse(null),
+              one.free().map(gold -> gold.by().name()).orElse(null),
+              one.hidden().map(gold -> gold.gold().milligrams()).orElse(null),
+              one.first().map(way -> way.kind().name()).orElse(null),
+              one.first().flatMap(Way::machine).map(StockCommand::machine).orElse(null),
+              one.first().map(Way::minutes).orElse(null),
+              one.first().map(Way::handsMinutes).orElse(null),
+              one.first().map(Way::wonMg).orElse(null),
+              one.first().map(Way::net).orElse(null),
+              Table.cell(one.netPerHour()),
+              one.value().isMoney() ? "money" : "mg",
+              one.look().map(look -> look.kind().name()).orElse(null),
+              one.look().map(FirstLook::grams).orElse(null),
+              one.look().map(FirstLook::worth).orElse(null),
+              lot.bag().orElse("")));
     }
     Table table =
         new Table(
@@ -57,11 +65,27 @@ final class StockCommand extends BookCommand {
                 "cut",
                 "sand_g",
                 "free_mg",
+                "free_low_mg",
+                "free_high_mg",
+                "by",
+                "hidden_mg",
+                "way",
+                "machine",
                 "minutes",
-                "mg_per_hour",
-                "money_per_hour",
+                "hands_minutes",
+                "won_mg",
+                "net",
+                "net_per_hour",
+                "net_in",
+                "look",
+                "look_g",
+                "look_worth",
                 "bag"),
             rows);
     return TablesOut.print(words, json, table, out());
+  }
+
+  private static String machine(MachineWay way) {
+    return way.gear().name().isEmpty() ? way.gear().kind().name() : way.gear().name();
   }
 }

@@ -1,12 +1,14 @@
 package jugulum.desk.cuts;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.control.Label;
@@ -15,6 +17,9 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jugulum.core.belief.Experience;
+import jugulum.core.belief.MachineBelief;
+import jugulum.core.belief.Pace;
 import jugulum.core.check.Band;
 import jugulum.core.ledger.Process.Screening.Manner;
 import jugulum.core.machine.Gear;
@@ -26,8 +31,6 @@ import jugulum.core.plan.PlanRequest;
 import jugulum.core.plan.PlanRequest.ScreeningTime;
 import jugulum.core.plan.PlanRequest.Sieve;
 import jugulum.core.plan.PlanRequest.Surety;
-import jugulum.core.runs.Evidence;
-import jugulum.core.runs.Pace;
 import jugulum.core.screens.Cut;
 import jugulum.core.settling.Grain;
 import jugulum.core.settling.GrainShapes;
@@ -56,15 +59,6 @@ import jugulum.desk.words.Words;
 final class PlanForm extends VBox {
   /** Most of the gold concerned is finer than 30 mesh: common practice. */
   private static final GuessedSizes USUAL_GOLD = new GuessedSizes(0.30, 0.60);
-
-  /**
-   * What a feed of which nobody knows the gold is planned with, in g/t: a guess of ours, and said
-   * so.
-   *
-   * <p>Off by a half: how many screens a plan of unknown sand finds worth their hours: it says that
-   * the grade is guessed.
-   */
-  static final double GUESSED_GRADE = 100;
 
   @Prologue private final Words words;
   private final SlideRow water =
@@ -136,7 +130,8 @@ final class PlanForm extends VBox {
       number(words, "plan-gold-p80", "plan.gold.p80", words.plain(USUAL_GOLD.p80Mm()), 0.01, 200);
   private final VBox machines = new VBox(6);
   private final Map<Gear, MachineRow> rows = new LinkedHashMap<>();
-  private Evidence evidence = Evidence.NONE;
+  private Experience evidence = Experience.NONE;
+  private Cut cut = Cut.ALL;
   private Runnable onChange = () -> {};
   private Runnable onSlide = () -> {};
   private boolean filling;
@@ -213,11 +208,9 @@ final class PlanForm extends VBox {
 
     private final ToggleButton used;
     private final EntryField<Double> rate;
-    private final Pace pace;
 
     MachineRow(Words words, Gear gear, Pace pace, Runnable onChange) {
       super(10);
-      this.pace = pace;
       String id = gear.name().isEmpty() ? gear.kind().name() : gear.name().replace(' ', '-');
       used = new ToggleButton(Sentences.machine(words, gear.machine()));
       used.setId("use-" + id);
@@ -246,12 +239,16 @@ final class PlanForm extends VBox {
   /**
    * The machines of the shop, or the usual ones where it told none, at the pace of their own runs.
    */
-  void machines(Shop shop, Evidence own) {
-    List<Gear> gear = shop.gear().isEmpty() ? Machines.USUAL.gear() : shop.gear();
+  void machines(Shop shop, Experience own) {
+    List<Gear> gear = shop.gearCountedOn();
     if (List.copyOf(rows.keySet()).equals(gear) && own.equals(evidence)) {
       return;
     }
     evidence = own;
+    rows(gear);
+  }
+
+  private void rows(List<Gear> gear) {
     filling = true;
     Map<Gear, MachineRow> before = Map.copyOf(rows);
     rows.clear();
@@ -262,7 +259,8 @@ final class PlanForm extends VBox {
 
   /** What a person typed or left out stays. */
   private MachineRow row(Gear gear, Optional<MachineRow> before) {
-    MachineRow row = new MachineRow(words, gear, Pace.of(gear, evidence.runs()), this::changed);
+    MachineRow row =
+        new MachineRow(words, gear, new MachineBelief(evidence).pace(gear, cut), this::changed);
     before.ifPresent(
         old -> {
           row.used.setSelected(old.used.isSelected());
@@ -296,10 +294,10 @@ final class PlanForm extends VBox {
   }
 
   /**
-   * Starts anew from what a batch takes as given, the sizes a cut can have, and what a bench test
+   * Starts anew from what a batch takes as given, the sizes of its sand, and what a bench test
    * found in it: nothing of another lot stays.
    */
-  void start(double usualFlatness, Cut cut, Optional<MagnetShares> tested) {
+  void start(double usualFlatness, Cut feed, Optional<MagnetShares> tested) {
     filling = true;
     Set<Mineral> there =
         tested
@@ -319,11 +317,16 @@ final class PlanForm extends VBox {
     lookedOver.put(
         words.plain(PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM),
         PlanRequest.USUAL_LOOKED_OVER_ABOVE_MM);
+    if (!feed.isSameSizes(cut)) {
+      cut = feed;
+      rows(List.copyOf(rows.keySet()));
+      filling = true;
+    }
     goldGrade.clear();
     goldD50.put(words.plain(USUAL_GOLD.d50Mm()), USUAL_GOLD.d50Mm());
     goldP80.put(words.plain(USUAL_GOLD.p80Mm()), USUAL_GOLD.p80Mm());
     mass.put(USUAL_MASS, Double.parseDouble(USUAL_MASS));
-    GuessedSizes first = GuessedSizes.within(cut);
+    GuessedSizes first = GuessedSizes.within(feed);
     d50.put(words.rounded(first.d50Mm(), 3), first.d50Mm());
     p80.put(words.rounded(first.p80Mm(), 3), first.p80Mm());
     filling = false;
@@ -375,7 +378,12 @@ final class PlanForm extends VBox {
 
   /** What is asked, or nothing after saying at the field what is wrong. */
   Optional<PlanRequest> read(
-      Cut feed, Optional<SizeSpread> sizes, double goldGCm3, double fineness, Shop shop) {
+      Cut feed,
+      Optional<SizeSpread> sizes,
+      double goldGCm3,
+      double fineness,
+      Shop shop,
+      Function<Optional<Double>, Double> grade) {
     List<EntryField<?>> asked =
         new ArrayList<>(
             List.of(mass, grains, margin, finest, lookedOver, goldGrade, goldD50, goldP80));
@@ -423,7 +431,7 @@ final class PlanForm extends VBox {
             value(mass) * 1000,
             conditions,
             machines(),
-            gold(fineness, shop),
+            gold(fineness, shop, grade),
             value(margin),
             surety.chosen(),
             value(lookedOver),
@@ -438,29 +446,32 @@ final class PlanForm extends VBox {
     return field.read().orElseThrow();
   }
 
-  /** The gold told or known, or a guess. */
-  private GoldExpected gold(double fineness, Shop shop) {
-    double grade = goldGrade.read().orElseThrow().orElse(GUESSED_GRADE);
+  /** The gold known, or thought with what a person expects. */
+  private GoldExpected gold(double fineness, Shop shop, Function<Optional<Double>, Double> grade) {
     return new GoldExpected(
-        grade * value(mass),
+        Math.min(1e9, grade.apply(goldGrade.read().orElseThrow()) * value(mass)),
         new GuessedSizes(value(goldD50), value(goldP80)),
         fineness,
         shop.terms());
   }
 
-  /** Whether the gold is a guess. */
-  boolean isGuessed() {
-    return goldGrade.text().isEmpty();
+  /** The grade a person expects, in g/t; empty where none, or none that is understood, is typed. */
+  Optional<Double> expected() {
+    return goldGrade.read().flatMap(typed -> typed);
   }
 
   private Machines machines() {
-    Map<Gear, Pace> paces = new LinkedHashMap<>();
+    List<Gear> gear = new ArrayList<>();
+    Map<Gear, Double> rates = new HashMap<>();
     rows.forEach(
-        (gear, row) -> {
+        (one, row) -> {
           if (row.used.isSelected()) {
-            paces.put(gear, row.pace.at(value(row.rate)));
+            gear.add(one);
+            if (!row.rate.isPut()) {
+              rates.put(one, value(row.rate));
+            }
           }
         });
-    return new Machines(paces, evidence);
+    return new Machines(gear, rates, evidence);
   }
 }

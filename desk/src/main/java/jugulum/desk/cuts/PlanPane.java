@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.UUID;
 import java.util.function.BiConsumer;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
@@ -25,10 +26,19 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
+import jugulum.core.belief.GradeBelief;
+import jugulum.core.belief.Kin;
+import jugulum.core.belief.LotKind;
+import jugulum.core.belief.SeenGrade;
+import jugulum.core.belief.SizeClass;
 import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.LotGold;
+import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Material;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.mass.Sizings;
 import jugulum.core.minerals.Mineral;
@@ -39,7 +49,6 @@ import jugulum.core.plan.PlannedCut.Run;
 import jugulum.core.plan.Planner;
 import jugulum.core.plan.School;
 import jugulum.core.plan.Trade;
-import jugulum.core.runs.Evidence;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.settling.ConcentrationCriterion;
@@ -54,6 +63,7 @@ import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.GradeWords;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
 import jugulum.desk.work.Latest;
@@ -93,7 +103,7 @@ final class PlanPane extends BorderPane {
   private final WidthText widths;
 
   private Sand sand = new Sand(Optional.empty(), 0, OptionalDouble.empty());
-  private Evidence evidence = Evidence.NONE;
+  private Belief belief = new Belief(Experience.NONE, Shop.USUAL);
   private boolean asking;
 
   /** Which row a person chose; the proposed one until then. */
@@ -161,11 +171,11 @@ final class PlanPane extends BorderPane {
     setCenter(right);
     workbench.watch(workbench.projections().shop(), shop -> shopChanged(shop));
     workbench.watch(workbench.preferences().figures(), _ -> plan());
-    form.machines(workbench.projections().shop().get(), Evidence.NONE);
+    form.machines(workbench.projections().shop().get(), Experience.NONE);
   }
 
   private void shopChanged(Shop shop) {
-    form.machines(shop, evidence);
+    form.machines(shop, belief.experience());
     plan();
   }
 
@@ -192,11 +202,11 @@ final class PlanPane extends BorderPane {
       workbench
           .projections()
           .everyBatch()
-          .evidence(
+          .belief(
               found -> {
                 asking = false;
-                if (!found.equals(evidence)) {
-                  evidence = found;
+                if (!found.experience().equals(belief.experience())) {
+                  belief = found;
                   shopChanged(workbench.projections().shop().get());
                 }
               });
@@ -288,7 +298,45 @@ final class PlanPane extends BorderPane {
         worked()
             .map(now -> now.gold().fineness())
             .orElseGet(() -> workbench.projections().shop().get().assumptions().fineness());
-    return form.read(cut(), sizes(), density, fineness, workbench.projections().shop().get());
+    return form.read(
+        cut(),
+        sizes(),
+        density,
+        fineness,
+        workbench.projections().shop().get(),
+        typed ->
+            thought(typed)
+                .map(GradeBelief::meanMgPerKg)
+                .or(() -> typed)
+                .orElseGet(() -> goldMg().orElse(0) / Math.max(1, grams()) * 1000));
+  }
+
+  /**
+   * What is thought of the grade of sand nobody looked at, with what a person expects of it; empty
+   * where somebody looked.
+   */
+  private Optional<GradeBelief> thought(Optional<Double> typed) {
+    if (goldMg().isPresent()) {
+      return Optional.empty();
+    }
+    Kin kin = kin();
+    return Optional.of(
+        typed
+            .filter(grade -> grade > 0)
+            .map(grade -> belief.grade(SeenGrade.word(kin, grade)))
+            .orElseGet(() -> belief.grade(kin)));
+  }
+
+  /** Without a batch it is a bucket of nowhere. */
+  private Kin kin() {
+    return worked()
+        .flatMap(
+            now ->
+                taken()
+                    .filter(one -> one.material() != Material.GOLD)
+                    .map(one -> Kin.of(now.batch(), one)))
+        .orElseGet(
+            () -> new Kin("", new BatchId(new UUID(0, 0)), LotKind.FEED, SizeClass.of(cut())));
   }
 
   /**
@@ -349,13 +397,16 @@ final class PlanPane extends BorderPane {
     filling = false;
     showChosen(plans.getSelectionModel().getSelectedItem());
     remarks.getChildren().setAll(remarks(words, now.request(), now.planner(), made));
-    if (form.isGuessed()) {
-      remarks
-          .getChildren()
-          .add(
-              Parts.advice(
-                  "idle", "", words.of("plan.guessed", words.plain(PlanForm.GUESSED_GRADE))));
-    }
+    thought(form.expected())
+        .ifPresent(
+            grade ->
+                remarks
+                    .getChildren()
+                    .add(
+                        Parts.advice(
+                            "idle",
+                            "",
+                            GradeWords.planned(words, grade, kin(), belief, form.expected()))));
   }
 
   private static List<Node> remarks(

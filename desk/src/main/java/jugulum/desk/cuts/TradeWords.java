@@ -75,6 +75,9 @@ final class TradeWords {
     String screens = added(words, from, to.plan());
     String mg = figures.gold(Math.abs(to.moreMg()));
     String time = words.time(Math.abs(to.moreMinutes()));
+    if (to.moreMg() < 0) {
+      return words.of(key + ".worse", screens, mg);
+    }
     if (to.moreMinutes() <= 0) {
       return words.of(key + ".sooner", screens, mg, time);
     }
@@ -111,11 +114,6 @@ final class TradeWords {
     Optional<Terms> terms = gold.terms();
     return terms
         .map(told -> words.of("trade.rule.money", MoneyWords.sum(words, told.hourlyRate(), told)))
-        .orElseGet(
-            () ->
-                words.of(
-                    "trade.rule.gold",
-                    words.percent(GoldExpected.LEAST_SHARE_AN_HOUR),
-                    figures.gold(gold.hourMg())));
+        .orElseGet(() -> words.of("trade.rule.gold", figures.gold(gold.value().hourMg())));
   }
 }

@@ -3,9 +3,6 @@ package jugulum.desk.day;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.function.BiFunction;
-import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -18,14 +15,13 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.stream.Order;
-import jugulum.core.gold.LotGold;
+import jugulum.core.belief.LotBelief;
+import jugulum.core.belief.Stock;
+import jugulum.core.belief.StockLot;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Measure;
-import jugulum.core.shop.Terms;
-import jugulum.core.stock.StockLot;
-import jugulum.core.stock.StockRank;
-import jugulum.core.stock.StockRank.Ranked;
 import jugulum.desk.bag.BagAssay;
+import jugulum.desk.chart.StockChart;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
@@ -42,10 +38,8 @@ import jugulum.desk.print.StockLabelsPdf;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.view.Navigation;
+import jugulum.desk.words.BeliefWords;
 import jugulum.desk.words.Figures;
-import jugulum.desk.words.GoldWords;
-import jugulum.desk.words.MoneyWords;
-import jugulum.desk.words.StockWords;
 import jugulum.desk.words.Words;
 import jugulum.desk.work.Outcome;
 
@@ -60,13 +54,15 @@ final class StockPane extends BorderPane {
   private final Workbench workbench;
   private final Navigation navigation;
   private final Saving saving;
-  private final TableView<Ranked> table = new TableView<>();
+  private final TableView<LotBelief> table = new TableView<>();
   private final Label decides = Parts.sentence("", "answer");
   private final Label sum = Parts.sentence("", "muted");
+  private final Label why = Parts.sentence("");
+  private final StockColumns columns;
   private final EntryField<String> find;
   private final EntryField<String> what;
   private final BagAssay bags;
-  private List<Ranked> all = List.of();
+  private List<LotBelief> all = List.of();
 
   /** What is said where nothing stands in the shop. */
   private Node nothing = new Label();
@@ -87,13 +83,15 @@ final class StockPane extends BorderPane {
             words.of("stock.find"),
             words.of("stock.find.hint"),
             Entry.Value::new);
-    what = new EntryField<>(words, "stock-what", words.of("stock.what"), "", Parsers.note(words));
+    what = new EntryField<>(words, "stock-what", words.of("stock.which"), "", Parsers.note(words));
     bags = new BagAssay(workbench, this::refresh);
     Parts.shown(what, false);
     Parts.shown(find, false);
     find.field().textProperty().addListener((_, _, _) -> narrow());
     find.field().setOnAction(_ -> found());
     what.field().setOnAction(_ -> told());
+    columns = new StockColumns(words, this::figures);
+    why.setId("stock-why");
     decides.setId("stock-decides");
     sum.setId("stock-sum");
     columns();
@@ -102,6 +100,8 @@ final class StockPane extends BorderPane {
         new VBox(
             10,
             sum,
+            Parts.sentence(words.of("stock.legend"), "muted"),
+            why,
             decides,
             ways(),
             find,
@@ -114,7 +114,12 @@ final class StockPane extends BorderPane {
     rest.setFocusTraversable(false);
     setCenter(table);
     setBottom(rest);
-    workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
+    table
+        .getSelectionModel()
+        .selectedItemProperty()
+        .addListener(
+            (_, _, one) -> why.setText(one == null ? "" : BeliefWords.gold(one, figures())));
+    workbench.watch(workbench.preferences().figures(), _ -> show(all));
   }
 
   private Wrapping ways() {
@@ -133,17 +138,7 @@ final class StockPane extends BorderPane {
     nothing = table.getPlaceholder();
     // Before the book was read it is not known that nothing stands in the shop.
     table.setPlaceholder(Parts.sentence(words.of("season.reading"), "muted"));
-    column("batches.name", 125, one -> one.lot().label(), false);
-    column("stock.material", 130, one -> StockWords.material(words, one.lot()), false);
-    column("stock.sizes", 100, one -> StockWords.sizes(words, one.lot()), false);
-    column("stock.mass", 85, one -> sand(one.lot().grams()), true);
-    column("magnetics.look", 105, one -> StockWords.looks(words, one.lot()), false);
-    column("gold.free", 150, one -> gold(one, GoldWords::free), false);
-    column("gold.hidden", 120, one -> gold(one, GoldWords::hidden), false);
-    column("stock.minutes", 85, one -> time(one.minutes()), true);
-    column("stock.hour", 105, this::anHour, true);
-    column("stock.sample", 100, one -> money(above(one.sampleWorth())), true);
-    column("stock.bag", 110, one -> one.lot().bag().orElse(""), false);
+    columns.addTo(table);
     table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
     table.setOnKeyPressed(
         key -> {
@@ -154,75 +149,25 @@ final class StockPane extends BorderPane {
         });
   }
 
-  private void column(String key, double width, Function<Ranked, String> text, boolean figure) {
-    TextColumns.add(words, table, key, width, text, figure);
-  }
-
   private Figures figures() {
     return workbench.preferences().figures().get();
-  }
-
-  private Optional<Terms> terms() {
-    return workbench.projections().shop().get().terms();
-  }
-
-  private String sand(OptionalDouble grams) {
-    return grams.isPresent() ? figures().sand(grams.getAsDouble()) : words.of("header.none");
-  }
-
-  private String time(OptionalDouble minutes) {
-    return minutes.isPresent() ? words.time(minutes.getAsDouble()) : words.of("header.none");
-  }
-
-  private String money(OptionalDouble amount) {
-    return amount.isPresent() && terms().isPresent()
-        ? MoneyWords.sum(words, amount.getAsDouble(), terms().get())
-        : words.of("header.none");
-  }
-
-  private static OptionalDouble above(OptionalDouble worth) {
-    return worth.stream().filter(one -> one > 0).findFirst();
-  }
-
-  /** In money, else in gold; marked where it is told by others of its kind. */
-  private String anHour(Ranked one) {
-    String told =
-        one.moneyPerHour().isPresent()
-            ? money(one.moneyPerHour())
-            : one.mgPerHour().isPresent()
-                ? figures().gold(one.mgPerHour().getAsDouble())
-                : words.of("header.none");
-    return one.isByOthers() ? words.of("stock.by-others", told) : told;
-  }
-
-  private String gold(Ranked one, BiFunction<LotGold, Figures, String> kind) {
-    return one.lot()
-        .gold()
-        .map(gold -> kind.apply(gold, figures()))
-        .orElse(words.of("magnetics.gold.unknown"));
   }
 
   void refresh() {
     workbench.projections().everyBatch().stock(this::show);
   }
 
-  private void show(List<Ranked> ranked) {
+  private void show(List<LotBelief> ranked) {
     table.setPlaceholder(nothing);
     all = ranked;
+    columns.scale(StockChart.Scale.of(ranked));
+    table.refresh();
     bags.show(ranked.stream().flatMap(one -> inBag(one.lot()).stream()).toList());
     double grams = ranked.stream().mapToDouble(one -> one.lot().grams().orElse(0)).sum();
     sum.setText(
         ranked.isEmpty() ? "" : words.counted("stock.sum", ranked.size(), figures().sand(grams)));
     decides.setText(
-        StockRank.decides(ranked)
-            .map(
-                one ->
-                    words.of(
-                        "stock.decides",
-                        one.lot().label(),
-                        StockWords.whole(words, one.lot()),
-                        money(one.sampleWorth())))
-            .orElse(""));
+        Stock.decides(ranked).map(one -> BeliefWords.decides(one, figures())).orElse(""));
     Parts.shown(decides, !decides.getText().isEmpty());
     narrow();
   }
@@ -238,24 +183,26 @@ final class StockPane extends BorderPane {
   /** What is typed narrows the list down as one types. */
   private void narrow() {
     String text = find.isVisible() ? find.text() : "";
-    List<Ranked> shown =
+    List<LotBelief> shown =
         text.isEmpty() ? all : all.stream().filter(one -> one.lot().isNamed(text)).toList();
     if (!shown.equals(table.getItems())) {
-      Optional<StockLot> before = chosen().map(Ranked::lot);
+      Optional<StockLot> before = chosen().map(LotBelief::lot);
       table.getItems().setAll(shown);
       table.getSelectionModel().clearSelection();
-      int at = before.map(lot -> shown.stream().map(Ranked::lot).toList().indexOf(lot)).orElse(0);
+      int at =
+          before.map(lot -> shown.stream().map(LotBelief::lot).toList().indexOf(lot)).orElse(0);
       table.getSelectionModel().select(Math.max(0, at));
     }
   }
 
-  private Optional<Ranked> chosen() {
+  private Optional<LotBelief> chosen() {
     return Optional.ofNullable(table.getSelectionModel().getSelectedItem());
   }
 
   /** A code leads to its container at once, as a scanner types it; a name to the list. */
   private void found() {
-    Optional<Ranked> coded = all.stream().filter(one -> one.lot().isCode(find.text())).findFirst();
+    Optional<LotBelief> coded =
+        all.stream().filter(one -> one.lot().isCode(find.text())).findFirst();
     if (coded.isPresent()) {
       find.clear();
       Parts.shown(find, false);
@@ -303,7 +250,7 @@ final class StockPane extends BorderPane {
     }
     Measure measure = isBag ? new Measure.Bagged(said.get()) : new Measure.Discarded(said.get());
     List<Order<?, ?>> orders = new ArrayList<>();
-    for (Ranked one : table.getSelectionModel().getSelectedItems()) {
+    for (LotBelief one : table.getSelectionModel().getSelectedItems()) {
       orders.add(
           Order.of(
               BatchStream.of(one.lot().batch()), new Edit.RecordOnLot(one.lot().lot(), measure)));
@@ -326,8 +273,8 @@ final class StockPane extends BorderPane {
   private void labels() {
     List<StockLot> lots =
         table.getSelectionModel().getSelectedItems().size() > 1
-            ? table.getSelectionModel().getSelectedItems().stream().map(Ranked::lot).toList()
-            : table.getItems().stream().map(Ranked::lot).toList();
+            ? table.getSelectionModel().getSelectedItems().stream().map(LotBelief::lot).toList()
+            : table.getItems().stream().map(LotBelief::lot).toList();
     Figures now = figures();
     saving.file(FileKind.PAGES, words.of("stock.labels.file"), () -> StockLabelsPdf.of(lots, now));
   }

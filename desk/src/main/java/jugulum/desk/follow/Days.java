@@ -17,14 +17,14 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchSummary;
-import jugulum.book.batch.RunLines;
+import jugulum.book.belief.Beliefs;
 import jugulum.book.day.DayStream;
 import jugulum.book.day.DoneLines;
-import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Standing;
 import jugulum.book.stream.StreamRef;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
 import jugulum.core.check.Band;
 import jugulum.core.day.Day;
 import jugulum.core.day.DayEdit;
@@ -34,12 +34,10 @@ import jugulum.core.day.DaySetup;
 import jugulum.core.day.DayWork;
 import jugulum.core.day.Job;
 import jugulum.core.day.Jobs;
-import jugulum.core.runs.PastRun;
 import jugulum.core.schedule.Budget;
 import jugulum.core.schedule.DayPlan;
 import jugulum.core.schedule.DayPlanner;
 import jugulum.core.schedule.LikelyEnd;
-import jugulum.core.shop.Shop;
 import jugulum.desk.work.Latest;
 import jugulum.desk.work.Notice;
 import jugulum.desk.work.Notices;
@@ -131,7 +129,7 @@ public final class Days {
    */
   public void refresh(Instant now) {
     everyBatch.broughtUp(
-        List.of(RunLines.LINES),
+        Beliefs.RESTS_ON,
         () -> {
           if (!planning.get()) {
             CompletionStage<Outcome> _ = plan(now, Budget.SOON);
@@ -210,19 +208,18 @@ public final class Days {
     ZoneId zone = book.zone();
     Standing<Day> standing = book.whole(DayStream.of(date)).orElseGet(Standing::empty);
     Day day = standing.now().orElseGet(() -> Day.begun(date, lastSetup(date)));
-    Shop shop = ShopStream.of(book);
     Instant since = date.atStartOfDay(zone).toInstant();
     Instant until = date.plusDays(1).atStartOfDay(zone).toInstant();
     List<Job> jobs = new ArrayList<>();
-    open().forEach(one -> jobs.addAll(Jobs.of(one, shop, since, until)));
-    List<PastRun> runs = RunLines.all(book).stream().map(RunLines.Ran::run).toList();
+    Belief belief = Beliefs.of(book);
+    open().forEach(one -> jobs.addAll(Jobs.of(one, belief, since, until)));
     DayPace pace =
         new DayPace(
             book.lines(DayStream.KIND, DoneLines.LINES).stream()
                 .filter(line -> !line.date().equals(date.toString()))
                 .map(DoneLines.OnDay::done)
                 .toList());
-    DayWork.Asked ask = DayWork.of(day, jobs, shop, runs, pace, now, zone);
+    DayWork.Asked ask = DayWork.of(day, jobs, belief, pace, now, zone);
     return new Read(day, standing.version(), ask, pace);
   }
 

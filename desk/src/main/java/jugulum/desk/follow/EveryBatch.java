@@ -1,27 +1,23 @@
 package jugulum.desk.follow;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.batch.MagneticsLines;
 import jugulum.book.batch.RunLines;
-import jugulum.book.batch.StockLines;
-import jugulum.book.shop.ShopStream;
+import jugulum.book.belief.Beliefs;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Projection;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.LotBelief;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
-import jugulum.core.runs.Evidence;
-import jugulum.core.runs.PastRun;
-import jugulum.core.stock.StockRank;
 import jugulum.core.trial.RunOf;
 import jugulum.core.trial.SpikeBack;
 import jugulum.core.trial.TriedRun;
@@ -74,60 +70,28 @@ public final class EveryBatch {
   /** What machines have shown: first the trials, then batch by batch; and when all were told. */
   public void known(Consumer<Known> more, Runnable done) {
     work.run(
-        this::tried,
+        () -> Beliefs.tried(book),
         tried -> {
-          Map<RunOf, SpikeBack> spiked = spiked(tried);
-          more.accept(
-              new Known(List.of(), tried.stream().filter(run -> run.of().isEmpty()).toList()));
+          Map<RunOf, SpikeBack> spiked = Beliefs.spiked(tried);
+          more.accept(new Known(List.of(), Beliefs.ofNoBatch(tried)));
           runs(
               ran ->
                   more.accept(
                       new Known(
-                          ran.stream().map(one -> withSpike(one, spiked)).toList(), List.of())),
+                          ran.stream().map(one -> Beliefs.withSpike(one, spiked)).toList(),
+                          List.of())),
               done);
         });
   }
 
-  /** All that machines have shown, at once. */
-  public void evidence(Consumer<Evidence> show) {
-    List<PastRun> runs = new ArrayList<>();
-    List<TriedRun> tried = new ArrayList<>();
-    known(
-        more -> {
-          more.runs().forEach(ran -> runs.add(ran.run()));
-          tried.addAll(more.tried());
-        },
-        () -> show.accept(new Evidence(runs, tried)));
-  }
-
-  private List<TriedRun> tried() {
-    return Trials.all(book).flatMap(trial -> TriedRun.of(trial).stream()).toList();
-  }
-
-  private static Map<RunOf, SpikeBack> spiked(List<TriedRun> tried) {
-    return tried.stream()
-        .filter(run -> run.of().isPresent() && run.isOwnGold())
-        .collect(Collectors.toMap(run -> run.of().orElseThrow(), TriedRun::back, SpikeBack::with));
-  }
-
-  private static RunLines.Ran withSpike(RunLines.Ran ran, Map<RunOf, SpikeBack> spiked) {
-    return Optional.ofNullable(spiked.get(new RunOf(ran.batch(), ran.run().step())))
-        .map(back -> new RunLines.Ran(ran.batch(), ran.name(), ran.run().with(back)))
-        .orElse(ran);
+  /** What is thought of lots and machines, by all that was seen. */
+  public void belief(Consumer<Belief> show) {
+    broughtUp(Beliefs.RESTS_ON, () -> work.run(() -> Beliefs.of(book), show));
   }
 
   /** Every lot that stands in the shop, what is worth working first first. */
-  public void stock(Consumer<List<StockRank.Ranked>> show) {
-    broughtUp(
-        List.of(StockLines.LINES, RunLines.LINES),
-        () ->
-            work.run(
-                () ->
-                    StockRank.of(
-                        book.lines(BatchStream.KIND, StockLines.LINES),
-                        ShopStream.of(book),
-                        RunLines.all(book).stream().map(RunLines.Ran::run).toList()),
-                show));
+  public void stock(Consumer<List<LotBelief>> show) {
+    broughtUp(Beliefs.STOCK_RESTS_ON, () -> work.run(() -> Beliefs.stock(book), show));
   }
 
   /**

@@ -68,11 +68,6 @@ public final class Trials {
     return book.streams(TrialStream.KIND).stream().map(key -> TrialStream.id(key.id()));
   }
 
-  /** Every trial of a book, in no order. For the book's thread. */
-  static Stream<Trial> all(Book book) {
-    return ids(book).flatMap(id -> book.whole(TrialStream.of(id)).flatMap(Standing::now).stream());
-  }
-
   /** One that is only planned comes first. */
   private static Instant lastRun(Shown shown) {
     return shown.trial().runs().stream()

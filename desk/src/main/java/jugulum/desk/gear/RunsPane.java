@@ -20,12 +20,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.book.batch.RunLines.Ran;
+import jugulum.core.belief.Experience;
 import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Sheets;
-import jugulum.core.runs.Evidence;
 import jugulum.core.runs.PastRun;
 import jugulum.core.trial.TriedRun;
 import jugulum.desk.chart.DialChart;
@@ -298,8 +298,8 @@ final class RunsPane extends BorderPane {
     Parts.shown(recordAbout, !lines.isEmpty());
   }
 
-  private Evidence evidence() {
-    return new Evidence(all.stream().map(Ran::run).toList(), tried);
+  private Experience evidence() {
+    return new Experience(all.stream().map(Ran::run).toList(), tried);
   }
 
   private List<Ran> runs() {

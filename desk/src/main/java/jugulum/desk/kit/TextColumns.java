@@ -65,7 +65,8 @@ public final class TextColumns {
     table.getColumns().add(column);
   }
 
-  private static Label head(String text, TableColumn<?, ?> column, boolean figure) {
+  /** What stands over a column. */
+  public static Label head(String text, TableColumn<?, ?> column, boolean figure) {
     Label label = new Label(text);
     label.setWrapText(true);
     label.prefWidthProperty().bind(column.widthProperty().subtract(HEAD_SIDES));

@@ -2,9 +2,7 @@ package jugulum.desk.machine;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
@@ -13,7 +11,11 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
-import jugulum.core.ledger.Assumptions;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
+import jugulum.core.belief.LotBelief;
+import jugulum.core.belief.Ranked;
+import jugulum.core.belief.StockLot;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -22,15 +24,6 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
 import jugulum.core.machine.Beforehand;
 import jugulum.core.machine.Gear;
-import jugulum.core.machine.Proven;
-import jugulum.core.machine.Ranked;
-import jugulum.core.magnet.MagnetShares;
-import jugulum.core.minerals.Mineral;
-import jugulum.core.runs.Evidence;
-import jugulum.core.runs.MachineRecord;
-import jugulum.core.runs.PastRun;
-import jugulum.core.screens.Cut;
-import jugulum.core.window.Conditions;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Choices;
@@ -62,10 +55,9 @@ public final class GravityForm extends StepForm {
   private final VBox why = new VBox(6);
   private final VBox cautions = new VBox(6);
   private final Optional<Machine> wanted;
-  private Evidence evidence = Evidence.NONE;
-  private Optional<Conditions> conditions = Optional.empty();
-  private Cut cut = Cut.ALL;
-  private PastRun.Kind kind = PastRun.Kind.FIRST;
+  private Belief belief;
+  private Optional<StockLot> standing = Optional.empty();
+  private List<StockLot> batch = List.of();
   private boolean chosen;
 
   /** The machine whose ports were ticked: ranked anew it keeps what a person ticked. */
@@ -83,6 +75,7 @@ public final class GravityForm extends StepForm {
     this.words = desk.words();
     super(desk.words().of("gravity.title"), lot, desk);
     this.wanted = wanted;
+    this.belief = new Belief(Experience.NONE, desk.shop());
     for (Material port : Material.PORTS) {
       CheckBox box = new CheckBox(words.of("port", port));
       box.setId("port-" + port);
@@ -104,7 +97,7 @@ public final class GravityForm extends StepForm {
             ports);
     getChildren().add(cautions);
     addButtons(words.of("gravity.start"));
-    desk.evidence(this::learn);
+    desk.belief(this::learn);
   }
 
   private void chosen(Ranked one) {
@@ -128,38 +121,51 @@ public final class GravityForm extends StepForm {
   private List<Node> why(Ranked one) {
     List<Node> lines = new ArrayList<>(GearWords.why(words, one));
     Beforehand before =
-        Beforehand.of(cut, conditions.orElseThrow(), one.gear().kind(), desk.shop().owned());
+        Beforehand.of(
+            standing.orElseThrow().cut(),
+            standing.orElseThrow().sand().conditions(),
+            one.gear().kind(),
+            desk.shop().owned());
     if (!before.isNothing()) {
-      lines.addFirst(Parts.advice("fault", "", GearWords.before(words, before, cut)));
+      lines.addFirst(
+          Parts.advice("fault", "", GearWords.before(words, before, standing.orElseThrow().cut())));
     }
     return lines;
   }
 
-  /** What machines have shown comes in later; a choice made meanwhile stays. */
-  private void learn(Evidence shown) {
-    evidence = shown;
+  /** What is thought of lots and machines comes in later; a choice made meanwhile stays. */
+  private void learn(Belief found) {
+    belief = found;
     rank();
   }
 
   /** The machines for this lot, best first. */
   @Override
   protected void update(Worked now, Lot taken) {
-    if (conditions.isEmpty()) {
-      cut = taken.cut();
-      kind = PastRun.Kind.of(taken, now.network().maker(taken.id()));
-      conditions = Optional.of(conditions(now.batch().assumptions(), taken));
+    if (standing.isEmpty()) {
+      batch = StockLot.of(now.network(), now.sand(), now.gold());
+      standing = batch.stream().filter(one -> one.lot().equals(lot)).findFirst();
       rank();
     }
   }
 
   private void rank() {
-    if (conditions.isEmpty()) {
+    if (standing.isEmpty()) {
       return;
     }
     Optional<Machine> before = chosen ? Optional.of(machine.getValue().gear().machine()) : wanted;
     List<Gear> gear = new ArrayList<>(desk.shop().gearToChoose());
     wanted.map(desk.shop()::gear).filter(one -> !gear.contains(one)).ifPresent(gear::add);
-    List<Ranked> ranked = Ranked.of(cut, conditions.get(), gear, records(gear));
+    LotBelief thought =
+        belief.of(batch).stream()
+            .filter(one -> one.lot().lot().equals(lot))
+            .findFirst()
+            .orElseThrow();
+    List<Ranked> ranked =
+        Ranked.of(
+            belief.toChoose(thought, gear),
+            standing.get().cut(),
+            standing.get().sand().conditions());
     filling = true;
     machine.getItems().setAll(ranked);
     machine.setValue(
@@ -168,26 +174,6 @@ public final class GravityForm extends StepForm {
             .findFirst()
             .orElse(ranked.getFirst()));
     filling = false;
-  }
-
-  private Map<Machine, Proven> records(List<Gear> gear) {
-    Map<Machine, Proven> records = new HashMap<>();
-    for (Gear one : gear) {
-      MachineRecord.expected(evidence, one, cut, kind)
-          .ifPresent(record -> records.put(one.machine(), record));
-    }
-    return records;
-  }
-
-  /** What a bench test leaves; without one non-magnetics have no magnetite any more. */
-  private static Conditions conditions(Assumptions given, Lot taken) {
-    boolean demagnetised = taken.material() == Material.NON_MAGNETICS;
-    Optional<MagnetShares> tested = MagnetShares.of(taken);
-    Set<Mineral> there =
-        tested
-            .map(shares -> shares.among(Conditions.USUAL_HEAVIES))
-            .orElse(Conditions.USUAL_HEAVIES);
-    return Conditions.usual(given, there, demagnetised && tested.isEmpty());
   }
 
   private void tick(Set<Material> usual) {

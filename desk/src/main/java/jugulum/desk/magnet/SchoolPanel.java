@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Pace;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -17,7 +18,7 @@ import jugulum.core.machine.Gear;
 import jugulum.core.magnet.MagnetSchool;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.magnet.WithOrWithout;
-import jugulum.core.runs.Pace;
+import jugulum.core.screens.Cut;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.HoursChart;
 import jugulum.desk.entry.EntryField;
@@ -162,7 +163,8 @@ public final class SchoolPanel extends Panel {
 
   private void startRates() {
     magnetRate.fill(words.plain(USUAL_MAGNET_KG_PER_HOUR));
-    gravityRate.fill(words.plain(Pace.usual(Gear.any(Machine.Kind.SHAKER_TABLE)).kgPerHour()));
+    gravityRate.fill(
+        words.plain(Pace.usual(Gear.any(Machine.Kind.SHAKER_TABLE), Cut.ALL).kgPerHour()));
     concentrate.fill(words.plain(100 * USUAL_CONCENTRATE));
   }
 

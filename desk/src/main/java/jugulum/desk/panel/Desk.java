@@ -6,10 +6,10 @@ import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
-import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.task.Task;
@@ -67,8 +67,8 @@ public interface Desk {
   /** The time. */
   Instant now();
 
-  /** Looks for what machines have shown in every batch and trial. */
-  void evidence(Consumer<Evidence> show);
+  /** Looks for what every batch and trial lets think of lots and machines. */
+  void belief(Consumer<Belief> show);
 
   /** Changes the shop. */
   CompletionStage<Outcome> change(ShopEdit edit);

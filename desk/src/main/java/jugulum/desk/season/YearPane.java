@@ -11,12 +11,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import jugulum.core.belief.LotBelief;
 import jugulum.core.check.Band;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.SourceRate;
 import jugulum.core.season.YearSum;
-import jugulum.core.stock.StockRank.Ranked;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.RangeRows;
 import jugulum.desk.chart.SeasonChart;
@@ -48,7 +48,7 @@ final class YearPane extends SeasonPane {
   private final Label sourcesAnswer = answer("season-source-answer");
   private final Label habitsAnswer = answer("season-habit-answer");
   private final Label keptAnswer = answer("season-kept-answer");
-  private List<Ranked> stock = List.of();
+  private List<LotBelief> stock = List.of();
   private Optional<Button> chosenYear = Optional.empty();
 
   YearPane(Workbench workbench, FilePicker picker, Runnable onList) {
@@ -277,8 +277,8 @@ final class YearPane extends SeasonPane {
   }
 
   private void showKept() {
-    List<Ranked> known =
-        stock.stream().filter(one -> one.freeMg().isPresent()).limit(ROWS).toList();
+    List<LotBelief> known =
+        stock.stream().filter(one -> one.free().isPresent()).limit(ROWS).toList();
     keptAnswer.setText(
         known.isEmpty()
             ? words.of("season.kept.none")
@@ -302,22 +302,22 @@ final class YearPane extends SeasonPane {
     kept.show(width -> RangeRows.of(rows, width), RangeRows.spoken(words, rows));
   }
 
-  private static Band free(Ranked one) {
-    double usual = one.freeMg().orElse(0);
-    Optional<GoldRange> range = one.lot().gold().flatMap(gold -> gold.free());
-    return range
-        .map(told -> new Band(Math.min(told.lowMg(), usual), usual, Math.max(told.highMg(), usual)))
-        .orElse(Band.sharp(usual));
+  private static Band free(LotBelief one) {
+    GoldRange gold = one.free().orElseThrow().gold();
+    return new Band(
+        Math.min(gold.lowMg(), gold.milligrams()),
+        gold.milligrams(),
+        Math.max(gold.highMg(), gold.milligrams()));
   }
 
-  private String worth(Ranked one) {
-    String gold = figures().gold(one.freeMg().orElse(0));
+  private String worth(LotBelief one) {
+    String gold = figures().gold(one.free().orElseThrow().gold().milligrams());
     var terms = workbench.projections().shop().get().terms();
-    return one.moneyPerHour().isPresent() && terms.isPresent()
+    return one.netPerHour().isPresent() && terms.isPresent()
         ? words.of(
             "season.kept.hour",
             gold,
-            MoneyWords.sum(words, one.moneyPerHour().getAsDouble(), terms.get()))
+            MoneyWords.sum(words, one.netPerHour().getAsDouble(), terms.get()))
         : gold;
   }
 

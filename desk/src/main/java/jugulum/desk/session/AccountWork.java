@@ -7,8 +7,9 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableValue;
 import jugulum.core.account.Account;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
 import jugulum.core.gold.GoldMemory;
-import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
 import jugulum.desk.follow.EveryBatch;
 import jugulum.desk.work.Latest;
@@ -28,7 +29,7 @@ public final class AccountWork {
   private final ReadOnlyObjectWrapper<Optional<Account>> account =
       new ReadOnlyObjectWrapper<>(Optional.empty());
 
-  private Evidence evidence = Evidence.NONE;
+  private Belief belief = new Belief(Experience.NONE, Shop.USUAL);
   private boolean wanted;
 
   AccountWork(
@@ -60,10 +61,10 @@ public final class AccountWork {
     wanted = looking;
     ask();
     if (looking) {
-      everyBatch.evidence(
+      everyBatch.belief(
           found -> {
-            if (!found.equals(evidence)) {
-              evidence = found;
+            if (!found.experience().equals(belief.experience())) {
+              belief = found;
               ask();
             }
           });
@@ -93,16 +94,14 @@ public final class AccountWork {
         .equals(worked.map(now -> now.batch().id()))) {
       account.set(Optional.empty());
     }
-    Shop as = shop.getValue();
-    Evidence known = evidence;
-    latest.ask(
-        over -> workedOut(worked.get(), as, known, over), done -> account.set(Optional.of(done)));
+    Belief now = belief.with(shop.getValue());
+    latest.ask(over -> workedOut(worked.get(), now, over), done -> account.set(Optional.of(done)));
   }
 
-  private Account workedOut(Worked worked, Shop as, Evidence known, BooleanSupplier over) {
+  private Account workedOut(Worked worked, Belief now, BooleanSupplier over) {
     try {
       memory.stopWhen(over);
-      return worked.account(memory, as, known);
+      return worked.account(memory, now);
     } finally {
       memory.stopWhen(() -> false);
     }

@@ -60,10 +60,14 @@ public final class AdviceWords {
   private static String gold(Advice advice, Figures figures) {
     Words words = figures.words();
     if (advice.kind() == Kind.GO_ON) {
-      return words.of("advice.go-on");
+      return thought(advice, figures)
+          .map(text -> text + " " + way(words, advice))
+          .orElseGet(() -> words.of("advice.go-on"));
     }
     if (advice.kind() == Kind.LOOK) {
-      return words.of("advice.look", words.time(advice.minutes()));
+      return thought(advice, figures)
+          .map(text -> text + " " + look(advice, figures))
+          .orElseGet(() -> words.of("advice.look", words.time(advice.minutes())));
     }
     String there =
         advice
@@ -79,6 +83,42 @@ public final class AdviceWords {
       return there;
     }
     return String.join(" ", there, won(advice, figures));
+  }
+
+  private static Optional<String> thought(Advice advice, Figures figures) {
+    Words words = figures.words();
+    return advice
+        .thought()
+        .map(
+            one ->
+                words.of(
+                    one.isMostlyNotKnowing() ? "advice.thought.wide" : "advice.thought",
+                    figures.gold(one.medianMg()),
+                    figures.goldRange(one.gold()),
+                    GradeWords.by(words, one)));
+  }
+
+  private static String look(Advice advice, Figures figures) {
+    Words words = figures.words();
+    return advice
+        .look()
+        .map(
+            look ->
+                words.of(
+                    "advice.look." + look.kind(),
+                    figures.sample(look.grams()),
+                    words.time(look.minutes())))
+        .orElseGet(() -> words.of("advice.look.small", words.time(advice.minutes())));
+  }
+
+  private static String way(Words words, Advice advice) {
+    return advice.machine().isEmpty()
+        ? ""
+        : words.of(
+            "advice.thought.way",
+            machine(words, advice),
+            words.time(advice.minutes()),
+            words.time(advice.handsMinutes()));
   }
 
   private static String won(Advice advice, Figures figures) {
@@ -100,6 +140,12 @@ public final class AdviceWords {
   }
 
   private static String money(Words words, Advice advice, Money money, Terms terms) {
+    if (advice.kind() == Kind.LOOK) {
+      return words.of(
+          "advice.look.worth",
+          MoneyWords.sum(words, money.net(), terms),
+          MoneyWords.chance(words, money.chance()));
+    }
     if (advice.kind() == Kind.ASSAY) {
       return words.of(
           "advice.assay",
@@ -111,7 +157,7 @@ public final class AdviceWords {
         words.of(
             money.costs() > 0 ? "advice.brings.costs" : "advice.brings",
             MoneyWords.sum(words, money.brings(), terms),
-            words.time(advice.minutes()),
+            words.time(advice.handsMinutes()),
             MoneyWords.sum(words, money.wages(), terms),
             MoneyWords.sum(words, money.net(), terms),
             MoneyWords.sum(words, advice.moneyPerHour().orElseThrow(), terms),

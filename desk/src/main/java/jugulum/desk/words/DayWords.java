@@ -3,7 +3,6 @@ package jugulum.desk.words;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
-import java.util.Optional;
 import jugulum.core.check.Band;
 import jugulum.core.day.Day;
 import jugulum.core.day.DayEdit;
@@ -13,7 +12,6 @@ import jugulum.core.day.Job;
 import jugulum.core.day.Job.Work;
 import jugulum.core.day.OwnTask;
 import jugulum.core.ledger.Machine;
-import jugulum.core.machine.Gear;
 import jugulum.core.schedule.DayPlan;
 import jugulum.core.schedule.DayProblem;
 
@@ -73,9 +71,7 @@ public final class DayWords {
       case Work.Dry _ -> words.of("day.does.dry");
       case Work.Screen _ -> words.of("day.does.screen");
       case Work.Magnet _ -> words.of("day.does.magnet");
-      case Work.Run(Optional<Gear> gear) ->
-          gear.map(one -> words.of("machine.short", one.kind()))
-              .orElseGet(() -> words.of("day.does.run"));
+      case Work.Run run -> words.of("machine.short", run.gear().kind());
       case Work.Finish _ -> words.of("day.does.finish");
     };
   }

@@ -96,7 +96,24 @@ public record Figures(MassUnit unit, ZoneId zone, Words words) {
 
   /** A range of gold given in milligrams, "0.4 to 2.6 mg". */
   public String goldRange(GoldRange gold) {
-    return words.of("figures.range", goldNumber(gold.lowMg(), gold.highMg()), gold(gold.highMg()));
+    // A thousandth of a gram tells nobody anything: each end in the unit it is read in.
+    String low =
+        inMilligrams(gold.lowMg()) == inMilligrams(gold.highMg()) || gold.lowMg() == 0
+            ? goldNumber(gold.lowMg(), gold.highMg())
+            : gold(gold.lowMg());
+    return words.of("figures.range", low, gold(gold.highMg()));
+  }
+
+  /** A round amount of gold, as it stands at the mark of a scale. */
+  public String goldMark(double mg) {
+    return metric()
+        ? mg < 1000 ? words.rounded(mg, 1) + " mg" : words.rounded(mg / 1000, 1) + " g"
+        : gold(mg);
+  }
+
+  /** A sample of sand, in grams, without places nobody weighs. */
+  public String sample(double grams) {
+    return metric() ? words.rounded(grams, 0) + " g" : sand(grams);
   }
 
   /** A mass of sand given in grams. */

@@ -1,6 +1,6 @@
 package jugulum.desk.words;
 
-import jugulum.core.stock.StockLot;
+import jugulum.core.belief.StockLot;
 
 /** Says what a container holds. */
 public final class StockWords {

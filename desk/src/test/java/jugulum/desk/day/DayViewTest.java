@@ -9,7 +9,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
-import jugulum.core.stock.StockRank.Ranked;
+import jugulum.core.belief.LotBelief;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
 import jugulum.desk.session.Workbench;
@@ -21,8 +21,8 @@ class DayViewTest extends OnTheDemoBook {
   }
 
   @SuppressWarnings("unchecked")
-  private static TableView<Ranked> stock(Person person) {
-    return (TableView<Ranked>) person.root().lookup("#stock");
+  private static TableView<LotBelief> stock(Person person) {
+    return (TableView<LotBelief>) person.root().lookup("#stock");
   }
 
   /** What is open is listed, Enter goes to it, and what is done there is gone from the list. */

@@ -13,10 +13,10 @@ import java.util.List;
 import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TableView;
+import jugulum.core.belief.LotBelief;
+import jugulum.core.belief.StockLot;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Measure;
-import jugulum.core.stock.StockLot;
-import jugulum.core.stock.StockRank.Ranked;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
 import jugulum.desk.print.StockLabelsPdf;
@@ -34,17 +34,17 @@ class StockTest extends OnTheDemoBook {
   }
 
   @SuppressWarnings("unchecked")
-  private static TableView<Ranked> table(Person person) {
-    return (TableView<Ranked>) person.root().lookup("#stock");
+  private static TableView<LotBelief> table(Person person) {
+    return (TableView<LotBelief>) person.root().lookup("#stock");
   }
 
   @Test
   void whatBringsMostComesFirstAndOneLookDecides() {
     try (Person person = atStock()) {
-      List<Ranked> items = List.copyOf(table(person).getItems());
+      List<LotBelief> items = List.copyOf(table(person).getItems());
       for (int i = 1; i < items.size(); i++) {
-        assertThat(items.get(i).moneyPerHour().orElse(-1e9))
-            .isLessThanOrEqualTo(items.get(i - 1).moneyPerHour().orElse(-1e9));
+        assertThat(items.get(i).netPerHour().orElse(-1e9))
+            .isLessThanOrEqualTo(items.get(i - 1).netPerHour().orElse(-1e9));
       }
       assertThat(person.text("stock-decides")).contains("One look decides most", "€");
       assertThat(person.text("stock-sum")).startsWith(items.size() + " containers");

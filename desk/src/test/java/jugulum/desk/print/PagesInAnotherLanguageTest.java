@@ -24,12 +24,13 @@ import jugulum.book.stream.Writer;
 import jugulum.book.trial.TrialStream;
 import jugulum.core.account.Account;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
+import jugulum.core.belief.StockLot;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.machine.Gear;
-import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Shop;
-import jugulum.core.stock.StockLot;
 import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialResult;
 import jugulum.core.units.MassUnit;
@@ -72,7 +73,9 @@ class PagesInAnotherLanguageTest {
           BatchLines.all(book).stream()
               .filter(one -> one.name().equals("Tarnbeck 7"))
               .map(one -> book.standing(BatchStream.of(one.id())).now().orElseThrow())
-              .map(batch -> Worked.of(batch).account(new GoldMemory(), shop, Evidence.NONE))
+              .map(
+                  batch ->
+                      Worked.of(batch).account(new GoldMemory(), new Belief(Experience.NONE, shop)))
               .findFirst()
               .orElseThrow();
       trial =

@@ -7,11 +7,12 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
-import jugulum.core.runs.Evidence;
 import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
@@ -36,13 +37,13 @@ class EvidenceTest extends OnTheDemoBook {
   private static final Cut COARSE =
       new Cut(StandardScreens.numbered("16"), StandardScreens.numbered("30"));
 
-  private static Evidence evidence(Person person) throws Exception {
-    CompletableFuture<Evidence> all = new CompletableFuture<>();
-    Platform.runLater(() -> person.workbench().projections().everyBatch().evidence(all::complete));
-    return all.get(90, TimeUnit.SECONDS);
+  private static Experience evidence(Person person) throws Exception {
+    CompletableFuture<Belief> all = new CompletableFuture<>();
+    Platform.runLater(() -> person.workbench().projections().everyBatch().belief(all::complete));
+    return all.get(90, TimeUnit.SECONDS).experience();
   }
 
-  private static PastRun run(Evidence evidence, Step step) {
+  private static PastRun run(Experience evidence, Step step) {
     return evidence.runs().stream()
         .filter(run -> run.step().equals(step.id()) && run.startedAt().equals(step.startedAt()))
         .findFirst()
@@ -61,7 +62,7 @@ class EvidenceTest extends OnTheDemoBook {
                           && machine.name().equals("long deck"))
               .findFirst()
               .orElseThrow();
-      Evidence before = evidence(person);
+      Experience before = evidence(person);
       assertThat(run(before, step).isTold()).isFalse();
       assertThat(before.tried()).as("three classes, six runs, and two classes, three").hasSize(24);
       Machine deck = run(before, step).machine();
@@ -80,7 +81,7 @@ class EvidenceTest extends OnTheDemoBook {
       Platform.runLater(
           () -> person.workbench().trials().submit(id, edits).thenAccept(sent::complete));
       assertThat(sent.get(90, TimeUnit.SECONDS)).isInstanceOf(Outcome.Recorded.class);
-      Evidence after = evidence(person);
+      Experience after = evidence(person);
       assertThat(run(after, step).isTold()).isTrue();
       assertThat(run(after, step).spiked().orElseThrow().won()).isEqualTo(57);
       assertThat(after.tried()).as("it is told once").hasSize(24);

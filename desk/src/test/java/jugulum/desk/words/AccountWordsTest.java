@@ -8,6 +8,8 @@ import java.util.Optional;
 import jugulum.core.account.Account;
 import jugulum.core.advice.Advice;
 import jugulum.core.advice.Advice.Kind;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.gold.Recovery;
@@ -23,7 +25,6 @@ import jugulum.core.ledger.Measure.SpeckCount;
 import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.mass.SandBalance.Misfit;
-import jugulum.core.runs.Evidence;
 import jugulum.core.shop.Fees;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
@@ -48,7 +49,7 @@ class AccountWordsTest {
     SandAccount sand = SandAccount.of(network);
     GoldMemory memory = new GoldMemory();
     GoldAccount gold = GoldAccount.of(network, sand, memory);
-    return Account.of(network, sand, gold, memory, shop, Evidence.NONE);
+    return Account.of(network, sand, gold, memory, new Belief(Experience.NONE, shop));
   }
 
   private static Account of(Bench bench) {
@@ -248,7 +249,7 @@ class AccountWordsTest {
     assertThat(AdviceWords.title(English.WORDS, account.byMoney().getFirst(), account))
         .isEqualTo("Go on with concentrate.");
     assertThat(AdviceWords.sums(account.byMoney().getLast(), account, GRAMS))
-        .contains("Nobody can tell what is in there", "10 min");
+        .contains("Nobody looked", "by common practice alone", "min");
     assertThat(AdviceWords.terms(English.WORDS, account)).contains("under Shop");
   }
 

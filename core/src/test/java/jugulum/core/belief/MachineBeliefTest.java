@@ -1,4 +1,4 @@
-package jugulum.core.runs;
+package jugulum.core.belief;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -13,27 +13,32 @@ import java.util.Random;
 import jugulum.core.check.Band;
 import jugulum.core.gold.Recovery;
 import jugulum.core.gold.Stage;
+import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Proven;
+import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.simulated.Coverage;
 import jugulum.core.trial.SpikeBack;
 import jugulum.core.trial.TrialPlan.Stuff;
 import jugulum.core.trial.TriedRun;
+import jugulum.core.window.Conditions;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What a machine has shown, and what that lets expect. */
-class MachineRecordTest {
+class MachineBeliefTest {
   private static final Gear TABLE = Gear.any(Machine.Kind.SHAKER_TABLE);
   private static final Cut CUT = cut("30", "50");
   private static final Cut OTHER = cut("50", "100");
   private static final int MACHINES = 1_000;
+  private static final Conditions USUAL =
+      Conditions.usual(Assumptions.USUAL, Conditions.USUAL_HEAVIES, true);
 
   private static Cut cut(String passing, String retained) {
     return new Cut(StandardScreens.numbered(passing), StandardScreens.numbered(retained));
@@ -81,8 +86,12 @@ class MachineRecordTest {
         Optional.empty());
   }
 
-  private static Optional<Proven> expected(Evidence evidence, PastRun.Kind kind) {
-    return MachineRecord.expected(evidence, TABLE, CUT, kind);
+  private static Optional<Proven> expected(Experience evidence, PastRun.Kind kind) {
+    return new MachineBelief(evidence).record(TABLE, CUT, kind, USUAL);
+  }
+
+  private static Band practice(PastRun.Kind kind) {
+    return new MachineBelief(Experience.NONE).practice(TABLE, CUT, kind, USUAL);
   }
 
   private static double width(Band band) {
@@ -91,14 +100,14 @@ class MachineRecordTest {
 
   @Test
   void oneRunDrawsCommonPracticeTowardsItAndManyReachIt() {
-    Band practice = MachineRecord.practice(TABLE, CUT, PastRun.Kind.FIRST);
+    Band practice = practice(PastRun.Kind.FIRST);
     List<PastRun> runs = new ArrayList<>();
     double before = practice.usual();
     for (int count : new int[] {1, 3, 10, 40}) {
       while (runs.size() < count) {
         runs.add(first(0.55, 0.60, 0.65));
       }
-      Proven proven = expected(Evidence.of(runs), PastRun.Kind.FIRST).orElseThrow();
+      Proven proven = expected(Experience.of(runs), PastRun.Kind.FIRST).orElseThrow();
       assertThat(proven.runs()).isEqualTo(count);
       assertThat(proven.share().usual()).as("after %s runs", count).isLessThan(before);
       before = proven.share().usual();
@@ -115,28 +124,29 @@ class MachineRecordTest {
       runs.add(run(PastRun.Kind.FIRST, OTHER, told, Stage.Bound.TOLD));
       runs.add(run(PastRun.Kind.FIRST, CUT, told, Stage.Bound.AT_MOST));
     }
-    Evidence evidence = Evidence.of(runs);
+    Experience evidence = Experience.of(runs);
     assertThat(expected(evidence, PastRun.Kind.FIRST)).isEmpty();
     assertThat(expected(evidence, PastRun.Kind.RERUN)).isEmpty();
     assertThat(expected(evidence, PastRun.Kind.REDUCTION).orElseThrow().share().usual())
         .isCloseTo(0.99, within(0.005));
     assertThat(
-            MachineRecord.expected(
-                evidence, Gear.any(Machine.Kind.VORTEX_BOWL), CUT, PastRun.Kind.REDUCTION))
+            new MachineBelief(evidence)
+                .record(Gear.any(Machine.Kind.VORTEX_BOWL), CUT, PastRun.Kind.REDUCTION, USUAL))
         .isEmpty();
   }
 
   @Test
   void trialsShiftWhatAFirstRunStartsFromAndNothingElse() {
-    Evidence tried = new Evidence(List.of(), List.of(tried(30, 60), tried(33, 60), tried(28, 60)));
+    Experience tried =
+        new Experience(List.of(), List.of(tried(30, 60), tried(33, 60), tried(28, 60)));
     Proven alone = expected(tried, PastRun.Kind.FIRST).orElseThrow();
     assertThat(alone.tried()).isEqualTo(3);
     assertThat(alone.runs()).isZero();
-    Band practice = MachineRecord.practice(TABLE, CUT, PastRun.Kind.FIRST);
+    Band practice = practice(PastRun.Kind.FIRST);
     assertThat(alone.share().usual()).isLessThan(practice.usual());
     assertThat(expected(tried, PastRun.Kind.RERUN)).isEmpty();
-    Evidence both = new Evidence(List.of(first(0.85, 0.88, 0.91)), tried.tried());
-    Evidence runAlone = Evidence.of(both.runs());
+    Experience both = new Experience(List.of(first(0.85, 0.88, 0.91)), tried.tried());
+    Experience runAlone = Experience.of(both.runs());
     assertThat(expected(both, PastRun.Kind.FIRST).orElseThrow().share().usual())
         .isBetween(
             alone.share().usual(),
@@ -164,9 +174,10 @@ class MachineRecordTest {
             Stuff.GOLD,
             Optional.of("the other shed"),
             Optional.empty());
-    assertThat(expected(new Evidence(List.of(), List.of(lead, theirs)), PastRun.Kind.FIRST))
+    assertThat(expected(new Experience(List.of(), List.of(lead, theirs)), PastRun.Kind.FIRST))
         .isEmpty();
-    assertThat(MachineRecord.tried(List.of(theirs), TABLE, CUT).tried()).isEqualTo(1);
+    assertThat(new MachineBelief(Experience.NONE).tried(List.of(theirs), TABLE, CUT, USUAL).tried())
+        .isEqualTo(1);
   }
 
   /** 54 of 60 specks: mid-P 80 to 96 %, though nobody looked at the tailings. */
@@ -179,7 +190,7 @@ class MachineRecordTest {
     assertThat(spiked.bound()).isEqualTo(Stage.Bound.TOLD);
     assertThat(spiked.recovery().orElseThrow().usual()).isCloseTo(0.9, within(1e-12));
     assertThat(spiked.recovery().orElseThrow().low()).isCloseTo(0.80, within(0.01));
-    assertThat(expected(Evidence.of(List.of(spiked)), PastRun.Kind.FIRST)).isPresent();
+    assertThat(expected(Experience.of(List.of(spiked)), PastRun.Kind.FIRST)).isPresent();
     PastRun looked = first(0.80, 0.84, 0.88).with(new SpikeBack(60, 54, 6));
     assertThat(looked.recovery().orElseThrow().usual()).as("its lots go before").isEqualTo(0.84);
   }
@@ -187,8 +198,8 @@ class MachineRecordTest {
   /** Where nobody has a record the low end is halved for what was missed once. */
   @Test
   void whatWasMissedOnceIsWonLessOften() {
-    Band fresh = MachineRecord.practice(TABLE, CUT, PastRun.Kind.FIRST);
-    Band again = MachineRecord.practice(TABLE, CUT, PastRun.Kind.RERUN);
+    Band fresh = practice(PastRun.Kind.FIRST);
+    Band again = practice(PastRun.Kind.RERUN);
     assertThat(again.low()).isEqualTo(fresh.low() / 2);
     assertThat(again.usual()).isLessThan(fresh.usual());
     assertThat(width(again)).isGreaterThan(width(fresh));
@@ -218,7 +229,7 @@ class MachineRecordTest {
   @ParameterizedTest
   @CsvSource({"0, 4", "3, 0", "6, 2", "4, 8"})
   void theNextRunLiesInItsRange(int trials, int runs) {
-    Band practice = MachineRecord.practice(TABLE, CUT, PastRun.Kind.FIRST);
+    Band practice = practice(PastRun.Kind.FIRST);
     double m0 = (logit(practice.low()) + logit(practice.high())) / 2;
     double s0 = (logit(practice.high()) - logit(practice.low())) / 2 / 1.6448536;
     Random random = new Random(71 + trials + runs);
@@ -240,7 +251,7 @@ class MachineRecordTest {
             past.add(first(share(told - 1.96 * 0.3), share(told), share(told + 1.96 * 0.3)));
           }
           Band range =
-              expected(new Evidence(past, tried), PastRun.Kind.FIRST).orElseThrow().share();
+              expected(new Experience(past, tried), PastRun.Kind.FIRST).orElseThrow().share();
           double next = share(machine + s0 * Math.sqrt(0.5) * random.nextGaussian());
           return range.low() <= next && next <= range.high();
         });

@@ -1,4 +1,4 @@
-package jugulum.core.plan;
+package jugulum.core.belief;
 
 import jugulum.core.check.Band;
 import org.hipparchus.distribution.continuous.NormalDistribution;

@@ -1,16 +1,10 @@
-package jugulum.core.task;
+package jugulum.core.ledger;
 
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import jugulum.core.ledger.Lot;
-import jugulum.core.ledger.Material;
-import jugulum.core.ledger.Network;
-import jugulum.core.ledger.Process;
-import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Route.Does;
 import jugulum.core.ledger.Route.Leg;
-import jugulum.core.ledger.Step;
 import jugulum.core.screens.Cut;
 
 /** Finds the leg of a route that takes a lot. */
