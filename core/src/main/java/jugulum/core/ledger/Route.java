@@ -36,6 +36,11 @@ public record Route(String name, List<Leg> legs) {
       finestMm.ifPresent(mm -> Check.inRange("finestMm", mm, 0, 1000));
     }
 
+    /** A leg for the same lots that does something else. */
+    public Leg doing(Does other) {
+      return new Leg(takes, coarsestMm, finestMm, other);
+    }
+
     /** A leg for lots of all sizes. */
     public static Leg of(Does does, Material... takes) {
       return new Leg(Set.of(takes), OptionalDouble.empty(), OptionalDouble.empty(), does);

@@ -14,16 +14,8 @@ import jugulum.core.check.Check;
  * @param high the most it takes
  * @param usual from and to where one starts, with the middle; empty where there is no usual
  * @param lean where within the usual a coarser cut wants it
- * @param isOneReport whether the usual comes from one person alone; else several agree
  */
-public record Dial(
-    String id,
-    Unit unit,
-    double low,
-    double high,
-    Optional<Band> usual,
-    Lean lean,
-    boolean isOneReport) {
+public record Dial(String id, Unit unit, double low, double high, Optional<Band> usual, Lean lean) {
   /** Where within the usual a coarser cut wants it: common practice. */
   public enum Lean {
     NONE,
@@ -64,32 +56,22 @@ public record Dial(
   /** A dial that usually stands between two values. */
   static Dial of(String id, Unit unit, double low, double high, double from, double to) {
     return new Dial(
-        id, unit, low, high, Optional.of(new Band(from, (from + to) / 2, to)), Lean.NONE, false);
+        id, unit, low, high, Optional.of(new Band(from, (from + to) / 2, to)), Lean.NONE);
   }
 
   /** A dial of which nobody can say where it usually stands. */
   static Dial free(String id, Unit unit, double low, double high) {
-    return new Dial(id, unit, low, high, Optional.empty(), Lean.NONE, false);
+    return new Dial(id, unit, low, high, Optional.empty(), Lean.NONE);
   }
 
   Dial leaning(Lean other) {
-    return new Dial(id, unit, low, high, usual, other, isOneReport);
-  }
-
-  Dial byOneReport() {
-    return new Dial(id, unit, low, high, usual, lean, true);
+    return new Dial(id, unit, low, high, usual, other);
   }
 
   /** The same dial on a machine that usually stands elsewhere. */
   Dial usually(Band own) {
     return new Dial(
-        id,
-        unit,
-        Math.min(low, own.low()),
-        Math.max(high, own.high()),
-        Optional.of(own),
-        lean,
-        false);
+        id, unit, Math.min(low, own.low()), Math.max(high, own.high()), Optional.of(own), lean);
   }
 
   /**

@@ -19,8 +19,7 @@ import jugulum.core.window.Sorting;
 
 /**
  * The sheets of the kinds of machine there are. Every usual value, size and remedy is common
- * practice with small shop machines, but for those marked as one report; what a maker says of his
- * own goes before it.
+ * practice with small shop machines, and a range; what a maker says of his own goes before it.
  */
 public final class Sheets {
   private static final List<Material> FOUR =
@@ -33,13 +32,6 @@ public final class Sheets {
       Symptom.of("level-sinks", "overloaded", "charge-too-big");
   private static final Symptom FLOATING =
       Symptom.of("gold-floats", "no-wetting-agent", "dry-feed", "greasy");
-
-  /**
-   * A pan of sand every ten minutes: ours.
-   *
-   * <p>Off by a half: the pace of pans without a record, and so what a plan gives to them.
-   */
-  private static final double PAN_MINUTES = 10;
 
   private static final Map<Kind, Sheet> ALL = new EnumMap<>(Kind.class);
 
@@ -105,7 +97,7 @@ public final class Sheets {
             Dial.free("trough-water", Unit.LITRES_PER_MINUTE, 0.5, 60),
             Dial.of("stroke", Unit.MILLIMETRES, 3, 30, 10, 15).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("strokes", Unit.PER_MINUTE, 150, 450, 270, 310).leaning(Lean.LESS_WHEN_COARSER),
-            Dial.of("feed", Unit.KG_PER_HOUR, 1, 200, 15, 25),
+            Dial.of("feed", Unit.KG_PER_HOUR, 1, 200, 10, 30),
             LOOK,
             WETTING),
         List.of("bolted", "side-level", "one-size", "deck-wet", "ports-clear"),
@@ -146,7 +138,7 @@ public final class Sheets {
             Symptom.of("one-sided", "not-level", "jet-blocked"),
             Symptom.of("sand-stays", "not-run-long-enough", "water-too-low", "several-sizes"),
             FLOATING),
-        List.of("close-valve", "draw-down", "rinse-centre", "pan-riffles"),
+        List.of("close-valve", "draw-down", "rinse-wall", "pan-riffles"),
         List.of("mains", "wet-floor"),
         new Band(0.50, 0.75, 0.95),
         Working.of(Kind.VORTEX_BOWL, Sorting.FREE, 10, Hands.INTERVALS)
@@ -162,7 +154,7 @@ public final class Sheets {
             Dial.of("tilt", Unit.DEGREES, 0.2, 5, 1, 2),
             Dial.of("film", Unit.LITRES_PER_MINUTE, 0.1, 10, 0.5, 2)
                 .leaning(Lean.MORE_WHEN_COARSER),
-            Dial.of("spoon", Unit.GRAMS, 1, 100, 5, 15),
+            Dial.of("spoon", Unit.GRAMS, 1, 100, 10, 60),
             LOOK,
             WETTING),
         List.of("surface-clean", "side-level", "film-even"),
@@ -187,9 +179,8 @@ public final class Sheets {
         Kind.MAT_SLUICE,
         List.of(
             Dial.of("tilt", Unit.DEGREES, 3, 30, 13, 17),
-            Dial.of("flow-by-width", Unit.LITRES_PER_MINUTE_WIDE, 2, 100, 17, 21)
-                .leaning(Lean.MORE_WHEN_COARSER)
-                .byOneReport(),
+            Dial.of("flow-by-width", Unit.LITRES_PER_MINUTE_WIDE, 2, 100, 12, 30)
+                .leaning(Lean.MORE_WHEN_COARSER),
             Dial.free("flow", Unit.LITRES_PER_MINUTE, 5, 400),
             Dial.of("feed", Unit.KG_PER_HOUR, 2, 300, 20, 40),
             LOOK,
@@ -237,7 +228,7 @@ public final class Sheets {
     return new Sheet(
         Kind.PIPE_TRAP,
         List.of(
-            Dial.of("least-flow", Unit.LITRES_PER_MINUTE, 1, 150, 8, 20),
+            Dial.free("least-flow", Unit.LITRES_PER_MINUTE, 1, 150),
             Dial.of("flow", Unit.LITRES_PER_MINUTE, 2, 300, 16, 45).leaning(Lean.MORE_WHEN_COARSER),
             Dial.of("feed", Unit.KG_PER_HOUR, 1, 150, 10, 20),
             LOOK,
@@ -301,11 +292,7 @@ public final class Sheets {
   }
 
   private static Working panned(Kind form) {
-    Working pan =
-        Working.of(form, Sorting.FREE, 2, Hands.ALL)
-            .charged(PAN_MINUTES)
-            .water(Water.LEAVES)
-            .formOf(Kind.PAN);
+    Working pan = Working.of(form, Sorting.FREE, 2, Hands.ALL).water(Water.LEAVES).formOf(Kind.PAN);
     return form == Kind.RIFFLED_PAN ? pan.usual() : pan;
   }
 
@@ -351,7 +338,7 @@ public final class Sheets {
             "next-when-clear",
             "riffles-below"),
         TWO,
-        new Sizes(0.032, 1.7),
+        new Sizes(0.032, 1.18),
         List.of(
             losing("water-too-high", "too-many-drops", "feed-too-fast"),
             OVERLOADED,
@@ -360,7 +347,7 @@ public final class Sheets {
             Symptom.of("sand-stays", "not-run-long-enough", "water-too-low"),
             Symptom.of("one-sided", "not-level", "jet-blocked"),
             FLOATING),
-        List.of("stop-feed", "close-valve", "draw-down", "rinse-centre", "pan-riffles"),
+        List.of("stop-feed", "close-valve", "draw-down", "rinse-wall", "pan-riffles"),
         List.of("mains", "wet-floor"),
         new Band(0.50, 0.75, 0.95),
         Working.of(Kind.HOPPER_BOWL, Sorting.FREE, 15, Hands.INTERVALS)

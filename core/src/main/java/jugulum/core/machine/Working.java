@@ -71,10 +71,6 @@ public record Working(
         false);
   }
 
-  Working charged(double minutes) {
-    return new Working(sorting, setUpMinutes, minutes, hands, water, formOf, catches, law, isUsual);
-  }
-
   Working water(Water other) {
     return new Working(
         sorting, setUpMinutes, chargeMinutes, hands, other, formOf, catches, law, isUsual);

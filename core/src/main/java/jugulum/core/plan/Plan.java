@@ -70,6 +70,11 @@ public record Plan(List<Screen> stack, List<PlannedCut> cuts) {
                     one.high() + other.high()));
   }
 
+  /** What is expected to be won in the mean, native, in mg. */
+  public double wonMg() {
+    return cuts.stream().mapToDouble(PlannedCut::wonMg).sum();
+  }
+
   /** The least ratio of its windows, as usual; empty if none is run against another heavy. */
   public OptionalDouble leastRatio() {
     return cuts.stream()

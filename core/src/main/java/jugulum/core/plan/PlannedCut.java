@@ -1,6 +1,7 @@
 package jugulum.core.plan;
 
 import java.util.Optional;
+import jugulum.core.belief.MachineWay;
 import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Gear;
@@ -85,6 +86,11 @@ public record PlannedCut(
   /** The bench time of the whole cut, in minutes. */
   public double minutes() {
     return screeningMinutes + (fate instanceof Run run ? run.minutes() : 0);
+  }
+
+  /** What is expected to be won in the mean, native, in mg. */
+  public double wonMg() {
+    return MachineWay.mean(won);
   }
 
   /** Of that the time somebody has to be at it. */

@@ -184,17 +184,15 @@ public final class Planner {
 
   private static Trade.Point point(List<Trade.Point> points, Plan plan) {
     if (points.isEmpty()) {
-      return new Trade.Point(plan, MachineWay.mean(plan.won()), plan.handsMinutes());
+      return new Trade.Point(plan, plan.wonMg(), plan.handsMinutes());
     }
     Plan before = points.getLast().plan();
     return new Trade.Point(
-        plan,
-        MachineWay.mean(plan.won()) - MachineWay.mean(before.won()),
-        plan.handsMinutes() - before.handsMinutes());
+        plan, plan.wonMg() - before.wonMg(), plan.handsMinutes() - before.handsMinutes());
   }
 
   private double worthMg(PlannedCut cut) {
-    return MachineWay.mean(cut.won()) - cut.handsMinutes() / 60 * value.hourMg();
+    return cut.wonMg() - cut.handsMinutes() / 60 * value.hourMg();
   }
 
   /** What a plan wins more than its hours have to, native, in mg. */

@@ -276,9 +276,49 @@ public record Shop(
     return screen(label).map(OwnedScreen::screen).or(() -> StandardScreens.numbered(label));
   }
 
-  /** The screens those labels name that part a cut. */
+  /**
+   * Screens stand for each other up to that ratio of their openings: ours.
+   *
+   * <p>Off by a half: which of its own screens a shop is told to take for those of a route.
+   */
+  private static final double STANDS_FOR = 1.6;
+
+  /**
+   * The stack a route asks for, of screens this shop has: those it names where all are owned, else
+   * for each the nearest of the others, each once; where none comes near there is one screen less.
+   * A shop that has no screen that parts the cut is told those named.
+   */
   public List<Screen> stack(List<String> labels, Cut cut) {
-    return labels.stream().flatMap(label -> named(label).stream()).filter(cut::isPartedBy).toList();
+    List<Screen> asked =
+        labels.stream().flatMap(label -> named(label).stream()).filter(cut::isPartedBy).toList();
+    List<Screen> own = new ArrayList<>(owned().stream().filter(cut::isPartedBy).toList());
+    if (own.isEmpty() || own.containsAll(asked)) {
+      return asked;
+    }
+    List<Screen> stack = new ArrayList<>();
+    for (Screen one : asked) {
+      own.stream()
+          .min(Comparator.comparingDouble(other -> apart(one, other)))
+          .filter(other -> apart(one, other) <= Math.log(STANDS_FOR))
+          .ifPresent(
+              other -> {
+                own.remove(other);
+                stack.add(other);
+              });
+    }
+    stack.sort(Comparator.comparingDouble(Screen::openingMm).reversed());
+    return stack.isEmpty() ? asked : List.copyOf(stack);
+  }
+
+  /** A leg of a route with screens this shop has, as {@link #stack} takes them. */
+  public Route.Leg fitted(Route.Leg leg, Cut cut) {
+    return leg.does() instanceof Route.Does.Screen(List<String> labels)
+        ? leg.doing(new Route.Does.Screen(stack(labels, cut).stream().map(Screen::label).toList()))
+        : leg;
+  }
+
+  private static double apart(Screen one, Screen other) {
+    return Math.abs(Math.log(one.openingMm() / other.openingMm()));
   }
 
   /** The screen of a label, owned or not. */

@@ -267,13 +267,11 @@ public record Answers(
     };
   }
 
-  /** A dial nobody says anything of stands where it usually does. */
+  /** Of a dial nobody says anything of nothing is recorded: what is usual was not measured. */
   private static Measure setting(Part dial, Function<Integer, Optional<String>> told) {
-    double value =
-        told.apply(0)
-            .map(text -> understood(Typing.number(text, dial.low(), dial.high())))
-            .orElseGet(() -> dial.usual().orElseThrow());
-    return new Measure.Setting(dial.name(), value);
+    return new Measure.Setting(
+        dial.name(),
+        understood(Typing.number(told.apply(0).orElseThrow(), dial.low(), dial.high())));
   }
 
   private Measure pass(StepId id, Function<Integer, Optional<String>> told) {

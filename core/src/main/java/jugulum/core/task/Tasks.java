@@ -238,7 +238,6 @@ public final class Tasks {
   private static Part setting(Dial dial) {
     OptionalDouble usual = dial.usual().stream().mapToDouble(band -> band.usual()).findFirst();
     return Part.needed(Ask.SETTING, Unit.DIAL, dial.low(), dial.high())
-        .optional()
         .of(dial.id())
         .usually(usual);
   }
@@ -288,7 +287,7 @@ public final class Tasks {
     if (lot.latest(Measure.Bagged.class).isEmpty()) {
       route
           .flatMap(way -> NextLeg.of(way, network, lot))
-          .ifPresent(leg -> open.add(begin(lot, leg)));
+          .ifPresent(leg -> open.add(begin(lot, shop.fitted(leg, lot.cut()))));
     }
   }
 

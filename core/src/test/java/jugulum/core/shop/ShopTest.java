@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Process.Screening.Manner;
+import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
+import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.OwnedScreen.Having;
 import jugulum.core.shop.OwnedScreen.Use;
 import jugulum.core.weighing.Container;
@@ -129,5 +132,36 @@ class ShopTest {
     assertThatThrownBy(() -> new StopRule(StopRule.Kind.UNDER_SPECKS, 0))
         .isInstanceOf(OutOfRange.class)
         .hasMessageContaining("stopSpecks");
+  }
+
+  /** A route names screens nobody may have: each is stood for by the nearest of one's own. */
+  @Test
+  void aRoutesStackIsFittedToTheScreensOneHas() {
+    Shop small = owning("20", "50", "100");
+    assertThat(labels(small, "16", "30", "50", "80", "100")).containsExactly("20", "50", "100");
+    assertThat(labels(small, "20", "50"))
+        .as("as it says where they are there")
+        .containsExactly("20", "50");
+    assertThat(labels(small, "30")).as("nothing comes near").containsExactly("20");
+    assertThat(labels(owning("4"), "50", "100")).containsExactly("50", "100");
+    assertThat(labels(Shop.USUAL, "16", "30", "50", "80", "100"))
+        .as("who told nothing of his screens has the usual ones")
+        .containsExactly("16", "30", "50", "80", "100");
+  }
+
+  private static Shop owning(String... labels) {
+    Shop shop = Shop.USUAL;
+    for (OwnedScreen one : Shop.USUAL.screens()) {
+      shop = shop.with(screen(one.label(), one.openingMm(), Having.NOT_OWNED, Use.BOTH));
+    }
+    for (String label : labels) {
+      double opening = StandardScreens.numbered(label).orElseThrow().openingMm();
+      shop = shop.with(screen(label, opening, Having.OWNED, Use.BOTH));
+    }
+    return shop;
+  }
+
+  private static List<String> labels(Shop shop, String... asked) {
+    return shop.stack(List.of(asked), Cut.ALL).stream().map(Screen::label).toList();
   }
 }

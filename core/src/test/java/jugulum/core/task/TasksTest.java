@@ -207,7 +207,8 @@ class TasksTest {
       case PASS -> pass(task);
       case KEEP -> new String[] {"bag 4"};
       case CHOOSE_ROUTE -> new String[] {"1"};
-      case CHARGE, SET, CHECK, START, STOP, FINISH_STEP, BEGIN, CLOSE -> new String[0];
+      case SET -> new String[] {Double.toString(task.parts().getFirst().usual().orElseThrow())};
+      case CHARGE, CHECK, START, STOP, FINISH_STEP, BEGIN, CLOSE -> new String[0];
     };
   }
 
@@ -265,6 +266,9 @@ class TasksTest {
             .findFirst()
             .orElseThrow();
     assertThat(answer(charge, "1e9")).isInstanceOf(Answered.Wrong.class);
+    assertThat(answer(charge, ""))
+        .as("what is usual is not recorded as if it were read")
+        .isEqualTo(new Answered.Wrong(0, new Slip.Empty()));
     answers(charge, "180");
     answers(first(Kind.START));
     does(

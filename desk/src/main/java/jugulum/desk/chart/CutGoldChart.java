@@ -47,7 +47,7 @@ public final class CutGoldChart {
     marks.add(
         new Mark.Writing(0, base, Sentences.cut(words, cut.cut()), Anchor.LEFT, "chart-strong"));
     marks.add(new Mark.Writing(MASS, base, figures.sand(cut.massG()), Anchor.RIGHT, "chart-muted"));
-    double won = cut.won().usual() * perMg;
+    double won = cut.wonMg() * perMg;
     double all = cut.goldMg() * perMg;
     marks.add(new Mark.Bar(BARS, top + 2, won, BAR, "chart-gold"));
     frame(marks, BARS + won, top + 2, all - won);
@@ -55,7 +55,7 @@ public final class CutGoldChart {
         new Mark.Writing(
             width,
             base,
-            words.of("cut-gold.of", figures.gold(cut.won().usual()), figures.gold(cut.goldMg())),
+            words.of("cut-gold.of", figures.gold(cut.wonMg()), figures.gold(cut.goldMg())),
             Anchor.RIGHT,
             "chart-text"));
     String machine =
@@ -109,7 +109,7 @@ public final class CutGoldChart {
                     words.of(
                         "cut-gold.spoken",
                         Sentences.cut(words, cut.cut()),
-                        figures.gold(cut.won().usual()),
+                        figures.gold(cut.wonMg()),
                         figures.gold(cut.goldMg()),
                         cut.fate() instanceof Run run
                             ? told(words, run)

@@ -12,8 +12,8 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /**
- * Gold expected over hours at the bench: the best stack for each number of screens, the proposed
- * one filled, the chosen one ringed.
+ * Gold expected over hours of hands: the best stack for each number of screens, the proposed one
+ * filled, the chosen one ringed.
  */
 public final class TradeChart {
   private static final double LEFT = 66;
@@ -23,7 +23,7 @@ public final class TradeChart {
   private static final double DOT = 5;
   private static final double PROPOSED = 9;
   private static final double RING = 13;
-  private static final int LINES = 4;
+  private static final int LINES = 6;
 
   private final double width;
   private final double floor;
@@ -36,8 +36,8 @@ public final class TradeChart {
   private TradeChart(List<Plan> plans, double width, double height) {
     this.width = width;
     this.floor = height - BOTTOM;
-    double shortest = plans.stream().mapToDouble(Plan::minutes).min().orElse(0) / 60;
-    double longest = plans.stream().mapToDouble(Plan::minutes).max().orElse(60) / 60;
+    double shortest = plans.stream().mapToDouble(Plan::handsMinutes).min().orElse(0) / 60;
+    double longest = plans.stream().mapToDouble(Plan::handsMinutes).max().orElse(60) / 60;
     this.fromHours = Math.floor(shortest);
     this.toHours = Math.max(fromHours + 1, Math.ceil(longest));
     double least = plans.stream().mapToDouble(plan -> plan.won().low()).min().orElse(0);
@@ -70,23 +70,22 @@ public final class TradeChart {
             "chart-muted"));
     marks.add(path(plans, plan -> plan.won().low(), "chart-grid"));
     marks.add(path(plans, plan -> plan.won().high(), "chart-grid"));
-    marks.add(path(plans, plan -> plan.won().usual(), "chart-gold-line"));
+    marks.add(path(plans, plan -> plan.wonMg(), "chart-gold-line"));
     for (int i = 0; i < plans.size(); i++) {
       Plan plan = plans.get(i);
       double x = x(plan);
       marks.add(new Mark.Stroke(x, y(plan.won().low()), x, y(plan.won().high()), "chart-grid"));
       boolean proposed = i == trade.proposed();
-      marks.add(
-          new Mark.Dot(x, y(plan.won().usual()), proposed ? PROPOSED : DOT, "chart-gold-line-dot"));
+      marks.add(new Mark.Dot(x, y(plan.wonMg()), proposed ? PROPOSED : DOT, "chart-gold-line-dot"));
       marks.add(
           new Mark.Writing(
               x,
-              y(plan.won().usual()) + 27,
+              y(plan.wonMg()) + 27,
               Integer.toString(plan.stack().size()),
               Anchor.MIDDLE,
               proposed ? "chart-strong" : "chart-muted"));
     }
-    marks.add(new Mark.Dot(x(chosen), y(chosen.won().usual()), RING, "chart-expected-dot"));
+    marks.add(new Mark.Dot(x(chosen), y(chosen.wonMg()), RING, "chart-expected-dot"));
     return new Drawing(width, height, marks);
   }
 
@@ -96,7 +95,7 @@ public final class TradeChart {
   }
 
   private double x(Plan plan) {
-    return x(plan.minutes() / 60);
+    return x(plan.handsMinutes() / 60);
   }
 
   private double x(double hours) {
@@ -109,8 +108,7 @@ public final class TradeChart {
 
   private void axes(Figures figures, double height) {
     Words words = figures.words();
-    for (int i = 0; i <= LINES; i++) {
-      double mg = leastMg + (mostMg / 1.03 - leastMg) * i / LINES;
+    for (double mg : RoundMarks.between(leastMg, mostMg / 1.03, LINES)) {
       marks.add(new Mark.Stroke(LEFT, y(mg), width - RIGHT, y(mg), "chart-grid"));
       marks.add(
           new Mark.Writing(LEFT - 8, y(mg) + 5, figures.gold(mg), Anchor.RIGHT, "chart-muted"));
@@ -146,8 +144,8 @@ public final class TradeChart {
                     words.of(
                         "trade.spoken",
                         Integer.toString(point.plan().stack().size()),
-                        figures.gold(point.plan().won().usual()),
-                        words.time(point.plan().minutes())))
+                        figures.gold(point.plan().wonMg()),
+                        words.time(point.plan().handsMinutes())))
             .toList());
   }
 }

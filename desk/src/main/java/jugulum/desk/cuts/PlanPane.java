@@ -516,7 +516,7 @@ final class PlanPane extends BorderPane {
       }
       Plan plan = row.plan();
       String mark = words.of(plan.meets() ? "plan.mark.meets" : "plan.mark.short");
-      String ratio = figures.get().gold(plan.won().usual());
+      String ratio = figures.get().gold(plan.wonMg());
       Label name = Parts.styled(new Label(row.name()), "muted");
       name.setMinWidth(NAME_WIDTH);
       Label stack =
@@ -525,7 +525,7 @@ final class PlanPane extends BorderPane {
       Region gap = new Region();
       HBox.setHgrow(gap, Priority.ALWAYS);
       Label least = Parts.styled(new Label(ratio), "lot-figure");
-      Label time = Parts.styled(new Label(words.time(plan.minutes())), "lot-figure");
+      Label time = Parts.styled(new Label(words.time(plan.handsMinutes())), "lot-figure");
       time.setMinWidth(TIME_WIDTH);
       least.setMinWidth(Region.USE_PREF_SIZE);
       HBox line = new HBox(name, stack, gap, least, time);

@@ -37,7 +37,7 @@ final class TradeWords {
             words.counted(
                 "trade.cuts",
                 plan.cuts().size(),
-                words.time(plan.minutes()),
+                words.time(plan.handsMinutes()),
                 figures.gold(won.usual()),
                 figures.gold(plan.goldMg())),
             "strong"));

@@ -18,6 +18,7 @@ final class LearntText {
     List<String> told =
         pace.done().stream()
             .map(done -> new Work(done.kind(), done.machine()))
+            // Of runs there is no text: a machine's own timed runs tell its pace.
             .filter(work -> words.has("day.learnt." + work.kind()))
             .distinct()
             .filter(work -> Math.abs(pace.of(work.kind(), work.machine()).factor() - 1) >= MATTERS)
@@ -28,11 +29,11 @@ final class LearntText {
                       work.machine().isEmpty()
                           ? words.of("day.learnt." + work.kind())
                           : DayWords.machine(words, work.machine());
-                  return words.of(
+                  return words.counted(
                       learnt.factor() > 1 ? "day.learnt.slower" : "day.learnt.quicker",
+                      learnt.count(),
                       what,
-                      words.fixed(100 * Math.abs(learnt.factor() - 1), 0),
-                      Integer.toString(learnt.count()));
+                      words.fixed(100 * Math.abs(learnt.factor() - 1), 0));
                 })
             .limit(3)
             .toList();

@@ -188,6 +188,9 @@ final class Hands {
       answer(Integer.toString(tally));
     } else if (part.ask() == Ask.TARE) {
       answer(lastTare.orElse(""));
+    } else if (part.ask() == Ask.SETTING) {
+      // Nobody looked at the dial: it is left unsaid.
+      turn(asking.skip());
     } else {
       answer("");
     }

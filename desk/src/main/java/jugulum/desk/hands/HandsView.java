@@ -345,6 +345,8 @@ public final class HandsView extends Asking {
     return switch (part.ask()) {
       case SPECKS, PICKERS -> Integer.toString(hands.tally());
       case TARE -> hands.lastTare().orElse("…");
+      // What is usual was not measured: it stands in the hint.
+      case SETTING -> "…";
       default -> part.usual().isPresent() ? words.plain(part.usual().getAsDouble()) : "…";
     };
   }
@@ -359,9 +361,12 @@ public final class HandsView extends Asking {
       double least = ScaleRules.smallestG(step, 0);
       boolean isLittle =
           part.unit() == Part.Unit.GOLD && seen.netG() > 5 * step && seen.netG() < least;
+      String onIt = HandsWords.onTheScale(figures, seen, step, workbench.scale().zeroMovedG());
       return isLittle
-          ? words.of("hands.too-little", figures.read(least, step))
-          : HandsWords.onTheScale(figures, seen, step, workbench.scale().zeroMovedG());
+          ? words.joined(
+              "join.sentences",
+              List.of(onIt, words.of("hands.too-little", figures.read(least, step))))
+          : onIt;
     }
     return "";
   }

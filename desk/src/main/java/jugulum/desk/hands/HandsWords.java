@@ -73,7 +73,13 @@ final class HandsWords {
             .map(part -> "hands.hint." + part.ask())
             .or(() -> asking.asked().map(task -> "hands.hint." + task.kind()))
             .orElse("hands.hint");
-    return words.has(key) ? words.of(key) : "";
+    String usual =
+        asking.part().stream()
+            .flatMapToDouble(part -> part.usual().stream())
+            .mapToObj(words::plain)
+            .findFirst()
+            .orElse("");
+    return words.has(key) ? words.of(key, usual) : "";
   }
 
   /** The ways to choose from, each with its number. */

@@ -48,17 +48,23 @@ final class NextBox extends VBox {
 
   /** What the route of the batch does with it next, first and big. */
   private static Node byRoute(Leg leg, Route route, Lot lot, Desk desk) {
+    Leg fitted = desk.shop().fitted(leg, lot.cut());
     Button button =
         Buttons.primary(
             "next-by-route",
-            RouteWords.does(desk.words(), leg.does()),
+            RouteWords.does(desk.words(), fitted.does()),
             "Enter",
-            () -> desk.push(panel(leg.does(), lot, desk)));
+            () -> desk.push(panel(fitted.does(), lot, desk)));
+    String name = RouteWords.name(desk.words(), route);
     return new VBox(
         6,
         button,
         Parts.sentence(
-            desk.words().of("next.by-route", RouteWords.name(desk.words(), route)), "muted"));
+            fitted.equals(leg)
+                ? desk.words().of("next.by-route", name)
+                : desk.words()
+                    .of("next.by-route.fitted", name, RouteWords.does(desk.words(), leg.does())),
+            "muted"));
   }
 
   private static Panel panel(Does does, Lot lot, Desk desk) {

@@ -34,6 +34,9 @@ public record Figures(MassUnit unit, ZoneId zone, Words words) {
   /** Less than that would be written as next to nothing with two places. */
   private static final double A_FLAKE_MG = 0.05;
 
+  /** An end of a range below that is lost in thousandths of a gram, in mg. */
+  private static final double TOLD_IN_MG = 10;
+
   /** The next unit of {@link #CHOICE}. */
   public Figures next() {
     return in(CHOICE.get((CHOICE.indexOf(unit) + 1) % CHOICE.size()));
@@ -96,11 +99,12 @@ public record Figures(MassUnit unit, ZoneId zone, Words words) {
 
   /** A range of gold given in milligrams, "0.4 to 2.6 mg". */
   public String goldRange(GoldRange gold) {
-    // A thousandth of a gram tells nobody anything: each end in the unit it is read in.
+    // A few thousandths of a gram tell nobody anything: such an end is told in milligrams.
+    boolean isTiny = gold.lowMg() > 0 && gold.lowMg() < TOLD_IN_MG && inMilligrams(gold.lowMg());
     String low =
-        inMilligrams(gold.lowMg()) == inMilligrams(gold.highMg()) || gold.lowMg() == 0
-            ? goldNumber(gold.lowMg(), gold.highMg())
-            : gold(gold.lowMg());
+        isTiny && !inMilligrams(gold.highMg())
+            ? gold(gold.lowMg())
+            : goldNumber(gold.lowMg(), gold.highMg());
     return words.of("figures.range", low, gold(gold.highMg()));
   }
 

@@ -1,5 +1,7 @@
 package jugulum.desk.words;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.Optional;
 import jugulum.core.belief.Belief;
 import jugulum.core.belief.GradeBelief;
@@ -24,7 +26,8 @@ public final class GradeWords {
   }
 
   private static String grade(Words words, double gramsPerTonne) {
-    return words.rounded(gramsPerTonne, 2);
+    // Two figures: nobody knows more of it.
+    return words.plain(new BigDecimal(gramsPerTonne).round(new MathContext(2)).doubleValue());
   }
 
   /** "by 11 lots of its kind and its batch's head". */

@@ -44,7 +44,7 @@ public final class SheetWords {
   public static String usual(Words words, Dial dial) {
     String usual =
         dial.usual().map(band -> band(words, dial, band)).orElse(words.of("sheet.usual.none"));
-    return dial.isOneReport() ? words.of("sheet.usual.one-report", usual) : usual;
+    return usual;
   }
 
   /** Where a dial stands to begin with a cut. */

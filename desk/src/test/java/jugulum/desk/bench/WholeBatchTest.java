@@ -127,7 +127,7 @@ class WholeBatchTest {
     for (String weight : new String[] {"8.2", "1.1", "40", "179"}) {
       person.type("gross", weight).press(ENTER);
     }
-    assertThat(person.everything()).contains("table, 2 runs");
+    assertThat(person.everything()).contains(", 2 runs");
   }
 
   private static void finish(Person person) {

@@ -88,10 +88,10 @@ class CutsViewTest extends OnTheDemoBook {
       person.press(CONTROL, DIGIT2).press(W);
       String with = person.text("plan-why");
       assertThat(with).contains("ilmenite").doesNotContain("magnetite");
-      String trade = person.text("trade-chart");
+      String trade = person.text("plans");
       person.click("plan-magnet-1");
       assertThat(person.text("plan-why")).contains("magnetite").isNotEqualTo(with);
-      assertThat(person.text("trade-chart")).as("less gold for the same hours").isNotEqualTo(trade);
+      assertThat(person.text("plans")).as("less gold for the same hours").isNotEqualTo(trade);
       assertThat(person.text("plan-why"))
           .containsAnyOf("take the magnetite out first", "no screen helps", "an upper screen of");
     }

@@ -115,6 +115,10 @@ class WholeBatchInBenchModeTest {
         weigh(person, task.parts().getFirst().high() * (0.5 - 0.03 * made));
         person.press(ENTER).write("+".repeat(Math.max(0, 4 - 2 * made))).press(ENTER);
       }
+      case SET -> {
+        String usual = Double.toString(task.parts().getFirst().usual().orElseThrow());
+        person.write(usual).press(ENTER);
+      }
       case KEEP, CHOOSE_ROUTE -> person.write("2").press(ENTER);
       default -> person.press(ENTER);
     }
