@@ -12,9 +12,11 @@ import jugulum.core.check.Normal;
  * <p>Common practice from a to b is a logit normal with a and b as ends of its 90 % range, of mean
  * m₀ and variance s₀². Half of that variance is the machine, half the run (an assumption of ours).
  * The mean of the machine's own runs and that of common practice are averaged by the inverse of
- * their variances; the next run lies around that by half of s₀² while fewer than {@link #LEAST}
- * runs tell the machine's own scatter, and then by whatever scatter goes with them ({@link
- * RandomEffects#next}).
+ * their variances; where they lie further apart than both allow, common practice counts the less
+ * (its variance times the square of how many standard deviations it is off), else a good machine
+ * would be told worse than it is for long. The next run lies around that by half of s₀² while fewer
+ * than {@link #LEAST} runs tell the machine's own scatter, and then by whatever scatter goes with
+ * them ({@link RandomEffects#next}).
  *
  * @param recovery of the next run: the most likely, with its 95 % range, 0 to 1
  * @param own the share its own runs have in it, 0 to 1, were their scatter that of common practice
@@ -44,9 +46,11 @@ public record OwnForecast(Band recovery, double own, int runs) {
     if (results.isEmpty()) {
       return new OwnForecast(band(m0, s0 * Normal.Z95), 0, 0);
     }
-    // Of common practice, what is the machine's, without what is the run's.
-    Ahead.Prior practicePrior = new Ahead.Prior(m0, 1 / (HALF * s0 * s0));
     RandomEffects runs = RandomEffects.of(results, HALF * s0 * s0);
+    // Of common practice, what is the machine's, without what is the run's.
+    double machine = HALF * s0 * s0;
+    double off = square(runs.mean() - m0) / (machine + square(runs.se()));
+    Ahead.Prior practicePrior = new Ahead.Prior(m0, 1 / (machine * Math.max(1, off)));
     double ownPrecision = 1 / (runs.se() * runs.se());
     double precision = ownPrecision + practicePrior.precision();
     double own = ownPrecision / precision;
@@ -60,6 +64,10 @@ public record OwnForecast(Band recovery, double own, int runs) {
     double mean = own * runs.mean() + (1 - own) * m0;
     double half = Normal.Z95 * Math.sqrt(runs.tau2() + 1 / precision);
     return new OwnForecast(band(mean, half), own, results.size());
+  }
+
+  private static double square(double value) {
+    return value * value;
   }
 
   private static Band band(double mean, double half) {

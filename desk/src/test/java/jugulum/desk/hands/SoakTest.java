@@ -258,6 +258,8 @@ class SoakTest {
         weigh(task.parts().getFirst().high() * (0.5 - 0.03 * made));
         person.press(ENTER).write("+".repeat(Math.max(0, 4 - 2 * made))).press(ENTER);
       }
+      case SET ->
+          person.write(Double.toString(task.parts().getFirst().usual().orElseThrow())).press(ENTER);
       case KEEP, CHOOSE_ROUTE -> person.write("2").press(ENTER);
       default -> person.press(ENTER);
     }

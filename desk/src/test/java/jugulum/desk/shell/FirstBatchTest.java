@@ -123,6 +123,7 @@ class FirstBatchTest {
       case GOLD -> "0.84";
       case SAMPLE -> "100";
       case SPECKS -> "1";
+      case SETTING -> Double.toString(part.usual().orElseThrow());
       default -> "";
     };
   }
