@@ -1,6 +1,7 @@
 package jugulum.desk.chart;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -91,7 +92,11 @@ public final class TradeChart {
 
   private Mark path(List<Plan> plans, Function<Plan, Double> gold, String style) {
     return new Mark.Path(
-        plans.stream().map(plan -> new Spot(x(plan), y(gold.apply(plan)))).toList(), style);
+        plans.stream()
+            .sorted(Comparator.comparingDouble(Plan::handsMinutes))
+            .map(plan -> new Spot(x(plan), y(gold.apply(plan))))
+            .toList(),
+        style);
   }
 
   private double x(Plan plan) {

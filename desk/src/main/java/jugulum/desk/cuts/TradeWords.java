@@ -38,14 +38,14 @@ final class TradeWords {
                 "trade.cuts",
                 plan.cuts().size(),
                 words.time(plan.handsMinutes()),
-                figures.gold(won.usual()),
+                figures.gold(plan.wonMg()),
                 figures.gold(plan.goldMg())),
             "strong"));
     lines.add(
         Parts.sentence(
             words.of(
                 "trade.range",
-                figures.goldRange(new GoldRange(won.usual(), won.low(), won.high()))),
+                figures.goldRange(new GoldRange(plan.wonMg(), won.low(), won.high()))),
             "muted"));
     int at = point.map(trade.points()::indexOf).orElse(-1);
     if (at >= 0 && at + 1 < trade.points().size()) {

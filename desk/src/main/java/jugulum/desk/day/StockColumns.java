@@ -3,6 +3,7 @@ package jugulum.desk.day;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Supplier;
+import javafx.beans.binding.Bindings;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -10,15 +11,12 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
 import jugulum.core.belief.LotBelief;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.StockChart;
 import jugulum.desk.chart.StockChart.Scale;
-import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.TextColumns;
 import jugulum.desk.words.BeliefWords;
 import jugulum.desk.words.Figures;
@@ -100,21 +98,18 @@ final class StockColumns {
     }
   }
 
-  private static Node lines(Cell cell, Node above, String below) {
-    VBox box = new VBox(1, above, line(below, "muted"));
-    box.setAlignment(Pos.CENTER_LEFT);
-    // As wide as there is room, so that what does not fit goes on in the next line.
-    box.prefWidthProperty().bind(cell.widthProperty().subtract(SIDES));
-    box.maxWidthProperty().bind(box.prefWidthProperty());
-    box.setMinHeight(Region.USE_PREF_SIZE);
-    return box;
+  /** One under the other, each as wide as there is room: what does not fit goes on below. */
+  private static Node lines(Cell cell, Text... lines) {
+    for (Text line : lines) {
+      line.wrappingWidthProperty().bind(Bindings.max(0, cell.widthProperty().subtract(SIDES)));
+    }
+    return new VBox(1, lines);
   }
 
-  private static Label line(String text, String style) {
-    Label label = Parts.styled(new Label(text), style);
-    label.setWrapText(true);
-    label.setMinHeight(Region.USE_PREF_SIZE);
-    return label;
+  private static Text line(String text, String style) {
+    Text line = new Text(text);
+    line.getStyleClass().add(style);
+    return line;
   }
 
   private void what(LotBelief one, Cell cell) {
@@ -124,7 +119,7 @@ final class StockColumns {
             .map(bag -> words.of("stock.in-bag", StockWords.whole(words, one.lot()), bag))
             .orElseGet(() -> StockWords.whole(words, one.lot()));
     cell.show(
-        lines(cell, line(one.lot().label(), "strong"), below),
+        lines(cell, line(one.lot().label(), "chart-strong"), line(below, "chart-muted")),
         words.joined("join.sentences", List.of(one.lot().label(), below)));
   }
 
@@ -133,7 +128,7 @@ final class StockColumns {
         one.lot().grams().isPresent()
             ? figures.get().sand(one.lot().grams().getAsDouble())
             : words.of("header.none");
-    Label label = line(mass, "reading-text");
+    Label label = new Label(mass);
     label.setMaxWidth(Double.MAX_VALUE);
     label.setAlignment(Pos.CENTER_RIGHT);
     cell.show(label, mass);
@@ -151,11 +146,12 @@ final class StockColumns {
     String title = BeliefWords.title(words, one);
     String look = BeliefWords.look(one, figures.get());
     String below = BeliefWords.brings(words, one, figures.get());
-    Label first = line(title, "strong");
-    HBox.setHgrow(first, Priority.ALWAYS);
-    first.setMaxWidth(Double.MAX_VALUE);
-    HBox above = new HBox(8, first, line(look, "in-hand-text"));
+    Text first = line(title, "chart-strong");
+    Text last = line(below, "chart-muted");
     cell.show(
-        lines(cell, above, below), words.joined("join.sentences", List.of(title, look, below)));
+        look.isEmpty()
+            ? lines(cell, first, last)
+            : lines(cell, first, line(look, "stock-look"), last),
+        words.joined("join.sentences", List.of(title, look, below)));
   }
 }
