@@ -26,7 +26,7 @@ class RunsPaneTest extends OnTheDemoBook {
           .contains(
               "Fernhollow 12", "Tilt 4 ° · Wash water, spray 24 L/min", "25 min", "not looked at");
       assertThat(person.text("runs-record"))
-          .contains("−20 +50", "first run, 1 run", "reducing a concentrate, 2 runs", "96 %");
+          .contains("−20 +50", "first run, 1 run", "reducing a concentrate, 2 runs", "93 %");
       assertThat(person.text("runs-slope")).contains("“Tilt”", "from 4 runs of one cut");
       assertThat(person.text("runs-dial")).contains("Tilt");
       assertThat(person.text("runs-chart")).contains("Tilt, °", "100");
