@@ -88,7 +88,7 @@ final class DemoDay {
   void begins() {
     does(TODAY, new DayEdit.Begin(TODAY, SETUP));
     String dry =
-        jobs().stream()
+        jobs(Beliefs.of(book)).stream()
             .filter(job -> job.work() instanceof Job.Work.Dry)
             .map(Job::id)
             .findFirst()
@@ -100,8 +100,7 @@ final class DemoDay {
             new OwnTask("noon", "noon", new Band(25, 30, 45), Hands.ALL, OptionalInt.of(720))));
   }
 
-  private List<Job> jobs() {
-    Belief belief = Beliefs.of(book);
+  private List<Job> jobs(Belief belief) {
     Instant since = TODAY.atStartOfDay(ZoneOffset.UTC).toInstant();
     Instant until = TODAY.plusDays(1).atStartOfDay(ZoneOffset.UTC).toInstant();
     return BatchLines.all(book).stream()
@@ -113,8 +112,9 @@ final class DemoDay {
   /** The rest of the day is planned as it stands now. */
   void planned() {
     Day day = book.standing(DayStream.of(TODAY)).now().orElseThrow();
+    Belief belief = Beliefs.of(book);
     DayWork.Asked asked =
-        DayWork.of(day, jobs(), Beliefs.of(book), DayPace.NONE, clock.instant(), ZoneOffset.UTC);
+        DayWork.of(day, jobs(belief), belief, DayPace.NONE, clock.instant(), ZoneOffset.UTC);
     DayPlan plan =
         DayPlanner.plan(
             asked.problem(),

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.RunLines;
 import jugulum.book.batch.SeenLines;
@@ -30,7 +31,7 @@ public final class Beliefs {
 
   /** And before {@link #stock} is. */
   public static final List<Projection<Batch, ?>> STOCK_RESTS_ON =
-      List.of(RunLines.LINES, SeenLines.LINES, StockLines.LINES);
+      Stream.concat(RESTS_ON.stream(), Stream.of(StockLines.LINES)).toList();
 
   private Beliefs() {}
 

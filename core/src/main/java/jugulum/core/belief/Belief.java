@@ -8,7 +8,6 @@ import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.LogGold;
 import jugulum.core.ledger.Material;
 import jugulum.core.machine.Gear;
-import jugulum.core.machine.Proven;
 import jugulum.core.screens.Cut;
 import jugulum.core.shop.Shop;
 
@@ -64,11 +63,6 @@ public final class Belief {
   /** How fast sand of a cut goes over a machine. */
   public Pace pace(Gear gear, Cut cut) {
     return machines.pace(gear, cut);
-  }
-
-  /** The share of its gold a machine is expected to win of sand. */
-  public Proven share(Gear gear, Sand sand) {
-    return machines.share(gear, sand.cut(), sand.kind(), sand.conditions());
   }
 
   /** What is thought of the free gold of sand nobody looked at. */

@@ -153,9 +153,4 @@ public final class GradeModel {
   public int seen(LotKind kind) {
     return byKind.getOrDefault(kind, 0L).intValue();
   }
-
-  /** Whether any lot of that batch was looked at. */
-  public boolean isSeen(BatchId batch) {
-    return byBatch.containsKey(batch);
-  }
 }

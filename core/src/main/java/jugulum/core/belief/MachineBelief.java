@@ -25,8 +25,8 @@ import jugulum.core.window.Conditions;
  * OwnForecast}), and outweigh it as they grow. First runs, reductions and reruns say nothing of
  * each other, so they are not mixed; nor are sizes. Runs of trials, with gold of one's own, shift
  * what a first run starts from: their forecast takes the place of common practice there, its 95 %
- * range read as the 90 % one of {@link OwnForecast}, which errs to the wide side. Not safe for
- * several threads.
+ * range read as the 90 % one of {@link OwnForecast}, which errs to the wide side. Several threads
+ * may ask: one at a time is let in.
  */
 public final class MachineBelief {
   /**

@@ -20,11 +20,4 @@ public record MachineWay(
   public static double mean(Band share) {
     return (share.low() + share.usual() + share.high()) / 3;
   }
-
-  /** What is left of an hour of hands, as {@link Value} tells it. */
-  public double netPerHour() {
-    return net / Math.max(handsMinutes, LEAST_MINUTES) * 60;
-  }
-
-  private static final double LEAST_MINUTES = 0.1;
 }

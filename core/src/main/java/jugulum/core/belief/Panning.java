@@ -12,9 +12,6 @@ import jugulum.core.screens.Cut;
  * <p>All figures are ours, common practice rounded: a careful hand, panned down to visible gold.
  */
 final class Panning {
-  /** From so much gold on, of what a range of sizes holds, a pan is worth while: the middle. */
-  private static final double MIDDLE = 0.5;
-
   private Panning() {}
 
   static boolean isPan(Gear gear) {
@@ -32,7 +29,7 @@ final class Panning {
   }
 
   private static Band band(double low, double high) {
-    return new Band(low, low + MIDDLE * (high - low), high);
+    return new Band(low, low + (high - low) / 2, high);
   }
 
   /** Sand panned in an hour, in kg. */

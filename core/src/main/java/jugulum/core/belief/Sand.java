@@ -83,9 +83,4 @@ public record Sand(
   private static Optional<Machine.Kind> machine(Leg leg) {
     return leg.does() instanceof Does.Run(Machine.Kind kind) ? Optional.of(kind) : Optional.empty();
   }
-
-  /** The same sand with another mass. */
-  public Sand grams(double other) {
-    return new Sand(cut, other, kind, conditions, wish);
-  }
 }

@@ -16,19 +16,22 @@ final class SolvedGrades {
 
   static final int SHARED = 1 + KINDS + SizeClass.values().length;
 
+  /** The variance of a term that is held at 0. */
+  private static final double HELD = 1e-12;
+
   private final GradeTable table;
   private final double batchPrecision;
   private final double lotVariance;
   private final double[] mean;
   private final RealMatrix covariance;
-  private final Map<String, OfSource> sources;
+  private final Map<String, Left> sources;
   private final double logDensity;
 
   private SolvedGrades(
       GradeTable table,
       double[] mean,
       RealMatrix covariance,
-      Map<String, OfSource> sources,
+      Map<String, Left> sources,
       double logDensity) {
     this.table = table;
     this.batchPrecision = 1 / square(table.batchSd());
@@ -39,15 +42,8 @@ final class SolvedGrades {
     this.logDensity = logDensity;
   }
 
-  /** What is left of a source when its batches are integrated out. */
-  private static final class OfSource {
-    private final double[] cross = new double[SHARED];
-    private double precision;
-    private double right;
-  }
-
-  /** What is left of a batch when its lots are. */
-  private static final class OfBatch {
+  /** What is left of a source when its batches are integrated out, or of a batch when its lots. */
+  private static final class Left {
     private final double[] cross = new double[SHARED];
     private double precision;
     private double right;
@@ -76,11 +72,11 @@ final class SolvedGrades {
     double[] right = new double[SHARED];
     double quadratic = 0;
     double logs = 0;
-    Map<String, OfSource> sources = new HashMap<>();
+    Map<String, Left> sources = new HashMap<>();
     for (Map.Entry<String, List<List<SeenGrade>>> source : bySource.entrySet()) {
-      OfSource its = new OfSource();
+      Left its = new Left();
       for (List<SeenGrade> batch : source.getValue()) {
-        OfBatch sums = new OfBatch();
+        Left sums = new Left();
         for (SeenGrade seen : batch) {
           double weight = 1 / (lotVariance + seen.variance());
           double residual = seen.log() - table.log(seen.kin());
@@ -152,8 +148,6 @@ final class SolvedGrades {
     return precisions;
   }
 
-  private static final double HELD = 1e-12;
-
   /** The shared terms of a lot: each counts once. */
   private static int[] terms(Kin kin) {
     int kind = 1 + kin.kind().ordinal();
@@ -216,7 +210,7 @@ final class SolvedGrades {
         right += weight * (seen.log() - table.log(seen.kin()));
       }
       double kept = batchPrecision / precision;
-      OfSource its = sources.get(source);
+      Left its = sources.get(source);
       double sourcePrecision = its == null ? 1 / square(table.sourceSd()) : its.precision;
       for (int i = 0; i < SHARED; i++) {
         less[i] = less[i] / precision + (its == null ? 0 : kept * its.cross[i] / sourcePrecision);

@@ -13,6 +13,13 @@ import jugulum.core.gold.GoldRange;
  *     itself
  */
 public record Thought(GoldRange gold, double medianMg, double logVariance, By by, int others) {
+  /**
+   * A mean so many times the middle says more of what is not known than of gold: ours.
+   *
+   * <p>Off by a half: from where on it is said of a lot nobody looked at.
+   */
+  private static final double WIDE = 3;
+
   /** On what it rests. */
   public enum By {
     /** On a look at the lot itself. */
@@ -34,11 +41,4 @@ public record Thought(GoldRange gold, double medianMg, double logVariance, By by
   public boolean isMostlyNotKnowing() {
     return isUnseen() && gold.milligrams() > WIDE * medianMg;
   }
-
-  /**
-   * A mean so many times the middle says more of what is not known than of gold: ours.
-   *
-   * <p>Off by a half: from where on it is said of a lot nobody looked at.
-   */
-  private static final double WIDE = 3;
 }

@@ -44,7 +44,7 @@ public record Way(
     return thereMg * MachineWay.mean(share);
   }
 
-  /** What is left of an hour of hands. */
+  /** What is left of an hour of hands, as {@link Value} tells it. */
   public double netPerHour() {
     return net / Math.max(handsMinutes, LEAST_MINUTES) * 60;
   }

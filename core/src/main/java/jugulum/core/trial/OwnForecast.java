@@ -46,12 +46,12 @@ public record OwnForecast(Band recovery, double own, int runs) {
     if (results.isEmpty()) {
       return new OwnForecast(band(m0, s0 * Normal.Z95), 0, 0);
     }
-    RandomEffects runs = RandomEffects.of(results, HALF * s0 * s0);
-    // Of common practice, what is the machine's, without what is the run's.
+    // Of common practice, one half is the machine's and the other the run's.
     double machine = HALF * s0 * s0;
+    RandomEffects runs = RandomEffects.of(results, machine);
     double off = square(runs.mean() - m0) / (machine + square(runs.se()));
     Ahead.Prior practicePrior = new Ahead.Prior(m0, 1 / (machine * Math.max(1, off)));
-    double ownPrecision = 1 / (runs.se() * runs.se());
+    double ownPrecision = 1 / square(runs.se());
     double precision = ownPrecision + practicePrior.precision();
     double own = ownPrecision / precision;
     if (results.size() >= LEAST) {

@@ -1,5 +1,6 @@
 package jugulum.desk.words;
 
+import java.util.Optional;
 import jugulum.core.check.Band;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Sheet;
@@ -42,16 +43,16 @@ public final class SheetWords {
 
   /** Where a dial usually stands. */
   public static String usual(Words words, Dial dial) {
-    String usual =
-        dial.usual().map(band -> band(words, dial, band)).orElse(words.of("sheet.usual.none"));
-    return usual;
+    return band(words, dial, dial.usual());
   }
 
   /** Where a dial stands to begin with a cut. */
   public static String target(Words words, Dial dial, double coarseness) {
-    return dial.target(coarseness)
-        .map(band -> band(words, dial, band))
-        .orElse(words.of("sheet.usual.none"));
+    return band(words, dial, dial.target(coarseness));
+  }
+
+  private static String band(Words words, Dial dial, Optional<Band> where) {
+    return where.map(band -> band(words, dial, band)).orElse(words.of("sheet.usual.none"));
   }
 
   private static String band(Words words, Dial dial, Band band) {
