@@ -93,9 +93,8 @@ public final class Person implements AutoCloseable {
               window.setX(0);
               window.setY(0);
               window.setScene(made);
+              made.addPostLayoutPulseListener(Person::unpainted);
               window.show();
-              // Painted nowhere: painting in memory takes nine tenths of a test, and nobody looks.
-              window.setIconified(true);
               return new Opened(window, made);
             });
     stage = opened.stage();
@@ -291,6 +290,19 @@ public final class Person implements AutoCloseable {
           return null;
         });
     return settle();
+  }
+
+  /**
+   * Painted nowhere: painting in memory takes nine tenths of a test, and nobody looks. A window
+   * that is given another size is painted again, so it is asked for in every frame before painting;
+   * what the toolkit tells its own stage of it comes too late for that.
+   */
+  private static void unpainted() {
+    for (com.sun.glass.ui.Window window : com.sun.glass.ui.Window.getWindows()) {
+      if (window.getOwner() == null && window.getView() != null && !window.isMinimized()) {
+        window.minimize(true);
+      }
+    }
   }
 
   /** Presses keys together and waits. */

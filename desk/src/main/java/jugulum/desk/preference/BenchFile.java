@@ -6,6 +6,8 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import jugulum.book.file.WholeFile;
@@ -17,6 +19,10 @@ import jugulum.book.file.WholeFile;
  */
 public final class BenchFile implements BenchMemory {
   private final Path file;
+
+  /** What was said since the program began: the file may not know it yet. */
+  private final Map<String, String> noted = new HashMap<>();
+
   private final Properties all = new Properties();
 
   /** Reads the file, if there is one. */
@@ -52,11 +58,17 @@ public final class BenchFile implements BenchMemory {
 
   @Override
   public synchronized Optional<String> get(String name) {
-    return Optional.ofNullable(all.getProperty(name));
+    return Optional.ofNullable(noted.getOrDefault(name, all.getProperty(name)));
+  }
+
+  @Override
+  public synchronized void note(String name, String value) {
+    noted.put(name, value);
   }
 
   @Override
   public synchronized void put(String name, String value) {
+    note(name, value);
     try {
       all.putAll(written());
     } catch (IOException | IllegalArgumentException unreadable) {

@@ -11,7 +11,10 @@ public interface BenchMemory {
   /** What is remembered under a name. */
   Optional<String> get(String name);
 
-  /** Remembers something. */
+  /** Knows something from now on, until the program ends; touches no disk. */
+  void note(String name, String value);
+
+  /** Remembers something for good. */
   void put(String name, String value);
 
   /** A bench that forgets with the program. */
@@ -24,8 +27,13 @@ public interface BenchMemory {
       }
 
       @Override
-      public void put(String name, String value) {
+      public void note(String name, String value) {
         all.put(name, value);
+      }
+
+      @Override
+      public void put(String name, String value) {
+        note(name, value);
       }
     };
   }

@@ -205,7 +205,9 @@ public final class Preferences {
     return memory.get(name);
   }
 
+  /** Remembers something: known at once, written behind what the book has to do. */
   public void remember(String name, String value) {
+    memory.note(name, value);
     work.run(
         () -> {
           memory.put(name, value);

@@ -124,6 +124,10 @@ class TypedFuzzTest {
     other.put("theme", "QUARTZ");
     assertThat(new BenchFile(file).get("unit")).hasValue("GRAIN");
     assertThat(new BenchFile(file).get("theme")).hasValue("QUARTZ");
+    one.note("bench", "north shed");
+    one.put("unit", "GRAM");
+    assertThat(one.get("bench")).as("known before it is written").hasValue("north shed");
+    assertThat(new BenchFile(file).get("bench")).isEmpty();
   }
 
   @Test
