@@ -4,9 +4,11 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
@@ -71,9 +73,16 @@ public final class Work {
     return bookThread.isShutdown();
   }
 
-  /** Does something behind what the book has to do. */
+  /**
+   * Does something behind what the book has to do; once no more work is taken it fails with a
+   * {@link RejectedExecutionException}, so that nobody waits for what never comes.
+   */
   public <T> CompletableFuture<T> behind(Supplier<T> work) {
-    return isOver() ? new CompletableFuture<>() : CompletableFuture.supplyAsync(work, bookThread);
+    try {
+      return CompletableFuture.supplyAsync(work, bookThread);
+    } catch (RejectedExecutionException over) {
+      return CompletableFuture.failedFuture(over);
+    }
   }
 
   /** Does something behind what the book has to do, and shows the result. */
@@ -136,9 +145,20 @@ public final class Work {
     return waitedFor.get() > 0;
   }
 
+  /** What is only shown is of no use any more once the program ends: nothing is said of it. */
   private CompletionStage<Void> failing(CompletableFuture<Void> done) {
     return done.exceptionallyComposeAsync(
-        thrown -> failed(thrown).thenApply(_ -> null), interfaceThread);
+        thrown ->
+            isOver() && cause(thrown) instanceof RejectedExecutionException
+                ? CompletableFuture.completedFuture(null)
+                : failed(thrown).thenApply(_ -> null),
+        interfaceThread);
+  }
+
+  private static Throwable cause(Throwable thrown) {
+    return thrown instanceof CompletionException wrapped && wrapped.getCause() != null
+        ? wrapped.getCause()
+        : thrown;
   }
 
   /** A failure is written down off the interface thread and said on it. */

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.concurrent.AbstractExecutorService;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 
 /** A thread that does nothing until it is told to do the next thing. */
@@ -14,6 +15,9 @@ public final class HandDriven extends AbstractExecutorService {
 
   @Override
   public synchronized void execute(Runnable work) {
+    if (over) {
+      throw new RejectedExecutionException("over");
+    }
     waiting.addLast(work);
   }
 

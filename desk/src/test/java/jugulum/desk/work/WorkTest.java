@@ -161,4 +161,21 @@ class WorkTest {
     drain();
     assertThat(outcome.join()).isInstanceOf(Outcome.Failed.class);
   }
+
+  /** What comes too late is told so; what was only to be shown is not spoken of. */
+  @Test
+  void afterTheEndNobodyWaitsForEver() {
+    Notices notices = notices();
+    Work work = work(notices);
+    work.end(() -> {});
+    assertThat(work.behind(() -> 1)).isCompletedExceptionally();
+    work.run(() -> 1, _ -> {});
+    drain();
+    assertThat(notices.notice().get()).isNull();
+    CompletableFuture<Outcome> outcome =
+        work.outcome(() -> 1, _ -> CompletableFuture.completedFuture(new Outcome.Recorded()))
+            .toCompletableFuture();
+    drain();
+    assertThat(outcome.join()).isInstanceOf(Outcome.Failed.class);
+  }
 }
