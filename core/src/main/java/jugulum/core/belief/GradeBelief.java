@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
 import jugulum.core.check.Check;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
@@ -12,7 +13,10 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
  */
 public final class GradeBelief {
   private static final NormalDistribution STANDARD = new NormalDistribution();
-  private static final int HALVINGS = 60;
+  private static final int MOST_STEPS = 500;
+
+  /** Of a logarithm. */
+  private static final double EXACT = 1e-12;
 
   /** Ends of a 95 % range. */
   private static final double LOW = 0.025;
@@ -90,15 +94,11 @@ public final class GradeBelief {
             .mapToDouble(i -> means[i] + FAR * sds[i])
             .max()
             .orElseThrow();
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (low + high) / 2;
-      if (below(middle) < probability) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return (low + high) / 2;
+    // Bisection took most of the time in which the rooms of a shop are worked out.
+    return low == high
+        ? low
+        : new BracketingNthOrderBrentSolver(0, EXACT, 5)
+            .solve(MOST_STEPS, log -> below(log) - probability, low, high);
   }
 
   private double below(double log) {
