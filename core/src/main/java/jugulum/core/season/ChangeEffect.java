@@ -2,6 +2,7 @@ package jugulum.core.season;
 
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jugulum.core.check.Band;
@@ -9,8 +10,8 @@ import jugulum.core.trial.Logit;
 
 /**
  * What a change did: steps on the same machine and the same cut before and after its day, on the
- * logit of the recovery ({@link Contrast}). What else changed on that day cannot be told apart from
- * it.
+ * logit of the recovery; batches are compared, not the cuts of one as if they were as many ({@link
+ * Contrast}). What else changed on that day cannot be told apart from it.
  *
  * @param change which
  * @param before the mean recovery before, 0 to 1; empty without steps
@@ -38,26 +39,29 @@ public record ChangeEffect(
    * @param zone where the days of the batches are counted
    */
   public static ChangeEffect of(Change change, List<BatchResult> batches, ZoneId zone) {
-    List<Part> parts =
-        batches.stream()
-            .filter(BatchResult::closed)
-            .flatMap(BatchResult::toldParts)
-            .filter(change::isAbout)
-            .toList();
     Instant since = change.date().atStartOfDay(zone).toInstant();
+    List<Part> parts = new ArrayList<>();
+    List<Contrast.Case> cases = new ArrayList<>();
+    for (BatchResult batch : batches) {
+      if (batch.closed()) {
+        batch
+            .toldParts()
+            .filter(change::isAbout)
+            .forEach(
+                part -> {
+                  parts.add(part);
+                  cases.add(
+                      new Contrast.Case(
+                          batch.id().toString(),
+                          part.work() + " " + part.machine() + " " + part.cut(),
+                          part.logit(),
+                          List.of(!part.at().isBefore(since))));
+                });
+      }
+    }
     List<Part> before = parts.stream().filter(part -> part.at().isBefore(since)).toList();
     List<Part> after = parts.stream().filter(part -> !part.at().isBefore(since)).toList();
-    Contrast contrast =
-        Contrast.of(
-            parts.stream()
-                .map(
-                    part ->
-                        new Contrast.Case(
-                            part.work() + " " + part.machine() + " " + part.cut(),
-                            part.logit(),
-                            List.of(!part.at().isBefore(since))))
-                .toList(),
-            1);
+    Contrast contrast = Contrast.of(cases, 1);
     Optional<Double> meanBefore = mean(before);
     return new ChangeEffect(
         change,

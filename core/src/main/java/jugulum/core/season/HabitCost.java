@@ -6,8 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import jugulum.core.check.Band;
+import jugulum.core.ledger.BatchId;
 import jugulum.core.trial.Logit;
 
 /**
@@ -23,60 +23,109 @@ import jugulum.core.trial.Logit;
  * @param without how many comparable ones without it
  * @param costMg what it cost, in mg; below 0 where its steps won more; empty where it cannot be
  *     told
+ * @param isSeen whether it is told to cost or bring something: of all habits told so at once, one
+ *     in twenty may be chance ({@link #FALSE})
  */
 public record HabitCost(
-    Habit habit, Work work, String machine, int with, int without, Optional<Band> costMg) {
-  /** Whether the range of its cost excludes nothing. */
-  public boolean isSeen() {
-    return costMg.filter(Band::isAwayFromZero).isPresent();
-  }
+    Habit habit,
+    Work work,
+    String machine,
+    int with,
+    int without,
+    Optional<Band> costMg,
+    boolean isSeen) {
+  /**
+   * The share of those told that may be chance (the false discovery rate; Y. Benjamini and Y.
+   * Hochberg, Journal of the Royal Statistical Society B 57 (1995) 289-300; from memory).
+   */
+  public static final double FALSE = 0.05;
 
   private record Where(Work work, String machine) {}
 
+  /** A step and the batch it is of. */
+  private record Of(BatchId batch, Part part) {}
+
+  /** A cost and how likely chance alone lets it look as large. */
+  private record Told(HabitCost cost, double chance) {}
+
   /** Every habit there was, what cost most first, what cannot be told last. */
   public static List<HabitCost> of(List<BatchResult> batches) {
-    List<Part> told =
-        batches.stream().filter(BatchResult::closed).flatMap(BatchResult::toldParts).toList();
-    Map<Where, List<Part>> byWhere =
-        told.stream()
-            .collect(
-                Collectors.groupingBy(
-                    part -> new Where(part.work(), part.machine()),
-                    LinkedHashMap::new,
-                    Collectors.toList()));
-    List<HabitCost> costs = new ArrayList<>();
-    byWhere.forEach((where, its) -> costs.addAll(of(where, its)));
-    costs.sort(
-        Comparator.comparing((HabitCost one) -> !one.isSeen())
-            .thenComparing(one -> one.costMg().map(band -> -band.usual()).orElse(1e9)));
-    return costs;
+    Map<Where, List<Of>> byWhere = new LinkedHashMap<>();
+    for (BatchResult batch : batches) {
+      if (batch.closed()) {
+        batch
+            .toldParts()
+            .forEach(
+                part ->
+                    byWhere
+                        .computeIfAbsent(
+                            new Where(part.work(), part.machine()), _ -> new ArrayList<>())
+                        .add(new Of(batch.id(), part)));
+      }
+    }
+    List<Told> told = new ArrayList<>();
+    byWhere.forEach((where, its) -> told.addAll(of(where, its)));
+    double mostChance = mostChance(told);
+    return told.stream()
+        .map(one -> one.chance() <= mostChance ? one.cost().seen() : one.cost())
+        .sorted(
+            Comparator.comparing((HabitCost one) -> !one.isSeen())
+                .thenComparing(one -> one.costMg().map(band -> -band.usual()).orElse(1e9)))
+        .toList();
   }
 
-  private static List<HabitCost> of(Where where, List<Part> parts) {
+  private HabitCost seen() {
+    return new HabitCost(habit, work, machine, with, without, costMg, true);
+  }
+
+  /** Up to that chance a cost is told; below 0 where none is. */
+  private static double mostChance(List<Told> told) {
+    double[] chances =
+        told.stream()
+            .filter(one -> one.cost().costMg().isPresent())
+            .mapToDouble(Told::chance)
+            .sorted()
+            .toArray();
+    double most = -1;
+    for (int i = 0; i < chances.length; i++) {
+      if (chances[i] <= FALSE * (i + 1) / chances.length) {
+        most = chances[i];
+      }
+    }
+    return most;
+  }
+
+  private static List<Told> of(Where where, List<Of> all) {
+    List<Part> parts = all.stream().map(Of::part).toList();
     List<Habit> habits = parts.stream().flatMap(part -> part.habits().stream()).distinct().toList();
     boolean anyWide = habits.stream().anyMatch(one -> one.kind() == Habit.Kind.WIDE_CUT);
     List<Contrast.Case> cases =
-        parts.stream()
+        all.stream()
             .map(
-                part ->
+                one ->
                     new Contrast.Case(
-                        kind(part, anyWide),
-                        part.logit(),
-                        habits.stream().map(part.habits()::contains).toList()))
+                        one.batch().toString(),
+                        kind(one.part(), anyWide),
+                        one.part().logit(),
+                        habits.stream().map(one.part().habits()::contains).toList()))
             .toList();
     Contrast contrast = Contrast.of(cases, habits.size());
-    List<HabitCost> costs = new ArrayList<>();
+    List<Told> costs = new ArrayList<>();
     for (int i = 0; i < habits.size(); i++) {
       Habit habit = habits.get(i);
       List<Part> its = parts.stream().filter(part -> part.habits().contains(habit)).toList();
+      Optional<Contrast.Effect> effect = contrast.effects().get(i);
       costs.add(
-          new HabitCost(
-              habit,
-              where.work(),
-              where.machine(),
-              its.size(),
-              parts.size() - its.size(),
-              contrast.effects().get(i).map(effect -> cost(its, effect))));
+          new Told(
+              new HabitCost(
+                  habit,
+                  where.work(),
+                  where.machine(),
+                  its.size(),
+                  parts.size() - its.size(),
+                  effect.map(one -> cost(its, one)),
+                  false),
+              effect.map(Contrast.Effect::chance).orElse(1.0)));
     }
     return costs;
   }

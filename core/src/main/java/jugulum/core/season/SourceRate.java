@@ -1,7 +1,6 @@
 package jugulum.core.season;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -16,11 +15,13 @@ import org.hipparchus.distribution.continuous.TDistribution;
 /**
  * What a source gives of something that was spent on it.
  *
- * <p>The rate is the gold of its batches over what was spent on them. Its range takes the batches
- * of all sources to scatter about the rate of their own by the same factor: logs of the rates of
- * batches about the mean of their source, weighed by what was spent, pooled over the sources, with
- * Student's t. Textbook: analysis of variance with one factor (for example R. Peck and J. L.
- * Devore, Statistics, from memory), on logs since rates of gold lean to the right: ours.
+ * <p>The rate is the gold of its batches over what was spent on them. Its range: logs of the rates
+ * of batches about the mean of their source, with Student's t; on logs since rates of gold lean to
+ * the right: ours. Textbook: analysis of variance with one factor, all sources scattering alike.
+ * Used: each source scatters as itself, and what the others do fills its degrees of freedom up to
+ * {@link #ENOUGH} (variances shrunk to a common one: G. K. Smyth, Statistical Applications in
+ * Genetics and Molecular Biology 3 (2004) article 3, from memory), since sources do not scatter
+ * alike and few batches tell little of how they do.
  *
  * @param source which, as meant
  * @param batches how many closed batches have gold and something spent on them
@@ -34,6 +35,14 @@ public record SourceRate(
     String source, int batches, double wonMg, double spent, Band rate, boolean isSharp) {
   /** Batches with less gold than that share of a milligram say nothing on a log scale. */
   private static final double LEAST_MG = 0.01;
+
+  /**
+   * Up to so many degrees of freedom the scatter of the other sources fills up one's own, and
+   * always counts as one: ours.
+   *
+   * <p>Off by a half: how wide the rate of a source with few batches is told.
+   */
+  private static final double ENOUGH = 3;
 
   /** What is spent on a source. */
   public enum Of {
@@ -70,9 +79,16 @@ public record SourceRate(
             .collect(
                 Collectors.groupingBy(
                     one -> season.meant(one.source()), TreeMap::new, Collectors.toList()));
-    Scatter scatter = Scatter.of(bySource.values(), spent);
+    Map<String, Scatter> own = new TreeMap<>();
+    bySource.forEach((source, its) -> own.put(source, Scatter.of(its, spent)));
+    Scatter all = own.values().stream().reduce(Scatter.NONE, Scatter::and);
     List<SourceRate> rates = new ArrayList<>();
-    bySource.forEach((source, its) -> rates.add(of(source, its, spent, scatter)));
+    bySource.forEach(
+        (source, its) -> {
+          Scatter scatter = own.getOrDefault(source, Scatter.NONE);
+          rates.add(
+              of(source, its, spent, scatter.and(all.without(scatter).atMost(scatter.others()))));
+        });
     rates.sort(Comparator.comparingDouble((SourceRate one) -> -one.rate().usual()));
     return rates;
   }
@@ -95,26 +111,41 @@ public record SourceRate(
   }
 
   /**
-   * How batches of one source scatter.
+   * How batches scatter about the rate of their source.
    *
-   * @param sd the standard deviation of the log of the rate of a batch
-   * @param degrees of freedom it was told with
+   * @param squares of the log of the rate of a batch about its mean, added up
+   * @param degrees of freedom they have
    */
-  private record Scatter(double sd, int degrees) {
-    static Scatter of(Collection<List<BatchResult>> groups, ToDoubleFunction<BatchResult> spent) {
-      double squares = 0;
-      int degrees = 0;
-      for (List<BatchResult> its : groups) {
-        double mean = its.stream().mapToDouble(one -> log(one, spent)).average().orElseThrow();
-        squares +=
-            its.stream().mapToDouble(one -> log(one, spent) - mean).map(off -> off * off).sum();
-        degrees += its.size() - 1;
-      }
-      return new Scatter(degrees > 0 ? Math.sqrt(squares / degrees) : 0, degrees);
+  private record Scatter(double squares, double degrees) {
+    static final Scatter NONE = new Scatter(0, 0);
+
+    static Scatter of(List<BatchResult> its, ToDoubleFunction<BatchResult> spent) {
+      double mean = its.stream().mapToDouble(one -> log(one, spent)).average().orElseThrow();
+      return new Scatter(
+          its.stream().mapToDouble(one -> log(one, spent) - mean).map(off -> off * off).sum(),
+          its.size() - 1);
     }
 
     private static double log(BatchResult one, ToDoubleFunction<BatchResult> spent) {
       return Math.log(one.wonMg() / spent.applyAsDouble(one));
+    }
+
+    Scatter and(Scatter other) {
+      return new Scatter(squares + other.squares, degrees + other.degrees);
+    }
+
+    Scatter without(Scatter other) {
+      return new Scatter(Math.max(0, squares - other.squares), degrees - other.degrees);
+    }
+
+    /** As how many degrees of freedom the scatter of others counts beside this. */
+    double others() {
+      return Math.max(1, ENOUGH - degrees);
+    }
+
+    /** The same variance, told by no more degrees of freedom than that. */
+    Scatter atMost(double most) {
+      return degrees > most ? new Scatter(squares * most / degrees, most) : this;
     }
 
     /** Half the 95 % range of the log of a source's rate. */
@@ -123,17 +154,16 @@ public record SourceRate(
         return Optional.empty();
       }
       double sum = 0;
-      double squares = 0;
+      double each = 0;
       for (BatchResult one : its) {
         double on = spent.applyAsDouble(one);
         sum += on;
-        squares += on * on;
+        each += on * on;
       }
-      double counting = sum * sum / squares;
+      double counting = sum * sum / each;
       return Optional.of(
           new TDistribution(degrees).inverseCumulativeProbability(0.975)
-              * sd
-              / Math.sqrt(counting));
+              * Math.sqrt(squares / degrees / counting));
     }
   }
 

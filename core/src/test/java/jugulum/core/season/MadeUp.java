@@ -40,11 +40,15 @@ final class MadeUp {
   }
 
   static Part part(LocalDate date, double logit, double mg, Habit... habits) {
+    return part(date, "−50", logit, mg, habits);
+  }
+
+  static Part part(LocalDate date, String cut, double logit, double mg, Habit... habits) {
     double share = 1 / (1 + Math.exp(-logit));
     return new Part(
         Work.MACHINES,
         "garden bowl",
-        "−50",
+        cut,
         "",
         date.atTime(10, 0).toInstant(ZoneOffset.UTC),
         mg * share,

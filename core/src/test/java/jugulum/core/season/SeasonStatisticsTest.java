@@ -14,6 +14,8 @@ import jugulum.core.check.Band;
 import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.stat.inference.TTest;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Ranges of a season hold as often as they say, and are what reference libraries make of them. */
 class SeasonStatisticsTest {
@@ -29,14 +31,17 @@ class SeasonStatisticsTest {
     double[] with = {2.1, 1.7, 2.6, 1.9};
     double[] without = {2.9, 3.3, 2.4, 3.0, 2.8};
     List<Contrast.Case> cases = new ArrayList<>();
-    DoubleStream.of(with).forEach(x -> cases.add(new Contrast.Case("a", x, List.of(true))));
-    DoubleStream.of(without).forEach(x -> cases.add(new Contrast.Case("a", x, List.of(false))));
-    cases.add(new Contrast.Case("alone", 99, List.of(true)));
+    DoubleStream.of(with)
+        .forEach(x -> cases.add(new Contrast.Case("batch", "a", x, List.of(true))));
+    DoubleStream.of(without)
+        .forEach(x -> cases.add(new Contrast.Case("batch", "a", x, List.of(false))));
+    cases.add(new Contrast.Case("batch", "alone", 99, List.of(true)));
     Contrast.Effect effect = Contrast.of(cases, 1).effects().getFirst().orElseThrow();
     double t = new TDistribution(7).inverseCumulativeProbability(0.975);
     assertThat(effect.mean() / (effect.half() / t))
         .isCloseTo(new TTest().homoscedasticT(with, without), within(1e-9));
-    assertThat(effect.isSeen()).isTrue();
+    assertThat(effect.chance())
+        .isCloseTo(new TTest().homoscedasticTTest(with, without), within(1e-9));
   }
 
   @Test
@@ -44,7 +49,7 @@ class SeasonStatisticsTest {
     List<Contrast.Case> cases = new ArrayList<>();
     for (int i = 0; i < 8; i++) {
       boolean odd = i % 2 == 1;
-      cases.add(new Contrast.Case("a", i, List.of(true, odd, odd)));
+      cases.add(new Contrast.Case("batch", "a", i, List.of(true, odd, odd)));
     }
     Contrast contrast = Contrast.of(cases, 3);
     assertThat(contrast.effects().get(0)).isEmpty();
@@ -158,6 +163,131 @@ class SeasonStatisticsTest {
     }
     return ChangeEffect.of(
         change, List.of(MadeUp.batch("source", MadeUp.DAY, 20_000, 10, parts)), ZoneOffset.UTC);
+  }
+
+  /** As many cuts of every batch: exactly what the textbooks make of the means of batches. */
+  @Test
+  void wholeBatchesAreComparedByTheirMeans() {
+    double[][] batches = {{1, 2, 4}, {2, 2, 3}, {4, 4, 4}, {3, 5, 6}, {2, 6, 4}};
+    List<Contrast.Case> cases = new ArrayList<>();
+    double[] means = new double[batches.length];
+    for (int batch = 0; batch < batches.length; batch++) {
+      for (int cut = 0; cut < 3; cut++) {
+        means[batch] += batches[batch][cut] / 3;
+        cases.add(
+            new Contrast.Case(
+                "batch " + batch, "cut " + cut, batches[batch][cut], List.of(batch < 2)));
+      }
+    }
+    Contrast.Effect effect = Contrast.of(cases, 1).effects().getFirst().orElseThrow();
+    double[] before = {means[0], means[1]};
+    double[] after = {means[2], means[3], means[4]};
+    assertThat(effect.chance())
+        .isCloseTo(new TTest().homoscedasticTTest(before, after), within(1e-6));
+  }
+
+  /** Cuts of one batch are alike for reasons nobody wrote down. */
+  private static List<BatchResult> alikeWithinBatches(
+      SplittableRandom random, double batchSd, double effect, boolean isHabit) {
+    List<BatchResult> batches = new ArrayList<>();
+    for (int batch = 0; batch < 10; batch++) {
+      boolean second = batch >= 5;
+      double shared = batchSd * MadeUp.normal(random);
+      List<Part> parts = new ArrayList<>();
+      for (String cut : List.of("−30 +50", "−50 +100", "−100", "−20 +30")) {
+        double logit = 1.5 + shared + (second ? effect : 0) + 0.4 * MadeUp.normal(random);
+        LocalDate date = MadeUp.DAY.plusDays(second ? batch : batch - 20);
+        Habit[] habits = isHabit && second ? new Habit[] {HABIT} : new Habit[0];
+        parts.add(MadeUp.part(date, cut, logit, 1000, habits));
+      }
+      batches.add(MadeUp.batch("source", MadeUp.DAY, 20_000, 10, parts));
+    }
+    return batches;
+  }
+
+  @ParameterizedTest
+  @ValueSource(doubles = {0, 0.25, 0.5})
+  void whatBatchesHaveInCommonIsNotTakenForAChangeOrAHabit(double batchSd) {
+    SplittableRandom random = new SplittableRandom(5);
+    Change change =
+        new Change("c", MadeUp.DAY, "less water", Optional.of(Work.MACHINES), Optional.empty());
+    int alarms = 0;
+    int habits = 0;
+    int seen = 0;
+    for (int run = 0; run < RUNS; run++) {
+      alarms += seen(change, alikeWithinBatches(random, batchSd, 0, false)) ? 1 : 0;
+      seen += seen(change, alikeWithinBatches(random, batchSd, 1.5, false)) ? 1 : 0;
+      habits +=
+          HabitCost.of(alikeWithinBatches(random, batchSd, 0, true)).getFirst().isSeen() ? 1 : 0;
+    }
+    assertThat(alarms / (double) RUNS).as("changes").isBetween(0.015, 0.08);
+    assertThat(habits / (double) RUNS).as("habits").isBetween(0.015, 0.08);
+    assertThat(seen / (double) RUNS).isGreaterThan(0.9);
+  }
+
+  private static boolean seen(Change change, List<BatchResult> batches) {
+    return ChangeEffect.of(change, batches, ZoneOffset.UTC).isSeen();
+  }
+
+  /** A dozen habits asked about at once, of which none costs anything. */
+  @Test
+  void ofManyHabitsNoneIsSeenWhereThereIsNone() {
+    SplittableRandom random = new SplittableRandom(6);
+    int alarms = 0;
+    for (int run = 0; run < RUNS; run++) {
+      List<BatchResult> batches = new ArrayList<>();
+      for (int batch = 0; batch < 12; batch++) {
+        List<Part> parts = new ArrayList<>();
+        for (int cut = 0; cut < 4; cut++) {
+          List<Habit> habits = new ArrayList<>();
+          for (int habit = 0; habit < 12; habit++) {
+            if (random.nextInt(4) == 0) {
+              habits.add(new Habit(Habit.Kind.DIAL_HIGH, "dial " + habit));
+            }
+          }
+          parts.add(
+              MadeUp.part(
+                  MadeUp.DAY,
+                  "cut " + cut,
+                  1.5 + 0.5 * MadeUp.normal(random),
+                  1000,
+                  habits.toArray(Habit[]::new)));
+        }
+        batches.add(MadeUp.batch("source", MadeUp.DAY, 20_000, 10, parts));
+      }
+      alarms += HabitCost.of(batches).stream().anyMatch(HabitCost::isSeen) ? 1 : 0;
+    }
+    assertThat(alarms / (double) RUNS).isBetween(0.015, 0.08);
+  }
+
+  /** Sources that give the same, one of them by luck and the others steadily. */
+  @Test
+  void sourcesThatScatterUnequallyAreHeldAndNotToldApart() {
+    SplittableRandom random = new SplittableRandom(7);
+    double[] scatter = {0.15, 0.3, 0.7};
+    int[] batchesOf = {6, 4, 3};
+    int[] held = new int[3];
+    int apart = 0;
+    for (int run = 0; run < RUNS; run++) {
+      List<BatchResult> batches = new ArrayList<>();
+      for (int source = 0; source < 3; source++) {
+        for (int i = 0; i < batchesOf[source]; i++) {
+          double sd = scatter[source];
+          double rate = 100 * Math.exp(sd * MadeUp.normal(random) - sd * sd / 2);
+          batches.add(MadeUp.batch("source " + source, 8 * rate, 8));
+        }
+      }
+      List<SourceRate> rates = SourceRate.ranked(batches, Season.NOTHING, SourceRate.Of.HOUR);
+      apart += rates.getFirst().isSurelyAbove(rates.get(1)) ? 1 : 0;
+      for (SourceRate rate : rates) {
+        int source = rate.source().charAt(7) - '0';
+        held[source] += rate.rate().low() <= 100 && 100 <= rate.rate().high() ? 1 : 0;
+      }
+    }
+    for (int source = 0; source < 3; source++) {
+      assertThat(held[source] / (double) RUNS).as("source %s", source).isBetween(0.86, 0.995);
+    }
+    assertThat(apart / (double) RUNS).isLessThan(0.06);
   }
 
   @Test

@@ -32,7 +32,14 @@ class SeasonWordsTest {
       new Change("c", DAY, "three drops", Optional.of(Work.MAGNET), Optional.empty());
 
   private static HabitCost cost(Habit.Kind kind, String dial, Optional<Band> mg) {
-    return new HabitCost(new Habit(kind, dial), Work.MACHINES, "garden bowl", 7, 14, mg);
+    return new HabitCost(
+        new Habit(kind, dial),
+        Work.MACHINES,
+        "garden bowl",
+        7,
+        14,
+        mg,
+        mg.filter(Band::isAwayFromZero).isPresent());
   }
 
   @ParameterizedTest
