@@ -7,20 +7,26 @@ import jugulum.core.check.Check;
 /**
  * How many specks a heap held before its passes, from what each pass caught.
  *
- * <p>Every pass is taken to catch the same share p of what is left. With catches y1..yk, their sum
+ * <p>Textbook: every pass catches the same share p of what is left. With catches y1..yk, their sum
  * T and X = Σ(k−i)·yi the likelihood of N specks is ln L(N) = lnΓ(N+1) − lnΓ(N−T+1) + T ln p +
- * (kN−X−T) ln(1−p) at p = T/(kN−X). It is maximised over real N ≥ T; the range is that of the
- * profile likelihood, chi-square with one degree of freedom. Source: P. A. P. Moran, Biometrika 38
- * (1951) 307–311; C. Zippin, Biometrics 12 (1956) 163–189 and Journal of Wildlife Management 22
- * (1958) 82–90. We maximise the likelihood itself rather than read Zippin's charts. Catches that
- * were weighed count in mean specks and need not be whole: the factorials are gamma functions.
+ * (kN−X−T) ln(1−p) at p = T/(kN−X). Source: P. A. P. Moran, Biometrika 38 (1951) 307–311; C.
+ * Zippin, Biometrics 12 (1956) 163–189 and Journal of Wildlife Management 22 (1958) 82–90. Used:
+ * specks are not alike, so each has its own p, beta-distributed: one that stayed in j passes is
+ * caught by the next with μ/(1 + j g) (the beta-geometric law: C. R. Weinberg and B. C. Gladen,
+ * Biometrics 42 (1986) 547–560, from memory). μ is the likeliest for each N, g counts with an
+ * exponential weight beforehand, g = 0 being the textbook's case. Why: those that go easily go
+ * first, and what is left is more than equal shares let expect. The likelihood is maximised over
+ * real N ≥ T; the range is that of the profile likelihood, chi-square with one degree of freedom.
+ * Catches that were weighed count in mean specks and need not be whole: the factorials are gamma
+ * functions.
  *
  * @param state what the passes can tell
  * @param caught T, the specks caught in all
  * @param estimate N, the specks there were before the first pass; empty where the passes cannot
  *     tell
- * @param share p, the share of what is left that a pass catches, 0 to 1; empty where the passes
- *     cannot tell
+ * @param share p, the share of what was left that a pass caught so far, 0 to 1; empty where the
+ *     passes cannot tell
+ * @param nextCatch what one more pass would catch, in specks; empty where the passes cannot tell
  * @param low the low end of N's 95 % range, never below T
  * @param high the high end of N's 95 % range; empty where there is none
  */
@@ -29,6 +35,7 @@ public record Removal(
     double caught,
     OptionalDouble estimate,
     OptionalDouble share,
+    OptionalDouble nextCatch,
     double low,
     OptionalDouble high) {
 
@@ -68,6 +75,7 @@ public record Removal(
         total,
         OptionalDouble.empty(),
         OptionalDouble.empty(),
+        OptionalDouble.empty(),
         total,
         OptionalDouble.empty());
   }
@@ -85,13 +93,6 @@ public record Removal(
   /** The high end of what is left; empty where there is none. */
   public OptionalDouble leftHigh() {
     return minusCaught(high);
-  }
-
-  /** p·(N − T), what one more pass would catch; empty where the passes cannot tell. */
-  public OptionalDouble nextCatch() {
-    return estimate.isPresent()
-        ? OptionalDouble.of(share.getAsDouble() * left().getAsDouble())
-        : OptionalDouble.empty();
   }
 
   private OptionalDouble minusCaught(OptionalDouble specks) {

@@ -91,8 +91,8 @@ class NextPassTest {
   void theWorthIsTheExpectedCatchLessTheTime() {
     NextPass next = after(Optional.of(TERMS), StopRule.USUAL, 46, 21, 9);
     NextPass.Money money = next.money().orElseThrow();
-    assertThat(next.nextMg().getAsDouble()).isCloseTo(3.41 * 0.03123, within(1e-3));
-    assertThat(money.brings()).isCloseTo(3.41 * 0.03123e-3 * 0.9 * 80 * 0.95, within(1e-4));
+    assertThat(next.nextMg().getAsDouble()).isCloseTo(4.0489 * 0.03123, within(1e-3));
+    assertThat(money.brings()).isCloseTo(4.0489 * 0.03123e-3 * 0.9 * 80 * 0.95, within(1e-4));
     assertThat(money.costs()).isCloseTo(2.0, within(1e-12));
     assertThat(money.chance()).isLessThan(0.001);
   }
