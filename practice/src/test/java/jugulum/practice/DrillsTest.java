@@ -59,15 +59,15 @@ class DrillsTest {
   @Test
   void openingFastIsNamedWithWhatItCost() {
     Run run = run("flat-fines");
-    run.tell(new Action.Valve(8));
-    run.tell(new Action.Charge(60, true));
+    run.tell(new Action.Valve(4));
+    run.tell(new Action.Charge(100, true));
     go(run, 20);
-    run.tell(new Action.Valve(30));
+    run.tell(new Action.Valve(15));
     go(run, 40);
-    run.tell(new Action.Valve(8));
+    run.tell(new Action.Valve(4));
     go(run, 20);
-    run.tell(new Action.Charge(60, true));
-    run.tell(new Action.Valve(30));
+    run.tell(new Action.Charge(100, true));
+    run.tell(new Action.Valve(15));
     go(run, 15);
     run.end();
     Loss fast = loss(run, Habit.OPENED_FAST).orElseThrow();
@@ -121,7 +121,7 @@ class DrillsTest {
     Run run = run("first-run");
     run.tell(new Action.Charge(30, true));
     for (int second = 0; second < 40; second++) {
-      run.tell(new Action.Valve(10 + second / 2.0));
+      run.tell(new Action.Valve(5 + second / 4.0));
       go(run, 1);
     }
     long steps = Math.round(run.seconds() * 30);
@@ -136,10 +136,10 @@ class DrillsTest {
   @Tag("simulated")
   @ParameterizedTest
   @CsvSource({
-    "first-run, 31.5 0.4 60",
-    "leans, 16.5 0.175 67.5",
-    "pump-ages, 39 0.4375 67.5",
-    "first-table, 3 20 16",
+    "first-run, 19.5 0.39999999999999997 143.75",
+    "leans, 12.75 0.33999999999999997 150",
+    "pump-ages, 19.5 0.39999999999999997 143.75",
+    "first-table, 4 20 16",
     "drops, 5"
   })
   void theProgramKnowsARunThatReachesIt(String id, String way) {
@@ -177,7 +177,7 @@ class DrillsTest {
     Run run = Runs.of(drill(id), Grain.SEEN, SEED);
     if (run instanceof BowlRun bowl) {
       bowl.tell(new Action.Charge(60, true));
-      bowl.tell(new Action.Valve(20));
+      bowl.tell(new Action.Valve(10));
     }
     go(run, 8);
     ThreadMXBean threads = (ThreadMXBean) ManagementFactory.getThreadMXBean();

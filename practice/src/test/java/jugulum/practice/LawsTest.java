@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import jugulum.core.settling.Grain;
 import jugulum.core.settling.Settling;
 import jugulum.core.water.Water;
+import jugulum.practice.bowl.BowlShape;
 import jugulum.practice.law.BowlLaws;
 import jugulum.practice.law.Film;
 import jugulum.practice.law.RoundWeir;
@@ -118,18 +119,18 @@ class LawsTest {
 
   @ParameterizedTest
   @CsvSource({
-    "15, 0.25, 0.3789, 18.98, 8.245",
-    "20, 0.3333, 0.5052, 24.42, 9.988",
-    "30, 0.5, 0.7579, 34.81, 13.09"
+    "15, 0.5, 0.75786, 34.814, 6.2923",
+    "20, 0.66667, 1.0105, 44.779, 7.6226",
+    "30, 1.0, 1.5157, 63.849, 9.9884"
   })
   void swirlAndLipOfABowl(double flow, double wall, double foot, double shear, double lip) {
     double m3s = flow / 60_000;
-    double atWall = BowlLaws.OURS.wallMps(m3s, 1.5e-4, 0);
+    double atWall = BowlLaws.OURS.wallMps(m3s, BowlShape.USUAL.nozzleM2(), 0);
     double atFoot = atWall * BowlLaws.OURS.growth(0.170, 0.085);
     assertThat(atWall).isCloseTo(wall, HALF);
     assertThat(atFoot).isCloseTo(foot, HALF);
     assertThat(1000 * Swirl.shearMps(atFoot, 0.05, NU)).isCloseTo(shear, HALF);
-    RoundWeir weir = new RoundWeir(0.03);
+    RoundWeir weir = new RoundWeir(BowlShape.USUAL.lipM());
     assertThat(1000 * weir.headM(m3s)).isCloseTo(lip, HALF);
     assertThat(weir.flowM3S(weir.headM(m3s))).isCloseTo(m3s, Percentage.withPercentage(1e-6));
   }

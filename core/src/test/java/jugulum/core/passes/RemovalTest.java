@@ -101,16 +101,16 @@ class RemovalTest {
   @ValueSource(doubles = {0, 0.05, 0.1})
   void theRangeHoldsTheTruthAsOftenAsItSays(double unlike) {
     Random random = new Random(20_261_125);
-    Coverage.holds(
-        "passes, specks unlike by " + unlike,
-        LADDERS,
-        () -> {
-          int truth = 40 + random.nextInt(400);
-          double share = 0.3 + 0.4 * random.nextDouble();
-          Removal removal =
-              Removal.of(unlikeCatches(random, truth, share, unlike, 3 + random.nextInt(4)));
-          return removal.low() <= truth && removal.high().orElse(Double.POSITIVE_INFINITY) >= truth;
-        });
+    Coverage.upTo(0.99, "passes, specks unlike by " + unlike, LADDERS)
+        .asking(
+            () -> {
+              int truth = 40 + random.nextInt(400);
+              double share = 0.3 + 0.4 * random.nextDouble();
+              Removal removal =
+                  Removal.of(unlikeCatches(random, truth, share, unlike, 3 + random.nextInt(4)));
+              return removal.low() <= truth
+                  && removal.high().orElse(Double.POSITIVE_INFINITY) >= truth;
+            });
   }
 
   /** Each speck has a share of its own by which a pass frees it, beta-distributed. */

@@ -122,7 +122,7 @@ final class PlanPane extends BorderPane {
     super();
     this.workbench = workbench;
     this.search = workbench.work().latest();
-    this.widths = new WidthText(words, workbench.work());
+    this.widths = new WidthText(words);
     use =
         Buttons.primary(
             "use-plan",
@@ -184,7 +184,6 @@ final class PlanPane extends BorderPane {
     widths();
   }
 
-  /** It takes seconds: only who asks why is told. */
   private void widths() {
     if (because.isVisible()) {
       chosen()

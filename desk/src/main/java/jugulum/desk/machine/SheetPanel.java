@@ -11,6 +11,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
+import jugulum.core.gold.BatchSpecks;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
@@ -36,6 +37,7 @@ import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SheetWords;
+import jugulum.desk.words.StartWords;
 import jugulum.desk.words.Words;
 import jugulum.desk.work.Outcome;
 
@@ -226,7 +228,7 @@ final class SheetPanel extends Panel {
                   words,
                   gear,
                   GearWords.name(words, gear),
-                  Optional.of(shown.network().cutInto(now)),
+                  Optional.of(feed(shown, now)),
                   what,
                   PastRun.settings(now),
                   sums.sentences());
@@ -257,19 +259,26 @@ final class SheetPanel extends Panel {
     checks.forEach((check, box) -> box.setSelected(made(check).isPresent()));
     checks.values().forEach(box -> box.setDisable(!open));
     filling = false;
-    dials.forEach(set -> show(words, set, now, sheet.coarseness(cut), open));
+    StartWords.Feed feed = feed(shown, now);
+    dials.forEach(
+        set -> show(words, set, now, StartWords.target(words, sheet, set.dial, feed), open));
     ownDials.ifPresent(own -> own.show(now, open));
     sums.show(now, shown.sand().closure(step).inG());
     model
         .getChildren()
         .setAll(
-            StartText.of(words, sheet.kind(), cut, shown).stream()
+            StartWords.of(words, sheet, feed).stream()
                 .map(start -> Parts.advice("water", start, words.of("practice.model")))
                 .toList());
   }
 
+  private static StartWords.Feed feed(Worked shown, Step now) {
+    return new StartWords.Feed(
+        shown.network().cutInto(now), BatchSpecks.of(shown.network()).flatness());
+  }
+
   /** The field follows the record; typing that was not noted yet stays while another dial is. */
-  private static void show(Words words, Set set, Step now, double coarseness, boolean open) {
+  private static void show(Words words, Set set, Step now, Optional<String> target, boolean open) {
     OptionalDouble value = now.setting(set.dial.id());
     if (!value.equals(set.noted)) {
       set.noted = value;
@@ -278,10 +287,8 @@ final class SheetPanel extends Panel {
     set.field.field().setDisable(!open);
     set.said.setText(value.isPresent() ? said(words, set.dial, value.getAsDouble()) : "");
     Parts.shown(set.said, !set.said.getText().isEmpty());
-    boolean leans = set.dial.lean() != Dial.Lean.NONE;
-    set.target.setText(
-        leans ? words.of("sheet.target", SheetWords.target(words, set.dial, coarseness)) : "");
-    Parts.shown(set.target, leans);
+    set.target.setText(target.map(start -> words.of("sheet.target", start)).orElse(""));
+    Parts.shown(set.target, target.isPresent());
   }
 
   private static String said(Words words, Dial dial, double value) {

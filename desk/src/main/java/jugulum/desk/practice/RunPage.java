@@ -34,10 +34,13 @@ import jugulum.practice.drill.Run;
 import jugulum.practice.drill.Score;
 import jugulum.practice.law.RoundWeir;
 import jugulum.practice.sand.GrainKind;
-import jugulum.practice.start.FlowWindow;
+import jugulum.practice.start.Trade;
 
 /** A run that is played: its picture, what one turns, and how it stands. */
 final class RunPage extends HBox {
+  /** From where half the sand goes the water is worth having. */
+  private static final double HALF = 0.5;
+
   private static final double SIDE = 400;
 
   /** Room for a bar at its right. */
@@ -252,10 +255,12 @@ final class RunPage extends HBox {
   private void tell(BowlRun bowl) {
     double mm = Math.max(0, 1000 * bowl.bowl().headM());
     sound.level(mm);
-    FlowWindow window = bowl.window();
+    Trade trade = bowl.trade();
     RoundWeir weir = new RoundWeir(bowl.bowl().shape().lipM());
-    double low = 1000 * weir.headM(window.sandLMin() / 60_000);
-    double high = 1000 * weir.headM(Math.max(window.sandLMin() + 1, window.goldLMin()) / 60_000);
+    double least = trade.at(HALF).orElseGet(trade::start).setting();
+    double most = Math.max(trade.start().setting(), trade.most());
+    double low = 1000 * weir.headM(least / 60_000);
+    double high = 1000 * weir.headM(most / 60_000);
     level.show(_ -> LevelChart.of(mm, low, high), words.of("practice.level", words.fixed(mm, 1)));
     about.setText(words.of("practice.level", words.fixed(mm, 1)));
     show(Catches.of(words, bowl.bowl()));

@@ -9,8 +9,8 @@ import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Symptom;
-import jugulum.core.screens.Cut;
 import jugulum.desk.words.SheetWords;
+import jugulum.desk.words.StartWords;
 import jugulum.desk.words.Words;
 
 /**
@@ -41,7 +41,7 @@ public record SheetPage(
    * The page of a machine.
    *
    * @param name what the machine is called
-   * @param cut the sizes it is set up for; empty for the machine in general
+   * @param feed what it is set up for; empty for the machine in general
    * @param what for which batch and cut
    * @param set how its dials were set, by name
    */
@@ -49,7 +49,7 @@ public record SheetPage(
       Words words,
       Gear gear,
       String name,
-      Optional<Cut> cut,
+      Optional<StartWords.Feed> feed,
       String what,
       Map<String, Double> set,
       List<String> sums) {
@@ -60,7 +60,7 @@ public record SheetPage(
             words.plain(sheet.suits().finestMm()),
             words.plain(sheet.suits().coarsestMm()));
     String suits =
-        cut.map(sizes -> words.of("sheet.about", good, words.of("sheet.fit", sheet.fit(sizes))))
+        feed.map(one -> words.of("sheet.about", good, words.of("sheet.fit", sheet.fit(one.cut()))))
             .orElse(good);
     List<String> cautions =
         Stream.concat(
@@ -72,7 +72,7 @@ public record SheetPage(
         what,
         suits,
         sheet.checks().stream().map(one -> SheetWords.check(words, one)).toList(),
-        sheet.dials().stream().map(dial -> row(words, dial, sheet, cut, set)).toList(),
+        sheet.dials().stream().map(dial -> row(words, dial, sheet, feed, set)).toList(),
         sums,
         sheet.symptoms().stream().map(one -> SheetPage.row(words, one)).toList(),
         sheet.cleaning().stream().map(one -> SheetWords.cleaning(words, one)).toList(),
@@ -80,9 +80,13 @@ public record SheetPage(
   }
 
   private static List<String> row(
-      Words words, Dial dial, Sheet sheet, Optional<Cut> cut, Map<String, Double> set) {
+      Words words,
+      Dial dial,
+      Sheet sheet,
+      Optional<StartWords.Feed> feed,
+      Map<String, Double> set) {
     String start =
-        cut.map(sizes -> SheetWords.target(words, dial, sheet.coarseness(sizes)))
+        feed.flatMap(one -> StartWords.target(words, sheet, dial, one))
             .orElseGet(() -> SheetWords.usual(words, dial));
     String noted =
         Optional.ofNullable(set.get(dial.id()))

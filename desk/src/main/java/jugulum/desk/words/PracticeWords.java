@@ -9,9 +9,7 @@ import jugulum.practice.drill.Drill.OnPan;
 import jugulum.practice.drill.Score;
 import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Sand;
-import jugulum.practice.start.DeckWindow;
-import jugulum.practice.start.FlowWindow;
-import jugulum.practice.start.WidthCost;
+import jugulum.practice.start.Trade;
 
 /** Says what one trains on, how it went, and what the same laws give to start from. */
 public final class PracticeWords {
@@ -98,35 +96,63 @@ public final class PracticeWords {
         words.percent(score.sandOut()));
   }
 
-  /** The flow a cut wants, by the model. */
-  public static String window(Words words, FlowWindow window) {
-    return words.of(
-        window.isOpen() ? "practice.window" : "practice.window.shut",
-        words.fixed(window.magnetiteLMin(), 0),
-        words.fixed(window.goldLMin(), 0));
+  /** What a cut trades on a bowl or a table, by the model, and where to start. */
+  public static String trade(Words words, Trade trade) {
+    Trade.Point start = trade.start();
+    return trade.isOpen()
+        ? words.of(
+            "practice.trade",
+            trade.rig(),
+            range(words, trade),
+            words.percent(start.sandOut()),
+            words.fixed(trade.minutes(), 0),
+            lost(words, start))
+        : words.of(
+            "practice.trade.shut",
+            trade.rig(),
+            setting(words, trade, start),
+            words.percent(start.sandOut()),
+            words.fixed(trade.minutes(), 0),
+            lost(words, start),
+            trade
+                .wanted()
+                .map(
+                    point ->
+                        words.of(
+                            "practice.trade.more",
+                            setting(words, trade, point),
+                            words.percent(point.sandOut()),
+                            lost(words, point)))
+                .orElse(words.of("practice.trade.no-more")));
   }
 
-  /**
-   * What the width of a cut costs on a bowl, by the model.
-   *
-   * @param cut as it is written
-   */
-  public static String width(Words words, String cut, WidthCost cost) {
-    return words.of(
-        cost.sandGone() >= WidthCost.WANTED ? "practice.width" : "practice.width.not",
-        cut,
-        words.percent(cost.goldGone()),
-        words.fixed(cost.flowLMin(), 0));
+  /** Where to start, by the model. */
+  public static String start(Words words, Trade trade) {
+    return words.of("practice.start", setting(words, trade, trade.start()));
   }
 
-  /** The tilt a cut wants, by the model. */
-  public static String window(Words words, DeckWindow window, double waterLMin) {
-    return words.of(
-        window.isOpen() ? "practice.tilts" : "practice.tilts.shut",
-        words.fixed(window.magnetiteDegrees(), 1),
-        words.fixed(window.goldDegrees(), 1),
-        words.fixed(waterLMin, 0),
-        words.fixed(1000 * window.film().thicknessM(), 1),
-        words.fixed(window.film().topMps(), 2));
+  private static String setting(Words words, Trade trade, Trade.Point point) {
+    return written(words, trade, number(words, trade, point.setting()));
+  }
+
+  /** From the least that parts the sand to the most that leaves the gold. */
+  private static String range(Words words, Trade trade) {
+    String from = number(words, trade, trade.wanted().orElseThrow().setting());
+    String to = number(words, trade, trade.most());
+    return written(words, trade, from.equals(to) ? from : words.of("figures.range", from, to));
+  }
+
+  private static String number(Words words, Trade trade, double setting) {
+    return words.fixed(setting, trade.rig() == Trade.Rig.BOWL ? 0 : 1);
+  }
+
+  private static String written(Words words, Trade trade, String number) {
+    return words.of(trade.rig() == Trade.Rig.BOWL ? "practice.flow" : "practice.tilt", number);
+  }
+
+  private static String lost(Words words, Trade.Point point) {
+    return point.goldLost() <= Trade.ALLOWED
+        ? words.of("practice.trade.little")
+        : words.percent(point.goldLost());
   }
 }

@@ -32,10 +32,10 @@ class PracticeTest extends OnTheDemoBook {
     try (Person person = atPractice()) {
       assertThat(person.text("practice-pane")).contains("Not run yet");
       begun(person, 4).press(R).press(O);
-      assertThat(person.text("knob-size")).isEqualTo("40 g");
+      assertThat(person.text("knob-size")).isEqualTo("110 g");
       assertThat(person.text("knob-place")).isEqualTo("anywhere on the floor");
       person.press(O).press(SPACE).press(SPACE).pressTimes(UP, 60);
-      assertThat(person.text("knob-charge")).isEqualTo("80 of 120 g in");
+      assertThat(person.text("knob-charge")).isEqualTo("220 of 300 g in");
       assertThat(person.text("knob-valve")).isEqualTo("30.0 L/min");
       person.press(F).until(() -> person.text("practice-lost").matches("[1-9].*%.*"));
       person.press(ESCAPE).until(() -> person.sees("verdict-page"));
@@ -93,7 +93,7 @@ class PracticeTest extends OnTheDemoBook {
   @Test
   void threeDropsFreeWhatALiftTraps() {
     try (Person person = atPractice()) {
-      begun(person, 14);
+      begun(person, 13);
       doneWhenFree(person, UP);
       for (int drop = 1; drop <= 3; drop++) {
         doneWhenFree(person, SPACE);

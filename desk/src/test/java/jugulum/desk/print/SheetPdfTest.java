@@ -14,6 +14,7 @@ import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.desk.words.English;
 import jugulum.desk.words.SheetWords;
+import jugulum.desk.words.StartWords;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.openpdf.text.pdf.PdfReader;
@@ -37,7 +38,7 @@ class SheetPdfTest {
             English.WORDS,
             gear,
             English.WORDS.of("machine", kind),
-            Optional.of(CUT),
+            Optional.of(new StartWords.Feed(CUT, 0.3)),
             "Cindermoor 3 · −50 +100",
             Map.of("wetting", 3.0),
             List.of("This lot is 21 charges."));

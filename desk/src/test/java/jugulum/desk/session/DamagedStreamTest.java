@@ -5,10 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -65,22 +62,7 @@ class DamagedStreamTest {
   private Path damaged(String name, Key stream, int part) throws IOException, SQLException {
     Path copy = folder.resolve(name + stream.hashCode() + part);
     Files.copy(shared.resolve(name), copy);
-    String its = " WHERE kind = '" + stream.kind() + "' AND stream = '" + stream.id() + "'";
-    try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + copy);
-        Statement statement = connection.createStatement()) {
-      statement.execute("DROP TRIGGER journal_is_never_changed");
-      statement.execute(
-          "UPDATE journal SET body = 'x' || body"
-              + its
-              + " AND version = (SELECT 1 + (max(version) - 1) * "
-              + part
-              + " / 2 FROM journal"
-              + its
-              + ")");
-      // As after a rule was raised: all that follows from it has to be made again.
-      statement.execute("DELETE FROM projected" + its);
-      statement.execute("DELETE FROM kept" + its);
-    }
+    Damage.row(copy, stream, part);
     return copy;
   }
 

@@ -167,11 +167,12 @@ class WorkTest {
   void afterTheEndNobodyWaitsForEver() {
     Notices notices = notices();
     Work work = work(notices);
+    Notice before = notices.notice().get();
     work.end(() -> {});
     assertThat(work.behind(() -> 1)).isCompletedExceptionally();
     work.run(() -> 1, _ -> {});
     drain();
-    assertThat(notices.notice().get()).isNull();
+    assertThat(notices.notice().get()).isEqualTo(before);
     CompletableFuture<Outcome> outcome =
         work.outcome(() -> 1, _ -> CompletableFuture.completedFuture(new Outcome.Recorded()))
             .toCompletableFuture();

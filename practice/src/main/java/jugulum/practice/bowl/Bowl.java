@@ -67,7 +67,6 @@ public final class Bowl {
   private double seconds;
   private double flowM3S;
   private double tilt;
-  private float churn;
 
   /**
    * A bowl that stands still, its grains beside it.
@@ -158,12 +157,11 @@ public final class Bowl {
     double load = loadG();
     flowM3S = controls.valveLMin() / 60_000 / (1 + load / laws.dammingG());
     double jetMps = laws.wallMps(flowM3S, shape.nozzleM2(), load);
-    double ahead = jetMps > 0 ? Math.max(0, (jetMps - wallMps) / jetMps) : 0;
-    churn = (float) (1 + laws.churn() * ahead);
+    double behind = Math.max(0, jetMps - wallMps);
     wallMps += (jetMps - wallMps) * (STEP_S / laws.lagS());
     tilt = StrictMath.toRadians(controls.tiltDegrees());
     double over = spill();
-    field.set(wallMps, over, headM);
+    field.set(wallMps, behind, over, headM);
     move(controls.hasAgent());
     seconds += STEP_S;
   }
@@ -188,7 +186,6 @@ public final class Bowl {
     // Over the low side of the lip runs more: 1.5 e r / H of it, to first order of the weir's law.
     float lean = headM > 1e-4 ? (float) Math.clamp(1.5 * tilt * lip / headM, -0.95, 0.95) : 0;
     boolean isLevel = lean == 0;
-    float turbulence = (float) WallStream.TURBULENCE * churn;
     for (int i = 0; i < next; i++) {
       if (state[i] != IN) {
         continue;
@@ -198,7 +195,7 @@ public final class Bowl {
       float xi = field.kept[bin] * swing[i] + field.fresh[bin] * noise.next();
       swing[i] = xi;
       float cos = isLevel || r >= foot ? 0 : Trig.cos(angle[i]);
-      float u = stream(i, bin) * (1 + turbulence * xi) * crowded(r, bin, cos);
+      float u = stream(i, bin) * (1 + field.turbulence[bin] * xi) * crowded(r, bin, cos);
       float ws = grains.settlingMps(i);
       float dragged = u - ws * toMove;
       float roundSpeed = dragged > 0 ? dragged * along : 0;
@@ -212,7 +209,7 @@ public final class Bowl {
         float slides = ws * toStay - up;
         inSpeed = (climbs > 0 ? climbs : slides > 0 ? -slides : 0) * upSlope;
       }
-      float carried = carried(ws, field.shear[bin] * churn);
+      float carried = carried(ws, field.stirred[bin]);
       if (carried > 0) {
         inSpeed += carried * (field.inward[bin] * low - inSpeed);
         roundSpeed += carried * (field.round[bin] - roundSpeed);

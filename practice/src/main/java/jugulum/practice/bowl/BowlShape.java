@@ -20,7 +20,7 @@ public record BowlShape(
    *
    * <p>Off by a half: flows told for a bowl nobody measured: the bore of the nozzle nearly squared.
    */
-  public static final BowlShape USUAL = new BowlShape(0.170, 0.085, 0.030, 35, 1.5e-4, 0.050);
+  public static final BowlShape USUAL = new BowlShape(0.170, 0.085, 0.045, 35, 1.0e-4, 0.050);
 
   /** Checks that it can be built. */
   public BowlShape {

@@ -9,14 +9,30 @@ import jugulum.practice.law.WallStream;
 final class SwirlField {
   static final int BINS = 256;
 
+  /**
+   * A stream that has changed by less is the same: most of the time of a run went into making it.
+   */
+  private static final double NEAR = 1e-3;
+
   private final BowlShape shape;
+  private final BowlLaws laws;
   private final double viscosity;
   private final double dt;
   private final double[] growth = new double[BINS];
   private final double[] depth = new double[BINS];
   private final double perBin;
+  private double setWallMps = -1;
+  private double setBehindMps = -1;
+  private double setOverM3S = -1;
+  private double setHeadM = -1;
 
   final float[] shear = new float[BINS];
+
+  /** The shear with what a jet ahead of the swirl stirs up. */
+  final float[] stirred = new float[BINS];
+
+  /** How much of its speed a grain's stream swings by. */
+  final float[] turbulence = new float[BINS];
 
   /** Wall units by metre. */
   final float[] perMetre = new float[BINS];
@@ -39,6 +55,7 @@ final class SwirlField {
 
   SwirlField(BowlShape shape, BowlLaws laws, Water water, double dt) {
     this.shape = shape;
+    this.laws = laws;
     this.viscosity = water.kinematicViscosityM2S();
     this.dt = dt;
     perBin = (shape.wallM() - shape.lipM()) / BINS;
@@ -50,19 +67,34 @@ final class SwirlField {
     }
   }
 
+  private static boolean isNear(double one, double other) {
+    return Math.abs(one - other) <= NEAR * Math.abs(other);
+  }
+
   /** The bin of a radius. */
   int bin(float radius) {
     return Math.clamp((int) ((radius - shape.lipM()) / perBin), 0, BINS - 1);
   }
 
   /**
-   * Makes it anew.
+   * Makes it anew, unless it is nearly the same.
    *
    * @param wallMps the speed at the wall
+   * @param behindMps how far that is behind what the jet is going to make it, from 0
    * @param overM3S what runs over the lip
    * @param headM the water on the lip
    */
-  void set(double wallMps, double overM3S, double headM) {
+  void set(double wallMps, double behindMps, double overM3S, double headM) {
+    if (isNear(wallMps, setWallMps)
+        && Math.abs(behindMps - setBehindMps) <= NEAR * wallMps
+        && isNear(overM3S, setOverM3S)
+        && isNear(headM, setHeadM)) {
+      return;
+    }
+    setWallMps = wallMps;
+    setBehindMps = behindMps;
+    setOverM3S = overM3S;
+    setHeadM = headM;
     for (int i = 0; i < BINS; i++) {
       double r = shape.lipM() + (i + 0.5) * perBin;
       double v = wallMps * growth[i];
@@ -70,6 +102,9 @@ final class SwirlField {
       double keeps = StrictMath.exp(-dt / WallStream.memoryS(u, viscosity));
       round[i] = (float) v;
       shear[i] = (float) u;
+      double most = laws.stirredMps(u, behindMps * growth[i]);
+      stirred[i] = (float) most;
+      turbulence[i] = (float) (WallStream.TURBULENCE * most / u);
       perMetre[i] = (float) (u / viscosity);
       logPerMetre[i] = (float) StrictMath.log(u / viscosity);
       kept[i] = (float) keeps;

@@ -10,7 +10,8 @@ import jugulum.practice.bowl.BowlShape;
 import jugulum.practice.drill.Drill.OnBowl;
 import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.start.FlowWindow;
+import jugulum.practice.start.Trade;
+import jugulum.practice.start.TradeTable;
 
 /** A run of a vortex bowl. */
 public final class BowlRun implements Run {
@@ -22,7 +23,7 @@ public final class BowlRun implements Run {
    *
    * <p>Off by a half: from where on a run of practice is told it opened fast.
    */
-  private static final double FAST_L_MIN = 6;
+  private static final double FAST_L_MIN = 3;
 
   private static final double FAST_S = 5;
 
@@ -32,6 +33,13 @@ public final class BowlRun implements Run {
   /** More than that in the bowl is too much for it, in g: the top of the sheet's usual charge. */
   private static final double TOO_MUCH_G = 200;
 
+  /**
+   * So much more than the most the cut bears, or than where it starts, is too much water: ours.
+   *
+   * <p>Off by a half: which loss of a run of practice is told to be by too much water.
+   */
+  private static final double MORE_THAN_ENOUGH = 1.1;
+
   /** A lean one does not see, in degrees. */
   private static final double UNSEEN = 0.5;
 
@@ -39,7 +47,7 @@ public final class BowlRun implements Run {
   private final OnBowl rig;
   private final long seed;
   private final Bowl bowl;
-  private final FlowWindow window;
+  private final Trade trade;
   private final Log log = new Log();
   private final Course course;
   private final double[] valves;
@@ -62,7 +70,7 @@ public final class BowlRun implements Run {
     rig = (OnBowl) drill.rig();
     Grains grains = Grains.draw(drill.sand(), sandGrains, goldGrains, water, seed);
     bowl = new Bowl(BowlShape.USUAL, grains, rig.totalG(), water, seed);
-    window = FlowWindow.of(drill.sand(), BowlShape.USUAL, water);
+    trade = TradeTable.shipped().bowl(drill.sand());
     course = new Course(drill.limitS());
     valves = new double[(int) Math.round(FAST_S / Bowl.STEP_S)];
     told = rig.begin();
@@ -141,7 +149,7 @@ public final class BowlRun implements Run {
     if (bowl.sandGone() >= WANTED) {
       return Habit.RAN_ON;
     }
-    if (bowl.flowLMin() > window.goldLMin()) {
+    if (bowl.flowLMin() > MORE_THAN_ENOUGH * Math.max(trade.most(), trade.start().setting())) {
       return Habit.TOO_MUCH_WATER;
     }
     return Math.abs(told.tiltDegrees()) > UNSEEN ? Habit.OUT_OF_LEVEL : Habit.UNAVOIDED;
@@ -174,9 +182,9 @@ public final class BowlRun implements Run {
     return bowl;
   }
 
-  /** The flow its sand wants of the bowl. */
-  public FlowWindow window() {
-    return window;
+  /** What its sand trades on the bowl. */
+  public Trade trade() {
+    return trade;
   }
 
   @Override

@@ -22,9 +22,6 @@ public final class DeckRun implements Run {
   /** The share of the sand that may come by the first port. */
   public static final double SAND_ALLOWED = 0.02;
 
-  /** More than that a deck of this size does not sort, in kg/h: above the sheet's usual. */
-  private static final double TOO_MUCH_KG_H = 40;
-
   private final Drill drill;
   private final long seed;
   private final Deck deck;
@@ -124,9 +121,6 @@ public final class DeckRun implements Run {
   }
 
   private Habit habit() {
-    if (controls.feedKgH() > TOO_MUCH_KG_H) {
-      return Habit.FED_TOO_MUCH;
-    }
     double gold = deck.placeM(GrainKind.GOLD, 0.5);
     // Gold that lies well below where it was fed was washed there; else the splitter is too high.
     boolean isDown = gold > Deck.FED_AT_M + 0.03;

@@ -14,8 +14,6 @@ public enum Habit {
   TOO_MUCH_WATER,
   /** The bowl leaned. */
   OUT_OF_LEVEL,
-  /** More was fed than the deck sorts. */
-  FED_TOO_MUCH,
   /** The deck was so steep that gold went down it. */
   TOO_STEEP,
   /** The splitter stood above the gold. */

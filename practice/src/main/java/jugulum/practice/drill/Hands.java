@@ -23,7 +23,7 @@ final class Hands {
 
   static double[] begin(Drill drill) {
     return switch (drill.rig()) {
-      case OnBowl rig -> new double[] {24, 0.4, 2 * rig.chargeG()};
+      case OnBowl rig -> new double[] {12, 0.2, rig.chargeG()};
       case OnDeck _ -> new double[] {3, 20, 16};
       case OnPan _ -> new double[] {3};
     };
@@ -31,7 +31,7 @@ final class Hands {
 
   static double[] reach(Drill drill) {
     return switch (drill.rig()) {
-      case OnBowl rig -> new double[] {6, 0.15, rig.chargeG() / 2};
+      case OnBowl rig -> new double[] {3, 0.08, rig.chargeG() / 4};
       case OnDeck _ -> new double[] {1, 6, 3};
       case OnPan _ -> new double[] {1};
     };
@@ -40,7 +40,7 @@ final class Hands {
   static boolean isPossible(Drill drill, double[] way) {
     return switch (drill.rig()) {
       case OnBowl rig ->
-          way[0] > 2
+          way[0] > 1
               && way[0] <= BowlControls.MOST_L_MIN
               && way[1] > 0.01
               && way[2] >= 5

@@ -30,7 +30,7 @@ public record Sand(
 
   /** What is left of the concentrate of a sluice without its magnetite: common practice. */
   private static final Map<GrainKind, Double> WITHOUT_MAGNETITE =
-      Map.of(GrainKind.ILMENITE, 0.35, GrainKind.GARNET, 0.30, GrainKind.QUARTZ, 0.35);
+      Map.of(GrainKind.ILMENITE, 0.22, GrainKind.GARNET, 0.28, GrainKind.QUARTZ, 0.50);
 
   /** Placer gold: flakes more often than nuggets. */
   private static final double FLATTEST = 0.2;
