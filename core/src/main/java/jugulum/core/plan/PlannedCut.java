@@ -36,8 +36,6 @@ public record PlannedCut(
    * @param byRecord whether what it wins rests on its own runs on such a cut
    * @param window its settling window, as that machine sorts
    * @param sorting how that machine sorts
-   * @param otherwise what the ratio of the window would be if it sorted the other way; empty if no
-   *     other mineral is left
    * @param shortfall how far the window stays below the margin, as the logarithm of their ratio; 0
    *     if it reaches it
    * @param remedy what would help; empty if the margin is reached
@@ -49,7 +47,6 @@ public record PlannedCut(
       boolean byRecord,
       Window window,
       Sorting sorting,
-      Optional<Band> otherwise,
       double shortfall,
       Optional<Remedy> remedy)
       implements Fate {

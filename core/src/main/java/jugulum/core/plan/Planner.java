@@ -311,7 +311,6 @@ public final class Planner {
     Gear gear = way.gear();
     Sorting sorting = gear.sheet().working().sorting();
     Window window = windows.of(cut.upperMm(), cut.lowerMm(), sorting);
-    Optional<Band> otherwise = windows.of(cut.upperMm(), cut.lowerMm(), sorting.other()).ratio();
     double shortfall = shortfall(window);
     Optional<Remedy> remedy =
         shortfall == 0 ? Optional.empty() : Optional.of(remedy(cut, gear.kind()));
@@ -322,7 +321,6 @@ public final class Planner {
         way.share().all() > 0,
         window,
         sorting,
-        otherwise,
         shortfall,
         remedy);
   }

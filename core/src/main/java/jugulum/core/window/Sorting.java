@@ -16,11 +16,6 @@ public enum Sorting {
   private static final double PULP_GCM3 = 1.5;
   private static final double WATER_GCM3 = 1.0;
 
-  /** The other way. */
-  public Sorting other() {
-    return this == FREE ? HINDERED : FREE;
-  }
-
   /**
    * By what factor the ratio of two speeds is widened, 1 or more; 1 for gold alloyed so much that
    * it is no heavier than the other.

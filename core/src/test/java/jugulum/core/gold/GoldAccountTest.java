@@ -192,10 +192,10 @@ class GoldAccountTest {
     }
     GoldRange caught = of(bench).known(new LotId(2)).orElseThrow();
     double speckMg = SpeckMass.meanMg(0.60, 0.25, 0.3, 17.5);
-    assertThat(caught.lowMg() / speckMg).isCloseTo(0.4, within(0.3));
+    assertThat(caught.lowMg() / speckMg).isCloseTo(0.98, within(0.3));
     assertThat(caught.highMg() / speckMg)
-        .as("20.7 specks, and the doubt of their mass")
-        .isBetween(20.7, 25.0);
+        .as("34.97 specks, and the doubt of their mass")
+        .isBetween(33.0, 43.0);
   }
 
   @Test

@@ -242,9 +242,6 @@ class TradeTest {
         .as("two to set up, six kilograms an hour")
         .isCloseTo(2 + panned.cuts().getLast().massG() / 1000 / 6 * 60, within(1e-9));
     assertThat(run.sorting()).isEqualTo(Sorting.FREE);
-    assertThat(run.otherwise().orElseThrow().usual())
-        .as("in a bed the difference is wider")
-        .isGreaterThan(run.window().ratio().orElseThrow().usual());
   }
 
   @Test

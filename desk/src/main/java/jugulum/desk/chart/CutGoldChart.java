@@ -5,7 +5,6 @@ import java.util.List;
 import jugulum.core.plan.Plan;
 import jugulum.core.plan.PlannedCut;
 import jugulum.core.plan.PlannedCut.Run;
-import jugulum.core.window.Sorting;
 import jugulum.desk.chart.Mark.Anchor;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
@@ -84,18 +83,12 @@ public final class CutGoldChart {
     return run.byRecord() ? words.of("cut-gold.record", machine) : machine;
   }
 
-  /**
-   * How many times faster the slowest gold falls than the fastest sand, as that machine sorts, and
-   * as it would be the other way.
-   */
+  /** How many times faster the slowest gold falls than the fastest sand, as that machine sorts. */
   private static String told(Words words, Run run) {
-    if (run.window().ratio().isEmpty() || run.otherwise().isEmpty()) {
-      return words.of("chart.ratio.none");
-    }
-    String here = words.fixed(run.window().ratio().get().usual(), 2);
-    String other = words.fixed(run.otherwise().get().usual(), 2);
-    return words.of(
-        run.sorting() == Sorting.HINDERED ? "cut-gold.hindered" : "cut-gold.free", here, other);
+    return run.window()
+        .ratio()
+        .map(ratio -> words.of("cut-gold.falls", words.fixed(ratio.usual(), 1)))
+        .orElse(words.of("chart.ratio.none"));
   }
 
   /** The bars in words. */

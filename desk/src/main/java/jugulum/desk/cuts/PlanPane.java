@@ -514,13 +514,10 @@ final class PlanPane extends BorderPane {
         return;
       }
       Plan plan = row.plan();
-      String mark = words.of(plan.meets() ? "plan.mark.meets" : "plan.mark.short");
       String ratio = figures.get().gold(plan.wonMg());
       Label name = Parts.styled(new Label(row.name()), "muted");
       name.setMinWidth(NAME_WIDTH);
-      Label stack =
-          Parts.styled(
-              new Label(words.of("plan.marked", mark, PlanWords.stack(words, plan))), "lot-name");
+      Label stack = Parts.styled(new Label(PlanWords.stack(words, plan)), "lot-name");
       Region gap = new Region();
       HBox.setHgrow(gap, Priority.ALWAYS);
       Label least = Parts.styled(new Label(ratio), "lot-figure");

@@ -42,6 +42,10 @@ public final class Buttons {
     button.getStyleClass().add(style);
     button.setMnemonicParsing(false);
     Room.breakIfLong(button, NEVER_BROKEN, NARROWEST);
+    // What it says may change with what one has chosen.
+    button
+        .textProperty()
+        .addListener((_, _, _) -> Room.breakIfLong(button, NEVER_BROKEN, NARROWEST));
     button.setMinHeight(Region.USE_PREF_SIZE);
     button.setAccessibleText(text);
     button.setOnAction(_ -> action.run());

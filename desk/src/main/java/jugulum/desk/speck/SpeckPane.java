@@ -138,7 +138,11 @@ public final class SpeckPane extends ScrollPane {
       row.getChildren().add(button);
     }
     answers.put(clue, buttons);
-    return new VBox(2, new HBox(12, Parts.section(words.of("speck.clue", clue)), mark), row);
+    Label title = Parts.section(words.of("speck.clue", clue));
+    title.setWrapText(true);
+    Wrapping heading = new Wrapping(12, 2);
+    heading.getChildren().addAll(title, mark);
+    return new VBox(2, heading, row);
   }
 
   private void answer(Clue clue, String answer, boolean isSo) {
