@@ -94,7 +94,7 @@ final class EveryView {
     person.press(CONTROL, DIGIT7).click("learn-scale");
     look.at(person, theme + " a scale to learn");
     person.press(ESCAPE).press(CONTROL, DIGIT1).press(F11);
-    person.until(() -> !person.text("hands-question").isEmpty());
+    person.until(() -> !person.text("hands-question").isEmpty()).pulses(1);
     look.at(person, theme + " bench mode");
     person.press(ESCAPE);
     day(person, theme, look);
@@ -158,7 +158,8 @@ final class EveryView {
     look.at(person, theme + " what was found of a run");
     person.press(ESCAPE).press(X);
     look.at(person, theme + " a run that is not to count");
-    person.press(F11);
+    // Its type follows the window in the first frame.
+    person.press(F11).pulses(1);
     look.at(person, theme + " a trial in bench mode");
     person.press(ESCAPE);
     person.click("gear-part-TRIALS").press(CONTROL, Z).click("gear-part-RECORD");

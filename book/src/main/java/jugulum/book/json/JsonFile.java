@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import jugulum.book.file.FileFault;
+import jugulum.core.check.UnseenSigns;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
@@ -83,7 +84,7 @@ final class JsonFile<E> {
           "the file is of version " + told.intValue() + "; this program reads version " + version;
       return new Result.Bad<>(List.of(at(told, "/version", reason)));
     }
-    List<FileFault> beyond = beyondNumbers(tree);
+    List<FileFault> beyond = beyondBounds(tree);
     if (!beyond.isEmpty()) {
       return new Result.Bad<>(beyond);
     }
@@ -101,11 +102,15 @@ final class JsonFile<E> {
 
   private record Placed(JsonNode node, String where) {}
 
+  /** No name or note is longer than that. */
+  private static final int LONGEST = 100_000;
+
   /**
-   * Numbers larger than anything a file holds: the schema's own check cannot take them. Goes
-   * through the tree without recursion.
+   * Numbers larger than anything a file holds, which the schema's own check cannot take; texts that
+   * have no end, or signs in them that nobody sees and that turn round what is shown beside them.
+   * Goes through the tree without recursion.
    */
-  private static List<FileFault> beyondNumbers(JsonNode tree) {
+  private static List<FileFault> beyondBounds(JsonNode tree) {
     List<FileFault> faults = new ArrayList<>();
     Deque<Placed> open = new ArrayDeque<>(List.of(new Placed(tree, "")));
     while (!open.isEmpty()) {
@@ -113,6 +118,14 @@ final class JsonFile<E> {
       JsonNode node = placed.node();
       if (node.isNumber() && (node.isBigInteger() || !(Math.abs(node.doubleValue()) <= LARGEST))) {
         faults.add(at(node, placed.where(), "the number is larger than any that belongs here"));
+      }
+      if (node.isString()) {
+        String said = node.stringValue();
+        if (said.length() > LONGEST) {
+          faults.add(at(node, placed.where(), "the text is longer than any that belongs here"));
+        } else if (UnseenSigns.in(said)) {
+          faults.add(at(node, placed.where(), "the text holds signs that nobody sees"));
+        }
       }
       for (int i = 0; node.isArray() && i < node.size(); i++) {
         open.add(new Placed(node.get(i), placed.where() + "/" + i));

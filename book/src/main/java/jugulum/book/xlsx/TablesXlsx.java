@@ -49,6 +49,9 @@ public final class TablesXlsx {
     }
   }
 
+  /** A cell of a spreadsheet holds no more signs: common practice. */
+  private static final int MOST_SIGNS = 32_767;
+
   private static void cell(Worksheet sheet, int row, int column, Object value) {
     switch (value) {
       case null -> {}
@@ -58,7 +61,17 @@ public final class TablesXlsx {
         sheet.value(row, column, at.atZone(ZoneOffset.UTC).toLocalDateTime());
         sheet.style(row, column).format(MOMENT).set();
       }
-      default -> sheet.value(row, column, PlainText.guarded(value.toString()));
+      default -> sheet.value(row, column, fitting(PlainText.guarded(value.toString())));
     }
+  }
+
+  /** What a cell cannot hold is cut and says so; every other format holds all of it. */
+  private static String fitting(String text) {
+    if (text.length() <= MOST_SIGNS) {
+      return text;
+    }
+    int end =
+        Character.isHighSurrogate(text.charAt(MOST_SIGNS - 2)) ? MOST_SIGNS - 2 : MOST_SIGNS - 1;
+    return text.substring(0, end) + "…";
   }
 }

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import jugulum.book.Samples;
 import jugulum.book.batch.BatchStream;
@@ -100,6 +101,17 @@ class BatchFileTest {
     FileFault fault = onlyFault(spoilt);
     assertThat(fault.reason()).containsIgnoringCase(reason);
     assertThat(fault.line()).as(fault.toString()).isBetween(line - 2, line + 4);
+  }
+
+  /** A name that turns round what stands beside it, and one without end, never come in. */
+  @Test
+  void textsNobodySeesOrThatHaveNoEndAreRefused() {
+    String name = Samples.everything().label().name();
+    String turned = TEXT.replaceFirst(Pattern.quote(name), name + "\\\\u202e");
+    assertThat(turned).isNotEqualTo(TEXT);
+    assertThat(onlyFault(turned).reason()).contains("signs that nobody sees");
+    String endless = TEXT.replaceFirst(Pattern.quote(name), name + "x".repeat(200_000));
+    assertThat(onlyFault(endless).reason()).contains("longer than any that belongs here");
   }
 
   @Test

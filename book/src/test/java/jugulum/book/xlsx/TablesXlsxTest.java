@@ -54,6 +54,16 @@ class TablesXlsxTest {
         .contains("\"−30 +50, \"\"quoted\"\"\",0.1,12,true,2026-03-02T08:55:00Z,");
   }
 
+  /** A cell takes 32,767 signs, and no program opens a file with more. */
+  @Test
+  void aTextThatNoCellHoldsIsCutAndSaysSo() throws IOException {
+    Table table = new Table("texts", List.of("text"), List.of(List.of("x".repeat(40_000))));
+    try (ReadableWorkbook workbook = read(List.of(table))) {
+      String cell = workbook.getFirstSheet().read().get(1).getCellText(0);
+      assertThat(cell).hasSize(32_767).endsWith("x…");
+    }
+  }
+
   @Test
   void aRowMustHaveAsManyCellsAsThereAreHeads() {
     assertThatThrownBy(() -> new Table("short", List.of("one", "two"), List.of(List.of(1))))

@@ -144,7 +144,8 @@ public record NextPass(
     return switch (removal.state()) {
       case TOO_FEW_PASSES -> catches.isEmpty() ? Why.NO_PASS : Why.ONE_PASS;
       case NOTHING_CAUGHT -> Why.NOTHING_SEEN;
-      case NOT_DECLINING -> Why.NOT_DECLINING;
+      // Few specks leave no upper end, also where the last pass found none.
+      case NOT_DECLINING -> catches.getLast() == 0 ? byRule(0, rule, money) : Why.NOT_DECLINING;
       case DECLINING -> byRule(catches.getLast(), rule, money);
     };
   }

@@ -37,6 +37,8 @@ public record HabitCost(
   /**
    * The share of those told that may be chance (the false discovery rate; Y. Benjamini and Y.
    * Hochberg, Journal of the Royal Statistical Society B 57 (1995) 289-300; from memory).
+   *
+   * <p>Off by a half: how many habits are told to have cost gold.
    */
   public static final double FALSE = 0.05;
 

@@ -46,17 +46,28 @@ import jugulum.core.weighing.Container;
  * @param sand the unit of a weight of sand without one
  * @param gold the unit of a weight of gold without one
  * @param readOn the scale the weights came from; empty where they were typed
+ * @param isOffTheSand whether a pass after the first goes over the sand again and not over the heap
  */
 public record Answers(
-    Worked worked, Shop shop, MassUnit sand, MassUnit gold, Optional<ReadOn> readOn) {
+    Worked worked,
+    Shop shop,
+    MassUnit sand,
+    MassUnit gold,
+    Optional<ReadOn> readOn,
+    boolean isOffTheSand) {
   /** Of what was typed. */
   public Answers(Worked worked, Shop shop, MassUnit sand, MassUnit gold) {
-    this(worked, shop, sand, gold, Optional.empty());
+    this(worked, shop, sand, gold, Optional.empty(), false);
   }
 
   /** The same of weights that came from a scale. */
   public Answers from(ReadOn scale) {
-    return new Answers(worked, shop, sand, gold, Optional.of(scale));
+    return new Answers(worked, shop, sand, gold, Optional.of(scale), isOffTheSand);
+  }
+
+  /** The same of a pass over the sand, or over the heap. */
+  public Answers offTheSand(boolean isSo) {
+    return new Answers(worked, shop, sand, gold, readOn, isSo);
   }
 
   /** A part that was left out. */
@@ -74,6 +85,10 @@ public record Answers(
       if (slip.isPresent()) {
         return new Wrong(i, slip.get());
       }
+    }
+    Optional<Slip> tooMuch = liftedMoreThanTheHeap(task, text(typed, 0));
+    if (tooMuch.isPresent()) {
+      return new Wrong(0, tooMuch.get());
     }
     try {
       return new Edits(edits(task, typed));
@@ -274,10 +289,33 @@ public record Answers(
         understood(Typing.number(told.apply(0).orElseThrow(), dial.low(), dial.high())));
   }
 
-  private Measure pass(StepId id, Function<Integer, Optional<String>> told) {
+  /** From the heap no more can be lifted than lies on it. */
+  private Optional<Slip> liftedMoreThanTheHeap(Task task, String text) {
+    if (task.kind() != Task.Kind.PASS
+        || text.isEmpty()
+        || !(task.subject() instanceof Subject.OfStep(StepId id))) {
+      return Optional.empty();
+    }
     Step step = worked.batch().step(id).orElseThrow();
-    Measure.Pass.From from =
-        step.passes().isEmpty() ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP;
+    if (from(step) == Measure.Pass.From.SAND || step.heapG().isEmpty()) {
+      return Optional.empty();
+    }
+    // Two weighings of one heap differ: as far as the batch takes sand for the same.
+    double most =
+        step.heapG().getAsDouble() * (1 + worked.batch().assumptions().closureTolerance());
+    return understood(grams(text)) > most
+        ? Optional.of(new Slip.OutOfRange(text, 0, most))
+        : Optional.empty();
+  }
+
+  private Measure.Pass.From from(Step step) {
+    return step.passes().isEmpty() || isOffTheSand
+        ? Measure.Pass.From.SAND
+        : Measure.Pass.From.HEAP;
+  }
+
+  private Measure pass(StepId id, Function<Integer, Optional<String>> told) {
+    Measure.Pass.From from = from(worked.batch().step(id).orElseThrow());
     double lifted = understood(grams(told.apply(0).orElseThrow()));
     double dropped = told.apply(1).map(text -> understood(grams(text))).orElse(0.0);
     return new Measure.Pass(

@@ -168,8 +168,8 @@ public final class Tasks {
   private void ofMagnet(Step step, Process.MagnetRun run) {
     boolean byHand = !run.way().equals(Optional.of(Process.MagnetRun.Way.DRUM));
     if (byHand && worked.nextPass(step, shop).verdict() != NextPass.Verdict.STOP) {
-      double there = step.heapG().orElseGet(() -> mostG(step.inputs().getFirst()));
-      // Two weighings of one heap differ: as far as the batch takes sand for the same.
+      // Of the heap less can be lifted; the answer knows which it was.
+      double there = Math.max(step.heapG().orElse(0), mostG(step.inputs().getFirst()));
       double most = there * (1 + worked.batch().assumptions().closureTolerance());
       open.add(
           Task.onStep(

@@ -311,6 +311,30 @@ class TasksTest {
                         .equals(new Route.Does.Run(Machine.Kind.SHAKER_TABLE)));
   }
 
+  /** Every pass after the first is over the heap, unless one says that it went over the sand. */
+  @Test
+  void aPassIsOverTheHeapOrOverTheSandAgain() {
+    does(
+        new Edit.TakeStep(
+            new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY),
+            List.of(new LotId(1)),
+            List.of(
+                new Edit.NewLot(Material.MAGNETICS, jugulum.core.screens.Cut.ALL, ""),
+                new Edit.NewLot(Material.NON_MAGNETICS, jugulum.core.screens.Cut.ALL, ""))));
+    answers(first(Kind.PASS), "900", "", "0");
+    Answers heap = new Answers(worked(), SHOP, MassUnit.GRAM, MassUnit.GRAM);
+    assertThat(heap.to(first(Kind.PASS), List.of("1200", "", "0")))
+        .as("more than lies on the heap")
+        .isInstanceOfSatisfying(Answered.Wrong.class, wrong -> assertThat(wrong.part()).isZero());
+    assertThat(pass(heap, "880").from()).isEqualTo(Measure.Pass.From.HEAP);
+    assertThat(pass(heap.offTheSand(true), "1200").from()).isEqualTo(Measure.Pass.From.SAND);
+  }
+
+  private Measure.Pass pass(Answers answers, String lifted) {
+    Answered.Edits told = (Answered.Edits) answers.to(first(Kind.PASS), List.of(lifted, "", "0"));
+    return (Measure.Pass) ((Edit.RecordOnStep) told.edits().getFirst()).measure();
+  }
+
   /** A way that was gone can be kept, and leads another batch the same way. */
   @Test
   void aWayGoneIsARoute() {

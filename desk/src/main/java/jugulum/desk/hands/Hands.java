@@ -58,6 +58,7 @@ final class Hands {
   /** Whether the question went away under what was typed: the rest of that answers nothing. */
   private boolean isCut;
 
+  private boolean isOffTheSand;
   private Optional<ReadOn> readOn = Optional.empty();
   private Optional<String> lastTare = Optional.empty();
   private Optional<Took<BatchId>> took = Optional.empty();
@@ -141,6 +142,7 @@ final class Hands {
   private void forget() {
     typed = "";
     tally = 0;
+    isOffTheSand = false;
     readOn = Optional.empty();
     wrong = Optional.empty();
   }
@@ -253,7 +255,38 @@ final class Hands {
             workbench.projections().shop().get(),
             MassUnit.GRAM,
             figures().unit());
-    return readOn.map(answers::from).orElse(answers);
+    return readOn.map(answers::from).orElse(answers).offTheSand(isOffTheSand);
+  }
+
+  /** The pass goes over the sand again, or over the heap after all. */
+  void otherOfHeapAndSand() {
+    gate.pass(
+        () -> {
+          if (canBeOffTheSand()) {
+            isOffTheSand = !isOffTheSand;
+            wrong = Optional.empty();
+          }
+        });
+  }
+
+  /** Whether a pass is asked for that may go over the heap or over the sand. */
+  boolean canBeOffTheSand() {
+    return asking
+        .asked()
+        .filter(task -> task.kind() == Task.Kind.PASS)
+        .map(Task::subject)
+        .filter(Task.Subject.OfStep.class::isInstance)
+        .flatMap(
+            subject ->
+                over.worked()
+                    .flatMap(now -> now.batch().step(((Task.Subject.OfStep) subject).step())))
+        .filter(step -> !step.passes().isEmpty())
+        .isPresent();
+  }
+
+  /** Whether it goes over the sand again. */
+  boolean isOffTheSand() {
+    return isOffTheSand;
   }
 
   private void finish() {

@@ -63,6 +63,7 @@ public final class HandsView extends Asking {
   private final Button speck;
   private final Button byItself;
   private final Button pan;
+  private final Button heap;
   private final HBox reading = new HBox(figure, unit);
   private final Alarm alarm = new Alarm(Speaker::sound);
   private final Button tones;
@@ -88,6 +89,7 @@ public final class HandsView extends Asking {
     take = Buttons.primary("hands-take", words.of("hands.take"), "Enter", hands::take);
     speck = Buttons.plain("hands-speck", words.of("hands.speck"), "+", hands::speck);
     byItself = Buttons.quiet("hands-auto", "", "F3", () -> hands.byItself(!hands.isByItself()));
+    heap = Buttons.plain("hands-heap", "", "F12", hands::otherOfHeapAndSand);
     pan = Buttons.quiet("hands-pan", words.of("hands.not-the-pan"), "F6", hands::notThePan);
     setTop(top());
     setCenter(center());
@@ -123,6 +125,7 @@ public final class HandsView extends Asking {
         buttons(
             take,
             speck,
+            heap,
             Buttons.plain("hands-back", words.of("hands.back"), "⌫", hands::back),
             Buttons.plain("hands-skip", words.of("hands.skip"), "→", hands::skip));
     VBox center = new VBox(question, hint, middle, under, wrong, buttons);
@@ -189,6 +192,7 @@ public final class HandsView extends Asking {
       case ESCAPE -> leave.run();
       case F3 -> hands.byItself(!hands.isByItself());
       case F4 -> workbench.preferences().sound(!hasTones());
+      case F12 -> hands.otherOfHeapAndSand();
       case F6 -> hands.notThePan();
       case F7 -> layOn();
       case F8 -> played.takeOff();
@@ -246,6 +250,9 @@ public final class HandsView extends Asking {
         hands.tally() > 0
             ? words.counted("hands.speck.so-far", hands.tally())
             : words.of("hands.speck"));
+    Parts.shown(heap, hands.canBeOffTheSand());
+    heap.setText(words.of(hands.isOffTheSand() ? "hands.off.sand" : "hands.off.heap"));
+    heap.setAccessibleText(heap.getText());
     tones.setText(words.of(hasTones() ? "hands.tones.on" : "hands.tones.off"));
     byItself.setText(words.of(hands.isByItself() ? "hands.auto.on" : "hands.auto.off"));
     worked.ifPresent(

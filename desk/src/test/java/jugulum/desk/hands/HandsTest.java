@@ -5,6 +5,7 @@ import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.F11;
+import static javafx.scene.input.KeyCode.F12;
 import static javafx.scene.input.KeyCode.F2;
 import static javafx.scene.input.KeyCode.F3;
 import static javafx.scene.input.KeyCode.F8;
@@ -128,6 +129,26 @@ class HandsTest extends OnTheDemoBook {
         person.until(() -> !person.text("hands-question").isEmpty());
       }
       assertThat(questions).hasSizeGreaterThan(4);
+    }
+  }
+
+  /** Many go back to the sand: one key says so, for this pass alone. */
+  @Test
+  void aPassGoesBackToTheSandByOneKey() {
+    try (Person person = Person.at(book)) {
+      inBenchMode(person);
+      assertThat(person.text("hands-heap")).isEqualTo("From the heap F12");
+      person.press(F12);
+      assertThat(person.text("hands-heap")).isEqualTo("From the sand again F12");
+      person.write("31").press(ENTER).press(ENTER).press(ENTER);
+      person.until(() -> person.text("hands-heap").startsWith("From the heap"));
+      Measure.Pass last =
+          person.batch().steps().stream()
+              .flatMap(step -> step.passes().stream())
+              .filter(pass -> pass.liftedG() == 31)
+              .findFirst()
+              .orElseThrow();
+      assertThat(last.from()).isEqualTo(Measure.Pass.From.SAND);
     }
   }
 

@@ -67,6 +67,7 @@ import jugulum.desk.files.FileKind;
 import jugulum.desk.work.LongWork;
 import jugulum.practice.drill.Habit;
 import jugulum.practice.sand.GrainKind;
+import jugulum.practice.start.Trade;
 import org.junit.jupiter.api.Test;
 
 class WordsTest {
@@ -144,6 +145,8 @@ class WordsTest {
                   .toArray()),
           Map.entry("day.why", DayPlan.Why.values()),
           Map.entry("habit.help", Habit.values()),
+          Map.entry("practice.trade", Trade.Rig.values()),
+          Map.entry("practice.trade.shut", Trade.Rig.values()),
           Map.entry("speck.clue", Clue.values()),
           Map.entry("speck.suspect", Suspect.values()),
           Map.entry("speck.hazard", Suspect.Hazard.values()),
