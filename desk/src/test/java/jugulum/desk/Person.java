@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -93,8 +94,9 @@ public final class Person implements AutoCloseable {
               window.setX(0);
               window.setY(0);
               window.setScene(made);
-              made.addPostLayoutPulseListener(Person::unpainted);
               window.show();
+              // Painted nowhere: painting in memory takes nine tenths of a test, and nobody looks.
+              window.setIconified(true);
               return new Opened(window, made);
             });
     stage = opened.stage();
@@ -211,7 +213,7 @@ public final class Person implements AutoCloseable {
     drawn(() -> true);
     // What was to be done once it is laid out.
     turn();
-    assertThat(crashes).as("exceptions on the interface thread").isEmpty();
+    nothingCrashed();
     return this;
   }
 
@@ -290,19 +292,6 @@ public final class Person implements AutoCloseable {
           return null;
         });
     return settle();
-  }
-
-  /**
-   * Painted nowhere: painting in memory takes nine tenths of a test, and nobody looks. A window
-   * that is given another size is painted again, so it is asked for in every frame before painting;
-   * what the toolkit tells its own stage of it comes too late for that.
-   */
-  private static void unpainted() {
-    for (com.sun.glass.ui.Window window : com.sun.glass.ui.Window.getWindows()) {
-      if (window.getOwner() == null && window.getView() != null && !window.isMinimized()) {
-        window.minimize(true);
-      }
-    }
   }
 
   /** Presses keys together and waits. */
@@ -537,6 +526,14 @@ public final class Person implements AutoCloseable {
         });
   }
 
+  /** Told in full: what happened once in a long walk does not come again when one looks. */
+  private void nothingCrashed() {
+    assertThat(crashes)
+        .as("exceptions on the interface thread")
+        .extracting(crash -> crash + "\n" + Arrays.toString(crash.getStackTrace()))
+        .isEmpty();
+  }
+
   /** The window's content. */
   public Pane root() {
     return (Pane) scene.getRoot();
@@ -552,6 +549,6 @@ public final class Person implements AutoCloseable {
           return null;
         });
     workbench.close();
-    assertThat(crashes).as("exceptions on the interface thread").isEmpty();
+    nothingCrashed();
   }
 }

@@ -140,7 +140,7 @@ final class Shots {
     List<String> filled =
         Stream.concat(
                 Stream.generate(() -> "knob-do-charge").limit(4),
-                Stream.generate(() -> "knob-valve-more").limit(50))
+                Stream.generate(() -> "knob-valve-more").limit(26))
             .toList();
     play("practice-bowl", 0, filled, "1:10");
     play("practice-deck", 9, Stream.generate(() -> "knob-tilt-more").limit(5).toList(), "2:00");

@@ -89,7 +89,7 @@ public final class HandsView extends Asking {
     take = Buttons.primary("hands-take", words.of("hands.take"), "Enter", hands::take);
     speck = Buttons.plain("hands-speck", words.of("hands.speck"), "+", hands::speck);
     byItself = Buttons.quiet("hands-auto", "", "F3", () -> hands.byItself(!hands.isByItself()));
-    heap = Buttons.plain("hands-heap", "", "F12", hands::otherOfHeapAndSand);
+    heap = Buttons.quiet("hands-heap", "", "F12", hands::otherOfHeapAndSand);
     pan = Buttons.quiet("hands-pan", words.of("hands.not-the-pan"), "F6", hands::notThePan);
     setTop(top());
     setCenter(center());
@@ -125,7 +125,6 @@ public final class HandsView extends Asking {
         buttons(
             take,
             speck,
-            heap,
             Buttons.plain("hands-back", words.of("hands.back"), "⌫", hands::back),
             Buttons.plain("hands-skip", words.of("hands.skip"), "→", hands::skip));
     VBox center = new VBox(question, hint, middle, under, wrong, buttons);
@@ -138,6 +137,7 @@ public final class HandsView extends Asking {
         took,
         byItself,
         tones,
+        heap,
         pan,
         layOn,
         takeOff,

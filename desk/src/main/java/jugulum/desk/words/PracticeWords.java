@@ -104,14 +104,14 @@ public final class PracticeWords {
             "practice.trade",
             trade.rig(),
             range(words, trade),
-            words.percent(start.sandOut()),
+            percent(words, start.sandOut()),
             words.fixed(trade.minutes(), 0),
             lost(words, start))
         : words.of(
             "practice.trade.shut",
             trade.rig(),
             setting(words, trade, start),
-            words.percent(start.sandOut()),
+            percent(words, start.sandOut()),
             words.fixed(trade.minutes(), 0),
             lost(words, start),
             trade
@@ -121,7 +121,7 @@ public final class PracticeWords {
                         words.of(
                             "practice.trade.more",
                             setting(words, trade, point),
-                            words.percent(point.sandOut()),
+                            percent(words, point.sandOut()),
                             lost(words, point)))
                 .orElse(words.of("practice.trade.no-more")));
   }
@@ -153,6 +153,11 @@ public final class PracticeWords {
   private static String lost(Words words, Trade.Point point) {
     return point.goldLost() <= Trade.ALLOWED
         ? words.of("practice.trade.little")
-        : words.percent(point.goldLost());
+        : percent(words, point.goldLost());
+  }
+
+  /** Figure and sign stay together where a sentence breaks. */
+  private static String percent(Words words, double share) {
+    return words.percent(share).replace(' ', '\u00a0');
   }
 }

@@ -183,11 +183,6 @@ public final class TradeTable {
     }
   }
 
-  /** What a cut trades on a bowl that runs so long. */
-  Trade bowl(Sand sand, int time) {
-    return trade(Rig.BOWL, sand, time);
-  }
-
   /** What a cut trades on a deck. */
   public Trade deck(Sand sand) {
     return trade(Rig.DECK, sand, 0);
