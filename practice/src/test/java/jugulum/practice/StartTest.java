@@ -9,7 +9,6 @@ import jugulum.practice.bowl.BowlShape;
 import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Grains;
 import jugulum.practice.sand.Sand;
-import jugulum.practice.start.ClimbingFlow;
 import jugulum.practice.start.Trade;
 import jugulum.practice.start.TradeTable;
 import org.assertj.core.data.Percentage;

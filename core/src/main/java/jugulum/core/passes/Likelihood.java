@@ -101,9 +101,10 @@ record Likelihood(List<Double> catches, double total) {
     double most = Double.NEGATIVE_INFINITY;
     double sum = 0;
     double next = 0;
+    double alike = Math.min(1, shareAt(specks));
     for (int i = 0; i < UNLIKENESSES.length; i++) {
       double unlike = UNLIKENESSES[i];
-      double mean = meanShare(specks, unlike);
+      double mean = unlike == 0 ? alike : meanShare(specks, unlike, alike);
       double log = LOG_BEFOREHAND[i] + logOfCatches(specks, mean, unlike);
       double before = log > most ? Math.exp(most - log) : 1;
       double weight = log > most ? 1 : Math.exp(log - most);
@@ -140,14 +141,15 @@ record Likelihood(List<Double> catches, double total) {
   private static final double NONE = 1e-12;
   private static final int STEPS = 60;
 
-  /** The likeliest mean share: where the likelihood neither rises nor falls with it. */
-  private double meanShare(double specks, double unlike) {
-    if (unlike == 0) {
-      return Math.min(1, shareAt(specks));
-    }
+  /**
+   * The likeliest mean share: where the likelihood neither rises nor falls with it.
+   *
+   * @param alike what it is where all specks are alike
+   */
+  private double meanShare(double specks, double unlike, double alike) {
     double low = 0;
     double high = 1;
-    double share = Math.min(0.999, shareAt(specks) * (1 + unlike * (catches.size() - 1) / 2));
+    double share = Math.min(0.999, alike * (1 + unlike * (catches.size() - 1) / 2));
     for (int step = 0; step < STEPS; step++) {
       double rises = total / share;
       double bends = -total / share / share;

@@ -29,11 +29,6 @@ public record Plan(List<Screen> stack, List<PlannedCut> cuts) {
     cuts = List.copyOf(cuts);
   }
 
-  /** Whether every cut that is run reaches the margin. */
-  public boolean meets() {
-    return shortfall() == 0;
-  }
-
   /** How far its cuts stay below the margin, added up; 0 if all reach it. */
   public double shortfall() {
     return cuts.stream().mapToDouble(PlannedCut::shortfall).sum();

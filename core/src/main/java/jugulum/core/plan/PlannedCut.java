@@ -6,7 +6,6 @@ import jugulum.core.check.Band;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Gear;
 import jugulum.core.screens.Cut;
-import jugulum.core.window.Sorting;
 import jugulum.core.window.Windows.Window;
 
 /**
@@ -35,7 +34,6 @@ public record PlannedCut(
    * @param handsMinutes how long of that somebody has to be at it
    * @param byRecord whether what it wins rests on its own runs on such a cut
    * @param window its settling window, as that machine sorts
-   * @param sorting how that machine sorts
    * @param shortfall how far the window stays below the margin, as the logarithm of their ratio; 0
    *     if it reaches it
    * @param remedy what would help; empty if the margin is reached
@@ -46,7 +44,6 @@ public record PlannedCut(
       double handsMinutes,
       boolean byRecord,
       Window window,
-      Sorting sorting,
       double shortfall,
       Optional<Remedy> remedy)
       implements Fate {

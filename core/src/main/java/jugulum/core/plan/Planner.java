@@ -27,7 +27,6 @@ import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.sizes.SizeCurve;
 import jugulum.core.window.Conditions;
-import jugulum.core.window.Sorting;
 import jugulum.core.window.Windows;
 import jugulum.core.window.Windows.Window;
 
@@ -309,20 +308,12 @@ public final class Planner {
 
   private Run run(MachineWay way, Cut cut) {
     Gear gear = way.gear();
-    Sorting sorting = gear.sheet().working().sorting();
-    Window window = windows.of(cut.upperMm(), cut.lowerMm(), sorting);
+    Window window = windows.of(cut.upperMm(), cut.lowerMm(), gear.sheet().working().sorting());
     double shortfall = shortfall(window);
     Optional<Remedy> remedy =
         shortfall == 0 ? Optional.empty() : Optional.of(remedy(cut, gear.kind()));
     return new Run(
-        gear,
-        way.minutes(),
-        way.handsMinutes(),
-        way.share().all() > 0,
-        window,
-        sorting,
-        shortfall,
-        remedy);
+        gear, way.minutes(), way.handsMinutes(), way.share().all() > 0, window, shortfall, remedy);
   }
 
   private static Window window(Windows windows, double upperMm, double lowerMm, Machine.Kind kind) {

@@ -241,7 +241,7 @@ class TradeTest {
     assertThat(run.minutes())
         .as("two to set up, six kilograms an hour")
         .isCloseTo(2 + panned.cuts().getLast().massG() / 1000 / 6 * 60, within(1e-9));
-    assertThat(run.sorting()).isEqualTo(Sorting.FREE);
+    assertThat(run.gear().sheet().working().sorting()).isEqualTo(Sorting.FREE);
   }
 
   @Test

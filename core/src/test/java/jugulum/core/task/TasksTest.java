@@ -287,13 +287,7 @@ class TasksTest {
     route = Optional.of(Routes.SHIPPED.getFirst());
     answers(tasks().getFirst(), "12 kg");
     assertThat(tasks()).extracting(Task::kind).containsExactly(Kind.BEGIN);
-    does(
-        new Edit.TakeStep(
-            new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY),
-            List.of(new LotId(1)),
-            List.of(
-                new Edit.NewLot(Material.MAGNETICS, jugulum.core.screens.Cut.ALL, ""),
-                new Edit.NewLot(Material.NON_MAGNETICS, jugulum.core.screens.Cut.ALL, ""))));
+    theMagnetTakesTheFeed();
     assertThat(tasks().getFirst().kind()).isEqualTo(Kind.PASS);
     answers(first(Kind.PASS), "900", "", "0");
     answers(first(Kind.PASS), "880", "", "0");
@@ -314,13 +308,7 @@ class TasksTest {
   /** Every pass after the first is over the heap, unless one says that it went over the sand. */
   @Test
   void aPassIsOverTheHeapOrOverTheSandAgain() {
-    does(
-        new Edit.TakeStep(
-            new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY),
-            List.of(new LotId(1)),
-            List.of(
-                new Edit.NewLot(Material.MAGNETICS, jugulum.core.screens.Cut.ALL, ""),
-                new Edit.NewLot(Material.NON_MAGNETICS, jugulum.core.screens.Cut.ALL, ""))));
+    theMagnetTakesTheFeed();
     answers(first(Kind.PASS), "900", "", "0");
     Answers heap = new Answers(worked(), SHOP, MassUnit.GRAM, MassUnit.GRAM);
     assertThat(heap.to(first(Kind.PASS), List.of("1200", "", "0")))
@@ -328,6 +316,16 @@ class TasksTest {
         .isInstanceOfSatisfying(Answered.Wrong.class, wrong -> assertThat(wrong.part()).isZero());
     assertThat(pass(heap, "880").from()).isEqualTo(Measure.Pass.From.HEAP);
     assertThat(pass(heap.offTheSand(true), "1200").from()).isEqualTo(Measure.Pass.From.SAND);
+  }
+
+  private void theMagnetTakesTheFeed() {
+    does(
+        new Edit.TakeStep(
+            new Process.MagnetRun(Process.MagnetRun.Medium.BONE_DRY),
+            List.of(new LotId(1)),
+            List.of(
+                new Edit.NewLot(Material.MAGNETICS, jugulum.core.screens.Cut.ALL, ""),
+                new Edit.NewLot(Material.NON_MAGNETICS, jugulum.core.screens.Cut.ALL, ""))));
   }
 
   private Measure.Pass pass(Answers answers, String lifted) {

@@ -252,7 +252,6 @@ public final class HandsView extends Asking {
             : words.of("hands.speck"));
     Parts.shown(heap, hands.canBeOffTheSand());
     heap.setText(words.of(hands.isOffTheSand() ? "hands.off.sand" : "hands.off.heap"));
-    heap.setAccessibleText(heap.getText());
     tones.setText(words.of(hasTones() ? "hands.tones.on" : "hands.tones.off"));
     byItself.setText(words.of(hands.isByItself() ? "hands.auto.on" : "hands.auto.off"));
     worked.ifPresent(

@@ -45,7 +45,11 @@ public final class Buttons {
     // What it says may change with what one has chosen.
     button
         .textProperty()
-        .addListener((_, _, _) -> Room.breakIfLong(button, NEVER_BROKEN, NARROWEST));
+        .addListener(
+            (_, _, now) -> {
+              Room.breakIfLong(button, NEVER_BROKEN, NARROWEST);
+              button.setAccessibleText(now);
+            });
     button.setMinHeight(Region.USE_PREF_SIZE);
     button.setAccessibleText(text);
     button.setOnAction(_ -> action.run());

@@ -141,12 +141,11 @@ final class RunBox extends VBox {
     worked = Optional.of(shown);
     boolean open = !shown.batch().closed() && now().finishedAt().isEmpty();
     boolean running = RunLog.of(now()).isRunning();
-    label(run, words.of(running ? "run.stop" : "run.start"));
+    run.setText(words.of(running ? "run.stop" : "run.start"));
     int made = RunLog.of(now()).charges().size();
     OptionalInt all = chargesInAll();
     String next = Integer.toString(made + 1);
-    label(
-        charge,
+    charge.setText(
         all.isPresent() && made < all.getAsInt()
             ? words.of("run.charge.of", next, Integer.toString(all.getAsInt()))
             : words.of("run.charge", next));
@@ -156,11 +155,6 @@ final class RunBox extends VBox {
     Parts.shown(run, open);
     whileOpen.forEach(button -> Parts.shown(button, !shown.batch().closed()));
     tick(desk.now());
-  }
-
-  private static void label(Button button, String text) {
-    button.setText(text);
-    button.setAccessibleText(text);
   }
 
   /**

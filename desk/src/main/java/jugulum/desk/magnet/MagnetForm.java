@@ -94,7 +94,6 @@ public final class MagnetForm extends StepForm {
     if (lookup("#start-step") instanceof Button start) {
       start.setText(
           words.of(medium.chosen() == Medium.DAMP ? "magnet.start.damp" : "magnet.start"));
-      start.setAccessibleText(start.getText());
     }
   }
 

@@ -67,7 +67,6 @@ public final class RecordBox extends VBox {
   /** Changes what the button says. */
   public void label(String text) {
     button.setText(text);
-    button.setAccessibleText(text);
   }
 
   /** The fields. */

@@ -69,7 +69,6 @@ final class RunTimer extends HBox {
   private void show(Instant now) {
     Optional<Asked> asked = first();
     button.setText(asked.map(one -> text(one, now)).orElse(""));
-    button.setAccessibleText(button.getText());
     boolean late = asked.flatMap(Asked::due).filter(one -> !one.at().isAfter(now)).isPresent();
     button.pseudoClassStateChanged(LATE, late);
     due.set(late ? button.getText() : "");

@@ -1,6 +1,7 @@
 package jugulum.desk.words;
 
 import java.util.Optional;
+import jugulum.practice.deck.DeckControls;
 import jugulum.practice.drill.Course;
 import jugulum.practice.drill.Drill;
 import jugulum.practice.drill.Drill.OnBowl;
@@ -105,14 +106,14 @@ public final class PracticeWords {
             trade.rig(),
             range(words, trade),
             percent(words, start.sandOut()),
-            words.fixed(trade.minutes(), 0),
+            under(words, trade),
             lost(words, start))
         : words.of(
             "practice.trade.shut",
             trade.rig(),
             setting(words, trade, start),
             percent(words, start.sandOut()),
-            words.fixed(trade.minutes(), 0),
+            under(words, trade),
             lost(words, start),
             trade
                 .wanted()
@@ -148,6 +149,12 @@ public final class PracticeWords {
 
   private static String written(Words words, Trade trade, String number) {
     return words.of(trade.rig() == Trade.Rig.BOWL ? "practice.flow" : "practice.tilt", number);
+  }
+
+  /** What it was run under besides: a bowl for so many minutes, a deck with so much water. */
+  private static String under(Words words, Trade trade) {
+    return words.fixed(
+        trade.rig() == Trade.Rig.BOWL ? trade.minutes() : DeckControls.USUAL.troughLMin(), 0);
   }
 
   private static String lost(Words words, Trade.Point point) {

@@ -46,12 +46,11 @@ public final class StartWords {
 
   /** Where a dial stands to begin with a cut; empty where the cut changes nothing. */
   public static Optional<String> target(Words words, Sheet sheet, Dial dial, Feed feed) {
+    Working.Law law = sheet.working().law();
     Optional<String> byLaw =
-        isOnesOwn(sheet, dial)
-            ? Optional.empty()
-            : feed.trade(sheet.working().law())
-                .filter(trade -> dial.id().equals(dial(trade)))
-                .map(trade -> PracticeWords.start(words, trade));
+        dial.id().equals(dial(law)) && !isOnesOwn(sheet, dial)
+            ? feed.trade(law).map(trade -> PracticeWords.start(words, trade))
+            : Optional.empty();
     return byLaw.or(
         () ->
             Optional.of(dial)
@@ -59,8 +58,13 @@ public final class StartWords {
                 .map(one -> SheetWords.target(words, one, sheet.coarseness(feed.cut()))));
   }
 
-  private static String dial(Trade trade) {
-    return trade.rig() == Trade.Rig.BOWL ? FLOW : TILT;
+  /** The dial a law tells; empty where there is none. */
+  private static String dial(Working.Law law) {
+    return switch (law) {
+      case BOWL -> FLOW;
+      case DECK -> TILT;
+      case NONE -> "";
+    };
   }
 
   /** One's own usual goes before any model. */

@@ -4,7 +4,6 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import java.util.concurrent.CompletionStage;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
@@ -149,16 +148,10 @@ public final class Work {
   private CompletionStage<Void> failing(CompletableFuture<Void> done) {
     return done.exceptionallyComposeAsync(
         thrown ->
-            isOver() && cause(thrown) instanceof RejectedExecutionException
+            isOver() && thrown.getCause() instanceof RejectedExecutionException
                 ? CompletableFuture.completedFuture(null)
                 : failed(thrown).thenApply(_ -> null),
         interfaceThread);
-  }
-
-  private static Throwable cause(Throwable thrown) {
-    return thrown instanceof CompletionException wrapped && wrapped.getCause() != null
-        ? wrapped.getCause()
-        : thrown;
   }
 
   /** A failure is written down off the interface thread and said on it. */

@@ -19,6 +19,13 @@ public final class Deck {
   /** The length of a step, in s. */
   public static final double STEP_S = 1.0 / 30;
 
+  /**
+   * How long a deck takes to fill; what leaves before is not counted, in s: ours.
+   *
+   * <p>Off by a half: what of a run of practice counts, at its beginning.
+   */
+  public static final double FILLS_S = 60;
+
   /** The bed settles slower than grains move over it: it is looked at anew after so many steps. */
   private static final int SETTLES = 3;
 

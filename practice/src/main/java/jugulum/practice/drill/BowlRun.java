@@ -16,7 +16,7 @@ import jugulum.practice.start.TradeTable;
 /** A run of a vortex bowl. */
 public final class BowlRun implements Run {
   /** How much of the sand is to go over the lip. */
-  public static final double WANTED = 0.9;
+  public static final double WANTED = Trade.Rig.BOWL.wanted();
 
   /**
    * So much more in so short a time is opening fast, in L/min and s: ours.

@@ -9,18 +9,12 @@ import jugulum.practice.deck.DeckShape;
 import jugulum.practice.drill.Drill.OnDeck;
 import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Grains;
+import jugulum.practice.start.Trade;
 
 /** A run of a shaker table. */
 public final class DeckRun implements Run {
-  /**
-   * How long a deck takes to fill; what leaves before is not counted, in s: ours.
-   *
-   * <p>Off by a half: what of a run of practice counts, at its beginning.
-   */
-  public static final double FILLS_S = 60;
-
-  /** The share of the sand that may come by the first port. */
-  public static final double SAND_ALLOWED = 0.02;
+  /** The share of the sand that is not to come by the first port. */
+  private static final double WANTED = Trade.Rig.DECK.wanted();
 
   private final Drill drill;
   private final long seed;
@@ -81,7 +75,7 @@ public final class DeckRun implements Run {
     }
     deck.step(controls);
     log.step();
-    if (!isFull && deck.seconds() >= FILLS_S) {
+    if (!isFull && deck.seconds() >= Deck.FILLS_S) {
       isFull = true;
       deck.forget();
     }
@@ -141,7 +135,7 @@ public final class DeckRun implements Run {
   public Score score() {
     double lost = share(lost());
     double apart = isFull ? sandApart() : 0;
-    boolean isReached = isFull && apart >= 1 - SAND_ALLOWED && lost <= drill.most();
+    boolean isReached = isFull && apart >= WANTED && lost <= drill.most();
     return new Score(lost, apart, deck.seconds() / 60, isReached);
   }
 

@@ -2,6 +2,7 @@ package jugulum.practice.drill;
 
 import java.util.function.Consumer;
 import jugulum.practice.bowl.BowlControls;
+import jugulum.practice.deck.Deck;
 import jugulum.practice.deck.DeckControls;
 import jugulum.practice.drill.Drill.OnBowl;
 import jugulum.practice.drill.Drill.OnDeck;
@@ -95,7 +96,7 @@ final class Hands {
       run.tell(new Action.Feed(way[2]));
       return;
     }
-    boolean isTime = run.seconds() >= DeckRun.FILLS_S - 2 && run.seconds() < DeckRun.FILLS_S - 1;
+    boolean isTime = run.seconds() >= Deck.FILLS_S - 2 && run.seconds() < Deck.FILLS_S - 1;
     double gold = run.deck().placeM(GrainKind.GOLD, 0.99);
     if (isTime && !Double.isNaN(gold)) {
       DeckControls now = run.controls();

@@ -1,16 +1,13 @@
 package jugulum.practice.drill;
 
 import java.util.List;
-import jugulum.core.water.Water;
 import jugulum.practice.drill.Drill.OnBowl;
 import jugulum.practice.drill.Drill.OnDeck;
 import jugulum.practice.drill.Drill.OnPan;
+import jugulum.practice.start.TradeRun;
 
 /** Makes runs of drills, to be played or only worked out. */
 public final class Runs {
-  /** Practice water. */
-  private static final Water WATER = new Water(12);
-
   /** What grains of sand on a deck stand for together, in g: what a deck and its feed box hold. */
   private static final double ON_DECK_G = 420;
 
@@ -33,9 +30,10 @@ public final class Runs {
   /** A run of a drill that has not begun. */
   public static Run of(Drill drill, Grain grain, long seed) {
     return switch (drill.rig()) {
-      case OnBowl _ -> new BowlRun(drill, grain.sand(), grain.gold(), WATER, seed);
+      case OnBowl _ -> new BowlRun(drill, grain.sand(), grain.gold(), TradeRun.WATER, seed);
       case OnDeck _ ->
-          new DeckRun(drill, grain.sand(), grain.gold(), ON_DECK_G / grain.sand(), WATER, seed);
+          new DeckRun(
+              drill, grain.sand(), grain.gold(), ON_DECK_G / grain.sand(), TradeRun.WATER, seed);
       case OnPan _ -> new HeapRun(drill, Math.min(grain.gold(), 500), seed);
     };
   }

@@ -37,14 +37,13 @@ public final class TradeRun {
    */
   private static final double OPENED_S = 15;
 
-  /** Water out of the ground, in °C. */
-  private static final Water WATER = new Water(12);
+  /** Water out of the ground: what one practises with, too. */
+  public static final Water WATER = new Water(12);
 
   private static final long SEED = 20261130;
   private static final int SAND_GRAINS = 400;
   private static final int GOLD_GRAINS = 600;
   private static final double DECK_GRAMS = 0.3;
-  private static final double DECK_FILLS_S = 60;
   private static final double DECK_S = 60;
 
   private TradeRun() {}
@@ -122,7 +121,7 @@ public final class TradeRun {
       Grains grains = Grains.draw(sand, SAND_GRAINS, GOLD_GRAINS / 4, WATER, SEED);
       Deck deck = new Deck(DeckShape.USUAL, grains, DECK_GRAMS, WATER, SEED);
       DeckControls controls = DeckControls.USUAL.tilt(tiltDegrees);
-      run(deck, controls, DECK_FILLS_S);
+      run(deck, controls, Deck.FILLS_S);
       deck.forget();
       run(deck, controls, DECK_S);
       told[first + of] = apart(deck, GrainKind.GOLD);

@@ -192,26 +192,23 @@ public final class TradeTable {
   private record Corner(int finest, int coarsest, double weight) {}
 
   private Trade trade(Rig rig, Sand sand, int time) {
-    List<List<Point>> all = new ArrayList<>();
-    List<Double> weights = new ArrayList<>();
-    for (Corner corner : corners(sand)) {
-      all.add(curve(rig, corner, sand, time));
-      weights.add(corner.weight());
-    }
-    int reached = all.stream().mapToInt(List::size).min().orElseThrow();
+    List<Corner> corners = corners(sand);
+    List<List<Point>> curves =
+        corners.stream().map(corner -> curve(rig, corner, sand, time)).toList();
+    int reached = curves.stream().mapToInt(List::size).min().orElseThrow();
     List<Point> points = new ArrayList<>();
     for (int level = 0; level < reached; level++) {
       double setting = 0;
       double lost = 0;
-      for (int corner = 0; corner < all.size(); corner++) {
-        Point there = all.get(corner).get(level);
-        setting += weights.get(corner) * Math.log(there.setting());
-        lost += weights.get(corner) * there.goldLost();
+      for (int i = 0; i < corners.size(); i++) {
+        Point there = curves.get(i).get(level);
+        setting += corners.get(i).weight() * Math.log(there.setting());
+        lost += corners.get(i).weight() * there.goldLost();
       }
       points.add(new Point(Math.exp(setting), LEVELS[level], lost));
     }
     double most = 0;
-    for (Corner corner : corners(sand)) {
+    for (Corner corner : corners) {
       most += corner.weight() * Math.log(most(rig, corner, sand, time));
     }
     return new Trade(rig, rig == Rig.BOWL ? MINUTES[time] : 0, points, Math.exp(most));

@@ -1,4 +1,4 @@
-package jugulum.practice.start;
+package jugulum.practice;
 
 import jugulum.core.settling.Grain;
 import jugulum.core.settling.Settling;
@@ -12,10 +12,10 @@ import jugulum.practice.law.WallStream;
 import jugulum.practice.sand.GrainKind;
 
 /**
- * The flow at which one grain climbs the cone of a bowl, by the laws that hold now. A cut is no one
- * grain: what it trades tells {@link TradeTable}.
+ * The flow at which one grain climbs the cone of a bowl, put together from the laws that hold now:
+ * what an independent computation of them is compared with.
  */
-public final class ClimbingFlow {
+final class ClimbingFlow {
   private static final double MOST = 2 * BowlControls.MOST_L_MIN;
   private static final int HALVINGS = 50;
 
@@ -28,8 +28,7 @@ public final class ClimbingFlow {
    * @param sieveMm the screen it just passes, in mm
    * @param flatness 0.15 to 1
    */
-  public static double of(
-      double sieveMm, double flatness, GrainKind kind, BowlShape shape, Water water) {
+  static double of(double sieveMm, double flatness, GrainKind kind, BowlShape shape, Water water) {
     double settling =
         Settling.of(Grain.natural(sieveMm, flatness, kind.densityGCm3()), water).metresPerSecond();
     double height = flatness * sieveMm * 1e-3 / 2;
