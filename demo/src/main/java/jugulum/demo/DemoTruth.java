@@ -64,7 +64,7 @@ final class DemoTruth {
     int drops = date.isBefore(MORE_DROPS) ? (number % 3 == 0 ? 2 : 1) : 3;
     double feed = number % 7 == 2 || number % 9 == 5 ? 38 : 20;
     double charge = number % 4 == 3 || number % 13 == 6 ? 320 : 150;
-    double bowl = 1.5 + (date.isBefore(AGENT) ? 0 : 0.8) - (charge > 200 ? 1.5 : 0);
+    double bowl = 1.5 + (date.isBefore(AGENT) ? 0 : 1.0) - (charge > 200 ? 1.5 : 0);
     double table = 2.4 - (wide ? 0.8 : 0) - (feed > 25 ? 0.7 : 0);
     return new About(
         14_000 + 1000 * (number * 5 % 17),

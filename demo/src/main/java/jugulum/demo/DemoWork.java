@@ -45,7 +45,7 @@ final class DemoWork {
       return 0;
     }
     double fed = wet * (1 - moisture);
-    String upper = about.isWide() ? "20" : "30";
+    String upper = about.isWide() ? "16" : "30";
     List<LotId> cuts = bench.screen(bench.feed(), upper, "50");
     double coarse = fed * (about.isWide() ? 0.18 : 0.26);
     double fine = fed * 0.34;

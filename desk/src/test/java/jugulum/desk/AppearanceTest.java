@@ -3,6 +3,7 @@ package jugulum.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.geometry.Bounds;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -41,40 +42,50 @@ class AppearanceTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       for (String name : List.of("Tarnbeck 7", "Saltergill 3", "Fernhollow 12")) {
         person.openInOneFrame(name);
-        List<Text> writings =
-            Sight.visible(person).stream()
-                .filter(Text.class::isInstance)
-                .map(Text.class::cast)
-                .filter(text -> Sight.inside(text, ThroatBoard.class) && !text.getText().isBlank())
-                .toList();
+        List<Writing> writings =
+            Sight.told(
+                person,
+                node ->
+                    node instanceof Text text
+                            && text.getParent() instanceof Labeled labeled
+                            && Sight.inside(text, ThroatBoard.class)
+                            && !text.getText().isBlank()
+                        ? Stream.of(
+                            new Writing(
+                                text.getText(), text.getFont().getFamily(), labeled.getWidth()))
+                        : Stream.empty());
         assertThat(writings).hasSizeGreaterThan(8);
-        for (Text writing : writings) {
-          assertThat(writing.getFont().getFamily()).as(writing.getText()).isEqualTo("B612");
-          assertThat(((Labeled) writing.getParent()).getWidth()).as(writing.getText()).isPositive();
+        for (Writing writing : writings) {
+          assertThat(writing.family()).as(writing.text()).isEqualTo("B612");
+          assertThat(writing.width()).as(writing.text()).isPositive();
         }
       }
     }
   }
 
+  private record Writing(String text, String family, double width) {}
+
+  private record Placed(String text, Bounds there) {}
+
   /** The writings of one row of the board must not lie over each other. */
   @Test
   void writingsOnTheBoardDoNotOverlap() {
     try (Person person = Person.at(book)) {
-      List<Label> labels =
-          Sight.visible(person).stream()
-              .filter(Label.class::isInstance)
-              .map(Label.class::cast)
-              .filter(
-                  label ->
-                      label.getParent() != null
-                          && label.getParent().getStyleClass().contains("board-pane"))
-              .toList();
+      List<Placed> labels =
+          Sight.told(
+              person,
+              node ->
+                  node instanceof Label label
+                          && label.getParent() != null
+                          && label.getParent().getStyleClass().contains("board-pane")
+                      ? Stream.of(new Placed(label.getText(), label.getBoundsInParent()))
+                      : Stream.empty());
       assertThat(labels).hasSizeGreaterThan(30);
-      for (Label one : labels) {
-        for (Label other : labels) {
-          if (one != other && !one.getText().isBlank() && !other.getText().isBlank()) {
-            Bounds here = one.getBoundsInParent();
-            Bounds there = other.getBoundsInParent();
+      for (Placed one : labels) {
+        for (Placed other : labels) {
+          if (one != other && !one.text().isBlank() && !other.text().isBlank()) {
+            Bounds here = one.there();
+            Bounds there = other.there();
             double across =
                 Math.min(here.getMaxX(), there.getMaxX())
                     - Math.max(here.getMinX(), there.getMinX());
@@ -82,7 +93,7 @@ class AppearanceTest extends OnTheDemoBook {
                 Math.min(here.getMaxY(), there.getMaxY())
                     - Math.max(here.getMinY(), there.getMinY());
             assertThat(across > 1 && down > 3)
-                .as("“%s” over “%s”", one.getText(), other.getText())
+                .as("“%s” over “%s”", one.text(), other.text())
                 .isFalse();
           }
         }

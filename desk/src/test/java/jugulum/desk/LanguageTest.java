@@ -66,14 +66,13 @@ class LanguageTest extends OnTheDemoBook {
           person,
           "light",
           (seen, where) -> {
-            for (Node node : Sight.visible(seen)) {
-              texts(node).forEach(text -> fault(text, names).ifPresent(faults::add));
-            }
+            Sight.told(seen, LanguageTest::texts)
+                .forEach(text -> fault(text, names).ifPresent(faults::add));
             Sight.cutOff(seen).forEach(text -> faults.add("cut off in " + where + ": " + text));
             Sight.outOfSight(seen)
                 .forEach(text -> faults.add("out of sight in " + where + ": " + text));
-            Sight.noTypeIsTooSmall(seen, where);
-            Sight.whatCanHaveTheFocusHasANameAndARole(seen, where);
+            assertThat(Sight.tooSmall(seen)).as(where).isEmpty();
+            assertThat(Sight.mute(seen)).as(where).isEmpty();
           });
     }
     assertThat(faults).isEmpty();

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.DisabledOnOs;
@@ -82,6 +83,24 @@ class LauncherTest {
     environment.put("PATH", path.toString());
     environment.put("JUGULUM_JDK_FOLDERS", jdks.toString());
     environment.put("HOME", machine.toString());
+  }
+
+  /** What goes on behind a window that is closed ends with it, a moment later. */
+  @AfterEach
+  void nothingGoesOnBehind() throws InterruptedException {
+    for (int i = 0; i < 100 && isBusy(); i++) {
+      Thread.sleep(100);
+    }
+  }
+
+  private boolean isBusy() {
+    return ProcessHandle.allProcesses()
+        .anyMatch(
+            one ->
+                one.info()
+                    .commandLine()
+                    .filter(line -> line.contains(home.toString()))
+                    .isPresent());
   }
 
   private static void script(Path file, String... lines) throws IOException {

@@ -95,8 +95,6 @@ public final class Person implements AutoCloseable {
               window.setY(0);
               window.setScene(made);
               window.show();
-              // Painted nowhere: painting in memory takes nine tenths of a test, and nobody looks.
-              window.setIconified(true);
               return new Opened(window, made);
             });
     stage = opened.stage();

@@ -20,6 +20,7 @@ import jugulum.book.batch.ResultLines;
 import jugulum.book.find.Asked;
 import jugulum.book.find.Finder;
 import jugulum.book.season.SeasonStream;
+import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Writer;
 import jugulum.core.season.BatchResult;
@@ -125,7 +126,12 @@ public final class MeasureSeason {
         long begun = System.nanoTime();
         List<BatchResult> all = ResultLines.asTheyStand(book);
         SeasonAccount account =
-            SeasonAccount.of(all, SeasonStream.of(book), OptionalInt.empty(), ZoneOffset.UTC);
+            SeasonAccount.of(
+                all,
+                SeasonStream.of(book),
+                ShopStream.of(book),
+                OptionalInt.empty(),
+                ZoneOffset.UTC);
         Drawing drawing = SeasonChart.of(figures, account.batches(), PAGE, CHART);
         season[i] = (System.nanoTime() - begun) / 1e6;
         batches = account.batches().size();

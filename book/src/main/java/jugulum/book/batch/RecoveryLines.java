@@ -71,6 +71,11 @@ public final class RecoveryLines implements Projection<Batch, RecoveryLines.Reco
   }
 
   @Override
+  public int fold() {
+    return Worked.RULE;
+  }
+
+  @Override
   public List<Recovered> lines(String id, Optional<Batch> now, Batch last) {
     List<Recovered> lines = new ArrayList<>();
     now.map(Worked::of)

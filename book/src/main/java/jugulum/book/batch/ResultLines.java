@@ -52,6 +52,11 @@ public final class ResultLines implements Projection<Batch, BatchResult> {
   }
 
   @Override
+  public int fold() {
+    return Worked.RULE;
+  }
+
+  @Override
   public List<BatchResult> lines(String id, Optional<Batch> now, Batch last) {
     return now.map(Worked::of).map(BatchResult::of).stream().toList();
   }

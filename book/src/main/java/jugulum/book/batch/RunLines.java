@@ -55,6 +55,11 @@ public final class RunLines implements Projection<Batch, RunLines.Ran> {
     return TABLE;
   }
 
+  @Override
+  public int fold() {
+    return Worked.RULE;
+  }
+
   /**
    * Most batches of a season have no run that was looked at: only those with one are worked out.
    */

@@ -37,6 +37,11 @@ public final class SeenLines implements Projection<Batch, SeenLot> {
     return TABLE;
   }
 
+  @Override
+  public int fold() {
+    return Worked.RULE;
+  }
+
   /** Only batches in which somebody looked are worked out. */
   @Override
   public List<SeenLot> lines(String id, Optional<Batch> now, Batch last) {

@@ -11,6 +11,7 @@ import jugulum.book.stream.Cells;
 import jugulum.book.stream.Codec;
 import jugulum.book.stream.Projection;
 import jugulum.book.stream.Table;
+import jugulum.core.account.Worked;
 import jugulum.core.belief.StockLot;
 import jugulum.core.ledger.Batch;
 
@@ -44,7 +45,7 @@ public final class StockLines implements Projection<Batch, StockLot> {
 
   @Override
   public int fold() {
-    return 3;
+    return Worked.RULE;
   }
 
   @Override

@@ -37,6 +37,7 @@ import jugulum.core.season.SeasonReason;
 import jugulum.core.season.Slip;
 import jugulum.core.season.Source;
 import jugulum.core.season.Work;
+import jugulum.core.shop.Shop;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -179,7 +180,11 @@ class SeasonStreamTest {
       start(book);
       SeasonAccount account =
           SeasonAccount.of(
-              ResultLines.all(book), SeasonStream.of(book), OptionalInt.empty(), ZoneOffset.UTC);
+              ResultLines.all(book),
+              SeasonStream.of(book),
+              Shop.USUAL,
+              OptionalInt.empty(),
+              ZoneOffset.UTC);
       List<Table> tables = SeasonTables.all(account);
       assertThat(tables)
           .extracting(Table::name)

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
+import jugulum.core.check.Normal;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
@@ -18,6 +19,7 @@ import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.specks.Speck;
 import jugulum.core.specks.SpeckMass;
+import jugulum.core.specks.SpeckSizes;
 
 /**
  * What the specks of one batch weigh.
@@ -28,7 +30,10 @@ import jugulum.core.specks.SpeckMass;
  * s²) in the logarithm, with v the variance of single specks, d the resolution and s = {@link
  * #OTHER_CUTS} for how other cuts may differ; those of an open cut tell the mass of its specks
  * alone, where no screen does. Several are averaged in the logarithm by the inverse of their
- * variances.
+ * variances. What nobody weighed of an open cut weighs what the sizes of the batch's gold let
+ * expect ({@link SizesSeen}).
+ *
+ * <p>For one thread at a time.
  */
 public final class BatchSpecks {
   /**
@@ -55,6 +60,9 @@ public final class BatchSpecks {
   private final double flatness;
   private final double logSd;
 
+  /** What is known of the sizes; worked out when an open cut is asked for. */
+  private Optional<SpeckSizes> sizes = Optional.empty();
+
   /** Specks that were counted out and weighed. */
   private record Told(Cut cut, WeighedSpecks specks) {
     double meanMg() {
@@ -65,8 +73,13 @@ public final class BatchSpecks {
     double logVariance() {
       double read = specks.resolutionMg() / specks.milligrams();
       double zero = specks.on().map(ReadOn::zeroSdG).orElse(0.0) * 1000 / specks.milligrams();
-      return SpeckMass.relativeVariance(cut) / specks.specks() + read * read / 12 + zero * zero;
+      return StrictMath.log1p(differ(cut) / specks.specks()) + read * read / 12 + zero * zero;
     }
+  }
+
+  /** How much single specks of a cut differ, whatever is known of the batch. */
+  private static double differ(Cut cut) {
+    return Speck.of(cut, SpeckMass.FLATTEST, Assumptions.USUAL.goldDensity()).variance();
   }
 
   /** Several averaged in the logarithm by the inverse of their variances. */
@@ -91,7 +104,7 @@ public final class BatchSpecks {
     }
     Mean mean =
         Mean.of(
-            closed, told -> told.meanMg() / SpeckMass.meanMg(told.cut(), 1, given.goldDensity()));
+            closed, told -> told.meanMg() / Speck.of(told.cut(), 1, given.goldDensity()).meanMg());
     this.flatness =
         closed.isEmpty() ? given.flatness() : Math.clamp(mean.value(), SpeckMass.FLATTEST, 1);
     this.logSd =
@@ -99,6 +112,28 @@ public final class BatchSpecks {
             ? SpeckMass.FLATNESS_LOG_SD
             : Math.min(
                 SpeckMass.FLATNESS_LOG_SD, Math.sqrt(mean.logVariance() + OTHER_CUTS * OTHER_CUTS));
+  }
+
+  private SizesSeen sizesSeen() {
+    double mgPerMm3 = Math.PI / 6 * flatness * given.goldDensity();
+    return new SizesSeen(
+        SizesSeen.samples(network.lots(), given.finestSeenMm()),
+        wonByCut(Cut.ALL).entrySet().stream()
+            .filter(one -> one.getKey().isClosed())
+            .map(one -> new SizesSeen.Won(between(one.getKey()), one.getValue()))
+            .toList(),
+        open.stream()
+            .map(
+                told ->
+                    new SizesSeen.Handful(
+                        between(told.cut()),
+                        told.meanMg() / mgPerMm3,
+                        told.logVariance() + logSd * logSd))
+            .toList());
+  }
+
+  private static Speck.Between between(Cut cut) {
+    return new Speck.Between(cut.lowerMm(), cut.upperMm());
   }
 
   /** What is known of the specks of a batch. */
@@ -121,19 +156,42 @@ public final class BatchSpecks {
     return !closed.isEmpty();
   }
 
-  /** A speck of a cut. */
+  /** What is known of the sizes of the batch's gold. */
+  public SpeckSizes sizes() {
+    if (sizes.isEmpty()) {
+      sizes = Optional.of(sizesSeen().sizes());
+    }
+    return sizes.get();
+  }
+
+  /** A speck of a cut; of one a screen bounds on one side only, one that can be seen. */
   public Speck of(Cut cut) {
-    return of(cut, 0);
+    return of(cut, cut.isClosed() ? 0 : given.finestSeenMm());
   }
 
   private Speck of(Cut cut, double finestMm) {
     List<Told> its = open.stream().filter(told -> told.cut().isSameSizes(cut)).toList();
     if (its.isEmpty()) {
-      return Speck.of(cut, finestMm, flatness, logSd, given.goldDensity());
+      return Speck.of(
+          cut,
+          finestMm,
+          flatness,
+          logSd,
+          given.goldDensity(),
+          cut.isClosed() ? SpeckSizes.BEFOREHAND : sizes());
     }
     Mean mean = Mean.of(its, Told::meanMg);
-    return new Speck(
-        mean.value(), SpeckMass.relativeVariance(cut), Math.sqrt(mean.logVariance()), false);
+    return new Speck(mean.value(), differ(cut), Math.sqrt(mean.logVariance()), false);
+  }
+
+  /**
+   * What one of such specks weighs in the mean, with its 95 % range, as the logarithm is in doubt.
+   */
+  public static GoldRange range(Speck speck) {
+    double sd = speck.logSd();
+    double middle = speck.meanMg() * StrictMath.exp(-sd * sd / 2);
+    double factor = StrictMath.exp(Normal.Z95 * sd);
+    return new GoldRange(speck.meanMg(), middle / factor, middle * factor);
   }
 
   /** A speck of a cut that one can see; empty where none of its sizes can be seen. */

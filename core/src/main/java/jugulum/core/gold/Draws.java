@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.DoubleSupplier;
+import java.util.function.IntToDoubleFunction;
 import jugulum.core.check.Band;
 import jugulum.core.check.Normal;
 import jugulum.core.specks.Speck;
+import jugulum.core.specks.SpeckSizes;
 import org.hipparchus.distribution.continuous.TriangularDistribution;
 
 /**
@@ -74,7 +76,7 @@ final class Draws {
               fill(count, random.gamma(specks + 0.5, 1 / share)),
               specks + 0.5,
               speck,
-              shared.speckMass(),
+              shared,
               random);
       case Evidence.Panned(var classes, double share) -> {
         double unseen = 0.5 / classes.size();
@@ -86,13 +88,12 @@ final class Draws {
                             fill(count, random.gamma(one.specks() + unseen, 1 / share)),
                             one.specks() + unseen,
                             one.speck(),
-                            shared.speckMass(),
+                            shared,
                             random))
                 .toList());
       }
       case Evidence.Picked(double found, var speck) -> {
-        Draws missed =
-            specks(fill(count, random.gamma(0.5, 1)), 0.5, speck, shared.speckMass(), random);
+        Draws missed = specks(fill(count, random.gamma(0.5, 1)), 0.5, speck, shared, random);
         yield sum(List.of(constant(found, count), missed));
       }
       // The same seed again would make share and count rise and fall together.
@@ -115,7 +116,7 @@ final class Draws {
                   return Math.max(
                       0, StrictMath.expm1(StrictMath.log1p(left) + z * (z < 0 ? low : high)));
                 });
-        yield specks(still, Math.max(1, left), speck, shared.speckMass(), random);
+        yield specks(still, Math.max(1, left), speck, shared, random);
       }
     };
   }
@@ -125,26 +126,62 @@ final class Draws {
    *
    * @param fineness the native metal's fineness
    * @param speckMass the mass of a speck over the mean that is taken, by its flatness
+   * @param sizes the sizes of its specks; empty where nothing rests on them
    */
-  record Shared(Draws fineness, Draws speckMass) {}
+  record Shared(Draws fineness, Draws speckMass, Optional<Sizes> sizes) {
+    /** As much of it as that evidence rests on: what does not is not drawn anew with it. */
+    Shared under(Evidence evidence) {
+      return evidence.restsOnSizes() ? this : new Shared(fineness, speckMass, Optional.empty());
+    }
+
+    /** What specks weigh over the mean that is taken, draw by draw. */
+    private IntToDoubleFunction mass(Speck speck) {
+      if (!speck.shared()) {
+        return _ -> 1;
+      }
+      return speck
+          .open()
+          .map(open -> sizes.orElseThrow().known().factors(open))
+          .<IntToDoubleFunction>map(
+              byLaw -> {
+                double[] law = sizes.orElseThrow().law().milligrams;
+                return i -> speckMass.milligrams[i] * byLaw[(int) law[i]];
+              })
+          .orElse(i -> speckMass.milligrams[i]);
+    }
+  }
+
+  /**
+   * The sizes of specks.
+   *
+   * @param known what is known of them
+   * @param law which of its laws is so, draw by draw
+   */
+  record Sizes(SpeckSizes known, Draws law) {}
+
+  /** Which law of sizes is so, draw by draw. */
+  static Draws laws(long seed, SpeckSizes sizes, int count) {
+    Sampler random = new Sampler(seed);
+    return fill(count, () -> sizes.drawn(random.uniform()));
+  }
 
   /**
    * Turns numbers of specks into milligrams: so many specks weigh together what their mean lets
    * expect, give or take, lognormal.
    */
   private static Draws specks(
-      Draws counts, double about, Speck speck, Draws speckMass, Sampler random) {
+      Draws counts, double about, Speck speck, Shared shared, Sampler random) {
     double[] mg = new double[counts.milligrams.length];
     double variance =
         StrictMath.log1p(speck.variance() / about)
             + (speck.shared() ? 0 : speck.logSd() * speck.logSd());
     double scale = Math.sqrt(variance);
+    IntToDoubleFunction mass = shared.mass(speck);
     for (int i = 0; i < mg.length; i++) {
-      double flat = speck.shared() ? speckMass.milligrams[i] : 1;
       mg[i] =
           counts.milligrams[i]
               * speck.meanMg()
-              * flat
+              * mass.applyAsDouble(i)
               * StrictMath.exp(random.normal(-variance / 2, scale));
     }
     return new Draws(mg);

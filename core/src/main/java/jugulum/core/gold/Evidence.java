@@ -110,4 +110,21 @@ public sealed interface Evidence {
    * @param speck the mass of one speck
    */
   record FromPasses(Removal removal, Speck speck) implements Evidence {}
+
+  /** Whether its specks weigh what the sizes of the batch's gold let expect. */
+  default boolean restsOnSizes() {
+    return switch (this) {
+      case Counted(_, _, Speck speck) -> isOpen(speck);
+      case Panned(List<Panned.Class> classes, _) ->
+          classes.stream().anyMatch(one -> isOpen(one.speck()));
+      case Picked(_, Speck speck) -> isOpen(speck);
+      case Proven(Evidence counted, _, _) -> counted.restsOnSizes();
+      case FromPasses(_, Speck speck) -> isOpen(speck);
+      case Weighed _, Known _, Sampled _, Judged _, InHand _ -> false;
+    };
+  }
+
+  private static boolean isOpen(Speck speck) {
+    return speck.open().isPresent();
+  }
 }

@@ -23,12 +23,14 @@ import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.screens.Cut;
+import jugulum.core.specks.SpeckSizes;
 
 /** Works out the gold of a batch: the draws of every lot, and what is made of them. */
 final class GoldWorking {
   private static final long FINENESS_SEED = 0x6a756775L;
   private static final long FLATNESS_SEED = 0x6c756d20L;
 
+  private static final long SIZES_SEED = 0x73697a65L;
   private static final long SHARE_SEED = 0x73686172L;
 
   /**
@@ -91,18 +93,21 @@ final class GoldWorking {
             () ->
                 Draws.normal(FINENESS_SEED, purity.fraction(), purity.sd(), memory.count())
                     .clamped(LOWEST_FINENESS, 1));
-    this.shared =
-        new Draws.Shared(
-            fineness,
-            memory.recall(
-                new Flatness(specks.logSd()),
-                () -> Draws.factors(FLATNESS_SEED, specks.logSd(), memory.count())));
     Map<LotId, LotEvidence> told = new TreeMap<>();
     for (Lot lot : lots) {
       Optional.of(LotEvidence.of(lot, network, sand, specks, removals))
           .filter(evidence -> !evidence.isEmpty())
           .ifPresent(evidence -> told.put(lot.id(), evidence));
     }
+    boolean anyOpen =
+        told.values().stream().flatMap(LotEvidence::all).anyMatch(Evidence::restsOnSizes);
+    this.shared =
+        new Draws.Shared(
+            fineness,
+            memory.recall(
+                new Flatness(specks.logSd()),
+                () -> Draws.factors(FLATNESS_SEED, specks.logSd(), memory.count())),
+            anyOpen ? Optional.of(sizes(specks.sizes())) : Optional.empty());
     memory.recallAll(
         told.entrySet().stream().flatMap(one -> keys(one.getKey(), one.getValue())).toList(),
         key -> Draws.of(key.evidence(), key.shared(), key.seed()));
@@ -112,6 +117,11 @@ final class GoldWorking {
       inHand(lot, Smelts::inBeads, BEAD_SEEDS).ifPresent(gold -> beads.put(lot.id(), gold));
       inHand(lot, Smelts::inSlag, SLAG_SEEDS).ifPresent(gold -> slag.put(lot.id(), gold));
     }
+  }
+
+  private Draws.Sizes sizes(SpeckSizes known) {
+    return new Draws.Sizes(
+        known, memory.recall(known, () -> Draws.laws(SIZES_SEED, known, memory.count())));
   }
 
   private Stream<OfLot> keys(LotId lot, LotEvidence told) {
@@ -124,11 +134,12 @@ final class GoldWorking {
   }
 
   private OfLot key(Evidence evidence, long seed) {
-    return new OfLot(evidence, shared, seed);
+    return new OfLot(evidence, shared.under(evidence), seed);
   }
 
   private Draws drawn(Evidence evidence, long seed) {
-    return memory.recall(key(evidence, seed), () -> Draws.of(evidence, shared, seed));
+    OfLot key = key(evidence, seed);
+    return memory.recall(key, () -> Draws.of(evidence, key.shared(), seed));
   }
 
   private LotDraws draws(LotId lot, LotEvidence told) {

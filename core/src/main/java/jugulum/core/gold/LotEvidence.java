@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
@@ -62,6 +63,11 @@ public record LotEvidence(
                   default -> false;
                 })
         .orElse(false);
+  }
+
+  /** All that is known, of whichever gold. */
+  Stream<Evidence> all() {
+    return Stream.of(free, hidden, together).flatMap(Optional::stream);
   }
 
   /** Whether nothing is known of its gold. */

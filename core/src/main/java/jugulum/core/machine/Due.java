@@ -27,8 +27,11 @@ public record Due(What what, Instant at) {
   /** The dial that says how often the tailings are looked at. */
   public static final String LOOK_MINUTES = "look-every";
 
-  /** After a look that saw gold leave, the next one tells whether what was changed has helped. */
-  public static final double SECOND_LOOK_MINUTES = 5;
+  /**
+   * After a look that saw gold leave, the next one tells whether what was changed has helped, in
+   * minutes: common practice. A bowl's water and a table's line have followed by then.
+   */
+  public static final int SECOND_LOOK_MINUTES = 2;
 
   /** What is asked for. */
   public enum What {
@@ -49,7 +52,9 @@ public record Due(What what, Instant at) {
             .map(at -> new Due(What.CHARGE, at));
     Optional<Due> look =
         minutes(step, sheet, LOOK_MINUTES)
-            .map(every -> sawGold(network, step) ? Math.min(every, SECOND_LOOK_MINUTES) : every)
+            .map(
+                every ->
+                    sawGold(network, step) ? Math.min(every, (double) SECOND_LOOK_MINUTES) : every)
             .flatMap(every -> log.lookDue(looks(network, step), every))
             .map(at -> new Due(What.LOOK, at));
     return Stream.of(charge, look)

@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import jugulum.core.account.Worked;
 import jugulum.core.check.Band;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Recovery;
+import jugulum.core.gold.SpecksAlike;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Process;
@@ -30,6 +32,8 @@ import jugulum.core.ledger.Step;
  * @param share the share of its gold in hand, 0 to 1, with its 95 % range, as its account tells it;
  *     empty where it cannot be told
  * @param isAtMost whether lots nobody looked at can only lower that share
+ * @param alikeMg how far what was not won is off together with that of other batches of its source,
+ *     in mg, as a standard deviation, 0 or more
  * @param minutes at the bench, by work
  * @param parts its steps that part gold from sand
  */
@@ -44,6 +48,7 @@ public record BatchResult(
     double fineness,
     Optional<Band> share,
     boolean isAtMost,
+    double alikeMg,
     Map<Work, Double> minutes,
     List<Part> parts) {
   /** No share is believed to lie below that when what got away is told by it. */
@@ -80,6 +85,7 @@ public record BatchResult(
         worked.gold().fineness(),
         best.map(BatchResult::band),
         best.filter(Recovery::isAtMost).isPresent(),
+        SpecksAlike.sdMg(worked.network(), worked.sand(), worked.gold()),
         BenchTime.minutes(batch),
         parts);
   }
@@ -107,9 +113,22 @@ public record BatchResult(
     return wonMg() * (1 - told) / told;
   }
 
-  /** What was not won of several batches together, in mg: their errors are independent. */
-  public static Band together(List<Band> awayMg) {
-    return Spread.sum(awayMg);
+  /**
+   * What was not won of several batches together, in mg; those of which it cannot be told count for
+   * nothing. What batches of one source have in common adds up, the rest of their errors is
+   * independent.
+   */
+  public static Band awayTogether(List<BatchResult> batches, UnaryOperator<String> source) {
+    return Spread.sum(
+        batches.stream()
+            .flatMap(
+                one ->
+                    one
+                        .awayMg()
+                        .map(
+                            away -> new Spread.One(away, source.apply(one.source()), one.alikeMg()))
+                        .stream())
+            .toList());
   }
 
   /** All the time at the bench, in minutes, 0 or more. */

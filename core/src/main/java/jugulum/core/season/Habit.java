@@ -1,15 +1,15 @@
 package jugulum.core.season;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.MagnetRun;
 import jugulum.core.ledger.Step;
 import jugulum.core.machine.Dial;
-import jugulum.core.machine.Gear;
 import jugulum.core.machine.Sheet;
-import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 
 /**
@@ -22,8 +22,11 @@ public record Habit(Kind kind, String dial) {
   /** Fewer drops of the heap than that leave gold in it: common practice. */
   public static final int ENOUGH_DROPS = 2;
 
-  /** The openings of a tight cut differ by no more than that factor: common practice. */
-  public static final double TIGHT = 2.1;
+  /**
+   * The openings of a tight cut differ by no more than that factor: common practice sets screens a
+   * factor of 1.2, for the finest gold, to 3.3 apart.
+   */
+  public static final double TIGHT = 3.4;
 
   /** The kinds there are. */
   public enum Kind {
@@ -43,11 +46,16 @@ public record Habit(Kind kind, String dial) {
     return new Habit(kind, "");
   }
 
-  /** What a step shows of habits. */
-  static List<Habit> of(Step step, Cut cut) {
+  /**
+   * What a step shows of habits, whoever's its machine is.
+   *
+   * @param finestMm the finest speck one sees, in mm: a cut without a lower screen reaches down to
+   *     it
+   */
+  static List<Habit> of(Step step, Cut cut, double finestMm) {
     return switch (step.process()) {
       case MagnetRun run -> ofMagnet(step, run);
-      case Process.GravityRun run -> ofMachine(step, Gear.any(run.machine().kind()).sheet(), cut);
+      case Process.GravityRun _ when isWide(cut, finestMm) -> List.of(of(Kind.WIDE_CUT));
       default -> List.of();
     };
   }
@@ -65,22 +73,28 @@ public record Habit(Kind kind, String dial) {
     return habits;
   }
 
-  private static List<Habit> ofMachine(Step step, Sheet sheet, Cut cut) {
-    List<Habit> habits = new ArrayList<>();
-    if (cut.passing().isPresent()
-        && cut.retained().isPresent()
-        && cut.upperMm() / cut.lowerMm() > TIGHT) {
-      habits.add(of(Kind.WIDE_CUT));
-    }
-    PastRun.settings(step)
-        .forEach(
-            (name, value) ->
+  /** How coarse the coarsest of the oversize is nobody knows. */
+  private static boolean isWide(Cut cut, double finestMm) {
+    return cut.passing().isPresent() && cut.upperMm() / Math.max(cut.lowerMm(), finestMm) > TIGHT;
+  }
+
+  /**
+   * Dials that stood outside where they usually stand.
+   *
+   * @param set where they stood, by name
+   * @param sheet of the machine, with what is its own
+   */
+  static List<Habit> ofDials(Map<String, Double> set, Sheet sheet) {
+    return set.entrySet().stream()
+        .flatMap(
+            one ->
                 sheet
-                    .dial(name)
-                    .filter(dial -> !dial.isUsual(value))
-                    .map(dial -> new Habit(side(dial, value), name))
-                    .ifPresent(habits::add));
-    return habits;
+                    .dial(one.getKey())
+                    .filter(dial -> !dial.isUsual(one.getValue()))
+                    .map(dial -> new Habit(side(dial, one.getValue()), one.getKey()))
+                    .stream())
+        .sorted(Comparator.comparing(Habit::dial))
+        .toList();
   }
 
   private static Kind side(Dial dial, double value) {

@@ -8,6 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import jugulum.core.check.Band;
 import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Machine;
+import jugulum.core.machine.Dial;
+import jugulum.core.shop.Shop;
 import jugulum.core.trial.Logit;
 
 /**
@@ -19,6 +22,7 @@ import jugulum.core.trial.Logit;
  * @param habit which
  * @param work at which work
  * @param machine on which machine; empty for the magnet
+ * @param usual the dial it is of, with where it usually stands there; empty for other habits
  * @param with how many steps with it, 1 or more
  * @param without how many comparable ones without it
  * @param costMg what it cost, in mg; below 0 where its steps won more; empty where it cannot be
@@ -30,6 +34,7 @@ public record HabitCost(
     Habit habit,
     Work work,
     String machine,
+    Optional<Dial> usual,
     int with,
     int without,
     Optional<Band> costMg,
@@ -42,16 +47,24 @@ public record HabitCost(
    */
   public static final double FALSE = 0.05;
 
-  private record Where(Work work, String machine) {}
+  private record Where(Work work, String machine, Optional<Machine.Kind> kind) {
+    Optional<Dial> dial(Shop shop, Habit habit) {
+      return kind.flatMap(of -> shop.gear(new Machine(of, machine)).sheet().dial(habit.dial()));
+    }
+  }
 
-  /** A step and the batch it is of. */
-  private record Of(BatchId batch, Part part) {}
+  /** A step, the batch it is of, and its habits. */
+  private record Of(BatchId batch, Part part, List<Habit> habits) {}
 
   /** A cost and how likely chance alone lets it look as large. */
   private record Told(HabitCost cost, double chance) {}
 
-  /** Every habit there was, what cost most first, what cannot be told last. */
-  public static List<HabitCost> of(List<BatchResult> batches) {
+  /**
+   * Every habit there was, what cost most first, what cannot be told last.
+   *
+   * @param shop with the machines: a dial is judged by where it usually stands there
+   */
+  public static List<HabitCost> of(List<BatchResult> batches, Shop shop) {
     Map<Where, List<Of>> byWhere = new LinkedHashMap<>();
     for (BatchResult batch : batches) {
       if (batch.closed()) {
@@ -61,12 +74,13 @@ public record HabitCost(
                 part ->
                     byWhere
                         .computeIfAbsent(
-                            new Where(part.work(), part.machine()), _ -> new ArrayList<>())
-                        .add(new Of(batch.id(), part)));
+                            new Where(part.work(), part.machine(), part.kind()),
+                            _ -> new ArrayList<>())
+                        .add(new Of(batch.id(), part, part.habits(shop))));
       }
     }
     List<Told> told = new ArrayList<>();
-    byWhere.forEach((where, its) -> told.addAll(of(where, its)));
+    byWhere.forEach((where, its) -> told.addAll(of(where, its, shop)));
     double mostChance = mostChance(told);
     return told.stream()
         .map(one -> one.chance() <= mostChance ? one.cost().seen() : one.cost())
@@ -77,7 +91,7 @@ public record HabitCost(
   }
 
   private HabitCost seen() {
-    return new HabitCost(habit, work, machine, with, without, costMg, true);
+    return new HabitCost(habit, work, machine, usual, with, without, costMg, true);
   }
 
   /** Up to that chance a cost is told; below 0 where none is. */
@@ -97,9 +111,8 @@ public record HabitCost(
     return most;
   }
 
-  private static List<Told> of(Where where, List<Of> all) {
-    List<Part> parts = all.stream().map(Of::part).toList();
-    List<Habit> habits = parts.stream().flatMap(part -> part.habits().stream()).distinct().toList();
+  private static List<Told> of(Where where, List<Of> all, Shop shop) {
+    List<Habit> habits = all.stream().flatMap(one -> one.habits().stream()).distinct().toList();
     boolean anyWide = habits.stream().anyMatch(one -> one.kind() == Habit.Kind.WIDE_CUT);
     List<Contrast.Case> cases =
         all.stream()
@@ -109,13 +122,14 @@ public record HabitCost(
                         one.batch().toString(),
                         kind(one.part(), anyWide),
                         one.part().logit(),
-                        habits.stream().map(one.part().habits()::contains).toList()))
+                        habits.stream().map(one.habits()::contains).toList()))
             .toList();
     Contrast contrast = Contrast.of(cases, habits.size());
     List<Told> costs = new ArrayList<>();
     for (int i = 0; i < habits.size(); i++) {
       Habit habit = habits.get(i);
-      List<Part> its = parts.stream().filter(part -> part.habits().contains(habit)).toList();
+      List<Part> its =
+          all.stream().filter(one -> one.habits().contains(habit)).map(Of::part).toList();
       Optional<Contrast.Effect> effect = contrast.effects().get(i);
       costs.add(
           new Told(
@@ -123,8 +137,9 @@ public record HabitCost(
                   habit,
                   where.work(),
                   where.machine(),
+                  where.dial(shop, habit),
                   its.size(),
-                  parts.size() - its.size(),
+                  all.size() - its.size(),
                   effect.map(one -> cost(its, one)),
                   false),
               effect.map(Contrast.Effect::chance).orElse(1.0)));

@@ -2,14 +2,19 @@ package jugulum.core.season;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import jugulum.core.check.Band;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Stage;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
+import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Screen;
+import jugulum.core.shop.Shop;
 import jugulum.core.trial.Logit;
 
 /**
@@ -17,6 +22,7 @@ import jugulum.core.trial.Logit;
  *
  * @param work of which kind
  * @param machine on which machine, by its name; empty for a magnet
+ * @param kind of which kind that is; empty for a magnet
  * @param cut the sizes it took, in the notation of cuts
  * @param lower the screen that retains them, by its label; empty where none does
  * @param at when it was begun
@@ -24,24 +30,28 @@ import jugulum.core.trial.Logit;
  * @param leftMg the gold in what was set aside, in mg, 0 or more
  * @param recovery the share that went on, 0 to 1, with its 95 % range; empty where it was not told
  *     or lots nobody looked at bound it only
- * @param habits what it shows of habits
+ * @param habits what it shows of habits, whoever's the machine is
+ * @param set where its dials stood, by name
  */
 public record Part(
     Work work,
     String machine,
+    Optional<Machine.Kind> kind,
     String cut,
     String lower,
     Instant at,
     double wonMg,
     double leftMg,
     Optional<Band> recovery,
-    List<Habit> habits) {
+    List<Habit> habits,
+    Map<String, Double> set) {
   /** No recovery is told closer to none or all than that. */
   static final double EDGE = 0.002;
 
-  /** Keeps its own copy. */
+  /** Keeps its own copies. */
   public Part {
     habits = List.copyOf(habits);
+    set = Map.copyOf(set);
   }
 
   /**
@@ -53,17 +63,38 @@ public record Part(
     return Logit.of(recovery.orElseThrow().usual(), EDGE);
   }
 
+  /**
+   * What it shows of habits where the machine's dials stand as they do in that shop: one's own
+   * usual goes before that of the kind.
+   */
+  List<Habit> habits(Shop shop) {
+    return Stream.concat(
+            habits.stream(),
+            kind.stream()
+                .flatMap(
+                    of -> Habit.ofDials(set, shop.gear(new Machine(of, machine)).sheet()).stream()))
+        .toList();
+  }
+
   static Part of(Step step, Network network, Stage stage) {
     return new Part(
         Work.of(step.process()),
-        step.process() instanceof Process.GravityRun run ? run.machine().name() : "",
+        machine(step).map(Machine::name).orElse(""),
+        machine(step).map(Machine::kind),
         network.cutInto(step).notation(),
         network.cutInto(step).retained().map(Screen::label).orElse(""),
         step.startedAt(),
         milligrams(stage.won()),
         milligrams(stage.left()),
         stage.recovery().filter(_ -> stage.bound() == Stage.Bound.TOLD),
-        Habit.of(step, network.cutInto(step)));
+        Habit.of(step, network.cutInto(step), network.batch().assumptions().finestSeenMm()),
+        PastRun.settings(step));
+  }
+
+  private static Optional<Machine> machine(Step step) {
+    return step.process() instanceof Process.GravityRun run
+        ? Optional.of(run.machine())
+        : Optional.empty();
   }
 
   private static double milligrams(Optional<GoldRange> gold) {

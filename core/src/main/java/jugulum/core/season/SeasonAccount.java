@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.season.Season.Alike;
+import jugulum.core.shop.Shop;
 
 /**
  * Everything a year, or all years together, come to: what the window shows, the page prints and the
@@ -44,11 +45,12 @@ public record SeasonAccount(
    * Works out the account. Takes a while in a large book: not for the interface thread.
    *
    * @param all the results of every batch
+   * @param shop with where the dials of its machines usually stand
    * @param year of which year; empty for all of them
    * @param zone where days are counted
    */
   public static SeasonAccount of(
-      List<BatchResult> all, Season season, OptionalInt year, ZoneId zone) {
+      List<BatchResult> all, Season season, Shop shop, OptionalInt year, ZoneId zone) {
     List<BatchResult> batches =
         all.stream()
             .filter(batch -> year.isEmpty() || batch.received().getYear() == year.getAsInt())
@@ -69,7 +71,7 @@ public record SeasonAccount(
         batches,
         YearSum.of(batches, season),
         rates,
-        HabitCost.of(batches),
+        HabitCost.of(batches, shop),
         season.changes().stream()
             .filter(one -> year.isEmpty() || one.date().getYear() == year.getAsInt())
             .map(one -> ChangeEffect.of(one, all, zone))

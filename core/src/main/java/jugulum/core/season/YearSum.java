@@ -37,7 +37,7 @@ public record YearSum(
   public static YearSum of(List<BatchResult> batches, Season season) {
     List<BatchResult> told =
         batches.stream().filter(one -> one.closed() && one.awayMg().isPresent()).toList();
-    Band away = Spread.sum(told.stream().map(one -> one.awayMg().orElseThrow()).toList());
+    Band away = BatchResult.awayTogether(told, season::meant);
     double won = told.stream().mapToDouble(BatchResult::wonMg).sum();
     Map<Work, Double> minutes = new EnumMap<>(Work.class);
     batches.forEach(

@@ -1,10 +1,10 @@
 package jugulum.core.specks;
 
 import jugulum.core.check.Check;
-import jugulum.core.screens.Cut;
 
 /**
- * The mean mass of a speck of gold in a cut.
+ * The mean mass of a speck of gold between two screens; with one screen or none: {@link
+ * SpeckSizes}.
  *
  * <p>A grain of sieve size d has the volume (π/6)·CSF·d³. With sizes log-uniform between the
  * screens d1 and d2 its mean mass is (π/6)·CSF·ρ·(d2³ − d1³)/(3 ln(d2/d1)). Derived from that
@@ -34,9 +34,6 @@ public final class SpeckMass {
   /** Gold this coarse is seen and picked by eye, in mm: common practice, No. 18 and up. */
   public static final double PICKED_FROM_MM = 1.0;
 
-  /** Where a cut has no lower screen its specks are taken down to this part of the upper one. */
-  private static final double OPEN_END = 0.5;
-
   private SpeckMass() {}
 
   /**
@@ -64,51 +61,15 @@ public final class SpeckMass {
   }
 
   /**
-   * The mean mass of one speck of a cut, in milligrams. An open end is closed at half (or twice)
-   * the other screen; sand that no screen has seen is taken as −30 +60 mesh, 0.25 to 0.60 mm, since
-   * most of the gold concerned is finer than 30 mesh.
+   * How much the masses of single specks differ: variance over the square of the mean, 0 or more.
+   * With sizes log-uniform over the ratio r of its screens it is 3 ln r (r³ + 1)/(2 (r³ − 1)) − 1,
+   * from the same assumption as the mean.
    *
-   * @param cut the cut
-   * @param flatness the Corey shape factor, from {@link #FLATTEST} to 1
-   * @param densityMgPerMm3 the density of the gold, in mg/mm³, from 10 to 20
+   * @param upperMm the upper screen, in mm
+   * @param lowerMm the lower screen, in mm, above 0 and below the upper one
    */
-  public static double meanMg(Cut cut, double flatness, double densityMgPerMm3) {
-    return meanMg(cut, 0, flatness, densityMgPerMm3);
-  }
-
-  /**
-   * The mean mass of those specks of a cut one can see, in milligrams.
-   *
-   * @param finestMm the finest one sees, in mm, below the cut's upper screen; 0 for all
-   */
-  static double meanMg(Cut cut, double finestMm, double flatness, double densityMgPerMm3) {
-    Ends ends = Ends.of(cut, finestMm);
-    return meanMg(ends.upperMm(), ends.lowerMm(), flatness, densityMgPerMm3);
-  }
-
-  /**
-   * How much the masses of single specks of a cut differ: variance over the square of the mean, 0
-   * or more. With sizes log-uniform over the ratio r of its screens it is 3 ln r (r³ + 1)/(2 (r³ −
-   * 1)) − 1, from the same assumption as the mean.
-   */
-  public static double relativeVariance(Cut cut) {
-    return relativeVariance(cut, 0);
-  }
-
-  static double relativeVariance(Cut cut, double finestMm) {
-    Ends ends = Ends.of(cut, finestMm);
-    double cube = StrictMath.pow(ends.upperMm() / ends.lowerMm(), 3);
+  public static double relativeVariance(double upperMm, double lowerMm) {
+    double cube = StrictMath.pow(upperMm / lowerMm, 3);
     return Math.max(0, StrictMath.log(cube) * (cube + 1) / (2 * (cube - 1)) - 1);
-  }
-
-  private record Ends(double upperMm, double lowerMm) {
-    static Ends of(Cut cut, double finestMm) {
-      if (cut.isAll()) {
-        return new Ends(0.60, Math.max(0.25, finestMm));
-      }
-      double lower = cut.retained().isPresent() ? cut.lowerMm() : cut.upperMm() * OPEN_END;
-      double upper = cut.passing().isPresent() ? cut.upperMm() : cut.lowerMm() / OPEN_END;
-      return new Ends(upper, Math.max(lower, finestMm));
-    }
   }
 }

@@ -14,7 +14,6 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Edit.NewLot;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
-import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
@@ -216,7 +215,7 @@ public record Answers(
       }
       case KEEP ->
           List.of(new Edit.RecordOnLot(lot, new Measure.Bagged(told.apply(0).orElseThrow())));
-      case BEGIN -> List.of(begin(lot, task.leg().orElseThrow().does()));
+      case BEGIN -> List.of(begin(lot, task));
       case PASS, CHECK, SET, START, STOP, CHARGE, FINISH_STEP, CHOOSE_ROUTE, CLOSE ->
           throw new IllegalArgumentException(task.kind() + " belongs to no lot");
     };
@@ -308,9 +307,9 @@ public record Answers(
         readOn);
   }
 
-  private Edit begin(LotId id, Does does) {
+  private Edit begin(LotId id, Task task) {
     Lot lot = worked.network().lot(id).orElseThrow();
-    return switch (does) {
+    return switch (task.leg().orElseThrow().does()) {
       case Does.Screen(List<String> labels) -> {
         List<Screen> stack = shop.stack(labels, lot.cut());
         List<NewLot> cuts =
@@ -324,12 +323,8 @@ public record Answers(
               new Process.MagnetRun(medium, Optional.empty(), Optional.of(Way.HAND)),
               lot,
               Stream.of(Material.MAGNETICS, Material.NON_MAGNETICS));
-      case Does.Run(Machine.Kind kind) -> {
-        Gear gear =
-            shop.gear().stream()
-                .filter(one -> one.kind() == kind)
-                .findFirst()
-                .orElseGet(() -> Gear.any(kind));
+      case Does.Run _ -> {
+        Gear gear = task.gear().orElseThrow();
         yield take(new Process.GravityRun(gear.machine()), lot, gear.sheet().ports().stream());
       }
       case Does.Finish _ ->

@@ -6,6 +6,7 @@ import java.util.Optional;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.StepId;
+import jugulum.core.machine.Gear;
 
 /**
  * One open question of a batch: something to weigh, count, set, look at or begin. What it asks for
@@ -16,9 +17,15 @@ import jugulum.core.ledger.StepId;
  * @param parts what to type, in order; empty where there is only to do it
  * @param due when it is due; empty for what has no hour
  * @param leg the leg of the route it follows, for a step to begin
+ * @param gear the machine it is run over, for a run to begin; empty for others
  */
 public record Task(
-    Kind kind, Subject subject, List<Part> parts, Optional<Instant> due, Optional<Route.Leg> leg) {
+    Kind kind,
+    Subject subject,
+    List<Part> parts,
+    Optional<Instant> due,
+    Optional<Route.Leg> leg,
+    Optional<Gear> gear) {
   /** What is to be done. */
   public enum Kind {
     /** A lot goes on the scale. */
@@ -82,18 +89,29 @@ public record Task(
     parts = List.copyOf(parts);
   }
 
-  static Task onLot(Kind kind, LotId lot, Part... parts) {
+  static Task of(Kind kind, Subject subject, Part... parts) {
     return new Task(
-        kind, new Subject.OfLot(lot), List.of(parts), Optional.empty(), Optional.empty());
+        kind, subject, List.of(parts), Optional.empty(), Optional.empty(), Optional.empty());
+  }
+
+  static Task onLot(Kind kind, LotId lot, Part... parts) {
+    return of(kind, new Subject.OfLot(lot), parts);
   }
 
   static Task onStep(Kind kind, StepId step, Part... parts) {
-    return new Task(
-        kind, new Subject.OfStep(step), List.of(parts), Optional.empty(), Optional.empty());
+    return of(kind, new Subject.OfStep(step), parts);
   }
 
   Task due(Instant at) {
-    return new Task(kind, subject, parts, Optional.of(at), leg);
+    return new Task(kind, subject, parts, Optional.of(at), leg, gear);
+  }
+
+  Task by(Route.Leg other) {
+    return new Task(kind, subject, parts, due, Optional.of(other), gear);
+  }
+
+  Task over(Gear machine) {
+    return new Task(kind, subject, parts, due, leg, Optional.of(machine));
   }
 
   /** Whether it asks for what cannot be had any more once its lot is in a machine. */

@@ -8,10 +8,15 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.LotBelief;
+import jugulum.core.belief.MachineWay;
+import jugulum.core.belief.StockLot;
 import jugulum.core.check.Check;
 import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
@@ -49,9 +54,11 @@ public final class Tasks {
   private final Network network;
   private final Shop shop;
   private final Optional<Route> route;
+  private final Optional<Belief> belief;
   private final List<Task> open = new ArrayList<>();
 
-  private Tasks(Worked worked, Shop shop, Optional<Route> route) {
+  private Tasks(Worked worked, Shop shop, Optional<Route> route, Optional<Belief> belief) {
+    this.belief = belief;
     this.worked = worked;
     this.network = worked.network();
     this.shop = shop;
@@ -67,10 +74,19 @@ public final class Tasks {
    * @param now what is due by now comes first
    */
   public static List<Task> of(Worked worked, Shop shop, Optional<Route> route, Instant now) {
+    return of(worked, shop, route, now, Optional.empty());
+  }
+
+  /**
+   * The same, where it is known what is thought of lots and machines: a run to begin goes over the
+   * machine every other room names. Takes longer: not for the interface thread.
+   */
+  public static List<Task> of(
+      Worked worked, Shop shop, Optional<Route> route, Instant now, Optional<Belief> belief) {
     if (worked.batch().closed()) {
       return List.of();
     }
-    Tasks tasks = new Tasks(worked, shop, route);
+    Tasks tasks = new Tasks(worked, shop, route, belief);
     tasks.collect();
     return tasks.open.stream().sorted(Comparator.comparing(task -> order(task, now))).toList();
   }
@@ -95,19 +111,16 @@ public final class Tasks {
   }
 
   private static Task close() {
-    return new Task(
-        Kind.CLOSE, new Task.Subject.OfBatch(), List.of(), Optional.empty(), Optional.empty());
+    return Task.of(Kind.CLOSE, new Task.Subject.OfBatch());
   }
 
   private void chooseRoute() {
     List<String> names = Routes.toChoose(shop).stream().map(Route::name).toList();
     open.add(
-        new Task(
+        Task.of(
             Kind.CHOOSE_ROUTE,
             new Task.Subject.OfBatch(),
-            List.of(Part.needed(Ask.ROUTE, Unit.CHOICE, 1, names.size()).from(names)),
-            Optional.empty(),
-            Optional.empty()));
+            Part.needed(Ask.ROUTE, Unit.CHOICE, 1, names.size()).from(names)));
     open.add(close());
   }
 
@@ -310,14 +323,27 @@ public final class Tasks {
     return leaves && !Look.isAtAll(lot) && mostG(lot.id()) > LEAST_SAMPLE_G;
   }
 
-  private static Task begin(Lot lot, Route.Leg leg) {
-    boolean keep = leg.does() instanceof Route.Does.Keep;
-    List<Part> parts = keep ? List.of(Part.needed(Ask.BAG, Unit.TEXT, 0, 0)) : List.of();
-    return new Task(
-        keep ? Kind.KEEP : Kind.BEGIN,
-        new Task.Subject.OfLot(lot.id()),
-        parts,
-        Optional.empty(),
-        Optional.of(leg));
+  private Task begin(Lot lot, Route.Leg leg) {
+    if (leg.does() instanceof Route.Does.Keep) {
+      return Task.onLot(Kind.KEEP, lot.id(), Part.needed(Ask.BAG, Unit.TEXT, 0, 0)).by(leg);
+    }
+    Task begun = Task.onLot(Kind.BEGIN, lot.id()).by(leg);
+    return leg.does() instanceof Route.Does.Run(Machine.Kind kind)
+        ? begun.over(machine(lot.id(), kind))
+        : begun;
+  }
+
+  /** The first of the lot's own list; before anything is thought of it one of the kind. */
+  private Gear machine(LotId lot, Machine.Kind kind) {
+    return belief
+        .flatMap(
+            now ->
+                now.of(StockLot.of(network, worked.sand(), worked.gold())).stream()
+                    .filter(one -> one.lot().lot().equals(lot))
+                    .findFirst())
+        .flatMap(LotBelief::machine)
+        .map(MachineWay::gear)
+        .or(() -> shop.gear().stream().filter(one -> one.kind() == kind).findFirst())
+        .orElseGet(() -> Gear.any(kind));
   }
 }

@@ -31,7 +31,7 @@ import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
-import jugulum.core.specks.SpeckMass;
+import jugulum.core.specks.Speck;
 import org.junit.jupiter.api.Test;
 
 class StagesTest {
@@ -241,8 +241,8 @@ class StagesTest {
     double perShare = 4_900.0 / 245;
     double expected =
         perShare
-            * (2.25 * SpeckMass.meanMg(coarse, 0.3, 17.5)
-                + 8.25 * SpeckMass.meanMg(fine, 0.3, 17.5));
+            * (2.25 * Speck.of(coarse, 0.3, 17.5).meanMg()
+                + 8.25 * Speck.of(fine, 0.3, 17.5).meanMg());
     assertThat(tailingsMg(bench)).isCloseTo(expected, within(0.03 * expected));
     bench.measures(3, new PannedSample(245, List.of(new Seen(coarse, 0), new Seen(fine, 0))));
     assertThat(tailingsMg(bench))

@@ -352,7 +352,7 @@ class TwoKindsTest {
     assertThat(specks.isMeasured()).isTrue();
     assertThat(specks.flatness()).isCloseTo(0.6, within(0.005));
     double read = 0.1 / 3.123 / Math.sqrt(12);
-    double sizes = SpeckMass.relativeVariance(bench.lot(3).cut()) / 50;
+    double sizes = Math.log1p(Speck.of(bench.lot(3).cut(), 0.3, 17.5).variance() / 50);
     assertThat(specks.logSd())
         .isCloseTo(Math.sqrt(read * read + sizes + 0.01), within(1e-9))
         .isLessThan(SpeckMass.FLATNESS_LOG_SD);

@@ -210,7 +210,7 @@ class NextCatchTest {
     List<Double> catches = List.of((double) first, Math.rint(0.6 * first), Math.rint(0.36 * first));
     NextCatch next = NextCatch.after(catches);
     Cut cut = new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100"));
-    double speckMg = SpeckMass.meanMg(cut, 0.3, 17.5);
+    double speckMg = Speck.of(cut, 0.3, 17.5).meanMg();
     List<Likelihood.Weighted> left = Likelihood.of(catches).nextCatches(240);
     Random random = new Random(first);
     double mg = 0.2 * first * speckMg;

@@ -33,7 +33,7 @@ import jugulum.core.passes.Removal;
 import jugulum.core.screens.Cut;
 import jugulum.core.shop.StopRule;
 import jugulum.core.shop.Terms;
-import jugulum.core.specks.SpeckMass;
+import jugulum.core.specks.Speck;
 import org.junit.jupiter.api.Test;
 
 class RunsTest {
@@ -87,7 +87,7 @@ class RunsTest {
    */
   private static Bench repeated() {
     double mg =
-        SpeckMass.meanMg(Cut.ALL, Assumptions.USUAL.flatness(), Assumptions.USUAL.goldDensity());
+        Speck.of(Cut.ALL, Assumptions.USUAL.flatness(), Assumptions.USUAL.goldDensity()).meanMg();
     Bench bench = Bench.started().weighs(1, 8_000);
     int tailings = 1;
     int next = 2;

@@ -9,8 +9,11 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Stream;
 import jugulum.core.account.Worked;
+import jugulum.core.check.Band;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchFold;
@@ -26,11 +29,19 @@ import jugulum.core.ledger.Measure.Pass;
 import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.MagnetRun.Medium;
+import jugulum.core.ledger.Route;
+import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
+import jugulum.core.machine.Gear;
+import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
+import jugulum.core.shop.Shop;
+import jugulum.core.task.Routes;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** What a batch brings to a season: time, recovery, steps, and the habits they show. */
 class BatchResultTest {
@@ -80,10 +91,21 @@ class BatchResultTest {
   }
 
   private List<Habit> habits() {
+    return habits(Shop.USUAL);
+  }
+
+  private List<Habit> habits(Shop shop) {
     Worked worked = Worked.of(batch.orElseThrow());
-    return worked.network().steps().stream()
-        .flatMap(one -> Habit.of(one, worked.network().cutInto(one)).stream())
-        .toList();
+    return worked.network().steps().stream().flatMap(one -> habits(worked, one, shop)).toList();
+  }
+
+  private static Stream<Habit> habits(Worked worked, Step step, Shop shop) {
+    List<Habit> ofAny = Habit.of(step, worked.network().cutInto(step), 0.05);
+    List<Habit> ofDials =
+        step.process() instanceof Process.GravityRun run
+            ? Habit.ofDials(PastRun.settings(step), shop.gear(run.machine()).sheet())
+            : List.of();
+    return Stream.concat(ofAny.stream(), ofDials.stream());
   }
 
   private void magnet(Medium medium, int heapDrops) {
@@ -128,11 +150,50 @@ class BatchResultTest {
 
   @Test
   void aWideCutAndADialBeyondTheUsualAreHabits() {
-    received(cut("20", "50"));
-    bowl(cut("20", "50"), "charge", 320);
+    received(cut("20", "80"));
+    bowl(cut("20", "80"), "charge", 320);
     assertThat(habits())
         .containsExactly(
             new Habit(Habit.Kind.WIDE_CUT, ""), new Habit(Habit.Kind.DIAL_HIGH, "charge"));
+  }
+
+  /** A cut no screen bounds below reaches down to the finest speck one sees, 0.05 mm. */
+  @ParameterizedTest
+  @CsvSource({
+    "20, 50, false",
+    "30, 100, true",
+    "100, '', false",
+    "50, '', true",
+    "30, '', true",
+    "80, '', true"
+  })
+  void aCutIsWideByItsOpenings(String upper, String lower, boolean isWide) {
+    received(cut(upper, lower));
+    bowl(cut(upper, lower), "charge", 150);
+    assertThat(habits())
+        .isEqualTo(isWide ? List.of(new Habit(Habit.Kind.WIDE_CUT, "")) : List.of());
+  }
+
+  /** What the program proposes it does not warn of. */
+  @Test
+  void noRouteThatShipsMakesAWideCutBetweenItsScreens() {
+    for (Route route : Routes.SHIPPED) {
+      for (Route.Leg leg : route.legs()) {
+        if (leg.does() instanceof Route.Does.Screen screen) {
+          List<Screen> stack =
+              screen.labels().stream()
+                  .map(label -> StandardScreens.numbered(label).orElseThrow())
+                  .toList();
+          Cut.of(Cut.ALL, stack).stream()
+              .filter(Cut::isClosed)
+              .forEach(
+                  one ->
+                      assertThat(one.upperMm() / one.lowerMm())
+                          .as(route.name() + " " + one.notation())
+                          .isLessThanOrEqualTo(Habit.TIGHT));
+        }
+      }
+    }
   }
 
   @Test
@@ -142,6 +203,31 @@ class BatchResultTest {
     assertThat(habits()).isEmpty();
     does(new Edit.RecordOnStep(step(), new Measure.Setting("charge", 40)));
     assertThat(habits()).containsExactly(new Habit(Habit.Kind.DIAL_LOW, "charge"));
+  }
+
+  /** A bowl that always takes 40 g is not charged too little with 40. */
+  @Test
+  void onesOwnUsualGoesBeforeThatOfTheKind() {
+    received(cut("50", "80"));
+    bowl(cut("50", "80"), "charge", 40);
+    Gear own =
+        new Gear(
+            "garden bowl",
+            Machine.Kind.VORTEX_BOWL,
+            Optional.empty(),
+            Map.of("charge", new Band(35, 40, 45)),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            OptionalDouble.empty());
+    Shop shop = Shop.USUAL.with(own);
+    assertThat(habits(shop)).isEmpty();
+    does(new Edit.RecordOnStep(step(), new Measure.Setting("charge", 150)));
+    assertThat(habits(shop)).containsExactly(new Habit(Habit.Kind.DIAL_HIGH, "charge"));
+    assertThat(habits()).isEmpty();
+    Part part =
+        BatchResult.of(Worked.of(batch.orElseThrow())).parts().stream().findFirst().orElseThrow();
+    assertThat(part.habits(shop)).isEqualTo(habits(shop));
+    assertThat(part.habits(Shop.USUAL)).isEmpty();
   }
 
   /** 4 min, 50 min and 80 min between records count; two hours of quiet do not. */

@@ -35,6 +35,7 @@ final class MadeUp {
         0.9,
         Optional.of(new Band(0.7, 0.8, 0.9)),
         false,
+        0,
         Map.of(Work.MACHINES, 60 * hours),
         parts);
   }
@@ -48,13 +49,15 @@ final class MadeUp {
     return new Part(
         Work.MACHINES,
         "garden bowl",
+        Optional.empty(),
         cut,
         "",
         date.atTime(10, 0).toInstant(ZoneOffset.UTC),
         mg * share,
         mg * (1 - share),
         Optional.of(Band.sharp(share)),
-        List.of(habits));
+        List.of(habits),
+        Map.of());
   }
 
   /** A number of a normal distribution. */

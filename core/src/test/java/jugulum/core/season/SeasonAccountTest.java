@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import jugulum.core.shop.Shop;
 import org.junit.jupiter.api.Test;
 
 /** A year is told apart from the others, and what belongs to all of them is not. */
@@ -22,7 +23,7 @@ class SeasonAccountTest {
   }
 
   private static SeasonAccount of(List<BatchResult> all, Season season, OptionalInt year) {
-    return SeasonAccount.of(all, season, year, ZoneOffset.UTC);
+    return SeasonAccount.of(all, season, Shop.USUAL, year, ZoneOffset.UTC);
   }
 
   @Test
@@ -121,7 +122,8 @@ class SeasonAccountTest {
       parts.add(MadeUp.part(THIS_YEAR, 1 + 0.1 * i, 1000, HABIT));
     }
     HabitCost cost =
-        HabitCost.of(List.of(batch(THIS_YEAR, 5000, parts.toArray(Part[]::new)))).getFirst();
+        HabitCost.of(List.of(batch(THIS_YEAR, 5000, parts.toArray(Part[]::new))), Shop.USUAL)
+            .getFirst();
     assertThat(cost.costMg()).isEmpty();
     assertThat(cost.isSeen()).isFalse();
   }

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.DoubleStream;
 import jugulum.core.check.Band;
+import jugulum.core.shop.Shop;
 import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.stat.inference.TTest;
 import org.junit.jupiter.api.Test;
@@ -103,7 +104,7 @@ class SeasonStatisticsTest {
     int alarms = 0;
     for (int run = 0; run < RUNS; run++) {
       held += trueCostIsHeld(random, 1.2) ? 1 : 0;
-      List<HabitCost> none = HabitCost.of(List.of(of(random, 0, 24)));
+      List<HabitCost> none = HabitCost.of(List.of(of(random, 0, 24)), Shop.USUAL);
       alarms += none.getFirst().isSeen() ? 1 : 0;
     }
     assertThat(held / (double) RUNS).isBetween(LEAST, 0.985);
@@ -112,7 +113,7 @@ class SeasonStatisticsTest {
 
   private static boolean trueCostIsHeld(SplittableRandom random, double effect) {
     BatchResult batch = of(random, effect, 24);
-    Band cost = HabitCost.of(List.of(batch)).getFirst().costMg().orElseThrow();
+    Band cost = HabitCost.of(List.of(batch), Shop.USUAL).getFirst().costMg().orElseThrow();
     double truth =
         batch.parts().stream()
             .filter(part -> part.habits().contains(HABIT))
@@ -218,7 +219,9 @@ class SeasonStatisticsTest {
       alarms += seen(change, alikeWithinBatches(random, batchSd, 0, false)) ? 1 : 0;
       seen += seen(change, alikeWithinBatches(random, batchSd, 1.5, false)) ? 1 : 0;
       habits +=
-          HabitCost.of(alikeWithinBatches(random, batchSd, 0, true)).getFirst().isSeen() ? 1 : 0;
+          HabitCost.of(alikeWithinBatches(random, batchSd, 0, true), Shop.USUAL).getFirst().isSeen()
+              ? 1
+              : 0;
     }
     assertThat(alarms / (double) RUNS).as("changes").isBetween(0.015, 0.08);
     assertThat(habits / (double) RUNS).as("habits").isBetween(0.015, 0.08);
@@ -255,7 +258,7 @@ class SeasonStatisticsTest {
         }
         batches.add(MadeUp.batch("source", MadeUp.DAY, 20_000, 10, parts));
       }
-      alarms += HabitCost.of(batches).stream().anyMatch(HabitCost::isSeen) ? 1 : 0;
+      alarms += HabitCost.of(batches, Shop.USUAL).stream().anyMatch(HabitCost::isSeen) ? 1 : 0;
     }
     assertThat(alarms / (double) RUNS).isBetween(0.015, 0.08);
   }

@@ -4,11 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.List;
-import java.util.Optional;
 import jugulum.core.check.OutOfRange;
-import jugulum.core.screens.Cut;
-import jugulum.core.screens.StandardScreens;
 import org.hipparchus.distribution.discrete.PoissonDistribution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -34,17 +30,6 @@ class SpecksTest {
   void agreesWithTheColoursInAnOunce() {
     double perOunce = TROY_OUNCE_MG / SpeckMass.meanMg(0.850, 0.425, 0.5, 17.5);
     assertThat(perOunce).isBetween(12_000 / 3.0, 12_000 * 3.0);
-  }
-
-  @Test
-  void closesOpenEnds() {
-    List<Cut> cuts = Cut.of(Cut.ALL, List.of(StandardScreens.numbered("50").orElseThrow()));
-    assertThat(SpeckMass.meanMg(cuts.get(1), 0.3, 17.5))
-        .isEqualTo(SpeckMass.meanMg(0.30, 0.15, 0.3, 17.5));
-    assertThat(SpeckMass.meanMg(cuts.get(0), 0.3, 17.5))
-        .isEqualTo(SpeckMass.meanMg(0.60, 0.30, 0.3, 17.5));
-    assertThat(SpeckMass.meanMg(Cut.ALL, 0.3, 17.5)).isPositive();
-    assertThat(new Cut(Optional.empty(), Optional.empty()).isAll()).isTrue();
   }
 
   /** F. Garwood, Biometrika 28 (1936), 95 % limits. */

@@ -18,7 +18,7 @@ import jugulum.desk.words.Words;
 /** A table of figures: the first column takes the room there is, the others stand at the right. */
 final class Grid extends GridPane {
   /** Room for the name of a lot. */
-  private static final double NAME = 160;
+  private static final double NAME = 144;
 
   private static final double CELL = 64;
 

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import jugulum.core.check.Band;
 import jugulum.core.season.BatchResult;
@@ -81,22 +82,24 @@ public final class SeasonChart {
   }
 
   private static List<Bar> months(List<BatchResult> batches) {
-    Map<YearMonth, List<Bar>> byMonth = new TreeMap<>();
+    Map<YearMonth, List<BatchResult>> byMonth = new TreeMap<>();
     batches.forEach(
         one ->
             byMonth
                 .computeIfAbsent(YearMonth.from(one.received()), _ -> new ArrayList<>())
-                .add(bar(one)));
+                .add(one));
     List<Bar> bars = new ArrayList<>();
     byMonth.forEach(
         (month, its) ->
             bars.add(
                 new Bar(
                     month.atDay(15),
-                    its.stream().mapToDouble(Bar::feedG).sum(),
-                    its.stream().mapToDouble(Bar::wonMg).sum(),
-                    BatchResult.together(its.stream().map(Bar::awayMg).toList()),
-                    its.stream().allMatch(Bar::isOpen))));
+                    its.stream().mapToDouble(one -> one.feedG().orElse(0)).sum(),
+                    its.stream().mapToDouble(BatchResult::wonMg).sum(),
+                    BatchResult.awayTogether(
+                        its.stream().filter(BatchResult::closed).toList(),
+                        UnaryOperator.identity()),
+                    its.stream().noneMatch(BatchResult::closed))));
     return bars;
   }
 

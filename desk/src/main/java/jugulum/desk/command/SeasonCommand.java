@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import jugulum.book.batch.ResultLines;
 import jugulum.book.season.SeasonStream;
+import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
 import jugulum.book.table.SeasonTables;
 import jugulum.book.table.Table;
@@ -35,6 +36,7 @@ final class SeasonCommand extends BookCommand {
         SeasonAccount.of(
             ResultLines.all(book),
             SeasonStream.of(book),
+            ShopStream.of(book),
             year.map(OptionalInt::of).orElse(OptionalInt.empty()),
             ZoneId.systemDefault());
     if (account.batches().isEmpty()) {

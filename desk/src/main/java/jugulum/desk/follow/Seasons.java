@@ -13,6 +13,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.ResultLines;
 import jugulum.book.season.SeasonStream;
+import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Standing;
@@ -21,6 +22,7 @@ import jugulum.core.season.BatchResult;
 import jugulum.core.season.Season;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.SeasonEdit;
+import jugulum.core.shop.Shop;
 import jugulum.desk.work.Latest;
 import jugulum.desk.work.LongWork;
 import jugulum.desk.work.Notice;
@@ -104,13 +106,18 @@ public final class Seasons {
   }
 
   private record Facts(
-      Standing<Season> season, List<BatchResult> results, List<String> unread, ZoneId zone) {}
+      Standing<Season> season,
+      Shop shop,
+      List<BatchResult> results,
+      List<String> unread,
+      ZoneId zone) {}
 
   private void show(List<Read> worked) {
     latest.askAside(
         () ->
             new Facts(
                 book.whole(SeasonStream.SEASON).orElseGet(Standing::empty),
+                ShopStream.of(book),
                 ResultLines.asTheyStand(book),
                 SetAside.of(book).stream()
                     .filter(one -> one.stream().kind().equals(BatchStream.KIND.name()))
@@ -135,6 +142,7 @@ public final class Seasons {
         SeasonAccount.of(
             all,
             facts.season().now().orElse(Season.NOTHING),
+            facts.shop(),
             isYearChosen ? year : latest,
             facts.zone()),
         facts.season().version(),

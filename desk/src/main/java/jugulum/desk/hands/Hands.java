@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import jugulum.core.belief.Belief;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.ReadOn;
@@ -61,6 +62,13 @@ final class Hands {
   private boolean isOffTheSand;
   private Optional<ReadOn> readOn = Optional.empty();
   private Optional<String> lastTare = Optional.empty();
+  private Optional<Belief> belief = Optional.empty();
+
+  /** The batch as it was when that was asked for. */
+  private Optional<ThoughtOf> thoughtOf = Optional.empty();
+
+  private record ThoughtOf(Optional<BatchId> id, long version) {}
+
   private Optional<Took<BatchId>> took = Optional.empty();
   private Optional<String> wrong = Optional.empty();
 
@@ -79,6 +87,22 @@ final class Hands {
     refresh();
   }
 
+  /** Where a run may begin it is asked, after every edit, which machine is the first for it. */
+  private void thinkAgain(Current seen) {
+    ThoughtOf is = new ThoughtOf(seen.id(), seen.version());
+    if (!thoughtOf.equals(Optional.of(is))) {
+      thoughtOf = Optional.of(is);
+      workbench
+          .projections()
+          .everyBatch()
+          .belief(
+              told -> {
+                belief = Optional.of(told);
+                refresh();
+              });
+    }
+  }
+
   private Figures figures() {
     return workbench.preferences().figures().get();
   }
@@ -90,10 +114,11 @@ final class Hands {
     Instant at = now.get();
     asks++;
     long number = asks;
+    Optional<Belief> thought = belief.map(told -> told.with(shop));
     latest.ask(
         _ ->
             seen.worked()
-                .map(one -> Tasks.of(one, shop, one.batch().route(), at))
+                .map(one -> Tasks.of(one, shop, one.batch().route(), at, thought))
                 .orElse(List.of()),
         tasks -> open(seen, tasks, number));
   }
@@ -104,6 +129,9 @@ final class Hands {
     List<String> begun = new ArrayList<>(asking.answers());
     asking = (isOther ? OneByOne.NOTHING : asking).over(tasks);
     over = seen;
+    if (tasks.stream().anyMatch(task -> task.gear().isPresent())) {
+      thinkAgain(seen);
+    }
     if (isOther || !before.equals(asking.asked().map(Task::key))) {
       changedUnder(begun);
     }

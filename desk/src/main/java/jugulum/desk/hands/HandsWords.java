@@ -61,7 +61,7 @@ final class HandsWords {
 
   private static String act(Words words, Task task) {
     return task.kind() == Task.Kind.BEGIN
-        ? words.of("hands.do.BEGIN", RouteWords.does(words, task.leg().orElseThrow().does()))
+        ? words.of("hands.do.BEGIN", RouteWords.does(words, task))
         : words.of("hands.do." + task.kind());
   }
 

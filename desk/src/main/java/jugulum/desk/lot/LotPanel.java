@@ -10,6 +10,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
+import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
@@ -21,6 +22,7 @@ import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.LotMass;
 import jugulum.core.specks.PoissonRange;
+import jugulum.core.specks.Speck;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
@@ -187,6 +189,13 @@ public final class LotPanel extends Panel {
       now.latest(Measure.SpeckCount.class)
           .map(one -> LotPanel.specks(words, one))
           .ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
+      if (now.latest(Measure.SpeckCount.class).isPresent()) {
+        Speck speck = BatchSpecks.of(worked.network()).of(now.cut());
+        speck
+            .open()
+            .map(_ -> words.of("lot.specks.open", figures.goldRange(BatchSpecks.range(speck))))
+            .ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
+      }
     } else if (worked.network().taker(lot).isEmpty()) {
       lines.add(Parts.advice("fault", "", words.of("lot.unseen.long")));
     }

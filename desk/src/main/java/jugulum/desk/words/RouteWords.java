@@ -5,6 +5,7 @@ import jugulum.core.ledger.Process.MagnetRun.Medium;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Route.Does;
 import jugulum.core.task.Routes;
+import jugulum.core.task.Task;
 
 /** Says what a route is called, why one goes it, and what is next on it. */
 public final class RouteWords {
@@ -20,6 +21,17 @@ public final class RouteWords {
   /** Why one goes it; empty for one's own. */
   public static String reason(Words words, Route route) {
     return Routes.isShipped(route) ? words.of("route.reason." + route.name()) : "";
+  }
+
+  /** What is to be begun, with the machine it is run over. */
+  public static String does(Words words, Task task) {
+    Does does = task.leg().orElseThrow().does();
+    return task.gear()
+        .filter(gear -> !gear.name().isEmpty())
+        .map(gear -> words.of("route.run", gear.name()))
+        .orElseGet(
+            () ->
+                does(words, task.gear().<Does>map(gear -> new Does.Run(gear.kind())).orElse(does)));
   }
 
   /** What is done next. */

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import jugulum.core.check.Band;
 import jugulum.core.gold.GoldRange;
-import jugulum.core.machine.Sheets;
 import jugulum.core.season.Change;
 import jugulum.core.season.ChangeEffect;
 import jugulum.core.season.Habit;
@@ -51,13 +50,13 @@ public final class SeasonWords {
               habit.kind(),
               SheetWords.dial(words, habit.dial()),
               machine(words, cost.machine()),
-              usualEnd(words, habit));
+              usualEnd(words, cost));
     };
   }
 
   /** The end of the usual it lies beyond, with its unit. */
-  private static String usualEnd(Words words, Habit habit) {
-    return Sheets.dial(habit.dial())
+  private static String usualEnd(Words words, HabitCost cost) {
+    return cost.usual()
         .flatMap(
             dial ->
                 dial.usual()
@@ -66,7 +65,7 @@ public final class SeasonWords {
                             words.of(
                                 "season.with-unit",
                                 words.plain(
-                                    habit.kind() == Habit.Kind.DIAL_LOW
+                                    cost.habit().kind() == Habit.Kind.DIAL_LOW
                                         ? usual.low()
                                         : usual.high()),
                                 SheetWords.unit(words, dial.unit()))))

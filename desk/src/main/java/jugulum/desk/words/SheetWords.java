@@ -3,6 +3,7 @@ package jugulum.desk.words;
 import java.util.Optional;
 import jugulum.core.check.Band;
 import jugulum.core.machine.Dial;
+import jugulum.core.machine.Due;
 import jugulum.core.machine.Sheet;
 
 /** The texts of bench sheets, by the names in the core's data. */
@@ -84,7 +85,7 @@ public final class SheetWords {
 
   /** What may be behind it, with the remedy. */
   public static String cause(Words words, String id) {
-    return words.of("cause." + id);
+    return words.of("cause." + id, words.plain(Due.SECOND_LOOK_MINUTES));
   }
 
   /** A step of cleaning out. */

@@ -13,8 +13,7 @@ public final class TaskWords {
   public static String text(Words words, Task task, Network network) {
     String what = subject(words, task, network);
     return switch (task.kind()) {
-      case BEGIN ->
-          words.of("task.BEGIN", what, RouteWords.does(words, task.leg().orElseThrow().does()));
+      case BEGIN -> words.of("task.BEGIN", what, RouteWords.does(words, task));
       case CHECK, SET -> words.of("task", task.kind(), what, detail(words, task));
       default -> words.of("task", task.kind(), what);
     };

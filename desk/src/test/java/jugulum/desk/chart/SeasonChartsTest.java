@@ -40,6 +40,7 @@ class SeasonChartsTest {
         0.9,
         Optional.of(new Band(0.7, 0.8, 0.9)),
         false,
+        0,
         Map.of(),
         List.of());
   }

@@ -233,7 +233,7 @@ class GravityWorkTest extends OnTheDemoBook {
       assertThat(person.text("look-loss")).contains("That lets expect", "Never nothing");
       assertThat(person.text("look-act"))
           .as("three specks while it runs: what to do")
-          .contains("Stop the feed", "1. ", "2. ", "3. ", "Look again after 5 minutes")
+          .contains("Stop the feed", "1. ", "2. ", "3. ", "Look again after 2 minutes")
           .doesNotContain("4. ", "Now");
       assertThat(person.text("look-specks")).contains("3 in 2.0 % of it", "31 to 445 specks");
       person.type("panned-sample", "150 g").type("panned-specks", "+140 0, -140 0").press(ENTER);

@@ -64,8 +64,8 @@ class SeasonTest {
       var best = account.rates(SourceRate.Of.HOUR).getFirst();
       assertThat(person.text("season-source-answer")).contains(best.source());
       assertThat(person.text("season-habit-answer"))
-          .startsWith("Charge over 200 g on garden bowl cost most");
-      assertThat(account.worstHabit().orElseThrow().habit().dial()).isEqualTo("charge");
+          .startsWith("Feed over 30 kg/h on long deck cost most");
+      assertThat(account.worstHabit().orElseThrow().habit().dial()).isEqualTo("feed");
       assertThat(person.text("season-kept-answer")).startsWith("First: ");
       assertThat(person.text("season-won"))
           .isEqualTo(person.workbench().preferences().figures().get().gold(account.sum().wonMg()));

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.check.Band;
+import jugulum.core.ledger.Machine;
+import jugulum.core.machine.Gear;
 import jugulum.core.season.Change;
 import jugulum.core.season.ChangeEffect;
 import jugulum.core.season.Habit;
@@ -36,6 +38,7 @@ class SeasonWordsTest {
         new Habit(kind, dial),
         Work.MACHINES,
         "garden bowl",
+        Gear.any(Machine.Kind.VORTEX_BOWL).sheet().dial(dial),
         7,
         14,
         mg,

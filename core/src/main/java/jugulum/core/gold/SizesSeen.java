@@ -1,0 +1,128 @@
+package jugulum.core.gold;
+
+import java.util.List;
+import java.util.Set;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure.PannedSample;
+import jugulum.core.specks.SizeLaw;
+import jugulum.core.specks.Speck.Between;
+import jugulum.core.specks.SpeckSizes;
+
+/**
+ * What a batch tells of the sizes of its gold.
+ *
+ * <p>Specks of a panned sample counted by size fall into its classes as the law lets them
+ * (multinomial); the gold won of cuts with two screens is to the sums of cubes between them as one
+ * density is, each give or take {@link #CUTS_LOG_SD} in the logarithm (normal, their common level
+ * left open); a handful counted out and weighed of a cut with one screen tells its mean cube. What
+ * a machine or a magnet has taken its share of is no longer the gold of the batch, so samples of
+ * tailings and magnetics tell nothing here.
+ *
+ * @param samples specks by size, a sample each
+ * @param won what was won of cuts with two screens
+ * @param handfuls specks weighed of cuts with one screen or none
+ */
+record SizesSeen(List<List<Count>> samples, List<Won> won, List<Handful> handfuls) {
+  /**
+   * How far the gold won of a cut strays from what was in it, cut by cut: an assumption of ours, as
+   * a standard deviation of the logarithm. Machines win less of the fine, and screens pass some on.
+   *
+   * <p>Off by a half: how much the gold won tells of the weight of specks in cuts with one screen.
+   */
+  static final double CUTS_LOG_SD = 0.5;
+
+  private static final Set<Material> AS_IT_CAME =
+      Set.of(Material.FEED, Material.CUT, Material.NON_MAGNETICS);
+
+  /** Specks between two sizes, of one sample. */
+  record Count(Between between, int specks) {}
+
+  /** Gold won between two screens, in grams. */
+  record Won(Between between, double grams) {}
+
+  /** The mean cube of counted specks, in mm³, and the variance of its logarithm. */
+  record Handful(Between between, double cubeMm3, double logVariance) {}
+
+  /** Specks by size of the samples of sand no machine has had. */
+  static List<List<Count>> samples(List<Lot> lots, double finestMm) {
+    return lots.stream()
+        .filter(lot -> AS_IT_CAME.contains(lot.material()))
+        .flatMap(lot -> lot.live(PannedSample.class))
+        .map(sample -> counts(sample, finestMm))
+        .filter(counts -> counts.size() > 1)
+        .toList();
+  }
+
+  private static List<Count> counts(PannedSample sample, double finestMm) {
+    return sample.seen().stream()
+        .filter(one -> one.cut().upperMm() > finestMm)
+        .map(
+            one ->
+                new Count(
+                    new Between(Math.max(finestMm, one.cut().lowerMm()), one.cut().upperMm()),
+                    one.specks()))
+        .toList();
+  }
+
+  /** What is known of the sizes. */
+  SpeckSizes sizes() {
+    boolean tells =
+        !handfuls.isEmpty() || won.size() > 1 || samples.stream().anyMatch(SizesSeen::isAny);
+    return tells ? SpeckSizes.BEFOREHAND.given(this::logLikelihood) : SpeckSizes.BEFOREHAND;
+  }
+
+  private static boolean isAny(List<Count> counts) {
+    return counts.stream().anyMatch(one -> one.specks() > 0);
+  }
+
+  private double logLikelihood(SizeLaw law) {
+    return samples.stream().mapToDouble(counts -> counted(counts, law)).sum()
+        + (won.size() > 1 ? weighed(law) : 0)
+        + handfuls.stream().mapToDouble(one -> handful(one, law)).sum();
+  }
+
+  private static double counted(List<Count> counts, SizeLaw law) {
+    double all = 0;
+    double log = 0;
+    int specks = 0;
+    for (Count one : counts) {
+      double share = Math.max(LEAST, law.share(one.between().fromMm(), one.between().toMm()));
+      all += share;
+      log += one.specks() * StrictMath.log(share);
+      specks += one.specks();
+    }
+    return log - specks * StrictMath.log(all);
+  }
+
+  private double weighed(SizeLaw law) {
+    double[] off =
+        won.stream()
+            .mapToDouble(
+                one ->
+                    StrictMath.log(one.grams())
+                        - StrictMath.log(
+                            Math.max(
+                                LEAST, law.cubesMm3(one.between().fromMm(), one.between().toMm()))))
+            .toArray();
+    double level = 0;
+    for (double one : off) {
+      level += one / off.length;
+    }
+    double squares = 0;
+    for (double one : off) {
+      squares += (one - level) * (one - level);
+    }
+    return -squares / (2 * CUTS_LOG_SD * CUTS_LOG_SD);
+  }
+
+  private static double handful(Handful seen, SizeLaw law) {
+    double off =
+        StrictMath.log(seen.cubeMm3())
+            - StrictMath.log(law.cubeMm3(seen.between().fromMm(), seen.between().toMm()));
+    return -off * off / (2 * seen.logVariance());
+  }
+
+  /** Less than that is none; a logarithm needs some. */
+  private static final double LEAST = 1e-12;
+}
