@@ -38,6 +38,8 @@ final class Draws {
   /** A draw so much below the mean is as good as none, and none has no logarithm. */
   private static final double LEAST = 1e-3;
 
+  private static final double SHAPE = SpeckSizes.SHAPE_LOG_SD * SpeckSizes.SHAPE_LOG_SD;
+
   private final double[] milligrams;
 
   /** The mean, exact where it is known without drawing, else NaN until it is asked for. */
@@ -174,7 +176,8 @@ final class Draws {
     double[] mg = new double[counts.milligrams.length];
     double variance =
         StrictMath.log1p(speck.variance() / about)
-            + (speck.shared() ? 0 : speck.logSd() * speck.logSd());
+            + (speck.shared() ? 0 : speck.logSd() * speck.logSd())
+            + (speck.open().isPresent() ? SHAPE : 0);
     double scale = Math.sqrt(variance);
     IntToDoubleFunction mass = shared.mass(speck);
     for (int i = 0; i < mg.length; i++) {

@@ -46,6 +46,15 @@ public record SpeckSizes(List<Double> weights) {
    */
   public static final double SIGMA_SD = 0.15;
 
+  /**
+   * That sizes are log-normal at all is a guess, and so is the finest one sees: how far the mean
+   * mass between two sizes may be off for that, lot by lot, as a standard deviation of its
+   * logarithm: an assumption of ours.
+   *
+   * <p>Off by a half: the ranges of gold counted in cuts with one screen, by some hundredths.
+   */
+  public static final double SHAPE_LOG_SD = 0.2;
+
   private static final List<SizeLaw> LAWS = grid();
 
   /** Before anything is known of a batch. */
@@ -133,7 +142,8 @@ public record SpeckSizes(List<Double> weights) {
       log += weights.get(i) * one;
       squares += weights.get(i) * one * one;
     }
-    return new Cubes(mean, differ, Math.sqrt(Math.max(0, squares - log * log)));
+    double shape = SHAPE_LOG_SD * SHAPE_LOG_SD;
+    return new Cubes(mean, differ, Math.sqrt(Math.max(0, squares - log * log) + shape));
   }
 
   /** The mean cube of sizes between two by each law over that by all of them. */

@@ -34,6 +34,7 @@ import jugulum.desk.view.View;
 import jugulum.desk.words.Languages;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
+import jugulum.practice.start.TradeTable;
 
 /** Opens the window on a book and stays until it is closed. */
 final class MainWindow {
@@ -115,6 +116,8 @@ final class MainWindow {
         (_, fault) -> Platform.runLater(() -> workbench.work().fault(fault)));
     Optional<Runnable> lookRound = Demo.BENCH.original().map(_ -> this::lookRound);
     show(started, lookRound).setOnHidden(_ -> closed.countDown());
+    // The first reading takes several frames: before a sheet asks for it.
+    workbench.work().aside(TradeTable::shipped, _ -> {});
   }
 
   /** Opens a fresh copy of the made-up batches in a window beside this one. */

@@ -273,6 +273,8 @@ final class Shots {
     stage.setY(0);
     stage.setScene(scene);
     stage.show();
+    // Pictures are drawn of the scene; painted in memory as well the window takes most of the time.
+    stage.setIconified(true);
   }
 
   private void open(String name) {

@@ -116,6 +116,16 @@ class BlindWalkTest extends OnTheDemoBook {
     return all.subList(0, (all.size() + SHARE - 1) / SHARE);
   }
 
+  private static boolean isReached(Case one, Person person) {
+    try {
+      one.place().enter(person);
+      one.before().does().apply(person);
+      return true;
+    } catch (AssertionError lost) {
+      return false;
+    }
+  }
+
   @Test
   void aWeightTypedAnywhereBecomesThatWeightOrNothing() {
     List<Case> cases = cases(new Random(Long.getLong("jugulum.blindSeed", 30)));
@@ -126,12 +136,17 @@ class BlindWalkTest extends OnTheDemoBook {
     try {
       for (Case one : cases) {
         int first = Journalled.rows(now).size();
-        try {
-          one.place().enter(person);
-          one.before().does().apply(person);
-        } catch (AssertionError lost) {
-          wrong.add(one + " was not reached: " + lost.getMessage());
-          continue;
+        if (!isReached(one, person)) {
+          // A case before it may have left the way there shut: what is in sight is kept from place
+          // to place. From a fresh window it must be found.
+          person.close();
+          now = fresh();
+          first = Journalled.rows(now).size();
+          person = Person.at(now);
+          if (!isReached(one, person)) {
+            wrong.add(one + " was not reached");
+            continue;
+          }
         }
         int before = Journalled.rows(now).size();
         int asked = person.filesAsked();
