@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.DoubleSupplier;
+import java.util.function.IntSupplier;
 import java.util.function.IntToDoubleFunction;
 import jugulum.core.check.Band;
 import jugulum.core.check.Normal;
@@ -163,8 +164,8 @@ final class Draws {
 
   /** Which law of sizes is so, draw by draw. */
   static Draws laws(long seed, SpeckSizes sizes, int count) {
-    Sampler random = new Sampler(seed);
-    return fill(count, () -> sizes.drawn(random.uniform()));
+    IntSupplier law = sizes.drawn(new Sampler(seed)::uniform);
+    return fill(count, law::getAsInt);
   }
 
   /**

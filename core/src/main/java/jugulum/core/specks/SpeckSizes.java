@@ -2,6 +2,8 @@ package jugulum.core.specks;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.DoubleSupplier;
+import java.util.function.IntSupplier;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 
@@ -164,18 +166,21 @@ public record SpeckSizes(List<Double> weights) {
   }
 
   /**
-   * Which law of the grid is drawn.
+   * Draws laws of the grid by their weights.
    *
-   * @param uniform from 0 to below 1
+   * @param uniform tells numbers from 0 to below 1
+   * @return tells the place of a law in the grid
    */
-  public int drawn(double uniform) {
+  public IntSupplier drawn(DoubleSupplier uniform) {
+    double[] upTo = new double[LAWS.size()];
     double sum = 0;
-    for (int i = 0; i < LAWS.size(); i++) {
+    for (int i = 0; i < upTo.length; i++) {
       sum += weights.get(i);
-      if (uniform < sum) {
-        return i;
-      }
+      upTo[i] = sum;
     }
-    return LAWS.size() - 1;
+    return () -> {
+      int at = Arrays.binarySearch(upTo, uniform.getAsDouble());
+      return Math.min(upTo.length - 1, at < 0 ? -at - 1 : at + 1);
+    };
   }
 }

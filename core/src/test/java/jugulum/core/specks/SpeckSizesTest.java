@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntSupplier;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import jugulum.core.check.OutOfRange;
@@ -113,8 +114,19 @@ class SpeckSizesTest {
             });
     assertThat(Math.exp(told.mean(SizeLaw::logMedian))).isBetween(0.1, 0.15);
     assertThat(told.weights().stream().mapToDouble(one -> one).sum()).isCloseTo(1, within(1e-12));
-    assertThat(told.drawn(0)).isNotNegative();
-    assertThat(told.drawn(Math.nextDown(1.0))).isLessThan(told.weights().size());
+    assertThat(told.drawn(() -> 0).getAsInt()).isZero();
+    assertThat(told.drawn(() -> Math.nextDown(1.0)).getAsInt())
+        .isBetween(0, told.weights().size() - 1);
+    IntSupplier drawn = told.drawn(chance::nextDouble);
+    int[] often = new int[told.weights().size()];
+    for (int i = 0; i < 20_000; i++) {
+      often[drawn.getAsInt()]++;
+    }
+    for (int i = 0; i < often.length; i++) {
+      double weight = told.weights().get(i);
+      assertThat(often[i] / 20_000.0)
+          .isCloseTo(weight, within(5 * Math.sqrt(weight / 20_000) + 1e-3));
+    }
   }
 
   @Test
