@@ -157,7 +157,8 @@ public record LotEvidence(
 
     /**
      * Samples whose free gold was weighed, or those whose specks were counted: whichever are more
-     * sand.
+     * sand. Assayed sand in which none was seen counts as looked over, unless the pan lets so many
+     * be expected in it that it was what a pan had left ({@link #LET_EXPECT}).
      */
     private Optional<Evidence> samples(List<Grade> apart) {
       List<Grade> weighed = apart.stream().filter(grade -> grade.visibleWeighedMg() > 0).toList();
@@ -168,7 +169,10 @@ public record LotEvidence(
               .mapToDouble(Grade::sampleG)
               .sum();
       List<Measure.PannedSample> panned = lot.live(Measure.PannedSample.class).toList();
-      double countedG = unseenG + panned.stream().mapToDouble(Measure.PannedSample::sampleG).sum();
+      double pannedG = panned.stream().mapToDouble(Measure.PannedSample::sampleG).sum();
+      int seen = panned.stream().mapToInt(Measure.PannedSample::specks).sum();
+      boolean isOfALook = pannedG == 0 || seen * unseenG < LET_EXPECT * pannedG;
+      double countedG = pannedG + (isOfALook ? unseenG : 0);
       if (weighedG > 0 && weighedG >= countedG) {
         double mg = weighed.stream().mapToDouble(Grade::visibleWeighedMg).sum();
         return Optional.of(
@@ -269,6 +273,14 @@ public record LotEvidence(
           .map(removal -> new Evidence.FromPasses(removal, speck));
     }
   }
+
+  /**
+   * So many specks a pan lets expect in sand in which none was seen: in one of twenty such samples
+   * that would be chance (e⁻³). Then it was panned before it was assayed: an assumption of ours.
+   *
+   * <p>Off by a half: free gold of lots both panned and assayed, by the share the assayed sand is.
+   */
+  private static final double LET_EXPECT = 3;
 
   /**
    * How closely grains taken out of a sample are weighed, as a relative standard deviation: an

@@ -383,6 +383,25 @@ class TwoKindsTest {
         .isLessThan(2);
   }
 
+  /**
+   * 50 g assayed and none seen beside 400 g panned: with 40 specks in the pan 5 were to be expected
+   * in the assayed, so that was panned before; with 8 it was one, and none is no wonder.
+   */
+  @Test
+  void whatAPanHadLeftIsNotLookedOverAgain() {
+    for (int[] seen : new int[][] {{40, 400}, {8, 450}}) {
+      Bench bench = Bench.started().weighs(1, 10_000).screens(1, "50", "100").weighs(3, 4_000);
+      bench
+          .measures(
+              3, new PannedSample(400, List.of(new PannedSample.Seen(bench.lot(3).cut(), seen[0]))))
+          .measures(3, assay(2, 50, NONE));
+      double expected =
+          (seen[0] + 0.5) * 4_000.0 / seen[1] * Speck.of(bench.lot(3).cut(), 0.3, 17.5).meanMg();
+      assertThat(of(bench).lots().get(new LotId(3)).free().orElseThrow().milligrams())
+          .isCloseTo(expected, within(0.02 * expected));
+    }
+  }
+
   /** The 18 g/t of all gold in a lot without visible gold bring no machine to it. */
   @Test
   void theCutOfUnseenSandTellsHowASampleScatters() {
