@@ -81,6 +81,9 @@ class ScaleReaderTest {
     return ((FromScale.Line) next(FromScale.Line.class::isInstance)).text();
   }
 
+  /** So often something of before may stand still, where the machine has no time. */
+  private static final int MOST_BEFORE = 20;
+
   private Dialect learn() throws InterruptedException {
     List<String> lines = new ArrayList<>();
     scale.put(250);
@@ -107,16 +110,23 @@ class ScaleReaderTest {
     }
   }
 
+  /** What stands on the scale was put there; lines of before may still be on their way. */
+  private void standsAt(double grams, Dialect dialect) throws InterruptedException {
+    double stands = untilReady(dialect).grams();
+    for (int i = 0; i < MOST_BEFORE && Math.abs(stands - grams) > 0.1001; i++) {
+      stands = untilReady(dialect).grams();
+    }
+    assertThat(stands).isCloseTo(grams, within(0.1001));
+  }
+
   @ParameterizedTest
   @EnumSource(Writing.class)
   void everyWayOfWritingIsLearntOverTheNetwork(Writing writing) throws Exception {
     scale.write(writing);
     listen(network());
     Dialect dialect = learn();
-    scale.put(0);
-    heard.clear();
     scale.put(3428.3);
-    assertThat(untilReady(dialect).grams()).isCloseTo(3428.3, within(0.1001));
+    standsAt(3428.3, dialect);
   }
 
   @Test
@@ -127,7 +137,7 @@ class ScaleReaderTest {
     next(FromScale.Opened.class::isInstance);
     Dialect dialect = learn();
     scale.put(812.4);
-    assertThat(untilReady(dialect).grams()).isCloseTo(812.4, within(0.1001));
+    standsAt(812.4, dialect);
   }
 
   private Optional<PlayedLine> serial() {
