@@ -111,20 +111,21 @@ public sealed interface Evidence {
    */
   record FromPasses(Removal removal, Speck speck) implements Evidence {}
 
-  /** Whether its specks weigh what the sizes of the batch's gold let expect. */
-  default boolean restsOnSizes() {
+  /** The specks it counts by; none where it was weighed, told or sampled by mass. */
+  default List<Speck> countedBy() {
     return switch (this) {
-      case Counted(_, _, Speck speck) -> isOpen(speck);
+      case Counted(_, _, Speck speck) -> List.of(speck);
       case Panned(List<Panned.Class> classes, _) ->
-          classes.stream().anyMatch(one -> isOpen(one.speck()));
-      case Picked(_, Speck speck) -> isOpen(speck);
-      case Proven(Evidence counted, _, _) -> counted.restsOnSizes();
-      case FromPasses(_, Speck speck) -> isOpen(speck);
-      case Weighed _, Known _, Sampled _, Judged _, InHand _ -> false;
+          classes.stream().map(Panned.Class::speck).toList();
+      case Picked(_, Speck speck) -> List.of(speck);
+      case Proven(Evidence counted, _, _) -> counted.countedBy();
+      case FromPasses(_, Speck speck) -> List.of(speck);
+      case Weighed _, Known _, Sampled _, Judged _, InHand _ -> List.of();
     };
   }
 
-  private static boolean isOpen(Speck speck) {
-    return speck.open().isPresent();
+  /** Whether its specks weigh what the sizes of the batch's gold let expect. */
+  default boolean restsOnSizes() {
+    return countedBy().stream().anyMatch(speck -> speck.open().isPresent());
   }
 }

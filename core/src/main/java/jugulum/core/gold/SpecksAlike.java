@@ -48,22 +48,6 @@ public final class SpecksAlike {
   }
 
   private static Optional<Double> doubt(Evidence evidence) {
-    return switch (evidence) {
-      case Evidence.Counted(_, _, Speck speck) -> of(speck);
-      case Evidence.Panned panned -> of(panned.classes().getFirst().speck());
-      case Evidence.Picked(_, Speck speck) -> of(speck);
-      case Evidence.Proven(Evidence counted, _, _) -> doubt(counted);
-      case Evidence.FromPasses(_, Speck speck) -> of(speck);
-      case Evidence.Weighed _,
-          Evidence.Known _,
-          Evidence.Sampled _,
-          Evidence.Judged _,
-          Evidence.InHand _ ->
-          Optional.empty();
-    };
-  }
-
-  private static Optional<Double> of(Speck speck) {
-    return speck.shared() ? Optional.of(speck.logSd()) : Optional.empty();
+    return evidence.countedBy().stream().findFirst().filter(Speck::shared).map(Speck::logSd);
   }
 }

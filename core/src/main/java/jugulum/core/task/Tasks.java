@@ -55,6 +55,7 @@ public final class Tasks {
   private final Shop shop;
   private final Optional<Route> route;
   private final Optional<Belief> belief;
+  private Optional<List<LotBelief>> thought = Optional.empty();
   private final List<Task> open = new ArrayList<>();
 
   private Tasks(Worked worked, Shop shop, Optional<Route> route, Optional<Belief> belief) {
@@ -333,14 +334,23 @@ public final class Tasks {
         : begun;
   }
 
+  /** What is thought of the batch's lots, worked out once for all its questions. */
+  private List<LotBelief> thought() {
+    if (thought.isEmpty()) {
+      thought =
+          Optional.of(
+              belief
+                  .map(now -> now.of(StockLot.of(network, worked.sand(), worked.gold())))
+                  .orElse(List.of()));
+    }
+    return thought.orElseThrow();
+  }
+
   /** The first of the lot's own list; before anything is thought of it one of the kind. */
   private Gear machine(LotId lot, Machine.Kind kind) {
-    return belief
-        .flatMap(
-            now ->
-                now.of(StockLot.of(network, worked.sand(), worked.gold())).stream()
-                    .filter(one -> one.lot().lot().equals(lot))
-                    .findFirst())
+    return thought().stream()
+        .filter(one -> one.lot().lot().equals(lot))
+        .findFirst()
         .flatMap(LotBelief::machine)
         .map(MachineWay::gear)
         .or(() -> shop.gear().stream().filter(one -> one.kind() == kind).findFirst())

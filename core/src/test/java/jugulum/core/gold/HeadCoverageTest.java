@@ -36,8 +36,6 @@ class HeadCoverageTest {
   private static final double[] SAMPLES_G = {30, 100, 500, 2_000};
   private static final int BATCHES = 250;
 
-  private static final int DRAWS = 1_000;
-
   /** Each kind of gold is in every sample, and the other way round. */
   private static final int FULL = 4 * BATCHES;
 
@@ -178,7 +176,7 @@ class HeadCoverageTest {
         inSample * truth.fineness / sampleG * 1000 * (1 + LABORATORY * truth.random.nextGaussian());
     bench.measures(1, new Assay(Math.max(0, assayed), LABORATORY, sampleG));
     Network network = Network.of(bench.batch());
-    GoldAccount account = GoldAccount.of(network, SandAccount.of(network), new GoldMemory(DRAWS));
+    GoldAccount account = GoldAccount.of(network, SandAccount.of(network), new GoldMemory(1_000));
     String sample = sample(sampleG);
     double free = truth.wonMg / truth.freeMg;
     double all = truth.wonMg / (truth.freeMg + truth.hiddenMg);

@@ -187,15 +187,15 @@ public final class LotPanel extends Panel {
       lines.add(Parts.line(words.of("gold.free"), GoldWords.free(gold.get(), figures)));
       lines.add(Parts.line(words.of("gold.hidden"), GoldWords.hidden(gold.get(), figures)));
       now.latest(Measure.SpeckCount.class)
-          .map(one -> LotPanel.specks(words, one))
-          .ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
-      if (now.latest(Measure.SpeckCount.class).isPresent()) {
-        Speck speck = BatchSpecks.of(worked.network()).of(now.cut());
-        speck
-            .open()
-            .map(_ -> words.of("lot.specks.open", figures.goldRange(BatchSpecks.range(speck))))
-            .ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
-      }
+          .ifPresent(
+              count -> {
+                lines.add(Parts.sentence(specks(words, count), "muted"));
+                Speck speck = BatchSpecks.of(worked.network()).of(now.cut());
+                if (speck.open().isPresent()) {
+                  String one = figures.goldRange(BatchSpecks.range(speck));
+                  lines.add(Parts.sentence(words.of("lot.specks.open", one), "muted"));
+                }
+              });
     } else if (worked.network().taker(lot).isEmpty()) {
       lines.add(Parts.advice("fault", "", words.of("lot.unseen.long")));
     }
