@@ -35,6 +35,7 @@ class BordersTest {
             "java.math..",
             "org.hipparchus..",
             "org.apache.commons.rng..",
+            "org.apache.commons.numbers..",
             "org.chocosolver..",
             "org.shredzone.commons.suncalc..")
         .check(ALL);

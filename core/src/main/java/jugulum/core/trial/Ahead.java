@@ -6,11 +6,10 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
-import jugulum.core.check.Normal;
+import jugulum.core.check.NormalMixture;
 import jugulum.core.trial.RandomEffects.Result;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
-import org.hipparchus.special.Erf;
 
 /**
  * What one more result may be, when neither the mean nor the scatter of the results so far is known
@@ -27,9 +26,8 @@ final class Ahead {
   private static final int MANY = 60;
 
   private static final int PARTS = 80;
-  private static final double WIDEST_SD = 60;
 
-  /** Closer than that, in its own unit, two places of a quantile are one. */
+  /** Closer than that, in its own unit, two values of τ² are one. */
   private static final double CLOSE = 1e-12;
 
   private static final int ORDER = 5;
@@ -41,14 +39,8 @@ final class Ahead {
    */
   private static final Map<Integer, double[]> MIDDLES = new ConcurrentHashMap<>();
 
-  private final List<Part> parts;
-
   /** A normal that is one of equally likely ones. */
-  private record Part(double mean, double sd) {
-    double below(double x) {
-      return 0.5 * (1 + Erf.erf((x - mean) / (sd * Math.sqrt(2))));
-    }
-  }
+  private record Part(double mean, double sd) {}
 
   /** What is known of the mean beside the results: a normal. */
   record Prior(double mean, double precision) {
@@ -56,9 +48,7 @@ final class Ahead {
     static final Prior NONE = new Prior(0, 0);
   }
 
-  private Ahead(List<Part> parts) {
-    this.parts = parts;
-  }
+  private Ahead() {}
 
   /**
    * The 95 % range of one more result.
@@ -75,7 +65,11 @@ final class Ahead {
         parts.add(part(results, tau2(results, quantile), prior));
       }
     }
-    Ahead ahead = new Ahead(parts);
+    NormalMixture ahead =
+        new NormalMixture(
+            parts.stream().mapToDouble(_ -> 1.0 / parts.size()).toArray(),
+            parts.stream().mapToDouble(Part::mean).toArray(),
+            parts.stream().mapToDouble(Part::sd).toArray());
     double tail = (1 - 0.95) / 2;
     return new Band(ahead.quantile(tail), ahead.quantile(0.5), ahead.quantile(1 - tail));
   }
@@ -111,23 +105,5 @@ final class Ahead {
 
   private static BracketingNthOrderBrentSolver solver() {
     return new BracketingNthOrderBrentSolver(CLOSE, CLOSE, ORDER);
-  }
-
-  private double quantile(double probability) {
-    double low = Double.POSITIVE_INFINITY;
-    double high = Double.NEGATIVE_INFINITY;
-    for (Part part : parts) {
-      low = Math.min(low, part.mean() - WIDEST_SD / Normal.Z95 * part.sd());
-      high = Math.max(high, part.mean() + WIDEST_SD / Normal.Z95 * part.sd());
-    }
-    return solver().solve(MOST_STEPS, x -> below(x) - probability, low, high);
-  }
-
-  private double below(double x) {
-    double below = 0;
-    for (Part part : parts) {
-      below += part.below(x);
-    }
-    return below / parts.size();
   }
 }
