@@ -110,7 +110,8 @@ final class SizesPane extends BorderPane {
             Buttons.plain("export-sizes-svg", words.of("sizes.svg"), "G", this::exportSvg));
     HBox read =
         Parts.row(Buttons.plain("import-sizes", words.of("sizes.import"), "R", this::importCsv));
-    HBox written = Parts.row(new Label(words.of("sizes.layout")), layout);
+    FlowPane written = new Wrapping(14, 8);
+    written.getChildren().addAll(new Label(words.of("sizes.layout")), layout);
     VBox left =
         new VBox(
             12,

@@ -11,7 +11,7 @@ import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.stream.Order;
@@ -47,8 +47,9 @@ import jugulum.desk.work.Outcome;
  * What stands in the shop: every container of every batch with its gold, hours and worth, what is
  * worth working first first; found by its code, put into bags, thrown away, labelled.
  */
-final class StockPane extends BorderPane {
+final class StockPane extends VBox {
   private static final double LEAST_TABLE = 200;
+  private static final double LEAST_BELOW = 120;
 
   private final Words words;
   private final Workbench workbench;
@@ -112,8 +113,10 @@ final class StockPane extends BorderPane {
     rest.getStyleClass().add("page-scroll");
     rest.setFitToWidth(true);
     rest.setFocusTraversable(false);
-    setCenter(table);
-    setBottom(rest);
+    // What stands below gives way first: it can be scrolled to.
+    rest.setMinHeight(LEAST_BELOW);
+    setVgrow(table, Priority.ALWAYS);
+    getChildren().addAll(table, rest);
     table
         .getSelectionModel()
         .selectedItemProperty()

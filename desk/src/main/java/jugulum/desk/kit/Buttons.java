@@ -12,7 +12,7 @@ public final class Buttons {
   private static final double NARROWEST = 44;
 
   /** A longer text may break, in pixels. */
-  private static final double NEVER_BROKEN = 170;
+  private static final double NEVER_BROKEN = 140;
 
   private Buttons() {}
 

@@ -12,6 +12,11 @@ public final class Parts {
   /** A value longer than that goes on in the next line before it pushes its name away. */
   private static final double VALUE = 90;
 
+  /** A longer heading goes on in the next line where there is not the room, in pixels. */
+  private static final double LONGEST_HEADING = 220;
+
+  private static final double NARROWEST_HEADING = 120;
+
   private Parts() {}
 
   /** A heading with the thing in hand beside it. */
@@ -36,7 +41,9 @@ public final class Parts {
 
   /** A small heading over a part. */
   public static Label section(String text) {
-    return styled(new Label(text), "section");
+    Label heading = styled(new Label(text), "section");
+    Room.breakIfLong(heading, LONGEST_HEADING, NARROWEST_HEADING);
+    return heading;
   }
 
   /** A boxed remark with a coloured edge; the mark before it says the same without colour. */
