@@ -17,12 +17,12 @@ public record PoissonRange(double low, double high) {
    * The two-sided range.
    *
    * @param count the specks seen, 0 or more
-   * @param confidence from 0.5 to 0.9999
+   * @param confidence from 0.5 to 0.9999999
    * @throws jugulum.core.check.OutOfRange for a value outside its range
    */
   public static PoissonRange of(int count, double confidence) {
     Check.inRange("count", count, 0, 1e9);
-    Check.inRange("confidence", confidence, 0.5, 0.9999);
+    Check.inRange("confidence", confidence, 0.5, 0.999_999_9);
     double tail = (1 - confidence) / 2;
     double low = count == 0 ? 0 : quantile(tail, 2.0 * count);
     return new PoissonRange(low, quantile(1 - tail, 2.0 * count + 2));

@@ -51,12 +51,14 @@ public final class Commands {
     return switch (problem) {
       case UnmatchedArgumentException unmatched -> String.join(" ", unmatched.getUnmatched());
       case MissingParameterException missing ->
-          String.join(
-              " ",
-              missing.getMissing().stream()
-                  .map(one -> one.isOption() ? String.valueOf(one) : one.paramLabel())
-                  .toList());
+          String.join(" ", missing.getMissing().stream().map(Commands::named).toList());
       default -> String.valueOf(problem.getValue());
     };
+  }
+
+  private static String named(CommandLine.Model.ArgSpec one) {
+    return one instanceof CommandLine.Model.OptionSpec option
+        ? option.longestName() + " " + option.paramLabel()
+        : one.paramLabel();
   }
 }

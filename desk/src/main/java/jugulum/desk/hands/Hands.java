@@ -5,10 +5,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import jugulum.core.account.Worked;
 import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.ReadOn;
+import jugulum.core.look.Looked;
 import jugulum.core.scale.ScaleView;
 import jugulum.core.shop.Shop;
 import jugulum.core.task.Answered;
@@ -27,6 +33,7 @@ import jugulum.desk.session.Current;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.LookWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.work.Latest;
 import jugulum.desk.work.Outcome;
@@ -70,6 +77,10 @@ final class Hands {
   private record ThoughtOf(Optional<BatchId> id, long version) {}
 
   private Optional<Took<BatchId>> took = Optional.empty();
+
+  /** The tailings looked at last, where that was the last answer. */
+  private Optional<LotId> looked = Optional.empty();
+
   private Optional<String> wrong = Optional.empty();
 
   /** Asks nothing before {@link #begin}. */
@@ -129,7 +140,7 @@ final class Hands {
     List<String> begun = new ArrayList<>(asking.answers());
     asking = (isOther ? OneByOne.NOTHING : asking).over(tasks);
     over = seen;
-    if (tasks.stream().anyMatch(task -> task.gear().isPresent())) {
+    if (tasks.stream().anyMatch(task -> task.gear().isPresent() || task.kind() == Task.Kind.LOOK)) {
       thinkAgain(seen);
     }
     if (isOther || !before.equals(asking.asked().map(Task::key))) {
@@ -333,6 +344,7 @@ final class Hands {
     shut();
     BatchId batch = over.id().orElseThrow();
     String said = said(edits.getFirst());
+    Optional<LotId> lookedAt = lookedAt(edits.getFirst());
     workbench
         .session()
         .submit(over, edits)
@@ -342,6 +354,7 @@ final class Hands {
               switch (outcome) {
                 case Outcome.Recorded(Optional<String> action) -> {
                   took = action.map(one -> new Took<>(batch, one, said));
+                  looked = lookedAt;
                   forget();
                   ended();
                 }
@@ -365,6 +378,29 @@ final class Hands {
     gate.open();
     wrong = Optional.of(Told.why(not, figures()));
     changed.run();
+  }
+
+  private static Optional<LotId> lookedAt(Edit edit) {
+    return edit instanceof Edit.RecordOnLot(var lot, Measure.PannedSample _)
+        ? Optional.of(lot)
+        : Optional.empty();
+  }
+
+  /** What the look that was the last answer says to do. */
+  Optional<String> lookSays() {
+    return took.flatMap(_ -> looked)
+        .flatMap(
+            lot ->
+                over.worked().flatMap(one -> one.network().lot(lot).flatMap(it -> says(one, it))));
+  }
+
+  private Optional<String> says(Worked worked, Lot tailings) {
+    Shop shop = workbench.projections().shop().get();
+    Belief thought =
+        belief.map(told -> told.with(shop)).orElseGet(() -> new Belief(Experience.NONE, shop));
+    return Looked.of(worked, tailings, thought, now.get())
+        .weighed()
+        .map(look -> LookWords.said(look, figures()));
   }
 
   private String said(Edit edit) {

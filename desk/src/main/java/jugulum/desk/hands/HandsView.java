@@ -244,7 +244,12 @@ public final class HandsView extends Asking {
     showReading();
     wrong.setText(hands.wrong().map(one -> words.of("entry.error", one)).orElse(""));
     Parts.shown(wrong, hands.wrong().isPresent());
-    took.setText(hands.took().map(one -> words.of("hands.took", one)).orElse(""));
+    took.setText(
+        hands
+            .took()
+            .map(one -> words.of("hands.took", one))
+            .map(text -> hands.lookSays().map(says -> text + "\n" + says).orElse(text))
+            .orElse(""));
     Parts.shown(speck, hands.countsSpecks());
     speck.setText(
         hands.tally() > 0

@@ -6,15 +6,23 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure.PannedSample;
 import jugulum.core.ledger.Process;
+import jugulum.core.look.Leaving;
+import jugulum.core.look.LookWeighed;
+import jugulum.core.look.Looked;
+import jugulum.core.look.Stakes;
 import jugulum.core.machine.Due;
 import jugulum.core.machine.Symptom;
-import jugulum.core.runs.Leaving;
+import jugulum.desk.chart.DrawingView;
+import jugulum.desk.chart.LookChart;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.LookWords;
 import jugulum.desk.words.MoneyWords;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
@@ -28,31 +36,69 @@ final class LookAct extends VBox {
   private static final int FIRST_REMEDIES = 3;
 
   private final Desk desk;
+  private Belief belief;
+  private Optional<Runnable> shown = Optional.empty();
 
   LookAct(Desk desk) {
     super(8);
     this.desk = desk;
+    this.belief = new Belief(Experience.NONE, desk.shop());
     setId("look-act");
+    desk.belief(this::learn);
   }
 
+  /** Weighs the looks anew whenever it is known better what machines and gold are worth. */
   void show(Worked worked, Lot tailings, Figures figures) {
-    Optional<Leaving> leaving = Leaving.of(worked.network(), tailings, desk.now());
-    Parts.shown(this, leaving.isPresent());
-    getChildren()
-        .setAll(leaving.map(one -> parts(one, worked, tailings, figures)).orElse(List.of()));
+    shown = Optional.of(() -> weigh(worked, tailings, figures));
+    weigh(worked, tailings, figures);
   }
 
-  private List<Node> parts(Leaving leaving, Worked worked, Lot tailings, Figures figures) {
+  private void learn(Belief found) {
+    belief = found;
+    shown.ifPresent(Runnable::run);
+  }
+
+  private void weigh(Worked worked, Lot tailings, Figures figures) {
+    Looked looked = Looked.of(worked, tailings, belief.with(desk.shop()), desk.now());
+    List<Node> parts =
+        looked
+            .leaving()
+            .map(one -> parts(one, looked, worked, tailings, figures))
+            .orElseGet(() -> before(looked, figures));
+    getChildren().setAll(parts);
+    Parts.shown(this, !parts.isEmpty());
+  }
+
+  private static List<Node> before(Looked looked, Figures figures) {
+    return looked
+        .weighed()
+        .map(look -> LookWords.before(look, figures))
+        .filter(text -> !text.isEmpty())
+        .<List<Node>>map(text -> List.of(Parts.advice("idle", "", text)))
+        .orElse(List.of());
+  }
+
+  private List<Node> parts(
+      Leaving leaving, Looked looked, Worked worked, Lot tailings, Figures figures) {
     Words words = figures.words();
     List<Node> parts = new ArrayList<>();
-    if (leaving.isLosing()) {
-      parts.add(
-          leaving.isRunning()
-              ? Parts.advice("fault", words.of("look.stop"), lost(leaving, worked, figures))
-              : Parts.advice("fault", words.of("look.left"), ""));
+    Optional<LookWeighed> weighed = looked.weighed();
+    String lost = leaving.isLosing() && leaving.isRunning() ? lost(leaving, worked, figures) : "";
+    boolean acts =
+        weighed.map(look -> look.toDo().findAny().isPresent()).orElse(leaving.isLosing());
+    parts.add(
+        weighed
+            .map(look -> Parts.advice(kind(look), LookWords.said(look, figures), lost))
+            .orElseGet(
+                () ->
+                    leaving.isLosing()
+                        ? Parts.advice("fault", words.of("look.left"), lost)
+                        : Parts.advice("fine", words.of("look.go-on"), "")));
+    weighed
+        .filter(look -> !look.options().isEmpty())
+        .ifPresent(look -> parts.addAll(picture(look, looked.stakes().orElseThrow(), figures)));
+    if (acts) {
       parts.addAll(remedies(worked, tailings, words));
-    } else {
-      parts.add(Parts.advice("fine", words.of("look.go-on"), ""));
     }
     leaving
         .before()
@@ -62,6 +108,29 @@ final class LookAct extends VBox {
               parts.add(Parts.line(words.of("look.now"), sample(leaving.last(), figures)));
             });
     return parts;
+  }
+
+  private static String kind(LookWeighed look) {
+    return look.first()
+        .map(
+            first ->
+                switch (first.says()) {
+                  case ACT -> "fault";
+                  case PAN_ON -> "idle";
+                  case LEAVE -> "fine";
+                })
+        .orElse(look.seen().specks() > 0 ? "fault" : "fine");
+  }
+
+  private static List<Node> picture(LookWeighed look, Stakes stakes, Figures figures) {
+    List<String> options = LookWords.options(look, stakes, figures);
+    DrawingView picture = new DrawingView("look-picture");
+    picture.show(
+        width -> LookChart.of(figures.words(), look, width),
+        figures.words().of("look.picture") + " " + String.join(" ", options));
+    List<Node> all = new ArrayList<>(List.of(picture));
+    options.forEach(text -> all.add(Parts.sentence(text)));
+    return all;
   }
 
   private String lost(Leaving leaving, Worked worked, Figures figures) {

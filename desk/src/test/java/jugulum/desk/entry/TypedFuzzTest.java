@@ -161,4 +161,13 @@ class TypedFuzzTest {
       }
     }
   }
+
+  @Test
+  void anOptionWithoutItsValueIsNamed() {
+    StringWriter err = new StringWriter();
+    Commands.speaking(English.WORDS)
+        .setErr(new PrintWriter(err))
+        .execute("season", "--book", "nowhere.book", "--year");
+    assertThat(err.toString()).contains("--year YEAR").doesNotContain("java.", "jugulum.desk");
+  }
 }

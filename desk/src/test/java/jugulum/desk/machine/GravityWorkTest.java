@@ -232,13 +232,13 @@ class GravityWorkTest extends OnTheDemoBook {
       person.type("panned-sample", "50").press(ALT, C).press(ALT, C).press(ALT, C).press(ENTER);
       assertThat(person.text("look-loss")).contains("That lets expect", "Never nothing");
       assertThat(person.text("look-act"))
-          .as("three specks while it runs: what to do")
-          .contains("Stop the feed", "1. ", "2. ", "3. ", "Look again after 2 minutes")
-          .doesNotContain("4. ", "Now");
+          .as("three fine specks of two kilograms: worth no minute")
+          .contains("What leaves is not worth the minutes", "Pays from", "leave it")
+          .doesNotContain("1. ", "Now");
       assertThat(person.text("look-specks")).contains("3 in 2.0 % of it", "31 to 445 specks");
       person.type("panned-sample", "150 g").type("panned-specks", "+140 0, -140 0").press(ENTER);
       assertThat(person.text("look-act"))
-          .contains("No speck: go on", "Before 3 specks in 50.0 g", "Now 0 specks in 150 g");
+          .contains("Before 3 specks in 50.0 g", "Now 0 specks in 150 g");
       assertThat(person.text("look-specks"))
           .as("both samples together")
           .contains("3 in 7.9 % of it");
@@ -250,6 +250,12 @@ class GravityWorkTest extends OnTheDemoBook {
       assertThat(person.text("panned-sample-error")).contains("is more than the 2.54 kg");
       person.type("panned-sample", "60").type("panned-specks", "+16 1").press(ENTER);
       assertThat(person.text("panned-specks-error")).contains("is outside").contains("+16 1");
+      person.type("panned-sample", "10").type("panned-specks", "-140 400").press(ENTER);
+      assertThat(person.text("look-act"))
+          .as("so many that it pays: what to do")
+          .contains("Gold leaves, and turning one dial pays", "do it", "an hour")
+          .contains("1. ", "2. ", "3. ", "Look again after 2 minutes")
+          .doesNotContain("4. ");
     }
   }
 

@@ -32,6 +32,8 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Reason;
+import jugulum.core.look.Act;
+import jugulum.core.look.LookWeighed;
 import jugulum.core.machine.Due;
 import jugulum.core.machine.Sheet;
 import jugulum.core.magnet.MagnetSchool;
@@ -143,6 +145,10 @@ class WordsTest {
                       SeasonReason.values())
                   .flatMap(Stream::of)
                   .toArray()),
+          Map.entry("look.do", Act.values()),
+          Map.entry("look.act", Act.values()),
+          Map.entry("look.mark", Act.values()),
+          Map.entry("look.says", LookWeighed.Says.values()),
           Map.entry("day.why", DayPlan.Why.values()),
           Map.entry("habit.help", Habit.values()),
           Map.entry("practice.trade", Trade.Rig.values()),

@@ -1,4 +1,4 @@
-package jugulum.core.runs;
+package jugulum.core.look;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -76,7 +76,7 @@ class LeavingTest {
   }
 
   private Optional<Leaving> leaving() {
-    return Leaving.of(Network.of(batch), tailings(), now);
+    return Leaving.of(Network.of(batch), tailings(), now, Optional.empty());
   }
 
   @Test
@@ -131,6 +131,20 @@ class LeavingTest {
     Terms terms = new Terms(100, 0.9, 20, 6, "", LocalDate.of(2026, 10, 1));
     assertThat(leaving.moneyPerHour(terms, 0.8).orElseThrow())
         .isCloseTo(terms.worth(leaving.mgPerHour().orElseThrow(), 0.8), within(1e-12));
+  }
+
+  /** Two looks at one and the same run count together; what was before a dial was set does not. */
+  @Test
+  void looksCountTogetherUntilSomethingIsChanged() {
+    pans(100, 5);
+    pans(200, 1);
+    assertThat(leaving().orElseThrow().seen()).isEqualTo(new Seen(300, 6, 2));
+    does(new Edit.RecordOnStep(RUN, new Measure.Setting("feed", 15)));
+    assertThat(leaving().orElseThrow().seen())
+        .as("nobody looked since")
+        .isEqualTo(new Seen(300, 6, 2));
+    pans(80, 0);
+    assertThat(leaving().orElseThrow().seen()).isEqualTo(new Seen(80, 0, 1));
   }
 
   @Test

@@ -1,0 +1,81 @@
+package jugulum.desk.words;
+
+import java.util.List;
+import jugulum.core.look.Act;
+import jugulum.core.look.LookWeighed;
+import jugulum.core.look.LookWeighed.Option;
+import jugulum.core.look.Seen;
+import jugulum.core.look.Stakes;
+
+/** What a look at tailings comes to, as sentences. */
+public final class LookWords {
+  /** Fewer specks than that in a kilogram are told with a tenth. */
+  private static final double FEW = 10;
+
+  private LookWords() {}
+
+  /** What the look says as a whole. */
+  public static String said(LookWeighed look, Figures figures) {
+    Words words = figures.words();
+    return look.first()
+        .map(
+            first ->
+                switch (first.says()) {
+                  case ACT -> words.of("look.do", first.act());
+                  case LEAVE -> words.of("look.leave");
+                  case PAN_ON -> panOn(look, first, figures);
+                })
+        .orElseGet(() -> words.of(look.seen().specks() > 0 ? "look.nothing-to-do" : "look.go-on"));
+  }
+
+  private static String panOn(LookWeighed look, Option first, Figures figures) {
+    String more = figures.sand(Math.ceil(first.moreG()));
+    return look.seen().specks() > 0
+        ? figures.words().of("look.pan-on", figures.words().of("look.mark", first.act()), more)
+        : figures.words().of("look.pan-on.none", more);
+  }
+
+  /** A line an act: what it wins for which minutes, from how many specks it pays, what is said. */
+  public static List<String> options(LookWeighed look, Stakes stakes, Figures figures) {
+    return look.options().stream().map(one -> option(one, look.seen(), stakes, figures)).toList();
+  }
+
+  private static String option(Option option, Seen seen, Stakes stakes, Figures figures) {
+    Words words = figures.words();
+    Act act = option.act();
+    double wins = stakes.winsMg(act, seen.perKg());
+    String gold =
+        stakes
+            .value()
+            .terms()
+            .map(
+                terms ->
+                    words.of(
+                        "look.gold.money",
+                        figures.gold(wins),
+                        MoneyWords.sum(words, stakes.value().of(wins), terms)))
+            .orElseGet(() -> figures.gold(wins));
+    return words.of(
+        "look.option",
+        words.of("look.act", act, figures.sand(stakes.kgLetGo() * 1000)),
+        gold,
+        words.fixed(stakes.handsMinutes(act), 0),
+        words.fixed(option.paysFrom(), option.paysFrom() < FEW ? 1 : 0),
+        words.of("look.says", option.says(), figures.sand(Math.ceil(option.moreG()))));
+  }
+
+  /** How much to pan before the first look can say that nothing pays, where it shows no speck. */
+  public static String before(LookWeighed look, Figures figures) {
+    return look.options().stream()
+        .findFirst()
+        .map(
+            first ->
+                figures
+                    .words()
+                    .of(
+                        "look.first-grams",
+                        figures.sand(Math.ceil(first.moreG())),
+                        figures.words().of("look.mark", first.act())))
+        .orElse("");
+  }
+}
