@@ -17,7 +17,7 @@ public final class LookChart {
   private static final double TOP = 24;
   private static final double BAR = 14;
   private static final double FLOOR = 62;
-  private static final double HEIGHT = 84;
+  private static final double HEIGHT = 102;
   private static final double DOT = 6;
   private static final double ROOM = 1.6;
 
@@ -47,6 +47,9 @@ public final class LookChart {
           new Mark.Writing(
               x, FLOOR + 17, words.plain(Math.pow(10, power)), Anchor.MIDDLE, "chart-muted"));
     }
+    marks.add(
+        new Mark.Writing(
+            width / 2, HEIGHT - 5, words.of("look.axis"), Anchor.MIDDLE, "chart-muted"));
     double left = low > NOTHING ? axis.x(low) : SIDE;
     double middle = (TOP + FLOOR) / 2;
     marks.add(new Mark.Bar(left, middle - BAR / 2, axis.x(high) - left, BAR, "chart-gold-pale"));

@@ -31,8 +31,8 @@ public final class LookWords {
   private static String panOn(LookWeighed look, Option first, Figures figures) {
     String more = figures.sand(Math.ceil(first.moreG()));
     return look.seen().specks() > 0
-        ? figures.words().of("look.pan-on", figures.words().of("look.mark", first.act()), more)
-        : figures.words().of("look.pan-on.none", more);
+        ? figures.words().of("look.pan-on", first.act(), more)
+        : figures.words().of("look.pan-none", more);
   }
 
   /** A line an act: what it wins for which minutes, from how many specks it pays, what is said. */
@@ -60,7 +60,7 @@ public final class LookWords {
         words.of("look.act", act, figures.sand(stakes.kgLetGo() * 1000)),
         gold,
         words.fixed(stakes.handsMinutes(act), 0),
-        words.fixed(option.paysFrom(), option.paysFrom() < FEW ? 1 : 0),
+        perKg(words, option.paysFrom()),
         words.of("look.says", option.says(), figures.sand(Math.ceil(option.moreG()))));
   }
 
@@ -69,13 +69,13 @@ public final class LookWords {
     return look.options().stream()
         .findFirst()
         .map(
-            first ->
-                figures
-                    .words()
-                    .of(
-                        "look.first-grams",
-                        figures.sand(Math.ceil(first.moreG())),
-                        figures.words().of("look.mark", first.act())))
+            first -> figures.words().of("look.first-grams", figures.sand(Math.ceil(first.moreG()))))
         .orElse("");
+  }
+
+  /** Two figures are all that a count can be held against. */
+  private static String perKg(Words words, double specks) {
+    double step = Math.pow(10, Math.floor(Math.log10(specks)) - 1);
+    return words.fixed(Math.round(specks / step) * step, specks < FEW ? 1 : 0);
   }
 }

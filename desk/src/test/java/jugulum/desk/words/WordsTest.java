@@ -146,6 +146,7 @@ class WordsTest {
                   .flatMap(Stream::of)
                   .toArray()),
           Map.entry("look.do", Act.values()),
+          Map.entry("look.pan-on", Act.values()),
           Map.entry("look.act", Act.values()),
           Map.entry("look.mark", Act.values()),
           Map.entry("look.says", LookWeighed.Says.values()),
