@@ -8,6 +8,9 @@ public final class BenchSums {
   /** Litres in a US gallon, exact. */
   public static final double LITRES_PER_GALLON = Conversion.GALLON_L;
 
+  /** What stays in a battery of what a charger gives: common practice. */
+  public static final double CHARGED = 0.85;
+
   private BenchSums() {}
 
   /**
@@ -67,6 +70,31 @@ public final class BenchSums {
   public static double batteryHours(double wattHours, double watts) {
     return Check.inRange("wattHours", wattHours, 0, 1e6)
         / Check.inRange("watts", watts, Double.MIN_NORMAL, 1e6);
+  }
+
+  /**
+   * How long a charger takes to give a battery back what was used, in hours.
+   *
+   * @param wattHours used, in Wh, 0 or more
+   * @param chargerWatts what is written on the charger, in W, above 0: of it {@link #CHARGED} stays
+   *     in the battery
+   */
+  public static double rechargeHours(double wattHours, double chargerWatts) {
+    return Check.inRange("wattHours", wattHours, 0, 1e6)
+        / (CHARGED * Check.inRange("chargerWatts", chargerWatts, Double.MIN_NORMAL, 1e6));
+  }
+
+  /**
+   * What a battery loses while a charger hangs on it, in W; 0 where the charger gives as much.
+   *
+   * @param watts what pump and motor take together, in W, 0 or more
+   * @param chargerWatts what is written on the charger, in W, 0 or more
+   */
+  public static double drainWatts(double watts, double chargerWatts) {
+    return Math.max(
+        0,
+        Check.inRange("watts", watts, 0, 1e6)
+            - CHARGED * Check.inRange("chargerWatts", chargerWatts, 0, 1e6));
   }
 
   /**

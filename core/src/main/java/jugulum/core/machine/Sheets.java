@@ -33,6 +33,18 @@ public final class Sheets {
   private static final Symptom FLOATING =
       Symptom.of("gold-floats", "no-wetting-agent", "dry-feed", "greasy");
 
+  private static final Symptom FLOW_FALLS = Symptom.of("flow-falls", "filter-blocked", "volts-sag");
+  private static final Symptom ONE_SIDE =
+      Symptom.of("sand-one-side", "not-level", "feed-off-centre", "header-blocked");
+  private static final Symptom FLAKES_RIDE =
+      Symptom.of(
+          "flakes-ride",
+          "magnet-first",
+          "no-wetting-agent",
+          "shake-longer",
+          "draw-off-top",
+          "several-sizes");
+
   private static final Map<Kind, Sheet> ALL = new EnumMap<>(Kind.class);
 
   static {
@@ -108,8 +120,19 @@ public final class Sheets {
             Symptom.of("heavies-line-low", "too-much-tilt", "too-much-water", "feed-too-fast"),
             Symptom.of(
                 "sand-in-concentrate", "too-little-tilt", "too-little-water", "several-sizes"),
-            Symptom.of("band-wanders", "loose-bolts", "uneven-feed", "not-level"),
+            Symptom.of(
+                "band-wanders",
+                "uneven-feed",
+                "loose-bolts",
+                "volts-sag",
+                "filter-blocked",
+                "sand-changed",
+                "not-level"),
             Symptom.of("dry-stripes", "uneven-water", "greasy"),
+            Symptom.of(
+                "jumps-groove", "several-sizes", "long-stroke", "too-much-tilt", "groove-full"),
+            ONE_SIDE,
+            FLOW_FALLS,
             FLOATING),
         List.of("stop-feed", "wash-down", "brush-riffles", "empty-ports"),
         List.of("moving-deck", "mains", "wet-floor"),
@@ -137,6 +160,7 @@ public final class Sheets {
             Symptom.of("nothing-moves", "water-too-low", "valve-shut"),
             Symptom.of("one-sided", "not-level", "jet-blocked"),
             Symptom.of("sand-stays", "not-run-long-enough", "water-too-low", "several-sizes"),
+            FLOW_FALLS,
             FLOATING),
         List.of("close-valve", "draw-down", "rinse-wall", "pan-riffles"),
         List.of("mains", "wet-floor"),
@@ -165,6 +189,9 @@ public final class Sheets {
             Symptom.of("film-breaks", "greasy", "not-level", "no-wetting-agent"),
             Symptom.of("gold-walks-off", "too-much-tilt", "film-too-thick"),
             Symptom.of("sand-piles-up", "too-little-tilt", "charge-too-big", "several-sizes"),
+            Symptom.of("gold-creeps", "draw-up-first", "smaller-spoons"),
+            ONE_SIDE,
+            FLOW_FALLS,
             FLOATING),
         List.of("brush-up", "rinse-gold", "wipe"),
         List.of("mains", "detergent"),
@@ -193,6 +220,8 @@ public final class Sheets {
             Symptom.of("mat-packs", "too-little-tilt", "too-little-water", "feed-too-fast"),
             Symptom.of("mat-scoured", "too-much-tilt", "too-much-water"),
             Symptom.of("gold-far-down", "too-much-water", "feed-too-fast", "mat-full"),
+            ONE_SIDE,
+            FLOW_FALLS,
             FLOATING),
         List.of("stop-feed", "run-clear", "rinse-mat", "pan-rest"),
         List.of("mains", "silt", "lifting"),
@@ -217,6 +246,7 @@ public final class Sheets {
             Symptom.of("bed-packs", "bed-water-low", "holes-blocked"),
             Symptom.of("bed-boils", "bed-water-high"),
             losing("too-much-water", "feed-too-fast", "trap-full"),
+            FLOW_FALLS,
             FLOATING),
         List.of("stop-feed", "run-clear", "drain", "pan-rest"),
         List.of("mains", "silt", "lifting"),
@@ -240,6 +270,7 @@ public final class Sheets {
             Symptom.of("sand-stays", "too-little-water", "several-sizes"),
             losing("too-much-water", "trap-full", "finer-than-it-holds"),
             Symptom.of("surges", "air-in-pump", "sump-low"),
+            FLOW_FALLS,
             FLOATING),
         List.of("stop-pump", "drain", "open-trap", "pan-rest"),
         List.of("mains", "pressure", "silt"),
@@ -264,6 +295,8 @@ public final class Sheets {
             losing("too-much-water", "feed-too-fast", "mat-full"),
             Symptom.of("trays-pack", "too-little-tilt", "too-little-water", "feed-too-fast"),
             Symptom.of("gold-far-down", "too-much-water", "feed-too-fast", "mat-full"),
+            ONE_SIDE,
+            FLOW_FALLS,
             FLOATING),
         List.of("stop-feed", "run-clear", "lift-trays", "pan-rest"),
         List.of("mains", "silt", "lifting"),
@@ -283,7 +316,7 @@ public final class Sheets {
         new Sizes(0.045, coarsestMm),
         Stream.concat(
                 Stream.of(losing("too-fast", "not-stratified", "charge-too-big")),
-                Stream.concat(ofPans(form), Stream.of(FLOATING)))
+                Stream.concat(ofPans(form), Stream.of(FLAKES_RIDE, FLOATING)))
             .toList(),
         Stream.concat(clearing(form), Stream.of("draw-up", "pan-tub")).toList(),
         List.of("lifting", "mercury"),
@@ -346,6 +379,7 @@ public final class Sheets {
             Symptom.of("hopper-runs", "water-left-in-hopper", "tip-too-big"),
             Symptom.of("sand-stays", "not-run-long-enough", "water-too-low"),
             Symptom.of("one-sided", "not-level", "jet-blocked"),
+            FLOW_FALLS,
             FLOATING),
         List.of("stop-feed", "close-valve", "draw-down", "rinse-wall", "pan-riffles"),
         List.of("mains", "wet-floor"),
@@ -370,6 +404,9 @@ public final class Sheets {
             losing("too-much-water", "charge-too-big", "mat-full"),
             Symptom.of("mat-packs", "too-little-tilt", "too-little-water", "charge-too-big"),
             Symptom.of("mat-scoured", "too-much-tilt", "too-much-water"),
+            ONE_SIDE,
+            FLOW_FALLS,
+            FLAKES_RIDE,
             FLOATING),
         List.of("stop-feed", "run-clear", "rinse-mat", "pan-rest"),
         List.of("mains", "wet-floor"),

@@ -12,8 +12,8 @@ import jugulum.core.check.Band;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
-import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Machine.Kind;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reason;
@@ -256,6 +256,10 @@ class SheetsTest {
     assertThat(BenchSums.runHours(30, 20)).isEqualTo(1.5);
     assertThat(BenchSums.loads(3_100, 150)).isEqualTo(21);
     assertThat(BenchSums.batteryHours(600, 150)).isEqualTo(4);
+    assertThat(BenchSums.drainWatts(90.4, 60)).isCloseTo(39.4, within(1e-9));
+    assertThat(BenchSums.batteryHours(480, 39.4)).isCloseTo(12.2, within(0.05));
+    assertThat(BenchSums.rechargeHours(3 * 90.4, 60)).isCloseTo(5.3, within(0.05));
+    assertThat(BenchSums.drainWatts(40, 60)).as("the charger gives more").isZero();
     assertThat(BenchSums.waterOnce(17, 1.5)).isEqualTo(1_530);
     assertThat(BenchSums.waterGoingRound(17, 4, 30, 0.25))
         .as("68 L in the sump, 10 L with the sand")
@@ -273,5 +277,39 @@ class SheetsTest {
     assertThatThrownBy(() -> BenchSums.tiltDegrees(1, Double.NaN))
         .isInstanceOf(OutOfRange.class)
         .hasMessageContaining("run");
+  }
+
+  /** What a person sees has its causes in the order in which they are looked at. */
+  @Test
+  void whatIsSeenHasItsCausesInOrder() {
+    assertThat(causes(Kind.SHAKER_TABLE, "band-wanders"))
+        .startsWith("uneven-feed", "loose-bolts", "volts-sag", "filter-blocked", "sand-changed");
+    assertThat(causes(Kind.SHAKER_TABLE, "jumps-groove"))
+        .containsExactly("several-sizes", "long-stroke", "too-much-tilt", "groove-full");
+    assertThat(causes(Kind.PAN, "flakes-ride"))
+        .startsWith("magnet-first", "no-wetting-agent", "shake-longer", "draw-off-top");
+    assertThat(causes(Kind.FINISHING_TABLE, "gold-creeps"))
+        .containsExactly("draw-up-first", "smaller-spoons");
+  }
+
+  /** Every machine a pump feeds may have its filter blocked. */
+  @Test
+  void whateverHasAFlowMayLoseIt() {
+    for (Kind kind : Kind.values()) {
+      if (Sheets.of(kind).dials().stream()
+          .anyMatch(dial -> List.of("flow", "wash-water", "film").contains(dial.id()))) {
+        assertThat(causes(kind, "flow-falls"))
+            .as(kind.name())
+            .containsExactly("filter-blocked", "volts-sag");
+      }
+    }
+  }
+
+  private static List<String> causes(Kind kind, String symptom) {
+    return Sheets.of(kind).symptoms().stream()
+        .filter(one -> one.id().equals(symptom))
+        .findFirst()
+        .map(Symptom::causes)
+        .orElseThrow();
   }
 }

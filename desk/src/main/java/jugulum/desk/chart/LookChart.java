@@ -62,7 +62,7 @@ public final class LookChart {
       marks.add(new Mark.Stroke(x, TOP, x, FLOOR, "chart-range"));
       String name = words.of("look.mark", option.act());
       // Two that stand close: the second stands on the line below, inside the picture.
-      boolean isClose = x - written < NAMES * 5;
+      boolean isClose = x - written < NAMES * 4;
       marks.add(
           new Mark.Writing(
               Math.clamp(x, 3 * SIDE, width - 3 * SIDE),

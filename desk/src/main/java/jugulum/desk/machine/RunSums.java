@@ -40,6 +40,8 @@ final class RunSums extends VBox {
       number(words, "sum-watts", "sheet.watts", "180", 0.1, 100_000);
   private final EntryField<Optional<Double>> battery =
       number(words, "sum-battery", "sheet.battery", "900", 1, 1e6);
+  private final EntryField<Optional<Double>> charger =
+      number(words, "sum-charger", "sheet.charger", "60", 0.1, 100_000);
   private final EntryField<Optional<Double>> sump =
       number(words, "sum-sump", "sheet.sump", "60", 0.1, 100_000);
   private final EntryField<Optional<Double>> rest =
@@ -65,12 +67,14 @@ final class RunSums extends VBox {
     fill(words, sump, gear.sumpL());
     rest.fill(REST);
     wet.fill(WET);
-    Stream.of(watts, battery, sump, rest, wet)
+    Stream.of(watts, battery, charger, sump, rest, wet)
         .forEach(field -> field.field().textProperty().addListener((_, _, _) -> typed(field)));
     getChildren().addAll(Parts.section(words.of("sheet.sums")), answers);
     if (gear.sheet().dials().stream().map(Dial::id).anyMatch(WATER::contains)) {
       getChildren()
-          .addAll(new FieldRow(List.of(watts, battery)), new FieldRow(List.of(sump, rest, wet)));
+          .addAll(
+              new FieldRow(List.of(watts, battery, charger)),
+              new FieldRow(List.of(sump, rest, wet)));
     } else {
       getChildren().add(sump);
     }
@@ -126,6 +130,7 @@ final class RunSums extends VBox {
     OptionalDouble hours = hours(step, charge);
     hours.ifPresent(time -> lines.add(words.of("sheet.run-time", words.time(60 * time))));
     power(hours).ifPresent(lines::add);
+    charging(hours, lines);
     water(step, hours, lines);
     OptionalDouble drops = step.setting("wetting");
     value(sump)
@@ -167,6 +172,28 @@ final class RunSums extends VBox {
         hours.isPresent() && hours.getAsDouble() > lasts
             ? words.of("sheet.battery.short", text, words.time(60 * (hours.getAsDouble() - lasts)))
             : text);
+  }
+
+  private void charging(OptionalDouble hours, List<String> lines) {
+    if (value(watts).isEmpty() || value(charger).isEmpty()) {
+      return;
+    }
+    double load = value(watts).get();
+    double drain = BenchSums.drainWatts(load, value(charger).get());
+    if (drain == 0) {
+      lines.add(words.of("sheet.battery.for-ever"));
+    } else if (value(battery).isPresent()) {
+      lines.add(
+          words.of(
+              "sheet.battery.charging",
+              words.time(60 * BenchSums.batteryHours(value(battery).get(), drain))));
+    }
+    hours.ifPresent(
+        time ->
+            lines.add(
+                words.of(
+                    "sheet.battery.recharge",
+                    words.time(60 * BenchSums.rechargeHours(load * time, value(charger).get())))));
   }
 
   private void water(Step step, OptionalDouble hours, List<String> lines) {

@@ -188,6 +188,10 @@ class SheetTest extends OnTheDemoBook {
       assertThat(sums).contains("12 drops of wetting agent for the 40 L");
       person.type("sum-battery", "50");
       assertThat(person.text("sheet-sums")).contains("lasts 50 min. That is 28 min too short");
+      person.type("sum-charger", "60");
+      assertThat(person.text("sheet-sums"))
+          .as("of 60 W 51 stay in the battery: it loses 9 W; 78 Wh come back at 51 W")
+          .contains("With the charger on, the battery lasts 5 h 33", "charged again in 1 h 32");
       person.type("sum-wet", "a lot");
       assertThat(person.text("sum-wet-error")).contains("not a number");
     }
