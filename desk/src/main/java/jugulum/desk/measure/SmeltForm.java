@@ -7,16 +7,20 @@ import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.Smelt;
 import jugulum.core.ledger.Measure.Smelt.Collector;
 import jugulum.core.ledger.Measure.VisibleGold;
+import jugulum.core.smelt.Button;
 import jugulum.core.units.MassText;
+import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Choices;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
@@ -47,6 +51,7 @@ public final class SmeltForm extends MeasureForm {
           "18",
           Parsers.optional(typed -> Parsers.number(words, typed, 0, 1e6)));
   private final VisibleChoice visible;
+  private final Label says = Parts.sentence("");
 
   /** Makes an empty form. */
   public SmeltForm(Supplier<Figures> figures) {
@@ -77,7 +82,38 @@ public final class SmeltForm extends MeasureForm {
             new FieldRow(List.of(parted, slag)),
             visible,
             collector,
-            new FieldRow(List.of(collectorMass, button, cost)));
+            new FieldRow(List.of(collectorMass, button, cost)),
+            says);
+    says.setId("smelt-button-says");
+    Parts.shown(says, false);
+    Stream.of(bead, collectorMass, button)
+        .forEach(field -> field.field().textProperty().addListener((_, _, _) -> weigh()));
+  }
+
+  /** What the button tells of the melt, as soon as both weights are there. */
+  private void weigh() {
+    Optional<Double> in = typed(collectorMass.parsed()).map(MassText.Mass::grams);
+    Optional<Double> out = typed(button.parsed()).map(MassText.Mass::grams);
+    double goldG =
+        bead.parsed() instanceof Entry.Value<MassText.Mass>(MassText.Mass mass) ? mass.grams() : 0;
+    String told = "";
+    try {
+      told =
+          in.isPresent() && out.isPresent()
+              ? words.of("smelt.button", Button.of(in.get(), goldG, out.get()))
+              : "";
+    } catch (OutOfRange _) {
+      // The fields say for themselves what cannot be.
+      told = "";
+    }
+    says.setText(told);
+    Parts.shown(says, !told.isEmpty());
+  }
+
+  private static Optional<MassText.Mass> typed(Entry<Optional<MassText.Mass>> entry) {
+    return entry instanceof Entry.Value<Optional<MassText.Mass>>(Optional<MassText.Mass> mass)
+        ? mass
+        : Optional.empty();
   }
 
   private EntryField<Optional<MassText.Mass>> optional(String id, String key, String hint) {

@@ -26,6 +26,10 @@ record Reckoner(Kind kind, List<EntryField<?>> fields, Supplier<Optional<Grid>> 
     FLOW,
     CHARGES,
     BATTERY,
+    SMELT_CHARGE,
+    CRUCIBLE,
+    ROAST,
+    WHOLE_LOT,
     SHEETS,
     CAUTIONS
   }

@@ -41,26 +41,30 @@ final class Reckoners {
   }
 
   List<Reckoner> all() {
-    return List.of(
-        units(),
-        Reckoner.fixed(Kind.SCREENS, this::screens),
-        Reckoner.fixed(Kind.DENSITIES, this::densities),
-        settling(),
-        water(),
-        specks(),
-        tilt(),
-        flow(),
-        charges(),
-        battery(),
-        Reckoner.fixed(Kind.SHEETS, this::sheets),
-        Reckoner.fixed(Kind.CAUTIONS, this::cautions));
+    List<Reckoner> all = new ArrayList<>();
+    all.addAll(
+        List.of(
+            units(),
+            Reckoner.fixed(Kind.SCREENS, this::screens),
+            Reckoner.fixed(Kind.DENSITIES, this::densities),
+            settling(),
+            water(),
+            specks(),
+            tilt(),
+            flow(),
+            charges(),
+            battery()));
+    all.addAll(new SmeltReckoners(words, this).all());
+    all.add(Reckoner.fixed(Kind.SHEETS, this::sheets));
+    all.add(Reckoner.fixed(Kind.CAUTIONS, this::cautions));
+    return all;
   }
 
-  private List<String> heads(String... keys) {
+  List<String> heads(String... keys) {
     return Stream.of(keys).map(key -> words.of("table.head." + key)).toList();
   }
 
-  private String figure(double value, int digits) {
+  String figure(double value, int digits) {
     if (value == 0) {
       return words.plain(0);
     }
@@ -69,7 +73,7 @@ final class Reckoners {
     return words.rounded(value, places);
   }
 
-  private EntryField<Double> number(Kind kind, String name, String start, double low, double high) {
+  EntryField<Double> number(Kind kind, String name, String start, double low, double high) {
     return EntryField.number(
         words, "table-" + kind + "-" + name, "table.field." + name, start, low, high);
   }

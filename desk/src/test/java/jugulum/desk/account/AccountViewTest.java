@@ -267,6 +267,10 @@ class AccountViewTest extends OnTheDemoBook {
       assertThat(person.everything())
           .as("the caution stands where the hazard is")
           .contains("Dry moulds");
+      person.type("smelt-collector-mass", "40 g").type("smelt-button", "35 g");
+      assertThat(person.text("smelt-button-says")).contains("weighs less", "Crush the slag");
+      person.type("smelt-button", "41 g");
+      assertThat(person.text("smelt-button-says")).contains("weighs what went in");
       person
           .type("smelt-sample", "200 g")
           .type("smelt-bead", "4 mg")

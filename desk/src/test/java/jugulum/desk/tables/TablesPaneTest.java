@@ -73,6 +73,13 @@ class TablesPaneTest extends OnTheDemoBook {
     assertThat(row(all, Reckoner.Kind.SCREENS, "20").get(3)).isEqualTo("1.2");
     assertThat(row(all, Reckoner.Kind.DENSITIES, "magnetite").get(1)).isEqualTo("5.1 to 5.2");
     assertThat(row(all, Reckoner.Kind.CHARGES, "30")).contains("3 h 00");
+    assertThat(row(all, Reckoner.Kind.WHOLE_LOT, "27"))
+        .as("8 kg in 27 heats: 40.5 h")
+        .contains("40 h 30", "1215.00", "14.72", "2038", "3.45");
+    assertThat(row(all, Reckoner.Kind.ROAST, "-6.69")).contains("-2.37");
+    assertThat(row(all, Reckoner.Kind.SMELT_CHARGE, "borax").get(1))
+        .as("120 g: 60 % at 90, 10 % at 120, 30 % at 55 to a hundred")
+        .isEqualTo("99");
     assertThat(row(all, Reckoner.Kind.BATTERY, "15")).contains("75");
     assertThat(row(all, Reckoner.Kind.FLOW, "24")).contains("16");
   }

@@ -59,6 +59,8 @@ import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.settling.Settling;
 import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.StopRule;
+import jugulum.core.smelt.Button;
+import jugulum.core.smelt.Flux;
 import jugulum.core.stream.Meanwhile;
 import jugulum.core.task.Task;
 import jugulum.core.trial.TrialPlan;
@@ -145,6 +147,8 @@ class WordsTest {
                       SeasonReason.values())
                   .flatMap(Stream::of)
                   .toArray()),
+          Map.entry("flux", Flux.values()),
+          Map.entry("smelt.button", Button.values()),
           Map.entry("look.do", Act.values()),
           Map.entry("look.pan-on", Act.values()),
           Map.entry("look.act", Act.values()),
