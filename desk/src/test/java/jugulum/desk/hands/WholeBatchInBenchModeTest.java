@@ -15,6 +15,7 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.scale.ScaleView;
@@ -41,6 +42,7 @@ class WholeBatchInBenchModeTest {
 
   @TempDir private Path folder;
   private double lies;
+  private int looks;
 
   @Test
   void fromBucketToVialWithoutTheMouse() {
@@ -62,6 +64,7 @@ class WholeBatchInBenchModeTest {
       }
       assertThat(person.batch().lots()).anyMatch(lot -> lot.material() == Material.GOLD);
       assertThat(worked(person).gold().won()).isPresent();
+      assertThat(looks).as("looks at tailings that were weighed").isPositive();
       assertThat(weights(person))
           .as("every weight came from the scale")
           .isNotEmpty()
@@ -124,6 +127,26 @@ class WholeBatchInBenchModeTest {
     }
     person.until(() -> !person.batch().equals(before));
     assertThat(person.sees("hands-wrong")).as(task.toString()).isFalse();
+    if (task.kind() == Task.Kind.LOOK && isOfARun(person, task)) {
+      saysWhatToDo(person);
+    }
+  }
+
+  private static boolean isOfARun(Person person, Task task) {
+    LotId lot = ((Task.Subject.OfLot) task.subject()).lot();
+    return worked(person)
+        .network()
+        .maker(lot)
+        .filter(step -> step.process() instanceof Process.GravityRun)
+        .isPresent();
+  }
+
+  /** Under what was taken stands what the look comes to. */
+  private void saysWhatToDo(Person person) {
+    person.until(() -> person.text("hands-took").contains("\n"));
+    assertThat(person.text("hands-took"))
+        .containsAnyOf("pays", "not worth the minutes", "Too little was panned");
+    looks++;
   }
 
   /** The feed is a small bucket; what a step makes are equal parts of what it took. */
