@@ -126,12 +126,10 @@ public final class Sheets {
                 "loose-bolts",
                 "volts-sag",
                 "filter-blocked",
-                "sand-changed",
-                "not-level"),
+                "sand-changed"),
             Symptom.of("dry-stripes", "uneven-water", "greasy"),
             Symptom.of(
                 "jumps-groove", "several-sizes", "long-stroke", "too-much-tilt", "groove-full"),
-            ONE_SIDE,
             FLOW_FALLS,
             FLOATING),
         List.of("stop-feed", "wash-down", "brush-riffles", "empty-ports"),
