@@ -31,7 +31,8 @@ public record Pace(
     Check.share("handsShare", handsShare);
   }
 
-  static double clamped(double kgPerHour) {
+  /** A rate that was measured, as near to it as a pace is told. */
+  public static double clamped(double kgPerHour) {
     return Math.clamp(kgPerHour, SLOWEST, FASTEST);
   }
 

@@ -53,7 +53,10 @@ public record Leaving(
     }
     Optional<PannedSample> before =
         samples.size() > 1 ? Optional.of(samples.get(samples.size() - 2)) : Optional.empty();
-    double speckMg = BatchSpecks.of(network).of(tailings.cut()).meanMg();
+    double speckMg =
+        stakes
+            .map(Stakes::speckMg)
+            .orElseGet(() -> BatchSpecks.of(network).of(tailings.cut()).meanMg());
     return network
         .maker(tailings.id())
         .map(
@@ -96,10 +99,7 @@ public record Leaving(
       PannedSample sample = (PannedSample) reading.measure();
       Seen before = seen;
       if (!reading.at().isBefore(since)) {
-        boolean wasActed =
-            stakes
-                .filter(at -> LookWeighed.of(at, before).toDo().findAny().isPresent())
-                .isPresent();
+        boolean wasActed = stakes.filter(at -> LookWeighed.of(at, before).isToAct()).isPresent();
         seen = (wasActed ? Seen.NOTHING : before).and(sample.sampleG(), sample.specks());
       }
     }

@@ -66,6 +66,11 @@ public record LookWeighed(Seen seen, List<Option> options) {
     return new Option(act, from, Says.PAN_ON, (seen.rangeNext().high() / from - kg) * 1000);
   }
 
+  /** Whether some act pays. */
+  public boolean isToAct() {
+    return toDo().findAny().isPresent();
+  }
+
   /** What is to be done, the cheapest first. */
   public Stream<Option> toDo() {
     return options.stream().filter(option -> option.says() == Says.ACT);

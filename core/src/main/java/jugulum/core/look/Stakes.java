@@ -70,7 +70,11 @@ public record Stakes(Value value, double speckMg, double kgLeft, double kgLetGo,
   private static Stakes of(Worked worked, Lot tailings, Step step, Belief belief, Instant now) {
     var gear = belief.shop().gear(((Process.GravityRun) step.process()).machine());
     Pace usual = belief.pace(gear, tailings.cut());
-    Pace pace = Leaving.rate(step, now).stream().mapToObj(usual::at).findFirst().orElse(usual);
+    Pace pace =
+        Leaving.rate(step, now).stream()
+            .mapToObj(rate -> usual.at(Pace.clamped(rate)))
+            .findFirst()
+            .orElse(usual);
     double all =
         step.inputs().stream().mapToDouble(lot -> worked.sand().mass(lot).grams() / 1000).sum();
     double laidIn = step.laidInG() / 1000;
@@ -87,20 +91,13 @@ public record Stakes(Value value, double speckMg, double kgLeft, double kgLetGo,
   }
 
   /**
-   * From how many specks in a kilogram an act pays; empty where there is nothing to do it to, or
-   * gold brings nothing.
+   * From how many specks in a kilogram an act pays; empty where there is nothing to do it to, gold
+   * brings nothing, or its hands cost nothing.
    */
   public OptionalDouble paysFrom(Act act) {
-    double speck = value.of(speckMg);
-    double saved =
-        switch (act) {
-          case TURN -> kgLeft * speck * ENDED;
-          case SLOW -> kgLeft * speck * ENDED;
-          case RERUN -> kgLetGo * speck * WON_AGAIN;
-        };
-    return saved > 0
-        ? OptionalDouble.of(value.hands(handsMinutes(act)) / saved)
-        : OptionalDouble.empty();
+    double saved = value.of(winsMg(act, 1));
+    double cost = value.hands(handsMinutes(act));
+    return saved > 0 && cost > 0 ? OptionalDouble.of(cost / saved) : OptionalDouble.empty();
   }
 
   /** The hands an act takes, in minutes: at half the feed what is left takes as long again. */
@@ -120,10 +117,5 @@ public record Stakes(Value value, double speckMg, double kgLeft, double kgLetGo,
   public double winsMg(Act act, double perKg) {
     double share = act == Act.RERUN ? kgLetGo * WON_AGAIN : kgLeft * ENDED;
     return Check.inRange("perKg", perKg, 0, 1e12) * share * speckMg;
-  }
-
-  /** What leaves in an hour where so many specks leave in a kilogram: as {@link Value} tells it. */
-  public double perHour(double perKg) {
-    return Check.inRange("perKg", perKg, 0, 1e12) * pace.kgPerHour() * value.of(speckMg);
   }
 }

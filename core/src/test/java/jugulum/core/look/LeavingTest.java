@@ -10,6 +10,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
 import jugulum.core.gold.BatchSpecks;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Batch;
@@ -30,6 +33,7 @@ import jugulum.core.machine.Due;
 import jugulum.core.machine.Gear;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
+import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -115,6 +119,18 @@ class LeavingTest {
     assertThat(leaving().orElseThrow().sandKgPerHour().orElseThrow())
         .as("600 g in half an hour")
         .isCloseTo(1.2, within(1e-9));
+  }
+
+  /** Five grams an hour is slower than any pace that is told, and is no reason to fail. */
+  @Test
+  void aMachineThatHardlyTakesAnythingIsWeighedToo() {
+    does(new Edit.RecordOnStep(RUN, new Measure.Charge(OptionalDouble.of(5))));
+    pans(100, 1);
+    now = now.plus(Duration.ofHours(1));
+    Looked looked =
+        Looked.of(Worked.of(batch), tailings(), new Belief(Experience.NONE, Shop.USUAL), now);
+    assertThat(looked.leaving().orElseThrow().sandKgPerHour().orElseThrow()).isPositive();
+    assertThat(looked.weighed()).isPresent();
   }
 
   @Test

@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import jugulum.core.belief.Pace;
 import jugulum.core.belief.Value;
 import jugulum.core.check.OutOfRange;
+import jugulum.core.ledger.Measure.PannedSample;
 import jugulum.core.look.LookWeighed.Says;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
@@ -55,7 +58,16 @@ class LookWeighedTest {
 
   @Test
   void whatLeavesAnHourIsMoney() {
-    assertThat(stakes(30, 20).perHour(2.5)).isCloseTo(0.66, within(0.005));
+    Leaving leaving =
+        new Leaving(
+            new PannedSample(4000, List.of(new PannedSample.Seen(Cut.ALL, 10))),
+            Optional.empty(),
+            new Seen(4000, 10, 1),
+            SPECK_MG,
+            OptionalDouble.of(15),
+            true);
+    assertThat(leaving.moneyPerHour(VALUE.terms().orElseThrow(), FINENESS).orElseThrow())
+        .isCloseTo(0.66, within(0.005));
   }
 
   @Test
@@ -133,6 +145,19 @@ class LookWeighedTest {
     Stakes stakes = new Stakes(value, SPECK_MG, 30, 20, new Pace(20, 15, 0.2, 0, 0.5));
     assertThat(stakes.paysFrom(Act.SLOW).orElseThrow())
         .isCloseTo(Value.HOUR_MG / 2 / (15 * SPECK_MG * 0.6), within(1e-9));
+  }
+
+  /** An act for which nobody is paid has no count from which on it pays. */
+  @Test
+  void whereHandsCostNothingNothingIsWeighed() {
+    Terms free = new Terms(80, 1, 0, 6, "€", LocalDate.of(2026, 11, 1));
+    Stakes stakes =
+        new Stakes(
+            new Value(Optional.of(free), 0.9), SPECK_MG, 30, 20, new Pace(20, 15, 0.2, 0, 0.5));
+    assertThat(stakes.paysFrom(Act.RERUN)).isEmpty();
+    assertThat(LookWeighed.of(stakes, new Seen(100, 2, 1)).options()).isEmpty();
+    Stakes alone = new Stakes(VALUE, SPECK_MG, 30, 20, new Pace(20, 15, 0.2, 0, 0));
+    assertThat(alone.paysFrom(Act.SLOW)).as("it runs alone").isEmpty();
   }
 
   @Test

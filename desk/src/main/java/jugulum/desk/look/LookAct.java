@@ -84,8 +84,7 @@ final class LookAct extends VBox {
     List<Node> parts = new ArrayList<>();
     Optional<LookWeighed> weighed = looked.weighed();
     String lost = leaving.isLosing() && leaving.isRunning() ? lost(leaving, worked, figures) : "";
-    boolean acts =
-        weighed.map(look -> look.toDo().findAny().isPresent()).orElse(leaving.isLosing());
+    boolean acts = weighed.map(LookWeighed::isToAct).orElse(leaving.isLosing());
     parts.add(
         weighed
             .map(look -> Parts.advice(kind(look), LookWords.said(look, figures), lost))
