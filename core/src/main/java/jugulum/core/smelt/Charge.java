@@ -43,8 +43,7 @@ public record Charge(double sandG, Map<Flux, Band> fluxes) {
         usual += one.getValue() * per100.usual();
         high += one.getValue() * per100.high();
       }
-      double hundreds = sandG / 100;
-      fluxes.put(flux, new Band(low * hundreds, usual * hundreds, high * hundreds));
+      fluxes.put(flux, new Band(low, usual, high).times(sandG / 100));
     }
     return new Charge(sandG, fluxes);
   }

@@ -22,14 +22,6 @@ public record WholeLot(
    */
   public static final double WON = 0.92;
 
-  /**
-   * Hours of hands beyond which smelting a whole lot is never advised first, until somebody says
-   * another figure: ours.
-   *
-   * <p>Off by a half: when a lot is sent to sample, sale or toll first.
-   */
-  public static final double MOST_HOURS = 8;
-
   /** Checks every value against its range. */
   public WholeLot {
     Check.inRange("sandG", sandG, 0.1, 1e8);

@@ -10,10 +10,10 @@ import jugulum.core.belief.Belief;
 import jugulum.core.belief.Experience;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
-import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.ReadOn;
+import jugulum.core.look.LookWeighed;
 import jugulum.core.look.Looked;
 import jugulum.core.scale.ScaleView;
 import jugulum.core.shop.Shop;
@@ -81,6 +81,13 @@ final class Hands {
   /** The tailings looked at last, where that was the last answer. */
   private Optional<LotId> looked = Optional.empty();
 
+  private Optional<LookWeighed> look = Optional.empty();
+
+  /** What is open, and what the look that was the last answer comes to. */
+  private record Opened(List<Task> tasks, Optional<LookWeighed> look) {
+    static final Opened NOTHING = new Opened(List.of(), Optional.empty());
+  }
+
   private Optional<String> wrong = Optional.empty();
 
   /** Asks nothing before {@link #begin}. */
@@ -126,12 +133,29 @@ final class Hands {
     asks++;
     long number = asks;
     Optional<Belief> thought = belief.map(told -> told.with(shop));
+    Optional<LotId> lookedAt = looked;
     latest.ask(
         _ ->
             seen.worked()
-                .map(one -> Tasks.of(one, shop, one.batch().route(), at, thought))
-                .orElse(List.of()),
-        tasks -> open(seen, tasks, number));
+                .map(
+                    one ->
+                        new Opened(
+                            Tasks.of(one, shop, one.batch().route(), at, thought),
+                            lookedAt.flatMap(lot -> weighed(one, lot, shop, thought, at))))
+                .orElse(Opened.NOTHING),
+        opened -> {
+          look = opened.look();
+          open(seen, opened.tasks(), number);
+        });
+  }
+
+  private static Optional<LookWeighed> weighed(
+      Worked worked, LotId lot, Shop shop, Optional<Belief> thought, Instant at) {
+    Belief belief = thought.orElseGet(() -> new Belief(Experience.NONE, shop));
+    return worked
+        .network()
+        .lot(lot)
+        .flatMap(tailings -> Looked.of(worked, tailings, belief, at).weighed());
   }
 
   private void open(Current seen, List<Task> tasks, long number) {
@@ -388,19 +412,7 @@ final class Hands {
 
   /** What the look that was the last answer says to do. */
   Optional<String> lookSays() {
-    return took.flatMap(_ -> looked)
-        .flatMap(
-            lot ->
-                over.worked().flatMap(one -> one.network().lot(lot).flatMap(it -> says(one, it))));
-  }
-
-  private Optional<String> says(Worked worked, Lot tailings) {
-    Shop shop = workbench.projections().shop().get();
-    Belief thought =
-        belief.map(told -> told.with(shop)).orElseGet(() -> new Belief(Experience.NONE, shop));
-    return Looked.of(worked, tailings, thought, now.get())
-        .weighed()
-        .map(look -> LookWords.said(look, figures()));
+    return took.flatMap(_ -> look).map(one -> LookWords.said(one, figures()));
   }
 
   private String said(Edit edit) {

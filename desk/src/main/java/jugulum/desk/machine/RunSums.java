@@ -223,8 +223,6 @@ final class RunSums extends VBox {
 
   /** What is typed, where it is understood; a field that is not says so itself. */
   private static Optional<Double> value(EntryField<Optional<Double>> field) {
-    return field.parsed() instanceof Entry.Value<Optional<Double>>(Optional<Double> typed)
-        ? typed
-        : Optional.empty();
+    return Entry.told(field.parsed());
   }
 }

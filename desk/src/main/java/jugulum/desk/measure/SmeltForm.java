@@ -92,28 +92,25 @@ public final class SmeltForm extends MeasureForm {
 
   /** What the button tells of the melt, as soon as both weights are there. */
   private void weigh() {
-    Optional<Double> in = typed(collectorMass.parsed()).map(MassText.Mass::grams);
-    Optional<Double> out = typed(button.parsed()).map(MassText.Mass::grams);
+    Optional<Double> in = Entry.told(collectorMass.parsed()).map(MassText.Mass::grams);
+    Optional<Double> out = Entry.told(button.parsed()).map(MassText.Mass::grams);
     double goldG =
         bead.parsed() instanceof Entry.Value<MassText.Mass>(MassText.Mass mass) ? mass.grams() : 0;
-    String told = "";
-    try {
-      told =
-          in.isPresent() && out.isPresent()
-              ? words.of("smelt.button", Button.of(in.get(), goldG, out.get()))
-              : "";
-    } catch (OutOfRange _) {
-      // The fields say for themselves what cannot be.
-      told = "";
-    }
+    String told =
+        in.flatMap(collectorG -> out.flatMap(buttonG -> button(collectorG, goldG, buttonG)))
+            .map(button -> words.of("smelt.button", button))
+            .orElse("");
     says.setText(told);
     Parts.shown(says, !told.isEmpty());
   }
 
-  private static Optional<MassText.Mass> typed(Entry<Optional<MassText.Mass>> entry) {
-    return entry instanceof Entry.Value<Optional<MassText.Mass>>(Optional<MassText.Mass> mass)
-        ? mass
-        : Optional.empty();
+  /** Nothing where a weight cannot be: its field says so when it is read. */
+  private static Optional<Button> button(double collectorG, double goldG, double buttonG) {
+    try {
+      return Optional.of(Button.of(collectorG, goldG, buttonG));
+    } catch (OutOfRange _) {
+      return Optional.empty();
+    }
   }
 
   private EntryField<Optional<MassText.Mass>> optional(String id, String key, String hint) {

@@ -46,6 +46,12 @@ record Reckoner(Kind kind, List<EntryField<?>> fields, Supplier<Optional<Grid>> 
 
   /** A table of numbers typed. */
   static Reckoner of(Kind kind, List<EntryField<Double>> fields, Function<double[], Grid> grid) {
+    return checked(kind, fields, values -> Optional.of(grid.apply(values)));
+  }
+
+  /** The same where numbers that are right each by itself may be wrong together. */
+  static Reckoner checked(
+      Kind kind, List<EntryField<Double>> fields, Function<double[], Optional<Grid>> grid) {
     return new Reckoner(
         kind,
         List.copyOf(fields),
@@ -58,7 +64,7 @@ record Reckoner(Kind kind, List<EntryField<?>> fields, Supplier<Optional<Grid>> 
             }
             values[i] = value.get();
           }
-          return Optional.of(grid.apply(values));
+          return grid.apply(values);
         });
   }
 }

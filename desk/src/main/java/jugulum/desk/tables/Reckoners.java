@@ -207,31 +207,23 @@ final class Reckoners {
     EntryField<Double> lower = number(Kind.SPECKS, "lower", "0.15", 0.001, 199);
     EntryField<Double> density = number(Kind.SPECKS, "gold-density", "17.5", 10, 20);
     EntryField<Double> weighed = number(Kind.SPECKS, "weighed", "100", 0.001, 1e6);
-    List<EntryField<?>> fields = List.of(upper, lower, density, weighed);
-    return new Reckoner(
+    return Reckoner.checked(
         Kind.SPECKS,
-        fields,
-        () -> {
-          Optional<Double> from = upper.checked();
-          Optional<Double> to = lower.checked();
-          Optional<Double> heavy = density.checked();
-          Optional<Double> mg = weighed.checked();
-          if (from.isEmpty() || to.isEmpty() || heavy.isEmpty() || mg.isEmpty()) {
-            return Optional.empty();
-          }
-          if (to.get() >= from.get()) {
+        List.of(upper, lower, density, weighed),
+        typed -> {
+          if (typed[1] >= typed[0]) {
             lower.say(words.of("table.lower-below-upper"));
             return Optional.empty();
           }
           List<List<String>> rows = new ArrayList<>();
           for (double flatness : FLATNESSES) {
-            double one = SpeckMass.meanMg(from.get(), to.get(), flatness, heavy.get());
+            double one = SpeckMass.meanMg(typed[0], typed[1], flatness, typed[2]);
             rows.add(
                 List.of(
                     words.plain(flatness),
                     figure(one, 3),
                     figure(1 / one, 3),
-                    figure(mg.get() / one, 3)));
+                    figure(typed[3] / one, 3)));
           }
           return Optional.of(
               new Grid(heads("flatness", "speck-mg", "specks-mg", "specks-in"), rows));

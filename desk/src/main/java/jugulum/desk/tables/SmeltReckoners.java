@@ -46,28 +46,21 @@ final class SmeltReckoners {
     EntryField<Double> iron = number(Kind.SMELT_CHARGE, "iron", "60", 0, 100);
     EntryField<Double> garnet = number(Kind.SMELT_CHARGE, "garnet", "10", 0, 100);
     EntryField<Double> sulfide = number(Kind.SMELT_CHARGE, "sulfide", "0", 0, 100);
-    return new Reckoner(
+    return Reckoner.checked(
         Kind.SMELT_CHARGE,
         List.of(sand, iron, garnet, sulfide),
-        () -> {
-          Optional<Double> grams = sand.checked();
-          Optional<Double> of = iron.checked();
-          Optional<Double> heavy = garnet.checked();
-          Optional<Double> roasted = sulfide.checked();
-          if (grams.isEmpty() || of.isEmpty() || heavy.isEmpty() || roasted.isEmpty()) {
-            return Optional.empty();
-          }
-          double rest = 100 - of.get() - heavy.get() - roasted.get();
+        typed -> {
+          double rest = 100 - typed[1] - typed[2] - typed[3];
           if (rest < 0) {
             sulfide.say(words.of("table.more-than-all"));
             return Optional.empty();
           }
           Map<SandKind, Double> shares = new EnumMap<>(SandKind.class);
-          shares.put(SandKind.IRON_OXIDES, of.get() / 100);
-          shares.put(SandKind.GARNET, heavy.get() / 100);
-          shares.put(SandKind.SULFIDE_ROASTED, roasted.get() / 100);
+          shares.put(SandKind.IRON_OXIDES, typed[1] / 100);
+          shares.put(SandKind.GARNET, typed[2] / 100);
+          shares.put(SandKind.SULFIDE_ROASTED, typed[3] / 100);
           shares.put(SandKind.QUARTZ, rest / 100);
-          return Optional.of(grid(Charge.of(grams.get(), shares)));
+          return Optional.of(grid(Charge.of(typed[0], shares)));
         });
   }
 
@@ -108,21 +101,15 @@ final class SmeltReckoners {
     EntryField<Double> sand = number(Kind.ROAST, "smelt-sand", "250", 0.1, 100_000);
     EntryField<Double> pyrite = number(Kind.ROAST, "pyrite", "8", 0, 100);
     EntryField<Double> magnetite = number(Kind.ROAST, "magnetite", "50", 0, 100);
-    return new Reckoner(
+    return Reckoner.checked(
         Kind.ROAST,
         List.of(sand, pyrite, magnetite),
-        () -> {
-          Optional<Double> grams = sand.checked();
-          Optional<Double> sulfide = pyrite.checked();
-          Optional<Double> iron = magnetite.checked();
-          if (grams.isEmpty() || sulfide.isEmpty() || iron.isEmpty()) {
-            return Optional.empty();
-          }
-          if (sulfide.get() + iron.get() > 100) {
+        typed -> {
+          if (typed[1] + typed[2] > 100) {
             magnetite.say(words.of("table.more-than-all"));
             return Optional.empty();
           }
-          Roast.Change change = Roast.expected(grams.get(), sulfide.get() / 100, iron.get() / 100);
+          Roast.Change change = Roast.expected(typed[0], typed[1] / 100, typed[2] / 100);
           return Optional.of(
               new Grid(
                   reckoners.heads("roast-least", "roast-most"),

@@ -101,9 +101,7 @@ final class FindPage extends FormPage {
         .filter(place -> place.cut().isSameSizes(cut))
         .mapToInt(
             place ->
-                place.field().parsed() instanceof Entry.Value<Optional<Amount>>(var amount)
-                    ? amount.flatMap(one -> count(one.specks())).orElse(0)
-                    : 0)
+                Entry.told(place.field().parsed()).flatMap(one -> count(one.specks())).orElse(0))
         .sum();
   }
 
