@@ -15,6 +15,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.PannedSample.Seen;
 import jugulum.core.ledger.Measure.Smelt.Collector;
 import jugulum.core.ledger.Measure.VisibleGold;
+import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.MagnetRun.DryCheck;
 import jugulum.core.ledger.Process.MagnetRun.Medium;
@@ -147,8 +148,37 @@ public final class Samples {
             none,
             new VisibleGold(VisibleGold.State.LEFT_IN, 0),
             none));
+    melts(bench, before);
     bench.measures(5, new Measure.Assay(12, 0.1, 500, Optional.empty(), Optional.of(before)));
     bench.does(new Edit.Doubt(bench.lot(14).readings().getLast().id(), true, "gold was left in"));
+  }
+
+  /** Every fact of a melt, of a crucible that came to its bead and one that was lost. */
+  private static void melts(Bench bench, VisibleGold before) {
+    says(bench, 0, new MeltFact.Taken(300, before));
+    says(bench, 0, new MeltFact.Sands(0.7, 0.2, 0.05));
+    says(bench, 0, new MeltFact.Roasted(300, 292));
+    says(bench, 0, new MeltFact.Blank(0.11));
+    says(bench, 0, new MeltFact.Cost(12.5));
+    says(bench, 1, new MeltFact.Charged(150, Collector.LEAD, OptionalDouble.of(40.1)));
+    for (MeltFact.Stop stop : MeltFact.Stop.values()) {
+      says(bench, stop.isOfOneCrucible() ? 1 : 0, new MeltFact.Sure(stop));
+    }
+    for (MeltFact.Phase phase : MeltFact.Phase.values()) {
+      says(bench, phase == MeltFact.Phase.ROAST ? 0 : 1, new MeltFact.Begun(phase));
+    }
+    says(bench, 1, new MeltFact.Button(36.2));
+    says(bench, 1, new MeltFact.Matte(1.4));
+    says(bench, 1, new MeltFact.Shot(3, false));
+    says(bench, 1, new MeltFact.Bead(3.42));
+    says(bench, 1, new MeltFact.Parted(3.1));
+    says(bench, 2, new MeltFact.Charged(140, Collector.NONE, OptionalDouble.empty()));
+    says(bench, 2, new MeltFact.Spoilt("cracked"));
+    says(bench, 0, new MeltFact.Ended());
+  }
+
+  private static void says(Bench bench, int crucible, MeltFact fact) {
+    bench.measures(14, new Measure.Melt(crucible, fact));
   }
 
   private static void magnetics(Bench bench) {

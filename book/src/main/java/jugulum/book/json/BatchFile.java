@@ -14,12 +14,12 @@ import tools.jackson.databind.JsonNode;
  * comes with its line.
  */
 public final class BatchFile {
-  /** The version written; files of this version are read. */
-  public static final int VERSION = 1;
+  /** The version written; files of this version and of those before are read. */
+  public static final int VERSION = 2;
 
   private static final String FORMAT = "jugulum-batch";
 
-  private static final String SCHEMA = "batch-1.schema.json";
+  private static final String SCHEMA = "batch-2.schema.json";
 
   private static final JsonFile<Envelope> FILE = new JsonFile<>(SCHEMA, VERSION, Envelope.class);
 

@@ -14,6 +14,7 @@ import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.Route;
@@ -48,6 +49,7 @@ final class Mappers {
           .addMixIn(StepId.class, StepIdAsNumber.class)
           .addMixIn(ReadingId.class, ReadingIdAsNumber.class)
           .addMixIn(Measure.class, MeasureKinds.class)
+          .addMixIn(MeltFact.class, MeltFacts.class)
           .addMixIn(Process.class, ProcessKinds.class)
           .addMixIn(Edit.class, EditKinds.class)
           .addMixIn(ShopEdit.class, ShopEditKinds.class)
@@ -149,9 +151,30 @@ final class Mappers {
     @Type(value = Measure.Checked.class, name = "checked"),
     @Type(value = Measure.PannedSample.class, name = "panned-sample"),
     @Type(value = Measure.Smelt.class, name = "smelt"),
+    @Type(value = Measure.Melt.class, name = "melt"),
     @Type(value = Measure.Pass.class, name = "pass")
   })
   interface MeasureKinds {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "fact")
+  @JsonSubTypes({
+    @Type(value = MeltFact.Taken.class, name = "taken"),
+    @Type(value = MeltFact.Sands.class, name = "sands"),
+    @Type(value = MeltFact.Sure.class, name = "sure"),
+    @Type(value = MeltFact.Roasted.class, name = "roasted"),
+    @Type(value = MeltFact.Charged.class, name = "charged"),
+    @Type(value = MeltFact.Begun.class, name = "begun"),
+    @Type(value = MeltFact.Button.class, name = "button"),
+    @Type(value = MeltFact.Matte.class, name = "matte"),
+    @Type(value = MeltFact.Shot.class, name = "shot"),
+    @Type(value = MeltFact.Bead.class, name = "bead"),
+    @Type(value = MeltFact.Parted.class, name = "parted"),
+    @Type(value = MeltFact.Spoilt.class, name = "spoilt"),
+    @Type(value = MeltFact.Blank.class, name = "blank"),
+    @Type(value = MeltFact.Cost.class, name = "cost"),
+    @Type(value = MeltFact.Ended.class, name = "ended")
+  })
+  interface MeltFacts {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({

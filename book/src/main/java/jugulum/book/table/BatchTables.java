@@ -14,6 +14,7 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.VisibleGold;
+import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.Reading;
@@ -183,6 +184,7 @@ public final class BatchTables {
             orNull(smelt.cost()),
             orNull(smelt.visible().upToMg())
           };
+      case Measure.Melt(int crucible, MeltFact fact) -> melt(crucible, fact);
       case Measure.MagnetTest(double sample, double weak, double strong) ->
           new Object[] {sample, weak, strong};
       case Measure.Bagged(String bag) -> new Object[] {bag};
@@ -211,6 +213,34 @@ public final class BatchTables {
             orNull(pass.how().map(Measure.Pass.How::gapMm).orElse(OptionalDouble.empty())),
             scale(pass.on())
           };
+    };
+  }
+
+  private static Object[] melt(int crucible, MeltFact fact) {
+    String what = fact.getClass().getSimpleName();
+    return switch (fact) {
+      case MeltFact.Taken(double sample, var visible) ->
+          new Object[] {
+            crucible, what, sample, visible.state(), visible.milligrams(), orNull(visible.upToMg())
+          };
+      case MeltFact.Sands(double iron, double garnet, double sulfide) ->
+          new Object[] {crucible, what, iron, garnet, sulfide};
+      case MeltFact.Sure(var stop) -> new Object[] {crucible, what, stop};
+      case MeltFact.Roasted(double before, double after) ->
+          new Object[] {crucible, what, before, after};
+      case MeltFact.Charged(double sand, var collector, var collectorG) ->
+          new Object[] {crucible, what, sand, collector, orNull(collectorG)};
+      case MeltFact.Begun(var phase) -> new Object[] {crucible, what, phase};
+      case MeltFact.Button(double grams) -> new Object[] {crucible, what, grams};
+      case MeltFact.Matte(double grams) -> new Object[] {crucible, what, grams};
+      case MeltFact.Shot(double grams, boolean isCupelled) ->
+          new Object[] {crucible, what, grams, isCupelled};
+      case MeltFact.Bead(double mg) -> new Object[] {crucible, what, mg};
+      case MeltFact.Parted(double mg) -> new Object[] {crucible, what, mg};
+      case MeltFact.Spoilt(String reason) -> new Object[] {crucible, what, reason};
+      case MeltFact.Blank(double mg) -> new Object[] {crucible, what, mg};
+      case MeltFact.Cost(double money) -> new Object[] {crucible, what, money};
+      case MeltFact.Ended() -> new Object[] {crucible, what};
     };
   }
 

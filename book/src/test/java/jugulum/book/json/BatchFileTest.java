@@ -120,7 +120,7 @@ class BatchFileTest {
     assertThat(onlyFault("{\n  \"format\": \"jugulum-batch\",\n  oops").line()).isEqualTo(3);
     assertThat(onlyFault(TEXT.substring(0, TEXT.length() / 2)).line()).isGreaterThan(100);
     assertThat(onlyFault("[1, 2]").reason()).containsIgnoringCase("object");
-    assertThat(onlyFault(TEXT.replace("\"version\" : 1", "\"version\" : 2")).reason())
+    assertThat(onlyFault(TEXT.replace("\"version\" : 2", "\"version\" : 3")).reason())
         .contains("version 2");
     assertThat(onlyFault(TEXT.replace("\"moisture\" : 0.084", "\"moisture\" : NaN")).line())
         .isPositive();

@@ -172,7 +172,7 @@ class FuzzTest {
     }
     FileFault version =
         ((BatchFile.Faulty)
-                BatchFile.read(GOOD.replace("\"version\" : 1", "\"version\" : " + number)))
+                BatchFile.read(GOOD.replace("\"version\" : 2", "\"version\" : " + number)))
             .faults()
             .getFirst();
     assertThat(version.line()).isPositive();

@@ -9,6 +9,7 @@ import jugulum.core.gold.BatchSpecks;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.HeadLeft;
 import jugulum.core.gold.LotGold;
+import jugulum.core.gold.Smelts;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Look;
@@ -67,7 +68,7 @@ public record StockLot(
   public static List<StockLot> of(Batch batch) {
     Network network = Network.of(batch);
     SandAccount sand = SandAccount.of(network);
-    return standing(network).isEmpty()
+    return standing(network, sand).isEmpty()
         ? List.of()
         : of(network, sand, GoldAccount.standing(network, sand));
   }
@@ -80,13 +81,17 @@ public record StockLot(
 
   private static List<StockLot> of(Network network, SandAccount sand, GoldAccount.Standing gold) {
     BatchSpecks specks = BatchSpecks.of(network);
-    return standing(network).stream()
+    return standing(network, sand).stream()
         .map(lot -> of(network, lot, sand.mass(lot.id()), gold, specks))
         .toList();
   }
 
-  private static List<Lot> standing(Network network) {
-    return network.endLots().filter(lot -> lot.latest(Measure.Discarded.class).isEmpty()).toList();
+  private static List<Lot> standing(Network network, SandAccount sand) {
+    return network
+        .endLots()
+        .filter(lot -> lot.latest(Measure.Discarded.class).isEmpty())
+        .filter(lot -> !Smelts.isSmeltedWhole(lot, sand.mass(lot.id())))
+        .toList();
   }
 
   private static StockLot of(

@@ -9,7 +9,6 @@ import java.util.stream.Stream;
 import jugulum.core.gold.Recovery.Against;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
-import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
@@ -84,9 +83,7 @@ public record GoldAccount(
   public static Standing standing(Network network, SandAccount sand) {
     Set<Lot> lots = new LinkedHashSet<>(network.endLots().toList());
     network.feeds().forEach(lots::add);
-    network.lots().stream()
-        .filter(lot -> lot.latest(Measure.Smelt.class).isPresent())
-        .forEach(lots::add);
+    network.lots().stream().filter(Smelts::isAny).forEach(lots::add);
     return new GoldWorking(network, sand, new GoldMemory(), List.copyOf(lots)).standing();
   }
 

@@ -152,11 +152,8 @@ final class GoldWorking {
   }
 
   /** Gold in hand from the samples of a lot that were smelted. */
-  private Optional<Draws> inHand(
-      Lot lot, Function<List<Measure.Smelt>, Optional<Evidence>> which, long seeds) {
-    return which
-        .apply(lot.live(Measure.Smelt.class).toList())
-        .map(evidence -> drawn(evidence, seeds + lot.id().number()));
+  private Optional<Draws> inHand(Lot lot, Function<Lot, Optional<Evidence>> which, long seeds) {
+    return which.apply(lot).map(evidence -> drawn(evidence, seeds + lot.id().number()));
   }
 
   /** The mean of the measured ones, or what is assumed. */

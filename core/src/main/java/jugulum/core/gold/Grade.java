@@ -19,6 +19,7 @@ import org.hipparchus.stat.descriptive.StreamingStatistics;
  * @param relativeSd the laboratory's relative standard deviation
  * @param isComposite whether the sample was drawn from several lots
  * @param visible what became of gold one could see; empty where nobody said
+ * @param isAtLeast whether metal was lost on the way
  */
 record Grade(
     double sampleG,
@@ -26,7 +27,8 @@ record Grade(
     double nativeMg,
     double relativeSd,
     boolean isComposite,
-    Optional<VisibleGold> visible) {
+    Optional<VisibleGold> visible,
+    boolean isAtLeast) {
   /**
    * How much the grades of lots bagged together may differ from the composite's, as a relative
    * standard deviation: an assumption of ours, wide because nobody assayed them one by one.
@@ -50,7 +52,8 @@ record Grade(
         0,
         assay.relativeSd(),
         assay.composite().isPresent(),
-        assay.visible());
+        assay.visible(),
+        false);
   }
 
   static Grade of(Smelt smelt) {
@@ -60,13 +63,14 @@ record Grade(
         smelt.nativeMg(),
         SMELT_SPREAD,
         false,
-        Optional.of(smelt.visible()));
+        Optional.of(smelt.visible()),
+        Smelts.isAtLeast(smelt));
   }
 
   /** All of a lot that count; a composite only where no sample of the lot alone tells. */
   static List<Grade> of(Lot lot) {
     List<Grade> all =
-        Stream.concat(lot.live(Assay.class).map(Grade::of), lot.live(Smelt.class).map(Grade::of))
+        Stream.concat(lot.live(Assay.class).map(Grade::of), Smelts.of(lot).stream().map(Grade::of))
             .toList();
     List<Grade> own = all.stream().filter(grade -> !grade.isComposite()).toList();
     return own.isEmpty() ? all : own;

@@ -38,7 +38,7 @@ import jugulum.core.weighing.Weighing;
  * @param hidden evidence on hidden gold
  * @param together evidence on both, not told apart
  * @param isAtLeast whether the sum may be more than told, because visible gold was judged and not
- *     weighed
+ *     weighed, or a melt lost metal
  */
 public record LotEvidence(
     Optional<Evidence> free,
@@ -119,7 +119,7 @@ public record LotEvidence(
           pieces.isPresent(),
           hidden,
           together,
-          apart.isEmpty() && judged.isPresent());
+          apart.isEmpty() && judged.isPresent() || grades.stream().anyMatch(Grade::isAtLeast));
     }
 
     /** Won gold hides none. */

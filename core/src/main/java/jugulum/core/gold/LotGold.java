@@ -14,7 +14,8 @@ import java.util.Optional;
  *     told may be there besides
  * @param isNothingSeen whether somebody looked for free gold and saw none, so that what is told of
  *     it is a bound
- * @param isAtLeast whether the sum may be more, because visible gold was judged and not weighed
+ * @param isAtLeast whether the sum may be more, because visible gold was judged and not weighed, or
+ *     a melt lost metal
  * @param freeLog the logarithm of its free gold, or of all where that was not told apart; empty
  *     where nothing is known of it, or none is there
  * @param hiddenLog that of its hidden gold

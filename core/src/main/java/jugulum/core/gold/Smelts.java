@@ -2,12 +2,21 @@ package jugulum.core.gold;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure.Smelt;
+import jugulum.core.ledger.Measure.VisibleGold;
+import jugulum.core.ledger.MeltFact;
+import jugulum.core.ledger.Melting;
 import jugulum.core.mass.LotMass;
+import jugulum.core.smelt.Button;
 
-/** Gold in hand from samples that were smelted: it left the lot, whatever the smelt tells of it. */
-final class Smelts {
+/**
+ * What was smelted of a lot: told whole at the end, or crucible by crucible. Gold in hand from it
+ * left the lot, whatever the smelt tells of the lot.
+ */
+public final class Smelts {
   /**
    * How closely beads and grains of metal are weighed, as a relative standard deviation: an
    * assumption of ours.
@@ -16,16 +25,90 @@ final class Smelts {
    */
   private static final double WEIGHED = 0.01;
 
+  /** More than that of a lot is all of it: two weighings differ by the rest. */
+  private static final double WHOLE = 0.98;
+
   private Smelts() {}
 
-  /** Free gold weighed out of the samples, before or after. */
-  static Optional<Evidence> visible(List<Smelt> smelts) {
-    double metal = smelts.stream().map(Grade::of).mapToDouble(Grade::visibleWeighedMg).sum();
-    return inHand(metal);
+  /** Every smelt of a lot that counts; a crucible that was lost is none. */
+  public static List<Smelt> of(Lot lot) {
+    return Stream.concat(lot.live(Smelt.class), Melting.of(lot).stream().flatMap(Smelts::ofRound))
+        .toList();
+  }
+
+  private static Stream<Smelt> ofRound(Melting round) {
+    return round.crucibles().stream().flatMap(one -> of(round, one).stream());
+  }
+
+  /**
+   * What one crucible comes to: its sand as it was before the roast, its bead less the blank where
+   * it was not parted, more by the shot that was kept out of the cupel; empty before its bead.
+   */
+  public static Optional<Smelt> of(Melting round, Melting.Crucible one) {
+    Optional<MeltFact.Charged> charged = one.charged();
+    if (charged.isEmpty() || one.beadMg().isEmpty() || one.spoilt().isPresent()) {
+      return Optional.empty();
+    }
+    double dryG = one.sandG() * round.dryPerMelted();
+    double share = Math.min(1, dryG / round.taken().sampleG());
+    double more = byShot(one);
+    OptionalDouble parted = one.partedMg().stream().map(mg -> mg * more).findFirst();
+    double blank = parted.isPresent() ? 0 : round.blankMg().orElse(0);
+    return Optional.of(
+        new Smelt(
+            dryG,
+            charged.get().collector(),
+            charged.get().collectorG(),
+            one.buttonG(),
+            Math.max(0, one.beadMg().getAsDouble() - blank) * more,
+            parted,
+            OptionalDouble.empty(),
+            visible(round.taken().visible(), share),
+            round.cost().stream().map(money -> money * share).findFirst()));
+  }
+
+  private static double byShot(Melting.Crucible one) {
+    return one.said()
+        .latest(MeltFact.Shot.class)
+        .filter(shot -> !shot.isCupelled() && one.buttonG().isPresent())
+        .map(shot -> Button.beadWithShot(1, one.buttonG().getAsDouble(), shot.grams()))
+        .orElse(1.0);
+  }
+
+  private static VisibleGold visible(VisibleGold all, double share) {
+    return new VisibleGold(
+        all.state(),
+        all.milligrams() * share,
+        all.upToMg().stream().map(mg -> mg * share).findFirst());
+  }
+
+  /** Whether a melt lost metal, and gold with it: its button is too light for what went in. */
+  static boolean isAtLeast(Smelt smelt) {
+    if (smelt.collectorG().orElse(0) < Button.LEAST_IN_G || smelt.buttonG().orElse(0) <= 0) {
+      return false;
+    }
+    return Button.of(
+            smelt.collectorG().getAsDouble(), smelt.beadMg() / 1000, smelt.buttonG().getAsDouble())
+        == Button.LOW;
+  }
+
+  /** Free gold weighed out of the samples, before or after; also out of what was lost later. */
+  static Optional<Evidence> visible(Lot lot) {
+    double ofTold = of(lot).stream().map(Grade::of).mapToDouble(Grade::visibleWeighedMg).sum();
+    double ofLost = Melting.of(lot).stream().mapToDouble(Smelts::takenOutOfOthersMg).sum();
+    return inHand(ofTold + ofLost);
+  }
+
+  /** Taken out before of what tells nothing, in mg. */
+  private static double takenOutOfOthersMg(Melting round) {
+    double all = round.taken().visible().takenBeforeMg();
+    double told = ofRound(round).mapToDouble(one -> one.visible().takenBeforeMg()).sum();
+    return Math.max(0, all - told);
   }
 
   /** Beads, less visible gold that was weighed out of them. */
-  static Optional<Evidence> inBeads(List<Smelt> smelts) {
+  static Optional<Evidence> inBeads(Lot lot) {
+    List<Smelt> smelts = of(lot);
     double fine = smelts.stream().mapToDouble(smelt -> Grade.of(smelt).fineMg()).sum();
     double metal =
         smelts.stream()
@@ -41,17 +124,48 @@ final class Smelts {
   }
 
   /** Metal got out of the slag. */
-  static Optional<Evidence> inSlag(List<Smelt> smelts) {
-    return inHand(smelts.stream().mapToDouble(smelt -> smelt.slagMg().orElse(0)).sum());
+  static Optional<Evidence> inSlag(Lot lot) {
+    return inHand(of(lot).stream().mapToDouble(smelt -> smelt.slagMg().orElse(0)).sum());
   }
 
   private static Optional<Evidence> inHand(double metal) {
     return metal > 0 ? Optional.of(new Evidence.InHand(0, metal, WEIGHED)) : Optional.empty();
   }
 
-  /** The share of a lot that its smelted samples took, 0 to 1. */
+  /** Whether anything of a lot was melted, or is. */
+  static boolean isAny(Lot lot) {
+    return !Melting.of(lot).isEmpty() || lot.latest(Smelt.class).isPresent();
+  }
+
+  /** The share of a lot that was smelted, 0 to 1, with what was lost. */
   static double shareTaken(Lot lot, LotMass mass) {
-    double taken = lot.live(Smelt.class).mapToDouble(Smelt::sampleG).sum();
-    return taken > 0 && mass.grams() > 0 ? Math.min(1, taken / mass.grams()) : 0;
+    double told = lot.live(Smelt.class).mapToDouble(Smelt::sampleG).sum();
+    double melted = Melting.of(lot).stream().mapToDouble(Smelts::takenG).sum();
+    return told + melted > 0 && mass.grams() > 0 ? Math.min(1, (told + melted) / mass.grams()) : 0;
+  }
+
+  /** What is left of a lot beside the sand that was smelted, in g. */
+  public static double leftG(Lot lot, LotMass mass) {
+    return mass.grams() * (1 - shareTaken(lot, mass));
+  }
+
+  /** What the weight of a button says; empty before it was weighed, and without a collector. */
+  public static Optional<Button> button(Melting.Crucible one) {
+    double in = one.charged().map(told -> told.collectorG().orElse(0)).orElse(0.0);
+    return in >= Button.LEAST_IN_G && one.buttonG().isPresent()
+        ? Optional.of(Button.of(in, one.beadMg().orElse(0) / 1000, one.buttonG().getAsDouble()))
+        : Optional.empty();
+  }
+
+  /** Whether nothing of a lot is left: all of it was melted, crucible by crucible. */
+  public static boolean isSmeltedWhole(Lot lot, LotMass mass) {
+    return shareTaken(lot, mass) > WHOLE && Melting.open(lot).isEmpty();
+  }
+
+  /** Dry sand a round took out of its lot, in g: what it ended without melting went back. */
+  private static double takenG(Melting round) {
+    return round.hasEnded()
+        ? round.taken().sampleG() - round.leftG() * round.dryPerMelted()
+        : round.taken().sampleG();
   }
 }

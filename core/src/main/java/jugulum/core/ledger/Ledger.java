@@ -92,13 +92,14 @@ public final class Ledger {
   }
 
   /**
-   * What becomes of material set aside, and what a bag assays, is learnt when a batch has long been
-   * closed.
+   * What becomes of material set aside, what a bag assays and what a laboratory parted is learnt
+   * when a batch has long been closed.
    */
   private static boolean isAfterwards(Edit edit) {
     return edit instanceof RecordOnLot(var _, Measure measure)
         && (measure instanceof Measure.Bagged
             || measure instanceof Measure.Discarded
+            || measure instanceof Measure.Melt(int _, MeltFact.Parted _)
             || measure instanceof Measure.Assay assay && assay.composite().isPresent());
   }
 

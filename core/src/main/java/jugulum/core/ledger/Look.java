@@ -32,7 +32,7 @@ public enum Look {
       case Measure.GoldWeight _ -> looks.add(WEIGHED);
       case Measure.KnownGold _ -> looks.add(KNOWN);
       case Measure.Assay _ -> looks.add(ASSAYED);
-      case Measure.Smelt _ -> looks.add(SMELTED);
+      case Measure.Smelt _, Measure.Melt(int _, MeltFact.Bead _) -> looks.add(SMELTED);
       case Measure.SpeckCount _, Measure.PannedSample _ -> looks.add(PANNED);
       case Measure.LookedOver _ when isPicked(lot) -> looks.add(LOOKED_OVER);
       default -> {}

@@ -377,6 +377,25 @@ public sealed interface Measure {
   }
 
   /**
+   * One more thing known of sand on its way from a crucible to a bead; {@link Melting} puts them
+   * together.
+   *
+   * @param crucible its number among all of the lot, from 1, at most 1,000; 0 for what is said of
+   *     all that was taken
+   * @param fact what is known
+   */
+  record Melt(int crucible, MeltFact fact) implements Measure {
+    /** Checks the number: some facts are of one crucible, others of all. */
+    public Melt {
+      boolean ofOne = fact.isOfOneCrucible();
+      Check.inRange("crucible", crucible, ofOne ? 1 : 0, ofOne ? MOST_CRUCIBLES : 0);
+    }
+
+    /** So many of one lot have a number. */
+    public static final int MOST_CRUCIBLES = 1000;
+  }
+
+  /**
    * A bench test of a small sample with two magnets: the weak one takes the magnetite, the strong
    * one what is weakly magnetic of the rest.
    *

@@ -132,6 +132,8 @@ final class ReadingRules {
                               / 1000,
                           OptionalDouble.of(smelt.sampleG()),
                           0));
+      case Measure.Melt melt ->
+          MeltRules.refusal(before(lot, replaced), melt, massOrInputG(network, lot));
       case Measure.Bagged(String bag) when bag.isEmpty() ->
           Optional.of(Refusal.of(Reason.BAG_WITHOUT_NAME));
       case Measure.Discarded _ when network.taker(lot.id()).isPresent() ->
@@ -262,6 +264,17 @@ final class ReadingRules {
         pass.liftedG(),
         there,
         network.batch().assumptions().closureTolerance());
+  }
+
+  /** The lot as it was before the reading being replaced. */
+  private static Lot before(Lot lot, Optional<ReadingId> replaced) {
+    return replaced
+        .map(
+            id ->
+                lot.with(
+                    readings ->
+                        readings.stream().takeWhile(reading -> !reading.id().equals(id)).toList()))
+        .orElse(lot);
   }
 
   /** The step as it was before the reading being replaced. */

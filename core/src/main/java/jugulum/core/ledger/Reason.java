@@ -46,6 +46,23 @@ public enum Reason implements Refusal.Reason {
   ALREADY_RUNNING,
   NOT_RUNNING,
   MEASURE_NOT_FOR_THIS,
+  /** Nobody said yet how much sand was taken to be melted. */
+  NOTHING_TO_MELT,
+  /** Values: what is left of the sand taken, what was to go into a crucible. */
+  CRUCIBLE_TOO_MUCH,
+  /** Nothing was charged into that crucible. */
+  CRUCIBLE_EMPTY,
+  CRUCIBLE_ALREADY_CHARGED,
+  /** The crucible was lost, and tells nothing more. */
+  CRUCIBLE_SPOILT,
+  /** A stop before heat has no yes. */
+  STOP_WITHOUT_YES,
+  /** Values: the bead told, the button it came out of. */
+  BEAD_HEAVIER_THAN_BUTTON,
+  /** Values: the gold told, the bead it was parted from. */
+  PARTED_HEAVIER_THAN_BEAD,
+  /** Nobody weighed a bead of that crucible. */
+  NO_BEAD_TO_PART,
   OUTPUT_IN_USE,
   FEED_CANNOT_BE_WITHDRAWN,
   ADOPTED_BATCH_BROKEN

@@ -15,9 +15,9 @@ import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
 
 /**
- * What a running machine asks for next, and when.
+ * What a running machine or a melt asks for next, and when.
  *
- * @param what a charge, or a look at the tailings
+ * @param what of a machine a charge or a look at the tailings, of a melt the other things
  * @param at when
  */
 public record Due(What what, Instant at) {
@@ -36,7 +36,15 @@ public record Due(What what, Instant at) {
   /** What is asked for. */
   public enum What {
     CHARGE,
-    LOOK
+    LOOK,
+    /** Whether the roast is through. */
+    ROASTED,
+    /** A quiet melt is poured. */
+    POUR,
+    /** What was poured is cold, and is knocked out of its slag. */
+    BREAK,
+    /** The cupel is done. */
+    BEAD
   }
 
   /**

@@ -27,6 +27,9 @@ public enum Button {
    */
   private static final double MOST = 1.05;
 
+  /** Less collector is none, in g: a button of it says nothing. */
+  public static final double LEAST_IN_G = 0.1;
+
   /**
    * What it says.
    *
@@ -36,7 +39,8 @@ public enum Button {
    */
   public static Button of(double collectorG, double goldG, double buttonG) {
     double in =
-        Check.inRange("collectorG", collectorG, 0.1, 1000) + Check.inRange("goldG", goldG, 0, 1000);
+        Check.inRange("collectorG", collectorG, LEAST_IN_G, 1000)
+            + Check.inRange("goldG", goldG, 0, 1000);
     double share = Check.inRange("buttonG", buttonG, Double.MIN_NORMAL, 2000) / in;
     return share < LEAST ? LOW : share <= MOST ? RIGHT : HIGH;
   }

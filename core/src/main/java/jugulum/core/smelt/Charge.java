@@ -48,6 +48,11 @@ public record Charge(double sandG, Map<Flux, Band> fluxes) {
     return new Charge(sandG, fluxes);
   }
 
+  /** How much of a flux, in g. */
+  public Band of(Flux flux) {
+    return Check.known(fluxes, flux);
+  }
+
   /** All fluxes together where one starts, over the sand. */
   public double ratio() {
     return fluxes.values().stream().mapToDouble(Band::usual).sum() / sandG;

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
+import jugulum.core.ledger.MeltFact;
 
 /**
  * What sand that is to be smelted mostly is, with how much of every flux goes to 100 g of it, dry:
@@ -27,6 +28,16 @@ public enum SandKind {
       double high = lowHigh[2 * flux.ordinal() + 1];
       per100.put(flux, new Band(low, (low + high) / 2, high));
     }
+  }
+
+  /** The shares of the sands in what was told of them. */
+  public static Map<SandKind, Double> shares(MeltFact.Sands told) {
+    Map<SandKind, Double> shares = new EnumMap<>(SandKind.class);
+    shares.put(IRON_OXIDES, told.iron());
+    shares.put(GARNET, told.garnet());
+    shares.put(SULFIDE_ROASTED, told.sulfide());
+    shares.put(QUARTZ, told.rest());
+    return shares;
   }
 
   /** How much of a flux goes to 100 g of it, in g. */

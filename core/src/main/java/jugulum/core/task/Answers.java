@@ -98,9 +98,17 @@ public record Answers(
   private static int told(Task task, OutOfRange beyond) {
     List<Part> parts = task.parts();
     return IntStream.range(0, parts.size())
-        .filter(i -> parts.get(i).ask() == Part.Ask.TARE && beyond.quantity().equals("tareG"))
+        .filter(i -> beyond.quantity().equals(quantity(parts.get(i).ask())))
         .findFirst()
         .orElse(0);
+  }
+
+  private static String quantity(Part.Ask ask) {
+    return switch (ask) {
+      case TARE -> "tareG";
+      case COLLECTOR_MASS -> "collectorG";
+      default -> ask.name();
+    };
   }
 
   private static String text(List<String> typed, int part) {
@@ -116,7 +124,8 @@ public record Answers(
     Typed<?> read =
         switch (part.unit()) {
           case SAND -> part.ask() == Part.Ask.TARE ? tare(text) : inRange(part, text, grams(text));
-          case GOLD -> inRange(part, text, milligrams(text));
+          case GOLD ->
+              inRange(part, text, part.ask().isOfABead() ? beadMg(text) : milligrams(text));
           case COUNT -> Typing.count(text, (int) part.high());
           case PERCENT -> Typing.percent(text, part.low(), part.high());
           case DIAL -> Typing.number(text, part.low(), part.high());
@@ -130,8 +139,14 @@ public record Answers(
     return read instanceof Typed.Wrong<?>(Slip slip) ? Optional.of(slip) : Optional.empty();
   }
 
-  private Typed<Double> grams(String text) {
+  Typed<Double> grams(String text) {
     return Typing.sand(text, sand).map(Mass::grams);
+  }
+
+  /** Whoever weighs gold in grams reads a bead in milligrams. */
+  Typed<Double> beadMg(String text) {
+    return Typing.gold(text, gold == MassUnit.GRAM ? MassUnit.MILLIGRAM : gold)
+        .map(Mass::milligrams);
   }
 
   private Typed<Double> milligrams(String text) {
@@ -158,7 +173,7 @@ public record Answers(
   }
 
   /** The place of a choice in its list, by its number or its name. */
-  private static Typed<Integer> choice(Part part, String text) {
+  static Typed<Integer> choice(Part part, String text) {
     for (int i = 0; i < part.choices().size(); i++) {
       if (part.choices().get(i).equalsIgnoreCase(text)) {
         return new Typed.Value<>(i);
@@ -189,6 +204,10 @@ public record Answers(
                   : new Edit.CloseBatch(true));
       case Subject.OfLot(LotId lot) -> ofLot(task, lot, told);
       case Subject.OfStep(StepId step) -> ofStep(task, step, told);
+      case Subject.OfMelt(LotId lot, int crucible) ->
+          List.of(
+              new Edit.RecordOnLot(
+                  lot, new Measure.Melt(crucible, new MeltAnswers(this, lot).fact(task, told))));
     };
   }
 
@@ -216,8 +235,7 @@ public record Answers(
       case KEEP ->
           List.of(new Edit.RecordOnLot(lot, new Measure.Bagged(told.apply(0).orElseThrow())));
       case BEGIN -> List.of(begin(lot, task));
-      case PASS, CHECK, SET, START, STOP, CHARGE, FINISH_STEP, CHOOSE_ROUTE, CLOSE ->
-          throw new IllegalArgumentException(task.kind() + " belongs to no lot");
+      default -> throw new IllegalArgumentException(task.kind() + " belongs to no lot");
     };
   }
 
@@ -248,7 +266,7 @@ public record Answers(
     return readOn.isPresent() ? Optional.empty() : text;
   }
 
-  private static <T> T understood(Typed<T> typed) {
+  static <T> T understood(Typed<T> typed) {
     return typed.understood().orElseThrow();
   }
 
@@ -273,8 +291,7 @@ public record Answers(
         yield List.of(new Edit.RecordOnStep(step, new Measure.Charge(grams, readOn)));
       }
       case FINISH_STEP -> List.of(new Edit.FinishStep(step, true));
-      case WEIGH, WEIGH_GOLD, LOOK_OVER, LOOK, BEGIN, KEEP, CHOOSE_ROUTE, CLOSE ->
-          throw new IllegalArgumentException(task.kind() + " belongs to no step");
+      default -> throw new IllegalArgumentException(task.kind() + " belongs to no step");
     };
   }
 

@@ -52,10 +52,34 @@ public record Part(
     SETTING,
     /** Whether something is as it must be before the water runs. */
     CHECKED,
+    /** Whether something is as it must be before heat. */
+    STOP,
+    /** Iron oxides' share of the sand to be melted. */
+    IRON,
+    /** The same of garnet, ilmenite and chromite. */
+    GARNET,
+    /** The same of sulfide. */
+    SULFIDE,
+    /** What came out of the roast. */
+    ROASTED,
+    /** Sand for one crucible. */
+    MELTED,
+    /** The metal that gathers the gold. */
+    COLLECTOR,
+    /** How much of it. */
+    COLLECTOR_MASS,
+    BUTTON,
+    BEAD,
+    PARTED,
     /** What is written on a bag. */
     BAG,
     /** Which way to go. */
-    ROUTE
+    ROUTE;
+
+    /** Whether it is gold as a bead, of some milligrams. */
+    boolean isOfABead() {
+      return this == BEAD || this == PARTED;
+    }
   }
 
   /** How a quantity is told. */

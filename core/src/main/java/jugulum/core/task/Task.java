@@ -48,6 +48,28 @@ public record Task(
     STOP,
     /** The next load is laid in. */
     CHARGE,
+    /** Somebody looks whether it is so before there is heat, and says yes. */
+    MELT_STOP,
+    /** What the sand to be melted is. */
+    MELT_SANDS,
+    /** The roast begins. */
+    MELT_ROAST,
+    /** What comes out of the roast goes on the scale. */
+    MELT_ROASTED,
+    /** A crucible is charged. */
+    MELT_CHARGE,
+    /** It goes into the furnace. */
+    MELT_START,
+    /** The melt is quiet, and is poured. */
+    MELT_POUR,
+    /** The button goes on the scale. */
+    MELT_BUTTON,
+    /** The button goes into the cupel. */
+    MELT_CUPEL,
+    /** The bead goes on the scale. */
+    MELT_BEAD,
+    /** A laboratory says what it parted out of the bead. */
+    MELT_PARTED,
     /** A step has all its answers, and is called done. */
     FINISH_STEP,
     /** A way to go is chosen, so that next steps can be offered. */
@@ -70,6 +92,13 @@ public record Task(
 
     /** A step. */
     record OfStep(StepId step) implements Subject {}
+
+    /**
+     * Sand that is melted.
+     *
+     * @param crucible its number; 0 for all the sand taken
+     */
+    record OfMelt(LotId lot, int crucible) implements Subject {}
   }
 
   /**
@@ -126,7 +155,8 @@ public record Task(
 
   /** Whether it belongs to that lot. */
   public boolean isOf(LotId lot) {
-    return subject.equals(new Subject.OfLot(lot));
+    return subject.equals(new Subject.OfLot(lot))
+        || subject instanceof Subject.OfMelt(LotId melted, int _) && melted.equals(lot);
   }
 
   /** Whether it belongs to that step. */

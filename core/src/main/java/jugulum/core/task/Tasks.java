@@ -94,7 +94,8 @@ public final class Tasks {
 
   /** What is due comes first, what has no hour next, and what is due later after that. */
   private static Instant order(Task task, Instant now) {
-    return task.due().orElse(now.plusNanos(1));
+    // A laboratory is heard of in weeks.
+    return task.kind() == Kind.MELT_PARTED ? Instant.MAX : task.due().orElse(now.plusNanos(1));
   }
 
   private void collect() {
@@ -102,6 +103,7 @@ public final class Tasks {
     network.steps().reversed().stream()
         .filter(step -> step.finishedAt().isEmpty() && !(step.process() instanceof Process.Receive))
         .forEach(this::ofStep);
+    network.lots().forEach(lot -> open.addAll(MeltTasks.of(lot)));
     network.endLots().forEach(this::ofWaiting);
     if (open.isEmpty() && route.isEmpty()) {
       chooseRoute();
@@ -109,6 +111,7 @@ public final class Tasks {
     if (open.isEmpty()) {
       open.add(close());
     }
+    network.lots().forEach(lot -> open.addAll(MeltTasks.unparted(lot)));
   }
 
   private static Task close() {
@@ -226,6 +229,7 @@ public final class Tasks {
             network
                 .output(step, Material.TAILINGS)
                 .ifPresent(lot -> open.add(look(lot).due(due.at())));
+        case ROASTED, POUR, BREAK, BEAD -> {} // no machine asks for those
       }
     }
   }

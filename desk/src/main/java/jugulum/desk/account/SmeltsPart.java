@@ -6,6 +6,7 @@ import javafx.scene.layout.VBox;
 import jugulum.core.advice.Advisor;
 import jugulum.core.belief.LotWays;
 import jugulum.core.gold.Smelted;
+import jugulum.core.gold.Smelts;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure.Assay;
 import jugulum.core.ledger.Measure.Smelt;
@@ -36,7 +37,7 @@ final class SmeltsPart {
     all.getChildren().add(grid.isEmpty() ? Parts.sentence(shown.words().of("smelts.none")) : grid);
     double cost =
         shown.network().lots().stream()
-            .flatMap(lot -> lot.live(Smelt.class))
+            .flatMap(lot -> Smelts.of(lot).stream())
             .mapToDouble(smelt -> smelt.cost().orElse(0))
             .sum();
     shown
@@ -61,7 +62,7 @@ final class SmeltsPart {
   private static void lines(Grid grid, Lot lot, Shown shown) {
     double fineness = shown.now().gold().fineness();
     List<Assay> assays = lot.live(Assay.class).toList();
-    List<Smelt> smelts = lot.live(Smelt.class).toList();
+    List<Smelt> smelts = Smelts.of(lot);
     for (Assay assay : assays) {
       String what =
           assay

@@ -81,6 +81,7 @@ final class TodayPane extends BorderPane {
     switch (line.task().subject()) {
       case Task.Subject.OfBatch _ -> navigation.show(View.BENCH);
       case Task.Subject.OfLot(var lot) -> navigation.openLot(lot);
+      case Task.Subject.OfMelt(var lot, var _) -> navigation.openLot(lot);
       case Task.Subject.OfStep(var step) -> navigation.openStep(step);
     }
   }

@@ -5,11 +5,13 @@ import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.function.Function;
 import jugulum.core.check.UnseenSigns;
+import jugulum.core.task.Part;
 import jugulum.core.units.Decimal;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.core.units.Typed;
 import jugulum.core.units.Typing;
+import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 
 /** Turns what was typed into values, or into a sentence at the field. */
@@ -114,6 +116,19 @@ public final class Parsers {
     return switch (typed) {
       case Typed.Value<T>(T value) -> new Entry.Value<>(value);
       case Typed.Wrong<T>(Typed.Slip slip) -> new Entry.Bad<>(sentence(words, slip));
+    };
+  }
+
+  /** What is wrong with an answer; the ends of a range of a weight in the units of the bench. */
+  public static String sentence(Figures figures, Part part, Typed.Slip slip) {
+    Words words = figures.words();
+    if (!(slip instanceof Typed.Slip.OutOfRange(String typed, double low, double high))) {
+      return sentence(words, slip);
+    }
+    return switch (part.unit()) {
+      case GOLD -> words.of("entry.range", figures.gold(low), figures.gold(high), typed);
+      case SAND -> words.of("entry.range", figures.sand(low), figures.sand(high), typed);
+      default -> sentence(words, slip);
     };
   }
 

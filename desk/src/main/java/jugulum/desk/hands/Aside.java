@@ -52,6 +52,8 @@ final class Aside extends VBox {
                         .ifPresent(step -> ofStep(step, worked, shop, figures, parts));
                 case Task.Subject.OfLot(var id) ->
                     worked.network().lot(id).ifPresent(lot -> ofLot(lot, figures, parts));
+                case Task.Subject.OfMelt(var id, var _) ->
+                    worked.network().lot(id).ifPresent(lot -> ofLot(lot, figures, parts));
                 case Task.Subject.OfBatch _ -> {}
               }
             });

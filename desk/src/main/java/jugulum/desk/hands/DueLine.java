@@ -9,6 +9,7 @@ import javafx.scene.layout.HBox;
 import jugulum.core.machine.Due;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.live.Beat;
+import jugulum.desk.live.GoingWords;
 import jugulum.desk.live.RunWatch.Watched;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Words;
@@ -52,7 +53,7 @@ final class DueLine extends HBox {
             new Label(
                 words.of(
                     late ? "timer.late" : "timer.next",
-                    words.of("machine.short", next.run().machine().kind()),
+                    GoingWords.name(words, next.run().going()),
                     words.of("due", next.due().what()),
                     words.stopwatch(next.due().in(now)))),
             "hands-due-one");

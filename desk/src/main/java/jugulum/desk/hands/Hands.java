@@ -306,7 +306,8 @@ final class Hands {
           Optional.of(
               new Slipped(
                   part,
-                  HandsWords.slip(tried.asked().orElseThrow().parts().get(part), slip, figures())));
+                  Parsers.sentence(
+                      figures(), tried.asked().orElseThrow().parts().get(part), slip)));
       case Answered.Wrong _, Answered.Edits _ -> Optional.empty();
     };
   }
@@ -359,7 +360,7 @@ final class Hands {
         asking = asking.backTo(part);
         wrong =
             Optional.of(
-                HandsWords.slip(asking.asked().orElseThrow().parts().get(part), slip, figures()));
+                Parsers.sentence(figures(), asking.asked().orElseThrow().parts().get(part), slip));
       }
     }
   }

@@ -364,7 +364,7 @@ public final class HandsView extends Asking {
 
   private String under(Part part, ScaleView seen, Optional<Scale> scale, boolean weighs) {
     Figures figures = workbench.preferences().figures().get();
-    if (part.ask() == Part.Ask.ROUTE) {
+    if (part.unit() == Part.Unit.CHOICE) {
       return HandsWords.choices(words, part, workbench.projections().shop().get());
     }
     if (weighs && seen.isHeard()) {

@@ -13,11 +13,8 @@ import jugulum.core.task.OneByOne;
 import jugulum.core.task.Part;
 import jugulum.core.task.Routes;
 import jugulum.core.task.Task;
-import jugulum.core.units.Typed;
-import jugulum.desk.entry.Parsers;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.RouteWords;
-import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.TaskWords;
 import jugulum.desk.words.Words;
 
@@ -42,7 +39,9 @@ final class HandsWords {
         .asked()
         .map(
             task ->
-                asked(asking, task).map(part -> ask(words, part)).orElseGet(() -> act(words, task)))
+                asked(asking, task)
+                    .map(part -> TaskWords.ask(words, part))
+                    .orElseGet(() -> TaskWords.act(words, task)))
         .orElseGet(() -> words.of("hands.nothing"));
   }
 
@@ -51,61 +50,28 @@ final class HandsWords {
     return asking.part().or(() -> task.parts().stream().reduce((_, later) -> later));
   }
 
-  private static String ask(Words words, Part part) {
-    return switch (part.ask()) {
-      case SETTING -> words.of("hands.ask.SETTING", SheetWords.dial(words, part.name()));
-      case CHECKED -> SheetWords.check(words, part.name());
-      default -> words.of("hands.ask", part.ask());
-    };
-  }
-
-  private static String act(Words words, Task task) {
-    return task.kind() == Task.Kind.BEGIN
-        ? words.of("hands.do.BEGIN", RouteWords.does(words, task))
-        : words.of("hands.do." + task.kind());
-  }
-
   /** What to mind; empty where there is nothing. */
   static String hint(Words words, OneByOne asking) {
-    String key =
-        asking
-            .part()
-            .map(part -> "hands.hint." + part.ask())
-            .or(() -> asking.asked().map(task -> "hands.hint." + task.kind()))
-            .orElse("hands.hint");
-    String usual =
-        asking.part().stream()
-            .flatMapToDouble(part -> part.usual().stream())
-            .mapToObj(words::plain)
-            .findFirst()
-            .orElse("");
-    return words.has(key) ? words.of(key, usual) : "";
+    return asking
+        .part()
+        .map(part -> TaskWords.hint(words, part))
+        .or(() -> asking.asked().map(task -> TaskWords.hint(words, task)))
+        .orElse("");
   }
 
-  /** The ways to choose from, each with its number. */
+  /** What there is to choose from, each with its number. */
   static String choices(Words words, Part part, Shop shop) {
     List<Route> routes = Routes.toChoose(shop);
     return IntStream.range(0, part.choices().size())
         .mapToObj(
             i ->
                 words.of(
-                    "hands.choice", Integer.toString(i + 1), RouteWords.name(words, routes.get(i))))
+                    "hands.choice",
+                    Integer.toString(i + 1),
+                    part.ask() == Part.Ask.ROUTE
+                        ? RouteWords.name(words, routes.get(i))
+                        : TaskWords.choice(words, part, i)))
         .collect(Collectors.joining("\n"));
-  }
-
-  /** What is wrong with an answer; the ends of a range in the units of the bench. */
-  static String slip(Part part, Typed.Slip slip, Figures figures) {
-    Words words = figures.words();
-    if (slip instanceof Typed.Slip.OutOfRange(String typed, double low, double high)
-        && Hands.isWeighed(part)) {
-      boolean isGold = part.unit() == Part.Unit.GOLD;
-      return words.of(
-          "entry.range",
-          isGold ? figures.gold(low) : figures.sand(low),
-          isGold ? figures.gold(high) : figures.sand(high),
-          typed);
-    }
-    return Parsers.sentence(words, slip);
   }
 
   /** What is on the scale, and what is taken off it; before that, what moved that should not. */

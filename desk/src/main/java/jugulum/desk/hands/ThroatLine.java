@@ -46,7 +46,12 @@ final class ThroatLine extends HBox {
                   inHand.map(step -> step.inputs().stream().findFirst()).orElse(lot(task));
               before(taken, worked, figures)
                   .forEach(text -> stations.add(new Station(text, "gone")));
-              stations.add(new Station(here(words, inHand), "here"));
+              stations.add(
+                  new Station(
+                      task.subject() instanceof Task.Subject.OfMelt
+                          ? words.of("melt.station")
+                          : here(words, inHand),
+                      "here"));
             });
     stations.add(new Station(words.of("hands.line.vial"), "ahead"));
     getChildren().clear();
@@ -58,9 +63,11 @@ final class ThroatLine extends HBox {
   }
 
   private static Optional<LotId> lot(Task task) {
-    return task.subject() instanceof Task.Subject.OfLot(LotId lot)
-        ? Optional.of(lot)
-        : Optional.empty();
+    return switch (task.subject()) {
+      case Task.Subject.OfLot(LotId lot) -> Optional.of(lot);
+      case Task.Subject.OfMelt(LotId lot, int _) -> Optional.of(lot);
+      case Task.Subject.OfStep _, Task.Subject.OfBatch _ -> Optional.empty();
+    };
   }
 
   /** The step whose question it is; of a lot that is still being made, the one that makes it. */
@@ -69,7 +76,7 @@ final class ThroatLine extends HBox {
       case Task.Subject.OfStep(var id) -> network.batch().step(id);
       case Task.Subject.OfLot(var lot) ->
           network.maker(lot).filter(step -> step.finishedAt().isEmpty());
-      case Task.Subject.OfBatch _ -> Optional.empty();
+      case Task.Subject.OfMelt _, Task.Subject.OfBatch _ -> Optional.empty();
     };
   }
 

@@ -19,11 +19,16 @@ record Tone(double hertz) {
 
   private static final double LOUDNESS = 0.6;
 
-  /** The one for what a machine asks for: high for a charge, a fifth lower for a look. */
+  /**
+   * The one for what is asked for: high for a charge, a fifth lower for a look; of a melt the pour,
+   * which waits for nobody, an octave above the look.
+   */
   static Tone of(Due.What what) {
     return switch (what) {
       case CHARGE -> new Tone(880);
       case LOOK -> new Tone(587.33);
+      case POUR -> new Tone(1174.66);
+      case ROASTED, BREAK, BEAD -> new Tone(698.46);
     };
   }
 

@@ -7,10 +7,12 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
@@ -19,30 +21,43 @@ import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Due;
 import jugulum.core.machine.RunLog;
 import jugulum.core.shop.Shop;
+import jugulum.core.smelt.MeltTimer;
 
 /**
- * Keeps in view which machines run and what they ask for, also while another batch is on the bench.
- * For the interface thread.
+ * Keeps in view which machines run, what is in the fire and what they ask for, also while another
+ * batch is on the bench. For the interface thread.
  */
 public final class RunWatch {
   private final Map<BatchId, List<Watched>> byBatch = new LinkedHashMap<>();
 
-  /** The batches with a machine that runs, as they were seen last. */
+  /** The batches in which something goes on, as they were seen last. */
   private final Map<BatchId, Network> networks = new LinkedHashMap<>();
 
   private final ReadOnlyObjectWrapper<List<Watched>> running =
       new ReadOnlyObjectWrapper<>(List.of());
 
+  /** What goes on while one looks elsewhere. */
+  public sealed interface Going {
+    /** A machine that runs. */
+    record Run(StepId step, Machine machine) implements Going {}
+
+    /**
+     * Sand that is melted.
+     *
+     * @param crucible its number; 0 for the roast of all of it
+     */
+    record Melt(LotId lot, int crucible) implements Going {}
+  }
+
   /**
-   * A machine that runs.
+   * Something that goes on.
    *
-   * @param batch the batch it works on
+   * @param batch the batch it belongs to
    * @param name what is written on its bucket
-   * @param step the run
-   * @param machine the machine
+   * @param going what
    * @param due what it asks for, soonest first
    */
-  public record Watched(BatchId batch, String name, StepId step, Machine machine, List<Due> due) {
+  public record Watched(BatchId batch, String name, Going going, List<Due> due) {
     /** Keeps its own copy. */
     public Watched {
       due = List.copyOf(due);
@@ -53,20 +68,23 @@ public final class RunWatch {
     return running.getReadOnlyProperty();
   }
 
-  /** The batches with a machine that runs. */
+  /** The batches in which something goes on. */
   public Set<BatchId> batches() {
     return Set.copyOf(byBatch.keySet());
   }
 
   public void watch(Network network, Shop shop) {
     BatchId id = network.batch().id();
-    List<Watched> found =
+    Stream<Watched> runs =
         network.steps().stream()
             .filter(
                 step -> step.process() instanceof Process.GravityRun && RunLog.of(step).isRunning())
-            .filter(_ -> !network.batch().closed())
-            .map(step -> watched(network, step, shop))
-            .toList();
+            .map(step -> watched(network, step, shop));
+    Stream<Watched> melts =
+        network.lots().stream()
+            .flatMap(lot -> MeltTimer.of(lot).stream().map(timer -> watched(network, lot, timer)));
+    List<Watched> found =
+        network.batch().closed() ? List.of() : Stream.concat(runs, melts).toList();
     if (found.isEmpty()) {
       forget(id);
     } else {
@@ -99,9 +117,16 @@ public final class RunWatch {
     return new Watched(
         network.batch().id(),
         network.batch().label().name(),
-        step.id(),
-        machine,
+        new Going.Run(step.id(), machine),
         due(network, step, shop));
+  }
+
+  private static Watched watched(Network network, Lot lot, MeltTimer timer) {
+    return new Watched(
+        network.batch().id(),
+        network.batch().label().name(),
+        new Going.Melt(lot.id(), timer.crucible()),
+        List.of(timer.due()));
   }
 
   /** What a run asks for, by the sheet of its machine in this shop. */

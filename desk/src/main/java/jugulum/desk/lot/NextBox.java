@@ -11,6 +11,7 @@ import jugulum.core.account.Worked;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Melting;
 import jugulum.core.ledger.NextLeg;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Route.Does;
@@ -26,6 +27,7 @@ import jugulum.desk.magnet.MagnetForm;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
 import jugulum.desk.screens.ScreeningForm;
+import jugulum.desk.smelt.SmeltPanel;
 import jugulum.desk.words.RouteWords;
 import jugulum.desk.words.Words;
 
@@ -106,6 +108,11 @@ final class NextBox extends VBox {
                 desk.words().of("next.finish"),
                 "F",
                 () -> desk.push(new FinishForm(id, desk))),
+            Buttons.plain(
+                "next-smelt",
+                desk.words().of(Melting.open(lot).isPresent() ? "next.smelt.on" : "next.smelt"),
+                "L",
+                () -> desk.push(new SmeltPanel(lot, desk))),
             Buttons.plain(
                 "next-join",
                 desk.words().of("next.join"),

@@ -24,6 +24,7 @@ public final class MeasureForms {
           case Measure.SpeckCount _ -> new SpeckCountForm(figures);
           case Measure.Assay _ -> new AssayForm(figures);
           case Measure.Smelt _ -> new SmeltForm(figures);
+          case Measure.Melt melt -> MeltForm.of(figures, melt);
           case Measure.KnownGold _ -> new KnownGoldForm(figures);
           case Measure.WeighedSpecks _ -> new WeighedSpecksForm(figures);
           case Measure.SpeckTest _ -> new SpeckTestForm(figures);

@@ -2,6 +2,7 @@ package jugulum.desk.panel;
 
 import java.util.concurrent.CompletionStage;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Measure;
@@ -54,7 +55,7 @@ public final class CorrectPanel extends Panel {
             form,
             reason,
             Parts.row(
-                Buttons.primary("correct-record", words.of("correct.record"), "Enter", correct),
+                record(correct),
                 Buttons.plain(
                     "correct-strike",
                     words.of("correct.strike"),
@@ -63,6 +64,13 @@ public final class CorrectPanel extends Panel {
             doubt(),
             Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back),
             Parts.sentence(words.of("correct.kept"), "muted"));
+  }
+
+  /** A yes has no figure that could be righted: it is struck. */
+  private Node record(Runnable correct) {
+    Button record = Buttons.primary("correct-record", words.of("correct.record"), "Enter", correct);
+    Parts.shown(record, !form.fields().isEmpty());
+    return record;
   }
 
   /**
@@ -131,7 +139,10 @@ public final class CorrectPanel extends Panel {
 
   @Override
   public void focusFirst() {
-    form.fields().getFirst().field().requestFocus();
+    form.fields().stream()
+        .findFirst()
+        .ifPresentOrElse(
+            field -> field.field().requestFocus(), () -> reason.field().requestFocus());
   }
 
   @Override

@@ -11,6 +11,7 @@ import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Ends;
+import jugulum.desk.kit.Parts;
 import jugulum.desk.preference.Preferences;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.view.View;
@@ -44,6 +45,8 @@ final class NavigationBar {
       tabs.put(view, tab);
       left.getChildren().add(tab);
     }
+    Button theme =
+        Buttons.quiet("theme", words.of("shell.theme"), "Ctrl T", preferences::nextTheme);
     HBox right = new HBox(new LongWorkLine(workbench), timer, closeBatch);
     right.getStyleClass().add("navigation-part");
     if (preferences.hasLanguages()) {
@@ -54,12 +57,16 @@ final class NavigationBar {
         .getChildren()
         .addAll(
             Buttons.quiet("bench-mode", words.of("shell.bench-mode"), "F11", benchMode),
-            Buttons.quiet("theme", words.of("shell.theme"), "Ctrl T", preferences::nextTheme),
+            theme,
             unit);
     bar = new Ends(left, right);
     bar.getStyleClass().add("navigation");
     workbench.watch(preferences.figures(), _ -> labels());
     workbench.watch(workbench.projections().current(), _ -> labels());
+    // The timer has its place: nothing goes into a second row when something starts.
+    workbench.watch(
+        workbench.projections().running(), running -> Parts.shown(theme, running.isEmpty()));
+    Parts.shown(theme, workbench.projections().running().get().isEmpty());
     labels();
   }
 

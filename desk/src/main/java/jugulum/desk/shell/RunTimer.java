@@ -15,6 +15,7 @@ import jugulum.core.machine.Due;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.live.Beat;
+import jugulum.desk.live.GoingWords;
 import jugulum.desk.live.RunWatch.Watched;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Words;
@@ -75,7 +76,7 @@ final class RunTimer extends HBox {
   }
 
   private String text(Asked asked, Instant now) {
-    String machine = words.of("machine.short", asked.run().machine().kind());
+    String machine = GoingWords.name(words, asked.run().going());
     if (asked.due().isEmpty()) {
       return words.of("timer.runs", machine);
     }

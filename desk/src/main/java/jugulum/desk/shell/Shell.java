@@ -23,6 +23,7 @@ import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Lazy;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.live.Beat;
+import jugulum.desk.live.RunWatch;
 import jugulum.desk.season.StartView;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shop.FirstGear;
@@ -64,7 +65,7 @@ public final class Shell extends BorderPane {
     Beat beat = new Beat(clock);
     workbench.watching().atTheEnd(() -> beat.beat(false));
     rooms = new Rooms(workbench, clock, beat, picker, lookRound, this::shows, this::endBenchMode);
-    timer = new RunTimer(workbench, beat, run -> rooms.openStep(run.batch(), run.step()));
+    timer = new RunTimer(workbench, beat, this::open);
     bar = new NavigationBar(workbench, rooms, timer, this::enterBenchMode);
     notice.setId("notice");
     notice.managedProperty().bind(notice.visibleProperty());
@@ -91,6 +92,14 @@ public final class Shell extends BorderPane {
    */
   public ReadOnlyStringProperty due() {
     return timer.due();
+  }
+
+  /** Goes to what asks first. */
+  private void open(RunWatch.Watched run) {
+    switch (run.going()) {
+      case RunWatch.Going.Run(var step, var _) -> rooms.openStep(run.batch(), step);
+      case RunWatch.Going.Melt(var lot, int _) -> rooms.openLot(run.batch(), lot);
+    }
   }
 
   /** Bench mode is one large field: it takes every sign itself. */

@@ -178,6 +178,7 @@ public final class Sentences {
           words.counted("measure.specks", specks, words.percent(share));
       case Measure.Assay assay -> assay(assay, figures);
       case Measure.Smelt smelt -> smelt(smelt, figures);
+      case Measure.Melt melt -> MeltWords.said(melt, figures);
       case Measure.KnownGold(double mg, double _) -> words.of("measure.known", figures.gold(mg));
       case Measure.SizeAnalysis(SizeCurve curve) ->
           words.of(

@@ -13,6 +13,7 @@ import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Due;
+import jugulum.desk.live.RunWatch.Going;
 import jugulum.desk.live.RunWatch.Watched;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -53,7 +54,7 @@ class ToneTest {
   private static Watched run(Due... due) {
     BatchId batch = new BatchId(UUID.fromString("00000000-0000-4000-8000-00000000ba7c"));
     Machine bowl = new Machine(Machine.Kind.VORTEX_BOWL, "garden bowl");
-    return new Watched(batch, "Hollin 1", new StepId(4), bowl, List.of(due));
+    return new Watched(batch, "Hollin 1", new Going.Run(new StepId(4), bowl), List.of(due));
   }
 
   @Test

@@ -19,6 +19,7 @@ import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Measure.Pass.How;
 import jugulum.core.ledger.Measure.Smelt.Collector;
 import jugulum.core.ledger.Measure.VisibleGold;
+import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.ScaleCheck;
 import jugulum.core.screens.Cut;
@@ -56,6 +57,36 @@ class MeasureFormTest {
 
   /** Values with more places than any display text has. */
   private static List<Measure> measures() {
+    return Stream.concat(others().stream(), melts()).toList();
+  }
+
+  private static Stream<Measure> melts() {
+    VisibleGold judged = new VisibleGold(VisibleGold.State.JUDGED, 0.2, OptionalDouble.of(1.1));
+    return Stream.concat(
+        Stream.of(
+                new MeltFact.Taken(449.123_456, judged),
+                new MeltFact.Sands(0.612_345, 0.2, 0.051),
+                new MeltFact.Sure(MeltFact.Stop.NO_MERCURY),
+                new MeltFact.Roasted(449.123_456, 431.654_321),
+                new MeltFact.Begun(MeltFact.Phase.ROAST),
+                new MeltFact.Blank(0.112_345),
+                new MeltFact.Cost(12.25),
+                new MeltFact.Ended())
+            .map(fact -> new Measure.Melt(0, fact)),
+        Stream.of(
+                new MeltFact.Charged(150.123_456, Collector.LEAD, OptionalDouble.of(40.012_345)),
+                new MeltFact.Charged(150.123_456, Collector.NONE, NONE),
+                new MeltFact.Begun(MeltFact.Phase.MELT),
+                new MeltFact.Button(36.212_345),
+                new MeltFact.Matte(1.412_345),
+                new MeltFact.Shot(2.912_345, true),
+                new MeltFact.Bead(3.421_234_5),
+                new MeltFact.Parted(3.123_456),
+                new MeltFact.Spoilt("cracked"))
+            .map(fact -> new Measure.Melt(3, fact)));
+  }
+
+  private static List<Measure> others() {
     return List.of(
         new Measure.SandWeight(
             27_385.698_765_4,

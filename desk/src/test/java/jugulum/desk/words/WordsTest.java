@@ -30,6 +30,7 @@ import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Reason;
 import jugulum.core.look.Act;
@@ -59,6 +60,7 @@ import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.settling.Settling;
 import jugulum.core.shop.OwnedScreen;
 import jugulum.core.shop.StopRule;
+import jugulum.core.smelt.AllOfIt;
 import jugulum.core.smelt.Button;
 import jugulum.core.smelt.Flux;
 import jugulum.core.stream.Meanwhile;
@@ -68,6 +70,7 @@ import jugulum.core.trial.TrialReason;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.files.FileKind;
+import jugulum.desk.smelt.BesideBox;
 import jugulum.desk.work.LongWork;
 import jugulum.practice.drill.Habit;
 import jugulum.practice.sand.GrainKind;
@@ -221,6 +224,14 @@ class WordsTest {
           Map.entry("advice.by", Advice.By.values()),
           Map.entry("balance.state", Adjusted.State.values()),
           Map.entry("task", Task.Kind.values()),
+          Map.entry("melt.stop", MeltFact.Stop.values()),
+          Map.entry("melt.sure", MeltFact.Stop.values()),
+          Map.entry("melt.began", MeltFact.Phase.values()),
+          Map.entry("melt.on", MeltFact.Phase.values()),
+          Map.entry("melt.what", BesideBox.Beside.values()),
+          Map.entry("melt.record", BesideBox.Beside.values()),
+          Map.entry("melt.best", AllOfIt.Best.values()),
+          Map.entry("melt.button.short", Button.values()),
           Map.entry("scale.meaning", Dialect.Meaning.values()),
           Map.entry("scale.sends", Sends.values()),
           Map.entry("scale.state", ScaleView.State.values()),
@@ -253,8 +264,10 @@ class WordsTest {
   @Test
   void everyQuantityHasAName() throws IOException {
     Pattern checked = Pattern.compile("Check\\.\\w+\\(\"(\\w+)\"");
+    Path ledger = Path.of("../core/src/main/java/jugulum/core/ledger");
     String model =
-        Files.readString(Path.of("../core/src/main/java/jugulum/core/ledger/Measure.java"));
+        Files.readString(ledger.resolve("Measure.java"))
+            + Files.readString(ledger.resolve("MeltFact.java"));
     assertThat(checked.matcher(model).results().map(result -> "quantity." + result.group(1)))
         .isNotEmpty()
         .allMatch(WordsTest::has);
