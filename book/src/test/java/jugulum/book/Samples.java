@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.FinishFact;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
@@ -149,6 +151,7 @@ public final class Samples {
             new VisibleGold(VisibleGold.State.LEFT_IN, 0),
             none));
     melts(bench, before);
+    finishes(bench);
     bench.measures(5, new Measure.Assay(12, 0.1, 500, Optional.empty(), Optional.of(before)));
     bench.does(new Edit.Doubt(bench.lot(14).readings().getLast().id(), true, "gold was left in"));
   }
@@ -175,6 +178,19 @@ public final class Samples {
     says(bench, 2, new MeltFact.Charged(140, Collector.NONE, OptionalDouble.empty()));
     says(bench, 2, new MeltFact.Spoilt("cracked"));
     says(bench, 0, new MeltFact.Ended());
+  }
+
+  /** Every fact of finishing, of a turn on a bowl. */
+  private static void finishes(Bench bench) {
+    Stream.of(
+            new FinishFact.On(FinishFact.Tool.BOWL),
+            new FinishFact.Did(FinishFact.Act.CLOSE_SLOWLY),
+            new FinishFact.Lift(3.5, FinishFact.Lifted.SAND_LEFT),
+            new FinishFact.Turn(620.4, OptionalDouble.of(1.2), 1),
+            new FinishFact.Turn(240, OptionalDouble.empty(), 0),
+            new FinishFact.Over())
+        .forEach(
+            fact -> bench.does(new Edit.RecordOnStep(new StepId(8), new Measure.Finish(fact))));
   }
 
   private static void says(Bench bench, int crucible, MeltFact fact) {

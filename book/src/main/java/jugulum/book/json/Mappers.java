@@ -12,6 +12,7 @@ import java.util.UUID;
 import jugulum.core.day.DayEdit;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.FinishFact;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.MeltFact;
@@ -50,6 +51,7 @@ final class Mappers {
           .addMixIn(ReadingId.class, ReadingIdAsNumber.class)
           .addMixIn(Measure.class, MeasureKinds.class)
           .addMixIn(MeltFact.class, MeltFacts.class)
+          .addMixIn(FinishFact.class, FinishFacts.class)
           .addMixIn(Process.class, ProcessKinds.class)
           .addMixIn(Edit.class, EditKinds.class)
           .addMixIn(ShopEdit.class, ShopEditKinds.class)
@@ -152,6 +154,7 @@ final class Mappers {
     @Type(value = Measure.PannedSample.class, name = "panned-sample"),
     @Type(value = Measure.Smelt.class, name = "smelt"),
     @Type(value = Measure.Melt.class, name = "melt"),
+    @Type(value = Measure.Finish.class, name = "finish"),
     @Type(value = Measure.Pass.class, name = "pass")
   })
   interface MeasureKinds {}
@@ -175,6 +178,16 @@ final class Mappers {
     @Type(value = MeltFact.Ended.class, name = "ended")
   })
   interface MeltFacts {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "fact")
+  @JsonSubTypes({
+    @Type(value = FinishFact.On.class, name = "on"),
+    @Type(value = FinishFact.Did.class, name = "did"),
+    @Type(value = FinishFact.Lift.class, name = "lift"),
+    @Type(value = FinishFact.Turn.class, name = "turn"),
+    @Type(value = FinishFact.Over.class, name = "over")
+  })
+  interface FinishFacts {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({

@@ -11,6 +11,7 @@ import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.FinishFact;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.VisibleGold;
@@ -185,6 +186,7 @@ public final class BatchTables {
             orNull(smelt.visible().upToMg())
           };
       case Measure.Melt(int crucible, MeltFact fact) -> melt(crucible, fact);
+      case Measure.Finish(FinishFact fact) -> finish(fact);
       case Measure.MagnetTest(double sample, double weak, double strong) ->
           new Object[] {sample, weak, strong};
       case Measure.Bagged(String bag) -> new Object[] {bag};
@@ -241,6 +243,18 @@ public final class BatchTables {
       case MeltFact.Blank(double mg) -> new Object[] {crucible, what, mg};
       case MeltFact.Cost(double money) -> new Object[] {crucible, what, money};
       case MeltFact.Ended() -> new Object[] {crucible, what};
+    };
+  }
+
+  private static Object[] finish(FinishFact fact) {
+    String what = fact.getClass().getSimpleName();
+    return switch (fact) {
+      case FinishFact.On(var tool) -> new Object[] {what, tool};
+      case FinishFact.Did(var act) -> new Object[] {what, act};
+      case FinishFact.Lift(double seconds, var saw) -> new Object[] {what, seconds, saw};
+      case FinishFact.Turn(double mg, var sand, int below) ->
+          new Object[] {what, mg, orNull(sand), below};
+      case FinishFact.Over() -> new Object[] {what};
     };
   }
 

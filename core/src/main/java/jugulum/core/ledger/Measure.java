@@ -26,7 +26,8 @@ public sealed interface Measure {
   /** Where this kind of measure belongs. */
   default On goesOn() {
     return switch (this) {
-      case Pass _, LastMinute _, FeedRate _, Setting _, Running _, Charge _, Checked _ -> On.STEP;
+      case Pass _, LastMinute _, FeedRate _, Setting _, Running _, Charge _, Checked _, Finish _ ->
+          On.STEP;
       default -> On.LOT;
     };
   }
@@ -394,6 +395,13 @@ public sealed interface Measure {
     /** So many of one lot have a number. */
     public static final int MOST_CRUCIBLES = 1000;
   }
+
+  /**
+   * One more thing said while gold is finished.
+   *
+   * @param fact what
+   */
+  record Finish(FinishFact fact) implements Measure {}
 
   /**
    * A bench test of a small sample with two magnets: the weak one takes the magnetite, the strong

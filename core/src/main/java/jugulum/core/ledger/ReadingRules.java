@@ -163,7 +163,8 @@ final class ReadingRules {
           Measure.Setting _,
           Measure.Running _,
           Measure.Charge _,
-          Measure.Checked _ ->
+          Measure.Checked _,
+          Measure.Finish _ ->
           Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
     };
   }
@@ -241,6 +242,12 @@ final class ReadingRules {
                 network.batch().assumptions().closureTolerance());
         default -> Optional.of(Refusal.of(Reason.MEASURE_NOT_FOR_THIS));
       };
+    }
+    if (measure instanceof Measure.Finish(FinishFact fact)
+        && step.process() instanceof Process.Finishing) {
+      return fact instanceof FinishFact.Turn(double goldMg, var _, int _)
+          ? heavier(Reason.GOLD_HEAVIER_THAN_LOT, goldMg / 1000, inputG(network, step), 0)
+          : Optional.empty();
     }
     if (measure instanceof Measure.FeedRate && step.process() instanceof Process.MagnetRun) {
       return Optional.empty();

@@ -125,7 +125,7 @@ public record Answers(
         switch (part.unit()) {
           case SAND -> part.ask() == Part.Ask.TARE ? tare(text) : inRange(part, text, grams(text));
           case GOLD ->
-              inRange(part, text, part.ask().isOfABead() ? beadMg(text) : milligrams(text));
+              inRange(part, text, part.ask().isOfMilligrams() ? littleMg(text) : milligrams(text));
           case COUNT -> Typing.count(text, (int) part.high());
           case PERCENT -> Typing.percent(text, part.low(), part.high());
           case DIAL -> Typing.number(text, part.low(), part.high());
@@ -144,7 +144,7 @@ public record Answers(
   }
 
   /** Whoever weighs gold in grams reads a bead in milligrams. */
-  Typed<Double> beadMg(String text) {
+  Typed<Double> littleMg(String text) {
     return Typing.gold(text, gold == MassUnit.GRAM ? MassUnit.MILLIGRAM : gold)
         .map(Mass::milligrams);
   }
@@ -270,7 +270,7 @@ public record Answers(
     return typed.understood().orElseThrow();
   }
 
-  private static int count(Optional<String> text) {
+  static int count(Optional<String> text) {
     return text.map(one -> understood(Typing.count(one, Integer.MAX_VALUE))).orElse(0);
   }
 
@@ -291,6 +291,10 @@ public record Answers(
         yield List.of(new Edit.RecordOnStep(step, new Measure.Charge(grams, readOn)));
       }
       case FINISH_STEP -> List.of(new Edit.FinishStep(step, true));
+      case FINISH_TOOL, FINISH_ACT, FINISH_LIFT, FINISH_TURN, FINISH_AGAIN ->
+          List.of(
+              new Edit.RecordOnStep(
+                  step, new Measure.Finish(new FinishAnswers(this).fact(task, told))));
       default -> throw new IllegalArgumentException(task.kind() + " belongs to no step");
     };
   }

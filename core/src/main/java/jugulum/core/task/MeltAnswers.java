@@ -85,6 +85,6 @@ record MeltAnswers(Answers answers, LotId lot) {
   }
 
   private double milligrams(Optional<String> text) {
-    return Answers.understood(answers.beadMg(text.orElseThrow()));
+    return Answers.understood(answers.littleMg(text.orElseThrow()));
   }
 }

@@ -52,6 +52,18 @@ public record Part(
     SETTING,
     /** Whether something is as it must be before the water runs. */
     CHECKED,
+    /** What gold is finished on. */
+    TOOL,
+    /** Whether one thing of a turn is done. */
+    ACT,
+    /** How long the last lift is. */
+    LIFT,
+    /** How it ended. */
+    LIFTED_SAW,
+    /** What was drawn up. */
+    TURN_GOLD,
+    /** Whether there is another turn. */
+    AGAIN,
     /** Whether something is as it must be before heat. */
     STOP,
     /** Iron oxides' share of the sand to be melted. */
@@ -76,9 +88,9 @@ public record Part(
     /** Which way to go. */
     ROUTE;
 
-    /** Whether it is gold as a bead, of some milligrams. */
-    boolean isOfABead() {
-      return this == BEAD || this == PARTED;
+    /** Whether it is gold of some milligrams. */
+    boolean isOfMilligrams() {
+      return this == BEAD || this == PARTED || this == TURN_GOLD;
     }
   }
 

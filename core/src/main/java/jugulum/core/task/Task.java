@@ -48,6 +48,16 @@ public record Task(
     STOP,
     /** The next load is laid in. */
     CHARGE,
+    /** What gold is finished on. */
+    FINISH_TOOL,
+    /** One thing to do of a turn. */
+    FINISH_ACT,
+    /** The last lift of a bowl, counted. */
+    FINISH_LIFT,
+    /** What was drawn up goes on the scale. */
+    FINISH_TURN,
+    /** Another turn, or the end. */
+    FINISH_AGAIN,
     /** Somebody looks whether it is so before there is heat, and says yes. */
     MELT_STOP,
     /** What the sand to be melted is. */
@@ -79,7 +89,15 @@ public record Task(
     /** A lot is put into a bag. */
     KEEP,
     /** Nothing is left to do. */
-    CLOSE
+    CLOSE;
+
+    /** Whether it leads through the finishing of gold. */
+    public boolean isOfFinishing() {
+      return switch (this) {
+        case FINISH_TOOL, FINISH_ACT, FINISH_LIFT, FINISH_TURN, FINISH_AGAIN -> true;
+        default -> false;
+      };
+    }
   }
 
   /** What a task belongs to. */

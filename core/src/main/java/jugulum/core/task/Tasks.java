@@ -13,6 +13,7 @@ import jugulum.core.belief.LotBelief;
 import jugulum.core.belief.MachineWay;
 import jugulum.core.belief.StockLot;
 import jugulum.core.check.Check;
+import jugulum.core.finish.Finishing;
 import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
@@ -145,13 +146,10 @@ public final class Tasks {
     switch (step.process()) {
       case Process.MagnetRun run -> ofMagnet(step, run);
       case Process.GravityRun(var machine) -> ofRun(step, shop.gear(machine));
-      case Process.Receive _,
-          Process.Screening _,
-          Process.Merging _,
-          Process.Splitting _,
-          Process.Finishing _ -> {}
+      case Process.Receive _, Process.Screening _, Process.Merging _, Process.Splitting _ -> {}
+      case Process.Finishing _ -> open.addAll(FinishTasks.of(network, step));
     }
-    if (RunLog.of(step).isRunning()) {
+    if (RunLog.of(step).isRunning() || Finishing.of(step).isLed()) {
       return;
     }
     network.lots(step.outputs()).stream().filter(this::isToWeigh).forEach(this::weighOutput);

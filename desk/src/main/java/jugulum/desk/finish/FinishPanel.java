@@ -14,6 +14,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
+import jugulum.core.task.Task;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.measure.FinenessForm;
 import jugulum.desk.measure.GoldWeightForm;
@@ -22,6 +23,7 @@ import jugulum.desk.panel.CorrectPanel;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.ReadingList;
 import jugulum.desk.panel.StepPanel;
+import jugulum.desk.panel.TaskBox;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 import jugulum.desk.work.Outcome;
@@ -31,10 +33,14 @@ import jugulum.desk.work.Outcome;
 public final class FinishPanel extends StepPanel {
   private final Words words;
   private VBox weighed;
+  private TurnsBox turns;
+  private TaskBox asks;
+  private ReadingList said;
   private ReadingList readings;
   private RecordBox weigh;
   private RecordBox purity;
   private Optional<LotId> gold = Optional.empty();
+  private boolean isLed;
 
   public FinishPanel(StepId step, Desk desk) {
     this.words = desk.words();
@@ -45,6 +51,9 @@ public final class FinishPanel extends StepPanel {
   protected List<VBox> own() {
     weighed = new VBox(2);
     weighed.setId("weighed");
+    turns = new TurnsBox();
+    asks = new TaskBox("finish", desk);
+    said = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)), true);
     readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
     weigh =
         new RecordBox(
@@ -60,7 +69,13 @@ public final class FinishPanel extends StepPanel {
                 this::record)
             .aside();
     return List.of(
-        weighed, readings, weigh, purity, Parts.advice("caution", "", words.of("caution.lead")));
+        weighed,
+        turns,
+        readings,
+        weigh,
+        purity,
+        said,
+        Parts.advice("caution", "", words.of("caution.lead")));
   }
 
   private CompletionStage<Outcome> record(Measure measure) {
@@ -70,6 +85,11 @@ public final class FinishPanel extends StepPanel {
   @Override
   protected List<VBox> ownEntry() {
     return List.of(weigh, purity);
+  }
+
+  @Override
+  protected boolean ownIsAsked() {
+    return isLed;
   }
 
   @Override
@@ -103,11 +123,36 @@ public final class FinishPanel extends StepPanel {
                               figures.gold(2 * weighing.standardUncertaintyG() * 1000)),
                           "muted"));
             });
+    lead(worked, now, figures);
     readings.show(lot.map(Lot::readings).orElse(List.of()), figures, !worked.batch().closed());
+  }
+
+  /** One thing at a time at the foot, where somebody wants to be led; weighing comes after. */
+  private void lead(Worked worked, Step now, Figures figures) {
+    turns.show(worked, now, desk.shop(), figures);
+    Optional<Task> next =
+        desk.open(worked).stream()
+            .filter(task -> task.isOf(step) && task.kind().isOfFinishing())
+            .findFirst();
+    isLed = next.isPresent();
+    next.ifPresent(task -> asks.show(task, worked));
+    dock().getChildren().setAll(isLed && !worked.batch().closed() ? List.of(asks) : List.of());
+    Parts.shown(weigh, !isLed && !worked.batch().closed());
+    Parts.shown(purity, !isLed && !worked.batch().closed());
+    said.show(
+        now.readings().stream()
+            .filter(reading -> reading.measure() instanceof Measure.Finish)
+            .toList(),
+        figures,
+        !worked.batch().closed());
   }
 
   @Override
   public void focusFirst() {
+    if (isLed) {
+      asks.focus();
+      return;
+    }
     weigh.form().fields().getFirst().field().requestFocus();
   }
 }

@@ -9,6 +9,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
+import jugulum.core.finish.Finishing;
+import jugulum.core.finish.NextTurn;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Process;
@@ -20,6 +22,7 @@ import jugulum.core.task.OneByOne;
 import jugulum.core.task.Task;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.FinishWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.TaskWords;
 import jugulum.desk.words.Words;
@@ -86,6 +89,11 @@ final class Aside extends VBox {
 
   private void ofStep(Step step, Worked worked, Shop shop, Figures figures, List<Node> parts) {
     readings(words.of("hands.before"), step.readings(), figures, parts);
+    if (!Finishing.of(step).turns().isEmpty()) {
+      NextTurn next = NextTurn.of(worked, step, shop);
+      parts.add(Parts.styled(new Label(FinishWords.left(next, figures)), "hands-caught"));
+      parts.add(Parts.sentence(FinishWords.another(next, shop.terms(), figures), "strong"));
+    }
     if (step.process() instanceof Process.MagnetRun && !step.passes().isEmpty()) {
       NextPass next = worked.nextPass(step, shop);
       OptionalDouble caught = worked.stillCaught(step, next);

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleConsumer;
 import java.util.function.Supplier;
 import jugulum.core.account.Worked;
 import jugulum.core.belief.Belief;
@@ -27,6 +28,7 @@ import jugulum.core.task.Tasks;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.core.units.Typed;
+import jugulum.core.units.Typing;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.live.ScaleStand;
 import jugulum.desk.session.Current;
@@ -49,6 +51,9 @@ final class Hands {
   private final Supplier<Instant> now;
   private final Runnable changed;
   private final Gate gate;
+
+  /** Counts so many seconds aloud. */
+  private final DoubleConsumer count;
 
   /** The batch the question is about, as it stood when it was asked. */
   private Current over = Current.NONE;
@@ -91,7 +96,8 @@ final class Hands {
   private Optional<String> wrong = Optional.empty();
 
   /** Asks nothing before {@link #begin}. */
-  Hands(Workbench workbench, Supplier<Instant> now, Runnable changed) {
+  Hands(Workbench workbench, Supplier<Instant> now, Runnable changed, DoubleConsumer count) {
+    this.count = count;
     this.workbench = workbench;
     this.latest = workbench.work().latest();
     this.scale = workbench.scale();
@@ -287,12 +293,26 @@ final class Hands {
     if (asking.part().filter(part -> part.ask() == Ask.TARE).isPresent() && !text.isEmpty()) {
       lastTare = Optional.of(text);
     }
+    lifted(text);
     asking = asking.answered(text);
     typed = "";
     wrong = Optional.empty();
     if (asking.isAnswered()) {
       finish();
     }
+  }
+
+  /** The last lift begins with its answer: it is counted by tone. */
+  private void lifted(String text) {
+    asking
+        .part()
+        .filter(part -> part.ask() == Ask.LIFT)
+        .ifPresent(
+            part ->
+                count.accept(
+                    text.isEmpty()
+                        ? part.usual().orElseThrow()
+                        : Typing.number(text, part.low(), part.high()).understood().orElseThrow()));
   }
 
   /** A sentence on why a text does not do. */

@@ -78,7 +78,7 @@ public final class HandsView extends Asking {
     this.workbench = workbench;
     this.now = now;
     this.leave = leave;
-    this.hands = new Hands(workbench, now, this::show);
+    this.hands = new Hands(workbench, now, this::show, this::count);
     this.due = new DueLine(workbench, beat);
     this.aside = new Aside(words);
     tones =
@@ -165,6 +165,13 @@ public final class HandsView extends Asking {
   private void refreshIfShown() {
     if (isShown()) {
       hands.refresh();
+    }
+  }
+
+  /** A tone a second and a long one at the end, where tones are wanted. */
+  private void count(double seconds) {
+    if (hasTones()) {
+      Speaker.sound(new Counted(seconds));
     }
   }
 

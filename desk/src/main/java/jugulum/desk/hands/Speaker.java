@@ -11,12 +11,12 @@ final class Speaker {
 
   private Speaker() {}
 
-  /** Sounds a tone, off the interface thread. */
-  static void sound(Tone tone) {
+  /** Sounds something, off the interface thread. */
+  static void sound(Sound tone) {
     Thread.ofVirtual().name("tone").start(() -> play(tone));
   }
 
-  private static void play(Tone tone) {
+  private static void play(Sound tone) {
     try (SourceDataLine line = AudioSystem.getSourceDataLine(FORMAT)) {
       line.open(FORMAT);
       line.start();

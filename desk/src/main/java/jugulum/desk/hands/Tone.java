@@ -8,7 +8,7 @@ import jugulum.core.machine.Due;
  *
  * @param hertz its pitch
  */
-record Tone(double hertz) {
+record Tone(double hertz) implements Sound {
   /** Samples a second. */
   static final int RATE = 22_050;
 
@@ -32,8 +32,8 @@ record Tone(double hertz) {
     };
   }
 
-  /** Its samples, from -1 to 1. */
-  double[] samples() {
+  @Override
+  public double[] samples() {
     int count = (int) Math.round(SECONDS * RATE);
     double[] samples = new double[count];
     for (int i = 0; i < count; i++) {
@@ -43,17 +43,5 @@ record Tone(double hertz) {
       samples[i] = LOUDNESS * soft * Math.sin(2 * Math.PI * hertz * t);
     }
     return samples;
-  }
-
-  /** The same as 16 bits a sample, the low byte first. */
-  byte[] bytes() {
-    double[] samples = samples();
-    byte[] bytes = new byte[2 * samples.length];
-    for (int i = 0; i < samples.length; i++) {
-      short value = (short) Math.round(samples[i] * Short.MAX_VALUE);
-      bytes[2 * i] = (byte) value;
-      bytes[2 * i + 1] = (byte) (value >> Byte.SIZE);
-    }
-    return bytes;
   }
 }

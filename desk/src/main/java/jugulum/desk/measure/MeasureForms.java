@@ -25,6 +25,7 @@ public final class MeasureForms {
           case Measure.Assay _ -> new AssayForm(figures);
           case Measure.Smelt _ -> new SmeltForm(figures);
           case Measure.Melt melt -> MeltForm.of(figures, melt);
+          case Measure.Finish finish -> FinishFactForm.of(figures, finish);
           case Measure.KnownGold _ -> new KnownGoldForm(figures);
           case Measure.WeighedSpecks _ -> new WeighedSpecksForm(figures);
           case Measure.SpeckTest _ -> new SpeckTestForm(figures);

@@ -179,6 +179,7 @@ public final class Sentences {
       case Measure.Assay assay -> assay(assay, figures);
       case Measure.Smelt smelt -> smelt(smelt, figures);
       case Measure.Melt melt -> MeltWords.said(melt, figures);
+      case Measure.Finish(var fact) -> FinishWords.said(fact, figures);
       case Measure.KnownGold(double mg, double _) -> words.of("measure.known", figures.gold(mg));
       case Measure.SizeAnalysis(SizeCurve curve) ->
           words.of(

@@ -1,5 +1,8 @@
 package jugulum.desk.words;
 
+import jugulum.core.ledger.FinishFact.Act;
+import jugulum.core.ledger.FinishFact.Lifted;
+import jugulum.core.ledger.FinishFact.Tool;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure.Smelt.Collector;
@@ -18,6 +21,7 @@ public final class TaskWords {
     String what = subject(words, task, network);
     return switch (task.kind()) {
       case BEGIN -> words.of("task.BEGIN", what, RouteWords.does(words, task));
+      case FINISH_ACT -> words.of("task.FINISH_ACT", what, ask(words, task.parts().getFirst()));
       case MELT_STOP -> words.of("task.MELT_STOP", what, ask(words, task.parts().getFirst()));
       case CHECK, SET -> words.of("task", task.kind(), what, detail(words, task));
       default -> words.of("task", task.kind(), what);
@@ -37,6 +41,7 @@ public final class TaskWords {
       case SETTING -> words.of("hands.ask.SETTING", SheetWords.dial(words, part.name()));
       case CHECKED -> SheetWords.check(words, part.name());
       case STOP -> words.of("melt.stop", Stop.valueOf(part.name()));
+      case ACT -> words.of("finish.act", Act.valueOf(part.name()));
       default -> words.of("hands.ask", part.ask());
     };
   }
@@ -51,7 +56,9 @@ public final class TaskWords {
   /** What to mind when that is asked; empty where there is nothing. */
   public static String hint(Words words, Part part) {
     String usual = part.usual().isPresent() ? words.plain(part.usual().getAsDouble()) : "";
-    return hint(words, "hands.hint." + part.ask(), usual);
+    return part.ask() == Part.Ask.ACT
+        ? words.of("finish.how", Act.valueOf(part.name()))
+        : hint(words, "hands.hint." + part.ask(), usual);
   }
 
   /** The same of what is done. */
@@ -65,9 +72,14 @@ public final class TaskWords {
 
   /** One of the things to choose from, by its place in the list. */
   public static String choice(Words words, Part part, int place) {
-    return part.ask() == Part.Ask.COLLECTOR
-        ? words.of("collector", Collector.valueOf(part.choices().get(place)))
-        : part.choices().get(place);
+    String name = part.choices().get(place);
+    return switch (part.ask()) {
+      case COLLECTOR -> words.of("collector", Collector.valueOf(name));
+      case TOOL -> words.of("finish.tool", Tool.valueOf(name));
+      case LIFTED_SAW -> words.of("finish.saw", Lifted.valueOf(name));
+      case AGAIN -> words.of("finish.again." + name);
+      default -> name;
+    };
   }
 
   /** What it belongs to: a lot, a step or the batch. */

@@ -109,7 +109,7 @@ class HandsOrdersTest {
     panel = new ArrayList<>();
     book = Books.open(path, Writer.unnamed(CLOCK));
     bench = Workbench.of(book, BenchMemory.untilTheEnd(), Languages.english(), bookThread, window);
-    hands = new Hands(bench, CLOCK::instant, () -> {});
+    hands = new Hands(bench, CLOCK::instant, () -> {}, _ -> {});
     bench.projections().current().addListener((_, _, _) -> hands.refresh());
     bench.session().begin();
     bench.session().open(ONE);

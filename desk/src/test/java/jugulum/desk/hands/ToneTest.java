@@ -46,6 +46,26 @@ class ToneTest {
   }
 
   @Test
+  void secondsAreCountedByAToneEachAndALongOne() {
+    double[] samples = new Counted(3).samples();
+    for (int second = 0; second < 3; second++) {
+      assertThat(loudness(samples, second + 0.1)).as("second %d", second).isPositive();
+      assertThat(loudness(samples, second + 0.7)).as("between").isZero();
+    }
+    assertThat(loudness(samples, 3.1)).isPositive();
+    assertThat(loudness(samples, 3.5)).as("the long one goes on").isPositive();
+    assertThat(new Counted(3.4).samples())
+        .as("also parts of a second")
+        .hasSizeGreaterThan(samples.length);
+  }
+
+  /** The loudest of a tenth of a second. */
+  private static double loudness(double[] samples, double from) {
+    int at = (int) (from * Tone.RATE);
+    return Arrays.stream(samples, at, at + Tone.RATE / 10).map(Math::abs).max().orElseThrow();
+  }
+
+  @Test
   void aChargeIsHigherThanALook() {
     assertThat(Tone.of(Due.What.CHARGE).hertz())
         .isGreaterThan(1.3 * Tone.of(Due.What.LOOK).hertz());

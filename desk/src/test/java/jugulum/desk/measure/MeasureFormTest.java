@@ -14,6 +14,7 @@ import java.util.OptionalInt;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import jugulum.core.ledger.FinishFact;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.Pass.From;
 import jugulum.core.ledger.Measure.Pass.How;
@@ -57,7 +58,18 @@ class MeasureFormTest {
 
   /** Values with more places than any display text has. */
   private static List<Measure> measures() {
-    return Stream.concat(others().stream(), melts()).toList();
+    return Stream.of(others().stream(), melts(), finishes()).flatMap(part -> part).toList();
+  }
+
+  private static Stream<Measure> finishes() {
+    return Stream.of(
+            new FinishFact.On(FinishFact.Tool.BOWL),
+            new FinishFact.Did(FinishFact.Act.HERD),
+            new FinishFact.Lift(3.5, FinishFact.Lifted.SPECK),
+            new FinishFact.Turn(620.412_345, OptionalDouble.of(1.234_5), 2),
+            new FinishFact.Turn(240.1, NONE, 0),
+            new FinishFact.Over())
+        .map(Measure.Finish::new);
   }
 
   private static Stream<Measure> melts() {

@@ -26,6 +26,7 @@ import jugulum.core.gold.Recovery;
 import jugulum.core.gold.Stage;
 import jugulum.core.identify.Clue;
 import jugulum.core.identify.Suspect;
+import jugulum.core.ledger.FinishFact;
 import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
@@ -224,6 +225,12 @@ class WordsTest {
           Map.entry("advice.by", Advice.By.values()),
           Map.entry("balance.state", Adjusted.State.values()),
           Map.entry("task", Task.Kind.values()),
+          Map.entry("finish.tool", FinishFact.Tool.values()),
+          Map.entry("finish.on", FinishFact.Tool.values()),
+          Map.entry("finish.saw", FinishFact.Lifted.values()),
+          Map.entry("finish.act", FinishFact.Act.values()),
+          Map.entry("finish.how", FinishFact.Act.values()),
+          Map.entry("finish.did", FinishFact.Act.values()),
           Map.entry("melt.stop", MeltFact.Stop.values()),
           Map.entry("melt.sure", MeltFact.Stop.values()),
           Map.entry("melt.began", MeltFact.Phase.values()),
@@ -267,7 +274,8 @@ class WordsTest {
     Path ledger = Path.of("../core/src/main/java/jugulum/core/ledger");
     String model =
         Files.readString(ledger.resolve("Measure.java"))
-            + Files.readString(ledger.resolve("MeltFact.java"));
+            + Files.readString(ledger.resolve("MeltFact.java"))
+            + Files.readString(ledger.resolve("FinishFact.java"));
     assertThat(checked.matcher(model).results().map(result -> "quantity." + result.group(1)))
         .isNotEmpty()
         .allMatch(WordsTest::has);
