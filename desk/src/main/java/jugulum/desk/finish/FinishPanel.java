@@ -15,6 +15,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.task.Task;
+import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.measure.FinenessForm;
 import jugulum.desk.measure.GoldWeightForm;
@@ -36,6 +37,7 @@ public final class FinishPanel extends StepPanel {
   private TurnsBox turns;
   private TaskBox asks;
   private ReadingList said;
+  private Fold folded;
   private ReadingList readings;
   private RecordBox weigh;
   private RecordBox purity;
@@ -54,6 +56,7 @@ public final class FinishPanel extends StepPanel {
     turns = new TurnsBox();
     asks = new TaskBox("finish", desk);
     said = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)), true);
+    folded = new Fold("finish-said", words.of("lot.readings"), "R", said);
     readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
     weigh =
         new RecordBox(
@@ -74,7 +77,7 @@ public final class FinishPanel extends StepPanel {
         readings,
         weigh,
         purity,
-        said,
+        folded,
         Parts.advice("caution", "", words.of("caution.lead")));
   }
 
@@ -134,11 +137,12 @@ public final class FinishPanel extends StepPanel {
         desk.open(worked).stream()
             .filter(task -> task.isOf(step) && task.kind().isOfFinishing())
             .findFirst();
-    isLed = next.isPresent();
+    isLed = next.filter(task -> task.kind() != Task.Kind.FINISH_TOOL).isPresent();
     next.ifPresent(task -> asks.show(task, worked));
-    dock().getChildren().setAll(isLed && !worked.batch().closed() ? List.of(asks) : List.of());
+    dock().getChildren().setAll(next.isPresent() ? List.of(asks) : List.of());
     Parts.shown(weigh, !isLed && !worked.batch().closed());
     Parts.shown(purity, !isLed && !worked.batch().closed());
+    Parts.shown(folded, now.live(Measure.Finish.class).findAny().isPresent());
     said.show(
         now.readings().stream()
             .filter(reading -> reading.measure() instanceof Measure.Finish)

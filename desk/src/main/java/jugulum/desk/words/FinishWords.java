@@ -3,6 +3,7 @@ package jugulum.desk.words;
 import java.util.List;
 import java.util.Optional;
 import jugulum.core.finish.NextTurn;
+import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.FinishFact;
 import jugulum.core.passes.NextPass;
 import jugulum.core.shop.Terms;
@@ -26,10 +27,9 @@ public final class FinishWords {
     }
     String range =
         next.leftHighMg().isPresent()
-            ? words.of(
-                "finish.left.range",
-                figures.gold(next.leftLowMg()),
-                figures.gold(next.leftHighMg().getAsDouble()))
+            ? figures.goldRange(
+                new GoldRange(
+                    next.leftMg().orElseThrow(), next.leftLowMg(), next.leftHighMg().getAsDouble()))
             : words.of("finish.left.from", figures.gold(next.leftLowMg()));
     String share = words.of("finish.share", words.percent(next.share().getAsDouble()), range);
     Optional<NextPass.Money> money = next.pass().money();
