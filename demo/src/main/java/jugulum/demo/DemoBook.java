@@ -208,7 +208,11 @@ public final class DemoBook {
     bench.pass(From.HEAP, lifted * 0.948, lifted * 0.005, firstCatch / 9);
     bench.weigh(parted.get(0), Math.rint(lifted * 0.943));
     bench.measure(parted.get(0), new Bagged("season bag 1"));
-    beads.forEach(bead -> bench.measure(parted.get(0), smelt(bead)));
+    if (beads.size() > 1) {
+      DemoSmelt.of(bench, parted.get(0), beads);
+    } else {
+      beads.forEach(bead -> bench.measure(parted.get(0), smelt(bead)));
+    }
     bench.weigh(parted.get(1), leftG);
     bench.done();
     return parted.get(1);

@@ -33,6 +33,11 @@ public record Band(double low, double usual, double high) {
     return low > 0 || high < 0;
   }
 
+  /** Both added: the lows, what is usual, and the highs. */
+  public Band plus(Band other) {
+    return new Band(low + other.low, usual + other.usual, high + other.high);
+  }
+
   /** Every value times a factor of 0 or more. */
   public Band times(double factor) {
     return new Band(low * factor, usual * factor, high * factor);

@@ -2,6 +2,7 @@ package jugulum.core.day;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.ledger.BatchId;
@@ -80,6 +81,24 @@ public record Job(
     /** Its gold is drawn up, cleaned and weighed. */
     record Finish() implements Work {}
 
+    /**
+     * A part of it is smelted.
+     *
+     * @param stage how far
+     * @param crucibles how many
+     */
+    record Smelt(Stage stage, int crucibles) implements Work {}
+
+    /** What a smelt goes through in a day. */
+    enum Stage {
+      ROAST,
+      CHARGE,
+      /** Melted and poured, watched all the time. */
+      MELT,
+      /** Cooled, broken out and cupelled, the beads weighed. */
+      CUPEL
+    }
+
     /** The work without its amounts: by that name what was learnt of it is kept. */
     default String kind() {
       return switch (this) {
@@ -88,6 +107,7 @@ public record Job(
         case Magnet(var way) -> way == MagnetRun.Way.DRUM ? "drum" : "magnet";
         case Run _ -> "run";
         case Finish _ -> "finish";
+        case Smelt(Stage stage, int _) -> "smelt-" + stage.name().toLowerCase(Locale.ROOT);
       };
     }
   }

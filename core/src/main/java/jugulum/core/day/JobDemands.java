@@ -5,6 +5,7 @@ import jugulum.core.belief.Belief;
 import jugulum.core.check.Band;
 import jugulum.core.day.Job.Work;
 import jugulum.core.handling.Evaporation;
+import jugulum.core.ledger.MeltFact.Phase;
 import jugulum.core.ledger.Process.MagnetRun;
 import jugulum.core.plan.PlanRequest.ScreeningTime;
 import jugulum.core.schedule.DayTask;
@@ -12,6 +13,7 @@ import jugulum.core.schedule.DayTask.Hands;
 import jugulum.core.schedule.DayTask.Needs;
 import jugulum.core.schedule.DayTask.Water;
 import jugulum.core.shop.Terms;
+import jugulum.core.smelt.Minutes;
 
 /** What a job takes: minutes, hands, trays, power and water. */
 final class JobDemands {
@@ -43,6 +45,16 @@ final class JobDemands {
 
   /** Drawing up, last magnet, drying and weighing of one concentrate: common practice. */
   private static final Band FINISH = new Band(15, 25, 45);
+
+  /** Weighing and mixing one crucible's charge: common practice. */
+  private static final double CHARGE_MINUTES = 15;
+
+  /**
+   * Crucibles in one heat of a small furnace: ours.
+   *
+   * <p>Off by a half: the hours a smelt takes in the plan of a day.
+   */
+  private static final int AT_ONCE = 2;
 
   /** Spreading sand on a tray. */
   static final int SPREAD_MINUTES = 5;
@@ -98,9 +110,20 @@ final class JobDemands {
                   : about(passes(job.sand().grams()));
           case Work.Run _ -> throw new IllegalStateException("a run has its own pace");
           case Work.Finish _ -> FINISH;
+          case Work.Smelt smelt -> smelting(smelt);
         };
     Band learnt = pace.minutes(job.work().kind(), machine(job.work()).orElse(""), usual);
     return new Band(bounded(learnt.low()), bounded(learnt.usual()), bounded(learnt.high()));
+  }
+
+  private static Band smelting(Work.Smelt smelt) {
+    int heats = (smelt.crucibles() + AT_ONCE - 1) / AT_ONCE;
+    return switch (smelt.stage()) {
+      case ROAST -> Minutes.of(Phase.ROAST);
+      case CHARGE -> about(CHARGE_MINUTES * smelt.crucibles());
+      case MELT -> Minutes.of(Phase.MELT).times(heats);
+      case CUPEL -> Minutes.of(Phase.COOL).plus(Minutes.of(Phase.CUPEL).times(heats));
+    };
   }
 
   private static double bounded(double minutes) {
@@ -149,6 +172,11 @@ final class JobDemands {
     return switch (work) {
       case Work.Dry _ -> Hands.NONE;
       case Work.Screen _, Work.Finish _ -> Hands.ALL;
+      case Work.Smelt smelt ->
+          switch (smelt.stage()) {
+            case CHARGE, MELT -> Hands.ALL;
+            case ROAST, CUPEL -> Hands.INTERVALS;
+          };
       case Work.Magnet(var way) -> way == MagnetRun.Way.DRUM ? Hands.INTERVALS : Hands.ALL;
       case Work.Run run -> run.gear().sheet().working().hands();
     };
@@ -158,7 +186,7 @@ final class JobDemands {
     return switch (work) {
       case Work.Dry _ -> SPREAD_MINUTES;
       case Work.Run run -> (int) Math.round(run.gear().sheet().working().setUpMinutes());
-      case Work.Screen _, Work.Magnet _, Work.Finish _ -> 0;
+      case Work.Screen _, Work.Magnet _, Work.Finish _, Work.Smelt _ -> 0;
     };
   }
 
@@ -171,7 +199,7 @@ final class JobDemands {
               run.gear().watts().orElse(0) * minutes / 60,
               job.sand().grams() / 1000 * LITRES_PER_KG,
               run.gear().sheet().working().water());
-      case Work.Screen _, Work.Magnet _, Work.Finish _ -> Needs.NOTHING;
+      case Work.Screen _, Work.Magnet _, Work.Finish _, Work.Smelt _ -> Needs.NOTHING;
     };
   }
 }

@@ -25,6 +25,7 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Melting;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.NextLeg;
 import jugulum.core.ledger.NextLeg.Made;
@@ -117,6 +118,22 @@ public final class Jobs {
       work(step).ifPresent(work -> ofStep(step, work));
     }
     network.endLots().filter(this::isThere).forEach(this::waits);
+    network
+        .lots()
+        .forEach(lot -> Melting.open(lot).ifPresent(round -> melts(lot, MeltAhead.of(round))));
+  }
+
+  /** What is left to do of a smelt, one after the other. */
+  private void melts(Lot lot, List<Work.Smelt> ahead) {
+    Sand sand = new Sand(0, false);
+    List<String> after = List.of();
+    for (Work.Smelt work : ahead) {
+      Gold none = new Gold(lot.id(), 0, false, 0);
+      Optional<LotId> from = Optional.of(lot.id());
+      Job job =
+          add(work, lot.cut(), sand, from, Optional.empty(), new Standing.Ahead(), after, none);
+      after = List.of(job.id());
+    }
   }
 
   /** What a step under way makes is followed from that step. */

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,6 +29,7 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.StepId;
@@ -392,5 +394,52 @@ class DayWorkTest {
     DayPlan plan = plan(asked(broken, jobs, Instant.parse("2026-03-02T12:00:00Z")));
     assertThat(plan.why(job(jobs, "run", "−30 +50").id())).contains(Why.NO_MACHINE);
     assertThat(plan.slot(job(jobs, "run", "−80 +100").id())).isPresent();
+  }
+
+  /** 450 g of sand just taken are three crucibles, two at a time: everything after the other. */
+  @Test
+  void whatIsLeftOfASmeltIsPartOfTheDay() {
+    Bench bench = bench(0);
+    says(bench, 0, new MeltFact.Taken(450, Measure.VisibleGold.LEFT));
+    says(bench, 0, new MeltFact.Sands(0.8, 0.1, 0.05));
+    List<Job> smelts = smelts(bench);
+    assertThat(smelts)
+        .extracting(Job::work)
+        .containsExactly(
+            new Work.Smelt(Work.Stage.ROAST, 0),
+            new Work.Smelt(Work.Stage.CHARGE, 3),
+            new Work.Smelt(Work.Stage.MELT, 3),
+            new Work.Smelt(Work.Stage.CUPEL, 3));
+    assertThat(smelts.getLast().after()).containsExactly(smelts.get(2).id());
+    Map<String, DayTask> tasks = new HashMap<>();
+    asked(day(), jobs(bench), MORNING)
+        .problem()
+        .tasks()
+        .forEach(task -> tasks.put(task.id(), task));
+    DayTask charge = tasks.get(smelts.get(1).id());
+    assertThat(charge.planned()).as("a quarter of an hour each").isEqualTo(45);
+    assertThat(charge.hands()).isEqualTo(Hands.ALL);
+    DayTask melt = tasks.get(smelts.get(2).id());
+    assertThat(melt.planned()).as("two heats").isEqualTo(80);
+    assertThat(melt.hands()).as("watched").isEqualTo(Hands.ALL);
+    says(bench, 0, new MeltFact.Roasted(450, 440));
+    says(bench, 1, new MeltFact.Charged(220, Measure.Smelt.Collector.LEAD, OptionalDouble.of(40)));
+    assertThat(smelts(bench))
+        .extracting(Job::work)
+        .containsExactly(
+            new Work.Smelt(Work.Stage.CHARGE, 1),
+            new Work.Smelt(Work.Stage.MELT, 2),
+            new Work.Smelt(Work.Stage.CUPEL, 2));
+    says(bench, 1, new MeltFact.Spoilt("cracked"));
+    says(bench, 0, new MeltFact.Ended());
+    assertThat(smelts(bench)).isEmpty();
+  }
+
+  private static void says(Bench bench, int crucible, MeltFact fact) {
+    bench.measures(1, new Measure.Melt(crucible, fact));
+  }
+
+  private static List<Job> smelts(Bench bench) {
+    return jobs(bench).stream().filter(job -> job.work() instanceof Work.Smelt).toList();
   }
 }

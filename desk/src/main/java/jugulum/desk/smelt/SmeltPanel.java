@@ -19,8 +19,10 @@ import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.Melting;
 import jugulum.core.smelt.MeltTimer;
+import jugulum.core.smelt.Roast;
 import jugulum.core.task.Task;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.MeltChart;
@@ -54,6 +56,7 @@ public final class SmeltPanel extends Panel {
   private final Label of = Parts.sentence("", "muted");
   private final DrawingView picture = new DrawingView("melt-picture");
   private final Label time = Parts.sentence("", "strong");
+  private final Label roast = Parts.sentence("");
   private final ChargeBox charge;
   private final WholeBox whole;
   private final ReadingList readings;
@@ -74,6 +77,7 @@ public final class SmeltPanel extends Panel {
     this.desk = desk;
     tells.setId("melt-tells");
     time.setId("melt-time");
+    roast.setId("melt-roast");
     charge = new ChargeBox(words);
     whole = new WholeBox(desk);
     asks = new TaskBox("melt", desk);
@@ -92,6 +96,7 @@ public final class SmeltPanel extends Panel {
             Parts.heading(words.of("melt.title"), Sentences.lot(words, smelted)),
             new VBox(2, tells, of),
             time,
+            roast,
             picture,
             charge,
             more,
@@ -126,6 +131,8 @@ public final class SmeltPanel extends Panel {
         round ->
             picture.show(width -> MeltChart.of(round, figures, width), words.of("melt.picture")));
     Parts.shown(picture, last.filter(round -> !round.crucibles().isEmpty()).isPresent());
+    roast.setText(last.flatMap(round -> roasted(round, figures)).orElse(""));
+    Parts.shown(roast, !roast.getText().isEmpty());
     Parts.shown(more, mayRecord && last.isPresent());
     last.ifPresent(beside::show);
     charge.show(last, figures);
@@ -137,6 +144,31 @@ public final class SmeltPanel extends Panel {
         figures,
         mayRecord);
     tick(desk.now());
+  }
+
+  /** Whether the roast is through, by what it did to the weight. */
+  private Optional<String> roasted(Melting round, Figures figures) {
+    return round
+        .said()
+        .latest(MeltFact.Roasted.class)
+        .flatMap(
+            told ->
+                round
+                    .said()
+                    .latest(MeltFact.Sands.class)
+                    .map(
+                        sands -> {
+                          Roast.Change expected =
+                              Roast.expected(told.beforeG(), sands.sulfide(), sands.iron());
+                          double change = told.afterG() - told.beforeG();
+                          return words.of(
+                              expected.isUnfinished(change)
+                                  ? "melt.roast.unfinished"
+                                  : "melt.roast.through",
+                              figures.read(-change, 0.1),
+                              figures.read(-expected.highG(), 0.1),
+                              figures.read(-expected.lowG(), 0.1));
+                        }));
   }
 
   /** Asks what was asked, as long as it is open; else what comes first. */

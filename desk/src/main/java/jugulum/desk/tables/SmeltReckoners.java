@@ -60,11 +60,14 @@ final class SmeltReckoners {
           shares.put(SandKind.GARNET, typed[2] / 100);
           shares.put(SandKind.SULFIDE_ROASTED, typed[3] / 100);
           shares.put(SandKind.QUARTZ, rest / 100);
-          return Optional.of(grid(Charge.of(typed[0], shares)));
+          return Optional.of(grid(Charge.of(typed[0], shares), typed[0] * typed[1] / 100));
         });
   }
 
-  private Grid grid(Charge charge) {
+  /** A usual button of lead, in g: common practice 25 to 60. */
+  private static final double BUTTON_G = 30;
+
+  private Grid grid(Charge charge, double ironG) {
     List<List<String>> rows = new ArrayList<>();
     for (Flux flux : Flux.values()) {
       var band = charge.fluxes().get(flux);
@@ -76,6 +79,11 @@ final class SmeltReckoners {
                 words.of("table.range", figure(band.low()), figure(band.high()))));
       }
     }
+    rows.add(
+        List.of(
+            words.of("table.flour-for-lead", words.plain(BUTTON_G)),
+            figure(Charge.flourForLead(BUTTON_G, ironG, 0, 0)),
+            ""));
     rows.add(List.of(words.of("table.all-fluxes"), figure(charge.ratio() * charge.sandG()), ""));
     return new Grid(reckoners.heads("flux", "start-g", "range-g"), rows);
   }

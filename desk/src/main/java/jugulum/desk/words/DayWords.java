@@ -73,6 +73,7 @@ public final class DayWords {
       case Work.Magnet _ -> words.of("day.does.magnet");
       case Work.Run run -> words.of("machine.short", run.gear().kind());
       case Work.Finish _ -> words.of("day.does.finish");
+      case Work.Smelt(var stage, int _) -> words.of("day.does.smelt", stage);
     };
   }
 

@@ -145,6 +145,20 @@ class SmeltPanelTest extends OnTheDemoBook {
     }
   }
 
+  @Test
+  void aRoastThatLostTooLittleIsSaid() {
+    try (Person person = Person.at(book)) {
+      takes(person, "250 g");
+      yes(person, 2);
+      says(person, "IRON", "50", "SULFIDE", "8");
+      yes(person, 1);
+      assertThat(person.text("run-timer")).contains("Roast");
+      says(person, "ROASTED", "249");
+      assertThat(person.text("melt-roast")).contains("sulfide is left", "2.4", "6.7");
+      assertThat(person.text("melt-question")).as("nobody is held up").contains("Charge");
+    }
+  }
+
   /** Begun in the window, gone on with at the furnace: every stop, both weights, one key each. */
   @Test
   void benchModeLeadsFromTheStopsToTheBead() {

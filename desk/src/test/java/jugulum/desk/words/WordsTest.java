@@ -20,6 +20,7 @@ import jugulum.book.replay.ReplayFile;
 import jugulum.book.stream.BookProblem;
 import jugulum.core.advice.Advice;
 import jugulum.core.day.DayReason;
+import jugulum.core.day.Job;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
@@ -231,6 +232,7 @@ class WordsTest {
           Map.entry("finish.act", FinishFact.Act.values()),
           Map.entry("finish.how", FinishFact.Act.values()),
           Map.entry("finish.did", FinishFact.Act.values()),
+          Map.entry("day.does.smelt", Job.Work.Stage.values()),
           Map.entry("melt.stop", MeltFact.Stop.values()),
           Map.entry("melt.sure", MeltFact.Stop.values()),
           Map.entry("melt.began", MeltFact.Phase.values()),
