@@ -68,6 +68,12 @@ public record Dial(String id, Unit unit, double low, double high, Optional<Band>
     return new Dial(id, unit, low, high, usual, other);
   }
 
+  /** The same dial at a mark of one's own: of one cut, so that no other coarseness moves it. */
+  Dial marked(Band own) {
+    Dial moved = usually(own);
+    return new Dial(id, unit, moved.low, moved.high, moved.usual, Lean.NONE);
+  }
+
   /** The same dial on a machine that usually stands elsewhere. */
   Dial usually(Band own) {
     return new Dial(

@@ -6,10 +6,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Sheet.Sizes;
+import jugulum.core.marks.OwnMarks;
+import jugulum.core.marks.OwnWindow;
+import jugulum.core.screens.Cut;
 
 /**
  * A machine somebody owns: it works like one of the kinds, with what is its own.
@@ -23,6 +27,7 @@ import jugulum.core.machine.Sheet.Sizes;
  * @param sumpL the water in its sump, in litres, from 0.1 to 100,000, if told
  * @param more dials of one's own, by name with their unit ("tip hole, mm"), at most {@link
  *     #MOST_OWN_DIALS}; empty where nobody told any
+ * @param marks its own marks, one set a cut, the latest; empty where nobody looked
  */
 public record Gear(
     String name,
@@ -32,7 +37,8 @@ public record Gear(
     OptionalDouble watts,
     OptionalDouble batteryWh,
     OptionalDouble sumpL,
-    Optional<List<String>> more) {
+    Optional<List<String>> more,
+    Optional<List<OwnMarks>> marks) {
   /** Nobody sets more than that beside what the sheet has. */
   public static final int MOST_OWN_DIALS = 20;
 
@@ -48,6 +54,7 @@ public record Gear(
     batteryWh.ifPresent(told -> Check.inRange("batteryWh", told, 1, 1e6));
     sumpL.ifPresent(told -> Check.inRange("sumpL", told, 0.1, 100_000));
     more = more.map(List::copyOf);
+    marks = marks.map(List::copyOf);
     more.ifPresent(own -> Check.inRange("more", own.size(), 0, MOST_OWN_DIALS));
   }
 
@@ -60,7 +67,50 @@ public record Gear(
       OptionalDouble watts,
       OptionalDouble batteryWh,
       OptionalDouble sumpL) {
-    this(name, kind, suits, usual, watts, batteryWh, sumpL, Optional.empty());
+    this(name, kind, suits, usual, watts, batteryWh, sumpL, Optional.empty(), Optional.empty());
+  }
+
+  /** Its own marks, coarse cuts first. */
+  public List<OwnMarks> ownMarks() {
+    return marks.orElse(List.of()).stream()
+        .sorted(Comparator.comparing(OwnMarks::cut, Cut.COARSE_FIRST))
+        .toList();
+  }
+
+  /** Its own marks for a cut. */
+  public Optional<OwnMarks> marks(Cut cut) {
+    return ownMarks().stream().filter(one -> one.cut().equals(cut)).findFirst();
+  }
+
+  /** The same with marks for a cut; those it had for that cut are replaced. */
+  public Gear with(OwnMarks own) {
+    return withMarks(
+        Stream.concat(
+                ownMarks().stream().filter(one -> !one.cut().equals(own.cut())), Stream.of(own))
+            .toList());
+  }
+
+  /** The same with the marks another of it had. */
+  public Gear keepingMarksOf(Gear before) {
+    return withMarks(before.ownMarks());
+  }
+
+  /** The same without marks for a cut. */
+  public Gear withoutMarks(Cut cut) {
+    return withMarks(ownMarks().stream().filter(one -> !one.cut().equals(cut)).toList());
+  }
+
+  private Gear withMarks(List<OwnMarks> own) {
+    return new Gear(
+        name,
+        kind,
+        suits,
+        usual,
+        watts,
+        batteryWh,
+        sumpL,
+        more,
+        own.isEmpty() ? Optional.empty() : Optional.of(own));
   }
 
   /** Dials of one's own, by name. */
@@ -78,7 +128,8 @@ public record Gear(
         watts,
         batteryWh,
         sumpL,
-        own.isEmpty() ? Optional.empty() : Optional.of(own));
+        own.isEmpty() ? Optional.empty() : Optional.of(own),
+        marks);
   }
 
   /** A kind of machine of which nobody said more. */
@@ -118,12 +169,39 @@ public record Gear(
     return of.with(dials, suits.orElse(of.suits()));
   }
 
+  /** The same for a cut: where it has marks of its own for it, they are where its dials stand. */
+  public Sheet sheet(Cut cut) {
+    Sheet all = sheet();
+    Optional<OwnWindow> window =
+        marks(cut).map(OwnWindow::of).filter(one -> one.state() == OwnWindow.State.WINDOW);
+    return window
+        .map(
+            own ->
+                all.with(all.dials().stream().map(dial -> marked(dial, own)).toList(), all.suits()))
+        .orElse(all);
+  }
+
+  private static Dial marked(Dial dial, OwnWindow own) {
+    return switch (dial.id()) {
+      case FLOW -> dial.marked(own.flow().orElseThrow());
+      case RIM ->
+          own.rimMm().isPresent() ? dial.marked(Band.sharp(own.rimMm().getAsDouble())) : dial;
+      default -> dial;
+    };
+  }
+
+  /** The dial of the water a bowl is given. */
+  private static final String FLOW = "flow";
+
+  /** The dial of the water under its rim. */
+  private static final String RIM = "rim";
+
   /** The same with dials that usually stand where they were set, give or take {@link #GIVE}. */
   public Gear usuallyAt(Map<String, Double> set) {
     Map<String, Band> own = new TreeMap<>(usual);
     set.forEach(
         (dial, value) -> own.put(dial, new Band(value * (1 - GIVE), value, value * (1 + GIVE))));
-    return new Gear(name, kind, suits, own, watts, batteryWh, sumpL, more);
+    return new Gear(name, kind, suits, own, watts, batteryWh, sumpL, more, marks);
   }
 
   /**

@@ -246,7 +246,7 @@ public final class Tasks {
                         Kind.CHECK,
                         step.id(),
                         Part.needed(Ask.CHECKED, Unit.YES, 1, 1).of(check))));
-    gear.sheet().dials().stream()
+    gear.sheet(network.cutInto(step)).dials().stream()
         .filter(dial -> dial.usual().isPresent() && step.setting(dial.id()).isEmpty())
         .forEach(dial -> open.add(Task.onStep(Kind.SET, step.id(), setting(dial))));
   }

@@ -1,7 +1,10 @@
 package jugulum.desk.gear;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletionStage;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -26,12 +29,17 @@ import jugulum.desk.view.MainView;
 import jugulum.desk.view.Navigation;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
 
-/** The gear of the shop: what each machine has shown in the runs of all batches, and in trials. */
+/**
+ * The gear of the shop: what each machine has shown in the runs of all batches and in trials, and
+ * its own marks.
+ */
 public final class GearView extends BorderPane implements MainView {
   @Prologue private final Words words;
   private final Workbench workbench;
   private final RunsPane runs;
+  private final MarksPane marks;
   private final TrialsPane trials;
   private final PracticePane practice;
   private final Label about = Parts.sentence("", "muted");
@@ -41,6 +49,7 @@ public final class GearView extends BorderPane implements MainView {
   /** What the view is parted in. */
   private enum Part {
     RECORD,
+    MARKS,
     TRIALS,
     PRACTICE
   }
@@ -49,14 +58,17 @@ public final class GearView extends BorderPane implements MainView {
    * Makes the view of a workbench.
    *
    * @param picker asks for files
+   * @param today the day
    */
-  public GearView(Workbench workbench, FilePicker picker, Navigation navigation) {
+  public GearView(
+      Workbench workbench, FilePicker picker, Navigation navigation, Supplier<LocalDate> today) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
     getStyleClass().add("page");
     setId("gear-view");
     runs = new RunsPane(workbench, ran -> navigation.open(ran.batch()));
+    marks = new MarksPane(workbench, picker, today);
     trials = new TrialsPane(workbench, picker);
     practice = new PracticePane(workbench, picker);
     Region between = new Region();
@@ -79,6 +91,7 @@ public final class GearView extends BorderPane implements MainView {
     setCenter(
         switch (parts.chosen()) {
           case RECORD -> runs;
+          case MARKS -> marks;
           case TRIALS -> trials;
           case PRACTICE -> practice;
         });
@@ -93,6 +106,7 @@ public final class GearView extends BorderPane implements MainView {
   private void refresh() {
     switch (parts.chosen()) {
       case RECORD -> runs.refresh();
+      case MARKS -> marks.refresh();
       case TRIALS -> trials.refresh();
       case PRACTICE -> {
         // Nothing of it is in the book.
@@ -113,7 +127,7 @@ public final class GearView extends BorderPane implements MainView {
   private void pressed(KeyEvent key) {
     boolean used =
         switch (parts.chosen()) {
-          case RECORD -> false;
+          case RECORD, MARKS -> false;
           case TRIALS -> trials.press(key);
           case PRACTICE -> practice.press(key);
         };
@@ -144,6 +158,10 @@ public final class GearView extends BorderPane implements MainView {
 
   @Override
   public boolean undoOrRedo(boolean isRedo) {
+    if (parts.chosen() == Part.MARKS) {
+      CompletionStage<Outcome> _ = workbench.session().undoOrRedoShop(isRedo);
+      return true;
+    }
     if (showsTrials()) {
       trials.undoOrRedo(isRedo);
     }
@@ -173,6 +191,7 @@ public final class GearView extends BorderPane implements MainView {
     refresh();
     switch (parts.chosen()) {
       case RECORD -> runs.focusList();
+      case MARKS -> marks.focusFirst();
       case TRIALS -> trials.focusWhenRead();
       case PRACTICE -> practice.focusFirst();
     }

@@ -260,8 +260,12 @@ final class SheetPanel extends Panel {
     checks.values().forEach(box -> box.setDisable(!open));
     filling = false;
     StartWords.Feed feed = feed(shown, now);
-    dials.forEach(
-        set -> show(words, set, now, StartWords.target(words, sheet, set.dial, feed), open));
+    // A cut the machine has marks of its own for stands at those.
+    Sheet marked = gear.sheet(cut);
+    for (Set set : dials) {
+      Dial dial = marked.dial(set.dial.id()).orElse(set.dial);
+      show(words, set, dial, now, StartWords.target(words, marked, dial, feed), open);
+    }
     ownDials.ifPresent(own -> own.show(now, open));
     sums.show(now, shown.sand().closure(step).inG());
     model
@@ -278,14 +282,15 @@ final class SheetPanel extends Panel {
   }
 
   /** The field follows the record; typing that was not noted yet stays while another dial is. */
-  private static void show(Words words, Set set, Step now, Optional<String> target, boolean open) {
+  private static void show(
+      Words words, Set set, Dial dial, Step now, Optional<String> target, boolean open) {
     OptionalDouble value = now.setting(set.dial.id());
     if (!value.equals(set.noted)) {
       set.noted = value;
       value.ifPresent(noted -> set.field.fill(words.rounded(noted, 2)));
     }
     set.field.field().setDisable(!open);
-    set.said.setText(value.isPresent() ? said(words, set.dial, value.getAsDouble()) : "");
+    set.said.setText(value.isPresent() ? said(words, dial, value.getAsDouble()) : "");
     Parts.shown(set.said, !set.said.getText().isEmpty());
     set.target.setText(target.map(start -> words.of("sheet.target", start)).orElse(""));
     Parts.shown(set.target, target.isPresent());

@@ -53,7 +53,7 @@ public record SheetPage(
       String what,
       Map<String, Double> set,
       List<String> sums) {
-    Sheet sheet = gear.sheet();
+    Sheet sheet = feed.map(one -> gear.sheet(one.cut())).orElseGet(gear::sheet);
     String good =
         words.of(
             "sheet.suits",

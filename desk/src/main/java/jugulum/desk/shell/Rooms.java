@@ -1,6 +1,7 @@
 package jugulum.desk.shell;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -83,7 +84,9 @@ final class Rooms implements Navigation {
     views.put(View.ACCOUNT, new Lazy<>(() -> new AccountView(workbench, picker, clock, this)));
     views.put(View.DAY, new Lazy<>(() -> new DayView(workbench, clock, picker, this)));
     views.put(View.SEASON, season);
-    views.put(View.GEAR, new Lazy<>(() -> new GearView(workbench, picker, this)));
+    views.put(
+        View.GEAR,
+        new Lazy<>(() -> new GearView(workbench, picker, this, () -> LocalDate.now(clock))));
     views.put(View.SHOP, shop);
   }
 

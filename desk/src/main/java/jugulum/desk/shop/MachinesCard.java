@@ -199,20 +199,20 @@ final class MachinesCard extends VBox {
       Optional<Double> wh,
       Optional<Double> litres) {
     Sizes usual = Sheets.of(kind.getValue()).suits();
-    Map<String, Band> stand =
+    Optional<Gear> before =
         workbench.projections().shop().get().gear().stream()
             .filter(one -> one.name().equalsIgnoreCase(called) && one.kind() == kind.getValue())
-            .findFirst()
-            .map(Gear::usual)
-            .orElse(Map.of());
+            .findFirst();
+    Map<String, Band> stand = before.map(Gear::usual).orElse(Map.of());
     try {
       Optional<Sizes> suits =
           fine.isPresent() || coarse.isPresent()
               ? Optional.of(
                   new Sizes(fine.orElse(usual.finestMm()), coarse.orElse(usual.coarsestMm())))
               : Optional.empty();
-      return Optional.of(
-          new Gear(called, kind.getValue(), suits, stand, told(power), told(wh), told(litres)));
+      Gear told =
+          new Gear(called, kind.getValue(), suits, stand, told(power), told(wh), told(litres));
+      return Optional.of(before.map(told::keepingMarksOf).orElse(told));
     } catch (OutOfRange crossed) {
       coarsest.refuse(words.of("shop.gear.crossed"));
       return Optional.empty();

@@ -46,6 +46,9 @@ public final class StartWords {
 
   /** Where a dial stands to begin with a cut; empty where the cut changes nothing. */
   public static Optional<String> target(Words words, Sheet sheet, Dial dial, Feed feed) {
+    if (isMarked(sheet, dial)) {
+      return Optional.of(words.of("marks.start", SheetWords.usual(words, dial)));
+    }
     Working.Law law = sheet.working().law();
     Optional<String> byLaw =
         dial.id().equals(dial(law)) && !isOnesOwn(sheet, dial)
@@ -65,6 +68,15 @@ public final class StartWords {
       case DECK -> TILT;
       case NONE -> "";
     };
+  }
+
+  /** A mark is of one cut: no coarseness moves it, as it does the dial of its kind. */
+  private static boolean isMarked(Sheet sheet, Dial dial) {
+    return dial.lean() == Dial.Lean.NONE
+        && Sheets.of(sheet.kind())
+            .dial(dial.id())
+            .filter(one -> one.lean() != Dial.Lean.NONE)
+            .isPresent();
   }
 
   /** One's own usual goes before any model. */

@@ -40,6 +40,8 @@ import jugulum.core.look.LookWeighed;
 import jugulum.core.machine.Due;
 import jugulum.core.machine.Sheet;
 import jugulum.core.magnet.MagnetSchool;
+import jugulum.core.marks.MarkLook;
+import jugulum.core.marks.OwnWindow;
 import jugulum.core.mass.LotMass;
 import jugulum.core.mass.StepClosure;
 import jugulum.core.mass.Suspicion;
@@ -233,6 +235,10 @@ class WordsTest {
           Map.entry("finish.how", FinishFact.Act.values()),
           Map.entry("finish.did", FinishFact.Act.values()),
           Map.entry("day.does.smelt", Job.Work.Stage.values()),
+          Map.entry("marks.saw", MarkLook.Saw.values()),
+          Map.entry("marks.saw.short", MarkLook.Saw.values()),
+          Map.entry("marks.state", OwnWindow.State.values()),
+          Map.entry("marks.state.short", OwnWindow.State.values()),
           Map.entry("melt.stop", MeltFact.Stop.values()),
           Map.entry("melt.sure", MeltFact.Stop.values()),
           Map.entry("melt.began", MeltFact.Phase.values()),
