@@ -118,7 +118,7 @@ final class MarksPane extends BorderPane {
     cut.field().textProperty().addListener((_, _, _) -> tell());
     bowls.valueProperty().addListener((_, _, _) -> tell());
     VBox left = new VBox(10, bowls, form, Parts.advice("idle", "", words.of("marks.before")));
-    left.getStyleClass().add("page-top");
+    left.getStyleClass().add("side");
     left.setPrefWidth(460);
     VBox right =
         new VBox(
@@ -128,7 +128,7 @@ final class MarksPane extends BorderPane {
             picture,
             looks,
             Buttons.plain("marks-card", words.of("marks.card"), "", this::print));
-    right.getStyleClass().add("page-top");
+    right.getStyleClass().add("side");
     ScrollPane rolled = new ScrollPane(left);
     rolled.setFitToWidth(true);
     rolled.setPrefWidth(490);

@@ -44,7 +44,7 @@ public final class MarkWords {
               Integer.toString(specks),
               words.percent(OwnWindow.losesAtMost(specks))));
     }
-    return words.joined("join.sentences", sentences);
+    return words.of("marks.sentences", words.joined("join.sentences", sentences));
   }
 
   private static String climbs(Words words, Band climbs) {

@@ -28,7 +28,10 @@ class MarksPaneTest extends OnTheDemoBook {
   }
 
   private static int looks(Person person) {
-    return marks(person).stream().mapToInt(own -> own.looks().size()).sum();
+    return marks(person).stream()
+        .filter(own -> own.cut().notation().equals("−30 +50"))
+        .mapToInt(own -> own.looks().size())
+        .sum();
   }
 
   private static void opens(Person person, String cut) {

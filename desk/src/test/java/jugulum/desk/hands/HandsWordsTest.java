@@ -16,10 +16,11 @@ import jugulum.desk.words.Figures;
 import org.junit.jupiter.api.Test;
 
 class HandsWordsTest {
-  /** A check is asked by its own text. */
+  /** A check, a stop before heat and one thing of a turn are asked by their own texts. */
   @Test
   void everyPartHasItsQuestion() {
-    for (Part.Ask ask : EnumSet.complementOf(EnumSet.of(Part.Ask.CHECKED))) {
+    for (Part.Ask ask :
+        EnumSet.complementOf(EnumSet.of(Part.Ask.CHECKED, Part.Ask.STOP, Part.Ask.ACT))) {
       assertThat(English.WORDS.has("hands.ask." + ask)).as(ask.name()).isTrue();
     }
   }
@@ -32,6 +33,14 @@ class HandsWordsTest {
             Task.Kind.STOP,
             Task.Kind.FINISH_STEP,
             Task.Kind.BEGIN,
+            Task.Kind.MELT_SANDS,
+            Task.Kind.MELT_ROAST,
+            Task.Kind.MELT_CHARGE,
+            Task.Kind.MELT_START,
+            Task.Kind.MELT_POUR,
+            Task.Kind.MELT_CUPEL,
+            Task.Kind.FINISH_LIFT,
+            Task.Kind.FINISH_TURN,
             Task.Kind.CLOSE)) {
       assertThat(English.WORDS.has("hands.do." + kind)).as(kind.name()).isTrue();
     }
