@@ -43,6 +43,8 @@ public record NextTurn(NextPass pass, double leftLowMg, OptionalDouble leftHighM
    */
   private static final double SHARE_SD = 0.05;
 
+  private static final double MOST_SPECKS = 1e9;
+
   /** So many specks, caught with a share of six in ten, differ by chance by {@link #SHARE_SD}. */
   private static final double AS_IF = 0.6 * 0.4 / (SHARE_SD * SHARE_SD);
 
@@ -70,10 +72,12 @@ public record NextTurn(NextPass pass, double leftLowMg, OptionalDouble leftHighM
   public static NextTurn of(
       Step step, Speck speck, double fineness, Optional<Terms> terms, StopRule rule) {
     List<Double> won = Finishing.of(step).turns().stream().map(FinishFact.Turn::goldMg).toList();
+    Speck grain = grain(speck, won);
+    // Gold of so many specks that nobody could count them is told by the grain.
+    Speck told = won.stream().anyMatch(mg -> mg / speck.meanMg() > MOST_SPECKS) ? grain : speck;
     NextPass pass =
         NextPass.of(
-            counted(won, speck), OptionalDouble.of(minutes(step)), speck, fineness, terms, rule);
-    Speck grain = grain(speck, won);
+            counted(won, told), OptionalDouble.of(minutes(step)), told, fineness, terms, rule);
     Removal wide = Removal.of(counted(won, grain));
     OptionalDouble high = wide.leftHigh();
     return new NextTurn(

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure.Smelt;
 import jugulum.core.ledger.Measure.VisibleGold;
@@ -49,22 +50,32 @@ public final class Smelts {
     if (charged.isEmpty() || one.beadMg().isEmpty() || one.spoilt().isPresent()) {
       return Optional.empty();
     }
+    try {
+      return Optional.of(of(round, one, charged.get()));
+    } catch (OutOfRange _) {
+      // A file can tell what no balance reads: such a crucible tells nothing.
+      return Optional.empty();
+    }
+  }
+
+  private static Smelt of(Melting round, Melting.Crucible one, MeltFact.Charged charged) {
     double dryG = one.sandG() * round.dryPerMelted();
     double share = Math.min(1, dryG / round.taken().sampleG());
     double more = byShot(one);
-    OptionalDouble parted = one.partedMg().stream().map(mg -> mg * more).findFirst();
+    double beadMg = one.beadMg().orElseThrow();
+    OptionalDouble parted =
+        one.partedMg().stream().map(mg -> Math.min(mg, beadMg) * more).findFirst();
     double blank = parted.isPresent() ? 0 : round.blankMg().orElse(0);
-    return Optional.of(
-        new Smelt(
-            dryG,
-            charged.get().collector(),
-            charged.get().collectorG(),
-            one.buttonG(),
-            Math.max(0, one.beadMg().getAsDouble() - blank) * more,
-            parted,
-            OptionalDouble.empty(),
-            visible(round.taken().visible(), share),
-            round.cost().stream().map(money -> money * share).findFirst()));
+    return new Smelt(
+        dryG,
+        charged.collector(),
+        charged.collectorG(),
+        one.buttonG(),
+        Math.max(0, beadMg - blank) * more,
+        parted,
+        OptionalDouble.empty(),
+        visible(round.taken().visible(), share),
+        round.cost().stream().map(money -> money * share).findFirst());
   }
 
   private static double byShot(Melting.Crucible one) {
@@ -84,12 +95,19 @@ public final class Smelts {
 
   /** Whether a melt lost metal, and gold with it: its button is too light for what went in. */
   static boolean isAtLeast(Smelt smelt) {
-    if (smelt.collectorG().orElse(0) < Button.LEAST_IN_G || smelt.buttonG().orElse(0) <= 0) {
-      return false;
-    }
-    return Button.of(
-            smelt.collectorG().getAsDouble(), smelt.beadMg() / 1000, smelt.buttonG().getAsDouble())
-        == Button.LOW;
+    return button(smelt.collectorG(), smelt.beadMg(), smelt.buttonG())
+        .filter(button -> button == Button.LOW)
+        .isPresent();
+  }
+
+  /** What the weight of a button says; empty where a weight is missing, or none of a crucible. */
+  private static Optional<Button> button(
+      OptionalDouble collectorG, double beadMg, OptionalDouble buttonG) {
+    double in = collectorG.orElse(0);
+    double out = buttonG.orElse(0);
+    boolean isOfACrucible =
+        in >= Button.LEAST_IN_G && in <= Button.MOST_IN_G && out > 0 && out <= Button.MOST_OUT_G;
+    return isOfACrucible ? Optional.of(Button.of(in, beadMg / 1000, out)) : Optional.empty();
   }
 
   /** Free gold weighed out of the samples, before or after; also out of what was lost later. */
@@ -151,10 +169,10 @@ public final class Smelts {
 
   /** What the weight of a button says; empty before it was weighed, and without a collector. */
   public static Optional<Button> button(Melting.Crucible one) {
-    double in = one.charged().map(told -> told.collectorG().orElse(0)).orElse(0.0);
-    return in >= Button.LEAST_IN_G && one.buttonG().isPresent()
-        ? Optional.of(Button.of(in, one.beadMg().orElse(0) / 1000, one.buttonG().getAsDouble()))
-        : Optional.empty();
+    return button(
+        one.charged().map(MeltFact.Charged::collectorG).orElse(OptionalDouble.empty()),
+        one.beadMg().orElse(0),
+        one.buttonG());
   }
 
   /** Whether nothing of a lot is left: all of it was melted, crucible by crucible. */

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
-import jugulum.core.check.Check;
 import jugulum.core.ledger.MeltFact.Phase;
 import jugulum.core.ledger.MeltFact.Stop;
 
@@ -212,7 +211,7 @@ public record Melting(MeltFact.Taken taken, Said said, List<Crucible> crucibles)
     return !isMoreToCharge() && crucibles.stream().allMatch(Crucible::isOver);
   }
 
-  /** The number the next crucible of a lot has, from 1. */
+  /** The number the next crucible of a lot has, from 1; the last one there is goes on being it. */
   public static int next(Lot lot) {
     int last =
         of(lot).stream()
@@ -220,6 +219,6 @@ public record Melting(MeltFact.Taken taken, Said said, List<Crucible> crucibles)
             .mapToInt(Crucible::number)
             .max()
             .orElse(0);
-    return (int) Check.inRange("crucible", last + 1, 1, Measure.Melt.MOST_CRUCIBLES);
+    return Math.min(last + 1, Measure.Melt.MOST_CRUCIBLES);
   }
 }

@@ -30,6 +30,12 @@ public enum Button {
   /** Less collector is none, in g: a button of it says nothing. */
   public static final double LEAST_IN_G = 0.1;
 
+  /** No crucible takes more collector, in g. */
+  public static final double MOST_IN_G = 1000;
+
+  /** No button of a crucible weighs more, in g. */
+  public static final double MOST_OUT_G = 2000;
+
   /**
    * What it says.
    *
@@ -39,9 +45,9 @@ public enum Button {
    */
   public static Button of(double collectorG, double goldG, double buttonG) {
     double in =
-        Check.inRange("collectorG", collectorG, LEAST_IN_G, 1000)
+        Check.inRange("collectorG", collectorG, LEAST_IN_G, MOST_IN_G)
             + Check.inRange("goldG", goldG, 0, 1000);
-    double share = Check.inRange("buttonG", buttonG, Double.MIN_NORMAL, 2000) / in;
+    double share = Check.inRange("buttonG", buttonG, Double.MIN_NORMAL, MOST_OUT_G) / in;
     return share < LEAST ? LOW : share <= MOST ? RIGHT : HIGH;
   }
 
@@ -54,8 +60,8 @@ public enum Button {
    * @param shotG 0 to 2,000 g
    */
   public static double beadWithShot(double beadMg, double buttonG, double shotG) {
-    Check.inRange("buttonG", buttonG, Double.MIN_NORMAL, 2000);
-    Check.inRange("shotG", shotG, 0, 2000);
+    Check.inRange("buttonG", buttonG, Double.MIN_NORMAL, MOST_OUT_G);
+    Check.inRange("shotG", shotG, 0, MOST_OUT_G);
     return Check.inRange("beadMg", beadMg, 0, 1e6) * (buttonG + shotG) / buttonG;
   }
 }

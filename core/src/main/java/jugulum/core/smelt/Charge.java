@@ -14,6 +14,9 @@ import jugulum.core.check.Check;
 public record Charge(double sandG, Map<Flux, Band> fluxes) {
   private static final double TOGETHER = 1e-6;
 
+  /** Nobody charges more, in g. */
+  public static final double MOST_G = 100_000;
+
   /** Keeps its own copy. */
   public Charge {
     fluxes = Map.copyOf(fluxes);
@@ -26,7 +29,7 @@ public record Charge(double sandG, Map<Flux, Band> fluxes) {
    * @param shares by mass, each 0 to 1, 1 together
    */
   public static Charge of(double sandG, Map<SandKind, Double> shares) {
-    Check.inRange("sandG", sandG, 0.1, 100_000);
+    Check.inRange("sandG", sandG, 0.1, MOST_G);
     double all = 0;
     for (Map.Entry<SandKind, Double> one : shares.entrySet()) {
       all += Check.share("share of " + one.getKey(), one.getValue());

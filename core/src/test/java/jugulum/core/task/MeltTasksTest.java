@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -15,6 +16,7 @@ import jugulum.core.gold.Place;
 import jugulum.core.gold.Smelts;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
@@ -23,6 +25,7 @@ import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.Melting;
 import jugulum.core.ledger.Reading;
+import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.Reason;
 import jugulum.core.ledger.StepId;
 import jugulum.core.shop.Shop;
@@ -330,5 +333,45 @@ class MeltTasksTest {
     assertThat(gold().hidden().orElseThrow().milligrams())
         .as("what was not melted is still there; not parted: native metal")
         .isCloseTo(4 / 0.15 * 9.05, within(6.0));
+  }
+
+  /** A file from elsewhere is no bench: what it tells is read as far as it can be. */
+  @Test
+  void whatOnlyAFileCanTellBreaksNothing() {
+    MeltFact.Charged charged =
+        new MeltFact.Charged(0.1, Smelt.Collector.LEAD, OptionalDouble.of(9e6));
+    List<MeltFact> facts =
+        List.of(
+            new MeltFact.Roasted(0.1, 0.14),
+            charged,
+            new MeltFact.Button(9e6),
+            new MeltFact.Shot(9e6, false),
+            new MeltFact.Bead(1e-300),
+            new MeltFact.Parted(3));
+    takes(9_000, NONE);
+    Measure.Melt last = new Measure.Melt(1000, charged);
+    Lot lot = new Lot(TAILINGS, Material.TAILINGS, bench.lot(3).cut(), "", readings(facts));
+    assertThat(Smelts.of(lot)).as("a tenth of a gram that was less").isEmpty();
+    assertThat(Smelts.button(Melting.of(lot).getFirst().crucibles().getFirst())).isEmpty();
+    bench.measures(3, last);
+    assertThat(Melting.next(bench.lot(3))).isEqualTo(1000);
+  }
+
+  private List<Reading> readings(List<MeltFact> facts) {
+    List<Reading> readings = new ArrayList<>();
+    readings.add(reading(1, 0, new MeltFact.Taken(9_000, NONE)));
+    for (MeltFact fact : facts) {
+      readings.add(reading(readings.size() + 1, fact.isOfOneCrucible() ? 1 : 0, fact));
+    }
+    return readings;
+  }
+
+  private Reading reading(int number, int crucible, MeltFact fact) {
+    return new Reading(
+        new ReadingId(number),
+        bench.now(),
+        new Measure.Melt(crucible, fact),
+        Optional.empty(),
+        Optional.empty());
   }
 }

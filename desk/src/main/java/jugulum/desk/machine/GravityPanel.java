@@ -47,6 +47,7 @@ public final class GravityPanel extends StepPanel {
   private final CutsBox cuts;
   private final FlowPane again = new Wrapping(8, 8);
   private final VBox logBox;
+  private final SpotBox spots;
   private Button wrong;
   private Button look;
   private Optional<Worked> shown = Optional.empty();
@@ -58,7 +59,8 @@ public final class GravityPanel extends StepPanel {
     again.setId("run-again");
     log = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)), true);
     logBox = new VBox(4, Parts.section(words.of("run.log")), log);
-    below(cuts, again, stage, logBox);
+    spots = new SpotBox(step, desk);
+    below(cuts, again, stage, spots, logBox);
     onChosen(this::offerAgain);
   }
 
@@ -119,6 +121,7 @@ public final class GravityPanel extends StepPanel {
     move(run, isMachineFirst() ? dock() : runPlace);
     cuts.show(worked, now, gear.sheet(), figures);
     stage.show(worked, now, desk, figures);
+    spots.show(now, open);
     List<Reading> told =
         now.readings().stream()
             .filter(reading -> !(reading.measure() instanceof Measure.Checked))

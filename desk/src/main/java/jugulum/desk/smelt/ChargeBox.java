@@ -39,7 +39,7 @@ final class ChargeBox extends VBox {
     double sandG =
         round.crucibles().stream()
             .mapToDouble(Melting.Crucible::sandG)
-            .filter(grams -> grams > 0)
+            .filter(grams -> grams > 0 && grams <= Charge.MOST_G)
             .reduce((_, later) -> later)
             .orElse(A_HUNDRED_G);
     Charge charge = Charge.of(sandG, SandKind.shares(sands));

@@ -21,6 +21,7 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.Melting;
+import jugulum.core.smelt.Charge;
 import jugulum.core.smelt.MeltTimer;
 import jugulum.core.smelt.Roast;
 import jugulum.core.task.Task;
@@ -151,6 +152,7 @@ public final class SmeltPanel extends Panel {
     return round
         .said()
         .latest(MeltFact.Roasted.class)
+        .filter(told -> told.beforeG() <= Charge.MOST_G)
         .flatMap(
             told ->
                 round

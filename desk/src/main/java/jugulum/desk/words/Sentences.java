@@ -21,6 +21,7 @@ import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Step;
 import jugulum.core.machine.Sheets;
+import jugulum.core.machine.Spot;
 import jugulum.core.screens.Cut;
 import jugulum.core.sizes.SizeCurve;
 import jugulum.core.stream.Refusal;
@@ -303,7 +304,12 @@ public final class Sentences {
                     SheetWords.dial(words, id),
                     words.rounded(value, 2),
                     SheetWords.unit(words, dial.unit())))
-        .orElseGet(() -> words.of("measure.setting.own", id, words.plain(value)));
+        .orElseGet(
+            () ->
+                words.of(
+                    "measure.setting.own",
+                    Spot.of(id).map(spot -> words.of("spot", spot)).orElse(id),
+                    words.plain(value)));
   }
 
   private static String pass(Measure.Pass pass, Figures figures) {

@@ -39,6 +39,7 @@ import jugulum.core.look.Act;
 import jugulum.core.look.LookWeighed;
 import jugulum.core.machine.Due;
 import jugulum.core.machine.Sheet;
+import jugulum.core.machine.Spot;
 import jugulum.core.magnet.MagnetSchool;
 import jugulum.core.marks.MarkLook;
 import jugulum.core.marks.OwnWindow;
@@ -239,6 +240,7 @@ class WordsTest {
           Map.entry("marks.saw.short", MarkLook.Saw.values()),
           Map.entry("marks.state", OwnWindow.State.values()),
           Map.entry("marks.state.short", OwnWindow.State.values()),
+          Map.entry("spot", Spot.values()),
           Map.entry("melt.stop", MeltFact.Stop.values()),
           Map.entry("melt.sure", MeltFact.Stop.values()),
           Map.entry("melt.began", MeltFact.Phase.values()),
