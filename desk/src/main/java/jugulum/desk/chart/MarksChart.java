@@ -69,7 +69,7 @@ public final class MarksChart {
       marks.add(new Mark.Stroke(LEFT, y(saw), width - RIGHT, y(saw), "chart-grid"));
     }
     double floor = TOP + ROWS * ROW;
-    for (double tick : ticks()) {
+    for (double tick : RoundMarks.between(from, to, 5)) {
       marks.add(
           new Mark.Writing(
               x(tick), floor + 16, words.rounded(tick, 2), Anchor.MIDDLE, "chart-muted"));
@@ -77,18 +77,6 @@ public final class MarksChart {
     marks.add(
         new Mark.Writing(
             (LEFT + width) / 2, floor + 36, words.of("marks.axis"), Anchor.MIDDLE, "chart-muted"));
-  }
-
-  /** Round figures, some four of them. */
-  private List<Double> ticks() {
-    double rough = (to - from) / 4;
-    double tenth = Math.pow(10, Math.floor(Math.log10(rough)));
-    double step = tenth * (rough / tenth >= 5 ? 5 : rough / tenth >= 2 ? 2 : 1);
-    List<Double> ticks = new ArrayList<>();
-    for (double at = Math.ceil(from / step) * step; at <= to; at += step) {
-      ticks.add(at);
-    }
-    return ticks;
   }
 
   private void window(Band flow) {

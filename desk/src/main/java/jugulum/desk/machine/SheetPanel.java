@@ -106,7 +106,8 @@ final class SheetPanel extends Panel {
       ownDials = Optional.of(new OwnDials(words, gear.ownDials(), this::record));
       ownDials.ifPresent(getChildren()::add);
     }
-    getChildren().addAll(sums, Parts.section(words.of("sheet.cleaning")));
+    getChildren()
+        .addAll(sums, RightBox.of(words, sheet.kind()), Parts.section(words.of("sheet.cleaning")));
     sheet
         .cleaning()
         .forEach(

@@ -43,6 +43,7 @@ final class WrongPanel extends Panel {
     getChildren()
         .addAll(
             Parts.heading(words.of("wrong.title"), words.of("machine", sheet.kind())),
+            RightBox.of(words, sheet.kind()),
             Parts.sentence(words.of("wrong.about"), "muted"),
             seen,
             causes,

@@ -241,6 +241,7 @@ class WordsTest {
           Map.entry("marks.state", OwnWindow.State.values()),
           Map.entry("marks.state.short", OwnWindow.State.values()),
           Map.entry("spot", Spot.values()),
+          Map.entry("right", Machine.Kind.values()),
           Map.entry("melt.stop", MeltFact.Stop.values()),
           Map.entry("melt.sure", MeltFact.Stop.values()),
           Map.entry("melt.began", MeltFact.Phase.values()),
