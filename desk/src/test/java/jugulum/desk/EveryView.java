@@ -31,6 +31,7 @@ import java.util.List;
 import javafx.scene.input.KeyCode;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.Material;
 import jugulum.desk.view.View;
 
 /** The way through every view of the demo book, and what can be seen on it. */
@@ -118,6 +119,11 @@ final class EveryView {
     }
     person.click("station-2-5").click("measure-SMELT");
     look.at(person, theme + " a smelt");
+    smelt(person, theme, look);
+    finish(person, theme, look);
+    person.press(CONTROL, KeyCode.DIGIT6).click("gear-part-MARKS").type("marks-cut", "−50 +100");
+    look.at(person, theme + " own marks");
+    person.click("gear-part-RECORD").press(CONTROL, DIGIT1);
     person
         .open(3)
         .click(
@@ -215,6 +221,71 @@ final class EveryView {
     }
     person.press(ESCAPE).press(CONTROL, Z);
     person.openInOneFrame("Fernhollow 12");
+  }
+
+  /** A smelt from what is taken to the first crucible in the fire, and taken back. */
+  private static void smelt(Person person, String theme, Look look) {
+    long before = person.batch().readings().count();
+    person.click("station-2-5").click("next-smelt");
+    look.at(person, theme + " a smelt to begin");
+    person.type("melt-sample", "150 g").click("melt-begin");
+    person.until(() -> person.sees("melt-take"));
+    look.at(person, theme + " a stop before heat");
+    recorded(person, 2, "melt-take");
+    person.type("ask-IRON", "80");
+    recorded(person, 1, "melt-take");
+    look.at(person, theme + " a crucible to charge");
+    person.type("ask-MELTED", "150").type("ask-COLLECTOR_MASS", "40");
+    person.click("ask-COLLECTOR").press(KeyCode.DOWN).press(KeyCode.ENTER);
+    recorded(person, 6, "melt-take");
+    person.click("melt-more");
+    look.at(person, theme + " a crucible in the fire");
+    takenBack(person, before);
+  }
+
+  /** Gold that is finished on a bowl, led, and taken back. */
+  private static void finish(Person person, String theme, Look look) {
+    long before = person.batch().readings().count();
+    person.open(concentrate(person)).click("next-finish").click("start-step");
+    person.until(() -> person.sees("ask-TOOL"));
+    look.at(person, theme + " what it is finished on");
+    person.click("ask-TOOL").press(KeyCode.UP).press(KeyCode.UP).press(KeyCode.ENTER);
+    recorded(person, 6, "finish-take");
+    look.at(person, theme + " the last lift");
+    person.click("ask-LIFTED_SAW").press(KeyCode.DOWN).press(KeyCode.ENTER);
+    recorded(person, 1, "finish-take");
+    person.type("ask-TURN_GOLD", "310 mg");
+    recorded(person, 1, "finish-take");
+    look.at(person, theme + " another turn or none");
+    takenBack(person, before);
+    person.press(CONTROL, Z);
+  }
+
+  private static int concentrate(Person person) {
+    return person.batch().lots().stream()
+        .filter(lot -> lot.material() == Material.CONCENTRATE)
+        .filter(
+            lot ->
+                person.batch().steps().stream()
+                    .noneMatch(step -> step.isLive() && step.inputs().contains(lot.id())))
+        .findFirst()
+        .orElseThrow()
+        .id()
+        .number();
+  }
+
+  private static void recorded(Person person, int times, String button) {
+    for (int i = 0; i < times; i++) {
+      long before = person.batch().readings().count();
+      person.click(button).until(() -> person.batch().readings().count() > before);
+    }
+  }
+
+  private static void takenBack(Person person, long readings) {
+    while (person.batch().readings().count() > readings) {
+      long now = person.batch().readings().count();
+      person.press(CONTROL, Z).until(() -> person.batch().readings().count() < now);
+    }
   }
 
   /** A machine is chosen and runs, its first charge in. */

@@ -122,6 +122,11 @@ public final class Places {
 
   private static void gear(List<Place> all) {
     all.add(part(View.GEAR, "gear-part-RECORD"));
+    all.add(
+        new Place(
+            "own marks",
+            person ->
+                show(person, View.GEAR).click("gear-part-MARKS").type("marks-cut", "−50 +100")));
     Consumer<Person> trials =
         person ->
             show(person, View.GEAR)
@@ -166,6 +171,18 @@ public final class Places {
       all.add(new Place(station, person -> person.click(station)));
     }
     all.add(new Place("a smelt", person -> person.click("station-2-5").click("measure-SMELT")));
+    Consumer<Person> smelt = person -> person.click("station-2-5").click("next-smelt");
+    all.add(new Place("a smelt to begin", smelt));
+    all.add(
+        new Place(
+            "a smelt begun",
+            smelt.andThen(
+                person -> {
+                  if (person.sees("melt-sample")) {
+                    person.type("melt-sample", "150 g").click("melt-begin");
+                  }
+                  person.until(() -> person.sees("melt-take"));
+                })));
     all.add(new Place("a run to start", person -> person.click("station-2-5").press(G)));
     all.add(
         new Place("a run just started", person -> person.click("station-2-5").press(G).press(E)));

@@ -48,7 +48,7 @@ public final class TaskBox extends VBox {
     String text() {
       return field
           .map(EntryField::text)
-          .or(() -> choice.map(one -> Integer.toString(one.getValue() + 1)))
+          .or(() -> choice.flatMap(one -> Optional.ofNullable(one.getValue())).map(TaskBox::number))
           .orElse("");
     }
   }
@@ -114,8 +114,15 @@ public final class TaskBox extends VBox {
             TaskWords.ask(words, part),
             places,
             place -> TaskWords.choice(words, part, place));
-    part.usual().ifPresent(place -> box.setValue((int) place - 1));
+    // What nobody chose is no answer: only what is usual stands there beforehand.
+    box.setValue(
+        part.usual().isPresent() ? Integer.valueOf((int) part.usual().getAsDouble() - 1) : null);
+    box.setPromptText(words.of("task.choose"));
     return box;
+  }
+
+  private static String number(int place) {
+    return Integer.toString(place + 1);
   }
 
   private Asked typed(Part part, Optional<EntryField.Takes> weighed) {

@@ -78,16 +78,21 @@ class FinishLedTest extends OnTheDemoBook {
       assertThat(person.sees("weigh-gold")).as("one thing at a time").isFalse();
       yes(person, 5);
       assertThat(person.text("finish-question")).contains("last lift");
+      person.click("finish-take");
+      assertThat(person.text("finish-wrong")).as("nobody said how it ended").isNotEmpty();
+      chooses(person, "ask-LIFTED_SAW", 1);
       recorded(person, () -> person.type("ask-LIFT", "5").click("finish-take"));
       recorded(person, () -> person.type("ask-TURN_GOLD", "620").click("finish-take"));
+      chooses(person, "ask-AGAIN", 1);
       yes(person, 1);
       yes(person, 5);
+      chooses(person, "ask-LIFTED_SAW", 1);
       recorded(person, () -> person.click("finish-take"));
       recorded(person, () -> person.type("ask-TURN_GOLD", "240").click("finish-take"));
       assertThat(now(person).lifts()).extracting(lift -> lift.seconds()).containsExactly(5.0, 5.0);
       assertThat(person.text("finish-left")).startsWith("left");
       assertThat(person.text("finish-says")).contains("A turn wins", "Another turn");
-      chooses(person, "ask-AGAIN", 1);
+      chooses(person, "ask-AGAIN", 2);
       yes(person, 1);
       assertThat(person.sees("weigh-gold")).as("now all of it goes on the scale").isTrue();
     }

@@ -2,6 +2,7 @@ package jugulum.desk.smelt;
 
 import static javafx.scene.input.KeyCode.BACK_SPACE;
 import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.F11;
 import static javafx.scene.input.KeyCode.RIGHT;
@@ -66,6 +67,9 @@ class SmeltPanelTest extends OnTheDemoBook {
 
   /** Charged, stopped for, melted and poured. */
   private static void melts(Person person, String sand, String metal) {
+    if (!sand.isEmpty()) {
+      person.click("ask-COLLECTOR").press(DOWN).press(ENTER);
+    }
     says(person, "MELTED", sand, "COLLECTOR_MASS", metal);
     yes(person, 4);
     yes(person, 1);
