@@ -5,6 +5,8 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,10 +32,13 @@ import jugulum.book.stream.Writer;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Edit.NewLot;
+import jugulum.core.ledger.FinishFact;
 import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Gear;
@@ -81,13 +86,9 @@ final class Shots {
     on(() -> open(book, bookThread));
     await(() -> workbench.session().begin());
     shot("bench", () -> click("station-2-4"));
-    shot("screens", () -> click("station-1-0"));
     on(() -> click("station-3-2"));
     shot("bench-sheet", () -> fire("bench-sheet"));
-    on(() -> shell.show(View.BENCH));
-    on(() -> click("station-1-0"));
-    on(() -> fire("plan-cuts"));
-    shot("sizes", () -> fire("overlay-gold"));
+    shot("screens", () -> click("station-1-0"));
     on(() -> shell.show(View.GEAR));
     afterEveryBatch(bookThread);
     shot("machines", () -> {});
@@ -113,18 +114,23 @@ final class Shots {
     shot("plan", () -> {});
     on(() -> shell.show(View.BENCH));
     open("Tarnbeck 7");
-    on(() -> workbench.preferences().look(ThemeName.QUARTZ));
-    shot("finished-quartz", () -> click("station-3-3"));
     on(() -> shell.show(View.ACCOUNT));
     afterEveryBatch(bookThread);
     afterTheBook(bookThread);
-    on(() -> workbench.preferences().look(ThemeName.BLACK_SAND));
     shot("account", () -> fire("account-part-GOLD"));
     on(() -> workbench.preferences().look(ThemeName.QUARTZ));
     open("Fernhollow 12");
     on(() -> shell.show(View.BENCH));
     shot("bench-quartz", () -> click("station-2-4"));
     on(() -> workbench.preferences().look(ThemeName.BLACK_SAND));
+    await(this::smelt);
+    afterTheBook(bookThread);
+    shot("smelt", this::openSmelt);
+    await(this::finish);
+    afterTheBook(bookThread);
+    on(() -> shell.enterBenchMode());
+    shot("finish", () -> {});
+    on(() -> fire("hands-leave"));
     await(this::runBowl);
     afterTheBook(bookThread);
     shot("machine", () -> shell.show(View.BENCH));
@@ -217,9 +223,99 @@ final class Shots {
     return stands && Math.abs(seen.grams() - grams) < 1;
   }
 
+  private Batch onTheBench() {
+    return workbench.projections().current().get().worked().orElseThrow().batch();
+  }
+
+  private Lot last(Material material) {
+    return onTheBench().lots().stream()
+        .filter(lot -> lot.material() == material)
+        .filter(
+            lot ->
+                onTheBench().steps().stream().noneMatch(step -> step.inputs().contains(lot.id())))
+        .reduce((_, later) -> later)
+        .orElseThrow();
+  }
+
+  /** Three crucibles of tailings: one came to its bead, one was lost, one is in the fire. */
+  private CompletionStage<?> smelt() {
+    Measure.VisibleGold none = new Measure.VisibleGold(Measure.VisibleGold.State.NONE_SEEN, 0);
+    List<Measure.Melt> said = new ArrayList<>();
+    said.add(new Measure.Melt(0, new MeltFact.Taken(450, none)));
+    said.add(new Measure.Melt(0, new MeltFact.Sands(0.8, 0.2, 0)));
+    said.add(new Measure.Melt(0, new MeltFact.Sure(MeltFact.Stop.NO_MERCURY)));
+    said.add(new Measure.Melt(0, new MeltFact.Sure(MeltFact.Stop.DRY)));
+    for (int crucible = 1; crucible <= 3; crucible++) {
+      said.add(
+          new Measure.Melt(
+              crucible,
+              new MeltFact.Charged(150, Measure.Smelt.Collector.LEAD, OptionalDouble.of(40))));
+      for (MeltFact.Stop stop : MeltFact.Stop.values()) {
+        if (stop.isOfOneCrucible()) {
+          said.add(new Measure.Melt(crucible, new MeltFact.Sure(stop)));
+        }
+      }
+      said.add(new Measure.Melt(crucible, new MeltFact.Begun(MeltFact.Phase.MELT)));
+    }
+    said.add(new Measure.Melt(1, new MeltFact.Begun(MeltFact.Phase.COOL)));
+    said.add(new Measure.Melt(1, new MeltFact.Button(41)));
+    said.add(new Measure.Melt(1, new MeltFact.Bead(3.42)));
+    said.add(new Measure.Melt(2, new MeltFact.Spoilt("cracked in the fire")));
+    LotId tailings = smelted();
+    return workbench
+        .session()
+        .submit(said.stream().<Edit>map(melt -> new Edit.RecordOnLot(tailings, melt)).toList());
+  }
+
+  /** Of the tailings there are most of these. */
+  private LotId smelted() {
+    return onTheBench().lots().stream()
+        .filter(lot -> lot.material() == Material.TAILINGS)
+        .max(Comparator.comparing(lot -> lot.weighedDryG().orElse(0)))
+        .orElseThrow()
+        .id();
+  }
+
+  private void openSmelt() {
+    shell.show(View.BENCH);
+    shell.openLot(smelted());
+    fire("next-smelt");
+  }
+
+  /** Two turns on the bowl are over, the third waits for its last lift. */
+  private CompletionStage<?> finish() {
+    Lot concentrate = last(Material.CONCENTRATE);
+    StepId step = onTheBench().nextStep();
+    Edit take =
+        new Edit.TakeStep(
+            new Process.Finishing(),
+            List.of(concentrate.id()),
+            List.of(
+                new NewLot(Material.GOLD, concentrate.cut(), ""),
+                new NewLot(Material.RESIDUE, concentrate.cut(), "")));
+    Stream<FinishFact> turns =
+        Stream.of(
+            new FinishFact.On(FinishFact.Tool.BOWL),
+            new FinishFact.Lift(3, FinishFact.Lifted.SAND_LEFT),
+            new FinishFact.Turn(620, OptionalDouble.empty(), 0),
+            new FinishFact.Lift(4, FinishFact.Lifted.CLEAN),
+            new FinishFact.Turn(240, OptionalDouble.empty(), 0),
+            new FinishFact.Turn(85, OptionalDouble.empty(), 0));
+    Stream<FinishFact> acts =
+        FinishFact.Act.of(FinishFact.Tool.BOWL).stream().map(FinishFact.Did::new);
+    return workbench
+        .session()
+        .submit(
+            Stream.concat(
+                    Stream.of(take),
+                    Stream.concat(turns, acts)
+                        .map(fact -> new Edit.RecordOnStep(step, new Measure.Finish(fact))))
+                .toList());
+  }
+
   /** A bowl is started on the cut that waits, its first charges in. */
   private CompletionStage<?> runBowl() {
-    Batch batch = workbench.projections().current().get().worked().orElseThrow().batch();
+    Batch batch = onTheBench();
     Lot waiting =
         batch.lots().stream()
             .filter(lot -> lot.material() == Material.CUT)

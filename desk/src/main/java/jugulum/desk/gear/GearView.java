@@ -49,9 +49,9 @@ public final class GearView extends BorderPane implements MainView {
   /** What the view is parted in. */
   private enum Part {
     RECORD,
-    MARKS,
     TRIALS,
-    PRACTICE
+    PRACTICE,
+    MARKS
   }
 
   /**

@@ -15,6 +15,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
+import jugulum.core.ledger.LotId;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.find.FindView;
 import jugulum.desk.guide.Guide;
@@ -92,6 +93,11 @@ public final class Shell extends BorderPane {
    */
   public ReadOnlyStringProperty due() {
     return timer.due();
+  }
+
+  /** Opens the panel of a lot of the batch on the bench. */
+  public void openLot(LotId lot) {
+    rooms.openLot(lot);
   }
 
   /** Goes to what asks first. */
