@@ -186,7 +186,7 @@ class AlteredTest {
             "form = form + 1",
             "body = body || ' '",
             "crc = crc + 1",
-            "chain = 'a' || substr(chain, 2, 62) || 'b'",
+            "chain = CASE substr(chain, 1, 1) WHEN 'a' THEN 'b' ELSE 'a' END || substr(chain, 2)",
             "act = CASE act WHEN 'edit' THEN 'redo' ELSE 'edit' END",
             "version = version + 1000",
             "stream = stream || '0'",

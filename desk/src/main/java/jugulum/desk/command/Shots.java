@@ -86,8 +86,6 @@ final class Shots {
     on(() -> open(book, bookThread));
     await(() -> workbench.session().begin());
     shot("bench", () -> click("station-2-4"));
-    on(() -> click("station-3-2"));
-    shot("bench-sheet", () -> fire("bench-sheet"));
     shot("screens", () -> click("station-1-0"));
     on(() -> shell.show(View.GEAR));
     afterEveryBatch(bookThread);
@@ -123,6 +121,8 @@ final class Shots {
     on(() -> shell.show(View.BENCH));
     shot("bench-quartz", () -> click("station-2-4"));
     on(() -> workbench.preferences().look(ThemeName.BLACK_SAND));
+    on(() -> click("station-3-2"));
+    shot("bench-sheet", () -> fire("bench-sheet"));
     await(this::smelt);
     afterTheBook(bookThread);
     shot("smelt", this::openSmelt);
@@ -369,8 +369,6 @@ final class Shots {
     stage.setY(0);
     stage.setScene(scene);
     stage.show();
-    // Pictures are drawn of the scene; painted in memory as well the window takes most of the time.
-    stage.setIconified(true);
   }
 
   private void open(String name) {
