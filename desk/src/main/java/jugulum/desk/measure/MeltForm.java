@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.control.CheckBox;
@@ -15,6 +16,7 @@ import jugulum.core.ledger.Measure.Smelt.Collector;
 import jugulum.core.ledger.MeltFact;
 import jugulum.core.units.Decimal;
 import jugulum.core.units.MassText;
+import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
@@ -138,25 +140,18 @@ public final class MeltForm extends MeasureForm {
   }
 
   private void sand(String name) {
-    masses.add(
-        new EntryField<>(
-                words,
-                "melt-" + name,
-                words.of("form.melt." + name),
-                "",
-                typed -> Parsers.sand(words, sandUnit()).apply(typed))
-            .takes(EntryField.Takes.SAND));
+    mass(name, EntryField.Takes.SAND, typed -> Parsers.sand(words, sandUnit()).apply(typed));
   }
 
   private void gold(String name) {
+    mass(name, EntryField.Takes.GOLD, typed -> Parsers.gold(words, smallGoldUnit()).apply(typed));
+  }
+
+  private void mass(
+      String name, EntryField.Takes takes, Function<String, Entry<MassText.Mass>> parser) {
     masses.add(
-        new EntryField<>(
-                words,
-                "melt-" + name,
-                words.of("form.melt." + name),
-                "",
-                typed -> Parsers.gold(words, smallGoldUnit()).apply(typed))
-            .takes(EntryField.Takes.GOLD));
+        new EntryField<>(words, "melt-" + name, words.of("form.melt." + name), "", parser)
+            .takes(takes));
   }
 
   private void percent(String name) {
