@@ -12,18 +12,19 @@ import jugulum.core.machine.BenchSums;
 import jugulum.core.shop.Fees;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
+import jugulum.core.smelt.WholeLot;
 
 /** The ways to win the gold of one lot. */
 public final class LotWays {
   /** What a smelt gathers of the gold in it: common practice. */
-  public static final Band SMELTED = new Band(0.80, 0.92, 0.98);
+  public static final Band SMELTED = new Band(0.80, WholeLot.WON, 0.98);
 
   /** Splitting a sample down, drying and packing it for laboratory or buyer: common practice. */
   public static final double SAMPLE_MINUTES = 20;
 
   private LotWays() {}
 
-  /** Those of a lot of known mass, what leaves most first. */
+  /** Those of a lot of known mass, what leaves most first; what takes too long last. */
   static List<Way> of(
       StockLot lot,
       Optional<Thought> free,
@@ -42,7 +43,10 @@ public final class LotWays {
             smelt(lot, allMg, shop, value).stream(),
             sale(allMg, shop, value).stream())
         .flatMap(part -> part)
-        .sorted(Comparator.comparingDouble(Way::net).reversed().thenComparing(Way::kind))
+        .sorted(
+            Comparator.comparing(Way::isTooLong)
+                .thenComparing(Comparator.comparingDouble(Way::net).reversed())
+                .thenComparing(Way::kind))
         .toList();
   }
 

@@ -3,6 +3,7 @@ package jugulum.core.belief;
 import java.util.Optional;
 import jugulum.core.check.Band;
 import jugulum.core.gold.Recovery.Of;
+import jugulum.core.smelt.AllOfIt;
 
 /**
  * Something that wins gold out of a lot.
@@ -47,5 +48,13 @@ public record Way(
   /** What is left of an hour of hands, as {@link Value} tells it. */
   public double netPerHour() {
     return net / Math.max(handsMinutes, LEAST_MINUTES) * 60;
+  }
+
+  /**
+   * Whether all of a lot would be smelted beyond the hours there are for it: never first, whatever
+   * it brings.
+   */
+  public boolean isTooLong() {
+    return kind == Kind.SMELT && handsMinutes > AllOfIt.HOURS * 60;
   }
 }

@@ -6,6 +6,7 @@ import java.util.function.Function;
 import jugulum.core.check.Check;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure.Smelt.Collector;
+import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.MeltFact.Phase;
 import jugulum.core.ledger.MeltFact.Stop;
@@ -21,6 +22,7 @@ import jugulum.core.units.Typing;
 record MeltAnswers(Answers answers, LotId lot) {
   MeltFact fact(Task task, Function<Integer, Optional<String>> told) {
     return switch (task.kind()) {
+      case MELT_TAKE -> taken(task, told);
       case MELT_STOP -> new MeltFact.Sure(Stop.valueOf(task.parts().getFirst().name()));
       case MELT_SANDS -> sands(told);
       case MELT_ROAST -> new MeltFact.Begun(Phase.ROAST);
@@ -34,6 +36,18 @@ record MeltAnswers(Answers answers, LotId lot) {
       case MELT_PARTED -> new MeltFact.Parted(milligrams(told.apply(0)));
       default -> throw new IllegalArgumentException(task.kind() + " belongs to no melt");
     };
+  }
+
+  /** What was not weighed out has no weight. */
+  private MeltFact taken(Task task, Function<Integer, Optional<String>> told) {
+    int place =
+        Answers.understood(Answers.choice(task.parts().get(1), told.apply(1).orElseThrow()));
+    VisibleGold.State state = MeltTasks.VISIBLE.get(place);
+    double mg =
+        state.isWeighed()
+            ? told.apply(2).map(text -> milligrams(Optional.of(text))).orElse(0.0)
+            : 0;
+    return new MeltFact.Taken(grams(told.apply(0)), new VisibleGold(state, mg));
   }
 
   /** Each can be what the ones before leave of a hundred. */

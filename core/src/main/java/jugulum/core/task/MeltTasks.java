@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import jugulum.core.check.Check;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure.Smelt.Collector;
+import jugulum.core.ledger.Measure.VisibleGold.State;
 import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.MeltFact.Phase;
 import jugulum.core.ledger.MeltFact.Stop;
@@ -42,6 +43,23 @@ final class MeltTasks {
   /** What is open of a lot's sand that is being melted. */
   static List<Task> of(Lot lot) {
     return Melting.open(lot).map(round -> new MeltTasks(lot, round).collect()).orElse(List.of());
+  }
+
+  /**
+   * What can be said of visible gold without judging it by eye: from what to what is two figures.
+   */
+  static final List<State> VISIBLE =
+      List.of(State.NONE_SEEN, State.TAKEN_BEFORE, State.TAKEN_AFTER, State.LEFT_IN);
+
+  /** A sample is taken to be smelted. */
+  static Task begin(Lot lot, double mostG) {
+    return Task.of(
+        Kind.MELT_TAKE,
+        new Task.Subject.OfMelt(lot.id(), 0),
+        Part.needed(Ask.TAKEN, Unit.SAND, LEAST_SAND_G, mostG),
+        Part.needed(Ask.VISIBLE, Unit.CHOICE, 1, VISIBLE.size())
+            .from(VISIBLE.stream().map(Enum::name).toList()),
+        Part.needed(Ask.VISIBLE_MASS, Unit.GOLD, 0, MOST_BEAD_MG).optional());
   }
 
   /** Beads of a lot of which nobody said what a laboratory parted out of them. */

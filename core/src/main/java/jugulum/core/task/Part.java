@@ -64,6 +64,12 @@ public record Part(
     TURN_GOLD,
     /** Whether there is another turn. */
     AGAIN,
+    /** How much sand is taken to be smelted. */
+    TAKEN,
+    /** What became of the gold one could see in it. */
+    VISIBLE,
+    /** How much of that was weighed. */
+    VISIBLE_MASS,
     /** Whether something is as it must be before heat. */
     STOP,
     /** Iron oxides' share of the sand to be melted. */
@@ -90,7 +96,7 @@ public record Part(
 
     /** Whether it is gold of some milligrams. */
     boolean isOfMilligrams() {
-      return this == BEAD || this == PARTED || this == TURN_GOLD;
+      return this == BEAD || this == PARTED || this == TURN_GOLD || this == VISIBLE_MASS;
     }
   }
 

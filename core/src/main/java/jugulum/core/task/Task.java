@@ -58,6 +58,8 @@ public record Task(
     FINISH_TURN,
     /** Another turn, or the end. */
     FINISH_AGAIN,
+    /** Sand is taken to be smelted. */
+    MELT_TAKE,
     /** Somebody looks whether it is so before there is heat, and says yes. */
     MELT_STOP,
     /** What the sand to be melted is. */

@@ -12,6 +12,7 @@ import jugulum.core.belief.Belief;
 import jugulum.core.belief.LotBelief;
 import jugulum.core.belief.MachineWay;
 import jugulum.core.belief.StockLot;
+import jugulum.core.belief.Way;
 import jugulum.core.check.Check;
 import jugulum.core.finish.Finishing;
 import jugulum.core.ledger.Look;
@@ -20,6 +21,7 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Melting;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.NextLeg;
 import jugulum.core.ledger.Process;
@@ -303,7 +305,20 @@ public final class Tasks {
     if (lot.latest(Measure.Bagged.class).isEmpty()) {
       route
           .flatMap(way -> NextLeg.of(way, network, lot))
-          .ifPresent(leg -> open.add(begin(lot, shop.fitted(leg, lot.cut()))));
+          .ifPresentOrElse(
+              leg -> open.add(begin(lot, shop.fitted(leg, lot.cut()))), () -> smelts(lot));
+    }
+  }
+
+  /** What no route leads on, and what a smelt wins most of, is begun with a sample. */
+  private void smelts(Lot lot) {
+    boolean isFirst =
+        thought().stream()
+            .filter(one -> one.lot().lot().equals(lot.id()))
+            .flatMap(one -> one.first().stream())
+            .anyMatch(way -> way.kind() == Way.Kind.SMELT && way.net() > 0 && !way.isTooLong());
+    if (isFirst && Melting.of(lot).isEmpty()) {
+      open.add(MeltTasks.begin(lot, mostG(lot.id())));
     }
   }
 

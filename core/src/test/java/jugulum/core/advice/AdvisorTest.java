@@ -187,6 +187,23 @@ class AdvisorTest {
         .doesNotContain(Kind.SELL);
   }
 
+  /** 25 smelts of a quarter of an hour are six hours; of an hour they are more than there are. */
+  @Test
+  void smeltingAllOfItIsNeverFirstBeyondTheHoursThereAre() {
+    assertThat(on(of(tabled().measures(5, smelted(8, NONE_SEEN)), dear(15), By.MONEY), 5).kind())
+        .isEqualTo(Kind.SMELT);
+    assertThat(on(of(tabled().measures(5, smelted(8, NONE_SEEN)), dear(60), By.MONEY), 5).kind())
+        .isNotEqualTo(Kind.SMELT);
+  }
+
+  /** A shop where gold is dear, a smelt cheap, and a buyer keeps most. */
+  private static Shop dear(double smeltMinutes) {
+    Fees charges =
+        new Fees(2, 1, 200, smeltMinutes, 38, 6, 0.5, Optional.of(new Fees.Sale(0.9, 30)));
+    return Shop.USUAL.with(
+        new Terms(5_000, 0.95, 20, 6, "€", LocalDate.of(2026, 3, 1), Optional.of(charges)));
+  }
+
   @Test
   void poorTailingsAreLeft() {
     Advice advice =

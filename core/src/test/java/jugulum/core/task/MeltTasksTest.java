@@ -4,11 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.account.Worked;
+import jugulum.core.belief.Belief;
+import jugulum.core.belief.Experience;
 import jugulum.core.belief.StockLot;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.gold.LotGold;
@@ -28,7 +31,9 @@ import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.Reason;
 import jugulum.core.ledger.StepId;
+import jugulum.core.shop.Fees;
 import jugulum.core.shop.Shop;
+import jugulum.core.shop.Terms;
 import jugulum.core.stream.Refusal;
 import jugulum.core.task.Task.Kind;
 import jugulum.core.units.MassUnit;
@@ -298,6 +303,53 @@ class MeltTasksTest {
     answers(Kind.MELT_CUPEL);
     answers(Kind.MELT_BEAD, "2 mg");
     assertThat(StockLot.of(bench.batch())).extracting(StockLot::lot).doesNotContain(TAILINGS);
+  }
+
+  /** A shop where gold is dear and a smelt cheap; 40 g/t that nobody can see. */
+  @Test
+  void whatASmeltWinsMostOfIsBegunWithASample() {
+    Fees charges = new Fees(2, 1, 200, 15, 38, 6, 0.5, Optional.empty());
+    Shop shop =
+        Shop.USUAL.with(
+            new Terms(5_000, 0.95, 20, 6, "€", LocalDate.of(2026, 3, 1), Optional.of(charges)));
+    bench.measures(3, new Measure.Assay(40, 0.05, 400, Optional.empty(), Optional.of(NONE)));
+    List<Task> thought =
+        Tasks.of(
+            worked(),
+            shop,
+            Optional.empty(),
+            bench.now(),
+            Optional.of(new Belief(Experience.NONE, shop)));
+    assertThat(thought.stream().filter(task -> task.isOf(TAILINGS)))
+        .extracting(Task::kind)
+        .as("46 smelts are more than eight hours")
+        .doesNotContain(Kind.MELT_TAKE);
+    // Weighed again: the mean of both, 5.1 kg, is 26 smelts.
+    bench.measures(3, new Measure.SandWeight(1_000, 0, 0, 1));
+    Task take =
+        Tasks.of(
+                worked(),
+                shop,
+                Optional.empty(),
+                bench.now(),
+                Optional.of(new Belief(Experience.NONE, shop)))
+            .stream()
+            .filter(task -> task.kind() == Kind.MELT_TAKE && task.isOf(TAILINGS))
+            .findFirst()
+            .orElseThrow();
+    Answered answered = answer(take, "450", "taken_before", "12");
+    assertThat(answered)
+        .isEqualTo(
+            new Answered.Edits(
+                List.of(
+                    new Edit.RecordOnLot(
+                        TAILINGS,
+                        new Measure.Melt(
+                            0,
+                            new MeltFact.Taken(
+                                450, new VisibleGold(VisibleGold.State.TAKEN_BEFORE, 12)))))));
+    ((Answered.Edits) answered).edits().forEach(bench::does);
+    assertThat(next().kind()).isEqualTo(Kind.MELT_STOP);
   }
 
   @Test

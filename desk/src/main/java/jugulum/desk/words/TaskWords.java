@@ -6,6 +6,7 @@ import jugulum.core.ledger.FinishFact.Tool;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure.Smelt.Collector;
+import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.MeltFact.Stop;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
@@ -75,6 +76,7 @@ public final class TaskWords {
     String name = part.choices().get(place);
     return switch (part.ask()) {
       case COLLECTOR -> words.of("collector", Collector.valueOf(name));
+      case VISIBLE -> words.of("visible", VisibleGold.State.valueOf(name));
       case TOOL -> words.of("finish.tool", Tool.valueOf(name));
       case LIFTED_SAW -> words.of("finish.saw", Lifted.valueOf(name));
       case AGAIN -> words.of("finish.again." + name);
