@@ -22,6 +22,10 @@ class DialTextTest {
         "LITRES_PER_MINUTE  | 12 L / 40 s      | 18",
         "LITRES_PER_MINUTE  | 3 gal / 40 s     | 17.0344",
         "KG_PER_HOUR        | 1.5 kg / 10 min  | 9",
+        "KG_PER_HOUR        | 180 g / 1 min    | 10.8",
+        "KG_PER_HOUR        | 180 g / 60 s     | 10.8",
+        "LITRES_PER_MINUTE  | 36 L / 2 min     | 18",
+        "DEGREES            | 35 mm / 100 cm   | 2.0045",
         "GRAMS              | 150              | 150",
         "PER_MINUTE         | 290              | 290"
       })
@@ -42,6 +46,7 @@ class DialTextTest {
         "LITRES_PER_MINUTE | 12 / 1.2.3   | not a number",
         "GRAMS             | 150 / 2      | not a number",
         "KG_PER_HOUR       | -4           | Between 0",
+        "KG_PER_HOUR       | 3 L / 10 min | another unit",
         "KG_PER_HOUR       | ''           | ''"
       })
   void orToldWhyNot(Unit unit, String typed, String sentence) {
