@@ -62,8 +62,12 @@ public record Job(
      */
     record Screen(int screens) implements Work {}
 
-    /** The magnetite is taken out. */
-    record Magnet(MagnetRun.Way way) implements Work {}
+    /**
+     * The magnetite is taken out.
+     *
+     * @param with the machine; empty for a magnet nobody told more of
+     */
+    record Magnet(MagnetRun.Way way, Optional<Gear> with) implements Work {}
 
     /**
      * It is run over a machine.
@@ -104,7 +108,7 @@ public record Job(
       return switch (this) {
         case Dry _ -> "dry";
         case Screen _ -> "screen";
-        case Magnet(var way) -> way == MagnetRun.Way.DRUM ? "drum" : "magnet";
+        case Magnet(var way, var _) -> way == MagnetRun.Way.DRUM ? "drum" : "magnet";
         case Run _ -> "run";
         case Finish _ -> "finish";
         case Smelt(Stage stage, int _) -> "smelt-" + stage.name().toLowerCase(Locale.ROOT);

@@ -7,6 +7,7 @@ import jugulum.core.day.Job.Work;
 import jugulum.core.handling.Evaporation;
 import jugulum.core.ledger.MeltFact.Phase;
 import jugulum.core.ledger.Process.MagnetRun;
+import jugulum.core.machine.Gear;
 import jugulum.core.plan.PlanRequest.ScreeningTime;
 import jugulum.core.schedule.DayTask;
 import jugulum.core.schedule.DayTask.Hands;
@@ -87,24 +88,31 @@ final class JobDemands {
 
   /** The machine a job holds, as it is called. */
   static Optional<String> machine(Work work) {
-    return work instanceof Work.Run run
-        ? Optional.of(run.gear()).map(one -> one.name().isEmpty() ? one.kind().name() : one.name())
-        : Optional.empty();
+    return gear(work).map(one -> one.name().isEmpty() ? one.kind().name() : one.name());
+  }
+
+  private static Optional<Gear> gear(Work work) {
+    return switch (work) {
+      case Work.Run run -> Optional.of(run.gear());
+      case Work.Magnet magnet -> magnet.with();
+      case Work.Dry _, Work.Screen _, Work.Finish _, Work.Smelt _ -> Optional.empty();
+    };
   }
 
   /** How long a job takes, in minutes. */
   Band minutes(Job job) {
     double kg = job.sand().grams() / 1000;
-    if (job.work() instanceof Work.Run run) {
+    Optional<Gear> on = gear(job.work());
+    if (on.isPresent()) {
       // Its own timed runs are in there: what was learnt of other days would count them twice.
-      Band range = belief.pace(run.gear(), job.cut()).likely(job.sand().grams());
+      Band range = belief.pace(on.get(), job.cut()).likely(job.sand().grams());
       return new Band(bounded(range.low()), bounded(range.usual()), bounded(range.high()));
     }
     Band usual =
         switch (job.work()) {
           case Work.Dry wet -> drying(wet, job.sand().grams());
           case Work.Screen(int screens) -> about(screening(screens, job.sand().grams()));
-          case Work.Magnet(var way) ->
+          case Work.Magnet(var way, var _) ->
               way == MagnetRun.Way.DRUM
                   ? about(kg / DRUM_KG_H * 60)
                   : about(passes(job.sand().grams()));
@@ -177,7 +185,7 @@ final class JobDemands {
             case CHARGE, MELT -> Hands.ALL;
             case ROAST, CUPEL -> Hands.INTERVALS;
           };
-      case Work.Magnet(var way) -> way == MagnetRun.Way.DRUM ? Hands.INTERVALS : Hands.ALL;
+      case Work.Magnet(var way, var _) -> way == MagnetRun.Way.DRUM ? Hands.INTERVALS : Hands.ALL;
       case Work.Run run -> run.gear().sheet().working().hands();
     };
   }
@@ -185,8 +193,9 @@ final class JobDemands {
   int handsOn(Work work) {
     return switch (work) {
       case Work.Dry _ -> SPREAD_MINUTES;
-      case Work.Run run -> (int) Math.round(run.gear().sheet().working().setUpMinutes());
-      case Work.Screen _, Work.Magnet _, Work.Finish _, Work.Smelt _ -> 0;
+      case Work.Run _, Work.Magnet _ ->
+          gear(work).map(one -> (int) Math.round(one.sheet().working().setUpMinutes())).orElse(0);
+      case Work.Screen _, Work.Finish _, Work.Smelt _ -> 0;
     };
   }
 
@@ -196,10 +205,19 @@ final class JobDemands {
       case Work.Run run ->
           new Needs(
               0,
-              run.gear().watts().orElse(0) * minutes / 60,
+              wattHours(run.gear(), minutes),
               job.sand().grams() / 1000 * LITRES_PER_KG,
               run.gear().sheet().working().water());
-      case Work.Screen _, Work.Magnet _, Work.Finish _, Work.Smelt _ -> Needs.NOTHING;
+      case Work.Magnet magnet ->
+          magnet
+              .with()
+              .map(one -> new Needs(0, wattHours(one, minutes), 0, Water.LEAVES))
+              .orElse(Needs.NOTHING);
+      case Work.Screen _, Work.Finish _, Work.Smelt _ -> Needs.NOTHING;
     };
+  }
+
+  private static double wattHours(Gear gear, double minutes) {
+    return gear.drawWatts().orElse(0) * minutes / 60;
   }
 }

@@ -14,6 +14,7 @@ import jugulum.core.belief.Belief;
 import jugulum.core.belief.Kin;
 import jugulum.core.belief.LotBelief;
 import jugulum.core.belief.MachineWay;
+import jugulum.core.belief.SeparatorWay;
 import jugulum.core.belief.StockLot;
 import jugulum.core.day.Job.Gold;
 import jugulum.core.day.Job.Sand;
@@ -156,7 +157,7 @@ public final class Jobs {
     return switch (step.process()) {
       case Process.Screening(List<Screen> stack, var _) ->
           Optional.of(new Work.Screen(stack.size()));
-      case MagnetRun run -> Optional.of(new Work.Magnet(run.by()));
+      case MagnetRun run -> Optional.of(new Work.Magnet(run.by(), run.with().map(this::named)));
       case Process.GravityRun(Machine machine) -> Optional.of(new Work.Run(named(machine)));
       case Process.Finishing _ -> Optional.of(new Work.Finish());
       case Process.Receive _, Process.Merging _, Process.Splitting _ -> Optional.empty();
@@ -166,16 +167,7 @@ public final class Jobs {
   /** A machine nobody told more of keeps its name. */
   private Gear named(Machine machine) {
     Gear known = shop.gear(machine);
-    return known.machine().equals(machine)
-        ? known
-        : new Gear(
-            machine.name(),
-            machine.kind(),
-            known.suits(),
-            known.usual(),
-            known.watts(),
-            known.batteryWh(),
-            known.sumpL());
+    return known.machine().equals(machine) ? known : Gear.any(machine);
   }
 
   private void ofStep(Step step, Work work) {
@@ -309,7 +301,12 @@ public final class Jobs {
       }
       case Does.Magnet(var medium) -> {
         Ahead sand = medium == MagnetRun.Medium.BONE_DRY ? dried(ahead) : ahead;
-        Job job = add(new Work.Magnet(MagnetRun.Way.HAND), sand);
+        Optional<Gear> with =
+            SeparatorWay.best(belief, sand.cut(), sand.sand().grams(), medium)
+                .map(SeparatorWay::gear);
+        MagnetRun.Way way =
+            with.map(one -> MagnetRun.Way.of(one.kind())).orElse(MagnetRun.Way.HAND);
+        Job job = add(new Work.Magnet(way, with), sand);
         double kept = sand.sand().grams() * (1 - magnetite(sand));
         follow(
             sand.into(Material.NON_MAGNETICS, sand.cut(), kept, new MagnetRun(medium), job.id()));

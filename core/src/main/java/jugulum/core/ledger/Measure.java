@@ -421,6 +421,46 @@ public sealed interface Measure {
   }
 
   /**
+   * A sample under a magnet that comes nearer from lift to lift.
+   *
+   * @param sampleG the sample, in grams
+   * @param lifts in the order made, farthest first; 1 to {@link #MOST_LIFTS}
+   */
+  record LiftTest(double sampleG, List<Lift> lifts) implements Measure {
+    /** More distances than that nobody tries. */
+    public static final int MOST_LIFTS = 12;
+
+    /** Checks every value against its range and keeps its own copy. */
+    public LiftTest {
+      Check.inRange("testedG", sampleG, 0.1, Check.HEAVIEST_G);
+      lifts = List.copyOf(lifts);
+      Check.inRange("lifts", lifts.size(), 1, MOST_LIFTS);
+      Check.inRange("lifted", lifts.stream().mapToDouble(Lift::grams).sum(), 0, sampleG);
+      for (int i = 1; i < lifts.size(); i++) {
+        Check.inRange("gapMm", lifts.get(i).gapMm(), Lift.NEAREST_MM, lifts.get(i - 1).gapMm());
+      }
+    }
+
+    /**
+     * One lift.
+     *
+     * @param gapMm between magnet and sand, in mm, 0.1 to 500
+     * @param grams what it took, in grams, 0 or more
+     * @param specks of gold counted in it, 0 to 100,000
+     */
+    public record Lift(double gapMm, double grams, int specks) {
+      private static final double NEAREST_MM = 0.1;
+
+      /** Checks every value against its range. */
+      public Lift {
+        Check.inRange("gapMm", gapMm, NEAREST_MM, 500);
+        Check.grams("lifted", grams);
+        Check.inRange("specks", specks, 0, 100_000);
+      }
+    }
+  }
+
+  /**
    * The lot went into a bag that is kept, to be assayed together with others.
    *
    * @param bag what is written on the bag, not blank

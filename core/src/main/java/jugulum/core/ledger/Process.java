@@ -8,6 +8,15 @@ import jugulum.core.screens.Screen;
 
 /** A kind of work with what belongs to that kind alone. Nothing here knows which comes first. */
 public sealed interface Process {
+  /** The machine it is done on; empty where none is, or nobody said. */
+  default Optional<Machine> on() {
+    return switch (this) {
+      case GravityRun run -> Optional.of(run.machine());
+      case MagnetRun run -> run.with();
+      case Receive _, Screening _, Merging _, Splitting _, Finishing _ -> Optional.empty();
+    };
+  }
+
   /** Concentrate arrives. */
   record Receive() implements Process {}
 
@@ -43,8 +52,11 @@ public sealed interface Process {
    * @param medium how the sand was
    * @param check how that was told; empty under water, or where nobody looked
    * @param way what lifts; a magnet in the hand where nobody said, as in older books
+   * @param with which machine; empty where nobody said
    */
-  record MagnetRun(Medium medium, Optional<DryCheck> check, Optional<Way> way) implements Process {
+  record MagnetRun(
+      Medium medium, Optional<DryCheck> check, Optional<Way> way, Optional<Machine> with)
+      implements Process {
     /** Sand with no more water than that runs freely: common practice. */
     public static final double DRY_BELOW = 0.005;
 
@@ -59,8 +71,16 @@ public sealed interface Process {
     /** What lifts. */
     public enum Way {
       HAND,
-      /** A drum with a feeder: one pass through, both products weighed. */
-      DRUM
+      /** A drum or another magnet sand is fed past: one pass through, both products weighed. */
+      DRUM;
+
+      /** The way a kind of machine lifts. */
+      public static Way of(Machine.Kind kind) {
+        return switch (kind) {
+          case DRUM_SEPARATOR, SECOND_STAGE -> DRUM;
+          default -> HAND;
+        };
+      }
     }
 
     /**
@@ -84,6 +104,11 @@ public sealed interface Process {
     /** A magnet in the hand, the sand as told. */
     public MagnetRun(Medium medium) {
       this(medium, Optional.empty(), Optional.empty());
+    }
+
+    /** With which machine nobody said. */
+    public MagnetRun(Medium medium, Optional<DryCheck> check, Optional<Way> way) {
+      this(medium, check, way, Optional.empty());
     }
 
     /** What lifts. */

@@ -120,6 +120,8 @@ final class ReadingRules {
               0);
       case Measure.MagnetTest test ->
           heavier(Reason.HEAVIER_THAN_INPUT, test.sampleG(), massOrInputG(network, lot), 0);
+      case Measure.LiftTest test ->
+          heavier(Reason.HEAVIER_THAN_INPUT, test.sampleG(), massOrInputG(network, lot), 0);
       case Measure.PannedSample sample ->
           heavier(Reason.HEAVIER_THAN_INPUT, sample.sampleG(), massOrInputG(network, lot), 0);
       case Measure.Smelt smelt ->
@@ -249,7 +251,7 @@ final class ReadingRules {
           ? heavier(Reason.GOLD_HEAVIER_THAN_LOT, goldMg / 1000, inputG(network, step), 0)
           : Optional.empty();
     }
-    if (measure instanceof Measure.FeedRate && step.process() instanceof Process.MagnetRun) {
+    if (step.process() instanceof Process.MagnetRun && isOfAnyMachine(measure)) {
       return Optional.empty();
     }
     if (!(measure instanceof Measure.Pass pass) || !(step.process() instanceof Process.MagnetRun)) {
@@ -271,6 +273,13 @@ final class ReadingRules {
         pass.liftedG(),
         there,
         network.batch().assumptions().closureTolerance());
+  }
+
+  private static boolean isOfAnyMachine(Measure measure) {
+    return switch (measure) {
+      case Measure.FeedRate _, Measure.Setting _, Measure.Running _, Measure.Checked _ -> true;
+      default -> false;
+    };
   }
 
   /** The lot as it was before the reading being replaced. */

@@ -11,6 +11,12 @@ public final class BenchSums {
   /** What stays in a battery of what a charger gives: common practice. */
   public static final double CHARGED = 0.85;
 
+  /** What a lead battery can give of what is written on it: common practice. */
+  public static final double OF_LEAD = 0.5;
+
+  /** What a lithium one can: common practice, 0.8 to 0.9. */
+  public static final double OF_LITHIUM = 0.85;
+
   private BenchSums() {}
 
   /**
@@ -61,10 +67,22 @@ public final class BenchSums {
   }
 
   /**
+   * What can be taken out of a battery, in Wh.
+   *
+   * @param volts 0 or more
+   * @param ampHours as written on it, 0 or more
+   * @param share of that which can be used, 0 to 1: {@link #OF_LEAD} or {@link #OF_LITHIUM}
+   */
+  public static double usableWh(double volts, double ampHours, double share) {
+    return Check.inRange("volts", volts, 0, 1000)
+        * Check.inRange("ampHours", ampHours, 0, 1e5)
+        * Check.share("share", share);
+  }
+
+  /**
    * How long a battery lasts, in hours.
    *
-   * @param wattHours what can be taken out of it, in Wh, 0 or more; a lead battery gives about half
-   *     of what is written on it (common practice)
+   * @param wattHours what can be taken out of it, in Wh, 0 or more: see {@link #usableWh}
    * @param watts what pump and motor take together, in W, above 0
    */
   public static double batteryHours(double wattHours, double watts) {

@@ -43,7 +43,12 @@ public record Dial(String id, Unit unit, double low, double high, Optional<Band>
     /** Litres a minute for ten centimetres of width. */
     LITRES_PER_MINUTE_WIDE,
     /** Drops of wetting agent for ten litres. */
-    DROPS
+    DROPS,
+    /** Measured under load. */
+    VOLTS,
+    WATTS,
+    /** How many grains lie on each other. */
+    GRAINS
   }
 
   /** Checks that the usual lies within what the machine takes. */

@@ -11,6 +11,7 @@ import jugulum.core.check.Band;
 import jugulum.core.check.Check;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Sheet.Sizes;
+import jugulum.core.marks.FeedMark;
 import jugulum.core.marks.OwnMarks;
 import jugulum.core.marks.OwnWindow;
 import jugulum.core.screens.Cut;
@@ -28,6 +29,8 @@ import jugulum.core.screens.Cut;
  * @param more dials of one's own, by name with their unit ("tip hole, mm"), at most {@link
  *     #MOST_OWN_DIALS}; empty where nobody told any
  * @param marks its own marks, one set a cut, the latest; empty where nobody looked
+ * @param inverter what stands between its battery and it; empty where nothing does
+ * @param feeds minutes of its feed that were weighed, with the setting; empty where nobody weighed
  */
 public record Gear(
     String name,
@@ -38,7 +41,9 @@ public record Gear(
     OptionalDouble batteryWh,
     OptionalDouble sumpL,
     Optional<List<String>> more,
-    Optional<List<OwnMarks>> marks) {
+    Optional<List<OwnMarks>> marks,
+    Optional<Inverter> inverter,
+    Optional<List<FeedMark>> feeds) {
   /** Nobody sets more than that beside what the sheet has. */
   public static final int MOST_OWN_DIALS = 20;
 
@@ -55,6 +60,7 @@ public record Gear(
     sumpL.ifPresent(told -> Check.inRange("sumpL", told, 0.1, 100_000));
     more = more.map(List::copyOf);
     marks = marks.map(List::copyOf);
+    feeds = feeds.map(List::copyOf);
     more.ifPresent(own -> Check.inRange("more", own.size(), 0, MOST_OWN_DIALS));
   }
 
@@ -67,7 +73,18 @@ public record Gear(
       OptionalDouble watts,
       OptionalDouble batteryWh,
       OptionalDouble sumpL) {
-    this(name, kind, suits, usual, watts, batteryWh, sumpL, Optional.empty(), Optional.empty());
+    this(
+        name,
+        kind,
+        suits,
+        usual,
+        watts,
+        batteryWh,
+        sumpL,
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty(),
+        Optional.empty());
   }
 
   /** Its own marks, coarse cuts first. */
@@ -90,9 +107,44 @@ public record Gear(
             .toList());
   }
 
-  /** The same with the marks another of it had. */
+  /** The same with the marks and weighed feeds another of it had. */
   public Gear keepingMarksOf(Gear before) {
-    return withMarks(before.ownMarks());
+    return withMarks(before.ownMarks()).withFeeds(before.ownFeeds());
+  }
+
+  /** Minutes of its feed that were weighed, in order. */
+  public List<FeedMark> ownFeeds() {
+    return feeds.orElse(List.of());
+  }
+
+  /** The same with other weighed minutes of its feed. */
+  public Gear withFeeds(List<FeedMark> other) {
+    return with(usual, more, marks, listed(other));
+  }
+
+  private static <T> Optional<List<T>> listed(List<T> some) {
+    return some.isEmpty() ? Optional.empty() : Optional.of(some);
+  }
+
+  /** What it takes out of a battery while it runs, in W: more than its own where one is between. */
+  public OptionalDouble drawWatts() {
+    return inverter.isPresent() && watts.isPresent()
+        ? OptionalDouble.of(inverter.get().draws(watts.getAsDouble()))
+        : watts;
+  }
+
+  /** The same behind an inverter, or without one. */
+  public Gear behind(Optional<Inverter> other) {
+    return new Gear(name, kind, suits, usual, watts, batteryWh, sumpL, more, marks, other, feeds);
+  }
+
+  private Gear with(
+      Map<String, Band> stands,
+      Optional<List<String>> own,
+      Optional<List<OwnMarks>> marked,
+      Optional<List<FeedMark>> weighed) {
+    return new Gear(
+        name, kind, suits, stands, watts, batteryWh, sumpL, own, marked, inverter, weighed);
   }
 
   /** The same without marks for a cut. */
@@ -101,16 +153,7 @@ public record Gear(
   }
 
   private Gear withMarks(List<OwnMarks> own) {
-    return new Gear(
-        name,
-        kind,
-        suits,
-        usual,
-        watts,
-        batteryWh,
-        sumpL,
-        more,
-        own.isEmpty() ? Optional.empty() : Optional.of(own));
+    return with(usual, more, listed(own), feeds);
   }
 
   /** Dials of one's own, by name. */
@@ -120,23 +163,19 @@ public record Gear(
 
   /** The same with other dials of one's own. */
   public Gear withDials(List<String> own) {
-    return new Gear(
-        name,
-        kind,
-        suits,
-        usual,
-        watts,
-        batteryWh,
-        sumpL,
-        own.isEmpty() ? Optional.empty() : Optional.of(own),
-        marks);
+    return with(usual, listed(own), marks, feeds);
   }
 
   /** A kind of machine of which nobody said more. */
   public static Gear any(Machine.Kind kind) {
+    return any(new Machine(kind, ""));
+  }
+
+  /** A machine of which nobody said more than its name. */
+  public static Gear any(Machine machine) {
     return new Gear(
-        "",
-        kind,
+        machine.name(),
+        machine.kind(),
         Optional.empty(),
         Map.of(),
         OptionalDouble.empty(),
@@ -144,9 +183,9 @@ public record Gear(
         OptionalDouble.empty());
   }
 
-  /** Every kind in general, without those that have forms: a pan has one. */
+  /** Every kind that sorts by weight, in general, without those that have forms: a pan has one. */
   public static List<Gear> everyKind() {
-    return Sheets.withoutForms().map(Sheet::kind).map(Gear::any).toList();
+    return Sheets.byWeight().map(Sheet::kind).map(Gear::any).toList();
   }
 
   /** The kinds one counts on where nobody said what the shop has. */
@@ -201,7 +240,7 @@ public record Gear(
     Map<String, Band> own = new TreeMap<>(usual);
     set.forEach(
         (dial, value) -> own.put(dial, new Band(value * (1 - GIVE), value, value * (1 + GIVE))));
-    return new Gear(name, kind, suits, own, watts, batteryWh, sumpL, more, marks);
+    return with(own, more, marks, feeds);
   }
 
   /**

@@ -57,8 +57,10 @@ public final class Sheets {
             pipeTrap(),
             stackedTray(),
             hopperBowl(),
-            cleanupSluice())
+            cleanupSluice(),
+            riffleSluice())
         .forEach(sheet -> ALL.put(sheet.kind(), sheet));
+    SeparatorSheets.all().forEach(sheet -> ALL.put(sheet.kind(), sheet));
     Stream.of(
             pan(Kind.PAN, 25),
             pan(Kind.RIFFLED_PAN, 25, "riffles-away"),
@@ -92,6 +94,13 @@ public final class Sheets {
                         other ->
                             other.kind() != sheet.kind()
                                 && other.working().formOf() == sheet.kind()));
+  }
+
+  /**
+   * Of those, the ones that sort by weight: what a plan, a route and a ranking of machines know.
+   */
+  public static Stream<Sheet> byWeight() {
+    return withoutForms().filter(sheet -> sheet.working().sorts() == Working.Sorts.BY_WEIGHT);
   }
 
   /** A dial by its name, on whichever sheet it stands: a name means the same unit everywhere. */
@@ -410,5 +419,30 @@ public final class Sheets {
         List.of("mains", "wet-floor"),
         new Band(0.50, 0.75, 0.95),
         Working.of(Kind.CLEANUP_SLUICE, Sorting.HINDERED, 10, Hands.ALL));
+  }
+
+  /** Outdoors: what is fed is gravel, and what it catches is panned down at home. */
+  private static Sheet riffleSluice() {
+    return new Sheet(
+        Kind.RIFFLE_SLUICE,
+        List.of(
+            Dial.of("tilt", Unit.DEGREES, 1, 20, 3, 7),
+            Dial.free("water-over", Unit.MILLIMETRES, 0, 300),
+            Dial.of("feed", Unit.KG_PER_HOUR, 10, 3000, 60, 300),
+            LOOK),
+        List.of("side-level", "riffles-right-way", "carpet-tight", "water-over-riffles"),
+        TWO,
+        new Sizes(0.15, 12.5),
+        List.of(
+            losing("too-much-water", "too-much-tilt", "feed-too-fast", "riffles-full"),
+            Symptom.of(
+                "riffles-packed-hard", "too-little-tilt", "too-little-water", "feed-too-fast"),
+            Symptom.of("black-half-way", "riffles-full"),
+            Symptom.of("riffles-bare", "too-much-tilt", "too-much-water"),
+            ONE_SIDE),
+        List.of("stop-feed", "box-flat", "rinse-layers", "thirds-apart", "pan-rest"),
+        List.of("outdoors", "silt", "lifting"),
+        new Band(0.40, 0.70, 0.92),
+        Working.of(Kind.RIFFLE_SLUICE, Sorting.HINDERED, 20, Hands.ALL));
   }
 }

@@ -22,6 +22,7 @@ import jugulum.core.window.Sorting;
  * @param catches what may stand below it to catch what leaves
  * @param law the laws of practice that tell where to start on it
  * @param isUsual whether a plan counts on it where nobody said what the shop has
+ * @param sorts by what it parts the sand
  */
 public record Working(
     Sorting sorting,
@@ -32,7 +33,8 @@ public record Working(
     Machine.Kind formOf,
     List<Material> catches,
     Law law,
-    boolean isUsual) {
+    boolean isUsual,
+    Sorts sorts) {
   /**
    * Between two charges where nothing tells, in minutes: ours.
    *
@@ -48,6 +50,14 @@ public record Working(
     DECK,
     /** None yet. */
     NONE
+  }
+
+  /** By what sand is parted. */
+  public enum Sorts {
+    BY_WEIGHT,
+    BY_MAGNET,
+    /** It feeds another. */
+    NOTHING
   }
 
   /** Checks the minutes and keeps its own copy. */
@@ -68,32 +78,57 @@ public record Working(
         kind,
         List.of(),
         Law.NONE,
-        false);
+        false,
+        Sorts.BY_WEIGHT);
   }
 
   Working water(Water other) {
     return new Working(
-        sorting, setUpMinutes, chargeMinutes, hands, other, formOf, catches, law, isUsual);
+        sorting, setUpMinutes, chargeMinutes, hands, other, formOf, catches, law, isUsual, sorts);
   }
 
   Working formOf(Machine.Kind other) {
     return new Working(
-        sorting, setUpMinutes, chargeMinutes, hands, water, other, catches, law, isUsual);
+        sorting, setUpMinutes, chargeMinutes, hands, water, other, catches, law, isUsual, sorts);
   }
 
   Working catching(Material below) {
     return new Working(
-        sorting, setUpMinutes, chargeMinutes, hands, water, formOf, List.of(below), law, isUsual);
+        sorting,
+        setUpMinutes,
+        chargeMinutes,
+        hands,
+        water,
+        formOf,
+        List.of(below),
+        law,
+        isUsual,
+        sorts);
   }
 
   Working by(Law other) {
     return new Working(
-        sorting, setUpMinutes, chargeMinutes, hands, water, formOf, catches, other, isUsual);
+        sorting, setUpMinutes, chargeMinutes, hands, water, formOf, catches, other, isUsual, sorts);
   }
 
   Working usual() {
     return new Working(
-        sorting, setUpMinutes, chargeMinutes, hands, water, formOf, catches, law, true);
+        sorting, setUpMinutes, chargeMinutes, hands, water, formOf, catches, law, true, sorts);
+  }
+
+  /** Dry work that parts sand otherwise than by weight. */
+  Working dry(Sorts by) {
+    return new Working(
+        sorting,
+        setUpMinutes,
+        chargeMinutes,
+        hands,
+        Water.LEAVES,
+        formOf,
+        catches,
+        law,
+        isUsual,
+        by);
   }
 
   /** Whether a leg that asks for a kind can be done on it. */

@@ -25,6 +25,7 @@ import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.RunLog;
+import jugulum.core.magnet.MagnetStage;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.screens.Cut;
 import jugulum.core.trial.SpikeBack;
@@ -44,6 +45,7 @@ import jugulum.core.trial.SpikeBack;
  * @param spiked what came back of a spike of known gold that was in its sand
  * @param tailingsGrade gold left in the tailings, in mg/kg; empty where nobody looked or their mass
  *     is not known
+ * @param magnet of a magnet, what it took; empty for others, and while that is not weighed
  */
 public record PastRun(
     StepId step,
@@ -56,7 +58,8 @@ public record PastRun(
     OptionalDouble minutes,
     Stage stage,
     Optional<SpikeBack> spiked,
-    OptionalDouble tailingsGrade) {
+    OptionalDouble tailingsGrade,
+    Optional<MagnetStage> magnet) {
   /** Whether the sand of a run came to a machine for the first time. */
   public enum Kind {
     FIRST,
@@ -89,13 +92,13 @@ public record PastRun(
   /** The live runs of a batch, in the order they were begun. */
   public static List<PastRun> of(Network network, SandAccount sand, GoldAccount gold) {
     return network.steps().stream()
-        .filter(step -> step.process() instanceof Process.GravityRun)
-        .map(step -> of(step, network, sand, gold))
+        .flatMap(
+            step -> step.process().on().map(one -> of(step, one, network, sand, gold)).stream())
         .toList();
   }
 
-  private static PastRun of(Step step, Network network, SandAccount sand, GoldAccount gold) {
-    Machine machine = ((Process.GravityRun) step.process()).machine();
+  private static PastRun of(
+      Step step, Machine machine, Network network, SandAccount sand, GoldAccount gold) {
     double fed = step.inputs().stream().mapToDouble(id -> sand.mass(id).grams()).sum();
     boolean known = step.inputs().stream().allMatch(id -> sand.mass(id).isKnown());
     Stage stage = Check.known(gold.stages(), step.id());
@@ -110,7 +113,8 @@ public record PastRun(
         RunLog.of(step).minutes(),
         stage,
         Optional.empty(),
-        grade(step, network, sand, stage));
+        grade(step, network, sand, stage),
+        MagnetStage.of(network, sand, gold, step));
   }
 
   /** Lots joined for a run are as many kinds as they were: what was run before makes it a rerun. */
@@ -173,7 +177,8 @@ public record PastRun(
         minutes,
         stage,
         Optional.of(back),
-        tailingsGrade);
+        tailingsGrade,
+        magnet);
   }
 
   /**

@@ -11,6 +11,7 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Process.Screening.Manner;
 import jugulum.core.ledger.Route;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Working.Sorts;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
@@ -219,14 +220,25 @@ public record Shop(
     return routes.stream().filter(one -> one.name().equalsIgnoreCase(name)).findFirst();
   }
 
-  /** The machines to choose from: its own, or every kind while it told none. */
+  /** The machines by weight to choose from: its own, or every kind while it told none. */
   public List<Gear> gearToChoose() {
-    return gear.isEmpty() ? Gear.everyKind() : gear;
+    List<Gear> own = that(Sorts.BY_WEIGHT);
+    return own.isEmpty() ? Gear.everyKind() : own;
   }
 
-  /** The machines to count on: its own, or the usual kinds while it told none. */
+  /** The machines by weight to count on: its own, or the usual kinds while it told none. */
   public List<Gear> gearCountedOn() {
-    return gear.isEmpty() ? Gear.usualKinds() : gear;
+    List<Gear> own = that(Sorts.BY_WEIGHT);
+    return own.isEmpty() ? Gear.usualKinds() : own;
+  }
+
+  /** Its magnets that are machines, with what is known of them. */
+  public List<Gear> separators() {
+    return that(Sorts.BY_MAGNET);
+  }
+
+  private List<Gear> that(Sorts by) {
+    return gear.stream().filter(one -> one.sheet().working().sorts() == by).toList();
   }
 
   /**

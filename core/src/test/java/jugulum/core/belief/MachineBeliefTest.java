@@ -68,7 +68,8 @@ class MachineBeliefTest {
             Optional.empty(),
             Optional.empty()),
         Optional.empty(),
-        OptionalDouble.empty());
+        OptionalDouble.empty(),
+        Optional.empty());
   }
 
   private static PastRun first(double low, double share, double high) {
