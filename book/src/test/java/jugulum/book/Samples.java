@@ -211,13 +211,23 @@ public final class Samples {
     gravity(bench);
     bench
         .measures(6, new Measure.MagnetTest(100, 0.8, 31))
+        .measures(
+            6,
+            new Measure.LiftTest(
+                100,
+                List.of(
+                    new Measure.LiftTest.Lift(12.5, 0.6, 0),
+                    new Measure.LiftTest.Lift(4, 0.25, 3))))
         .measures(5, new Measure.Bagged("season bag"));
     bench
         .measures(5, new Measure.Assay(31, 0.1, 500, Optional.of("season bag")))
         .measures(5, new Measure.Discarded("room needed"));
     Process.MagnetRun damp =
         new Process.MagnetRun(
-            Medium.DAMP, Optional.of(new DryCheck(OptionalDouble.of(0.04))), Optional.of(Way.DRUM));
+            Medium.DAMP,
+            Optional.of(new DryCheck(OptionalDouble.of(0.04))),
+            Optional.of(Way.DRUM),
+            Optional.of(new Machine(Machine.Kind.DRUM_SEPARATOR, "north drum")));
     bench.runs(damp, List.of(11), Material.MAGNETICS, Material.NON_MAGNETICS);
   }
 

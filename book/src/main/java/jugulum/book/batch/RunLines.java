@@ -13,7 +13,6 @@ import jugulum.book.stream.Table;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
-import jugulum.core.ledger.Process;
 import jugulum.core.runs.PastRun;
 
 /**
@@ -66,10 +65,7 @@ public final class RunLines implements Projection<Batch, RunLines.Ran> {
   @Override
   public List<Ran> lines(String id, Optional<Batch> now, Batch last) {
     return now
-        .filter(
-            batch ->
-                batch.steps().stream()
-                    .anyMatch(step -> step.process() instanceof Process.GravityRun))
+        .filter(batch -> batch.steps().stream().anyMatch(step -> step.process().on().isPresent()))
         .map(Worked::of)
         .map(worked -> PastRun.of(worked.network(), worked.sand(), worked.gold()))
         .orElse(List.of())

@@ -144,6 +144,7 @@ final class Mappers {
     @Type(value = Measure.SpeckTest.class, name = "speck-test"),
     @Type(value = Measure.LastMinute.class, name = "last-minute"),
     @Type(value = Measure.MagnetTest.class, name = "magnet-test"),
+    @Type(value = Measure.LiftTest.class, name = "lift-test"),
     @Type(value = Measure.Bagged.class, name = "bagged"),
     @Type(value = Measure.Discarded.class, name = "discarded"),
     @Type(value = Measure.FeedRate.class, name = "feed-rate"),

@@ -189,6 +189,7 @@ public final class BatchTables {
       case Measure.Finish(FinishFact fact) -> finish(fact);
       case Measure.MagnetTest(double sample, double weak, double strong) ->
           new Object[] {sample, weak, strong};
+      case Measure.LiftTest(double sample, var lifts) -> new Object[] {sample, lifts(lifts)};
       case Measure.Bagged(String bag) -> new Object[] {bag};
       case Measure.Discarded(String reason) -> new Object[] {reason};
       case Measure.Setting(String dial, double value) -> new Object[] {dial, value};
@@ -274,6 +275,12 @@ public final class BatchTables {
   }
 
   /** Every cut as upper..lower opening:specks; no upper opening where nothing bounds it above. */
+  private static String lifts(List<Measure.LiftTest.Lift> lifts) {
+    return lifts.stream()
+        .map(one -> one.gapMm() + ":" + one.grams() + ":" + one.specks())
+        .collect(Collectors.joining(" "));
+  }
+
   private static String seen(List<Measure.PannedSample.Seen> seen) {
     return seen.stream()
         .map(
