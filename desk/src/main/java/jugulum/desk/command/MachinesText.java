@@ -32,12 +32,18 @@ final class MachinesText {
                 words.plain(sheet.suits().coarsestMm()))
             + "\n\n";
     String ports =
-        sheet.ports().stream()
-                .map(port -> words.of("port", port))
-                .collect(Collectors.joining(" · "))
-            + "\n\n";
+        sheet.ports().isEmpty()
+            ? ""
+            : sheet.ports().stream()
+                    .map(port -> words.of("port", port))
+                    .collect(Collectors.joining(" · "))
+                + "\n\n";
     String expected =
-        words.of("sheet.expected", words.wholeShares(MachineBelief.common(sheet))) + "\n\n";
+        words.of(
+                "sheet.expected",
+                sheet.working().sorts(),
+                words.wholeShares(MachineBelief.common(sheet)))
+            + "\n\n";
     return title
         + suits
         + expected

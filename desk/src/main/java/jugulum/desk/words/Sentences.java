@@ -138,7 +138,8 @@ public final class Sentences {
     return switch (process) {
       case Process.Receive _ -> words.of("process.receive");
       case Process.Screening _ -> words.of("process.screen");
-      case Process.MagnetRun _ -> words.of("process.magnet");
+      case Process.MagnetRun run ->
+          run.with().map(one -> machine(words, one)).orElseGet(() -> words.of("process.magnet"));
       case Process.GravityRun(Machine machine) -> machine(words, machine);
       case Process.Merging _ -> words.of("process.merge");
       case Process.Splitting _ -> words.of("process.split");
@@ -199,6 +200,20 @@ public final class Sentences {
               figures.sand(sample),
               words.percent(weak / sample),
               words.percent(strong / sample));
+      case Measure.LiftTest(double sample, var lifts) ->
+          words.of(
+              "measure.lift-test",
+              figures.sand(sample),
+              words.row(
+                  lifts.stream()
+                      .map(
+                          one ->
+                              words.of(
+                                  "measure.lift",
+                                  words.plain(one.gapMm()),
+                                  figures.sand(one.grams()),
+                                  Integer.toString(one.specks())))
+                      .toList()));
       case Measure.Bagged(String bag) -> words.of("measure.bagged", bag);
       case Measure.Discarded(String reason) ->
           reason.isEmpty()

@@ -221,32 +221,4 @@ class SheetTest extends OnTheDemoBook {
       assertThat(person.text("notice")).contains("could not be written");
     }
   }
-
-  @Test
-  void thePageOfMachinesIsMadeOfTheSameData() throws Exception {
-    String page = Files.readString(Path.of("../docs/machines.md"));
-    for (Kind kind : Kind.values()) {
-      Sheet sheet = Sheets.of(kind);
-      assertThat(page)
-          .contains(
-              sheet.checks().stream().map(one -> SheetWords.check(English.WORDS, one)).toList());
-      assertThat(page)
-          .contains(
-              sheet.dials().stream()
-                  .map(
-                      dial ->
-                          "| "
-                              + SheetWords.dial(English.WORDS, dial.id())
-                              + " | "
-                              + SheetWords.usual(English.WORDS, dial)
-                              + " |")
-                  .toList());
-      assertThat(page)
-          .contains(
-              sheet.symptoms().stream()
-                  .flatMap(symptom -> symptom.causes().stream())
-                  .map(one -> SheetWords.cause(English.WORDS, one))
-                  .toList());
-    }
-  }
 }

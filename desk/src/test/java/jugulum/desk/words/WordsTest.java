@@ -40,6 +40,7 @@ import jugulum.core.look.LookWeighed;
 import jugulum.core.machine.Due;
 import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Spot;
+import jugulum.core.machine.Working;
 import jugulum.core.magnet.MagnetSchool;
 import jugulum.core.marks.MarkLook;
 import jugulum.core.marks.OwnWindow;
@@ -155,6 +156,7 @@ class WordsTest {
                       SeasonReason.values())
                   .flatMap(Stream::of)
                   .toArray()),
+          Map.entry("sheet.expected", Working.Sorts.values()),
           Map.entry("flux", Flux.values()),
           Map.entry("smelt.button", Button.values()),
           Map.entry("look.do", Act.values()),
