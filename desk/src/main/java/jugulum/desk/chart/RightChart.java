@@ -30,6 +30,10 @@ public final class RightChart {
       case PIPE_TRAP -> chart.pipe();
       case STACKED_TRAY -> chart.trays();
       case PAN, RIFFLED_PAN, FLAT_PAN, CONICAL_PAN -> chart.pan();
+      case RIFFLE_SLUICE -> chart.riffles();
+      case HAND_MAGNET, COVERED_MAGNET, LIFTING_MAGNET -> chart.lifted();
+      case DRUM_SEPARATOR, SECOND_STAGE -> chart.drum();
+      case FEEDER -> chart.curtain();
     }
     return new Drawing(Math.min(width, WIDE), HIGH, chart.marks);
   }
@@ -142,5 +146,58 @@ public final class RightChart {
     area("chart-stone", 44, 56, 196, 56, 186, 70, 54, 70);
     area("chart-steel", 55, 72, 185, 72, 174, 89, 67, 89);
     grains("chart-gold", 3, 74, 86, 84, 88, 80, 82, 92, 87);
+  }
+
+  /** Dark sand swirls behind each riffle, the last ones pale; water just over them. */
+  private void riffles() {
+    area("chart-gauge", 6, 14, 234, 40, 234, 100, 6, 100);
+    area("chart-water", 6, 30, 234, 52, 234, 58, 6, 36);
+    for (int i = 0; i < 6; i++) {
+      double x = 22 + 36 * i;
+      double y = 74 + 2.2 * i;
+      marks.add(new Mark.Stroke(x, y - 34, x, y, "chart-gauge"));
+      area(
+          i < 4 ? "chart-steel" : "chart-stone",
+          x + 2,
+          y,
+          x + 26,
+          y,
+          x + 14,
+          y - 14,
+          x + 2,
+          y - 20);
+    }
+    grains("chart-gold-line-dot", 2, 30, 70, 38, 72, 66, 73, 102, 76);
+  }
+
+  /** A small lift, all black; the sand below spread one to three grains deep. */
+  private void lifted() {
+    area("chart-gauge", 96, 8, 144, 8, 144, 34, 96, 34);
+    area("chart-steel", 100, 36, 140, 36, 132, 50, 108, 50);
+    marks.add(new Mark.Stroke(12, 88, 228, 88, "chart-gauge"));
+    for (double x = 18; x < 226; x += 9) {
+      grains(x % 18 == 0 ? "chart-steel" : "chart-stone", 2.5, x, 83);
+    }
+  }
+
+  /** An even curtain falls past the drum: black stays with it and falls behind, pale before. */
+  private void drum() {
+    bend("chart-gauge", 120, 60, 34, 34, 0, 1);
+    bend("chart-steel", 120, 60, 36, 36, -0.25, 0.25);
+    for (double x = 96; x < 124; x += 6) {
+      grains("chart-stone", 2, x, 6, x + 2, 14);
+    }
+    area("chart-stone", 34, 100, 92, 100, 78, 86, 50, 86);
+    area("chart-steel", 150, 100, 212, 100, 196, 84, 166, 84);
+  }
+
+  /** Sand leaves the lip of the feeder in an even curtain. */
+  private void curtain() {
+    area("chart-gauge", 30, 8, 110, 8, 90, 44, 50, 44);
+    area("chart-stone", 42, 22, 98, 22, 88, 44, 52, 44);
+    area("chart-gauge", 40, 50, 190, 58, 190, 64, 40, 56);
+    for (double y = 66; y < 100; y += 7) {
+      grains("chart-stone", 2, 184, y, 190, y + 3, 196, y);
+    }
   }
 }

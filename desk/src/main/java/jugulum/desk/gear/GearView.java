@@ -40,6 +40,7 @@ public final class GearView extends BorderPane implements MainView {
   private final Workbench workbench;
   private final RunsPane runs;
   private final MarksPane marks;
+  private final FeedPane feeds;
   private final TrialsPane trials;
   private final PracticePane practice;
   private final Label about = Parts.sentence("", "muted");
@@ -51,7 +52,8 @@ public final class GearView extends BorderPane implements MainView {
     RECORD,
     TRIALS,
     PRACTICE,
-    MARKS
+    MARKS,
+    FEED
   }
 
   /**
@@ -69,6 +71,7 @@ public final class GearView extends BorderPane implements MainView {
     setId("gear-view");
     runs = new RunsPane(workbench, ran -> navigation.open(ran.batch()));
     marks = new MarksPane(workbench, picker, today);
+    feeds = new FeedPane(workbench);
     trials = new TrialsPane(workbench, picker);
     practice = new PracticePane(workbench, picker);
     Region between = new Region();
@@ -92,6 +95,7 @@ public final class GearView extends BorderPane implements MainView {
         switch (parts.chosen()) {
           case RECORD -> runs;
           case MARKS -> marks;
+          case FEED -> feeds;
           case TRIALS -> trials;
           case PRACTICE -> practice;
         });
@@ -107,6 +111,7 @@ public final class GearView extends BorderPane implements MainView {
     switch (parts.chosen()) {
       case RECORD -> runs.refresh();
       case MARKS -> marks.refresh();
+      case FEED -> feeds.refresh();
       case TRIALS -> trials.refresh();
       case PRACTICE -> {
         // Nothing of it is in the book.
@@ -127,7 +132,7 @@ public final class GearView extends BorderPane implements MainView {
   private void pressed(KeyEvent key) {
     boolean used =
         switch (parts.chosen()) {
-          case RECORD, MARKS -> false;
+          case RECORD, MARKS, FEED -> false;
           case TRIALS -> trials.press(key);
           case PRACTICE -> practice.press(key);
         };
@@ -158,7 +163,7 @@ public final class GearView extends BorderPane implements MainView {
 
   @Override
   public boolean undoOrRedo(boolean isRedo) {
-    if (parts.chosen() == Part.MARKS) {
+    if (parts.chosen() == Part.MARKS || parts.chosen() == Part.FEED) {
       CompletionStage<Outcome> _ = workbench.session().undoOrRedoShop(isRedo);
       return true;
     }
@@ -192,6 +197,7 @@ public final class GearView extends BorderPane implements MainView {
     switch (parts.chosen()) {
       case RECORD -> runs.focusList();
       case MARKS -> marks.focusFirst();
+      case FEED -> feeds.focusFirst();
       case TRIALS -> trials.focusWhenRead();
       case PRACTICE -> practice.focusFirst();
     }

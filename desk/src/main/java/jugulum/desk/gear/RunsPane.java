@@ -101,7 +101,21 @@ final class RunsPane extends BorderPane {
         table,
         "runs.richer",
         110,
-        ran -> ran.run().stage().enrichment().map(band -> times(words, band.usual())).orElse(""),
+        ran ->
+            ran.run()
+                .magnet()
+                .map(
+                    magnet ->
+                        told(
+                            magnet.share(),
+                            share -> words.of("runs.magnetite", words.percent(share))))
+                .orElseGet(
+                    () ->
+                        ran.run()
+                            .stage()
+                            .enrichment()
+                            .map(band -> times(words, band.usual()))
+                            .orElse("")),
         true);
     TextColumns.add(
         words,

@@ -15,7 +15,6 @@ import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Network;
-import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Due;
@@ -77,8 +76,7 @@ public final class RunWatch {
     BatchId id = network.batch().id();
     Stream<Watched> runs =
         network.steps().stream()
-            .filter(
-                step -> step.process() instanceof Process.GravityRun && RunLog.of(step).isRunning())
+            .filter(step -> step.process().on().isPresent() && RunLog.of(step).isRunning())
             .map(step -> watched(network, step, shop));
     Stream<Watched> melts =
         network.lots().stream()
@@ -113,7 +111,7 @@ public final class RunWatch {
   }
 
   private static Watched watched(Network network, Step step, Shop shop) {
-    Machine machine = ((Process.GravityRun) step.process()).machine();
+    Machine machine = step.process().on().orElseThrow();
     return new Watched(
         network.batch().id(),
         network.batch().label().name(),
@@ -131,9 +129,10 @@ public final class RunWatch {
 
   /** What a run asks for, by the sheet of its machine in this shop. */
   public static List<Due> due(Network network, Step step, Shop shop) {
-    return step.process() instanceof Process.GravityRun(Machine machine)
-        ? Due.of(network, step, shop.gear(machine).sheet(), fed(network, step))
-        : List.of();
+    return step.process()
+        .on()
+        .map(machine -> Due.of(network, step, shop.gear(machine).sheet(), fed(network, step)))
+        .orElse(List.of());
   }
 
   /** What it took, in grams, where all of that was weighed. */

@@ -30,6 +30,7 @@ import jugulum.desk.kit.Wrapping;
 import jugulum.desk.measure.AssayForm;
 import jugulum.desk.measure.GoldWeightForm;
 import jugulum.desk.measure.KnownGoldForm;
+import jugulum.desk.measure.LiftTestForm;
 import jugulum.desk.measure.LookedOverForm;
 import jugulum.desk.measure.MagnetTestForm;
 import jugulum.desk.measure.MeasureForm;
@@ -88,6 +89,7 @@ public final class LotPanel extends Panel {
     SPECK_TEST,
     LOOKED_OVER,
     MAGNET_TEST,
+    LIFT_TEST,
     GOLD
   }
 
@@ -257,7 +259,8 @@ public final class LotPanel extends Panel {
         Kind.KNOWN,
         Kind.WEIGHED_SPECKS,
         Kind.SPECK_TEST,
-        Kind.MAGNET_TEST);
+        Kind.MAGNET_TEST,
+        Kind.LIFT_TEST);
   }
 
   private Node box(Kind kind) {
@@ -275,6 +278,7 @@ public final class LotPanel extends Panel {
           case WEIGHT -> throw new IllegalStateException("has a box of its own");
           case LOOKED_OVER -> new LookedOverForm(figures);
           case MAGNET_TEST -> new MagnetTestForm(figures);
+          case LIFT_TEST -> new LiftTestForm(figures);
           case PANNED ->
               new PannedSampleForm(
                   figures, worked.flatMap(now -> now.network().lot(lot)).orElseThrow().cut());

@@ -10,6 +10,7 @@ import jugulum.core.ledger.Step;
 import jugulum.core.machine.BenchSums;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Working.Sorts;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
@@ -62,7 +63,7 @@ final class RunSums extends VBox {
     this.words = words;
     super(8);
     answers.setId("sheet-sums");
-    fill(words, watts, gear.watts());
+    fill(words, watts, gear.drawWatts());
     fill(words, battery, gear.batteryWh());
     fill(words, sump, gear.sumpL());
     rest.fill(REST);
@@ -70,7 +71,9 @@ final class RunSums extends VBox {
     Stream.of(watts, battery, charger, sump, rest, wet)
         .forEach(field -> field.field().textProperty().addListener((_, _, _) -> typed(field)));
     getChildren().addAll(Parts.section(words.of("sheet.sums")), answers);
-    if (gear.sheet().dials().stream().map(Dial::id).anyMatch(WATER::contains)) {
+    if (gear.sheet().working().sorts() != Sorts.BY_WEIGHT) {
+      getChildren().add(new FieldRow(List.of(watts, battery, charger)));
+    } else if (gear.sheet().dials().stream().map(Dial::id).anyMatch(WATER::contains)) {
       getChildren()
           .addAll(
               new FieldRow(List.of(watts, battery, charger)),

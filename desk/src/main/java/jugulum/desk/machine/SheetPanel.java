@@ -167,7 +167,10 @@ final class SheetPanel extends Panel {
 
   private VBox part(Dial dial) {
     String name =
-        words.of("sheet.dial", SheetWords.dial(words, dial.id()), SheetWords.usual(words, dial));
+        words.of(
+            dial.usual().isPresent() ? "sheet.dial" : "sheet.dial.own",
+            SheetWords.dial(words, dial.id()),
+            SheetWords.usual(words, dial));
     EntryField<Double> field =
         new EntryField<>(
             words,

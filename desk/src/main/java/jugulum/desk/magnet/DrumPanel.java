@@ -1,5 +1,6 @@
 package jugulum.desk.magnet;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -8,13 +9,17 @@ import jugulum.core.account.Worked;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.magnet.DrumPass;
 import jugulum.core.magnet.MagnetShares;
+import jugulum.core.magnet.MagnetStage;
 import jugulum.core.mass.LotMass;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.machine.SeparatorKeys;
 import jugulum.desk.measure.MeasureForm;
 import jugulum.desk.measure.OneField;
 import jugulum.desk.measure.RecordBox;
@@ -35,10 +40,14 @@ public final class DrumPanel extends StepPanel {
   private ReadingList readings;
   private VBox said;
   private RecordBox record;
+  private SeparatorKeys keys;
+  private final TakenBox taken;
 
   public DrumPanel(StepId step, Desk desk) {
     this.words = desk.words();
     super(step, desk);
+    taken = new TakenBox(words);
+    below(taken);
   }
 
   @Override
@@ -54,7 +63,9 @@ public final class DrumPanel extends StepPanel {
                 rate,
                 measure -> desk.submit(new Edit.RecordOnStep(step, measure)))
             .aside();
-    return List.of(readings, record, said, Parts.advice("caution", "", words.of("caution.drum")));
+    keys = new SeparatorKeys(step, desk);
+    return List.of(
+        keys, readings, record, said, Parts.advice("caution", "", words.of("caution.drum")));
   }
 
   @Override
@@ -64,7 +75,13 @@ public final class DrumPanel extends StepPanel {
 
   @Override
   protected void showOwn(Worked worked, Step now, Figures figures) {
-    readings.show(now.readings(), figures, !worked.batch().closed());
+    keys.show(worked);
+    taken.show(worked, now, figures);
+    List<Reading> told =
+        now.readings().stream()
+            .filter(reading -> !(reading.measure() instanceof Measure.Checked))
+            .toList();
+    readings.show(told, figures, !worked.batch().closed());
     said.getChildren().setAll(said(worked, now, figures));
   }
 
@@ -85,7 +102,7 @@ public final class DrumPanel extends StepPanel {
             in.grams(),
             shares.get().magnetite(),
             out.get().grams(),
-            LeftOverBox.purity(worked, now));
+            MagnetStage.purity(worked.network(), now));
     boolean weak = pass.efficiency() < DrumPass.USUAL_LOW;
     String usual =
         words.of(
@@ -107,6 +124,11 @@ public final class DrumPanel extends StepPanel {
             .output(now, Material.NON_MAGNETICS)
             .filter(lot -> worked.network().taker(lot.id()).isEmpty() && !worked.batch().closed());
     return rest.map(lot -> List.of(verdict, second(lot))).orElse(List.of(verdict));
+  }
+
+  @Override
+  public void tick(Instant now) {
+    keys.tick(now);
   }
 
   private Node second(Lot rest) {

@@ -9,6 +9,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Step;
 import jugulum.core.magnet.Ladder;
 import jugulum.core.magnet.MagnetShares;
+import jugulum.core.magnet.MagnetStage;
 import jugulum.core.mass.LotMass;
 import jugulum.core.plan.GoldExpected;
 import jugulum.core.plan.Machines;
@@ -93,17 +94,7 @@ final class LeftOverBox extends VBox {
     return Ladder.of(
         now,
         OptionalDouble.of(shares.magnetite() * worked.sand().mass(now.inputs().getFirst()).grams()),
-        purity(worked, now));
-  }
-
-  /** What a test of the magnetics found; without one all that was lifted counts as magnetite. */
-  static double purity(Worked worked, Step now) {
-    return worked
-        .network()
-        .output(now, Material.MAGNETICS)
-        .flatMap(MagnetShares::of)
-        .map(shares -> Math.max(1e-3, shares.magnetite()))
-        .orElse(1.0);
+        MagnetStage.purity(worked.network(), now));
   }
 
   private void balance(MagnetShares shares, Worked worked, Step now, Figures figures) {

@@ -1,5 +1,6 @@
 package jugulum.desk.magnet;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -28,6 +29,7 @@ import jugulum.desk.chart.LadderChart;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.machine.SeparatorKeys;
 import jugulum.desk.measure.PassForm;
 import jugulum.desk.measure.RecordBox;
 import jugulum.desk.panel.CorrectPanel;
@@ -64,6 +66,8 @@ public final class MagnetPanel extends StepPanel {
   private boolean isPassAsked;
   private VBox dust;
   private final LeftOverBox leftOver;
+  private final TakenBox taken;
+  private SeparatorKeys keys;
 
   /** For which pass the form was set up: what a person chose since then stays. */
   private OptionalInt asked = OptionalInt.empty();
@@ -72,7 +76,8 @@ public final class MagnetPanel extends StepPanel {
     this.words = desk.words();
     super(step, desk);
     leftOver = new LeftOverBox(words);
-    below(leftOver);
+    taken = new TakenBox(words);
+    below(leftOver, taken);
   }
 
   @Override
@@ -97,7 +102,9 @@ public final class MagnetPanel extends StepPanel {
             .with(Buttons.quiet("tell-more", words.of("pass.more"), "H", form::tellMore));
     recordPlace = new VBox(record);
     dust = Parts.advice("caution", words.of("caution.dust.title"), words.of("caution.dust"));
+    keys = new SeparatorKeys(step, desk);
     return List.of(
+        keys,
         new VBox(6, trapped, decline, advice, why, passes),
         recordPlace,
         new VBox(6, Parts.advice("caution", "", words.of("caution.magnet")), dust));
@@ -144,6 +151,8 @@ public final class MagnetPanel extends StepPanel {
     Parts.shown(why, !said.why().isEmpty());
     advice.getChildren().addAll(strays(worked, now, figures));
     leftOver.show(worked, now, figures);
+    taken.show(worked, now, figures);
+    keys.show(worked);
     if (!asked.equals(OptionalInt.of(made))) {
       asked = OptionalInt.of(made);
       form.from(made == 0 ? Measure.Pass.From.SAND : Measure.Pass.From.HEAP);
@@ -221,6 +230,11 @@ public final class MagnetPanel extends StepPanel {
   /** The magnetite share of the sand this step took, from its bench test. */
   static Optional<MagnetShares> tested(Worked worked, Step now) {
     return worked.network().lots(now.inputs()).stream().findFirst().flatMap(MagnetShares::of);
+  }
+
+  @Override
+  public void tick(Instant now) {
+    keys.tick(now);
   }
 
   @Override

@@ -14,6 +14,7 @@ import jugulum.core.check.Band;
 import jugulum.core.check.OutOfRange;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Inverter;
 import jugulum.core.machine.Sheet.Sizes;
 import jugulum.core.machine.Sheets;
 import jugulum.core.shop.Shop;
@@ -56,6 +57,15 @@ final class MachinesCard extends VBox {
       number(words, "gear-watts", "sheet.watts", 0.1, 100_000);
   private final EntryField<Optional<Double>> battery =
       number(words, "gear-battery", "sheet.battery", 1, 1e6);
+  private final EntryField<Optional<Double>> inverter =
+      new EntryField<>(
+          words,
+          "gear-inverter",
+          words.of("shop.gear.inverter"),
+          words.of("shop.gear.inverter.hint"),
+          Parsers.optional(typed -> Parsers.percent(words, typed, 30, 100)));
+  private final EntryField<Optional<Double>> idle =
+      number(words, "gear-idle", "shop.gear.idle", 0, 500);
   private final EntryField<Optional<Double>> sump =
       number(words, "gear-sump", "sheet.sump", 0.1, 100_000);
 
@@ -72,7 +82,7 @@ final class MachinesCard extends VBox {
     super(10);
     this.workbench = workbench;
     list.setId("gear");
-    Stream.of(name, finest, coarsest, watts, battery, sump, dials)
+    Stream.of(name, finest, coarsest, watts, battery, inverter, idle, sump, dials)
         .forEach(field -> field.field().setOnAction(_ -> keep()));
     kind.valueProperty().addListener((_, _, one) -> hint(one));
     hint(kind.getValue());
@@ -89,6 +99,7 @@ final class MachinesCard extends VBox {
             first,
             new FieldRow(List.of(finest, coarsest, sump)),
             new FieldRow(List.of(watts, battery)),
+            new FieldRow(List.of(inverter, idle)),
             dials,
             Parts.row(Buttons.plain("keep-gear", words.of("shop.gear.keep"), "", this::keep)));
   }
@@ -151,6 +162,8 @@ final class MachinesCard extends VBox {
     coarsest.fill(gear.suits().map(sizes -> words.plain(sizes.coarsestMm())).orElse(""));
     fill(words, watts, gear.watts());
     fill(words, battery, gear.batteryWh());
+    inverter.fill(gear.inverter().map(one -> words.plain(100 * one.efficiency())).orElse(""));
+    idle.fill(gear.inverter().map(one -> words.plain(one.idleW())).orElse(""));
     fill(words, sump, gear.sumpL());
     dials.fill(String.join("; ", gear.ownDials()));
     name.field().requestFocus();
@@ -188,6 +201,11 @@ final class MachinesCard extends VBox {
                                                                                 coarse, power, wh,
                                                                                 litres)))))))
         .flatMap(gear -> dials.read().map(gear::withDials))
+        .flatMap(
+            gear ->
+                inverter
+                    .read()
+                    .flatMap(share -> idle.read().map(watt -> gear.behind(between(share, watt)))))
         .ifPresent(this::keep);
   }
 
@@ -219,6 +237,13 @@ final class MachinesCard extends VBox {
     }
   }
 
+  /** One of both is enough to say that there is one. */
+  private static Optional<Inverter> between(Optional<Double> share, Optional<Double> idleW) {
+    return share.isPresent() || idleW.isPresent()
+        ? Optional.of(new Inverter(share.orElse(Inverter.USUAL), idleW.orElse(0.0)))
+        : Optional.empty();
+  }
+
   private static OptionalDouble told(Optional<Double> value) {
     return value.map(OptionalDouble::of).orElse(OptionalDouble.empty());
   }
@@ -232,6 +257,8 @@ final class MachinesCard extends VBox {
         coarsest,
         watts,
         battery,
+        inverter,
+        idle,
         sump,
         dials);
   }

@@ -149,6 +149,11 @@ class MeasureFormTest {
         new Measure.LookedOver(2, 0.218_765_4),
         new Measure.LastMinute(StandardScreens.numbered("50").orElseThrow(), 3.141_592_6),
         new Measure.MagnetTest(100.012_345, 51.312_345, 21.812_345),
+        new Measure.LiftTest(
+            100.012_345,
+            List.of(
+                new Measure.LiftTest.Lift(20.123_4, 31.123_456, 0),
+                new Measure.LiftTest.Lift(3, 1.5, 7))),
         new Measure.Bagged("season bag"),
         new Measure.Discarded("the bucket was needed"),
         new Measure.Setting("tilt", 2.004_567),
