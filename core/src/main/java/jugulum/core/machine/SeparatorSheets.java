@@ -19,13 +19,13 @@ final class SeparatorSheets {
   private static final List<Material> TWO = List.of(Material.NON_MAGNETICS, Material.MAGNETICS);
 
   /** What counts is the distance at which this sand jumps, not the force written on a magnet. */
-  private static final Dial REACH = Dial.free("reach", Unit.MILLIMETRES, 0.5, 200);
+  private static final Dial REACH = Dial.free("magnet-reach", Unit.MILLIMETRES, 0.5, 200);
 
-  private static final Dial GAP = Dial.of("gap", Unit.MILLIMETRES, 0.5, 100, 3, 20);
-  private static final Dial LAYER = Dial.of("layer", Unit.GRAINS, 0.5, 30, 1, 3);
-  private static final Dial VOLTS = Dial.free("volts", Unit.VOLTS, 0.5, 60);
-  private static final Dial TURNS = Dial.free("turns", Unit.PER_MINUTE, 1, 600);
-  private static final Dial WATTS = Dial.free("watts", Unit.WATTS, 0.5, 5000);
+  private static final Dial GAP = Dial.of("magnet-gap", Unit.MILLIMETRES, 0.5, 100, 3, 20);
+  private static final Dial LAYER = Dial.of("sand-layer", Unit.GRAINS, 0.5, 30, 1, 3);
+  private static final Dial VOLTS = Dial.free("motor-volts", Unit.VOLTS, 0.5, 60);
+  private static final Dial TURNS = Dial.free("drum-turns", Unit.PER_MINUTE, 1, 600);
+  private static final Dial WATTS = Dial.free("motor-watts", Unit.WATTS, 0.5, 5000);
   private static final Dial FEED = Dial.of("feed", Unit.KG_PER_HOUR, 0.5, 200, 10, 40);
 
   /** A magnet in the hand is fed as fast as hands lift: common practice. */

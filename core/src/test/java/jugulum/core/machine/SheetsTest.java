@@ -53,10 +53,10 @@ class SheetsTest {
         .contains(Kind.RIFFLE_SLUICE)
         .doesNotContain(Kind.DRUM_SEPARATOR, Kind.FEEDER, Kind.HAND_MAGNET);
     Sheet drum = Sheets.of(Kind.DRUM_SEPARATOR);
-    assertThat(drum.dial("gap").orElseThrow().usual()).contains(new Band(3, 11.5, 20));
-    assertThat(drum.dial("layer").orElseThrow().usual()).contains(new Band(1, 2, 3));
+    assertThat(drum.dial("magnet-gap").orElseThrow().usual()).contains(new Band(3, 11.5, 20));
+    assertThat(drum.dial("sand-layer").orElseThrow().usual()).contains(new Band(1, 2, 3));
     assertThat(drum.dial("feed").orElseThrow().usual()).contains(new Band(10, 25, 40));
-    assertThat(drum.dial("volts").orElseThrow().usual()).as("by weighing").isEmpty();
+    assertThat(drum.dial("motor-volts").orElseThrow().usual()).as("by weighing").isEmpty();
     assertThat(drum.cautions()).contains("magnets", "dry-sand", "mains");
     assertThat(drum.ports()).containsExactly(Material.NON_MAGNETICS, Material.MAGNETICS);
     assertThat(Sheets.of(Kind.FEEDER).ports()).isEmpty();

@@ -156,7 +156,7 @@ class SeparatorTest {
   private static Bench worked() {
     Bench bench = Bench.started().measures(1, new Measure.MagnetTest(100, 50, 10)).weighs(1, 2_000);
     through(bench, 1, DRUM)
-        .does(new Edit.RecordOnStep(FIRST, new Measure.Setting("gap", 12)))
+        .does(new Edit.RecordOnStep(FIRST, new Measure.Setting("magnet-gap", 12)))
         .does(new Edit.RecordOnStep(FIRST, new Running(Running.State.STARTED)))
         .waits(Duration.ofMinutes(6))
         .does(new Edit.RecordOnStep(FIRST, new Running(Running.State.STOPPED)))
@@ -200,7 +200,7 @@ class SeparatorTest {
     assertThat(runs).extracting(PastRun::machine).containsExactly(DRUM, SECOND);
     PastRun drum = runs.getFirst();
     assertThat(drum.minutes().orElseThrow()).isCloseTo(7, within(1e-9));
-    assertThat(drum.setting("gap")).contains(12.0);
+    assertThat(drum.setting("magnet-gap")).contains(12.0);
     assertThat(drum.magnet().orElseThrow().magnetiteG()).isEqualTo(900);
     Shop shop =
         Shop.USUAL

@@ -167,7 +167,7 @@ public final class RightChart {
           x + 2,
           y - 20);
     }
-    grains("chart-gold-line-dot", 2, 30, 70, 38, 72, 66, 73, 102, 76);
+    grains("chart-gold", 2, 30, 70, 38, 72, 66, 73, 102, 76);
   }
 
   /** A small lift, all black; the sand below spread one to three grains deep. */

@@ -109,7 +109,7 @@ final class FeedPane extends BorderPane {
   void refresh() {
     List<Gear> own =
         workbench.projections().shop().get().gear().stream()
-            .filter(gear -> gear.sheet().dial("volts").isPresent())
+            .filter(gear -> gear.sheet().dial("motor-volts").isPresent())
             .toList();
     Optional<Machine> before = Optional.ofNullable(feeders.getValue()).map(Gear::machine);
     if (!own.equals(feeders.getItems())) {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import jugulum.core.ledger.Machine;
+import jugulum.core.machine.Sheets;
+import jugulum.core.machine.Working.Sorts;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -12,10 +14,13 @@ class RightChartTest {
 
   @ParameterizedTest
   @EnumSource(Machine.Kind.class)
-  void everyMachineHasItsSketchWithGoldInIt(Machine.Kind kind) {
+  void everyMachineHasItsSketchWithGoldWhereItPartsIt(Machine.Kind kind) {
     Drawing drawing = RightChart.of(kind, 400);
     assertThat(drawing.width()).as("no wider than it is drawn for").isLessThanOrEqualTo(240);
-    assertThat(drawing.marks()).anyMatch(mark -> GOLD.contains(mark.style()));
+    assertThat(drawing.marks().stream().anyMatch(mark -> GOLD.contains(mark.style())))
+        .as("gold lies where gold is parted by weight")
+        .isEqualTo(Sheets.of(kind).working().sorts() == Sorts.BY_WEIGHT);
+    assertThat(drawing.marks()).hasSizeGreaterThan(3);
     for (Mark mark : drawing.marks()) {
       for (Mark.Spot spot : spots(mark)) {
         assertThat(spot.x()).as(mark.toString()).isBetween(0.0, drawing.width());

@@ -68,8 +68,8 @@ class SeparatorWorkTest extends OnTheDemoBook {
       person.press(ALT, R).until(() -> RunLog.of(last(person)).isRunning());
       person.press(ALT, B);
       assertThat(person.text("sheet-sums")).isNotNull();
-      person.type("dial-gap", "12").press(ENTER).type("dial-feed", "20").press(ENTER);
-      assertThat(last(person).setting("gap")).hasValue(12);
+      person.type("dial-magnet-gap", "12").press(ENTER).type("dial-feed", "20").press(ENTER);
+      assertThat(last(person).setting("magnet-gap")).hasValue(12);
       assertThat(person.text("sheet-sums")).contains("The battery lasts 5 h 19");
       person.press(ESCAPE).press(ALT, R).until(() -> !RunLog.of(last(person)).isRunning());
       assertThat(last(person).live(Measure.Running.class)).hasSize(2);

@@ -33,6 +33,7 @@ class SheetPdfTest {
   @EnumSource(Kind.class)
   void everyMachineHasOnePageWithAllOfItsSheet(Kind kind) throws IOException {
     Gear gear = Gear.any(kind);
+    boolean isWet = gear.sheet().dial("wetting").isPresent();
     SheetPage page =
         SheetPage.of(
             English.WORDS,
@@ -40,7 +41,7 @@ class SheetPdfTest {
             English.WORDS.of("machine", kind),
             Optional.of(new StartWords.Feed(CUT, 0.3)),
             "Cindermoor 3 · −50 +100",
-            Map.of("wetting", 3.0),
+            isWet ? Map.of("wetting", 3.0) : Map.of("feed", 12.0),
             List.of("This lot is 21 charges."));
     byte[] pdf = SheetPdf.of(English.WORDS, page);
     try (PdfReader reader = new PdfReader(pdf)) {
@@ -51,7 +52,7 @@ class SheetPdfTest {
               English.WORDS.of("machine", kind),
               "Cindermoor 3",
               "This lot is 21 charges.",
-              "3 drops in 10 L");
+              isWet ? "3 drops in 10 L" : "12 kg/h");
       for (String check : Sheets.of(kind).checks()) {
         assertThat(text).contains(words(SheetWords.check(English.WORDS, check)));
       }
