@@ -6,9 +6,11 @@ import java.util.Optional;
 import jugulum.core.advice.Advice;
 import jugulum.core.advice.Advisor;
 import jugulum.core.belief.Belief;
+import jugulum.core.check.Band;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldDetails;
 import jugulum.core.gold.GoldMemory;
+import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Lot;
@@ -17,6 +19,7 @@ import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
 import jugulum.core.mass.SandAccount;
 import jugulum.core.mass.SandBalance;
+import jugulum.core.pool.Later;
 import jugulum.core.shop.Settlement;
 import jugulum.core.shop.Terms;
 
@@ -32,6 +35,7 @@ import jugulum.core.shop.Terms;
  * @param byMoney what to do next, the most money per hour first
  * @param byGold what to do next, the most gold per hour first
  * @param terms what gold and time are worth to the shop, if told
+ * @param later what was won later, out of pools, of what the batch let go
  */
 public record Account(
     Network network,
@@ -41,7 +45,8 @@ public record Account(
     Map<StepId, Recovery> cumulative,
     List<Advice> byMoney,
     List<Advice> byGold,
-    Optional<Terms> terms) {
+    Optional<Terms> terms,
+    Later later) {
 
   /**
    * Works out an account.
@@ -61,7 +66,18 @@ public record Account(
         details.cumulative(),
         advisor.advice(Advice.By.MONEY),
         advisor.advice(Advice.By.GOLD),
-        belief.shop().terms());
+        belief.shop().terms(),
+        Later.NONE);
+  }
+
+  /** The same with what was won later: other batches tell that. */
+  public Account with(Later told) {
+    return new Account(network, sand, balance, gold, cumulative, byMoney, byGold, terms, told);
+  }
+
+  /** The share passed over, 0 to 1: what was won later of all that was won. */
+  public Band passedOver() {
+    return later.passedOver(gold.won().map(GoldRange::milligrams).orElse(0.0));
   }
 
   /** The advice, ranked so. */

@@ -31,7 +31,6 @@ import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
-import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
@@ -109,7 +108,7 @@ public final class Advisor {
   }
 
   private static boolean isThere(Lot lot) {
-    return lot.material() != Material.GOLD && lot.latest(Measure.Discarded.class).isEmpty();
+    return lot.material() != Material.GOLD && !lot.isGone();
   }
 
   private List<Advice> forLot(Lot lot) {

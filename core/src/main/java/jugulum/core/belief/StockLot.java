@@ -89,7 +89,7 @@ public record StockLot(
   private static List<Lot> standing(Network network, SandAccount sand) {
     return network
         .endLots()
-        .filter(lot -> lot.latest(Measure.Discarded.class).isEmpty())
+        .filter(lot -> !lot.isGone())
         .filter(lot -> !Smelts.isSmeltedWhole(lot, sand.mass(lot.id())))
         .toList();
   }

@@ -149,8 +149,7 @@ public final class Jobs {
   }
 
   private static boolean isKept(Lot lot) {
-    return lot.latest(Measure.Discarded.class).isEmpty()
-        && lot.latest(Measure.Bagged.class).isEmpty();
+    return !lot.isGone() && lot.latest(Measure.Bagged.class).isEmpty();
   }
 
   private Optional<Work> work(Step step) {

@@ -99,6 +99,7 @@ public final class Ledger {
     return edit instanceof RecordOnLot(var _, Measure measure)
         && (measure instanceof Measure.Bagged
             || measure instanceof Measure.Discarded
+            || measure instanceof Measure.Pooled
             || measure instanceof Measure.Melt(int _, MeltFact.Parted _)
             || measure instanceof Measure.Assay assay && assay.composite().isPresent());
   }

@@ -65,6 +65,12 @@ public record Lot(LotId id, Material material, Cut cut, String name, List<Readin
     return material == Material.CUT && cut.isOversize();
   }
 
+  /** Whether it is no longer there: thrown away, or in a pool. */
+  public boolean isGone() {
+    return live(Measure.Discarded.class).findAny().isPresent()
+        || live(Measure.Pooled.class).findAny().isPresent();
+  }
+
   /** Whether it is normally set aside rather than run again. */
   public boolean isSetAside() {
     return material.isSetAside() || isOversize();

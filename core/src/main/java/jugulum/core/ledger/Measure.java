@@ -485,6 +485,27 @@ public sealed interface Measure {
   }
 
   /**
+   * The lot went into a pool: a batch put together of lots of several.
+   *
+   * @param pool that batch
+   * @param name what is written on its bucket
+   */
+  record Pooled(BatchId pool, String name) implements Measure {}
+
+  /**
+   * The feed is a pool of lots of other batches.
+   *
+   * @param parts what went in, one or more, no lot twice
+   */
+  record PoolOf(List<PoolPart> parts) implements Measure {
+    /** Keeps its own copy. */
+    public PoolOf {
+      parts = List.copyOf(parts);
+      Check.inRange("parts", parts.size(), 1, 10_000);
+    }
+  }
+
+  /**
    * How fast a machine was fed.
    *
    * @param kgPerHour in kg/h, from 0.01 to 10,000

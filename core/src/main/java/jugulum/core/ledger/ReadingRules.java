@@ -52,6 +52,9 @@ final class ReadingRules {
     if (!reading.get().isStanding()) {
       return Optional.of(Refusal.of(Reason.READING_ALREADY_STRUCK));
     }
+    if (PoolRules.isHalf(reading.get())) {
+      return Optional.of(Refusal.of(Reason.POOL_STANDS));
+    }
     return reason.isBlank() ? Optional.of(Refusal.of(Reason.REASON_MISSING)) : Optional.empty();
   }
 
@@ -71,6 +74,9 @@ final class ReadingRules {
     }
     if (!reading.get().isStanding()) {
       return Optional.of(Refusal.of(Reason.READING_ALREADY_STRUCK));
+    }
+    if (PoolRules.isHalf(reading.get())) {
+      return Optional.of(Refusal.of(Reason.POOL_STANDS));
     }
     if (reading.get().doubted().isPresent() == doubt.doubted()) {
       return Optional.of(
@@ -138,8 +144,13 @@ final class ReadingRules {
           MeltRules.refusal(before(lot, replaced), melt, massOrInputG(network, lot));
       case Measure.Bagged(String bag) when bag.isEmpty() ->
           Optional.of(Refusal.of(Reason.BAG_WITHOUT_NAME));
-      case Measure.Discarded _ when network.taker(lot.id()).isPresent() ->
+      case Measure.Discarded _, Measure.Pooled _ when network.taker(lot.id()).isPresent() ->
           Optional.of(Refusal.of(Reason.LOT_ALREADY_TAKEN));
+      case Measure.Discarded _, Measure.Pooled _
+          when lot.latest(Measure.Pooled.class).isPresent() ->
+          StepRules.gone(lot);
+      case Measure.Pooled pooled -> PoolRules.refusal(network, lot, pooled);
+      case Measure.PoolOf pool -> PoolRules.refusal(network, lot, pool);
       case Measure.Discarded(String reason) when reason.isEmpty() && !Look.isAtAll(lot) ->
           Optional.of(Refusal.of(Reason.DISCARDED_UNSEEN));
       case Measure.Discarded(String reason)

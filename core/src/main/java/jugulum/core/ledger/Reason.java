@@ -18,6 +18,16 @@ public enum Reason implements Refusal.Reason {
   READING_NOT_DOUBTED,
   LOT_ALREADY_TAKEN,
   LOT_DISCARDED,
+  /** Values: the name of the pool. */
+  LOT_POOLED,
+  /** Values: the name of the lot's batch. */
+  POOL_OF_ITSELF,
+  /** Values: the name of the lot's batch. */
+  POOLED_TWICE,
+  /** Only a feed that came in can be a pool, and only once. */
+  POOL_NOT_FEED,
+  /** A pool is taken back whole, in all its batches. */
+  POOL_STANDS,
   /** Nobody looked for gold in it, and no reason is given. */
   DISCARDED_UNSEEN,
   /** Only free gold was looked for in magnetics, and no reason is given. */

@@ -25,8 +25,9 @@ final class StepRules {
           || take.inputs().indexOf(input) != take.inputs().lastIndexOf(input)) {
         return Optional.of(Refusal.of(Reason.LOT_ALREADY_TAKEN));
       }
-      if (network.lot(input).flatMap(lot -> lot.latest(Measure.Discarded.class)).isPresent()) {
-        return Optional.of(Refusal.of(Reason.LOT_DISCARDED));
+      Optional<Refusal> gone = network.lot(input).flatMap(StepRules::gone);
+      if (gone.isPresent()) {
+        return gone;
       }
     }
     if (take.inputs().isEmpty() && !(take.process() instanceof Process.Receive)) {
@@ -44,6 +45,13 @@ final class StepRules {
           Optional.of(Refusal.of(Reason.SPLIT_NEEDS_TWO));
       default -> Optional.empty();
     };
+  }
+
+  /** Why nothing can be done with a lot any more. */
+  static Optional<Refusal> gone(Lot lot) {
+    return lot.latest(Measure.Pooled.class)
+        .map(pooled -> Refusal.of(Reason.LOT_POOLED, new Told.Words(pooled.name())))
+        .or(() -> lot.latest(Measure.Discarded.class).map(_ -> Refusal.of(Reason.LOT_DISCARDED)));
   }
 
   private static Optional<Refusal> screens(List<Screen> stack, List<Lot> feeds) {

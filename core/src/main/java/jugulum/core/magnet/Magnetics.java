@@ -11,6 +11,7 @@ import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.Bagged;
 import jugulum.core.ledger.Measure.Discarded;
 import jugulum.core.ledger.Network;
@@ -39,7 +40,12 @@ public record Magnetics(
   public static List<Magnetics> of(Batch batch) {
     Network network = Network.of(batch);
     SandAccount sand = SandAccount.of(network);
-    List<Lot> lots = network.endLots().filter(lot -> lot.material() == Material.MAGNETICS).toList();
+    List<Lot> lots =
+        network
+            .endLots()
+            .filter(lot -> lot.material() == Material.MAGNETICS)
+            .filter(lot -> lot.latest(Measure.Pooled.class).isEmpty())
+            .toList();
     if (lots.isEmpty()) {
       return List.of();
     }

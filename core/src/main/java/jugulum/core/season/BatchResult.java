@@ -2,6 +2,7 @@ package jugulum.core.season;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,8 +16,11 @@ import jugulum.core.gold.Recovery;
 import jugulum.core.gold.SpecksAlike;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.PoolPart;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
+import jugulum.core.pool.Later;
+import jugulum.core.pool.Pool;
 
 /**
  * What one batch brings to a season.
@@ -36,6 +40,7 @@ import jugulum.core.ledger.Step;
  *     in mg, as a standard deviation, 0 or more
  * @param minutes at the bench, by work
  * @param parts its steps that part gold from sand
+ * @param pool what it was put together of; empty for a batch that is no pool
  */
 public record BatchResult(
     BatchId id,
@@ -50,7 +55,8 @@ public record BatchResult(
     boolean isAtMost,
     double alikeMg,
     Map<Work, Double> minutes,
-    List<Part> parts) {
+    List<Part> parts,
+    List<PoolPart> pool) {
   /** No share is believed to lie below that when what got away is told by it. */
   private static final double LEAST_SHARE = 1e-3;
 
@@ -58,6 +64,7 @@ public record BatchResult(
   public BatchResult {
     minutes = Map.copyOf(minutes);
     parts = List.copyOf(parts);
+    pool = List.copyOf(pool);
   }
 
   /** What a batch brings. Takes a while: not for the interface thread. */
@@ -87,7 +94,42 @@ public record BatchResult(
         best.filter(Recovery::isAtMost).isPresent(),
         SpecksAlike.sdMg(worked.network(), worked.sand(), worked.gold()),
         BenchTime.minutes(batch),
-        parts);
+        parts,
+        Pool.of(batch).map(Pool::parts).orElse(List.of()));
+  }
+
+  /**
+   * The same with what was won later of what it let go, and the time that took: for what its source
+   * gives.
+   */
+  BatchResult with(Later later) {
+    if (!later.isAny()) {
+      return this;
+    }
+    GoldRange own = won.orElse(GoldRange.NONE);
+    Band gold = later.milligrams();
+    Map<Work, Double> spent = new EnumMap<>(Work.class);
+    spent.putAll(minutes);
+    spent.merge(Work.MACHINES, later.minutes(), Double::sum);
+    return new BatchResult(
+        id,
+        name,
+        source,
+        received,
+        closed,
+        feedG,
+        Optional.of(
+            new GoldRange(
+                own.milligrams() + gold.usual(),
+                own.lowMg() + gold.low(),
+                own.highMg() + gold.high())),
+        fineness,
+        share,
+        isAtMost,
+        alikeMg,
+        spent,
+        parts,
+        pool);
   }
 
   private static Band band(Recovery one) {

@@ -12,6 +12,7 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
+import jugulum.core.ledger.StepId;
 import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Screen;
 import jugulum.core.shop.Shop;
@@ -20,6 +21,7 @@ import jugulum.core.trial.Logit;
 /**
  * A step of a batch that parts gold from sand, with what it won.
  *
+ * @param step which step of its batch
  * @param work of which kind
  * @param machine on which machine, by its name; empty for a magnet
  * @param kind of which kind that is; empty for a magnet
@@ -34,6 +36,7 @@ import jugulum.core.trial.Logit;
  * @param set where its dials stood, by name
  */
 public record Part(
+    StepId step,
     Work work,
     String machine,
     Optional<Machine.Kind> kind,
@@ -78,6 +81,7 @@ public record Part(
 
   static Part of(Step step, Network network, Stage stage) {
     return new Part(
+        step.id(),
         Work.of(step.process()),
         machine(step).map(Machine::name).orElse(""),
         machine(step).map(Machine::kind),

@@ -10,6 +10,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import jugulum.core.ledger.BatchId;
+import jugulum.core.pool.Pools;
 import jugulum.core.season.Season.Alike;
 import jugulum.core.shop.Shop;
 
@@ -27,6 +28,7 @@ import jugulum.core.shop.Shop;
  * @param changes what each change of the year did, before and after in all years
  * @param slips those of the year beside one's own figures
  * @param tracks what was won of each cut by each means over time
+ * @param pools what was put together of several batches, and what it gave back to them
  * @param alike names of sources that are likely meant to be one
  */
 public record SeasonAccount(
@@ -40,6 +42,7 @@ public record SeasonAccount(
     List<ChangeEffect> changes,
     List<SlipCheck> slips,
     List<Track> tracks,
+    List<PoolAccount> pools,
     List<Alike> alike) {
   /**
    * Works out the account. Takes a while in a large book: not for the interface thread.
@@ -56,9 +59,16 @@ public record SeasonAccount(
             .filter(batch -> year.isEmpty() || batch.received().getYear() == year.getAsInt())
             .sorted(Comparator.comparing(BatchResult::received).thenComparing(BatchResult::name))
             .toList();
+    Pools pools = PoolAccount.pools(all);
+    // What a pool gave is its sources' gold, so it is told with their batches and not beside them.
+    List<BatchResult> withLater =
+        batches.stream()
+            .filter(batch -> !pools.isPool(batch.id()))
+            .map(batch -> batch.with(pools.later(batch.id())))
+            .toList();
     Map<SourceRate.Of, List<SourceRate>> rates = new EnumMap<>(SourceRate.Of.class);
     for (SourceRate.Of of : SourceRate.Of.values()) {
-      rates.put(of, SourceRate.ranked(batches, season, of));
+      rates.put(of, SourceRate.ranked(withLater, season, of));
     }
     return new SeasonAccount(
         all.stream()
@@ -80,6 +90,9 @@ public record SeasonAccount(
             .filter(one -> year.isEmpty() || one.slip().date().getYear() == year.getAsInt())
             .toList(),
         Track.of(batches, zone),
+        PoolAccount.of(all, season).stream()
+            .filter(pool -> batches.stream().anyMatch(batch -> batch.id().equals(pool.pool().id())))
+            .toList(),
         season.alike(all.stream().map(BatchResult::source).toList()));
   }
 

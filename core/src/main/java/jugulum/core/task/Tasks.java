@@ -178,7 +178,7 @@ public final class Tasks {
         lot.material() == Material.GOLD
             ? lot.live(Measure.GoldWeight.class).findAny().isPresent()
             : lot.weighedDryG().isPresent();
-    return !weighed && lot.latest(Measure.Discarded.class).isEmpty();
+    return !weighed && !lot.isGone();
   }
 
   /** Passes go on until they say stop; a drum lifts once, and its products are weighed. */
@@ -285,7 +285,7 @@ public final class Tasks {
   }
 
   private void ofWaiting(Lot lot) {
-    if (!isReady(lot) || lot.latest(Measure.Discarded.class).isPresent()) {
+    if (!isReady(lot) || lot.isGone()) {
       return;
     }
     boolean isFeed = lot.material() == Material.FEED;

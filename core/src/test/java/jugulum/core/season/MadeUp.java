@@ -11,6 +11,7 @@ import java.util.UUID;
 import jugulum.core.check.Band;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.StepId;
 
 /** Made-up results of batches, invented. */
 final class MadeUp {
@@ -37,7 +38,8 @@ final class MadeUp {
         false,
         0,
         Map.of(Work.MACHINES, 60 * hours),
-        parts);
+        parts,
+        List.of());
   }
 
   static Part part(LocalDate date, double logit, double mg, Habit... habits) {
@@ -47,6 +49,7 @@ final class MadeUp {
   static Part part(LocalDate date, String cut, double logit, double mg, Habit... habits) {
     double share = 1 / (1 + Math.exp(-logit));
     return new Part(
+        new StepId(1),
         Work.MACHINES,
         "garden bowl",
         Optional.empty(),

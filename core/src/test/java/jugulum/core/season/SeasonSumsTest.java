@@ -125,6 +125,7 @@ class SeasonSumsTest {
         result.isAtMost(),
         result.alikeMg(),
         result.minutes(),
-        result.parts());
+        result.parts(),
+        List.of());
   }
 }

@@ -1,0 +1,111 @@
+package jugulum.core.pool;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
+import jugulum.core.check.Band;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.PoolPart;
+
+/**
+ * All pools of a book, and what each gave back to what went into it. What a pool let go may have
+ * gone into another pool; what was won there is carried back through both.
+ */
+public final class Pools {
+  /** A book without pools. */
+  public static final Pools NONE = new Pools(List.of(), Map.of());
+
+  private final List<Pool> pools;
+  private final Map<BatchId, Gave> gave;
+
+  /**
+   * What a batch gave.
+   *
+   * @param wonMg the gold in hand, in mg, 0 or more
+   * @param minutes at the bench, in minutes, 0 or more
+   */
+  public record Gave(double wonMg, double minutes) {
+    private static final Gave NOTHING = new Gave(0, 0);
+  }
+
+  private Pools(List<Pool> pools, Map<BatchId, Gave> gave) {
+    this.pools = List.copyOf(pools);
+    this.gave = Map.copyOf(gave);
+  }
+
+  /**
+   * The pools of a book.
+   *
+   * @param gave what each of them gave; one that is missing gave nothing yet
+   */
+  public static Pools of(List<Pool> pools, Map<BatchId, Gave> gave) {
+    return new Pools(pools, gave);
+  }
+
+  /** Every pool, in the order given. */
+  public List<Pool> all() {
+    return pools;
+  }
+
+  /** Whether a batch is a pool. */
+  public boolean isPool(BatchId batch) {
+    return pools.stream().anyMatch(pool -> pool.id().equals(batch));
+  }
+
+  /** What came out of a pool for each of its parts, with what was won later of what it let go. */
+  public List<PoolShare> shares(Pool pool) {
+    return shares(pool, Set.of());
+  }
+
+  private List<PoolShare> shares(Pool pool, Set<BatchId> on) {
+    Gave own = gave.getOrDefault(pool.id(), Gave.NOTHING);
+    Later later = later(pool.id(), on);
+    return PoolShare.of(
+        pool.parts(), own.wonMg() + later.milligrams().usual(), own.minutes() + later.minutes());
+  }
+
+  /** What was won later of what a batch let go. */
+  public Later later(BatchId batch) {
+    return later(batch, Set.of());
+  }
+
+  /**
+   * @param on the batches on the way here: only a file that was tampered with leads in a circle,
+   *     and a circle gives nothing
+   */
+  private Later later(BatchId batch, Set<BatchId> on) {
+    if (on.contains(batch)) {
+      return Later.NONE;
+    }
+    Set<BatchId> deeper = new HashSet<>(on);
+    deeper.add(batch);
+    Band milligrams = Band.sharp(0);
+    double minutes = 0;
+    List<String> names = new ArrayList<>();
+    for (Pool pool : pools) {
+      List<PoolPart> parts = pool.parts();
+      int[] its =
+          IntStream.range(0, parts.size())
+              .filter(i -> parts.get(i).batch().equals(batch))
+              .toArray();
+      if (its.length == 0 || deeper.contains(pool.id())) {
+        continue;
+      }
+      List<PoolShare> shares = shares(pool, deeper);
+      names.add(pool.name());
+      double byGrade = 0;
+      double byMass = 0;
+      for (int i : its) {
+        byGrade += shares.get(i).milligrams();
+        byMass += shares.get(i).byMassMg();
+        minutes += shares.get(i).minutes();
+      }
+      milligrams =
+          milligrams.plus(new Band(Math.min(byGrade, byMass), byGrade, Math.max(byGrade, byMass)));
+    }
+    return new Later(milligrams, minutes, names);
+  }
+}
