@@ -6,11 +6,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.UUID;
 import java.util.stream.Stream;
 import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Bench;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.FinishFact;
+import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
@@ -18,6 +21,7 @@ import jugulum.core.ledger.Measure.PannedSample.Seen;
 import jugulum.core.ledger.Measure.Smelt.Collector;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.MeltFact;
+import jugulum.core.ledger.PoolPart;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Process.MagnetRun.DryCheck;
 import jugulum.core.ledger.Process.MagnetRun.Medium;
@@ -229,6 +233,38 @@ public final class Samples {
             Optional.of(Way.DRUM),
             Optional.of(new Machine(Machine.Kind.DRUM_SEPARATOR, "north drum")));
     bench.runs(damp, List.of(11), Material.MAGNETICS, Material.NON_MAGNETICS);
+    pools(bench);
+  }
+
+  private static void pools(Bench bench) {
+    BatchId other = new BatchId(UUID.fromString("6f1c2f6e-0d7e-4a55-9a43-2f0f6f1f9a11"));
+    bench
+        .measures(
+            1,
+            new Measure.PoolOf(
+                List.of(
+                    new PoolPart(
+                        other,
+                        new LotId(4),
+                        "spring buckets",
+                        "made-up bend",
+                        Material.TAILINGS,
+                        Optional.of(new StepId(3)),
+                        Optional.of(new Machine(Machine.Kind.SHAKER_TABLE, "long deck")),
+                        4_000.5,
+                        OptionalDouble.of(30.25)),
+                    new PoolPart(
+                        other,
+                        new LotId(7),
+                        "spring buckets",
+                        "",
+                        Material.MAGNETICS,
+                        Optional.empty(),
+                        Optional.empty(),
+                        2_500,
+                        OptionalDouble.empty()))))
+        .measures(
+            bench.batch().lots().getLast().id().number(), new Measure.Pooled(other, "autumn pool"));
   }
 
   private static void gravity(Bench bench) {

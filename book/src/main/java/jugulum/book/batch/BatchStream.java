@@ -31,6 +31,7 @@ public final class BatchStream {
               StockLines.LINES,
               SeenLines.LINES,
               ResultLines.LINES,
+              PoolLines.LINES,
               FindLines.LINES));
 
   private BatchStream() {}

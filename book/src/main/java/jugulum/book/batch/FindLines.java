@@ -177,7 +177,7 @@ public final class FindLines implements Projection<Batch, FindLines.Line> {
             : OptionalDouble.empty();
     boolean isGold = lot.material() == Material.GOLD;
     String bag = lot.latest(Measure.Bagged.class).map(Measure.Bagged::bag).orElse("");
-    boolean gone = lot.latest(Measure.Discarded.class).isPresent();
+    boolean gone = lot.isGone();
     boolean unseen = isEnd && lot.isSetAside() && !isGold && !gone && Look.of(lot).isEmpty();
     return new Line(
         Kind.LOT,

@@ -65,6 +65,11 @@ public final class AccountTables {
       place.free().ifPresent(free -> rows.add(amount("place_free", name, free)));
       place.hidden().ifPresent(hidden -> rows.add(amount("place_hidden", name, hidden)));
     }
+    if (account.later().isAny()) {
+      String pools = String.join(", ", account.later().pools());
+      rows.add(band("won_later", pools, account.later().milligrams(), "mg"));
+      rows.add(band("passed_over", pools, account.passedOver(), "share"));
+    }
     rows.add(
         Arrays.asList(
             "sand_test",
@@ -103,6 +108,10 @@ public final class AccountTables {
         "account",
         List.of("figure", "of", "value", "low", "high", "unit", "at_most", "at_least"),
         rows);
+  }
+
+  private static List<Object> band(String figure, String of, Band band, String unit) {
+    return Arrays.asList(figure, of, band.usual(), band.low(), band.high(), unit, null, null);
   }
 
   private static List<Object> amount(String figure, String of, GoldRange gold) {

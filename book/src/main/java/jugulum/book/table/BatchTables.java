@@ -11,12 +11,14 @@ import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.FinishFact;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.Network;
+import jugulum.core.ledger.PoolPart;
 import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Struck;
@@ -192,6 +194,8 @@ public final class BatchTables {
       case Measure.LiftTest(double sample, var lifts) -> new Object[] {sample, lifts(lifts)};
       case Measure.Bagged(String bag) -> new Object[] {bag};
       case Measure.Discarded(String reason) -> new Object[] {reason};
+      case Measure.Pooled(BatchId pool, String name) -> new Object[] {pool.value(), name};
+      case Measure.PoolOf(List<PoolPart> parts) -> new Object[] {parts(parts)};
       case Measure.Setting(String dial, double value) -> new Object[] {dial, value};
       case Measure.Running(var state, var toldAt) -> new Object[] {state, toldAt.orElse(null)};
       case Measure.Charge(var grams, var on) -> new Object[] {orNull(grams), scale(on)};
@@ -274,13 +278,26 @@ public final class BatchTables {
     return Stream.concat(screens, Stream.of("0:" + curve.panG())).collect(Collectors.joining(" "));
   }
 
-  /** Every cut as upper..lower opening:specks; no upper opening where nothing bounds it above. */
+  private static String parts(List<PoolPart> parts) {
+    return parts.stream()
+        .map(
+            part ->
+                part.name()
+                    + "-"
+                    + part.lot().number()
+                    + ":"
+                    + part.grams()
+                    + (part.mgPerKg().isPresent() ? ":" + part.mgPerKg().getAsDouble() : ""))
+        .collect(Collectors.joining(" "));
+  }
+
   private static String lifts(List<Measure.LiftTest.Lift> lifts) {
     return lifts.stream()
         .map(one -> one.gapMm() + ":" + one.grams() + ":" + one.specks())
         .collect(Collectors.joining(" "));
   }
 
+  /** Every cut as upper..lower opening:specks; no upper opening where nothing bounds it above. */
   private static String seen(List<Measure.PannedSample.Seen> seen) {
     return seen.stream()
         .map(

@@ -7,8 +7,14 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import jugulum.core.check.Band;
+import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.PoolPart;
+import jugulum.core.pool.PoolShare;
 import jugulum.core.season.BatchResult;
 import jugulum.core.season.Gravel;
+import jugulum.core.season.PoolAccount;
+import jugulum.core.season.PoolAccount.Group;
+import jugulum.core.season.PoolAccount.Method;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.Source;
 import jugulum.core.season.SourceRate;
@@ -27,7 +33,93 @@ public final class SeasonTables {
         steps(account),
         habits(account),
         changes(account),
-        slips(account));
+        slips(account),
+        poolParts(account),
+        poolShares(account));
+  }
+
+  /** One row a lot that went into a pool: what came of it by its grade and by its mass alone. */
+  private static Table poolParts(SeasonAccount account) {
+    List<List<Object>> rows = new ArrayList<>();
+    for (PoolAccount pool : account.pools()) {
+      for (PoolShare share : pool.shares()) {
+        PoolPart part = share.part();
+        rows.add(
+            cells(
+                pool.pool().name(),
+                part.name(),
+                part.lot().number(),
+                part.source(),
+                part.material().name(),
+                part.machine().map(SeasonTables::machine).orElse(null),
+                part.grams(),
+                share.mgPerKg(),
+                share.isJudged(),
+                share.milligrams(),
+                share.byMassMg(),
+                share.minutes()));
+      }
+    }
+    return new Table(
+        "pool_parts",
+        List.of(
+            "pool",
+            "batch",
+            "lot",
+            "source",
+            "material",
+            "machine",
+            "grams",
+            "mg_per_kg",
+            "judged",
+            "mg",
+            "by_mass_mg",
+            "minutes"),
+        rows);
+  }
+
+  /** One row a batch, a source and a method of a pool. */
+  private static Table poolShares(SeasonAccount account) {
+    List<List<Object>> rows = new ArrayList<>();
+    for (PoolAccount pool : account.pools()) {
+      pool.byBatch().forEach(group -> rows.add(group(pool, "BATCH", group.name(), group)));
+      pool.bySource().forEach(group -> rows.add(group(pool, "SOURCE", group.name(), group)));
+      for (Group group : pool.byMethod()) {
+        Method method = group.method().orElseThrow();
+        String name =
+            method.material().name() + method.machine().map(one -> " " + machine(one)).orElse("");
+        rows.add(group(pool, "METHOD", name, group));
+      }
+    }
+    return new Table(
+        "pool_shares",
+        List.of(
+            "pool",
+            "of",
+            "name",
+            "grams",
+            "mg",
+            "low",
+            "high",
+            "minutes",
+            "won_before_mg",
+            "passed_over",
+            "passed_over_low",
+            "passed_over_high"),
+        rows);
+  }
+
+  private static String machine(Machine machine) {
+    return (machine.kind().name() + " " + machine.name()).strip();
+  }
+
+  private static List<Object> group(PoolAccount pool, String of, String name, Group group) {
+    List<Object> row = cells(pool.pool().name(), of, name, group.grams());
+    row.addAll(band(Optional.of(group.milligrams())));
+    row.add(group.minutes());
+    row.add(group.wonMg());
+    row.addAll(band(group.passedOver()));
+    return row;
   }
 
   private static List<@Nullable Object> band(Optional<Band> band) {

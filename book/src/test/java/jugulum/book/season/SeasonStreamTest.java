@@ -188,7 +188,15 @@ class SeasonStreamTest {
       List<Table> tables = SeasonTables.all(account);
       assertThat(tables)
           .extracting(Table::name)
-          .containsExactly("batches", "sources", "steps", "habits", "changes", "slips");
+          .containsExactly(
+              "batches",
+              "sources",
+              "steps",
+              "habits",
+              "changes",
+              "slips",
+              "pool_parts",
+              "pool_shares");
       Table batches = tables.getFirst();
       assertThat(batches.heads()).contains("feed_g", "won_mg", "gravel_m3", "machines_minutes");
       assertThat(batches.rows()).hasSize(1);
@@ -197,7 +205,7 @@ class SeasonStreamTest {
           .isEqualTo("Larkbeck bar");
       assertThat(batches.rows().getFirst().get(batches.heads().indexOf("gravel_m3")))
           .isEqualTo(1.08);
-      assertThat(TableCsv.print(tables.getLast())).contains("2026-05-04,12.5,12.4,0.893,,1010.5");
+      assertThat(TableCsv.print(tables.get(5))).contains("2026-05-04,12.5,12.4,0.893,,1010.5");
       assertThat(tables.get(4).rows().getFirst()).contains("three drops", "MAGNET");
     }
   }
