@@ -82,7 +82,8 @@ public final class Places {
     for (String part : List.of("STEPS", "SAND", "NEXT", "SMELTS", "GOLD")) {
       all.add(part(View.ACCOUNT, "account-part-" + part));
     }
-    for (String part : List.of("MAGNETICS", "BATCHES", "WAYS", "SOURCES", "MONEY", "YEAR")) {
+    for (String part :
+        List.of("MAGNETICS", "BATCHES", "WAYS", "SOURCES", "POOLS", "MONEY", "YEAR")) {
       all.add(part(View.SEASON, "season-part-" + part));
     }
     for (String part : List.of("TABLES", "SPECK", "SHOP")) {

@@ -18,6 +18,7 @@ import jugulum.desk.kit.Ends;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.words.AdviceWords;
+import jugulum.desk.words.LaterWords;
 import jugulum.desk.words.MisfitWords;
 import jugulum.desk.words.PlaceWords;
 import jugulum.desk.words.RecoveryWords;
@@ -83,6 +84,9 @@ final class GoldPart {
             Parts.sentence(
                 shown.words().of(key, fine, shown.words().fixed(account.fineness() * 1000, 0)),
                 "muted"));
+    shown.account().stream()
+        .flatMap(whole -> LaterWords.of(whole, shown.figures()).stream())
+        .forEach(later -> box.getChildren().add(Parts.sentence(later, "strong")));
     return box;
   }
 

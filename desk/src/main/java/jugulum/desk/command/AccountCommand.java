@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
+import jugulum.book.batch.PoolLines;
 import jugulum.book.belief.Beliefs;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
@@ -15,6 +16,7 @@ import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
 import jugulum.core.shop.Shop;
 import jugulum.desk.print.AccountPdf;
+import jugulum.desk.words.LaterWords;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -42,10 +44,16 @@ final class AccountCommand extends BookCommand {
     Worked worked = Worked.of(batch.get());
     if (to.isToRead()) {
       BalanceText.of(worked, figures()).forEach(this::say);
-      return Exit.OK;
     }
     Shop shop = ShopStream.of(book);
-    Account account = worked.account(new GoldMemory(), Beliefs.of(book));
+    Account account =
+        worked
+            .account(new GoldMemory(), Beliefs.of(book))
+            .with(PoolLines.later(book, worked.batch().id()));
+    if (to.isToRead()) {
+      LaterWords.of(account, figures()).forEach(this::say);
+      return Exit.OK;
+    }
     return to.write(
         this,
         List.copyOf(AccountTables.all(account)),

@@ -14,11 +14,13 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.book.batch.BatchStream;
+import jugulum.book.batch.Pooling;
 import jugulum.book.stream.Order;
 import jugulum.core.belief.LotBelief;
 import jugulum.core.belief.Stock;
 import jugulum.core.belief.StockLot;
 import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.desk.bag.BagAssay;
 import jugulum.desk.chart.StockChart;
@@ -68,8 +70,23 @@ final class StockPane extends VBox {
   /** What is said where nothing stands in the shop. */
   private Node nothing = new Label();
 
-  /** Whether what is typed is the name of a bag, not why lots are thrown away. */
-  private boolean isBag;
+  private Asked asked = Asked.BAG;
+
+  /** What is typed of the lots chosen. */
+  private enum Asked {
+    BAG("form.bag.hint", "refusal.BAG_WITHOUT_NAME"),
+    POOL("stock.pool.hint", "refusal.NAME_MISSING"),
+    /** Why they are thrown away: a look on record says enough. */
+    THROW("form.discard.hint", "");
+
+    private final String hint;
+    private final String without;
+
+    Asked(String hint, String without) {
+      this.hint = hint;
+      this.without = without;
+    }
+  }
 
   StockPane(Workbench workbench, FilePicker picker, Navigation navigation) {
     this.words = workbench.words();
@@ -131,8 +148,9 @@ final class StockPane extends VBox {
         6,
         Buttons.primary("stock-open", words.of("day.go"), "Enter", this::open),
         Buttons.plain("stock-find-it", words.of("stock.find-it"), "F", () -> ask(find)),
-        Buttons.quiet("stock-bag-it", words.of("stock.bag-it"), "B", () -> askWhat(true)),
-        Buttons.quiet("stock-throw", words.of("stock.throw"), "T", () -> askWhat(false)),
+        Buttons.quiet("stock-bag-it", words.of("stock.bag-it"), "B", () -> askWhat(Asked.BAG)),
+        Buttons.quiet("stock-pool", words.of("stock.pool"), "U", () -> askWhat(Asked.POOL)),
+        Buttons.quiet("stock-throw", words.of("stock.throw"), "T", () -> askWhat(Asked.THROW)),
         Buttons.quiet("stock-labels", words.of("stock.labels"), "L", this::labels));
   }
 
@@ -234,10 +252,10 @@ final class StockPane extends VBox {
     Platform.runLater(field.field()::requestFocus);
   }
 
-  private void askWhat(boolean bag) {
+  private void askWhat(Asked of) {
     if (chosen().isPresent()) {
-      isBag = bag;
-      what.field().setPromptText(words.of(bag ? "form.bag.hint" : "form.discard.hint"));
+      asked = of;
+      what.field().setPromptText(words.of(of.hint));
       ask(what);
     }
   }
@@ -247,17 +265,48 @@ final class StockPane extends VBox {
     if (said.isEmpty()) {
       return;
     }
-    if (isBag && said.get().isEmpty()) {
-      what.refuse(words.of("refusal.BAG_WITHOUT_NAME"));
+    if (said.get().isEmpty() && !asked.without.isEmpty()) {
+      what.refuse(words.of(asked.without));
       return;
     }
-    Measure measure = isBag ? new Measure.Bagged(said.get()) : new Measure.Discarded(said.get());
-    List<Order<?, ?>> orders = new ArrayList<>();
-    for (LotBelief one : table.getSelectionModel().getSelectedItems()) {
-      orders.add(
-          Order.of(
-              BatchStream.of(one.lot().batch()), new Edit.RecordOnLot(one.lot().lot(), measure)));
+    List<StockLot> lots =
+        table.getSelectionModel().getSelectedItems().stream().map(LotBelief::lot).toList();
+    switch (asked) {
+      case BAG -> record(lots, new Measure.Bagged(said.get()));
+      case THROW -> record(lots, new Measure.Discarded(said.get()));
+      case POOL -> pool(lots, said.get());
     }
+  }
+
+  private void record(List<StockLot> lots, Measure measure) {
+    List<Order<?, ?>> orders = new ArrayList<>();
+    for (StockLot lot : lots) {
+      orders.add(Order.of(BatchStream.of(lot.batch()), new Edit.RecordOnLot(lot.lot(), measure)));
+    }
+    submit(orders);
+  }
+
+  private void pool(List<StockLot> lots, String name) {
+    if (lots.stream().anyMatch(lot -> lot.material() == Material.GOLD)) {
+      what.refuse(words.of("stock.pool.gold"));
+      return;
+    }
+    Optional<StockLot> unweighed = lots.stream().filter(lot -> !lot.isWeighed()).findFirst();
+    if (unweighed.isPresent()) {
+      what.refuse(words.of("stock.pool.unweighed", unweighed.get().label()));
+      return;
+    }
+    workbench
+        .projections()
+        .everyBatch()
+        .pooled(
+            name,
+            lots.stream().map(lot -> new Pooling.Of(lot.batch(), lot.lot())).toList(),
+            workbench.projections().shop().get().assumptions(),
+            this::submit);
+  }
+
+  private void submit(List<Order<?, ?>> orders) {
     workbench
         .session()
         .submitElsewhere(orders)

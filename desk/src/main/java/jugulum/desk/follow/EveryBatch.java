@@ -1,5 +1,6 @@
 package jugulum.desk.follow;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,15 +10,22 @@ import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.batch.MagneticsLines;
+import jugulum.book.batch.PoolLines;
+import jugulum.book.batch.Pooling;
 import jugulum.book.batch.RunLines;
 import jugulum.book.belief.Beliefs;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Key;
+import jugulum.book.stream.Order;
 import jugulum.book.stream.Projection;
 import jugulum.core.belief.Belief;
 import jugulum.core.belief.LotBelief;
+import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
+import jugulum.core.ledger.Label;
+import jugulum.core.ledger.PoolPart;
+import jugulum.core.pool.Later;
 import jugulum.core.trial.RunOf;
 import jugulum.core.trial.SpikeBack;
 import jugulum.core.trial.TriedRun;
@@ -87,6 +95,26 @@ public final class EveryBatch {
   /** What is thought of lots and machines, by all that was seen. */
   public void belief(Consumer<Belief> show) {
     broughtUp(Beliefs.RESTS_ON, () -> work.run(() -> Beliefs.of(book), show));
+  }
+
+  /** What was won later, out of pools, of what a batch let go. */
+  public void later(BatchId batch, Consumer<Later> show) {
+    broughtUp(List.of(PoolLines.LINES), () -> work.run(() -> PoolLines.later(book, batch), show));
+  }
+
+  /** The edits that put lots into a pool of such a name, received today. */
+  public void pooled(
+      String name,
+      List<Pooling.Of> lots,
+      Assumptions assumptions,
+      Consumer<List<Order<?, ?>>> then) {
+    work.run(
+        () -> {
+          List<PoolPart> parts = Pooling.parts(book, lots);
+          Label label = new Label(name, Pooling.source(parts), LocalDate.now(book.clock()));
+          return Pooling.orders(BatchStream.id(book.newId()), label, assumptions, parts);
+        },
+        then);
   }
 
   /** Every lot that stands in the shop, what is worth working first first. */

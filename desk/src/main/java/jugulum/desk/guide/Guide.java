@@ -21,7 +21,7 @@ public record Guide(Page page, List<String> answers, List<Word> words, List<Stri
     ACCOUNT(
         "recovery", "head", "free-gold", "hidden-gold", "closure", "bead", "fineness", "at-most"),
     DAY("task", "lot", "bag", "look"),
-    SEASON("source", "gravel", "habit", "change", "slip", "at-most"),
+    SEASON("source", "gravel", "habit", "change", "pool", "slip", "at-most"),
     GEAR("run", "trial", "spike", "dial", "charge"),
     SHOP("tare", "scale-check", "terms", "flatness", "amalgam"),
     FIND("lot", "note", "look");

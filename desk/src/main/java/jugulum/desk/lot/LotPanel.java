@@ -130,12 +130,7 @@ public final class LotPanel extends Panel {
         desk.open(worked).stream().anyMatch(task -> task.isOf(lot) && task.isOfTheLotItself());
     move(entry, isAsked ? dock() : entryPlace);
     Optional<Step> taker = worked.network().taker(lot);
-    Onward ways =
-        new Onward(
-            taker.map(Step::id),
-            open,
-            now.latest(Measure.Discarded.class).isPresent(),
-            worked.batch().route());
+    Onward ways = new Onward(taker.map(Step::id), open, now.isGone(), worked.batch().route());
     if (ways.equals(onward)) {
       return;
     }

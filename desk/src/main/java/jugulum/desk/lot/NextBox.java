@@ -82,6 +82,10 @@ final class NextBox extends VBox {
   }
 
   static Node of(Worked worked, Lot lot, Desk desk) {
+    Optional<Measure.Pooled> pooled = lot.latest(Measure.Pooled.class);
+    if (pooled.isPresent()) {
+      return Parts.advice("idle", "", desk.words().of("next.pooled", pooled.get().name()));
+    }
     if (lot.latest(Measure.Discarded.class).isPresent()) {
       return Parts.advice("idle", "", desk.words().of("next.discarded"));
     }

@@ -47,6 +47,8 @@ public final class MeasureForms {
           case Measure.Charge _ -> OneField.charge(figures);
           case Measure.Checked _ ->
               throw new IllegalArgumentException("a check is unticked, not corrected");
+          case Measure.Pooled _, Measure.PoolOf _ ->
+              throw new IllegalArgumentException("a pool is taken back whole, not corrected");
           case Measure.PannedSample sample ->
               new PannedSampleForm(figures, sample.seen().getFirst().cut());
           case Measure.FeedRate _ -> OneField.feedRate(figures);

@@ -24,6 +24,7 @@ import jugulum.core.mass.SandBalance;
 import jugulum.core.screens.Cut;
 import jugulum.desk.words.AdviceWords;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.LaterWords;
 import jugulum.desk.words.MisfitWords;
 import jugulum.desk.words.PlaceWords;
 import jugulum.desk.words.RecoveryWords;
@@ -105,6 +106,7 @@ public final class AccountPdf {
               words.fixed(gold.fineness() * 1000, 0)),
           paper.text);
     }
+    LaterWords.of(account, figures).forEach(later -> paper.write(later, paper.bold));
   }
 
   private void howSure() {

@@ -105,8 +105,8 @@ final class Paper {
     return this;
   }
 
-  Paper section(String key) {
-    Paragraph heading = new Paragraph(words.of(key), head);
+  Paper section(String key, String... arguments) {
+    Paragraph heading = new Paragraph(words.of(key, arguments), head);
     heading.setSpacingBefore(8);
     heading.setSpacingAfter(3);
     return add(heading);

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import jugulum.core.check.Band;
 import jugulum.core.season.BatchResult;
+import jugulum.core.season.PoolAccount;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.SourceRate;
 import jugulum.core.season.YearSum;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.LaterWords;
 import jugulum.desk.words.SeasonWords;
 import jugulum.desk.words.Words;
 import org.openpdf.text.pdf.PdfPTable;
@@ -95,8 +97,37 @@ public final class SeasonPdf {
                           SeasonWords.slip(words, one)),
                       paper.text));
     }
+    account.pools().forEach(pool -> pool(pool, figures, paper));
     paper.section("batches.title").add(batches(figures, account, paper));
     return paper.bytes();
+  }
+
+  private static void pool(PoolAccount pool, Figures figures, Paper paper) {
+    Words words = figures.words();
+    paper.section("season.pools.page", pool.pool().name());
+    List<List<String>> rows = new ArrayList<>();
+    for (PoolAccount.Group group : pool.byBatch()) {
+      rows.add(
+          List.of(
+              group.name(),
+              figures.sand(group.grams()),
+              figures.gold(group.milligrams().usual()),
+              LaterWords.range(group.milligrams(), figures),
+              group
+                  .passedOver()
+                  .map(share -> words.percent(share.usual()))
+                  .orElse(words.of("header.none"))));
+    }
+    paper.add(
+        paper.table(
+            List.of(
+                "batches.name",
+                "batches.feed",
+                "batches.gold",
+                "season.pools.ends",
+                "season.pools.over"),
+            new float[] {30, 14, 14, 24, 18},
+            rows));
   }
 
   private static PdfPTable sources(Figures figures, SeasonAccount account, Paper paper) {

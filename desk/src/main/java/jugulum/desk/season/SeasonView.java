@@ -32,6 +32,7 @@ public final class SeasonView extends BorderPane implements MainView {
   private final YearPane year;
   private final WaysPane ways;
   private final SourcesPane sources;
+  private final PoolsPane pools;
   private final MoneyPane money;
   private final BatchesPane batches;
   private final MagneticsPane magnetics;
@@ -41,6 +42,7 @@ public final class SeasonView extends BorderPane implements MainView {
     YEAR,
     WAYS,
     SOURCES,
+    POOLS,
     MONEY,
     BATCHES,
     MAGNETICS
@@ -58,6 +60,7 @@ public final class SeasonView extends BorderPane implements MainView {
     year = new YearPane(workbench, picker, this::list);
     ways = new WaysPane(workbench);
     sources = new SourcesPane(workbench);
+    pools = new PoolsPane(workbench, navigation);
     money = new MoneyPane(workbench);
     batches = new BatchesPane(workbench, navigation);
     magnetics = new MagneticsPane(workbench, navigation);
@@ -84,6 +87,7 @@ public final class SeasonView extends BorderPane implements MainView {
           case YEAR -> year;
           case WAYS -> ways;
           case SOURCES -> sources;
+          case POOLS -> pools;
           case MONEY -> money;
           case BATCHES -> batches;
           case MAGNETICS -> magnetics;
@@ -98,7 +102,7 @@ public final class SeasonView extends BorderPane implements MainView {
         workbench.seasons().read();
         year.refresh();
       }
-      case WAYS, SOURCES, MONEY -> workbench.seasons().read();
+      case WAYS, SOURCES, POOLS, MONEY -> workbench.seasons().read();
       case BATCHES -> {}
       case MAGNETICS -> magnetics.refresh();
     }
@@ -150,7 +154,7 @@ public final class SeasonView extends BorderPane implements MainView {
   public void focusFirst() {
     refresh();
     switch (parts.chosen()) {
-      case YEAR, WAYS, SOURCES, MONEY -> parts.focusChosen();
+      case YEAR, WAYS, SOURCES, POOLS, MONEY -> parts.focusChosen();
       case BATCHES -> batches.focusList();
       case MAGNETICS -> magnetics.focusList();
     }

@@ -10,6 +10,8 @@ import jugulum.core.account.Worked;
 import jugulum.core.belief.Belief;
 import jugulum.core.belief.Experience;
 import jugulum.core.gold.GoldMemory;
+import jugulum.core.ledger.BatchId;
+import jugulum.core.pool.Later;
 import jugulum.core.shop.Shop;
 import jugulum.desk.follow.EveryBatch;
 import jugulum.desk.work.Latest;
@@ -31,6 +33,11 @@ public final class AccountWork {
 
   private Belief belief = new Belief(Experience.NONE, Shop.USUAL);
   private boolean wanted;
+
+  /** What was won later of the batch it was asked of last. */
+  private Optional<Told> later = Optional.empty();
+
+  private record Told(BatchId batch, Later later) {}
 
   AccountWork(
       Work work,
@@ -59,6 +66,7 @@ public final class AccountWork {
    */
   public void want(boolean looking) {
     wanted = looking;
+    later = Optional.empty();
     ask();
     if (looking) {
       everyBatch.belief(
@@ -95,7 +103,26 @@ public final class AccountWork {
       account.set(Optional.empty());
     }
     Belief now = belief.with(shop.getValue());
-    latest.ask(over -> workedOut(worked.get(), now, over), done -> account.set(Optional.of(done)));
+    Later told = later(worked.get().batch().id());
+    latest.ask(
+        over -> workedOut(worked.get(), now, over).with(told),
+        done -> account.set(Optional.of(done)));
+  }
+
+  /** What is known of that; asked for once a look, and worked out again if there is any. */
+  private Later later(BatchId batch) {
+    if (later.filter(told -> told.batch().equals(batch)).isEmpty()) {
+      later = Optional.of(new Told(batch, Later.NONE));
+      everyBatch.later(
+          batch,
+          found -> {
+            later = Optional.of(new Told(batch, found));
+            if (found.isAny()) {
+              ask();
+            }
+          });
+    }
+    return later.map(Told::later).orElse(Later.NONE);
   }
 
   private Account workedOut(Worked worked, Belief now, BooleanSupplier over) {

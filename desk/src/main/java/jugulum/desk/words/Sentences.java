@@ -219,6 +219,8 @@ public final class Sentences {
           reason.isEmpty()
               ? words.of("measure.discarded")
               : words.of("measure.discarded.why", reason);
+      case Measure.Pooled pooled -> words.of("measure.pooled", pooled.name());
+      case Measure.PoolOf pool -> words.counted("measure.pool-of", pool.parts().size());
       case Measure.Setting(String dial, double value) -> setting(words, dial, value);
       case Measure.Running(var state, var toldAt) ->
           toldAt

@@ -42,6 +42,7 @@ class SeasonChartsTest {
         false,
         0,
         Map.of(),
+        List.of(),
         List.of());
   }
 
