@@ -2,6 +2,7 @@ package jugulum.core.season;
 
 import jugulum.core.check.Check;
 import jugulum.core.ledger.BatchId;
+import jugulum.core.units.Conversion;
 
 /**
  * The gravel that was washed for the concentrate of a batch.
@@ -11,8 +12,8 @@ import jugulum.core.ledger.BatchId;
  * @param bucketL what one holds, loose, in litres, from 1 to 1,000
  */
 public record Gravel(BatchId batch, double buckets, double bucketL) {
-  /** Common practice: a 20-litre bucket, not quite full. */
-  public static final double USUAL_BUCKET_L = 18;
+  /** What a bucket holds where nobody says, in litres. */
+  public static final double USUAL_BUCKET_L = Conversion.BUCKET_L;
 
   /** Checks both figures against their ranges. */
   public Gravel {

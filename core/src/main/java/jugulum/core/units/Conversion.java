@@ -14,7 +14,7 @@ import jugulum.core.units.Typed.Slip;
  * <p>Factors: NIST Special Publication 811 (2008), appendix B.8, exact where it says so in bold;
  * the pound is 453.59237 g, the inch 25.4 mm, the U.S. gallon 3.785411784 L, the imperial one
  * 4.54609 L. A grade in ounces is troy ounces in a short ton of 2000 lb, as assays are written in
- * places that use them.
+ * places that use them. A bucket is one of {@link #BUCKET_L}.
  *
  * @param kind of what kind it is
  * @param base how much it is in the first unit of that kind
@@ -28,8 +28,18 @@ public record Conversion(Kind kind, double base) {
   private static final double SHORT_TON_G = 2000 * MassUnit.POUND.grams();
   private static final double YARD_M = 0.9144;
   private static final double PSI_KPA = 6.894757293168361;
+
+  /**
+   * Common practice: a 20-litre bucket, not quite full, in litres.
+   *
+   * <p>Off by a half: gold of a cubic metre of gravel that was told in buckets.
+   */
+  public static final double BUCKET_L = 18;
+
   private static final Pattern AMOUNT =
-      Pattern.compile("([+\\-−]?[\\d.,]+)\\s*([^\\d\\s].*?)", Pattern.DOTALL);
+      Pattern.compile(
+          "([+\\-−]?(?:\\d+\\s+)?\\d+/\\d+|[+\\-−]?[\\d.,½⅓⅔¼¾]+)\\s*([^\\d\\s/].*?)",
+          Pattern.DOTALL);
 
   /** The kinds of amount that are converted. */
   public enum Kind {
@@ -45,6 +55,7 @@ public record Conversion(Kind kind, double base) {
         new Unit("L", 1, "l", "litre", "liter", "litres", "liters"),
         new Unit("mL", 0.001, "ml", "cc", "cm³", "cm3", "millilitre"),
         new Unit("m³", 1000, "m³", "m3"),
+        new Unit("bucket", BUCKET_L, "bucket", "buckets"),
         new Unit("US gal", GALLON_L, "gal", "gallon", "gallons", "us gal"),
         new Unit("imp gal", IMPERIAL_GALLON_L, "imp gal", "imperial gallon", "imperial gallons"),
         new Unit(
@@ -129,7 +140,7 @@ public record Conversion(Kind kind, double base) {
   }
 
   /**
-   * Understands what was typed: "12 dwt", "1 lb 3 oz", "40 gal/min", "0.2 oz/ton", "65 °F".
+   * Understands what was typed: "12 dwt", "1 lb 3 oz", "2/3 bucket", "0.2 oz/ton", "65 °F".
    *
    * @param typed a number with its unit; several parts for a mass
    */

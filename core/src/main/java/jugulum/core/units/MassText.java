@@ -7,16 +7,18 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Reads a mass as people type it: "12 lb 6 oz", "33.25gr", "1,5 kg", "0.75 ozt", "18 dwt", or a
+ * Reads a mass as people type it: "12 lb 6 oz", "33.25gr", "1,5 kg", "1 1/2 lb", "18 dwt", or a
  * bare number in the field's unit.
  *
  * <p>"oz" alone means two units that differ by a tenth. After pounds it is the avoirdupois ounce;
  * otherwise the field says what it takes it for, or that it must ask.
  */
 public final class MassText {
+  private static final String NUMBER = "[+\\-−]?(?:\\d+\\s+)?\\d+/\\d+|[+\\-−]?[\\d.,]+";
+
   private static final Pattern PART =
       Pattern.compile(
-          "\\G\\s*([+\\-−]?[\\d.,]+)\\s*([a-zA-Z]+(?:\\s+(?:t|av|avdp|oz)\\b)?)?\\s*",
+          "\\G\\s*(" + NUMBER + ")\\s*([a-zA-Z]+(?:\\s+(?:t|av|avdp|oz)\\b)?)?\\s*",
           Pattern.CASE_INSENSITIVE);
 
   /** How much of an endless text is told of, in signs. */
