@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import jugulum.core.ledger.BatchId;
+import jugulum.core.trip.Trip;
 
 /**
  * What a person tells beside the batches themselves.
@@ -18,16 +19,18 @@ import jugulum.core.ledger.BatchId;
  * @param gravel the gravel behind the concentrate of batches, each batch once
  * @param slips of refiners and buyers, by their day
  * @param changes what was done otherwise, by its day
+ * @param outdoors trips, by their day; empty where there was none, and in older books
  */
 public record Season(
     List<Source> sources,
     Map<String, String> joined,
     List<Gravel> gravel,
     List<Slip> slips,
-    List<Change> changes) {
+    List<Change> changes,
+    Optional<List<Trip>> outdoors) {
   /** Nothing was told. */
   public static final Season NOTHING =
-      new Season(List.of(), Map.of(), List.of(), List.of(), List.of());
+      new Season(List.of(), Map.of(), List.of(), List.of(), List.of(), Optional.empty());
 
   /** Keeps its own copies, in order. */
   public Season {
@@ -36,6 +39,10 @@ public record Season(
     gravel = List.copyOf(gravel);
     slips = slips.stream().sorted(Comparator.comparing(Slip::date)).toList();
     changes = changes.stream().sorted(Comparator.comparing(Change::date)).toList();
+    outdoors =
+        outdoors
+            .filter(all -> !all.isEmpty())
+            .map(all -> all.stream().sorted(Comparator.comparing(Trip::date)).toList());
   }
 
   /** The source a name on a bucket means. */
@@ -64,6 +71,16 @@ public record Season(
   /** The change of a name. */
   public Optional<Change> change(String id) {
     return changes.stream().filter(one -> one.id().equals(id)).findFirst();
+  }
+
+  /** Days outdoors, by their day. */
+  public List<Trip> trips() {
+    return outdoors.orElse(List.of());
+  }
+
+  /** The trip of a name. */
+  public Optional<Trip> trip(String id) {
+    return trips().stream().filter(one -> one.id().equals(id)).findFirst();
   }
 
   /**
@@ -111,7 +128,8 @@ public record Season(
         joined,
         gravel,
         slips,
-        changes);
+        changes,
+        outdoors);
   }
 
   Season with(Gravel told) {
@@ -120,15 +138,20 @@ public record Season(
         joined,
         put(gravel, one -> one.batch().equals(told.batch()), told),
         slips,
-        changes);
+        changes,
+        outdoors);
   }
 
   Season withSlips(List<Slip> other) {
-    return new Season(sources, joined, gravel, other, changes);
+    return new Season(sources, joined, gravel, other, changes, outdoors);
   }
 
   Season withChanges(List<Change> other) {
-    return new Season(sources, joined, gravel, slips, other);
+    return new Season(sources, joined, gravel, slips, other, outdoors);
+  }
+
+  Season withTrips(List<Trip> other) {
+    return new Season(sources, joined, gravel, slips, changes, Optional.of(other));
   }
 
   /** What meant the one before means the other now. */
@@ -136,13 +159,13 @@ public record Season(
     Map<String, String> names = new TreeMap<>(joined);
     names.replaceAll((_, meant) -> meant.equals(from) ? into : meant);
     names.put(from, into);
-    return new Season(sources, names, gravel, slips, changes);
+    return new Season(sources, names, gravel, slips, changes, outdoors);
   }
 
   Season parting(String from) {
     Map<String, String> names = new TreeMap<>(joined);
     names.remove(from);
-    return new Season(sources, names, gravel, slips, changes);
+    return new Season(sources, names, gravel, slips, changes, outdoors);
   }
 
   private static <T> List<T> put(List<T> all, Predicate<T> replaced, T one) {

@@ -28,6 +28,7 @@ import jugulum.core.shop.Shop;
  * @param changes what each change of the year did, before and after in all years
  * @param slips those of the year beside one's own figures
  * @param tracks what was won of each cut by each means over time
+ * @param trips what the trips of the year came to, by their day
  * @param pools what was put together of several batches, and what it gave back to them
  * @param alike names of sources that are likely meant to be one
  */
@@ -42,6 +43,7 @@ public record SeasonAccount(
     List<ChangeEffect> changes,
     List<SlipCheck> slips,
     List<Track> tracks,
+    List<TripResult> trips,
     List<PoolAccount> pools,
     List<Alike> alike) {
   /**
@@ -90,6 +92,12 @@ public record SeasonAccount(
             .filter(one -> year.isEmpty() || one.slip().date().getYear() == year.getAsInt())
             .toList(),
         Track.of(batches, zone),
+        TripResult.of(
+                season.trips(),
+                all.stream().map(batch -> batch.with(pools.later(batch.id()))).toList())
+            .stream()
+            .filter(one -> year.isEmpty() || one.trip().date().getYear() == year.getAsInt())
+            .toList(),
         PoolAccount.of(all, season).stream()
             .filter(pool -> batches.stream().anyMatch(batch -> batch.id().equals(pool.pool().id())))
             .toList(),

@@ -1,5 +1,7 @@
 package jugulum.core.season;
 
+import jugulum.core.trip.Trip;
+
 /** The only ways what is told of a season changes. {@link SeasonFold} carries them out. */
 public sealed interface SeasonEdit {
   /** All of it is set, from a rescue or a file. */
@@ -28,4 +30,10 @@ public sealed interface SeasonEdit {
 
   /** A change was written down by mistake. */
   record DropChange(String id) implements SeasonEdit {}
+
+  /** Somebody was outdoors. */
+  record AddTrip(Trip trip) implements SeasonEdit {}
+
+  /** A trip was written down by mistake. */
+  record DropTrip(String id) implements SeasonEdit {}
 }

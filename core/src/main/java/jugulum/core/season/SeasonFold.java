@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import jugulum.core.stream.Applied;
 import jugulum.core.stream.Fold;
 import jugulum.core.stream.Refusal;
+import jugulum.core.trip.Trip;
 
 /** A season as a stream of edits. */
 public final class SeasonFold implements Fold<Season, SeasonEdit> {
@@ -40,6 +41,12 @@ public final class SeasonFold implements Fold<Season, SeasonEdit> {
                       when(now.change(change.id()).isPresent(), SeasonReason.CHANGE_THERE_ALREADY));
       case SeasonEdit.DropChange(String id) ->
           when(now.change(id).isEmpty(), SeasonReason.NO_SUCH_CHANGE);
+      case SeasonEdit.AddTrip(Trip trip) ->
+          when(trip.minutes() <= 0, SeasonReason.TRIP_WITHOUT_TIME)
+              .or(() -> when(trip.minutes() > Trip.MOST_MINUTES, SeasonReason.TRIP_TOO_LONG))
+              .or(() -> when(now.trip(trip.id()).isPresent(), SeasonReason.TRIP_THERE_ALREADY));
+      case SeasonEdit.DropTrip(String id) ->
+          when(now.trip(id).isEmpty(), SeasonReason.NO_SUCH_TRIP);
     };
   }
 
@@ -64,6 +71,10 @@ public final class SeasonFold implements Fold<Season, SeasonEdit> {
           now.withChanges(Stream.concat(now.changes().stream(), Stream.of(change)).toList());
       case SeasonEdit.DropChange(String id) ->
           now.withChanges(now.changes().stream().filter(one -> !one.id().equals(id)).toList());
+      case SeasonEdit.AddTrip(Trip trip) ->
+          now.withTrips(Stream.concat(now.trips().stream(), Stream.of(trip)).toList());
+      case SeasonEdit.DropTrip(String id) ->
+          now.withTrips(now.trips().stream().filter(one -> !one.id().equals(id)).toList());
     };
   }
 
@@ -85,9 +96,10 @@ public final class SeasonFold implements Fold<Season, SeasonEdit> {
       case SeasonEdit.PartSource(String from) -> seen.meant(from).equals(now.meant(from));
       case SeasonEdit.TellGravel(Gravel gravel) ->
           seen.gravel(gravel.batch()).equals(now.gravel(gravel.batch()));
-      case SeasonEdit.AddSlip _, SeasonEdit.AddChange _ -> true;
+      case SeasonEdit.AddSlip _, SeasonEdit.AddChange _, SeasonEdit.AddTrip _ -> true;
       case SeasonEdit.DropSlip(String id) -> seen.slip(id).equals(now.slip(id));
       case SeasonEdit.DropChange(String id) -> seen.change(id).equals(now.change(id));
+      case SeasonEdit.DropTrip(String id) -> seen.trip(id).equals(now.trip(id));
     };
   }
 

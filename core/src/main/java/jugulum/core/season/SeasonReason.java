@@ -13,5 +13,10 @@ public enum SeasonReason implements Refusal.Reason {
   NO_SUCH_SLIP,
   CHANGE_WITHOUT_WORDS,
   CHANGE_THERE_ALREADY,
-  NO_SUCH_CHANGE
+  NO_SUCH_CHANGE,
+  TRIP_THERE_ALREADY,
+  NO_SUCH_TRIP,
+  TRIP_WITHOUT_TIME,
+  /** More than a day: what takes several days is several trips. */
+  TRIP_TOO_LONG
 }
