@@ -271,7 +271,9 @@ final class Mappers {
     @Type(value = SeasonEdit.AddSlip.class, name = "add-slip"),
     @Type(value = SeasonEdit.DropSlip.class, name = "drop-slip"),
     @Type(value = SeasonEdit.AddChange.class, name = "add-change"),
-    @Type(value = SeasonEdit.DropChange.class, name = "drop-change")
+    @Type(value = SeasonEdit.DropChange.class, name = "drop-change"),
+    @Type(value = SeasonEdit.AddTrip.class, name = "add-trip"),
+    @Type(value = SeasonEdit.DropTrip.class, name = "drop-trip")
   })
   interface SeasonEditKinds {}
 

@@ -18,7 +18,10 @@ import jugulum.core.season.PoolAccount.Method;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.Source;
 import jugulum.core.season.SourceRate;
+import jugulum.core.season.TripResult;
 import jugulum.core.season.Work;
+import jugulum.core.trip.Dug;
+import jugulum.core.trip.Trip;
 import org.jspecify.annotations.Nullable;
 
 /** A season as tables: batches, sources, steps, habits, changes, slips. */
@@ -34,8 +37,52 @@ public final class SeasonTables {
         habits(account),
         changes(account),
         slips(account),
+        trips(account),
         poolParts(account),
         poolShares(account));
+  }
+
+  /** One row a trip; time in minutes, home its share of the bench time of its batch. */
+  private static Table trips(SeasonAccount account) {
+    List<List<Object>> rows = new ArrayList<>();
+    for (TripResult one : account.trips()) {
+      Trip trip = one.trip();
+      List<Object> row =
+          cells(
+              trip.date().toString(),
+              account.season().meant(trip.source()),
+              trip.travelMinutes(),
+              trip.workMinutes(),
+              trip.restMinutes(),
+              one.homeMinutes(),
+              trip.pans().isPresent() ? trip.pans().getAsInt() : null);
+      row.addAll(band(trip.dug().map(Dug::inLitres)));
+      row.addAll(
+          cells(
+              Table.cell(trip.carriedDryG()),
+              Table.cell(one.milligrams()),
+              Table.cell(one.mgPerHour()),
+              trip.note()));
+      rows.add(row);
+    }
+    return new Table(
+        "trips",
+        List.of(
+            "date",
+            "source",
+            "travel_minutes",
+            "work_minutes",
+            "rest_minutes",
+            "home_minutes",
+            "pans",
+            "gravel_l",
+            "gravel_low_l",
+            "gravel_high_l",
+            "carried_dry_g",
+            "mg",
+            "mg_per_hour",
+            "note"),
+        rows);
   }
 
   /** One row a lot that went into a pool: what came of it by its grade and by its mass alone. */

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
 import jugulum.book.Books;
@@ -38,6 +39,8 @@ import jugulum.core.season.Slip;
 import jugulum.core.season.Source;
 import jugulum.core.season.Work;
 import jugulum.core.shop.Shop;
+import jugulum.core.trip.Dug;
+import jugulum.core.trip.Trip;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -54,6 +57,35 @@ class SeasonStreamTest {
     return Books.open(folder.resolve(name), Writer.unnamed(CLOCK));
   }
 
+  private static final Trip TRIP =
+      new Trip(
+          "t",
+          DAY,
+          "Larkbeck bar",
+          90,
+          270.5,
+          30,
+          OptionalInt.of(40),
+          Optional.of(Dug.ofKg(220.5)),
+          OptionalDouble.of(9000),
+          OptionalDouble.of(0.11),
+          Optional.of(BATCH),
+          "high water");
+  private static final Trip BARE =
+      new Trip(
+          "u",
+          DAY,
+          "",
+          0,
+          60,
+          0,
+          OptionalInt.empty(),
+          Optional.empty(),
+          OptionalDouble.empty(),
+          OptionalDouble.empty(),
+          Optional.empty(),
+          "");
+
   private static List<SeasonEdit> edits() {
     return List.of(
         new SeasonEdit.TellSource(new Source("Larkbeck bar", "left bank", "to 30 September", "")),
@@ -68,6 +100,9 @@ class SeasonStreamTest {
         new SeasonEdit.AddChange(
             new Change("d", DAY, "less water", Optional.empty(), Optional.of("long deck"))),
         new SeasonEdit.DropChange("d"),
+        new SeasonEdit.AddTrip(TRIP),
+        new SeasonEdit.AddTrip(BARE),
+        new SeasonEdit.DropTrip("u"),
         new SeasonEdit.JoinSources("x", "y"),
         new SeasonEdit.PartSource("x"));
   }
@@ -99,6 +134,7 @@ class SeasonStreamTest {
               assertThat(one.batches()).containsExactly(BATCH);
             });
     assertThat(written.changes()).extracting(Change::what).containsExactly("three drops");
+    assertThat(written.trips()).containsExactly(TRIP);
     try (Book book = open("a.book")) {
       assertThat(SeasonStream.of(book)).isEqualTo(written);
     }
@@ -195,6 +231,7 @@ class SeasonStreamTest {
               "habits",
               "changes",
               "slips",
+              "trips",
               "pool_parts",
               "pool_shares");
       Table batches = tables.getFirst();
