@@ -72,6 +72,7 @@ final class EveryView {
             "season-part-BATCHES",
             "season-part-WAYS",
             "season-part-SOURCES",
+            "season-part-TRIPS",
             "season-part-POOLS",
             "season-part-MONEY",
             "season-part-YEAR")) {

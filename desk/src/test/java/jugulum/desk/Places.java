@@ -83,7 +83,7 @@ public final class Places {
       all.add(part(View.ACCOUNT, "account-part-" + part));
     }
     for (String part :
-        List.of("MAGNETICS", "BATCHES", "WAYS", "SOURCES", "POOLS", "MONEY", "YEAR")) {
+        List.of("MAGNETICS", "BATCHES", "WAYS", "SOURCES", "TRIPS", "POOLS", "MONEY", "YEAR")) {
       all.add(part(View.SEASON, "season-part-" + part));
     }
     for (String part : List.of("TABLES", "SPECK", "SHOP")) {

@@ -7,6 +7,7 @@ import jugulum.core.season.BatchResult;
 import jugulum.core.season.PoolAccount;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.SourceRate;
+import jugulum.core.season.TripResult;
 import jugulum.core.season.YearSum;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.LaterWords;
@@ -97,9 +98,32 @@ public final class SeasonPdf {
                           SeasonWords.slip(words, one)),
                       paper.text));
     }
+    trips(account, figures, paper);
     account.pools().forEach(pool -> pool(pool, figures, paper));
     paper.section("batches.title").add(batches(figures, account, paper));
     return paper.bytes();
+  }
+
+  private static void trips(SeasonAccount account, Figures figures, Paper paper) {
+    Words words = figures.words();
+    List<List<String>> rows = new ArrayList<>();
+    for (TripResult.OfSource one : TripResult.bySource(account.trips(), account.season())) {
+      rows.add(
+          List.of(
+              SeasonWords.source(words, one.source()),
+              words.counted("trip.of", one.trips(), words.fixed(one.hours(), 1)),
+              figures.gold(one.milligrams()),
+              words.of("trip.each-hour", figures.gold(one.mgPerHour()))));
+    }
+    if (!rows.isEmpty()) {
+      paper
+          .section("trip.page")
+          .add(
+              paper.table(
+                  List.of("batches.source", "season.part.TRIPS", "batches.gold", "trip.title"),
+                  new float[] {34, 22, 20, 24},
+                  rows));
+    }
   }
 
   private static void pool(PoolAccount pool, Figures figures, Paper paper) {

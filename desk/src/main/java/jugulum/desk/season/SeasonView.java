@@ -32,6 +32,7 @@ public final class SeasonView extends BorderPane implements MainView {
   private final YearPane year;
   private final WaysPane ways;
   private final SourcesPane sources;
+  private final TripsPane trips;
   private final PoolsPane pools;
   private final MoneyPane money;
   private final BatchesPane batches;
@@ -42,6 +43,7 @@ public final class SeasonView extends BorderPane implements MainView {
     YEAR,
     WAYS,
     SOURCES,
+    TRIPS,
     POOLS,
     MONEY,
     BATCHES,
@@ -60,6 +62,7 @@ public final class SeasonView extends BorderPane implements MainView {
     year = new YearPane(workbench, picker, this::list);
     ways = new WaysPane(workbench);
     sources = new SourcesPane(workbench);
+    trips = new TripsPane(workbench);
     pools = new PoolsPane(workbench, navigation);
     money = new MoneyPane(workbench);
     batches = new BatchesPane(workbench, navigation);
@@ -87,6 +90,7 @@ public final class SeasonView extends BorderPane implements MainView {
           case YEAR -> year;
           case WAYS -> ways;
           case SOURCES -> sources;
+          case TRIPS -> trips;
           case POOLS -> pools;
           case MONEY -> money;
           case BATCHES -> batches;
@@ -102,7 +106,7 @@ public final class SeasonView extends BorderPane implements MainView {
         workbench.seasons().read();
         year.refresh();
       }
-      case WAYS, SOURCES, POOLS, MONEY -> workbench.seasons().read();
+      case WAYS, SOURCES, TRIPS, POOLS, MONEY -> workbench.seasons().read();
       case BATCHES -> {}
       case MAGNETICS -> magnetics.refresh();
     }
@@ -154,7 +158,7 @@ public final class SeasonView extends BorderPane implements MainView {
   public void focusFirst() {
     refresh();
     switch (parts.chosen()) {
-      case YEAR, WAYS, SOURCES, POOLS, MONEY -> parts.focusChosen();
+      case YEAR, WAYS, SOURCES, TRIPS, POOLS, MONEY -> parts.focusChosen();
       case BATCHES -> batches.focusList();
       case MAGNETICS -> magnetics.focusList();
     }

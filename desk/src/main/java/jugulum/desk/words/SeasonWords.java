@@ -30,6 +30,8 @@ public final class SeasonWords {
       case SeasonEdit.DropSlip _ -> words.of("season.edit.no-slip");
       case SeasonEdit.AddChange(Change change) -> words.of("season.edit.change", change.what());
       case SeasonEdit.DropChange _ -> words.of("season.edit.no-change");
+      case SeasonEdit.AddTrip(var trip) -> words.of("season.edit.trip", words.day(trip.date()));
+      case SeasonEdit.DropTrip _ -> words.of("season.edit.no-trip");
     };
   }
 
@@ -111,6 +113,11 @@ public final class SeasonWords {
   /** Two amounts of gold, from and to. */
   public static String amounts(Figures figures, Band mg) {
     return figures.goldRange(new GoldRange(mg.usual(), mg.low(), mg.high()));
+  }
+
+  /** A range, or the one figure it is where both ends are the same. */
+  public static String amount(Figures figures, Band mg) {
+    return mg.high() > mg.low() ? amounts(figures, mg) : figures.gold(mg.usual());
   }
 
   /** What is gained from something spent. */
