@@ -5,6 +5,8 @@ import java.util.Optional;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure;
 
 /**
  * What a lot has in common with others: lots of one source, batch, kind and size are more alike.
@@ -18,7 +20,19 @@ public record Kin(String source, BatchId batch, LotKind kind, Optional<SizeClass
   /** Of a lot that is not won gold. */
   public static Kin of(Batch batch, Lot lot) {
     return new Kin(
-        source(batch), batch.id(), LotKind.of(lot.material(), lot.cut()), SizeClass.of(lot.cut()));
+        source(batch),
+        batch.id(),
+        LotKind.of(like(batch, lot), lot.cut()),
+        SizeClass.of(lot.cut()));
+  }
+
+  /** Sand of a pool that no machine has parted yet is like what it was put together of. */
+  private static Material like(Batch batch, Lot lot) {
+    return switch (lot.material()) {
+      case FEED, CUT, NON_MAGNETICS, MERGED, PART ->
+          batch.pool().map(Measure.PoolOf::mostly).orElse(lot.material());
+      default -> lot.material();
+    };
   }
 
   /** One source however it is written; where none is told the batch is a source of its own. */

@@ -39,7 +39,7 @@ public record Sand(
     return new Sand(
         lot.cut(),
         grams,
-        PastRun.Kind.of(lot, network.maker(lot.id())),
+        PastRun.Kind.of(network, lot),
         conditions(network.batch().assumptions(), lot),
         wish(network, lot));
   }

@@ -53,6 +53,14 @@ public record Batch(
         steps.stream().flatMap(step -> step.readings().stream()));
   }
 
+  /** What it was put together of; empty for a batch that is no pool. */
+  public Optional<Measure.PoolOf> pool() {
+    return lots.stream()
+        .filter(lot -> lot.material() == Material.FEED)
+        .flatMap(lot -> lot.latest(Measure.PoolOf.class).stream())
+        .findFirst();
+  }
+
   Batch withLabel(Label other) {
     return new Batch(id, other, assumptions, lots, steps, closed, route);
   }

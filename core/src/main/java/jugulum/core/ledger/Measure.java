@@ -1,11 +1,13 @@
 package jugulum.core.ledger;
 
 import java.time.Instant;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
 import jugulum.core.check.Check;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
@@ -502,6 +504,21 @@ public sealed interface Measure {
     public PoolOf {
       parts = List.copyOf(parts);
       Check.inRange("parts", parts.size(), 1, 10_000);
+    }
+
+    /** What most of it is, by mass. */
+    public Material mostly() {
+      Map<Material, Double> grams =
+          parts.stream()
+              .collect(
+                  Collectors.groupingBy(
+                      PoolPart::material,
+                      () -> new EnumMap<>(Material.class),
+                      Collectors.summingDouble(PoolPart::grams)));
+      return grams.entrySet().stream()
+          .max(Map.Entry.comparingByValue())
+          .map(Map.Entry::getKey)
+          .orElseThrow();
     }
   }
 

@@ -10,7 +10,6 @@ import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
-import jugulum.core.ledger.Measure.PoolOf;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.PoolPart;
 import jugulum.core.ledger.Step;
@@ -32,11 +31,7 @@ public record Pool(BatchId id, String name, List<PoolPart> parts) {
 
   /** The batch as a pool; empty where it is none. */
   public static Optional<Pool> of(Batch batch) {
-    return Network.of(batch)
-        .feeds()
-        .flatMap(feed -> feed.latest(PoolOf.class).stream())
-        .findFirst()
-        .map(told -> new Pool(batch.id(), batch.label().name(), told.parts()));
+    return batch.pool().map(told -> new Pool(batch.id(), batch.label().name(), told.parts()));
   }
 
   /**

@@ -68,15 +68,18 @@ public record PastRun(
     /** Middlings, tailings or what else was set aside, once more to win what was missed. */
     RERUN;
 
-    /**
-     * The kind a run of a lot is.
-     *
-     * @param maker the step that made the lot
-     */
-    public static Kind of(Lot lot, Optional<Step> maker) {
+    /** The kind a run of a lot is: what a pool is made of was run before. */
+    public static Kind of(Network network, Lot lot) {
+      Kind own = of(lot.material(), network.maker(lot.id()));
+      return own == FIRST
+          ? network.batch().pool().map(pool -> of(pool.mostly(), Optional.empty())).orElse(FIRST)
+          : own;
+    }
+
+    private static Kind of(Material material, Optional<Step> maker) {
       boolean again =
           maker.filter(step -> step.process() instanceof Process.GravityRun).isPresent();
-      return switch (lot.material()) {
+      return switch (material) {
         case CONCENTRATE, SECOND_CONCENTRATE -> again ? REDUCTION : FIRST;
         case MIDDLINGS, SAFETY_CATCH, TAILINGS, RESIDUE, MAGNETICS -> RERUN;
         case FEED, CUT, NON_MAGNETICS, GOLD, MERGED, PART -> FIRST;
@@ -120,7 +123,7 @@ public record PastRun(
   /** Lots joined for a run are as many kinds as they were: what was run before makes it a rerun. */
   private static Kind kind(Step step, Network network) {
     return parts(network, step.inputs())
-        .map(lot -> Kind.of(lot, network.maker(lot.id())))
+        .map(lot -> Kind.of(network, lot))
         .max(Comparator.naturalOrder())
         .orElse(Kind.FIRST);
   }

@@ -62,12 +62,12 @@ public record SeasonAccount(
             .sorted(Comparator.comparing(BatchResult::received).thenComparing(BatchResult::name))
             .toList();
     Pools pools = PoolAccount.pools(all);
-    // What a pool gave is its sources' gold, so it is told with their batches and not beside them.
+    // What a pool gave is its sources' gold, so it is told with their batches and not beside them;
+    // its sand was run before, so its runs are not compared with those of others.
+    List<BatchResult> washed = batches.stream().filter(batch -> !pools.isPool(batch.id())).toList();
+    List<BatchResult> washedAll = all.stream().filter(batch -> !pools.isPool(batch.id())).toList();
     List<BatchResult> withLater =
-        batches.stream()
-            .filter(batch -> !pools.isPool(batch.id()))
-            .map(batch -> batch.with(pools.later(batch.id())))
-            .toList();
+        washed.stream().map(batch -> batch.with(pools.later(batch.id()))).toList();
     Map<SourceRate.Of, List<SourceRate>> rates = new EnumMap<>(SourceRate.Of.class);
     for (SourceRate.Of of : SourceRate.Of.values()) {
       rates.put(of, SourceRate.ranked(withLater, season, of));
@@ -83,15 +83,15 @@ public record SeasonAccount(
         batches,
         YearSum.of(batches, season),
         rates,
-        HabitCost.of(batches, shop),
+        HabitCost.of(washed, shop),
         season.changes().stream()
             .filter(one -> year.isEmpty() || one.date().getYear() == year.getAsInt())
-            .map(one -> ChangeEffect.of(one, all, zone))
+            .map(one -> ChangeEffect.of(one, washedAll, zone))
             .toList(),
         SlipCheck.of(season, all).stream()
             .filter(one -> year.isEmpty() || one.slip().date().getYear() == year.getAsInt())
             .toList(),
-        Track.of(batches, zone),
+        Track.of(washed, zone),
         TripResult.of(
                 season.trips(),
                 all.stream().map(batch -> batch.with(pools.later(batch.id()))).toList())

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import jugulum.core.belief.Kin;
+import jugulum.core.belief.LotKind;
 import jugulum.core.belief.StockLot;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Bench;
@@ -15,9 +17,11 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.PoolOf;
 import jugulum.core.ledger.Measure.Pooled;
+import jugulum.core.ledger.Network;
 import jugulum.core.ledger.PoolPart;
 import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.Reason;
+import jugulum.core.runs.PastRun;
 import org.junit.jupiter.api.Test;
 
 /** Lots that go into a pool, and the batch that is one. */
@@ -120,6 +124,26 @@ class PoolTest {
     assertThat(run.refused(new Edit.RecordOnLot(new LotId(3), new PoolOf(List.of(other)))).reason())
         .isEqualTo(Reason.POOL_NOT_FEED);
     assertThat(Pool.of(run.batch())).isEmpty();
+  }
+
+  /** What a pool is made of was run before: its runs are reruns, its sand like other tailings. */
+  @Test
+  void sandOfAPoolIsLikeWhatWentIn() {
+    Bench pool =
+        Bench.started()
+            .weighs(1, 4900)
+            .measures(1, new PoolOf(List.of(elsewhere(tails(table())))))
+            .screens(1, "30")
+            .table(3, Material.CONCENTRATE, Material.TAILINGS);
+    Network network = Network.of(pool.batch());
+    assertThat(PastRun.Kind.of(network, pool.lot(1))).isEqualTo(PastRun.Kind.RERUN);
+    assertThat(PastRun.Kind.of(network, pool.lot(3))).isEqualTo(PastRun.Kind.RERUN);
+    assertThat(PastRun.Kind.of(network, pool.lot(4))).isEqualTo(PastRun.Kind.REDUCTION);
+    assertThat(Kin.of(pool.batch(), pool.lot(2)).kind()).isEqualTo(LotKind.TAILINGS);
+    Bench washed = Bench.started().weighs(1, 4900);
+    assertThat(PastRun.Kind.of(Network.of(washed.batch()), washed.lot(1)))
+        .isEqualTo(PastRun.Kind.FIRST);
+    assertThat(Kin.of(washed.batch(), washed.lot(1)).kind()).isEqualTo(LotKind.FEED);
   }
 
   private static PoolPart elsewhere(PoolPart part) {

@@ -158,6 +158,41 @@ class PoolAccountTest {
     assertThat(season.pools()).hasSize(1);
   }
 
+  /** What was run before says nothing of habits and of machines over time. */
+  @Test
+  void runsOfAPoolAreNotComparedWithOthers() {
+    Part run = MadeUp.part(MadeUp.DAY, 2, 500);
+    BatchResult washed = MadeUp.batch("Alder bend", MadeUp.DAY, 450, 4, List.of(run));
+    BatchResult again = MadeUp.batch("", MadeUp.DAY.plusDays(9), 20, 1, List.of(run));
+    BatchResult pool =
+        new BatchResult(
+            again.id(),
+            "pool",
+            "",
+            again.received(),
+            true,
+            again.feedG(),
+            again.won(),
+            again.fineness(),
+            again.share(),
+            false,
+            0,
+            again.minutes(),
+            again.parts(),
+            List.of(part(washed, 4, OptionalDouble.of(3))));
+    SeasonAccount season =
+        SeasonAccount.of(
+            List.of(washed, pool),
+            Season.NOTHING,
+            Shop.USUAL,
+            OptionalInt.empty(),
+            java.time.ZoneOffset.UTC);
+    assertThat(season.tracks())
+        .allSatisfy(
+            track -> assertThat(track.seen()).noneMatch(seen -> seen.batch().equals("pool")));
+    assertThat(season.batches()).hasSize(2);
+  }
+
   /** What a pool let go went into another: carried back through both, and nothing is lost. */
   @Test
   void poolsInPools() {
