@@ -97,7 +97,10 @@ record BoardTexts(Worked worked, Figures figures) {
   }
 
   private static List<String> machines(Words words, List<Step> steps) {
-    return steps.stream().map(one -> BoardTexts.shortMachine(words, one)).distinct().toList();
+    return steps.stream()
+        .map(one -> Sentences.shortProcess(words, one.process()))
+        .distinct()
+        .toList();
   }
 
   /** The machines by name, or how many where their names have no room. */
@@ -106,12 +109,6 @@ record BoardTexts(Worked worked, Figures figures) {
         words().beside(machines),
         words().of("board.machines", Integer.toString(machines.size())),
         "");
-  }
-
-  private static String shortMachine(Words words, Step step) {
-    return step.process() instanceof Process.GravityRun(var machine)
-        ? words.of("machine.short", machine.kind())
-        : Sentences.process(words, step.process());
   }
 
   String rowName(Cut cut) {
@@ -158,6 +155,9 @@ record BoardTexts(Worked worked, Figures figures) {
     boolean done = steps.stream().allMatch(step -> step.finishedAt().isPresent());
     List<String> what =
         switch (steps.getLast().process()) {
+          case Process.MagnetRun(var _, var _, var _, var with)
+              when with.isPresent() && steps.getLast().passes().isEmpty() ->
+              gravity(steps);
           case Process.MagnetRun _ -> magnet(steps.getLast(), done);
           case Process.GravityRun _ -> gravity(steps);
           case Process.Screening _ ->

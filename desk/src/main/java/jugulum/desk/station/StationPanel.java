@@ -95,13 +95,9 @@ public final class StationPanel extends Panel {
 
   private static String name(Words words, List<Step> runs, Step step) {
     return words.of(
-        "station.run", Integer.toString(runs.indexOf(step) + 1), shortName(words, step.process()));
-  }
-
-  private static String shortName(Words words, Process process) {
-    return process instanceof Process.GravityRun(var machine)
-        ? words.of("machine.short", machine.kind())
-        : Sentences.process(words, process);
+        "station.run",
+        Integer.toString(runs.indexOf(step) + 1),
+        Sentences.shortProcess(words, step.process()));
   }
 
   private void open(Figures figures) {

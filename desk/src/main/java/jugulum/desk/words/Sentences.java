@@ -159,6 +159,14 @@ public final class Sentences {
     return machine.name().isBlank() ? kind : words.of("machine.named", kind, machine.name());
   }
 
+  /** What is done, by the kind of machine it is done on where there is one. */
+  public static String shortProcess(Words words, Process process) {
+    return process
+        .on()
+        .map(machine -> words.of("machine.short", machine.kind()))
+        .orElseGet(() -> process(words, process));
+  }
+
   /** A reading as it was made. */
   public static String measure(Measure measure, Figures figures) {
     return onScale(figures.words(), read(measure, figures), measure.readOn());

@@ -66,6 +66,7 @@ class SeparatorWorkTest extends OnTheDemoBook {
       assertThat(((MagnetRun) last(person).process()).by()).isEqualTo(Way.DRUM);
       assertThat(person.text("strength")).contains("Work it at 10 mm: 91", "2 of 9 specks");
       person.press(ALT, R).until(() -> RunLog.of(last(person)).isRunning());
+      assertThat(person.everything()).as("at its station, not a pass").contains("drum, running");
       person.press(ALT, B);
       assertThat(person.text("sheet-sums")).isNotNull();
       person.type("dial-magnet-gap", "12").press(ENTER).type("dial-feed", "20").press(ENTER);
