@@ -55,6 +55,13 @@ final class Bencher {
             id, new Label(name, source, LocalDate.parse(received)), Assumptions.USUAL));
   }
 
+  /** Goes on with a batch that is there. */
+  Bencher(Book book, DemoClock clock, BatchId id) {
+    this.book = book;
+    this.clock = clock;
+    this.id = id;
+  }
+
   private Batch batch() {
     return book.standing(BatchStream.of(id)).now().orElseThrow();
   }
@@ -116,6 +123,19 @@ final class Bencher {
     DryCheck ranFreely = new DryCheck(OptionalDouble.empty());
     return run(
         new Process.MagnetRun(Medium.BONE_DRY, Optional.of(ranFreely), Optional.of(Way.HAND)),
+        lot,
+        Material.MAGNETICS,
+        Material.NON_MAGNETICS);
+  }
+
+  /** Bone-dry sand past a magnet of the shop. */
+  List<LotId> separator(Gear gear, LotId lot) {
+    return run(
+        new Process.MagnetRun(
+            Medium.BONE_DRY,
+            Optional.of(new DryCheck(OptionalDouble.empty())),
+            Optional.of(Way.of(gear.kind())),
+            Optional.of(gear.machine())),
         lot,
         Material.MAGNETICS,
         Material.NON_MAGNETICS);

@@ -26,13 +26,20 @@ import jugulum.core.season.Source;
 import jugulum.core.season.Work;
 
 /**
- * A made-up book of two seasons: five sources, {@link #BATCHES} batches, habits that cost gold and
- * changes that mend some of it. What is true of it is drawn from {@link DemoTruth}; the batches
- * tell it as a bench would, by weights and counted specks. Claims, places and figures are invented.
+ * A made-up book of two seasons: five sources, {@link #BATCHES} batches, one a pool of others,
+ * habits that cost gold and changes that mend some of it. What is true of it is drawn from {@link
+ * DemoTruth}; the batches tell it as a bench would, by weights and counted specks. Claims, places
+ * and figures are invented.
  */
 public final class DemoSeason {
-  /** How many batches it has, the last two not closed. */
-  public static final int BATCHES = 46;
+  /** How many batches were washed, the last two not closed. */
+  private static final int WASHED = 46;
+
+  /** How many batches it has: at the end one was put together of others. */
+  public static final int BATCHES = WASHED + 1;
+
+  /** What was kept of batches since then is run together. */
+  private static final LocalDate POOLED_SINCE = LocalDate.parse("2026-03-01");
 
   private static final LocalDate FIRST = LocalDate.parse("2025-03-03");
   private static final LocalDate LAST = LocalDate.parse("2026-11-09");
@@ -45,7 +52,7 @@ public final class DemoSeason {
   private final Book book;
 
   /** A batch that was made. */
-  private record Made(BatchId id, LocalDate date, double goldG) {}
+  private record Made(BatchId id, String source, LocalDate date, double goldG) {}
 
   private DemoSeason(Path path) {
     this.book = Books.open(path, Writer.unnamed(clock));
@@ -57,15 +64,30 @@ public final class DemoSeason {
     try (Book _ = demo.book) {
       DemoBook.shop(demo.book);
       demo.sources();
-      for (int i = 0; i < BATCHES; i++) {
+      for (int i = 0; i < WASHED; i++) {
         demo.batch(i);
       }
       demo.slips();
       demo.changes();
+      DemoPool end = new DemoPool(demo.book, demo.clock);
+      end.outdoors(
+          demo.fedBy(DemoTruth.FERNHOLLOW, "2026-09-13"),
+          demo.fedBy(DemoTruth.TARNBECK, "2026-09-26"));
+      end.runTogether(POOLED_SINCE);
       // What every batch came to is worked out once here, not at every first look of a newcomer.
       ResultLines.all(demo.book);
       Beliefs.stock(demo.book);
     }
+  }
+
+  /** The first batch of a source received after a day. */
+  private BatchId fedBy(String source, String day) {
+    LocalDate after = LocalDate.parse(day);
+    return made.stream()
+        .filter(one -> one.date().isAfter(after) && one.source().equals(source))
+        .findFirst()
+        .map(Made::id)
+        .orElseThrow();
   }
 
   private void does(SeasonEdit edit) {
@@ -96,7 +118,7 @@ public final class DemoSeason {
 
   private static LocalDate dayOf(int number) {
     long days = LAST.toEpochDay() - FIRST.toEpochDay();
-    LocalDate date = FIRST.plusDays(days * number / (BATCHES - 1));
+    LocalDate date = FIRST.plusDays(days * number / (WASHED - 1));
     // Nobody washes gravel in the frost: what was kept is worked then, and less of it.
     return date.getMonthValue() <= 2 ? date.plusDays(number % 5) : date;
   }
@@ -113,9 +135,9 @@ public final class DemoSeason {
     Bencher bench = new Bencher(book, clock, id, name + " " + next, written, date.toString());
     double gold =
         new DemoWork(bench, truth.about(number, source, date), number)
-            .carriedOut(number < BATCHES - 2 ? 3 : number == BATCHES - 2 ? 1 : 0);
+            .carriedOut(number < WASHED - 2 ? 3 : number == WASHED - 2 ? 1 : 0);
     BatchId batch = new BatchId(UUID.fromString(id));
-    made.add(new Made(batch, date, gold));
+    made.add(new Made(batch, source, date, gold));
     if (!source.equals(DemoTruth.HEAP) && number % 6 != 5) {
       does(
           new SeasonEdit.TellGravel(

@@ -1,6 +1,7 @@
 package jugulum.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayOutputStream;
 import java.io.StringReader;
@@ -12,7 +13,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
 import jugulum.book.Books;
+import jugulum.book.batch.PoolLines;
 import jugulum.book.batch.ResultLines;
+import jugulum.book.batch.RunLines;
 import jugulum.book.json.BookFile;
 import jugulum.book.season.SeasonStream;
 import jugulum.book.shop.ShopStream;
@@ -21,9 +24,12 @@ import jugulum.book.stream.Key;
 import jugulum.book.stream.Row;
 import jugulum.book.stream.Writer;
 import jugulum.core.account.Worked;
+import jugulum.core.ledger.Machine.Kind;
+import jugulum.core.pool.PoolShare;
 import jugulum.core.season.BatchResult;
 import jugulum.core.season.Habit;
 import jugulum.core.season.HabitCost;
+import jugulum.core.season.PoolAccount;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.SourceRate;
 import jugulum.core.season.Work;
@@ -79,7 +85,7 @@ class DemoSeasonTest {
    */
   @Test
   void otherFiguresAreOfAnotherRule() {
-    assertThat(Worked.RULE + " " + FigurePrint.of(ResultLines.all(book))).isEqualTo("12 b7e81578");
+    assertThat(Worked.RULE + " " + FigurePrint.of(ResultLines.all(book))).isEqualTo("12 9783a365");
   }
 
   /** What was made true: see {@link DemoTruth}. */
@@ -104,6 +110,23 @@ class DemoSeasonTest {
         .containsExactly(false, false, true, false);
     assertThat(all.alike()).hasSize(1);
     assertThat(all.sum().minutes()).containsKeys(Work.MAGNET, Work.MACHINES, Work.SCREENING);
+  }
+
+  /** Tailings run together over drum, second magnet and bowl; three days outdoors. */
+  @Test
+  void itsEndIsAPoolAndDaysOutdoors() {
+    SeasonAccount all = account(OptionalInt.of(2026));
+    PoolAccount pool = all.pools().getFirst();
+    assertThat(pool.byBatch()).hasSizeGreaterThan(3);
+    assertThat(pool.wonMg()).isBetween(5.0, 500.0);
+    assertThat(pool.shares().stream().mapToDouble(PoolShare::milligrams).sum())
+        .isCloseTo(pool.wonMg(), within(1e-9));
+    assertThat(PoolLines.later(book, pool.shares().getFirst().part().batch()).isAny()).isTrue();
+    assertThat(RunLines.of(book, pool.pool().id()))
+        .extracting(ran -> ran.run().machine().kind())
+        .contains(Kind.DRUM_SEPARATOR, Kind.SECOND_STAGE, Kind.VORTEX_BOWL);
+    assertThat(all.trips()).hasSize(3).allMatch(one -> one.mgPerHour().isPresent());
+    assertThat(all.rates(SourceRate.Of.HOUR)).extracting(SourceRate::source).doesNotContain("");
   }
 
   @Test

@@ -84,7 +84,7 @@ class SeasonTest {
     try (Person person = Person.at(book)) {
       read(person);
       person.press(B);
-      assertThat(person.everything()).contains("46 in season.book");
+      assertThat(person.everything()).contains("47 in season.book");
     }
   }
 
