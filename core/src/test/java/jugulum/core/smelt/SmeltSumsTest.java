@@ -6,8 +6,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.OptionalDouble;
 import jugulum.core.check.Band;
 import jugulum.core.check.OutOfRange;
+import jugulum.core.ledger.Bench;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Measure.Smelt.Collector;
+import jugulum.core.ledger.Measure.VisibleGold;
+import jugulum.core.ledger.MeltFact;
+import jugulum.core.ledger.Melting;
 import jugulum.core.shop.Terms;
 import org.junit.jupiter.api.Test;
 
@@ -108,5 +115,34 @@ class SmeltSumsTest {
     assertThatThrownBy(() -> new WholeLot(8000, 150, 0, 1.5, 6))
         .isInstanceOf(OutOfRange.class)
         .hasMessageContaining("atOnce");
+  }
+
+  /**
+   * 84 mg with 60 of gold and a blank of 3: 21 of silver; under 20 steps of 5 mg it is too light.
+   */
+  @Test
+  void aBeadTellsItsSilverAndWhetherTheScaleCanTellIt() {
+    Bench bench =
+        Bench.started()
+            .weighs(1, 500)
+            .measures(
+                1,
+                new Measure.Melt(
+                    0, new MeltFact.Taken(120, new VisibleGold(VisibleGold.State.NONE_SEEN, 0))));
+    bench
+        .measures(1, new Measure.Melt(0, new MeltFact.Blank(3)))
+        .measures(
+            1,
+            new Measure.Melt(1, new MeltFact.Charged(100, Collector.LEAD, OptionalDouble.of(40))))
+        .measures(1, new Measure.Melt(1, new MeltFact.Button(36)))
+        .measures(1, new Measure.Melt(1, new MeltFact.Bead(84)));
+    Melting open = Melting.of(bench.lot(1)).getFirst();
+    assertThat(Bead.silverMg(open, open.crucibles().getFirst())).isEmpty();
+    bench.measures(1, new Measure.Melt(1, new MeltFact.Parted(60)));
+    Melting parted = Melting.of(bench.lot(1)).getFirst();
+    assertThat(Bead.silverMg(parted, parted.crucibles().getFirst())).hasValue(21);
+    assertThat(Bead.isTooLight(84, 0.005)).isTrue();
+    assertThat(Bead.isTooLight(84, 0.001)).isFalse();
+    assertThatThrownBy(() -> Bead.isTooLight(Double.NaN, 0.001)).isInstanceOf(OutOfRange.class);
   }
 }

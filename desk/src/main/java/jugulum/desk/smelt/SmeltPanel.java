@@ -40,6 +40,7 @@ import jugulum.desk.panel.ReadingList;
 import jugulum.desk.panel.TaskBox;
 import jugulum.desk.print.MeltPdf;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.MeltWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.TaskWords;
 import jugulum.desk.words.Words;
@@ -58,6 +59,7 @@ public final class SmeltPanel extends Panel {
   private final DrawingView picture = new DrawingView("melt-picture");
   private final Label time = Parts.sentence("", "strong");
   private final Label roast = Parts.sentence("");
+  private final Label beads = Parts.sentence("");
   private final ChargeBox charge;
   private final WholeBox whole;
   private final ReadingList readings;
@@ -79,6 +81,7 @@ public final class SmeltPanel extends Panel {
     tells.setId("melt-tells");
     time.setId("melt-time");
     roast.setId("melt-roast");
+    beads.setId("melt-beads");
     charge = new ChargeBox(words);
     whole = new WholeBox(desk);
     asks = new TaskBox("melt", desk);
@@ -99,6 +102,7 @@ public final class SmeltPanel extends Panel {
             time,
             roast,
             picture,
+            beads,
             charge,
             more,
             whole,
@@ -134,6 +138,11 @@ public final class SmeltPanel extends Panel {
     Parts.shown(picture, last.filter(round -> !round.crucibles().isEmpty()).isPresent());
     roast.setText(last.flatMap(round -> roasted(round, figures)).orElse(""));
     Parts.shown(roast, !roast.getText().isEmpty());
+    beads.setText(
+        last.map(round -> MeltWords.beads(round, desk.shop(), figures))
+            .map(lines -> String.join("\n", lines))
+            .orElse(""));
+    Parts.shown(beads, !beads.getText().isEmpty());
     Parts.shown(more, mayRecord && last.isPresent());
     last.ifPresent(beside::show);
     charge.show(last, figures);

@@ -1,7 +1,14 @@
 package jugulum.desk.words;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.MeltFact;
+import jugulum.core.ledger.Melting;
+import jugulum.core.shop.Scale;
+import jugulum.core.shop.Shop;
+import jugulum.core.smelt.Bead;
 
 /** Says what is known of sand on its way from a crucible to a bead. */
 public final class MeltWords {
@@ -59,5 +66,28 @@ public final class MeltWords {
             figures.read(charged.collectorG().getAsDouble(), 0.1),
             metal)
         : words.of("melt.fact.charged", sand, metal);
+  }
+
+  /** What the beads of a round tell beside their gold: silver, and what the scale cannot tell. */
+  public static List<String> beads(Melting round, Shop shop, Figures figures) {
+    Words words = figures.words();
+    OptionalDouble step = shop.scales().stream().mapToDouble(Scale::stepG).min();
+    List<String> said = new ArrayList<>();
+    for (Melting.Crucible one : round.crucibles()) {
+      String number = Integer.toString(one.number());
+      Bead.silverMg(round, one)
+          .ifPresent(mg -> said.add(words.of("melt.bead.silver", number, figures.gold(mg))));
+      if (one.beadMg().isPresent()
+          && step.isPresent()
+          && Bead.isTooLight(one.beadMg().getAsDouble(), step.getAsDouble())) {
+        said.add(
+            words.of(
+                "melt.bead.light",
+                number,
+                Integer.toString(Bead.LEAST_STEPS),
+                figures.read(step.getAsDouble(), step.getAsDouble())));
+      }
+    }
+    return said;
   }
 }

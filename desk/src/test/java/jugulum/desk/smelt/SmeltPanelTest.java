@@ -105,6 +105,9 @@ class SmeltPanelTest extends OnTheDemoBook {
           .singleElement()
           .satisfies(one -> assertThat(one.beadMg()).isEqualTo(3.4));
       says(person, "PARTED", "3.0");
+      assertThat(person.text("melt-beads"))
+          .as("less than twenty steps of a scale that shows 10 mg, and what is not gold")
+          .contains("under 20 steps of the scale", "0.40 mg of silver by difference");
       String tells = person.text("melt-tells");
       assertThat(tells).endsWith(" g/t");
       assertThat(Double.parseDouble(tells.replace(" g/t", "")))
