@@ -30,6 +30,7 @@ import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.ScaleCheck;
 import jugulum.core.ledger.StepId;
+import jugulum.core.minerals.Mineral;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.sizes.SizeCurve;
@@ -237,6 +238,9 @@ public final class Samples {
   }
 
   private static void pools(Bench bench) {
+    bench.measures(
+        bench.batch().lots().getLast().id().number() - 1,
+        new Measure.Product(Mineral.GARNET, 0.8, 1.25, "a polisher"));
     BatchId other = new BatchId(UUID.fromString("6f1c2f6e-0d7e-4a55-9a43-2f0f6f1f9a11"));
     bench
         .measures(

@@ -147,6 +147,7 @@ final class Mappers {
     @Type(value = Measure.LiftTest.class, name = "lift-test"),
     @Type(value = Measure.Bagged.class, name = "bagged"),
     @Type(value = Measure.Discarded.class, name = "discarded"),
+    @Type(value = Measure.Product.class, name = "product"),
     @Type(value = Measure.Pooled.class, name = "pooled"),
     @Type(value = Measure.PoolOf.class, name = "pool-of"),
     @Type(value = Measure.FeedRate.class, name = "feed-rate"),

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import jugulum.core.account.Account;
+import jugulum.core.account.Product;
 import jugulum.core.advice.Advice;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
@@ -15,6 +16,7 @@ import jugulum.core.gold.Stage;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Step;
 import jugulum.core.reconcile.Adjusted;
+import jugulum.core.shop.Terms;
 
 /** The account of a batch as tables. The columns are told in docs/format.md. */
 public final class AccountTables {
@@ -64,6 +66,21 @@ public final class AccountTables {
               : amount("place", name, place.gold()));
       place.free().ifPresent(free -> rows.add(amount("place_free", name, free)));
       place.hidden().ifPresent(hidden -> rows.add(amount("place_hidden", name, hidden)));
+    }
+    for (Product product : account.products()) {
+      String what = product.told().mineral() + " " + product.lot().id().number();
+      rows.add(
+          Arrays.asList("product", what, Table.cell(product.kg()), null, null, "kg", null, null));
+      rows.add(
+          Arrays.asList(
+              "product_money",
+              what,
+              Table.cell(product.money()),
+              null,
+              null,
+              account.terms().map(Terms::currency).orElse(""),
+              null,
+              null));
     }
     if (account.later().isAny()) {
       String pools = String.join(", ", account.later().pools());

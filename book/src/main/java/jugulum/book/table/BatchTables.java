@@ -194,6 +194,8 @@ public final class BatchTables {
       case Measure.LiftTest(double sample, var lifts) -> new Object[] {sample, lifts(lifts)};
       case Measure.Bagged(String bag) -> new Object[] {bag};
       case Measure.Discarded(String reason) -> new Object[] {reason};
+      case Measure.Product(var mineral, double purity, double price, String buyer) ->
+          new Object[] {mineral, purity, price, buyer};
       case Measure.Pooled(BatchId pool, String name) -> new Object[] {pool.value(), name};
       case Measure.PoolOf(List<PoolPart> parts) -> new Object[] {parts(parts)};
       case Measure.Setting(String dial, double value) -> new Object[] {dial, value};

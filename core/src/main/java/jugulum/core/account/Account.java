@@ -108,6 +108,11 @@ public record Account(
                 .map(won -> Settlement.of(feedKg(), won.milligrams(), gold.fineness(), told)));
   }
 
+  /** What is sold of it that is not gold. */
+  public List<Product> products() {
+    return Product.of(network, sand);
+  }
+
   /** The gold lots, to be bottled and labelled. */
   public List<Lot> vials() {
     return gold.place(Place.Kind.VIAL).map(Place::lots).map(network::lots).orElse(List.of());

@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import jugulum.core.check.Check;
+import jugulum.core.minerals.Mineral;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.sizes.SizeCurve;
@@ -483,6 +484,24 @@ public sealed interface Measure {
     /** Strips the reason. */
     public Discarded {
       reason = reason.strip();
+    }
+  }
+
+  /**
+   * The lot is sold as something other than gold: sand and money, never gold.
+   *
+   * @param mineral what it mostly is, not gold
+   * @param purity its share of the lot, 0 to 1
+   * @param pricePerKg of the lot as it is, in the shop's currency, 0 to 1e6
+   * @param buyer who takes it, may be empty
+   */
+  record Product(Mineral mineral, double purity, double pricePerKg, String buyer)
+      implements Measure {
+    /** Checks both figures. */
+    public Product {
+      Check.share("purity", purity);
+      Check.inRange("pricePerKg", pricePerKg, 0, 1e6);
+      buyer = buyer.strip();
     }
   }
 

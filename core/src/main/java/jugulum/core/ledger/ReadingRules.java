@@ -9,6 +9,7 @@ import jugulum.core.ledger.Edit.InsertOnStep;
 import jugulum.core.ledger.Edit.RecordOnLot;
 import jugulum.core.ledger.Edit.RecordOnStep;
 import jugulum.core.ledger.Edit.Strike;
+import jugulum.core.minerals.Mineral;
 import jugulum.core.stream.Refusal;
 import jugulum.core.stream.Refusal.Told;
 
@@ -156,6 +157,9 @@ final class ReadingRules {
       case Measure.Discarded(String reason)
           when reason.isEmpty() && lot.material() == Material.MAGNETICS && !Look.isAtHidden(lot) ->
           Optional.of(Refusal.of(Reason.DISCARDED_HIDDEN_OPEN));
+      case Measure.Product product
+          when product.mineral() == Mineral.GOLD || lot.material() == Material.GOLD ->
+          Optional.of(Refusal.of(Reason.GOLD_IS_NO_PRODUCT));
       case Measure.WeighedSpecks specks ->
           heavier(
               Reason.GOLD_HEAVIER_THAN_LOT,
@@ -168,6 +172,7 @@ final class ReadingRules {
           Measure.SpeckTest _,
           Measure.SizeAnalysis _,
           Measure.Bagged _,
+          Measure.Product _,
           Measure.Discarded _ ->
           Optional.empty();
       case Measure.Pass _,

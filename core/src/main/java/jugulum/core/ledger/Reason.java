@@ -33,6 +33,8 @@ public enum Reason implements Refusal.Reason {
   /** Only free gold was looked for in magnetics, and no reason is given. */
   DISCARDED_HIDDEN_OPEN,
   BAG_WITHOUT_NAME,
+  /** Gold is won, and sold by its slip. */
+  GOLD_IS_NO_PRODUCT,
   NO_INPUT,
   NO_OUTPUT,
   SCREENS_MISSING,

@@ -26,6 +26,7 @@ import jugulum.desk.kit.Wrapping;
 import jugulum.desk.panel.Closures;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.MisfitWords;
+import jugulum.desk.words.ProductWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -63,6 +64,11 @@ final class SandPart {
                   shown
                       .words()
                       .of(balance.misfits().isEmpty() ? "balance.nobody" : "balance.unexplained")));
+    }
+    List<String> products = ProductWords.of(account, shown.figures());
+    if (!products.isEmpty()) {
+      left.getChildren().add(Parts.section(shown.words().of("product.title")));
+      products.forEach(line -> left.getChildren().add(Parts.sentence(line)));
     }
     left.getChildren().addAll(Parts.section(shown.words().of("account.closure")), closures(shown));
     VBox right =

@@ -35,6 +35,7 @@ import jugulum.desk.measure.LookedOverForm;
 import jugulum.desk.measure.MagnetTestForm;
 import jugulum.desk.measure.MeasureForm;
 import jugulum.desk.measure.PannedSampleForm;
+import jugulum.desk.measure.ProductForm;
 import jugulum.desk.measure.RecordBox;
 import jugulum.desk.measure.SmeltForm;
 import jugulum.desk.measure.SpeckCountForm;
@@ -90,6 +91,7 @@ public final class LotPanel extends Panel {
     LOOKED_OVER,
     MAGNET_TEST,
     LIFT_TEST,
+    PRODUCT,
     GOLD
   }
 
@@ -243,7 +245,8 @@ public final class LotPanel extends Panel {
           Kind.SMELT,
           Kind.KNOWN,
           Kind.WEIGHED_SPECKS,
-          Kind.SPECK_TEST);
+          Kind.SPECK_TEST,
+          Kind.PRODUCT);
     }
     return List.of(
         Kind.WEIGHT,
@@ -255,7 +258,8 @@ public final class LotPanel extends Panel {
         Kind.WEIGHED_SPECKS,
         Kind.SPECK_TEST,
         Kind.MAGNET_TEST,
-        Kind.LIFT_TEST);
+        Kind.LIFT_TEST,
+        Kind.PRODUCT);
   }
 
   private Node box(Kind kind) {
@@ -274,6 +278,7 @@ public final class LotPanel extends Panel {
           case LOOKED_OVER -> new LookedOverForm(figures);
           case MAGNET_TEST -> new MagnetTestForm(figures);
           case LIFT_TEST -> new LiftTestForm(figures);
+          case PRODUCT -> new ProductForm(figures);
           case PANNED ->
               new PannedSampleForm(
                   figures, worked.flatMap(now -> now.network().lot(lot)).orElseThrow().cut());

@@ -34,6 +34,7 @@ public final class MeasureForms {
           case Measure.LastMinute(var screen, double _) -> new LastMinuteForm(figures, screen);
           case Measure.MagnetTest _ -> new MagnetTestForm(figures);
           case Measure.LiftTest _ -> new LiftTestForm(figures);
+          case Measure.Product _ -> new ProductForm(figures);
           case Measure.Bagged _ -> OneField.bag(figures);
           case Measure.Discarded _ -> OneField.discard(figures);
           case Measure.Setting(String dial, double _) ->

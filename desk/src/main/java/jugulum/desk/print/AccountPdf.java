@@ -27,6 +27,7 @@ import jugulum.desk.words.Figures;
 import jugulum.desk.words.LaterWords;
 import jugulum.desk.words.MisfitWords;
 import jugulum.desk.words.PlaceWords;
+import jugulum.desk.words.ProductWords;
 import jugulum.desk.words.RecoveryWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.StageWords;
@@ -107,6 +108,7 @@ public final class AccountPdf {
           paper.text);
     }
     LaterWords.of(account, figures).forEach(later -> paper.write(later, paper.bold));
+    ProductWords.of(account, figures).forEach(product -> paper.write(product, paper.text));
   }
 
   private void howSure() {

@@ -227,6 +227,13 @@ public final class Sentences {
           reason.isEmpty()
               ? words.of("measure.discarded")
               : words.of("measure.discarded.why", reason);
+      case Measure.Product(var mineral, double purity, double price, String buyer) ->
+          words.of(
+              buyer.isEmpty() ? "measure.product" : "measure.product.to",
+              words.of("mineral", mineral),
+              words.percent(purity),
+              words.fixed(price, 2),
+              buyer);
       case Measure.Pooled pooled -> words.of("measure.pooled", pooled.name());
       case Measure.PoolOf pool -> words.counted("measure.pool-of", pool.parts().size());
       case Measure.Setting(String dial, double value) -> setting(words, dial, value);

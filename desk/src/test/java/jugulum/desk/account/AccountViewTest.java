@@ -322,4 +322,25 @@ class AccountViewTest extends OnTheDemoBook {
       assertThat(person.text("balance-test")).contains("No weight checks another yet");
     }
   }
+
+  /** Garnet sold is sand and money in the account, and the gold stays what it was. */
+  @Test
+  void whatIsSoldBesideGoldIsSandAndMoney() {
+    try (Person person = Person.at(book)) {
+      Lot tailings = lot(person, Material.TAILINGS, "−30 +50");
+      String gold = person.text("header-gold");
+      person.open(tailings.id().number()).click("measure-PRODUCT");
+      person
+          .type("product-purity", "130")
+          .type("product-price", "1.5")
+          .type("product-buyer", "a polisher")
+          .press(ENTER);
+      assertThat(person.text("product-purity-error")).isNotEmpty();
+      person.type("product-purity", "80").press(ENTER);
+      assertThat(person.everything()).contains("garnet, 80.0 % pure, 1.50 a kg, to a polisher");
+      assertThat(person.text("header-gold")).isEqualTo(gold);
+      atTheAccount(person).click("account-part-SAND");
+      person.until(() -> person.everything().contains("5.13 kg, 7.70 €"));
+    }
+  }
 }

@@ -23,6 +23,7 @@ import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.MeltFact;
 import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.ScaleCheck;
+import jugulum.core.minerals.Mineral;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.Magnet;
@@ -100,6 +101,7 @@ class MeasureFormTest {
 
   private static List<Measure> others() {
     return List.of(
+        new Measure.Product(Mineral.PYRITE, 0.812_345_6, 1.234_567, "a polisher"),
         new Measure.SandWeight(
             27_385.698_765_4,
             170.097_138_75,
@@ -249,7 +251,7 @@ class MeasureFormTest {
 
   @Test
   void oneFieldCorrectedLeavesTheOthersAlone() {
-    Measure.SandWeight weight = (Measure.SandWeight) measures().getFirst();
+    Measure.SandWeight weight = (Measure.SandWeight) measures().get(1);
     MeasureForm form = filled(weight, MassUnit.GRAM);
     field(form, "moisture").field().setText("7 %");
     Measure.SandWeight corrected = (Measure.SandWeight) form.read().orElseThrow();
