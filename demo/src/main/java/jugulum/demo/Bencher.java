@@ -160,10 +160,13 @@ final class Bencher {
     does(new Edit.RecordOnStep(lastStepId(), new Measure.Setting(dial, value)));
   }
 
-  /** Every check of its sheet is ticked, and it starts. */
+  /** Of the two schools of charging a bowl the demo keeps to still water. */
+  private static final String OTHER_SCHOOL = "charge-running";
+
+  /** Every check of its sheet is ticked but that of the other school, and it starts. */
   void starts(Gear gear) {
-    gear.sheet()
-        .checks()
+    gear.sheet().checks().stream()
+        .filter(check -> !check.equals(OTHER_SCHOOL))
         .forEach(check -> does(new Edit.RecordOnStep(lastStepId(), new Measure.Checked(check))));
     does(new Edit.RecordOnStep(lastStepId(), new Measure.Running(Measure.Running.State.STARTED)));
   }

@@ -157,7 +157,13 @@ public final class Sheets {
             Dial.of("flow", Unit.LITRES_PER_MINUTE, 1, 80, 8, 15).leaning(Lean.MORE_WHEN_COARSER),
             LOOK,
             WETTING),
-        List.of("level", "valve-closed", "charge-at-wall", "next-when-clear", "riffles-below"),
+        List.of(
+            "level",
+            "valve-closed",
+            "charge-at-wall",
+            "charge-running",
+            "next-when-clear",
+            "riffles-below"),
         TWO,
         new Sizes(0.045, 0.6),
         List.of(
