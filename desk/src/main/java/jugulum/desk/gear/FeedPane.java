@@ -9,12 +9,10 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
-import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
 import jugulum.core.marks.FeedLine;
 import jugulum.core.marks.FeedMark;
-import jugulum.core.shop.ShopEdit;
 import jugulum.desk.chart.DotsChart;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.entry.DialText;
@@ -26,11 +24,9 @@ import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.told.Told;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
-import jugulum.desk.work.Outcome;
 
 /**
  * A feeder measured by weighing: minutes at some settings, the line through them, and what to set
@@ -107,19 +103,10 @@ final class FeedPane extends BorderPane {
 
   /** Offers what of the shop is fed by a setting; the one chosen stays. */
   void refresh() {
-    List<Gear> own =
-        workbench.projections().shop().get().gear().stream()
-            .filter(gear -> gear.sheet().dial("motor-volts").isPresent())
-            .toList();
-    Optional<Machine> before = Optional.ofNullable(feeders.getValue()).map(Gear::machine);
-    if (!own.equals(feeders.getItems())) {
-      feeders.getItems().setAll(own);
-      feeders.setValue(
-          own.stream()
-              .filter(gear -> before.equals(Optional.of(gear.machine())))
-              .findFirst()
-              .orElse(own.isEmpty() ? null : own.getFirst()));
-    }
+    OwnGear.offer(
+        feeders,
+        workbench.projections().shop().get(),
+        gear -> gear.sheet().dial("motor-volts").isPresent());
     tell();
   }
 
@@ -214,11 +201,13 @@ final class FeedPane extends BorderPane {
       feed.ifPresent(_ -> ran.refuse(words.of("feeds.too-much")));
       return;
     }
-    keep(
+    OwnGear.keep(
+        workbench,
         gear.withFeeds(
             Stream.concat(
                     gear.ownFeeds().stream(), Stream.of(new FeedMark(at.orElseThrow(), feed.get())))
                 .toList()),
+        wrong,
         () -> {
           setting.clear();
           ran.clear();
@@ -231,24 +220,11 @@ final class FeedPane extends BorderPane {
   private void withoutLast() {
     List<FeedMark> marks = marks();
     if (!marks.isEmpty()) {
-      keep(feeders.getValue().withFeeds(marks.subList(0, marks.size() - 1)), () -> {});
+      OwnGear.keep(
+          workbench,
+          feeders.getValue().withFeeds(marks.subList(0, marks.size() - 1)),
+          wrong,
+          () -> {});
     }
-  }
-
-  private void keep(Gear gear, Runnable then) {
-    workbench
-        .session()
-        .change(new ShopEdit.KnowMachine(gear))
-        .thenAccept(
-            outcome -> {
-              Parts.shown(wrong, outcome instanceof Outcome.Not);
-              switch (outcome) {
-                case Outcome.Recorded _ -> then.run();
-                case Outcome.Not not ->
-                    wrong.setText(
-                        words.of(
-                            "entry.error", Told.why(not, workbench.preferences().figures().get())));
-              }
-            });
   }
 }

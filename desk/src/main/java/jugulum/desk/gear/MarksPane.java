@@ -10,14 +10,12 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
-import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Working.Law;
 import jugulum.core.marks.MarkLook;
 import jugulum.core.marks.OwnMarks;
 import jugulum.core.marks.OwnWindow;
 import jugulum.core.screens.Cut;
-import jugulum.core.shop.ShopEdit;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.MarksChart;
 import jugulum.desk.entry.CutText;
@@ -34,13 +32,11 @@ import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Segments;
 import jugulum.desk.print.MarkCardPdf;
 import jugulum.desk.session.Workbench;
-import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.MarkWords;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
-import jugulum.desk.work.Outcome;
 
 /**
  * A bowl's own marks: led through looks with barren sand of one cut, where its sand climbs and
@@ -151,19 +147,10 @@ final class MarksPane extends BorderPane {
 
   /** Offers the bowls of the shop; the one chosen stays. */
   void refresh() {
-    List<Gear> own =
-        workbench.projections().shop().get().gear().stream()
-            .filter(gear -> gear.sheet().working().law() == Law.BOWL)
-            .toList();
-    Optional<Machine> before = Optional.ofNullable(bowls.getValue()).map(Gear::machine);
-    if (!own.equals(bowls.getItems())) {
-      bowls.getItems().setAll(own);
-      bowls.setValue(
-          own.stream()
-              .filter(gear -> before.equals(Optional.of(gear.machine())))
-              .findFirst()
-              .orElse(own.isEmpty() ? null : own.getFirst()));
-    }
+    OwnGear.offer(
+        bowls,
+        workbench.projections().shop().get(),
+        gear -> gear.sheet().working().law() == Law.BOWL);
     tell();
   }
 
@@ -235,8 +222,10 @@ final class MarksPane extends BorderPane {
                         (int) Math.round(counted.get()),
                         some(water.get()),
                         List.of()));
-    keep(
+    OwnGear.keep(
+        workbench,
         bowl.with(before.with(look)),
+        wrong,
         () -> {
           turns.clear();
           rim.clear();
@@ -252,22 +241,9 @@ final class MarksPane extends BorderPane {
   private void withoutLast() {
     marks()
         .filter(own -> !own.looks().isEmpty())
-        .ifPresent(own -> keep(bowls.getValue().with(own.withoutLast()), () -> {}));
-  }
-
-  private void keep(Gear gear, Runnable then) {
-    workbench
-        .session()
-        .change(new ShopEdit.KnowMachine(gear))
-        .thenAccept(
-            outcome -> {
-              Parts.shown(wrong, outcome instanceof Outcome.Not);
-              switch (outcome) {
-                case Outcome.Recorded _ -> then.run();
-                case Outcome.Not not ->
-                    wrong.setText(words.of("entry.error", Told.why(not, figures())));
-              }
-            });
+        .ifPresent(
+            own ->
+                OwnGear.keep(workbench, bowls.getValue().with(own.withoutLast()), wrong, () -> {}));
   }
 
   private Figures figures() {
