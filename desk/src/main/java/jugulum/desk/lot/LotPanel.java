@@ -49,6 +49,7 @@ import jugulum.desk.panel.Rows;
 import jugulum.desk.panel.WeighBox;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.GoldWords;
+import jugulum.desk.words.PoolWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -172,6 +173,8 @@ public final class LotPanel extends Panel {
     if (mass.isKnown()) {
       lines.add(Parts.sentence(words.of("lot.basis", mass.basis()), "muted"));
     }
+    now.latest(Measure.PoolOf.class)
+        .ifPresent(pool -> lines.add(Parts.sentence(PoolWords.holds(pool, figures))));
     Optional<LotGold> gold = Optional.ofNullable(worked.gold().lots().get(lot));
     if (gold.isPresent() && now.material() == Material.GOLD) {
       lines.add(

@@ -85,7 +85,10 @@ class PoolWorkTest extends OnTheDemoBook {
       person.until(() -> person.batch().id().equals(pool));
       PoolOf told = person.batch().lots().getFirst().latest(PoolOf.class).orElseThrow();
       assertThat(told.parts()).hasSize(2);
-      person.press(CONTROL, DIGIT1).open(1).press(F).press(ENTER);
+      person.press(CONTROL, DIGIT1).open(1);
+      assertThat(person.text("lot-facts"))
+          .contains("A pool: lots 2, batches 2. Looked at before: 2");
+      person.press(F).press(ENTER);
       person.until(() -> person.batch().lots().size() == 3);
       person.open(2).type("gold", "84 mg").press(ENTER);
       person.until(
