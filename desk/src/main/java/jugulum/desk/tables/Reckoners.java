@@ -8,6 +8,7 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.machine.BenchSums;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Inverter;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
@@ -289,17 +290,29 @@ final class Reckoners {
     return Reckoner.of(
         Kind.BATTERY,
         List.of(
-            number(Kind.BATTERY, "watt-hours", "900", 1, 1e6),
-            number(Kind.BATTERY, "watts", "60", 0.1, 1e5),
-            number(Kind.BATTERY, "amp-volts", "12", 1, 1000)),
-        typed ->
-            new Grid(
-                heads("hours", "amps", "amp-hours"),
-                List.of(
-                    List.of(
-                        figure(BenchSums.batteryHours(typed[0], typed[1]), 3),
-                        figure(typed[1] / typed[2], 3),
-                        figure(typed[0] / typed[2], 3)))));
+            number(Kind.BATTERY, "amp-volts", "12", 1, 1000),
+            number(Kind.BATTERY, "amp-hours", "80", 0.1, 1e5),
+            number(Kind.BATTERY, "usable", "50", 1, 100),
+            number(Kind.BATTERY, "watts", "70", 0.1, 1e5),
+            number(Kind.BATTERY, "inverter", "85", 30, 100),
+            number(Kind.BATTERY, "idle", "8", 0, 500),
+            number(Kind.BATTERY, "fed", "20", 0, 1e4),
+            number(Kind.BATTERY, "charger", "60", 1, 1e5)),
+        typed -> {
+          double usable = BenchSums.usableWh(typed[0], typed[1], typed[2] / 100);
+          double draws = new Inverter(typed[4] / 100, typed[5]).draws(typed[3]);
+          double hours = BenchSums.batteryHours(usable, draws);
+          return new Grid(
+              heads("usable-wh", "draws", "hours", "fed-kg", "amps", "recharge"),
+              List.of(
+                  List.of(
+                      figure(usable, 3),
+                      figure(draws, 3),
+                      figure(hours, 3),
+                      figure(hours * typed[6], 3),
+                      figure(draws / typed[0], 3),
+                      figure(BenchSums.rechargeHours(usable, typed[7]), 3))));
+        });
   }
 
   /** Every dial of every kind of machine. */

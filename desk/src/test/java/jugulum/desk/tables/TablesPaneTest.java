@@ -80,7 +80,9 @@ class TablesPaneTest extends OnTheDemoBook {
     assertThat(row(all, Reckoner.Kind.SMELT_CHARGE, "borax").get(1))
         .as("120 g: 60 % at 90, 10 % at 120, 30 % at 55 to a hundred")
         .isEqualTo("99");
-    assertThat(row(all, Reckoner.Kind.BATTERY, "15")).contains("75");
+    assertThat(row(all, Reckoner.Kind.BATTERY, "480"))
+        .as("12 V 80 Ah lead, 70 W behind an inverter, 20 kg/h")
+        .contains("90.4", "5.31", "106");
     assertThat(row(all, Reckoner.Kind.FLOW, "24")).contains("16");
   }
 
