@@ -437,7 +437,7 @@ public final class Sheets {
             Dial.of("feed", Unit.KG_PER_HOUR, 10, 3000, 60, 300),
             LOOK),
         List.of("side-level", "riffles-right-way", "carpet-tight", "water-over-riffles"),
-        TWO,
+        List.of(Material.CONCENTRATE, Material.SECOND_CONCENTRATE, Material.TAILINGS),
         new Sizes(0.15, 12.5),
         List.of(
             losing("too-much-water", "too-much-tilt", "feed-too-fast", "riffles-full"),
