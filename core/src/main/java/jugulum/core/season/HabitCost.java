@@ -47,6 +47,9 @@ public record HabitCost(
    */
   public static final double FALSE = 0.05;
 
+  /** One step by itself is no comparison: how such steps scatter nobody knows. */
+  private static final int FEWEST = 2;
+
   private record Where(Work work, String machine, Optional<Machine.Kind> kind) {
     Optional<Dial> dial(Shop shop, Habit habit) {
       return kind.flatMap(of -> shop.gear(new Machine(of, machine)).sheet().dial(habit.dial()));
@@ -130,7 +133,11 @@ public record HabitCost(
       Habit habit = habits.get(i);
       List<Part> its =
           all.stream().filter(one -> one.habits().contains(habit)).map(Of::part).toList();
-      Optional<Contrast.Effect> effect = contrast.effects().get(i);
+      Optional<Contrast.Effect> effect =
+          contrast
+              .effects()
+              .get(i)
+              .filter(_ -> its.size() >= FEWEST && all.size() - its.size() >= FEWEST);
       costs.add(
           new Told(
               new HabitCost(

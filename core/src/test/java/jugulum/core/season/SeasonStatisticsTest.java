@@ -45,6 +45,26 @@ class SeasonStatisticsTest {
         .isCloseTo(new TTest().homoscedasticTTest(with, without), within(1e-9));
   }
 
+  /** One step without a habit went well for a reason of its own: nobody knows how it scatters. */
+  @Test
+  void oneStepWithoutAHabitIsNoComparison() {
+    SplittableRandom random = new SplittableRandom(5);
+    List<BatchResult> batches = new ArrayList<>();
+    for (int i = 0; i < 20; i++) {
+      Part part = MadeUp.part(MadeUp.DAY.plusDays(i), 2 + 0.3 * MadeUp.normal(random), 500, HABIT);
+      batches.add(MadeUp.batch("Alder bend", MadeUp.DAY.plusDays(i), 450, 4, List.of(part)));
+    }
+    batches.add(
+        MadeUp.batch("Alder bend", MadeUp.DAY, 450, 4, List.of(MadeUp.part(MadeUp.DAY, 4.5, 500))));
+    HabitCost one = HabitCost.of(batches, Shop.USUAL).getFirst();
+    assertThat(one.without()).isEqualTo(1);
+    assertThat(one.isSeen()).isFalse();
+    assertThat(one.costMg()).isEmpty();
+    batches.add(
+        MadeUp.batch("Alder bend", MadeUp.DAY, 450, 4, List.of(MadeUp.part(MadeUp.DAY, 4.4, 500))));
+    assertThat(HabitCost.of(batches, Shop.USUAL).getFirst().isSeen()).isTrue();
+  }
+
   @Test
   void whatIsAlwaysSoOrFollowsFromAnotherTellsNothing() {
     List<Contrast.Case> cases = new ArrayList<>();
