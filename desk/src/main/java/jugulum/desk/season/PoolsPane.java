@@ -66,7 +66,7 @@ final class PoolsPane extends SeasonPane {
             Parts.section(pool.pool().name()),
             Parts.sentence(
                 words.of(
-                    "season.pools.gave",
+                    pool.wonMg() > 0 ? "season.pools.gave" : "season.pools.nothing-yet",
                     figures().gold(pool.wonMg()),
                     figures().sand(pool.pool().parts().stream().mapToDouble(PoolPart::grams).sum()),
                     words.time(pool.minutes()))),
@@ -135,7 +135,9 @@ final class PoolsPane extends SeasonPane {
           .add(
               Parts.sentence(
                   words.of(
-                      share.isJudged() ? "season.pools.judged" : "season.pools.seen",
+                      !share.isJudged()
+                          ? "season.pools.seen"
+                          : share.mgPerKg() > 0 ? "season.pools.judged" : "season.pools.by-mass",
                       part.name(),
                       words.of("material", part.material()),
                       figures().sand(part.grams()),

@@ -9,6 +9,7 @@ import jugulum.core.belief.MachineWay;
 import jugulum.core.belief.Thought;
 import jugulum.core.belief.Value;
 import jugulum.core.belief.Way;
+import jugulum.core.ledger.Material;
 
 /** Says what is thought of a container and what to do with it. */
 public final class BeliefWords {
@@ -56,7 +57,7 @@ public final class BeliefWords {
   /** What its best way brings an hour of hands, and how long those are at it. */
   public static String brings(Words words, LotBelief one, Figures figures) {
     if (one.first().isEmpty()) {
-      return words.of("belief.nothing");
+      return nothing(words, one);
     }
     Way way = one.first().get();
     String hour = amount(figures, one.value(), way.netPerHour());
@@ -76,7 +77,11 @@ public final class BeliefWords {
     List<String> said = new ArrayList<>();
     one.free().ifPresent(gold -> said.add(gold(gold, "belief.free", figures)));
     one.hidden().ifPresent(gold -> said.add(gold(gold, "belief.hidden", figures)));
-    return said.isEmpty() ? words.of("belief.nothing") : String.join(" ", said);
+    return said.isEmpty() ? nothing(words, one) : String.join(" ", said);
+  }
+
+  private static String nothing(Words words, LotBelief one) {
+    return words.of(one.lot().material() == Material.GOLD ? "belief.won" : "belief.nothing");
   }
 
   private static String gold(Thought gold, String key, Figures figures) {

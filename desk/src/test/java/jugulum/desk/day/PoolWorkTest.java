@@ -133,4 +133,34 @@ class PoolWorkTest extends OnTheDemoBook {
       person.until(() -> table(person).getItems().size() == before);
     }
   }
+
+  /** Won gold stays out, with a sentence; a pool nothing was won of yet says so. */
+  @Test
+  void goldStaysOutAndAnUnworkedPoolSaysSo() {
+    try (Person person = Person.at(book)) {
+      atStock(person);
+      int gold =
+          table(person).getItems().stream()
+              .map(one -> one.lot().material())
+              .toList()
+              .indexOf(Material.GOLD);
+      Platform.runLater(
+          () -> {
+            table(person).getSelectionModel().clearSelection();
+            table(person).getSelectionModel().select(gold);
+            table(person).requestFocus();
+          });
+      person.settle();
+      assertThat(person.text("stock-why")).doesNotContain("not known");
+      person.press(U).write("gold pool").press(ENTER);
+      assertThat(person.text("stock-what-error")).contains("Won gold does not go into a pool");
+      assertThat(isThere(person, "gold pool")).isFalse();
+      person.press(ESCAPE);
+      choose(person);
+      person.press(U).write("idle pool").press(ENTER);
+      person.until(() -> isThere(person, "idle pool"));
+      person.press(CONTROL, DIGIT5).click("season-part-POOLS");
+      person.until(() -> person.text("pools-pane").contains("Nothing won yet out of"));
+    }
+  }
 }
