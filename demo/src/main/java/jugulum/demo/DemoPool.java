@@ -19,6 +19,7 @@ import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Label;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure.LiftTest;
@@ -56,15 +57,7 @@ final class DemoPool {
           .withFeeds(
               List.of(new FeedMark(6, 10.8), new FeedMark(9, 20.4), new FeedMark(7.5, 16.2)));
 
-  private static final Gear NEAR =
-      new Gear(
-          "near magnet",
-          Kind.SECOND_STAGE,
-          Optional.empty(),
-          Map.of(),
-          OptionalDouble.empty(),
-          OptionalDouble.empty(),
-          OptionalDouble.empty());
+  private static final Gear NEAR = Gear.any(new Machine(Kind.SECOND_STAGE, "near magnet"));
 
   private final Book book;
   private final DemoClock clock;

@@ -35,6 +35,11 @@ public sealed interface Measure {
     };
   }
 
+  /** Whether it is one half of a pool, which is taken back whole or not at all. */
+  default boolean isOfPool() {
+    return this instanceof Pooled || this instanceof PoolOf;
+  }
+
   /** The scale it came from; empty where nobody told, or nothing was weighed. */
   default Optional<ReadOn> readOn() {
     return switch (this) {

@@ -43,10 +43,4 @@ final class PoolRules {
   private static Optional<Refusal> ofItself(String name) {
     return Optional.of(Refusal.of(Reason.POOL_OF_ITSELF, new Told.Words(name)));
   }
-
-  /** Whether a reading is one half of a pool, which is taken back whole or not at all. */
-  static boolean isHalf(Reading reading) {
-    return reading.measure() instanceof Measure.Pooled
-        || reading.measure() instanceof Measure.PoolOf;
-  }
 }

@@ -53,7 +53,7 @@ final class ReadingRules {
     if (!reading.get().isStanding()) {
       return Optional.of(Refusal.of(Reason.READING_ALREADY_STRUCK));
     }
-    if (PoolRules.isHalf(reading.get())) {
+    if (reading.get().measure().isOfPool()) {
       return Optional.of(Refusal.of(Reason.POOL_STANDS));
     }
     return reason.isBlank() ? Optional.of(Refusal.of(Reason.REASON_MISSING)) : Optional.empty();
@@ -76,7 +76,7 @@ final class ReadingRules {
     if (!reading.get().isStanding()) {
       return Optional.of(Refusal.of(Reason.READING_ALREADY_STRUCK));
     }
-    if (PoolRules.isHalf(reading.get())) {
+    if (reading.get().measure().isOfPool()) {
       return Optional.of(Refusal.of(Reason.POOL_STANDS));
     }
     if (reading.get().doubted().isPresent() == doubt.doubted()) {

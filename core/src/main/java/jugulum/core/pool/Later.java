@@ -31,10 +31,20 @@ public record Later(Band milligrams, double minutes, List<String> pools) {
    * @return 0 to 1, its ends by those of {@link #milligrams}; 0 where nothing was won at all
    */
   public Band passedOver(double wonMg) {
+    return passedOver(wonMg, milligrams);
+  }
+
+  /**
+   * The share passed over of any that was won later.
+   *
+   * @param wonMg what was won before, in mg, 0 or more
+   * @param laterMg what was won later, in mg, 0 or more
+   */
+  public static Band passedOver(double wonMg, Band laterMg) {
     return new Band(
-        passedOver(wonMg, milligrams.low()),
-        passedOver(wonMg, milligrams.usual()),
-        passedOver(wonMg, milligrams.high()));
+        passedOver(wonMg, laterMg.low()),
+        passedOver(wonMg, laterMg.usual()),
+        passedOver(wonMg, laterMg.high()));
   }
 
   private static double passedOver(double wonMg, double laterMg) {

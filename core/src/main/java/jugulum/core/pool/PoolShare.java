@@ -3,7 +3,8 @@ package jugulum.core.pool;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.stream.Stream;
+import java.util.stream.DoubleStream;
+import jugulum.core.check.Band;
 import jugulum.core.check.Check;
 import jugulum.core.ledger.PoolPart;
 
@@ -45,7 +46,7 @@ public record PoolShare(
     double[] gold =
         parts.stream().mapToDouble(part -> part.grams() * part.mgPerKg().orElse(judged)).toArray();
     // Where nothing was seen in any of them, mass is all there is to share by.
-    double[] byGold = shares(wonMg, Stream.of(gold).anyMatch(PoolShare::isAny) ? gold : mass);
+    double[] byGold = shares(wonMg, DoubleStream.of(gold).anyMatch(mg -> mg > 0) ? gold : mass);
     double[] byMass = shares(wonMg, mass);
     double[] time = shares(minutes, mass);
     List<PoolShare> shares = new ArrayList<>();
@@ -58,13 +59,11 @@ public record PoolShare(
     return List.copyOf(shares);
   }
 
-  private static boolean isAny(double[] values) {
-    for (double value : values) {
-      if (value > 0) {
-        return true;
-      }
-    }
-    return false;
+  /** What came of some of them, in mg, by grade, with the share by mass as the other end. */
+  public static Band together(List<PoolShare> some) {
+    double byGrade = some.stream().mapToDouble(PoolShare::milligrams).sum();
+    double byMass = some.stream().mapToDouble(PoolShare::byMassMg).sum();
+    return new Band(Math.min(byGrade, byMass), byGrade, Math.max(byGrade, byMass));
   }
 
   /** The geometric mean of the grades above 0, in mg/kg; 0 where there is none. */
@@ -80,10 +79,7 @@ public record PoolShare(
 
   /** Shares of the whole by weights, the last taking what is left, so that they add up to it. */
   private static double[] shares(double whole, double[] weights) {
-    double sum = 0;
-    for (double weight : weights) {
-      sum += weight;
-    }
+    double sum = DoubleStream.of(weights).sum();
     double[] shares = new double[weights.length];
     double left = whole;
     for (int i = 0; i < weights.length; i++) {

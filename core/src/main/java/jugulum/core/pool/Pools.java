@@ -5,7 +5,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.IntStream;
 import jugulum.core.check.Band;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.PoolPart;
@@ -15,9 +14,6 @@ import jugulum.core.ledger.PoolPart;
  * gone into another pool; what was won there is carried back through both.
  */
 public final class Pools {
-  /** A book without pools. */
-  public static final Pools NONE = new Pools(List.of(), Map.of());
-
   private final List<Pool> pools;
   private final Map<BatchId, Gave> gave;
 
@@ -87,24 +83,17 @@ public final class Pools {
     List<String> names = new ArrayList<>();
     for (Pool pool : pools) {
       List<PoolPart> parts = pool.parts();
-      int[] its =
-          IntStream.range(0, parts.size())
-              .filter(i -> parts.get(i).batch().equals(batch))
-              .toArray();
-      if (its.length == 0 || deeper.contains(pool.id())) {
+      boolean isPart = parts.stream().anyMatch(part -> part.batch().equals(batch));
+      if (!isPart || deeper.contains(pool.id())) {
         continue;
       }
-      List<PoolShare> shares = shares(pool, deeper);
+      List<PoolShare> its =
+          shares(pool, deeper).stream()
+              .filter(share -> share.part().batch().equals(batch))
+              .toList();
       names.add(pool.name());
-      double byGrade = 0;
-      double byMass = 0;
-      for (int i : its) {
-        byGrade += shares.get(i).milligrams();
-        byMass += shares.get(i).byMassMg();
-        minutes += shares.get(i).minutes();
-      }
-      milligrams =
-          milligrams.plus(new Band(Math.min(byGrade, byMass), byGrade, Math.max(byGrade, byMass)));
+      milligrams = milligrams.plus(PoolShare.together(its));
+      minutes += its.stream().mapToDouble(PoolShare::minutes).sum();
     }
     return new Later(milligrams, minutes, names);
   }

@@ -15,6 +15,7 @@ import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.PoolPart;
 import jugulum.core.ledger.StepId;
+import jugulum.core.pool.Later;
 import jugulum.core.pool.Pool;
 import jugulum.core.pool.PoolShare;
 import jugulum.core.pool.Pools;
@@ -76,19 +77,17 @@ public record PoolAccount(
      * The share passed over: later ÷ (before + later), 0 to 1; empty where nothing was won before.
      */
     public Optional<Band> passedOver() {
-      return wonMg > 0
-          ? Optional.of(
-              new Band(
-                  milligrams.low() / (wonMg + milligrams.low()),
-                  milligrams.usual() / (wonMg + milligrams.usual()),
-                  milligrams.high() / (wonMg + milligrams.high())))
-          : Optional.empty();
+      return wonMg > 0 ? Optional.of(Later.passedOver(wonMg, milligrams)) : Optional.empty();
     }
   }
 
   /** Every pool among some batches, in their order. */
   public static List<PoolAccount> of(List<BatchResult> all, Season season) {
-    Pools pools = pools(all);
+    return of(pools(all), all, season);
+  }
+
+  /** The same of pools that were read before. */
+  static List<PoolAccount> of(Pools pools, List<BatchResult> all, Season season) {
     Map<BatchId, BatchResult> byId =
         all.stream().collect(Collectors.toMap(BatchResult::id, one -> one, (one, _) -> one));
     return pools.all().stream().map(pool -> of(pool, pools, byId, season)).toList();
@@ -145,13 +144,11 @@ public record PoolAccount(
 
   private static Group group(
       String name, Optional<Method> method, List<PoolShare> its, double wonMg) {
-    double byGrade = its.stream().mapToDouble(PoolShare::milligrams).sum();
-    double byMass = its.stream().mapToDouble(PoolShare::byMassMg).sum();
     return new Group(
         name,
         method,
         its.stream().mapToDouble(share -> share.part().grams()).sum(),
-        new Band(Math.min(byGrade, byMass), byGrade, Math.max(byGrade, byMass)),
+        PoolShare.together(its),
         its.stream().mapToDouble(PoolShare::minutes).sum(),
         wonMg);
   }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
+import jugulum.core.check.Check;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.pool.Pools;
 import jugulum.core.season.Season.Alike;
@@ -66,11 +67,18 @@ public record SeasonAccount(
     // its sand was run before, so its runs are not compared with those of others.
     List<BatchResult> washed = batches.stream().filter(batch -> !pools.isPool(batch.id())).toList();
     List<BatchResult> washedAll = all.stream().filter(batch -> !pools.isPool(batch.id())).toList();
-    List<BatchResult> withLater =
-        washed.stream().map(batch -> batch.with(pools.later(batch.id()))).toList();
+    Map<BatchId, BatchResult> withLater =
+        all.stream()
+            .collect(
+                Collectors.toMap(
+                    BatchResult::id,
+                    batch -> batch.with(pools.later(batch.id())),
+                    (one, _) -> one));
+    List<BatchResult> ofSources =
+        washed.stream().map(batch -> Check.known(withLater, batch.id())).toList();
     Map<SourceRate.Of, List<SourceRate>> rates = new EnumMap<>(SourceRate.Of.class);
     for (SourceRate.Of of : SourceRate.Of.values()) {
-      rates.put(of, SourceRate.ranked(withLater, season, of));
+      rates.put(of, SourceRate.ranked(ofSources, season, of));
     }
     return new SeasonAccount(
         all.stream()
@@ -92,13 +100,10 @@ public record SeasonAccount(
             .filter(one -> year.isEmpty() || one.slip().date().getYear() == year.getAsInt())
             .toList(),
         Track.of(washed, zone),
-        TripResult.of(
-                season.trips(),
-                all.stream().map(batch -> batch.with(pools.later(batch.id()))).toList())
-            .stream()
+        TripResult.of(season.trips(), withLater).stream()
             .filter(one -> year.isEmpty() || one.trip().date().getYear() == year.getAsInt())
             .toList(),
-        PoolAccount.of(all, season).stream()
+        PoolAccount.of(pools, all, season).stream()
             .filter(pool -> batches.stream().anyMatch(batch -> batch.id().equals(pool.pool().id())))
             .toList(),
         season.alike(all.stream().map(BatchResult::source).toList()));

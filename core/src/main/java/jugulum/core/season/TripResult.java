@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import jugulum.core.check.Band;
 import jugulum.core.ledger.BatchId;
@@ -44,14 +43,11 @@ public record TripResult(Trip trip, OptionalDouble milligrams, double homeMinute
   }
 
   /** What every trip came to, by its day. */
-  static List<TripResult> of(List<Trip> trips, List<BatchResult> batches) {
+  static List<TripResult> of(List<Trip> trips, Map<BatchId, BatchResult> results) {
     Map<BatchId, List<Trip>> byBatch =
         trips.stream()
             .filter(trip -> trip.batch().isPresent())
             .collect(Collectors.groupingBy(trip -> trip.batch().orElseThrow()));
-    Map<BatchId, BatchResult> results =
-        batches.stream()
-            .collect(Collectors.toMap(BatchResult::id, Function.identity(), (one, _) -> one));
     List<TripResult> told = new ArrayList<>();
     for (Trip trip : trips) {
       Optional<BatchResult> batch = trip.batch().map(results::get);

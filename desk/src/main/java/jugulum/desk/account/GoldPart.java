@@ -85,7 +85,7 @@ final class GoldPart {
                 shown.words().of(key, fine, shown.words().fixed(account.fineness() * 1000, 0)),
                 "muted"));
     shown.account().stream()
-        .flatMap(whole -> LaterWords.of(whole, shown.figures()).stream())
+        .flatMap(whole -> LaterWords.of(whole.later(), account.won(), shown.figures()).stream())
         .forEach(later -> box.getChildren().add(Parts.sentence(later, "strong")));
     return box;
   }

@@ -14,6 +14,7 @@ import jugulum.core.account.Account;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.GoldMemory;
 import jugulum.core.ledger.Batch;
+import jugulum.core.pool.Later;
 import jugulum.core.shop.Shop;
 import jugulum.desk.print.AccountPdf;
 import jugulum.desk.words.LaterWords;
@@ -42,18 +43,14 @@ final class AccountCommand extends BookCommand {
       return Exit.BAD_FILE;
     }
     Worked worked = Worked.of(batch.get());
+    Later later = PoolLines.later(book, worked.batch().id());
     if (to.isToRead()) {
       BalanceText.of(worked, figures()).forEach(this::say);
-    }
-    Shop shop = ShopStream.of(book);
-    Account account =
-        worked
-            .account(new GoldMemory(), Beliefs.of(book))
-            .with(PoolLines.later(book, worked.batch().id()));
-    if (to.isToRead()) {
-      LaterWords.of(account, figures()).forEach(this::say);
+      LaterWords.of(later, worked.gold().won(), figures()).forEach(this::say);
       return Exit.OK;
     }
+    Shop shop = ShopStream.of(book);
+    Account account = worked.account(new GoldMemory(), Beliefs.of(book)).with(later);
     return to.write(
         this,
         List.copyOf(AccountTables.all(account)),

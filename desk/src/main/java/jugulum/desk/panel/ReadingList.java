@@ -7,7 +7,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
@@ -51,7 +50,7 @@ public final class ReadingList extends VBox {
       HBox line = new HBox(what);
       line.getStyleClass().add("reading");
       if (reading.isLive()) {
-        if (mayCorrect && !isOfPool(reading)) {
+        if (mayCorrect && !reading.measure().isOfPool()) {
           line.getChildren()
               .add(
                   Buttons.quiet(
@@ -87,12 +86,6 @@ public final class ReadingList extends VBox {
             .add(new VBox(line, Parts.sentence(words.of("reading.struck", reason), "muted")));
       }
     }
-  }
-
-  /** A pool is taken back whole, in all its batches. */
-  private static boolean isOfPool(Reading reading) {
-    return reading.measure() instanceof Measure.Pooled
-        || reading.measure() instanceof Measure.PoolOf;
   }
 
   private String text(Reading reading, Figures figures) {

@@ -107,7 +107,8 @@ public final class AccountPdf {
               words.fixed(gold.fineness() * 1000, 0)),
           paper.text);
     }
-    LaterWords.of(account, figures).forEach(later -> paper.write(later, paper.bold));
+    LaterWords.of(account.later(), gold.won(), figures)
+        .forEach(later -> paper.write(later, paper.bold));
     ProductWords.of(account, figures).forEach(product -> paper.write(product, paper.text));
   }
 

@@ -10,7 +10,6 @@ import jugulum.core.season.SourceRate;
 import jugulum.core.season.TripResult;
 import jugulum.core.season.YearSum;
 import jugulum.desk.words.Figures;
-import jugulum.desk.words.LaterWords;
 import jugulum.desk.words.SeasonWords;
 import jugulum.desk.words.Words;
 import org.openpdf.text.pdf.PdfPTable;
@@ -136,7 +135,7 @@ public final class SeasonPdf {
               group.name(),
               figures.sand(group.grams()),
               figures.gold(group.milligrams().usual()),
-              LaterWords.range(group.milligrams(), figures),
+              SeasonWords.amounts(figures, group.milligrams()),
               group
                   .passedOver()
                   .map(share -> words.percent(share.usual()))

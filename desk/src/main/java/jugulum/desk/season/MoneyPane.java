@@ -95,9 +95,7 @@ final class MoneyPane extends SeasonPane {
   }
 
   private String money(double amount) {
-    return terms()
-        .map(told -> MoneyWords.sum(words, amount, told))
-        .orElseGet(() -> words.fixed(amount, 2));
+    return MoneyWords.sum(words, amount, terms());
   }
 
   private List<HBox> sums(SeasonAccount account) {

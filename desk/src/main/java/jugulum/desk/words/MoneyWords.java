@@ -1,5 +1,6 @@
 package jugulum.desk.words;
 
+import java.util.Optional;
 import jugulum.core.shop.Terms;
 
 /** Writes sums of money and chances. */
@@ -13,6 +14,11 @@ public final class MoneyWords {
   public static String sum(Words words, double amount, Terms terms) {
     String figure = words.fixed(amount, 2);
     return terms.currency().isEmpty() ? figure : words.of("money", figure, terms.currency());
+  }
+
+  /** The same; without terms no currency is known. */
+  public static String sum(Words words, double amount, Optional<Terms> terms) {
+    return terms.map(told -> sum(words, amount, told)).orElseGet(() -> words.fixed(amount, 2));
   }
 
   /** A chance, in whole percent; never 0 or 100. */

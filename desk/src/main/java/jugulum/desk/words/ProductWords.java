@@ -24,10 +24,7 @@ public final class ProductWords {
                 ? figures.sand(1000 * one.kg().getAsDouble())
                 : words.of("product.unweighed"),
             one.money().isPresent()
-                ? account
-                    .terms()
-                    .map(terms -> MoneyWords.sum(words, one.money().getAsDouble(), terms))
-                    .orElseGet(() -> words.fixed(one.money().getAsDouble(), 2))
+                ? MoneyWords.sum(words, one.money().getAsDouble(), account.terms())
                 : words.of("header.none"));
     return one.asksForAnAssay() ? words.of("product.assay", what) : what;
   }
