@@ -25,6 +25,7 @@ import javafx.event.Event;
 import javafx.event.EventTarget;
 import javafx.event.EventType;
 import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
@@ -65,6 +66,9 @@ public final class Person implements AutoCloseable {
   private static final Clock CLOCK =
       Clock.fixed(Instant.parse("2026-05-04T08:00:00Z"), ZoneOffset.UTC);
   private static final int PATIENCE_SECONDS = 90;
+
+  /** A thing that is switched off is never under the mouse; a click on it must not wait long. */
+  private static final int CHASES = 4;
 
   private final List<Throwable> crashes = Collections.synchronizedList(new ArrayList<>());
   private final ExecutorService bookThread = Executors.newSingleThreadExecutor();
@@ -314,8 +318,19 @@ public final class Person implements AutoCloseable {
     return this;
   }
 
-  /** Clicks on a thing with the mouse, after scrolling to it. */
+  /**
+   * Clicks on a thing with the mouse, after scrolling to it. What is worked out meanwhile can move
+   * it away from under the mouse: then one goes after it, as a person does.
+   */
   public Person click(String id) {
+    for (int tries = 1; !clicked(id, tries == CHASES); tries++) {
+      settle();
+    }
+    return settle();
+  }
+
+  /** Clicks on a thing if the mouse comes to lie on it, or in any case. */
+  private boolean clicked(String id, boolean inAnyCase) {
     Node target = node(id);
     on(
         () -> {
@@ -323,16 +338,23 @@ public final class Person implements AutoCloseable {
           return null;
         });
     settle();
-    drawn(
+    return drawn(
         () -> {
+          stage.requestFocus();
           Node shown = scene.lookup("#" + id);
-          Bounds there = shown.localToScreen(shown.getBoundsInLocal());
           Robot robot = new Robot();
-          robot.mouseMove(there.getCenterX(), there.getCenterY());
-          robot.mouseClick(MouseButton.PRIMARY);
-          return null;
+          robot.mouseMove(centre(shown));
+          boolean on = shown.isHover() || inAnyCase;
+          if (on) {
+            robot.mouseClick(MouseButton.PRIMARY);
+          }
+          return on;
         });
-    return settle();
+  }
+
+  private static Point2D centre(Node shown) {
+    Bounds there = shown.localToScreen(shown.getBoundsInLocal());
+    return new Point2D(there.getCenterX(), there.getCenterY());
   }
 
   private static void scrollTo(Node target) {
