@@ -81,6 +81,8 @@ public record Sand(
   }
 
   private static Optional<Machine.Kind> machine(Leg leg) {
-    return leg.does() instanceof Does.Run(Machine.Kind kind) ? Optional.of(kind) : Optional.empty();
+    return leg.does() instanceof Does.Run(Machine.Kind kind, var _)
+        ? Optional.of(kind)
+        : Optional.empty();
   }
 }

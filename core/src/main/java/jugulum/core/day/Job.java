@@ -74,8 +74,19 @@ public record Job(
      *
      * @param gear the machine
      * @param asked what the route asks for where the shop has none of that kind
+     * @param isOvernight whether it is left alone
      */
-    record Run(Gear gear, Optional<Machine.Kind> asked) implements Work {
+    record Run(Gear gear, Optional<Machine.Kind> asked, boolean isOvernight) implements Work {
+      /** Somebody stands by. */
+      public Run(Gear gear, Optional<Machine.Kind> asked) {
+        this(gear, asked, false);
+      }
+
+      /** The same, left alone or not. */
+      Run overnight(boolean left) {
+        return new Run(gear, asked, left);
+      }
+
       /** The machine the route asks for, or that was taken. */
       public Run(Gear gear) {
         this(gear, Optional.empty());

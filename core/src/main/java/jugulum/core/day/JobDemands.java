@@ -8,6 +8,7 @@ import jugulum.core.handling.Evaporation;
 import jugulum.core.ledger.MeltFact.Phase;
 import jugulum.core.ledger.Process.MagnetRun;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Overnight;
 import jugulum.core.plan.PlanRequest.ScreeningTime;
 import jugulum.core.schedule.DayTask;
 import jugulum.core.schedule.DayTask.Hands;
@@ -70,6 +71,10 @@ final class JobDemands {
 
   private static final double LEAST_MINUTES = 2;
   private static final double LEAST_TRAY_M2 = 0.01;
+
+  /** The looks at what is left alone, laid at its start; they come within its first hour. */
+  private static final int LOOKS = Overnight.LOOKS_MINUTES.size() * Overnight.LOOK_TAKES_MINUTES;
+
   private final DaySetup setup;
   private final Belief belief;
   private final DayPace pace;
@@ -103,6 +108,9 @@ final class JobDemands {
   Band minutes(Job job) {
     double kg = job.sand().grams() / 1000;
     Optional<Gear> on = gear(job.work());
+    if (isOneNight(job.work())) {
+      return Overnight.HOURS.times(60);
+    }
     if (on.isPresent()) {
       // Its own timed runs are in there: what was learnt of other days would count them twice.
       Band range = belief.pace(on.get(), job.cut()).likely(job.sand().grams());
@@ -122,6 +130,13 @@ final class JobDemands {
         };
     Band learnt = pace.minutes(job.work().kind(), machine(job.work()).orElse(""), usual);
     return new Band(bounded(learnt.low()), bounded(learnt.usual()), bounded(learnt.high()));
+  }
+
+  /** Charge by charge nobody is left alone with; what feeds itself goes by its own pace. */
+  private static boolean isOneNight(Work work) {
+    return work instanceof Work.Run run
+        && run.isOvernight()
+        && run.gear().sheet().dial("charge").isPresent();
   }
 
   private static Band smelting(Work.Smelt smelt) {
@@ -186,7 +201,7 @@ final class JobDemands {
             case ROAST, CUPEL -> Hands.INTERVALS;
           };
       case Work.Magnet(var way, var _) -> way == MagnetRun.Way.DRUM ? Hands.INTERVALS : Hands.ALL;
-      case Work.Run run -> run.gear().sheet().working().hands();
+      case Work.Run run -> run.isOvernight() ? Hands.NONE : run.gear().sheet().working().hands();
     };
   }
 
@@ -194,7 +209,8 @@ final class JobDemands {
     return switch (work) {
       case Work.Dry _ -> SPREAD_MINUTES;
       case Work.Run _, Work.Magnet _ ->
-          gear(work).map(one -> (int) Math.round(one.sheet().working().setUpMinutes())).orElse(0);
+          gear(work).map(one -> (int) Math.round(one.sheet().working().setUpMinutes())).orElse(0)
+              + (work instanceof Work.Run run && run.isOvernight() ? LOOKS : 0);
       case Work.Screen _, Work.Finish _, Work.Smelt _ -> 0;
     };
   }

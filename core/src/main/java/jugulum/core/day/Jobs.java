@@ -157,7 +157,8 @@ public final class Jobs {
       case Process.Screening(List<Screen> stack, var _) ->
           Optional.of(new Work.Screen(stack.size()));
       case MagnetRun run -> Optional.of(new Work.Magnet(run.by(), run.with().map(this::named)));
-      case Process.GravityRun(Machine machine) -> Optional.of(new Work.Run(named(machine)));
+      case Process.GravityRun run ->
+          Optional.of(new Work.Run(named(run.machine())).overnight(run.isOvernight()));
       case Process.Finishing _ -> Optional.of(new Work.Finish());
       case Process.Receive _, Process.Merging _, Process.Splitting _ -> Optional.empty();
     };
@@ -310,14 +311,15 @@ public final class Jobs {
         follow(
             sand.into(Material.NON_MAGNETICS, sand.cut(), kept, new MagnetRun(medium), job.id()));
       }
-      case Does.Run(var kind) -> {
-        Job job = add(run(kind, ahead), ahead);
+      case Does.Run(var kind, var manner) -> {
+        Process.GravityRun by = new Process.GravityRun(new Machine(kind, ""), manner);
+        Job job = add(run(kind, ahead).overnight(by.isOvernight()), ahead);
         follow(
             ahead.into(
                 Material.CONCENTRATE,
                 ahead.cut(),
                 ahead.sand().grams() * CONCENTRATE,
-                new Process.GravityRun(new Machine(kind, "")),
+                by,
                 job.id()));
       }
       case Does.Finish _ -> add(new Work.Finish(), ahead);
@@ -349,7 +351,7 @@ public final class Jobs {
   }
 
   /** The machine the figures say; of the kind a person's route asks for, where the shop has one. */
-  private Work run(Machine.Kind kind, Ahead ahead) {
+  private Work.Run run(Machine.Kind kind, Ahead ahead) {
     Gear gear =
         ahead
             .lot()

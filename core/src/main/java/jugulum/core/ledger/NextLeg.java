@@ -97,8 +97,8 @@ public final class NextLeg {
     return switch (does) {
       case Does.Screen _ -> process instanceof Process.Screening;
       case Does.Magnet _ -> process instanceof Process.MagnetRun;
-      case Does.Run(var machine) ->
-          process instanceof Process.GravityRun(var used) && used.kind() == machine;
+      case Does.Run(var machine, var _) ->
+          process instanceof Process.GravityRun run && run.machine().kind() == machine;
       case Does.Finish _ -> process instanceof Process.Finishing;
       case Does.Keep _ -> false;
     };

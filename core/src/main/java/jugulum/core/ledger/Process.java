@@ -8,6 +8,12 @@ import jugulum.core.screens.Screen;
 
 /** A kind of work with what belongs to that kind alone. Nothing here knows which comes first. */
 public sealed interface Process {
+  /** Whether a machine is left to run alone. */
+  default boolean isOvernight() {
+    return this instanceof GravityRun run
+        && run.manner().equals(Optional.of(GravityRun.Manner.OVERNIGHT));
+  }
+
   /** The machine it is done on; empty where none is, or nobody said. */
   default Optional<Machine> on() {
     return switch (this) {
@@ -121,8 +127,21 @@ public sealed interface Process {
    * A run over a machine.
    *
    * @param machine which
+   * @param manner whether somebody stands by; watched where nobody said, as in older books
    */
-  record GravityRun(Machine machine) implements Process {}
+  record GravityRun(Machine machine, Optional<Manner> manner) implements Process {
+    /** How a run is looked after. */
+    public enum Manner {
+      WATCHED,
+      /** One charge left alone over night, after two looks. */
+      OVERNIGHT
+    }
+
+    /** Somebody stands by. */
+    public GravityRun(Machine machine) {
+      this(machine, Optional.empty());
+    }
+  }
 
   /** Several lots put together. */
   record Merging() implements Process {}

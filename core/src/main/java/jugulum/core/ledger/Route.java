@@ -1,9 +1,11 @@
 package jugulum.core.ledger;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import jugulum.core.check.Check;
+import jugulum.core.ledger.Process.GravityRun.Manner;
 
 /**
  * A school made concrete: an ordered template of steps for a batch. Of every lot, the first leg
@@ -82,8 +84,14 @@ public record Route(String name, List<Leg> legs) {
      * It is run over a machine.
      *
      * @param machine which kind
+     * @param manner whether somebody stands by; watched where nobody said
      */
-    record Run(Machine.Kind machine) implements Does {}
+    record Run(Machine.Kind machine, Optional<Manner> manner) implements Does {
+      /** Somebody stands by. */
+      public Run(Machine.Kind machine) {
+        this(machine, Optional.empty());
+      }
+    }
 
     /** It is kept, in a bag with a name. */
     record Keep() implements Does {}

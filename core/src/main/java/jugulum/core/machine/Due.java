@@ -59,11 +59,9 @@ public record Due(What what, Instant at) {
             .flatMap(log::chargeDue)
             .map(at -> new Due(What.CHARGE, at));
     Optional<Due> look =
-        minutes(step, sheet, LOOK_MINUTES)
-            .map(
-                every ->
-                    sawGold(network, step) ? Math.min(every, (double) SECOND_LOOK_MINUTES) : every)
-            .flatMap(every -> log.lookDue(looks(network, step), every))
+        (step.process().isOvernight() && !sawGold(network, step)
+                ? log.lookOvernightDue(looks(network, step))
+                : lookDue(network, step, sheet, log))
             .map(at -> new Due(What.LOOK, at));
     return Stream.of(charge, look)
         .flatMap(Optional::stream)
@@ -71,7 +69,17 @@ public record Due(What what, Instant at) {
         .toList();
   }
 
+  private static Optional<Instant> lookDue(Network network, Step step, Sheet sheet, RunLog log) {
+    return minutes(step, sheet, LOOK_MINUTES)
+        .map(
+            every -> sawGold(network, step) ? Math.min(every, (double) SECOND_LOOK_MINUTES) : every)
+        .flatMap(every -> log.lookDue(looks(network, step), every));
+  }
+
   private static boolean isMoreToCome(Step step, RunLog log, OptionalDouble feedG) {
+    if (step.process().isOvernight() && !log.charges().isEmpty()) {
+      return false;
+    }
     OptionalDouble charge = step.setting("charge");
     return feedG.isEmpty()
         || charge.isEmpty()

@@ -210,14 +210,30 @@ public record Gear(
 
   /** The same for a cut: where it has marks of its own for it, they are where its dials stand. */
   public Sheet sheet(Cut cut) {
+    return sheet(cut.notation());
+  }
+
+  /** The same for a cut by its notation. */
+  public Sheet sheet(String notation) {
     Sheet all = sheet();
-    Optional<OwnWindow> window =
-        marks(cut).map(OwnWindow::of).filter(one -> one.state() == OwnWindow.State.WINDOW);
-    return window
+    return window(notation)
+        .filter(own -> own.state() == OwnWindow.State.WINDOW)
         .map(
             own ->
                 all.with(all.dials().stream().map(dial -> marked(dial, own)).toList(), all.suits()))
         .orElse(all);
+  }
+
+  /** What its own marks for a cut tell. */
+  public Optional<OwnWindow> window(Cut cut) {
+    return window(cut.notation());
+  }
+
+  private Optional<OwnWindow> window(String notation) {
+    return ownMarks().stream()
+        .filter(one -> one.cut().notation().equals(notation))
+        .findFirst()
+        .map(OwnWindow::of);
   }
 
   private static Dial marked(Dial dial, OwnWindow own) {

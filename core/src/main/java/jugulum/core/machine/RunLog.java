@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
@@ -96,6 +97,22 @@ public record RunLog(List<Stretch> stretches, List<Instant> charges) {
    */
   public Optional<Instant> lookDue(List<Instant> looks, double minutes) {
     return isRunning() ? Optional.of(after(lastSinceStart(looks), minutes)) : Optional.empty();
+  }
+
+  /**
+   * When the tailings of a run that is left alone are to be looked at next. Empty while it stands,
+   * and once it was looked at often enough.
+   *
+   * @param looks when they were looked at, in order
+   */
+  Optional<Instant> lookOvernightDue(List<Instant> looks) {
+    if (!isRunning()) {
+      return Optional.empty();
+    }
+    Instant start = stretches.getLast().from();
+    OptionalInt next =
+        Overnight.nextLook((int) looks.stream().filter(look -> !look.isBefore(start)).count());
+    return next.isPresent() ? Optional.of(after(start, next.getAsInt())) : Optional.empty();
   }
 
   private Instant lastSinceStart(List<Instant> moments) {

@@ -236,7 +236,7 @@ public final class Sheets {
             ONE_SIDE,
             FLOW_FALLS,
             FLOATING),
-        List.of("stop-feed", "run-clear", "rinse-mat", "pan-rest"),
+        List.of("stop-feed", "run-clear", "rinse-mat", "thirds-apart", "pan-rest"),
         List.of("mains", "silt", "lifting"),
         new Band(0.40, 0.65, 0.90),
         Working.of(Kind.MAT_SLUICE, Sorting.HINDERED, 15, Hands.ALL));
@@ -421,7 +421,7 @@ public final class Sheets {
             FLOW_FALLS,
             FLAKES_RIDE,
             FLOATING),
-        List.of("stop-feed", "run-clear", "rinse-mat", "pan-rest"),
+        List.of("stop-feed", "run-clear", "rinse-mat", "thirds-apart", "pan-rest"),
         List.of("mains", "wet-floor"),
         new Band(0.50, 0.75, 0.95),
         Working.of(Kind.CLEANUP_SLUICE, Sorting.HINDERED, 10, Hands.ALL));

@@ -1,12 +1,15 @@
 package jugulum.core.runs;
 
+import java.util.EnumSet;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.LotGold;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Step;
@@ -23,15 +26,26 @@ public final class LastThird {
    */
   public static final double MOST = 0.1;
 
+  private static final Set<Machine.Kind> SLUICES =
+      EnumSet.of(Machine.Kind.RIFFLE_SLUICE, Machine.Kind.MAT_SLUICE, Machine.Kind.CLEANUP_SLUICE);
+
   private LastThird() {}
+
+  /** Whether a machine is a sluice, whose last third can be rinsed out apart. */
+  public static boolean isTold(Machine.Kind kind) {
+    return SLUICES.contains(kind);
+  }
 
   /**
    * The share.
    *
-   * @return 0 to 1; empty where the step made no second concentrate, or gold of one of both is not
-   *     known
+   * @return 0 to 1; empty on what is no sluice, where the step made no second concentrate, or gold
+   *     of one of both is not known
    */
   public static OptionalDouble of(Step step, Network network, GoldAccount gold) {
+    if (step.process().on().filter(machine -> isTold(machine.kind())).isEmpty()) {
+      return OptionalDouble.empty();
+    }
     Optional<Double> upper = found(network.output(step, Material.CONCENTRATE), network, gold);
     Optional<Double> last = found(network.output(step, Material.SECOND_CONCENTRATE), network, gold);
     if (upper.isEmpty() || last.isEmpty() || upper.get() + last.get() <= 0) {

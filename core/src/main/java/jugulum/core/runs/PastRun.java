@@ -40,7 +40,8 @@ import jugulum.core.trial.SpikeBack;
  * @param cut the sizes of what it took
  * @param fedG what it took, in grams; empty where that is not known
  * @param settings how each dial was set last, by its name
- * @param minutes how long it ran, in minutes; empty where nobody started a watch, and while it runs
+ * @param minutes how long it ran, in minutes; empty where nobody started a watch, while it runs,
+ *     and of a night
  * @param stage what it did to the gold
  * @param spiked what came back of a spike of known gold that was in its sand
  * @param tailingsGrade gold left in the tailings, in mg/kg; empty where nobody looked or their mass
@@ -113,7 +114,8 @@ public record PastRun(
         network.cutInto(step),
         known ? OptionalDouble.of(fed) : OptionalDouble.empty(),
         settings(step),
-        RunLog.of(step).minutes(),
+        // A night tells nothing of how fast a machine is when somebody stands by.
+        step.process().isOvernight() ? OptionalDouble.empty() : RunLog.of(step).minutes(),
         stage,
         Optional.empty(),
         grade(step, network, sand, stage),

@@ -78,7 +78,7 @@ public final class Reductions {
   }
 
   private static Optional<Machine> machine(Step step) {
-    return step.process() instanceof Process.GravityRun(Machine machine)
+    return step.process() instanceof Process.GravityRun(Machine machine, var _)
         ? Optional.of(machine)
         : Optional.empty();
   }

@@ -74,8 +74,8 @@ public record Part(
     return Stream.concat(
             habits.stream(),
             kind.stream()
-                .flatMap(
-                    of -> Habit.ofDials(set, shop.gear(new Machine(of, machine)).sheet()).stream()))
+                .map(of -> shop.gear(new Machine(of, machine)))
+                .flatMap(gear -> Habit.ofDials(set, gear.sheet(cut)).stream()))
         .toList();
   }
 

@@ -344,9 +344,10 @@ public record Answers(
               new Process.MagnetRun(medium, Optional.empty(), Optional.of(Way.HAND)),
               lot,
               Stream.of(Material.MAGNETICS, Material.NON_MAGNETICS));
-      case Does.Run _ -> {
+      case Does.Run(var _, var manner) -> {
         Gear gear = task.gear().orElseThrow();
-        yield take(new Process.GravityRun(gear.machine()), lot, gear.sheet().ports().stream());
+        yield take(
+            new Process.GravityRun(gear.machine(), manner), lot, gear.sheet().ports().stream());
       }
       case Does.Finish _ ->
           take(new Process.Finishing(), lot, Stream.of(Material.GOLD, Material.RESIDUE));

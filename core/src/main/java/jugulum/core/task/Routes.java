@@ -23,6 +23,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure.Bagged;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Process.GravityRun.Manner;
 import jugulum.core.ledger.Process.MagnetRun.Medium;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Route.Does;
@@ -120,6 +121,20 @@ public final class Routes {
                   FINISH,
                   KEEP)),
           new Route(
+              "one-charge-overnight",
+              List.of(
+                  Leg.of(new Does.Screen(List.of("30", "50", "80")), FEED),
+                  DRY_MAGNET,
+                  BY_HAND,
+                  Leg.of(
+                          new Does.Run(Machine.Kind.VORTEX_BOWL, Optional.of(Manner.OVERNIGHT)),
+                          CUT,
+                          NON_MAGNETICS)
+                      .upTo(BOWL_UP_TO_MM),
+                  BY_TABLE,
+                  FINISH,
+                  KEEP)),
+          new Route(
               "table-in-cuts",
               List.of(
                   Leg.of(new Does.Screen(List.of("20", "50", "100")), FEED),
@@ -169,7 +184,7 @@ public final class Routes {
       case Process.Screening(List<Screen> stack, var _) ->
           Optional.of(new Does.Screen(stack.stream().map(Screen::label).toList()));
       case Process.MagnetRun run -> Optional.of(new Does.Magnet(run.medium()));
-      case Process.GravityRun(Machine machine) -> Optional.of(new Does.Run(machine.kind()));
+      case Process.GravityRun run -> Optional.of(new Does.Run(run.machine().kind(), run.manner()));
       case Process.Finishing _ -> Optional.of(new Does.Finish());
       case Process.Receive _, Process.Merging _, Process.Splitting _ -> Optional.empty();
     };

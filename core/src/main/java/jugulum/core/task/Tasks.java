@@ -30,6 +30,7 @@ import jugulum.core.ledger.Step;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Due;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Overnight;
 import jugulum.core.machine.RunLog;
 import jugulum.core.mass.LotMass;
 import jugulum.core.passes.NextPass;
@@ -147,7 +148,7 @@ public final class Tasks {
     int before = open.size();
     switch (step.process()) {
       case Process.MagnetRun run -> ofMagnet(step, run);
-      case Process.GravityRun(var machine) -> ofRun(step, shop.gear(machine));
+      case Process.GravityRun run -> ofRun(step, shop.gear(run.machine()));
       case Process.Receive _, Process.Screening _, Process.Merging _, Process.Splitting _ -> {}
       case Process.Finishing _ -> open.addAll(FinishTasks.of(network, step));
     }
@@ -239,7 +240,7 @@ public final class Tasks {
         step.live(Measure.Checked.class)
             .map(reading -> ((Measure.Checked) reading.measure()).check())
             .toList();
-    gear.sheet().checks().stream()
+    Overnight.checks(gear.sheet(), step.process()).stream()
         .filter(check -> !made.contains(check))
         .forEach(
             check ->
@@ -346,7 +347,7 @@ public final class Tasks {
       return Task.onLot(Kind.KEEP, lot.id(), Part.needed(Ask.BAG, Unit.TEXT, 0, 0)).by(leg);
     }
     Task begun = Task.onLot(Kind.BEGIN, lot.id()).by(leg);
-    return leg.does() instanceof Route.Does.Run(Machine.Kind kind)
+    return leg.does() instanceof Route.Does.Run(Machine.Kind kind, var _)
         ? begun.over(machine(lot.id(), kind))
         : begun;
   }

@@ -156,6 +156,29 @@ class DayWorkTest {
     assertThat(task.startedAt()).isPresent();
   }
 
+  /** A night wants hands to set it up and for two looks, and the bowl and its pump till morning. */
+  @Test
+  void whatIsLeftAloneLeavesTheHandsFree() {
+    Route night =
+        Routes.SHIPPED.stream()
+            .filter(route -> route.name().equals("one-charge-overnight"))
+            .findFirst()
+            .orElseThrow();
+    Bench bench = bench(0).does(new Edit.FollowRoute(Optional.of(night)));
+    List<Job> jobs = jobs(bench);
+    Job run = job(jobs, "run", "−50 +80");
+    assertThat(((Work.Run) run.work()).isOvernight()).isTrue();
+    DayTask task = asked(day(), jobs, MORNING).problem().task(run.id()).orElseThrow();
+    assertThat(task.hands()).isEqualTo(Hands.NONE);
+    assertThat(task.handsOn()).isEqualTo(10 + 2 * 5);
+    assertThat(task.minutes().low()).isEqualTo(6 * 60);
+    assertThat(task.minutes().high()).isEqualTo(12 * 60);
+    assertThat(task.machine()).contains("garden bowl");
+    assertThat(task.needs().wattHours()).isCloseTo(120 * 9, within(1e-9));
+    Job coarse = job(jobs, "run", "−30 +50");
+    assertThat(((Work.Run) coarse.work()).isOvernight()).as("too coarse: by table").isFalse();
+  }
+
   @Test
   void handsMachineAndPowerAreThoseOfTheMachine() {
     List<Job> jobs = jobs(bench(0));

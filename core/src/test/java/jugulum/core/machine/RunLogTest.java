@@ -32,6 +32,33 @@ class RunLogTest {
   private static final Running STOP = new Running(State.STOPPED);
   private static final Charge CHARGE = new Charge(OptionalDouble.of(150));
 
+  static Process overnight(Kind kind) {
+    return new Process.GravityRun(
+        new Machine(kind, ""), Optional.of(Process.GravityRun.Manner.OVERNIGHT));
+  }
+
+  /** Two looks, and then it is left alone: no charge after the first, nothing due in the night. */
+  @Test
+  void whatIsLeftAloneIsLookedAtTwice() {
+    Bench bench =
+        Bench.started()
+            .weighs(1, 620)
+            .runs(overnight(Kind.VORTEX_BOWL), List.of(1), Material.CONCENTRATE, Material.TAILINGS);
+    does(does(does(bench, new Setting("charge", 200)), START), CHARGE);
+    Instant started = log(bench).stretches().getFirst().from();
+    assertThat(due(bench)).containsExactly(new Due(Due.What.LOOK, started.plusSeconds(900)));
+    PannedSample clean = new PannedSample(50, List.of(new PannedSample.Seen(Cut.ALL, 0)));
+    bench.waits(Duration.ofMinutes(16)).measures(3, clean);
+    assertThat(due(bench)).containsExactly(new Due(Due.What.LOOK, started.plusSeconds(3600)));
+    bench.waits(Duration.ofMinutes(46)).measures(3, clean);
+    assertThat(due(bench)).isEmpty();
+    bench.measures(3, new PannedSample(50, List.of(new PannedSample.Seen(Cut.ALL, 2))));
+    assertThat(due(bench))
+        .as("gold was seen: it is not left alone")
+        .extracting(Due::what)
+        .containsExactly(Due.What.LOOK);
+  }
+
   /** 620 g on a bowl: lots 2 concentrate, 3 tailings. */
   private static Bench bowl() {
     return Bench.started()

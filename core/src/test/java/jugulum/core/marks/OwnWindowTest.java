@@ -7,15 +7,24 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import jugulum.core.belief.Experience;
+import jugulum.core.belief.MachineBelief;
+import jugulum.core.belief.Sand;
+import jugulum.core.belief.Value;
+import jugulum.core.belief.Ways;
 import jugulum.core.check.OutOfRange;
+import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
 import jugulum.core.marks.MarkLook.Saw;
+import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
+import jugulum.core.window.Conditions;
 import org.junit.jupiter.api.Test;
 
 class OwnWindowTest {
@@ -64,6 +73,36 @@ class OwnWindowTest {
     assertThat(window.state()).isEqualTo(OwnWindow.State.NONE);
     assertThat(window.aim()).isEmpty();
     assertThat(window.clean()).hasValue(18);
+  }
+
+  /**
+   * Looked at, no window: whatever the record and the sizes say, that bowl is not offered first.
+   */
+  @Test
+  void aBowlWithoutAWindowStandsBehind() {
+    Gear bowl = Gear.any(new Machine(Machine.Kind.VORTEX_BOWL, "garden bowl"));
+    Gear pan = Gear.any(new Machine(Machine.Kind.PAN, "flat pan"));
+    OwnMarks none = marks(look(18, Saw.GRAINS), look(20, Saw.SPECK));
+    assertThat(first(List.of(bowl, pan))).isEqualTo(bowl);
+    assertThat(first(List.of(bowl.with(none), pan))).isEqualTo(pan);
+    assertThat(first(List.of(bowl.with(none)))).as("there is no other").isEqualTo(bowl.with(none));
+    OwnMarks good = marks(look(20, Saw.GRAINS), look(21, Saw.THREAD), look(23, Saw.THREAD));
+    assertThat(first(List.of(bowl.with(good), pan))).isEqualTo(bowl.with(good));
+  }
+
+  private static Gear first(List<Gear> gear) {
+    Sand sand =
+        new Sand(
+            CUT,
+            4000,
+            PastRun.Kind.FIRST,
+            Conditions.usual(Assumptions.USUAL, Conditions.USUAL_HEAVIES, true),
+            Optional.empty());
+    return new Ways(new MachineBelief(Experience.NONE))
+        .machines(sand, 400, gear, new Value(Optional.empty(), 0.9))
+        .first()
+        .orElseThrow()
+        .gear();
   }
 
   @Test

@@ -75,7 +75,7 @@ final class NextBox extends VBox {
       case Does.Screen(List<String> labels) ->
           new ScreeningForm(id, desk, desk.shop().stack(labels, lot.cut()));
       case Does.Magnet _ -> new MagnetForm(id, desk);
-      case Does.Run _ -> new GravityForm(id, desk);
+      case Does.Run(var _, var manner) -> GravityForm.by(id, desk, manner);
       case Does.Finish _ -> new FinishForm(id, desk);
       case Does.Keep _ -> new FatePanel(id, Fate.BAG, desk);
     };

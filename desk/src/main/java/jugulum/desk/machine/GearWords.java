@@ -7,6 +7,7 @@ import jugulum.core.belief.Ranked;
 import jugulum.core.check.Band;
 import jugulum.core.machine.Beforehand;
 import jugulum.core.machine.Gear;
+import jugulum.core.marks.OwnWindow;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
@@ -14,6 +15,7 @@ import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.window.Conditions;
 import jugulum.core.window.Windows.Window;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.words.MarkWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -28,8 +30,12 @@ final class GearWords {
   }
 
   /** The reasons, most important first. */
-  static List<Node> why(Words words, Ranked one) {
+  static List<Node> why(Words words, Ranked one, Cut cut) {
     List<Node> lines = new ArrayList<>();
+    one.gear()
+        .window(cut)
+        .filter(own -> own.state() != OwnWindow.State.OPEN)
+        .ifPresent(own -> lines.add(ownMarks(words, own)));
     String expected = words.wholeShares(one.expected());
     lines.add(Parts.sentence(words.of("sheet.fit", one.fit()), "strong"));
     lines.add(
@@ -42,6 +48,12 @@ final class GearWords {
         .flatMap(window -> window.limiting().map(other -> criterion(words, window, other)))
         .ifPresent(text -> lines.add(Parts.sentence(text, "muted")));
     return lines;
+  }
+
+  private static Node ownMarks(Words words, OwnWindow own) {
+    return own.state() == OwnWindow.State.NONE
+        ? Parts.advice("fault", "", words.of("gravity.marks.none"))
+        : Parts.sentence(words.of("gravity.marks", MarkWords.aim(words, own)));
   }
 
   private static String window(Words words, Ranked one) {

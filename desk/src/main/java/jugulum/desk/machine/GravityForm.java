@@ -22,12 +22,16 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Process;
+import jugulum.core.ledger.Process.GravityRun.Manner;
 import jugulum.core.machine.Beforehand;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Overnight;
+import jugulum.core.machine.Working.Law;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Choices;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Segments;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.StepForm;
@@ -52,6 +56,7 @@ public final class GravityForm extends StepForm {
           words.of("gravity.name.hint"),
           Parsers.note(words));
   private final FlowPane ports = new Wrapping(14, 8);
+  private final Segments<Manner> manner;
   private final VBox why = new VBox(6);
   private final VBox cautions = new VBox(6);
   private final Optional<Machine> wanted;
@@ -70,11 +75,21 @@ public final class GravityForm extends StepForm {
     this(lot, desk, Optional.empty());
   }
 
+  /** The best machine first, looked after as a route says. */
+  public static GravityForm by(LotId lot, Desk desk, Optional<Manner> told) {
+    GravityForm form = new GravityForm(lot, desk);
+    told.ifPresent(form.manner::choose);
+    return form;
+  }
+
   /** That machine is offered first, whatever the others could do. */
   GravityForm(LotId lot, Desk desk, Optional<Machine> wanted) {
     this.words = desk.words();
     super(desk.words().of("gravity.title"), lot, desk);
     this.wanted = wanted;
+    manner =
+        new Segments<>("manner", List.of(Manner.values()), one -> words.of("gravity.manner", one));
+    manner.onChange(this::again);
     this.belief = new Belief(Experience.NONE, desk.shop());
     for (Material port : Material.PORTS) {
       CheckBox box = new CheckBox(words.of("port", port));
@@ -91,6 +106,7 @@ public final class GravityForm extends StepForm {
         .addAll(
             Parts.section(words.of("gravity.machine")),
             machine,
+            manner,
             why,
             name,
             Parts.section(words.of("gravity.ports")),
@@ -104,6 +120,7 @@ public final class GravityForm extends StepForm {
     if (one != null) {
       chosen |= !filling;
       Parts.shown(name, one.gear().name().isEmpty());
+      Parts.shown(manner, mayBeLeft(one.gear()));
       if (!Optional.of(one.gear()).equals(ticked)) {
         ticked = Optional.of(one.gear());
         tick(EnumSet.copyOf(one.gear().sheet().ports()));
@@ -118,8 +135,35 @@ public final class GravityForm extends StepForm {
     }
   }
 
+  /** A bowl may be left alone over night; everything else wants somebody. */
+  private static boolean mayBeLeft(Gear gear) {
+    return gear.sheet().working().law() == Law.BOWL;
+  }
+
+  private Optional<Manner> manner(Gear gear) {
+    return mayBeLeft(gear) && manner.chosen() == Manner.OVERNIGHT
+        ? Optional.of(Manner.OVERNIGHT)
+        : Optional.empty();
+  }
+
+  private void again() {
+    Ranked one = machine.getValue();
+    if (one != null) {
+      why.getChildren().setAll(why(one));
+    }
+  }
+
   private List<Node> why(Ranked one) {
-    List<Node> lines = new ArrayList<>(GearWords.why(words, one));
+    List<Node> lines = new ArrayList<>(GearWords.why(words, one, standing.orElseThrow().cut()));
+    if (manner(one.gear()).isPresent()) {
+      StockLot sand = standing.orElseThrow();
+      Overnight.against(sand.cut(), Math.max(0, sand.sand().grams()))
+          .forEach(
+              against ->
+                  lines.addFirst(
+                      Parts.advice("fault", "", words.of("gravity.night.against", against))));
+      lines.addFirst(Parts.sentence(words.of("gravity.night")));
+    }
     Beforehand before =
         Beforehand.of(
             standing.orElseThrow().cut(),
@@ -199,7 +243,8 @@ public final class GravityForm extends StepForm {
         gear.name().isEmpty()
             ? name.read().map(called -> new Machine(gear.kind(), called))
             : Optional.of(gear.machine());
-    return taking.map(one -> take(new Process.GravityRun(one), List.of(lot), outputs));
+    return taking.map(
+        one -> take(new Process.GravityRun(one, manner(gear)), List.of(lot), outputs));
   }
 
   @Override

@@ -18,7 +18,9 @@ import jugulum.core.ledger.Reading;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Overnight;
 import jugulum.core.machine.Sheets;
+import jugulum.core.runs.LastThird;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
@@ -83,7 +85,9 @@ public final class GravityPanel extends StepPanel {
             "bench-sheet",
             words.of("sheet.open"),
             "B",
-            () -> gear().ifPresent(gear -> desk.push(new SheetPanel(step, gear, desk))));
+            () ->
+                gear()
+                    .ifPresent(gear -> desk.push(new SheetPanel(step, checks(gear), gear, desk))));
     Button note = Buttons.plain("note-change", words.of("run.note"), "N", this::focusNote);
     run = new RunBox(step, desk, List.of(wrong, note), List.of(look, sheet));
     runPlace = new VBox(run);
@@ -97,8 +101,15 @@ public final class GravityPanel extends StepPanel {
         .map(desk.shop()::gear);
   }
 
+  private List<String> checks(Gear gear) {
+    return shown
+        .flatMap(now -> now.batch().step(step))
+        .map(now -> Overnight.checks(gear.sheet(), now.process()))
+        .orElseGet(gear.sheet()::checks);
+  }
+
   private static Optional<Machine> machine(Step step) {
-    return step.process() instanceof Process.GravityRun(Machine machine)
+    return step.process() instanceof Process.GravityRun(Machine machine, var _)
         ? Optional.of(machine)
         : Optional.empty();
   }
@@ -148,7 +159,7 @@ public final class GravityPanel extends StepPanel {
                           worked.network().taker(lot.id()).isEmpty()
                               && chosen().map(one -> one.id().equals(lot.id())).orElse(false))
                   .forEach(lot -> again.getChildren().add(runAgain(lot, machine(now))));
-              Stream.of(Material.MIDDLINGS, Material.SAFETY_CATCH)
+              Stream.of(Material.SECOND_CONCENTRATE, Material.MIDDLINGS, Material.SAFETY_CATCH)
                   .filter(
                       port ->
                           worked.network().output(now, port).isEmpty()
@@ -166,12 +177,19 @@ public final class GravityPanel extends StepPanel {
         () -> desk.push(new GravityForm(lot.id(), desk, machine)));
   }
 
-  /** Any machine may give middlings; something below to catch what leaves belongs to the bowls. */
+  /**
+   * Any machine may give middlings; something below to catch what leaves belongs to the bowls, a
+   * last third rinsed out apart to sluices.
+   */
   private static boolean mayGive(Optional<Machine> machine, Material port) {
-    return port != Material.SAFETY_CATCH
-        || machine
-            .filter(one -> Sheets.of(one.kind()).working().catches().contains(port))
-            .isPresent();
+    return switch (port) {
+      case SAFETY_CATCH ->
+          machine
+              .filter(one -> Sheets.of(one.kind()).working().catches().contains(port))
+              .isPresent();
+      case SECOND_CONCENTRATE -> machine.filter(one -> LastThird.isTold(one.kind())).isPresent();
+      default -> true;
+    };
   }
 
   private Button addPort(Worked worked, Step now, Material port) {

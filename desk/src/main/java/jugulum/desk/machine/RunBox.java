@@ -1,10 +1,13 @@
 package jugulum.desk.machine;
 
+import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -17,13 +20,17 @@ import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.BenchSums;
 import jugulum.core.machine.Due;
+import jugulum.core.machine.Overnight;
+import jugulum.core.machine.Overnight.Morning;
 import jugulum.core.machine.RunLog;
+import jugulum.core.runs.Night;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.live.RunWatch;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.told.Told;
+import jugulum.desk.words.Figures;
 import jugulum.desk.words.Words;
 import jugulum.desk.work.Outcome;
 
@@ -192,7 +199,52 @@ final class RunBox extends VBox {
     if (!log.charges().isEmpty()) {
       due.getChildren().addFirst(Parts.sentence(charges(log), "muted"));
     }
+    Night.of(now(), shown.network(), shown.sand())
+        .ifPresent(night -> due.getChildren().addAll(night(night)));
     Parts.shown(due, !due.getChildren().isEmpty());
+  }
+
+  private List<Node> night(Night night) {
+    Figures figures = desk.figures().get();
+    List<Node> lines = new ArrayList<>();
+    if (RunLog.of(now()).isRunning()) {
+      night
+          .started()
+          .ifPresent(
+              from ->
+                  lines.add(
+                      Parts.sentence(
+                          words.of(
+                              "run.night.until",
+                              figures.clock(from.plus(hours(Overnight.HOURS.low()))),
+                              figures.clock(from.plus(hours(Overnight.HOURS.high())))))));
+    }
+    night
+        .ahead()
+        .ifPresent(
+            band ->
+                lines.add(
+                    Parts.sentence(
+                        words.of(
+                            "run.night.ahead",
+                            words.time(Overnight.HOURS.usual() * 60),
+                            words.rounded(band.low(), 0),
+                            words.rounded(band.high(), 0),
+                            words.rounded(night.chargeG().orElse(0), 0)))));
+    night
+        .morning()
+        .ifPresent(
+            one ->
+                lines.add(
+                    Parts.advice(
+                        one == Morning.RIGHT ? "fine" : "fault",
+                        "",
+                        words.of("run.night.morning", one))));
+    return lines;
+  }
+
+  private static Duration hours(double hours) {
+    return Duration.ofMinutes(Math.round(hours * 60));
   }
 
   private String charges(RunLog log) {

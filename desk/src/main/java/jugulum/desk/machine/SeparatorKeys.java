@@ -40,7 +40,9 @@ public final class SeparatorKeys extends VBox {
             "bench-sheet",
             desk.words().of("sheet.open"),
             "B",
-            () -> gear.ifPresent(one -> desk.push(new SheetPanel(step, one, desk))));
+            () ->
+                gear.ifPresent(
+                    one -> desk.push(new SheetPanel(step, one.sheet().checks(), one, desk))));
     run = new RunBox(step, desk, List.of(wrong), List.of(sheet));
     getChildren().add(run);
   }

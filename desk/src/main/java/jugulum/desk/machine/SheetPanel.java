@@ -81,7 +81,7 @@ final class SheetPanel extends Panel {
   /** What the laws of practice give to start from. */
   private final VBox model = new VBox();
 
-  SheetPanel(StepId step, Gear gear, Desk desk) {
+  SheetPanel(StepId step, List<String> toCheck, Gear gear, Desk desk) {
     this.words = desk.words();
     this.step = step;
     this.gear = gear;
@@ -97,7 +97,7 @@ final class SheetPanel extends Panel {
             fit);
     getChildren().add(new Wrapping(8, 8, print, keep));
     getChildren().add(Parts.section(words.of("sheet.checks")));
-    sheet.checks().forEach(check -> getChildren().add(tick(check)));
+    toCheck.forEach(check -> getChildren().add(tick(check)));
     getChildren().add(Parts.section(words.of("sheet.dials")));
     model.setId("sheet-model");
     getChildren().add(model);

@@ -98,7 +98,7 @@ final class SpotBox extends VBox {
     Parts.shown(field, isOpen);
     boolean isNew = shown.filter(now::equals).isEmpty();
     shown = Optional.of(now);
-    if (isNew && hasSpots(now) && now.process() instanceof Process.GravityRun(var machine)) {
+    if (isNew && hasSpots(now) && now.process() instanceof Process.GravityRun(var machine, var _)) {
       desk.belief(belief -> say(now, belief.experience().of(machine).runs()));
     } else if (!hasSpots(now)) {
       says.setText("");

@@ -10,7 +10,6 @@ import jugulum.core.check.Band;
 import jugulum.core.check.Check;
 import jugulum.core.gold.Stage;
 import jugulum.core.gold.Stage.Balance;
-import jugulum.core.ledger.Machine.Kind;
 import jugulum.core.ledger.Step;
 import jugulum.core.runs.LastThird;
 import jugulum.core.runs.NextRun;
@@ -42,10 +41,6 @@ final class StageBox extends VBox {
   private void say(PassAdvice.Said said) {
     getChildren().add(said.box());
     said.why().stream().map(one -> Parts.sentence(one, "muted")).forEach(getChildren()::add);
-  }
-
-  private static boolean isSluice(Step step) {
-    return step.process().on().filter(one -> one.kind() == Kind.RIFFLE_SLUICE).isPresent();
   }
 
   private static List<Node> lines(Worked worked, Step now, Stage stage, Figures figures) {
@@ -111,17 +106,15 @@ final class StageBox extends VBox {
               words.of(
                   "stage.unseen", Sentences.lots(words, worked.network(), stage.notLookedAt()))));
     }
-    if (isSluice(now)) {
-      LastThird.of(now, worked.network(), worked.gold())
-          .ifPresent(
-              share ->
-                  lines.add(
-                      share > LastThird.MOST
-                          ? Parts.advice(
-                              "water", "", words.of("stage.last-third.much", words.percent(share)))
-                          : Parts.sentence(
-                              words.of("stage.last-third", words.percent(share)), "muted")));
-    }
+    LastThird.of(now, worked.network(), worked.gold())
+        .ifPresent(
+            share ->
+                lines.add(
+                    share > LastThird.MOST
+                        ? Parts.advice(
+                            "water", "", words.of("stage.last-third.much", words.percent(share)))
+                        : Parts.sentence(
+                            words.of("stage.last-third", words.percent(share)), "muted")));
     stage.balance().map(one -> StageBox.balance(words, one)).ifPresent(lines::add);
     return lines;
   }

@@ -162,7 +162,7 @@ final class RunPage extends FormPage {
             now.network().steps().stream()
                 .filter(
                     step ->
-                        step.process() instanceof Process.GravityRun(var machine)
+                        step.process() instanceof Process.GravityRun(var machine, var _)
                             && tried.map(Contender::machine).equals(Optional.of(machine)))
                 .map(step -> Optional.of(new RunOf(now.batch().id(), step.id())))
                 .forEach(runs::add));

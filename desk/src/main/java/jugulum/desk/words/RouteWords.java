@@ -1,6 +1,7 @@
 package jugulum.desk.words;
 
 import jugulum.core.ledger.Machine;
+import jugulum.core.ledger.Process.GravityRun.Manner;
 import jugulum.core.ledger.Process.MagnetRun.Medium;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Route.Does;
@@ -40,7 +41,12 @@ public final class RouteWords {
       case Does.Screen(var labels) -> words.of("route.screen", String.join(" · ", labels));
       case Does.Magnet(Medium medium) ->
           words.of(medium == Medium.UNDER_WATER ? "route.magnet.wet" : "route.magnet.dry");
-      case Does.Run(Machine.Kind kind) -> words.of("route.run", words.of("machine", kind));
+      case Does.Run(Machine.Kind kind, var manner) ->
+          words.of(
+              manner.filter(one -> one == Manner.OVERNIGHT).isPresent()
+                  ? "route.run.overnight"
+                  : "route.run",
+              words.of("machine", kind));
       case Does.Keep _ -> words.of("next.bag");
       case Does.Finish _ -> words.of("next.finish");
     };

@@ -140,7 +140,7 @@ public final class Sentences {
       case Process.Screening _ -> words.of("process.screen");
       case Process.MagnetRun run ->
           run.with().map(one -> machine(words, one)).orElseGet(() -> words.of("process.magnet"));
-      case Process.GravityRun(Machine machine) -> machine(words, machine);
+      case Process.GravityRun run -> machine(words, run.machine());
       case Process.Merging _ -> words.of("process.merge");
       case Process.Splitting _ -> words.of("process.split");
       case Process.Finishing _ -> words.of("process.finish");

@@ -58,7 +58,7 @@ class EvidenceTest extends OnTheDemoBook {
           person.batch().steps().stream()
               .filter(
                   one ->
-                      one.process() instanceof Process.GravityRun(Machine machine)
+                      one.process() instanceof Process.GravityRun(Machine machine, var _)
                           && machine.name().equals("long deck"))
               .findFirst()
               .orElseThrow();

@@ -38,6 +38,7 @@ import jugulum.core.ledger.Reason;
 import jugulum.core.look.Act;
 import jugulum.core.look.LookWeighed;
 import jugulum.core.machine.Due;
+import jugulum.core.machine.Overnight;
 import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Spot;
 import jugulum.core.machine.Working;
@@ -242,6 +243,9 @@ class WordsTest {
           Map.entry("marks.saw.short", MarkLook.Saw.values()),
           Map.entry("marks.state", OwnWindow.State.values()),
           Map.entry("marks.state.short", OwnWindow.State.values()),
+          Map.entry("gravity.manner", Process.GravityRun.Manner.values()),
+          Map.entry("gravity.night.against", Overnight.Against.values()),
+          Map.entry("run.night.morning", Overnight.Morning.values()),
           Map.entry("spot", Spot.values()),
           Map.entry("right", Machine.Kind.values()),
           Map.entry("melt.stop", MeltFact.Stop.values()),
