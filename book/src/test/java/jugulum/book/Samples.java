@@ -291,7 +291,9 @@ public final class Samples {
             9, new Measure.PannedSample(250.5, List.of(new Seen(coarse, 1), new Seen(fine, 4))))
         .measures(14, new Measure.PannedSample(50, List.of(new Seen(Cut.ALL, 0))));
     bench.runs(
-        new Process.GravityRun(new Machine(Machine.Kind.CONICAL_PAN, "")),
+        new Process.GravityRun(
+            new Machine(Machine.Kind.CONICAL_PAN, ""),
+            Optional.of(Process.GravityRun.Manner.OVERNIGHT)),
         List.of(9),
         Material.CONCENTRATE,
         Material.TAILINGS);

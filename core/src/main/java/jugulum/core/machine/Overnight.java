@@ -69,6 +69,11 @@ public final class Overnight {
 
   private Overnight() {}
 
+  /** Whether a machine may be left alone: bowls may, everything else wants somebody. */
+  public static boolean isFor(Sheet sheet) {
+    return sheet.working().law() == Working.Law.BOWL;
+  }
+
   /** The checks before a run: those of the machine, and those of a night where it is left alone. */
   public static List<String> checks(Sheet sheet, Process process) {
     return process.isOvernight()

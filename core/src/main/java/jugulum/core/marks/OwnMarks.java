@@ -25,6 +25,13 @@ public record OwnMarks(
     int specks,
     OptionalDouble celsius,
     List<MarkLook> looks) {
+  /**
+   * A bowl is run on while sand leaves and the catch is clean; it is stopped at so many minutes
+   * without sand, or at a speck: common practice. The one rule for sheet, mark card, drills,
+   * finishing and bench mode.
+   */
+  public static final int WITHOUT_SAND_MINUTES = 2;
+
   /** Checks every value against its range and keeps its own copy. */
   public OwnMarks {
     Check.inRange("chargeG", chargeG, 1, 10_000);

@@ -5,6 +5,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jugulum.core.belief.MachineBelief;
 import jugulum.core.ledger.Machine.Kind;
+import jugulum.core.machine.Overnight;
 import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Sheets;
 import jugulum.core.machine.Symptom;
@@ -49,10 +50,19 @@ final class MachinesText {
         + expected
         + ports
         + list(sheet.checks().stream().map(one -> SheetWords.check(words, one)).toList())
+        + overnight(words, sheet)
         + dials(words, sheet)
         + symptoms(words, sheet.symptoms())
         + cleaning(words, sheet)
         + cautions(words, sheet);
+  }
+
+  private static String overnight(Words words, Sheet sheet) {
+    return Overnight.isFor(sheet)
+        ? words.of("machines.overnight")
+            + "\n\n"
+            + list(Overnight.CHECKS.stream().map(one -> SheetWords.check(words, one)).toList())
+        : "";
   }
 
   private static String list(List<String> items) {

@@ -26,7 +26,6 @@ import jugulum.core.ledger.Process.GravityRun.Manner;
 import jugulum.core.machine.Beforehand;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Overnight;
-import jugulum.core.machine.Working.Law;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Choices;
@@ -120,7 +119,7 @@ public final class GravityForm extends StepForm {
     if (one != null) {
       chosen |= !filling;
       Parts.shown(name, one.gear().name().isEmpty());
-      Parts.shown(manner, mayBeLeft(one.gear()));
+      Parts.shown(manner, Overnight.isFor(one.gear().sheet()));
       if (!Optional.of(one.gear()).equals(ticked)) {
         ticked = Optional.of(one.gear());
         tick(EnumSet.copyOf(one.gear().sheet().ports()));
@@ -135,13 +134,8 @@ public final class GravityForm extends StepForm {
     }
   }
 
-  /** A bowl may be left alone over night; everything else wants somebody. */
-  private static boolean mayBeLeft(Gear gear) {
-    return gear.sheet().working().law() == Law.BOWL;
-  }
-
   private Optional<Manner> manner(Gear gear) {
-    return mayBeLeft(gear) && manner.chosen() == Manner.OVERNIGHT
+    return Overnight.isFor(gear.sheet()) && manner.chosen() == Manner.OVERNIGHT
         ? Optional.of(Manner.OVERNIGHT)
         : Optional.empty();
   }

@@ -19,6 +19,7 @@ import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
+import jugulum.core.machine.Overnight;
 import jugulum.core.machine.Sheet;
 import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
@@ -35,6 +36,7 @@ import jugulum.desk.print.SheetPage;
 import jugulum.desk.print.SheetPdf;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.MarkWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.StartWords;
@@ -114,6 +116,9 @@ final class SheetPanel extends Panel {
             one ->
                 getChildren()
                     .add(Parts.sentence(words.of("sheet.item", SheetWords.cleaning(words, one)))));
+    if (Overnight.isFor(sheet)) {
+      getChildren().add(Parts.advice("idle", "", MarkWords.runOn(words)));
+    }
     getChildren().add(Parts.advice("idle", "", SheetWords.look(words)));
     sheet
         .cautions()
@@ -229,13 +234,14 @@ final class SheetPanel extends Panel {
                   cut.isAll() ? words.of("board.screen.none") : Sentences.sizes(words, cut));
           SheetPage page =
               SheetPage.of(
-                  words,
-                  gear,
-                  GearWords.name(words, gear),
-                  Optional.of(feed(shown, now)),
-                  what,
-                  PastRun.settings(now),
-                  sums.sentences());
+                      words,
+                      gear,
+                      GearWords.name(words, gear),
+                      Optional.of(feed(shown, now)),
+                      what,
+                      PastRun.settings(now),
+                      sums.sentences())
+                  .checking(words, Overnight.checks(sheet, now.process()));
           desk.save(
               FileKind.SHEET,
               words.of(

@@ -6,6 +6,7 @@ import jugulum.core.machine.Gear;
 import jugulum.core.marks.OwnMarks;
 import jugulum.core.marks.OwnWindow;
 import jugulum.desk.words.Figures;
+import jugulum.desk.words.MarkWords;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 
@@ -32,7 +33,7 @@ public final class MarkCardPdf {
                 "marks.card.day"),
             new float[] {16, 12, 14, 22, 12, 10, 14},
             gear.ownMarks().stream().map(own -> row(own, figures)).toList()));
-    paper.write(words.of("marks.card.rule"), paper.text);
+    paper.write(MarkWords.runOn(words), paper.text);
     return paper.bytes();
   }
 

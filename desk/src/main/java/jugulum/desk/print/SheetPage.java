@@ -79,6 +79,20 @@ public record SheetPage(
         cautions);
   }
 
+  /** The same with the checks of one run. */
+  public SheetPage checking(Words words, List<String> ids) {
+    return new SheetPage(
+        title,
+        what,
+        suits,
+        ids.stream().map(one -> SheetWords.check(words, one)).toList(),
+        dials,
+        sums,
+        symptoms,
+        cleaning,
+        cautions);
+  }
+
   private static List<String> row(
       Words words,
       Dial dial,

@@ -4,11 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import jugulum.core.check.Band;
 import jugulum.core.marks.MarkLook;
+import jugulum.core.marks.OwnMarks;
 import jugulum.core.marks.OwnWindow;
 
 /** Says what a bowl's own marks tell. */
 public final class MarkWords {
   private MarkWords() {}
+
+  /** When a bowl is run on, and when it is stopped. */
+  public static String runOn(Words words) {
+    return words.of("run-on", words.plain(OwnMarks.WITHOUT_SAND_MINUTES));
+  }
 
   /** What to set. */
   public static String aim(Words words, OwnWindow window) {

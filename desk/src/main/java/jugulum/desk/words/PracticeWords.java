@@ -63,7 +63,7 @@ public final class PracticeWords {
 
   /** What helps against it. */
   public static String remedy(Words words, Course.Loss loss) {
-    return words.of("habit.help", loss.habit());
+    return words.of("habit.help", loss.habit(), MarkWords.runOn(words));
   }
 
   /** What a run comes to. */

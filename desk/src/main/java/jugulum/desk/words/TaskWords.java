@@ -10,6 +10,7 @@ import jugulum.core.ledger.Measure.VisibleGold;
 import jugulum.core.ledger.MeltFact.Stop;
 import jugulum.core.ledger.Network;
 import jugulum.core.ledger.StepId;
+import jugulum.core.marks.OwnMarks;
 import jugulum.core.task.Part;
 import jugulum.core.task.Task;
 
@@ -58,13 +59,14 @@ public final class TaskWords {
   public static String hint(Words words, Part part) {
     String usual = part.usual().isPresent() ? words.plain(part.usual().getAsDouble()) : "";
     return part.ask() == Part.Ask.ACT
-        ? words.of("finish.how", Act.valueOf(part.name()))
+        ? words.of(
+            "finish.how", Act.valueOf(part.name()), words.plain(OwnMarks.WITHOUT_SAND_MINUTES))
         : hint(words, "hands.hint." + part.ask(), usual);
   }
 
   /** The same of what is done. */
   public static String hint(Words words, Task task) {
-    return hint(words, "hands.hint." + task.kind(), "");
+    return hint(words, "hands.mind." + task.kind(), MarkWords.runOn(words));
   }
 
   private static String hint(Words words, String key, String usual) {

@@ -107,6 +107,22 @@ class WordsTest {
     assertThat(missing).isEmpty();
   }
 
+  /** Of a key told twice the second text is shown wherever the first was meant. */
+  @Test
+  void noKeyIsToldTwice() throws IOException {
+    try (Stream<Path> files = Files.walk(Path.of("src/main/resources/jugulum/desk/words"))) {
+      for (Path file : files.filter(one -> one.toString().endsWith(".properties")).toList()) {
+        assertThat(
+                Files.readAllLines(file).stream()
+                    .filter(line -> !line.startsWith("#") && line.contains("="))
+                    .map(line -> line.substring(0, line.indexOf('=')).strip())
+                    .toList())
+            .as("keys of %s", file.getFileName())
+            .doesNotHaveDuplicates();
+      }
+    }
+  }
+
   private static boolean has(String key) {
     return English.WORDS.has(key);
   }
