@@ -137,12 +137,24 @@ public record OwnWindow(
     return at(marks.looks(), MarkLook::turns);
   }
 
+  /**
+   * How far the valve is open at a flow, in turns, by the looks on both sides of it; empty outside
+   * of what was looked at.
+   *
+   * @param litresPerMinute 0 to 1,000
+   */
+  public OptionalDouble turnsAt(double litresPerMinute) {
+    return at(
+        marks.looks(), Check.inRange("litresPerMinute", litresPerMinute, 0, 1000), MarkLook::turns);
+  }
+
   /** Between the nearest looks below and above, straight; empty where one of them is missing. */
   private OptionalDouble at(List<MarkLook> looks, ToDoubleFunction<MarkLook> what) {
-    if (aim().isEmpty()) {
-      return OptionalDouble.empty();
-    }
-    double flow = aim().getAsDouble();
+    return aim().isPresent() ? at(looks, aim().getAsDouble(), what) : OptionalDouble.empty();
+  }
+
+  private static OptionalDouble at(
+      List<MarkLook> looks, double flow, ToDoubleFunction<MarkLook> what) {
     OptionalDouble under = nearest(looks, flow, true, MarkLook::litresPerMinute);
     OptionalDouble over = nearest(looks, flow, false, MarkLook::litresPerMinute);
     if (under.isEmpty() || over.isEmpty()) {

@@ -1,12 +1,15 @@
 package jugulum.desk.practice;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.input.KeyCode;
+import jugulum.desk.words.PracticeWords;
 import jugulum.desk.words.Words;
 import jugulum.practice.bowl.BowlControls;
 import jugulum.practice.drill.Action;
 import jugulum.practice.drill.BowlRun;
 import jugulum.practice.drill.Drill.OnBowl;
+import jugulum.practice.start.OwnDial;
 
 /** What one turns at a bowl. Turned is what is wanted: the run takes it at its next step. */
 final class BowlKnobs extends Knobs {
@@ -17,15 +20,22 @@ final class BowlKnobs extends Knobs {
   private final BowlRun run;
   private final OnBowl rig;
   private final Consumer<Action> tells;
+  private final Optional<OwnDial> own;
   private BowlControls wanted;
   private double chargeG;
   private boolean isAtWall = true;
 
-  BowlKnobs(Words words, BowlRun run, Consumer<Action> tells) {
+  /**
+   * The knobs of a run.
+   *
+   * @param own the person's own valve; empty where nothing is known of it
+   */
+  BowlKnobs(Words words, BowlRun run, Optional<OwnDial> own, Consumer<Action> tells) {
     super(words);
     this.run = run;
     this.rig = (OnBowl) run.drill().rig();
     this.tells = tells;
+    this.own = own;
     this.wanted = run.controls();
     this.chargeG = rig.chargeG();
     turned(
@@ -55,9 +65,13 @@ final class BowlKnobs extends Knobs {
   }
 
   private String valve() {
-    return rig.isBlind()
-        ? words.of("practice.hidden")
-        : words.of("practice.flow", words.fixed(wanted.valveLMin(), 1));
+    if (rig.isBlind()) {
+      return words.of("practice.hidden");
+    }
+    String flow = words.of("practice.flow", words.fixed(wanted.valveLMin(), 1));
+    return own.map(dial -> PracticeWords.own(words, dial, wanted.valveLMin()))
+        .map(turns -> words.of("practice.flow.own", flow, turns))
+        .orElse(flow);
   }
 
   private void level(double by) {

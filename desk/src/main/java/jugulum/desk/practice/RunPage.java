@@ -15,6 +15,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
+import jugulum.core.machine.Gear;
 import jugulum.desk.chart.CatchChart;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.LevelChart;
@@ -34,6 +35,7 @@ import jugulum.practice.drill.Run;
 import jugulum.practice.drill.Score;
 import jugulum.practice.law.RoundWeir;
 import jugulum.practice.sand.GrainKind;
+import jugulum.practice.start.OwnDial;
 import jugulum.practice.start.Trade;
 
 /** A run that is played: its picture, what one turns, and how it stands. */
@@ -87,7 +89,7 @@ final class RunPage extends HBox {
     this.over = over;
     setId("practice-run");
     loop = new RunLoop(workbench.work(), run, painting(run), this::painted);
-    knobs = knobs(run);
+    knobs = knobs(run, workbench.projections().shop().get().gear());
     pause = Buttons.primary("practice-pause", words.of("practice.pause"), "P", this::pause);
     faster = Buttons.plain("practice-faster", words.of("practice.faster"), "F", this::faster);
     quiet = Buttons.quiet("practice-sound", words.of("practice.sound.off"), "S", this::sound);
@@ -131,10 +133,11 @@ final class RunPage extends HBox {
     };
   }
 
-  private Knobs knobs(Run played) {
+  private Knobs knobs(Run played, List<Gear> gear) {
     Consumer<Action> tells = action -> loop.tell(action);
     return switch (played) {
-      case BowlRun bowl -> new BowlKnobs(words, bowl, tells);
+      case BowlRun bowl ->
+          new BowlKnobs(words, bowl, OwnDial.of(gear, bowl.drill().sand(), bowl.trade()), tells);
       case DeckRun deck -> new DeckKnobs(words, deck, tells);
       case HeapRun heap -> new HeapKnobs(words, heap, tells);
     };

@@ -1,6 +1,7 @@
 package jugulum.desk.words;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import jugulum.practice.deck.DeckControls;
 import jugulum.practice.drill.Course;
 import jugulum.practice.drill.Drill;
@@ -10,6 +11,7 @@ import jugulum.practice.drill.Drill.OnPan;
 import jugulum.practice.drill.Score;
 import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Sand;
+import jugulum.practice.start.OwnDial;
 import jugulum.practice.start.Trade;
 
 /** Says what one trains on, how it went, and what the same laws give to start from. */
@@ -125,6 +127,15 @@ public final class PracticeWords {
                             percent(words, point.sandOut()),
                             lost(words, point)))
                 .orElse(words.of("practice.trade.no-more")));
+  }
+
+  /** A drill's flow in the turns of one's own valve, or in its flow where no look was near. */
+  public static String own(Words words, OwnDial dial, double modelLMin) {
+    String bowl = Sentences.machine(words, dial.gear().machine());
+    OptionalDouble turns = dial.turns(modelLMin);
+    return turns.isPresent()
+        ? words.of("practice.own.turns", bowl, words.rounded(turns.getAsDouble(), 2))
+        : words.of("practice.own.flow", bowl, words.fixed(dial.litresPerMinute(modelLMin), 1));
   }
 
   /** Where to start, by the model. */

@@ -40,6 +40,19 @@ public final class LotSand {
     return of(lot.cut(), magnetite, flatness);
   }
 
+  /** Whether a sand has the sizes of a cut. */
+  static boolean isOf(Sand sand, Cut cut) {
+    return sand.finestMm() == finestMm(cut) && sand.coarsestMm() == coarsestMm(cut);
+  }
+
+  private static double finestMm(Cut cut) {
+    return Math.max(FINEST_MM, cut.lowerMm());
+  }
+
+  private static double coarsestMm(Cut cut) {
+    return Math.min(Sand.COARSEST_MM, cut.upperMm());
+  }
+
   /**
    * The sand of a cut.
    *
@@ -48,8 +61,8 @@ public final class LotSand {
    * @return empty where its sizes are not what a bowl or a deck takes
    */
   public static Optional<Sand> of(Cut cut, double magnetite, double flatness) {
-    double finest = Math.max(FINEST_MM, cut.lowerMm());
-    double coarsest = Math.min(Sand.COARSEST_MM, cut.upperMm());
+    double finest = finestMm(cut);
+    double coarsest = coarsestMm(cut);
     if (cut.isAll() || coarsest <= finest) {
       return Optional.empty();
     }
