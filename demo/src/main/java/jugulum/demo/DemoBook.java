@@ -102,7 +102,9 @@ public final class DemoBook {
         shop.with(new Container("tin bowl", 318))
             .with(new Container("steel pan", 642))
             .with(Bencher.BUCKET);
-    for (Gear gear : List.of(DECK, BOWL.with(DemoMarks.of()), SLATE, OLD_PAN, CONE)) {
+    for (Gear gear :
+        List.of(
+            DECK.withLines(DemoMarks.lines()), BOWL.with(DemoMarks.of()), SLATE, OLD_PAN, CONE)) {
       shop = shop.with(gear);
     }
     shop = shop.with(PlayedScale.kept("played scale"));

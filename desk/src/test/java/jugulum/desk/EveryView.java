@@ -125,6 +125,10 @@ final class EveryView {
     finish(person, theme, look);
     person.press(CONTROL, KeyCode.DIGIT6).click("gear-part-MARKS").type("marks-cut", "−50 +100");
     look.at(person, theme + " own marks");
+    person.click("gear-part-LINE").type("line-cut", "−50 +80").type("line-wanted", "150");
+    look.at(person, theme + " a table's line");
+    person.click("gear-part-FEED");
+    look.at(person, theme + " a feeder");
     person.click("gear-part-RECORD").press(CONTROL, DIGIT1);
     person
         .open(3)

@@ -128,6 +128,11 @@ public final class Places {
             "own marks",
             person ->
                 show(person, View.GEAR).click("gear-part-MARKS").type("marks-cut", "−50 +100")));
+    all.add(
+        new Place(
+            "a table's line",
+            person -> show(person, View.GEAR).click("gear-part-LINE").type("line-cut", "−50 +80")));
+    all.add(part(View.GEAR, "gear-part-FEED"));
     Consumer<Person> trials =
         person ->
             show(person, View.GEAR)

@@ -11,7 +11,9 @@ import jugulum.core.check.Band;
 import jugulum.core.check.Check;
 import jugulum.core.ledger.Machine;
 import jugulum.core.machine.Sheet.Sizes;
+import jugulum.core.marks.DeckLine;
 import jugulum.core.marks.FeedMark;
+import jugulum.core.marks.LineMark;
 import jugulum.core.marks.OwnMarks;
 import jugulum.core.marks.OwnWindow;
 import jugulum.core.screens.Cut;
@@ -31,6 +33,7 @@ import jugulum.core.screens.Cut;
  * @param marks its own marks, one set a cut, the latest; empty where nobody looked
  * @param inverter what stands between its battery and it; empty where nothing does
  * @param feeds minutes of its feed that were weighed, with the setting; empty where nobody weighed
+ * @param lines where the line of a table stood at a setting; empty where nobody looked
  */
 public record Gear(
     String name,
@@ -43,7 +46,8 @@ public record Gear(
     Optional<List<String>> more,
     Optional<List<OwnMarks>> marks,
     Optional<Inverter> inverter,
-    Optional<List<FeedMark>> feeds) {
+    Optional<List<FeedMark>> feeds,
+    Optional<List<LineMark>> lines) {
   /** Nobody sets more than that beside what the sheet has. */
   public static final int MOST_OWN_DIALS = 20;
 
@@ -61,6 +65,7 @@ public record Gear(
     more = more.map(List::copyOf);
     marks = marks.map(List::copyOf);
     feeds = feeds.map(List::copyOf);
+    lines = lines.map(List::copyOf);
     more.ifPresent(own -> Check.inRange("more", own.size(), 0, MOST_OWN_DIALS));
   }
 
@@ -81,6 +86,7 @@ public record Gear(
         watts,
         batteryWh,
         sumpL,
+        Optional.empty(),
         Optional.empty(),
         Optional.empty(),
         Optional.empty(),
@@ -107,9 +113,24 @@ public record Gear(
             .toList());
   }
 
-  /** The same with the marks and weighed feeds another of it had. */
+  /** The same with the marks, weighed feeds and lines another of it had. */
   public Gear keepingMarksOf(Gear before) {
-    return withMarks(before.ownMarks()).withFeeds(before.ownFeeds());
+    return with(usual, more, before.marks, before.feeds, before.lines);
+  }
+
+  /** Where its line stood at settings, in order. */
+  public List<LineMark> ownLines() {
+    return lines.orElse(List.of());
+  }
+
+  /** Where its line stands for a cut. */
+  public Optional<DeckLine> line(Cut cut) {
+    return DeckLine.of(ownLines().stream().filter(one -> one.cut().equals(cut)).toList());
+  }
+
+  /** The same with other marks of its line. */
+  public Gear withLines(List<LineMark> other) {
+    return with(usual, more, marks, feeds, listed(other));
   }
 
   /** Minutes of its feed that were weighed, in order. */
@@ -119,7 +140,7 @@ public record Gear(
 
   /** The same with other weighed minutes of its feed. */
   public Gear withFeeds(List<FeedMark> other) {
-    return with(usual, more, marks, listed(other));
+    return with(usual, more, marks, listed(other), lines);
   }
 
   private static <T> Optional<List<T>> listed(List<T> some) {
@@ -135,16 +156,18 @@ public record Gear(
 
   /** The same behind an inverter, or without one. */
   public Gear behind(Optional<Inverter> other) {
-    return new Gear(name, kind, suits, usual, watts, batteryWh, sumpL, more, marks, other, feeds);
+    return new Gear(
+        name, kind, suits, usual, watts, batteryWh, sumpL, more, marks, other, feeds, lines);
   }
 
   private Gear with(
       Map<String, Band> stands,
       Optional<List<String>> own,
       Optional<List<OwnMarks>> marked,
-      Optional<List<FeedMark>> weighed) {
+      Optional<List<FeedMark>> weighed,
+      Optional<List<LineMark>> looked) {
     return new Gear(
-        name, kind, suits, stands, watts, batteryWh, sumpL, own, marked, inverter, weighed);
+        name, kind, suits, stands, watts, batteryWh, sumpL, own, marked, inverter, weighed, looked);
   }
 
   /** The same without marks for a cut. */
@@ -153,7 +176,7 @@ public record Gear(
   }
 
   private Gear withMarks(List<OwnMarks> own) {
-    return with(usual, more, listed(own), feeds);
+    return with(usual, more, listed(own), feeds, lines);
   }
 
   /** Dials of one's own, by name. */
@@ -163,7 +186,7 @@ public record Gear(
 
   /** The same with other dials of one's own. */
   public Gear withDials(List<String> own) {
-    return with(usual, listed(own), marks, feeds);
+    return with(usual, listed(own), marks, feeds, lines);
   }
 
   /** A kind of machine of which nobody said more. */
@@ -256,7 +279,7 @@ public record Gear(
     Map<String, Band> own = new TreeMap<>(usual);
     set.forEach(
         (dial, value) -> own.put(dial, new Band(value * (1 - GIVE), value, value * (1 + GIVE))));
-    return with(own, more, marks, feeds);
+    return with(own, more, marks, feeds, lines);
   }
 
   /**

@@ -1,8 +1,10 @@
 package jugulum.desk.gear;
 
 import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Supplier;
 import javafx.scene.Node;
@@ -40,6 +42,7 @@ public final class GearView extends BorderPane implements MainView {
   private final Workbench workbench;
   private final RunsPane runs;
   private final MarksPane marks;
+  private final LinePane line;
   private final FeedPane feeds;
   private final TrialsPane trials;
   private final PracticePane practice;
@@ -47,12 +50,16 @@ public final class GearView extends BorderPane implements MainView {
   private final Segments<Part> parts =
       new Segments<>("gear-part", List.of(Part.values()), part -> words.of("gear.part", part));
 
+  /** What is known of one's own gear is kept with the shop, and taken back there. */
+  private static final Set<Part> KEPT_WITH_THE_SHOP = EnumSet.of(Part.MARKS, Part.LINE, Part.FEED);
+
   /** What the view is parted in. */
   private enum Part {
     RECORD,
     TRIALS,
     PRACTICE,
     MARKS,
+    LINE,
     FEED
   }
 
@@ -71,6 +78,7 @@ public final class GearView extends BorderPane implements MainView {
     setId("gear-view");
     runs = new RunsPane(workbench, ran -> navigation.open(ran.batch()));
     marks = new MarksPane(workbench, picker, today);
+    line = new LinePane(workbench);
     feeds = new FeedPane(workbench);
     trials = new TrialsPane(workbench, picker);
     practice = new PracticePane(workbench, picker);
@@ -95,6 +103,7 @@ public final class GearView extends BorderPane implements MainView {
         switch (parts.chosen()) {
           case RECORD -> runs;
           case MARKS -> marks;
+          case LINE -> line;
           case FEED -> feeds;
           case TRIALS -> trials;
           case PRACTICE -> practice;
@@ -111,6 +120,7 @@ public final class GearView extends BorderPane implements MainView {
     switch (parts.chosen()) {
       case RECORD -> runs.refresh();
       case MARKS -> marks.refresh();
+      case LINE -> line.refresh();
       case FEED -> feeds.refresh();
       case TRIALS -> trials.refresh();
       case PRACTICE -> {
@@ -132,7 +142,7 @@ public final class GearView extends BorderPane implements MainView {
   private void pressed(KeyEvent key) {
     boolean used =
         switch (parts.chosen()) {
-          case RECORD, MARKS, FEED -> false;
+          case RECORD, MARKS, LINE, FEED -> false;
           case TRIALS -> trials.press(key);
           case PRACTICE -> practice.press(key);
         };
@@ -163,7 +173,7 @@ public final class GearView extends BorderPane implements MainView {
 
   @Override
   public boolean undoOrRedo(boolean isRedo) {
-    if (parts.chosen() == Part.MARKS || parts.chosen() == Part.FEED) {
+    if (KEPT_WITH_THE_SHOP.contains(parts.chosen())) {
       CompletionStage<Outcome> _ = workbench.session().undoOrRedoShop(isRedo);
       return true;
     }
@@ -197,6 +207,7 @@ public final class GearView extends BorderPane implements MainView {
     switch (parts.chosen()) {
       case RECORD -> runs.focusList();
       case MARKS -> marks.focusFirst();
+      case LINE -> line.focusFirst();
       case FEED -> feeds.focusFirst();
       case TRIALS -> trials.focusWhenRead();
       case PRACTICE -> practice.focusFirst();

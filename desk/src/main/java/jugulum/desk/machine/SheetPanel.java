@@ -21,6 +21,7 @@ import jugulum.core.machine.Dial;
 import jugulum.core.machine.Gear;
 import jugulum.core.machine.Overnight;
 import jugulum.core.machine.Sheet;
+import jugulum.core.marks.DeckLine;
 import jugulum.core.runs.PastRun;
 import jugulum.core.screens.Cut;
 import jugulum.core.shop.ShopEdit;
@@ -284,6 +285,25 @@ final class SheetPanel extends Panel {
             StartWords.of(words, sheet, feed).stream()
                 .map(start -> Parts.advice("water", start, words.of("practice.model")))
                 .toList());
+    gear.line(cut)
+        .ifPresent(
+            line ->
+                model
+                    .getChildren()
+                    .addFirst(
+                        Parts.advice("water", ownLine(line, now), MarkWords.line(words, line))));
+  }
+
+  /** Where the line of this table stands as it is set now. */
+  private String ownLine(DeckLine line, Step now) {
+    OptionalDouble tilt = now.setting("tilt");
+    OptionalDouble there =
+        tilt.isPresent() && tilt.getAsDouble() >= 0 && tilt.getAsDouble() <= 30
+            ? line.mm(tilt.getAsDouble(), now.setting("wash-water"))
+            : tilt;
+    return tilt.isPresent() && there.isPresent()
+        ? words.of("line.here", words.rounded(there.getAsDouble(), 0))
+        : words.of("line.own");
   }
 
   private static StartWords.Feed feed(Worked shown, Step now) {

@@ -3,6 +3,8 @@ package jugulum.desk.words;
 import java.util.ArrayList;
 import java.util.List;
 import jugulum.core.check.Band;
+import jugulum.core.marks.DeckLine;
+import jugulum.core.marks.LineMark;
 import jugulum.core.marks.MarkLook;
 import jugulum.core.marks.OwnMarks;
 import jugulum.core.marks.OwnWindow;
@@ -61,6 +63,30 @@ public final class MarkWords {
             words.rounded(climbs.low(), 1),
             words.rounded(climbs.high(), 1))
         : words.of("marks.climbs", words.rounded(climbs.usual(), 1));
+  }
+
+  /** How a table's line moves, and when it stands. */
+  public static String line(Words words, DeckLine line) {
+    List<String> said = new ArrayList<>();
+    said.add(
+        words.of(
+            "line.moves",
+            words.rounded(line.perDegree(), 1),
+            words.rounded(line.lowest(), 1),
+            words.rounded(line.highest(), 1)));
+    line.perLitre().ifPresent(mm -> said.add(words.of("line.moves.water", words.rounded(mm, 1))));
+    line.scatter().ifPresent(off -> said.add(words.of("line.scatter", words.rounded(off, 1))));
+    line.stands().ifPresent(wait -> said.add(words.of("line.stands", words.rounded(wait, 0))));
+    return String.join(" ", said);
+  }
+
+  /** One look at a table's line. */
+  public static String line(Words words, LineMark mark) {
+    String at = words.rounded(mark.tilt(), 2);
+    String mm = words.rounded(mark.lineMm(), 0);
+    return mark.water().isPresent()
+        ? words.of("line.look.water", at, words.rounded(mark.water().getAsDouble(), 1), mm)
+        : words.of("line.look", at, mm);
   }
 
   /** One look. */
