@@ -159,7 +159,9 @@ final class LinePane extends BorderPane {
         width ->
             DotsChart.of(
                 words,
-                marks.stream().map(this::dot).toList(),
+                marks.stream()
+                    .map(mark -> new DotsChart.Dot(mark.tilt(), mark.lineMm(), ""))
+                    .toList(),
                 line.map(one -> drawn(one, with)),
                 words.of("line.tilt"),
                 words.of("line.up"),
@@ -171,15 +173,6 @@ final class LinePane extends BorderPane {
             marks.reversed().stream()
                 .map(mark -> Parts.sentence(MarkWords.line(words, mark), "muted"))
                 .toList());
-  }
-
-  private DotsChart.Dot dot(LineMark mark) {
-    return new DotsChart.Dot(
-        mark.tilt(),
-        mark.lineMm(),
-        mark.water().isPresent()
-            ? words.of("practice.flow", words.rounded(mark.water().getAsDouble(), 1))
-            : "");
   }
 
   private static DotsChart.Line drawn(DeckLine line, OptionalDouble with) {

@@ -121,6 +121,9 @@ final class RunBox extends VBox {
   }
 
   private OptionalInt chargesInAll() {
+    if (now().process().isOvernight()) {
+      return OptionalInt.of(1);
+    }
     OptionalDouble set = now().setting("charge");
     return set.isPresent() && set.getAsDouble() > 0 && fedG().isPresent()
         ? OptionalInt.of(BenchSums.loads(fedG().getAsDouble(), set.getAsDouble()))

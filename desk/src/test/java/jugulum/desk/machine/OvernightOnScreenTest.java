@@ -59,7 +59,8 @@ class OvernightOnScreenTest extends OnTheDemoBook {
       person.type("dial-charge", "280").press(ENTER).press(ESCAPE);
       person.press(E);
       assertThat(person.text("run-due"))
-          .contains("Left alone: through between 02:0", "and 08:0", "look");
+          .contains("1 of 1 charges in", "Left alone: through between 02:0", "and 08:0", "look");
+      assertThat(person.sees("charge")).as("none is added").isFalse();
       clock.goes(Duration.ofMinutes(60));
       records(person, Material.TAILINGS, new Measure.SandWeight(20, 0, 0, 1));
       assertThat(person.text("run-due")).contains("of 280 g will have left after 9 h");
