@@ -2,9 +2,12 @@ package jugulum.core.day;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import jugulum.core.check.Band;
+import jugulum.core.day.Job.Work.Stage;
+import jugulum.core.handling.Evaporation;
 import jugulum.core.schedule.DayPlan;
 import jugulum.core.schedule.DayPlan.Left;
 import jugulum.core.schedule.DayPlan.Why;
@@ -67,6 +70,20 @@ public sealed interface DayFinding {
    */
   record AfterDark(int until, int dark) implements DayFinding {}
 
+  /**
+   * A melt or a roast is planned, outdoors as its fume wants it, in air as wet as rain or fog.
+   *
+   * @param humidity relative, 0 to 1
+   */
+  record Wet(double humidity) implements DayFinding {}
+
+  /**
+   * Air as wet as that is rain or fog: ours.
+   *
+   * <p>Off by a half: on which days a melt is said to want another day or a roof.
+   */
+  double RAIN = 0.9;
+
   /** No tray is large enough for a task. */
   record TrayTooSmall(String task) implements DayFinding {}
 
@@ -77,10 +94,11 @@ public sealed interface DayFinding {
    * What is tight on a day, the worst first.
    *
    * @param asked what there is to do
+   * @param air what it is done in
    * @param plan how it is planned
    * @param likely when it ends, in minutes from midnight
    */
-  static List<DayFinding> of(DayWork.Asked asked, DayPlan plan, Band likely) {
+  static List<DayFinding> of(DayWork.Asked asked, Evaporation air, DayPlan plan, Band likely) {
     List<DayFinding> found = new ArrayList<>();
     List<Left> left = new ArrayList<>(asked.left());
     left.addAll(plan.left());
@@ -89,6 +107,9 @@ public sealed interface DayFinding {
     }
     if (left.stream().anyMatch(one -> one.why() == Why.FROST)) {
       found.add(new Frost());
+    }
+    if (air.humidity() >= RAIN && plan.slots().stream().anyMatch(slot -> isHeat(asked, slot))) {
+      found.add(new Wet(air.humidity()));
     }
     List<String> ring =
         left.stream().filter(one -> one.why() == Why.CYCLE).map(Left::task).toList();
@@ -129,6 +150,13 @@ public sealed interface DayFinding {
     }
     asked.problem().tasks().forEach(task -> stands(asked, plan, task, found));
     return List.copyOf(found);
+  }
+
+  private static boolean isHeat(DayWork.Asked asked, DayPlan.Slot slot) {
+    return Optional.ofNullable(asked.jobs().get(slot.task()))
+        .map(Job::work)
+        .filter(work -> work instanceof Job.Work.Smelt smelt && smelt.stage() != Stage.CHARGE)
+        .isPresent();
   }
 
   private static int waiting(DayWork.Asked asked, DayPlan plan, String machine) {

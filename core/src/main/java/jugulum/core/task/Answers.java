@@ -339,11 +339,15 @@ public record Answers(
                 .toList();
         yield new Edit.TakeStep(new Process.Screening(stack), List.of(id), cuts);
       }
-      case Does.Magnet(var medium) ->
-          take(
-              new Process.MagnetRun(medium, Optional.empty(), Optional.of(Way.HAND)),
-              lot,
-              Stream.of(Material.MAGNETICS, Material.NON_MAGNETICS));
+      case Does.Magnet(var medium) -> {
+        Optional<Gear> with = task.gear();
+        Way way = with.map(gear -> Way.of(gear.kind())).orElse(Way.HAND);
+        yield take(
+            new Process.MagnetRun(
+                medium, Optional.empty(), Optional.of(way), with.map(Gear::machine)),
+            lot,
+            Stream.of(Material.MAGNETICS, Material.NON_MAGNETICS));
+      }
       case Does.Run(var _, var manner) -> {
         Gear gear = task.gear().orElseThrow();
         yield take(

@@ -38,16 +38,18 @@ record MeltAnswers(Answers answers, LotId lot) {
     };
   }
 
-  /** What was not weighed out has no weight. */
+  /** What was neither weighed out nor judged has no weight; what was judged once is sharp. */
   private MeltFact taken(Task task, Function<Integer, Optional<String>> told) {
     int place =
         Answers.understood(Answers.choice(task.parts().get(1), told.apply(1).orElseThrow()));
     VisibleGold.State state = MeltTasks.VISIBLE.get(place);
-    double mg =
-        state.isWeighed()
-            ? told.apply(2).map(text -> milligrams(Optional.of(text))).orElse(0.0)
-            : 0;
-    return new MeltFact.Taken(grams(told.apply(0)), new VisibleGold(state, mg));
+    double mg = told.apply(2).map(text -> milligrams(Optional.of(text))).orElse(0.0);
+    double most = told.apply(3).map(text -> milligrams(Optional.of(text))).orElse(mg);
+    VisibleGold visible =
+        state == VisibleGold.State.JUDGED
+            ? VisibleGold.judged(mg, Check.inRange(Part.Ask.VISIBLE_UP_TO.name(), most, mg, 1e6))
+            : new VisibleGold(state, state.isWeighed() ? mg : 0);
+    return new MeltFact.Taken(grams(told.apply(0)), visible);
   }
 
   /** Each can be what the ones before leave of a hundred. */

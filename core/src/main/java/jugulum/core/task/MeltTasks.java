@@ -45,11 +45,8 @@ final class MeltTasks {
     return Melting.open(lot).map(round -> new MeltTasks(lot, round).collect()).orElse(List.of());
   }
 
-  /**
-   * What can be said of visible gold without judging it by eye: from what to what is two figures.
-   */
-  static final List<State> VISIBLE =
-      List.of(State.NONE_SEEN, State.TAKEN_BEFORE, State.TAKEN_AFTER, State.LEFT_IN);
+  /** What can be said of visible gold. */
+  static final List<State> VISIBLE = List.of(State.values());
 
   /** A sample is taken to be smelted. */
   static Task begin(Lot lot, double mostG) {
@@ -59,7 +56,8 @@ final class MeltTasks {
         Part.needed(Ask.TAKEN, Unit.SAND, LEAST_SAND_G, mostG),
         Part.needed(Ask.VISIBLE, Unit.CHOICE, 1, VISIBLE.size())
             .from(VISIBLE.stream().map(Enum::name).toList()),
-        Part.needed(Ask.VISIBLE_MASS, Unit.GOLD, 0, MOST_BEAD_MG).optional());
+        Part.needed(Ask.VISIBLE_MASS, Unit.GOLD, 0, MOST_BEAD_MG).optional(),
+        Part.needed(Ask.VISIBLE_UP_TO, Unit.GOLD, 0, MOST_BEAD_MG).optional());
   }
 
   /** Beads of a lot of which nobody said what a laboratory parted out of them. */

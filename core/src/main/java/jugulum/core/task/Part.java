@@ -70,6 +70,8 @@ public record Part(
     VISIBLE,
     /** How much of that was weighed. */
     VISIBLE_MASS,
+    /** How much it is judged to be at most. */
+    VISIBLE_UP_TO,
     /** Whether something is as it must be before heat. */
     STOP,
     /** Iron oxides' share of the sand to be melted. */
@@ -96,7 +98,11 @@ public record Part(
 
     /** Whether it is gold of some milligrams. */
     boolean isOfMilligrams() {
-      return this == BEAD || this == PARTED || this == TURN_GOLD || this == VISIBLE_MASS;
+      return this == BEAD
+          || this == PARTED
+          || this == TURN_GOLD
+          || this == VISIBLE_MASS
+          || this == VISIBLE_UP_TO;
     }
   }
 

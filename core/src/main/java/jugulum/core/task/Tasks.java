@@ -11,6 +11,7 @@ import jugulum.core.account.Worked;
 import jugulum.core.belief.Belief;
 import jugulum.core.belief.LotBelief;
 import jugulum.core.belief.MachineWay;
+import jugulum.core.belief.SeparatorWay;
 import jugulum.core.belief.StockLot;
 import jugulum.core.belief.Way;
 import jugulum.core.check.Check;
@@ -182,9 +183,18 @@ public final class Tasks {
     return !weighed && !lot.isGone();
   }
 
-  /** Passes go on until they say stop; a drum lifts once, and its products are weighed. */
+  /**
+   * Passes go on until they say stop; what sand is fed past lifts once, is checked, set, started
+   * and stopped as every machine, and its products are weighed.
+   */
   private void ofMagnet(Step step, Process.MagnetRun run) {
-    boolean byHand = !run.way().equals(Optional.of(Process.MagnetRun.Way.DRUM));
+    boolean byHand = run.by() == Process.MagnetRun.Way.HAND;
+    Optional<Gear> with = run.with().map(shop::gear);
+    if (byHand && step.passes().isEmpty()) {
+      with.ifPresent(gear -> beforeStart(step, gear));
+    } else if (!byHand) {
+      with.ifPresent(gear -> ofRun(step, gear));
+    }
     if (byHand && worked.nextPass(step, shop).verdict() != NextPass.Verdict.STOP) {
       // Of the heap less can be lifted; the answer knows which it was.
       double there = Math.max(step.heapG().orElse(0), mostG(step.inputs().getFirst()));
@@ -347,9 +357,15 @@ public final class Tasks {
       return Task.onLot(Kind.KEEP, lot.id(), Part.needed(Ask.BAG, Unit.TEXT, 0, 0)).by(leg);
     }
     Task begun = Task.onLot(Kind.BEGIN, lot.id()).by(leg);
-    return leg.does() instanceof Route.Does.Run(Machine.Kind kind, var _)
-        ? begun.over(machine(lot.id(), kind))
-        : begun;
+    return switch (leg.does()) {
+      case Route.Does.Run(Machine.Kind kind, var _) -> begun.over(machine(lot.id(), kind));
+      case Route.Does.Magnet(var medium) ->
+          belief
+              .flatMap(now -> SeparatorWay.best(now, lot.cut(), inG(List.of(lot.id())), medium))
+              .map(way -> begun.over(way.gear()))
+              .orElse(begun);
+      default -> begun;
+    };
   }
 
   /** What is thought of the batch's lots, worked out once for all its questions. */

@@ -458,6 +458,21 @@ class DayWorkTest {
     assertThat(smelts(bench)).isEmpty();
   }
 
+  @Test
+  void aMeltInTheRainIsTold() {
+    Bench bench = bench(0);
+    says(bench, 0, new MeltFact.Taken(300, Measure.VisibleGold.LEFT));
+    Evaporation wet = new Evaporation(12, 0.95, 1);
+    assertThat(tight(bench, wet)).contains(new DayFinding.Wet(0.95));
+    assertThat(tight(bench, Evaporation.USUAL)).noneMatch(found -> found instanceof DayFinding.Wet);
+    assertThat(tight(bench(0), wet)).noneMatch(found -> found instanceof DayFinding.Wet);
+  }
+
+  private static List<DayFinding> tight(Bench bench, Evaporation air) {
+    Asked asked = asked(day(), jobs(bench), MORNING);
+    return DayFinding.of(asked, air, plan(asked), new Band(600, 600, 600));
+  }
+
   private static void says(Bench bench, int crucible, MeltFact fact) {
     bench.measures(1, new Measure.Melt(crucible, fact));
   }

@@ -352,6 +352,26 @@ class MeltTasksTest {
     assertThat(next().kind()).isEqualTo(Kind.MELT_STOP);
   }
 
+  /** Judged by eye it is from so much to so much; 126 of 320 g, judged 40 to 65 mg. */
+  @Test
+  void whatIsJudgedByEyeHasTwoEnds() {
+    Task take = MeltTasks.begin(bench.lot(3), 5_000);
+    assertThat(taken(answer(take, "320", "judged", "40", "65")))
+        .isEqualTo(VisibleGold.judged(40, 65));
+    assertThat(taken(answer(take, "320", "judged", "40"))).isEqualTo(VisibleGold.judged(40, 40));
+    assertThat(taken(answer(take, "320", "left_in", "40")))
+        .as("what was left in has no weight")
+        .isEqualTo(VisibleGold.LEFT);
+    assertThat(answer(take, "320", "judged", "65", "40"))
+        .as("the most is no less than the least")
+        .isNotInstanceOf(Answered.Edits.class);
+  }
+
+  private static VisibleGold taken(Answered answered) {
+    Edit.RecordOnLot edit = (Edit.RecordOnLot) ((Answered.Edits) answered).edits().getFirst();
+    return ((MeltFact.Taken) ((Measure.Melt) edit.measure()).fact()).visible();
+  }
+
   @Test
   void aStruckFactDoesNotCount() {
     takes(300, NONE);

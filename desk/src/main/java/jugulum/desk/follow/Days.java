@@ -195,7 +195,7 @@ public final class Days {
             : Optional.of(new DayPlan(read.day().plan(), List.of(), 0, new DayPlan.Proof.Best()));
     DayPlan plan = DayPlanner.plan(read.asked().problem(), before, random, budget);
     Band likely = LikelyEnd.of(read.asked().problem(), plan, DRAWS, random);
-    List<DayFinding> tight = DayFinding.of(read.asked(), plan, likely);
+    List<DayFinding> tight = DayFinding.of(read.asked(), read.day().setup().air(), plan, likely);
     if (budget.isGivenUp().getAsBoolean()) {
       // What was found until then is not as good as it was to be.
       throw new CancellationException();

@@ -111,6 +111,7 @@ public final class DayWords {
     return switch (finding) {
       case DayFinding.NoLight _ -> words.of("day.tight.no-light");
       case DayFinding.Frost _ -> words.of("day.tight.frost");
+      case DayFinding.Wet(double humidity) -> words.of("day.tight.wet", words.percent(humidity));
       case DayFinding.NoMachine(int tasks) -> words.counted("day.tight.no-machine", tasks);
       case DayFinding.Out(String machine, int tasks) ->
           words.counted("day.tight.out", tasks, machine(words, machine));

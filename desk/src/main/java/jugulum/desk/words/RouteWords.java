@@ -1,10 +1,12 @@
 package jugulum.desk.words;
 
+import java.util.Optional;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Process.GravityRun.Manner;
 import jugulum.core.ledger.Process.MagnetRun.Medium;
 import jugulum.core.ledger.Route;
 import jugulum.core.ledger.Route.Does;
+import jugulum.core.machine.Gear;
 import jugulum.core.task.Routes;
 import jugulum.core.task.Task;
 
@@ -27,12 +29,16 @@ public final class RouteWords {
   /** What is to be begun, with the machine it is run over. */
   public static String does(Words words, Task task) {
     Does does = task.leg().orElseThrow().does();
-    return task.gear()
-        .filter(gear -> !gear.name().isEmpty())
-        .map(gear -> words.of("route.run", gear.name()))
-        .orElseGet(
-            () ->
-                does(words, task.gear().<Does>map(gear -> new Does.Run(gear.kind())).orElse(does)));
+    if (task.gear().isEmpty()) {
+      return does(words, does);
+    }
+    Gear gear = task.gear().get();
+    String called = gear.name().isEmpty() ? words.of("machine", gear.kind()) : gear.name();
+    return switch (does) {
+      case Does.Magnet _ -> words.of("route.magnet.by", does(words, does), called);
+      case Does.Run(var _, var manner) -> words.of(run(manner), called);
+      default -> does(words, does);
+    };
   }
 
   /** What is done next. */
@@ -42,13 +48,15 @@ public final class RouteWords {
       case Does.Magnet(Medium medium) ->
           words.of(medium == Medium.UNDER_WATER ? "route.magnet.wet" : "route.magnet.dry");
       case Does.Run(Machine.Kind kind, var manner) ->
-          words.of(
-              manner.filter(one -> one == Manner.OVERNIGHT).isPresent()
-                  ? "route.run.overnight"
-                  : "route.run",
-              words.of("machine", kind));
+          words.of(run(manner), words.of("machine", kind));
       case Does.Keep _ -> words.of("next.bag");
       case Does.Finish _ -> words.of("next.finish");
     };
+  }
+
+  private static String run(Optional<Manner> manner) {
+    return manner.filter(one -> one == Manner.OVERNIGHT).isPresent()
+        ? "route.run.overnight"
+        : "route.run";
   }
 }

@@ -86,6 +86,7 @@ class DayWordsTest {
     return Stream.of(
         new DayFinding.NoLight(),
         new DayFinding.Frost(),
+        new DayFinding.Wet(0.95),
         new DayFinding.NoMachine(2),
         new DayFinding.Out("long deck", 1),
         new DayFinding.Battery(900, 620),
