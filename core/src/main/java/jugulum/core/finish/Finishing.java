@@ -7,7 +7,10 @@ import jugulum.core.ledger.FinishFact;
 import jugulum.core.ledger.FinishFact.Act;
 import jugulum.core.ledger.FinishFact.Tool;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
+import jugulum.core.screens.Cut;
 
 /**
  * How far the finishing of a concentrate is.
@@ -93,8 +96,18 @@ public record Finishing(
     return next().isEmpty() && tool.equals(Optional.of(Tool.BOWL)) && lifted.isEmpty();
   }
 
-  /** How long the next last lift should be, in seconds. */
-  public double liftSeconds() {
-    return LiftTime.after(lifts);
+  /**
+   * How long the next last lift of a step should be, in seconds: by its own and those before it of
+   * the same cut in its batch, whose gold is alike.
+   */
+  public static double liftSeconds(Network network, Step step) {
+    Cut cut = network.cutInto(step);
+    return LiftTime.after(
+        network.steps().stream()
+            .filter(one -> one.process() instanceof Process.Finishing)
+            .filter(one -> !one.startedAt().isAfter(step.startedAt()))
+            .filter(one -> network.cutInto(one).equals(cut))
+            .flatMap(one -> of(one).lifts().stream())
+            .toList());
   }
 }

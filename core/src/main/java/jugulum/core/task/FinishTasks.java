@@ -37,7 +37,7 @@ final class FinishTasks {
     if (so.tool().isEmpty()) {
       return isWeighed(network, step) ? List.of() : List.of(tool(step));
     }
-    return so.isLed() ? List.of(next(step, so)) : List.of();
+    return so.isLed() ? List.of(next(network, step, so)) : List.of();
   }
 
   /** Gold that is on the scale is finished. */
@@ -57,7 +57,7 @@ final class FinishTasks {
             .usually(OptionalDouble.of(Tool.BY_HAND.ordinal() + 1.0)));
   }
 
-  private static Task next(Step step, Finishing so) {
+  private static Task next(Network network, Step step, Finishing so) {
     if (!so.isBegun()) {
       return Task.onStep(Kind.FINISH_AGAIN, step.id(), choice(Ask.AGAIN, Again.values()));
     }
@@ -68,16 +68,16 @@ final class FinishTasks {
                     Kind.FINISH_ACT,
                     step.id(),
                     Part.needed(Ask.ACT, Unit.YES, 1, 1).of(act.name())))
-        .orElseGet(() -> so.isToLift() ? lift(step, so) : turn(step));
+        .orElseGet(() -> so.isToLift() ? lift(network, step) : turn(step));
   }
 
-  private static Task lift(Step step, Finishing so) {
+  private static Task lift(Network network, Step step) {
     return Task.onStep(
         Kind.FINISH_LIFT,
         step.id(),
         Part.needed(Ask.LIFT, Unit.DIAL, SHORTEST_LIFT, LONGEST_LIFT)
             .optional()
-            .usually(OptionalDouble.of(so.liftSeconds())),
+            .usually(OptionalDouble.of(Finishing.liftSeconds(network, step))),
         choice(Ask.LIFTED_SAW, Lifted.values()));
   }
 

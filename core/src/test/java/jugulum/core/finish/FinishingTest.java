@@ -20,10 +20,13 @@ import jugulum.core.ledger.FinishFact.Lifted;
 import jugulum.core.ledger.FinishFact.Tool;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Reason;
 import jugulum.core.ledger.StepId;
 import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
+import jugulum.core.screens.Cut;
+import jugulum.core.screens.StandardScreens;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
 import jugulum.core.specks.Speck;
@@ -127,6 +130,26 @@ class FinishingTest {
         .isEqualTo(4);
     assertThat(LiftTime.after(List.of(new Lift(1, Lifted.SPECK)))).isEqualTo(1);
     assertThat(LiftTime.after(List.of(new Lift(3, Lifted.SAND_LEFT)))).isEqualTo(4);
+  }
+
+  /** A second concentrate of the same cut begins where the first one ended; another cut anew. */
+  @Test
+  void theSecondsOfACutAreLearntFromItsOtherConcentrates() {
+    says(new FinishFact.On(Tool.BOWL));
+    says(new Lift(5, Lifted.SPECK));
+    says(new FinishFact.Over());
+    Cut fine = new Cut(StandardScreens.numbered("80"), StandardScreens.numbered("100"));
+    bench.does(
+        new Edit.AddOutput(
+            new StepId(2), new Edit.NewLot(Material.SECOND_CONCENTRATE, Cut.ALL, "")));
+    bench.does(new Edit.AddOutput(new StepId(2), new Edit.NewLot(Material.MIDDLINGS, fine, "")));
+    bench.finishes(6).finishes(7);
+    Network network = Network.of(bench.batch());
+    assertThat(Finishing.liftSeconds(network, bench.step(4).orElseThrow())).isEqualTo(4);
+    assertThat(Finishing.liftSeconds(network, bench.step(5).orElseThrow()))
+        .as("another cut")
+        .isEqualTo(LiftTime.FIRST);
+    assertThat(Finishing.liftSeconds(network, bench.step(3).orElseThrow())).isEqualTo(4);
   }
 
   /** 620, 240 and 85 mg: a turn wins 0.624, 53 mg are left, the next one brings 33. */

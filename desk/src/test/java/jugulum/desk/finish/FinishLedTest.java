@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import jugulum.core.finish.Finishing;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Network;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.desk.OnTheDemoBook;
@@ -115,7 +116,9 @@ class FinishLedTest extends OnTheDemoBook {
       person.write("4").press(ENTER);
       assertThat(person.text("hands-under")).contains("speck in the catch");
       recorded(person, () -> person.write("3").press(ENTER));
-      assertThat(now(person).liftSeconds()).as("a speck at four seconds").isEqualTo(3);
+      assertThat(Finishing.liftSeconds(Network.of(person.batch()), step(person)))
+          .as("a speck at four seconds")
+          .isEqualTo(3);
       recorded(person, () -> person.write("310").press(ENTER).press(ENTER));
       assertThat(now(person).turns())
           .singleElement()
