@@ -69,7 +69,7 @@ final class BowlKnobs extends Knobs {
       return words.of("practice.hidden");
     }
     String flow = words.of("practice.flow", words.fixed(wanted.valveLMin(), 1));
-    return own.map(dial -> PracticeWords.own(words, dial, wanted.valveLMin()))
+    return own.flatMap(dial -> PracticeWords.own(words, dial, wanted.valveLMin()))
         .map(turns -> words.of("practice.flow.own", flow, turns))
         .orElse(flow);
   }

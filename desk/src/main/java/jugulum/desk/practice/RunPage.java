@@ -2,6 +2,7 @@ package jugulum.desk.practice;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
@@ -58,6 +59,10 @@ final class RunPage extends HBox {
   private final Run run;
   private final RunLoop loop;
   private final Knobs knobs;
+
+  /** The person's own valve; empty where nothing is known of it. */
+  private final Optional<OwnDial> own;
+
   private final Consumer<Run> over;
   private final WaterSound sound = new WaterSound();
   private final StackPane stage = new StackPane();
@@ -89,7 +94,8 @@ final class RunPage extends HBox {
     this.over = over;
     setId("practice-run");
     loop = new RunLoop(workbench.work(), run, painting(run), this::painted);
-    knobs = knobs(run, workbench.projections().shop().get().gear());
+    own = own(run, workbench.projections().shop().get().gear());
+    knobs = knobs(run);
     pause = Buttons.primary("practice-pause", words.of("practice.pause"), "P", this::pause);
     faster = Buttons.plain("practice-faster", words.of("practice.faster"), "F", this::faster);
     quiet = Buttons.quiet("practice-sound", words.of("practice.sound.off"), "S", this::sound);
@@ -133,11 +139,16 @@ final class RunPage extends HBox {
     };
   }
 
-  private Knobs knobs(Run played, List<Gear> gear) {
+  private static Optional<OwnDial> own(Run played, List<Gear> gear) {
+    return played instanceof BowlRun bowl
+        ? OwnDial.of(gear, bowl.drill().sand(), bowl.trade())
+        : Optional.empty();
+  }
+
+  private Knobs knobs(Run played) {
     Consumer<Action> tells = action -> loop.tell(action);
     return switch (played) {
-      case BowlRun bowl ->
-          new BowlKnobs(words, bowl, OwnDial.of(gear, bowl.drill().sand(), bowl.trade()), tells);
+      case BowlRun bowl -> new BowlKnobs(words, bowl, own, tells);
       case DeckRun deck -> new DeckKnobs(words, deck, tells);
       case HeapRun heap -> new HeapKnobs(words, heap, tells);
     };
@@ -170,6 +181,12 @@ final class RunPage extends HBox {
             knobs,
             about,
             buttons);
+    own.ifPresent(
+        dial ->
+            side.getChildren()
+                .add(
+                    side.getChildren().indexOf(about),
+                    Parts.sentence(PracticeWords.whose(words, dial), "muted")));
     if (run instanceof BowlRun) {
       side.getChildren().addAll(Parts.section(words.of("practice.catch")), catches);
     }

@@ -129,13 +129,17 @@ public final class PracticeWords {
                 .orElse(words.of("practice.trade.no-more")));
   }
 
-  /** A drill's flow in the turns of one's own valve, or in its flow where no look was near. */
-  public static String own(Words words, OwnDial dial, double modelLMin) {
-    String bowl = Sentences.machine(words, dial.gear().machine());
+  /** A drill's flow in the turns of one's own valve; empty where nobody looked near that. */
+  public static Optional<String> own(Words words, OwnDial dial, double modelLMin) {
     OptionalDouble turns = dial.turns(modelLMin);
     return turns.isPresent()
-        ? words.of("practice.own.turns", bowl, words.rounded(turns.getAsDouble(), 2))
-        : words.of("practice.own.flow", bowl, words.fixed(dial.litresPerMinute(modelLMin), 1));
+        ? Optional.of(words.of("practice.own.turns", words.fixed(turns.getAsDouble(), 2)))
+        : Optional.empty();
+  }
+
+  /** Whose turns they are. */
+  public static String whose(Words words, OwnDial dial) {
+    return words.of("practice.own", Sentences.machine(words, dial.gear().machine()));
   }
 
   /** Where to start, by the model. */
