@@ -1,0 +1,53 @@
+package jugulum.core.eye;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import jugulum.core.eye.Part.Candidate;
+
+/**
+ * Looks for specks of gold in a picture: what may be gold by its colour, its border where it is
+ * half gold and half ground, specks that touch taken apart, each judged beside one that is gold for
+ * sure. It measures and proposes; a hand decides.
+ *
+ * <p>Figures of parameters are from a hundred drawn pictures, none real; docs/science/eye.md.
+ */
+public final class Eye {
+  /** The number of these rules; what was seen under others is told so. */
+  public static final int RULE = 1;
+
+  private Eye() {}
+
+  /**
+   * What is in a picture.
+   *
+   * @param scale as it was found, and a person said yes to
+   * @param tray what the specks lie on
+   * @param sure a place where gold lies for sure; empty where nobody pointed at one
+   */
+  public static Seen look(Light light, Scale scale, Tray tray, Optional<Point> sure) {
+    Colours colours = new Colours(light, scale.covered(), tray);
+    boolean[] mask = Yellow.mask(colours);
+    Labels labels = Labels.of(mask, light.width(), light.height());
+    List<Candidate> candidates = new ArrayList<>();
+    for (int number = 1; number <= labels.count(); number++) {
+      candidates.addAll(Part.look(colours, labels, number));
+    }
+    List<SeenSpeck> specks = Judge.of(candidates, scale.pxPerMm(), sure);
+    OptionalDouble blur = Blur.of(light, specks);
+    return new Seen(specks, scale, burnt(specks), blur, colours.yellowness());
+  }
+
+  private static double burnt(List<SeenSpeck> specks) {
+    double burnt = 0;
+    double all = 0;
+    for (SeenSpeck speck : specks) {
+      if (speck.isGold()) {
+        burnt += speck.burnt() * speck.areaPx();
+        all += speck.areaPx();
+      }
+    }
+    return all > 0 ? burnt / all : 0;
+  }
+}
