@@ -266,36 +266,17 @@ final class Part {
   }
 
   private Candidate told(boolean[] one, int pixels, Plane inside, boolean isTiny) {
-    double sumX = 0;
-    double sumY = 0;
+    Moments shape = Moments.of(one, window);
     double most = 0;
     for (int k = 0; k < one.length; k++) {
-      if (one[k]) {
-        int column = k % window.width();
-        int row = k / window.width();
-        sumX += column;
-        sumY += row;
-        most = Math.max(most, inside.values()[k]);
-      }
+      most = one[k] ? Math.max(most, inside.values()[k]) : most;
     }
-    double middleX = sumX / pixels;
-    double middleY = sumY / pixels;
-    double xx = 0;
-    double yy = 0;
-    double xy = 0;
     double[] core = new double[3];
     float[] warm = new float[pixels];
     int burnt = 0;
     int n = 0;
     for (int k = 0; k < one.length; k++) {
       if (one[k]) {
-        int column = k % window.width();
-        int row = k / window.width();
-        double dx = column - middleX;
-        double dy = row - middleY;
-        xx += dx * dx;
-        yy += dy * dy;
-        xy += dx * dy;
         if (inside.values()[k] >= HALF * most) {
           double[] colour = colour(at(k));
           for (int c = 0; c < 3; c++) {
@@ -306,17 +287,16 @@ final class Part {
         burnt += colours.light().most(at(k)) > TOP ? 1 : 0;
       }
     }
-    double[] axes = axes(xx / pixels, yy / pixels, xy / pixels, pixels);
     Arrays.sort(warm);
-    int x = window.left() + (int) middleX;
-    int y = window.top() + (int) middleY;
+    int x = window.left() + (int) shape.x();
+    int y = window.top() + (int) shape.y();
     double beside = warm[(int) (0.9 * (n - 1))] / (colours.groundBrightness(x, y) + 0.004);
     SeenSpeck seen =
         new SeenSpeck(
-            new Point(window.left() + middleX, window.top() + middleY),
+            new Point(window.left() + shape.x(), window.top() + shape.y()),
             pixels,
-            axes[0],
-            axes[1],
+            shape.longest(),
+            shape.shortest(),
             Math.log((Math.min(core[0], core[1]) + 1e-6) / (core[2] + 1e-6)),
             beside,
             burnt / (double) pixels,
@@ -325,15 +305,5 @@ final class Part {
             Optional.empty(),
             Outline.of(one, window));
     return new Candidate(seen, warm[n / 2], isTiny ? warmLight() : 0);
-  }
-
-  /** The axes of the ellipse with those moments, made to fit the area. */
-  private static double[] axes(double xx, double yy, double xy, int pixels) {
-    double half = (xx + yy) / 2 + 1 / 12.0;
-    double root = Math.sqrt((xx - yy) * (xx - yy) / 4 + xy * xy);
-    double large = half + root;
-    double small = Math.max(1e-6, half - root);
-    double scale = Math.sqrt(pixels / (4 * Math.PI * Math.sqrt(large * small)));
-    return new double[] {4 * Math.sqrt(large) * scale, 4 * Math.sqrt(small) * scale};
   }
 }
