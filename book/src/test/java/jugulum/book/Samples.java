@@ -241,6 +241,22 @@ public final class Samples {
     bench.measures(
         bench.batch().lots().getLast().id().number() - 1,
         new Measure.Product(Mineral.GARNET, 0.8, 1.25, "a polisher"));
+    bench.measures(
+        9,
+        new Measure.Pictured(
+            "ab".repeat(32),
+            "look 3.jpg",
+            47.7,
+            List.of(
+                new Measure.Pictured.SpeckSize(0.0312, 0.24, 0.18),
+                new Measure.Pictured.SpeckSize(0.2, 0.6, 0.44)),
+            1,
+            2,
+            0.31,
+            0.42,
+            0.57,
+            1,
+            false));
     BatchId other = new BatchId(UUID.fromString("6f1c2f6e-0d7e-4a55-9a43-2f0f6f1f9a11"));
     bench
         .measures(

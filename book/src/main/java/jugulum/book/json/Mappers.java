@@ -148,6 +148,7 @@ final class Mappers {
     @Type(value = Measure.Bagged.class, name = "bagged"),
     @Type(value = Measure.Discarded.class, name = "discarded"),
     @Type(value = Measure.Product.class, name = "product"),
+    @Type(value = Measure.Pictured.class, name = "pictured"),
     @Type(value = Measure.Pooled.class, name = "pooled"),
     @Type(value = Measure.PoolOf.class, name = "pool-of"),
     @Type(value = Measure.FeedRate.class, name = "feed-rate"),

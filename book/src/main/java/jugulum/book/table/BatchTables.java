@@ -196,6 +196,19 @@ public final class BatchTables {
       case Measure.Discarded(String reason) -> new Object[] {reason};
       case Measure.Product(var mineral, double purity, double price, String buyer) ->
           new Object[] {mineral, purity, price, buyer};
+      case Measure.Pictured picture ->
+          new Object[] {
+            picture.sha256(),
+            picture.file(),
+            picture.pxPerMm(),
+            picture.specks().size(),
+            picture.takenOut(),
+            picture.putIn(),
+            picture.lowMg(),
+            picture.milligrams(),
+            picture.highMg(),
+            picture.isDrawn()
+          };
       case Measure.Pooled(BatchId pool, String name) -> new Object[] {pool.value(), name};
       case Measure.PoolOf(List<PoolPart> parts) -> new Object[] {parts(parts)};
       case Measure.Setting(String dial, double value) -> new Object[] {dial, value};

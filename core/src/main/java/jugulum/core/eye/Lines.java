@@ -72,12 +72,13 @@ final class Lines {
    *
    * @param x how often they come in a pixel across
    * @param y how often they come in a pixel down
+   * @param phase where they lie: x times the one and y times the other is a whole number more
    * @param strength how far they stand out
    * @param cells which cells of {@link #CELL} pixels they cover
    * @param across how many cells there are in a row
    */
   @SuppressWarnings("ArrayRecordComponent") // made and let go within a look
-  record Found(double x, double y, double strength, boolean[] cells, int across) {
+  record Found(double x, double y, double phase, double strength, boolean[] cells, int across) {
     boolean covers(int px, int py) {
       int cx = px / CELL;
       int at = py / CELL * across + cx;
@@ -141,7 +142,13 @@ final class Lines {
             .max(Comparator.comparingDouble(Best::amplitude))
             .orElseThrow();
     double strength = agree.stream().mapToDouble(Block::score).sum() / WINDOWS;
-    return new Found(best.x(), best.y(), strength, covered(weighed, best), grey.width() / CELL);
+    return new Found(
+        best.x(),
+        best.y(),
+        phase(weighed, best),
+        strength,
+        covered(weighed, best),
+        grey.width() / CELL);
   }
 
   /**
@@ -450,6 +457,32 @@ final class Lines {
       imaginary += re * Math.sin(at) + im * Math.cos(at);
     }
     return real * real + imaginary * imaginary;
+  }
+
+  /**
+   * Where the lines lie. What is narrow and bright has its first overtone at its height too, what
+   * is narrow and dark has both at their depth.
+   */
+  private static double phase(Plane weighed, Best best) {
+    double[] first = sum(weighed, best.x(), best.y());
+    double[] second = sum(weighed, 2 * best.x(), 2 * best.y());
+    double highest = -Math.atan2(first[1], first[0]) / (2 * Math.PI);
+    double there =
+        second[0] * Math.cos(4 * Math.PI * highest) - second[1] * Math.sin(4 * Math.PI * highest);
+    double phase = there >= 0 ? highest : highest + 0.5;
+    return phase - Math.floor(phase);
+  }
+
+  /** All of the picture brought down by a frequency to zero: real, imaginary. */
+  private static double[] sum(Plane plane, double fx, double fy) {
+    float[][] cells = cells(plane, fx, fy);
+    double[] sum = new double[2];
+    for (int way = 0; way < 2; way++) {
+      for (float one : cells[way]) {
+        sum[way] += one;
+      }
+    }
+    return sum;
   }
 
   /** The cells in which the lines are strong, and those around them. */

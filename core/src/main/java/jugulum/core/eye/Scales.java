@@ -97,7 +97,11 @@ public final class Scales {
         pxPerMm,
         sd,
         found.strength() < LEAST_STRENGTH,
-        new Scale.Found.Lines(found.x() / by, found.y() / by, found.strength()),
+        new Scale.Found.Lines(
+            found.x() / by,
+            found.y() / by,
+            found.phase() + (found.x() + found.y()) * (0.5 - 0.5 / by),
+            found.strength()),
         covered);
   }
 

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import jugulum.core.check.Check;
 import jugulum.core.minerals.Mineral;
@@ -507,6 +508,74 @@ public sealed interface Measure {
       Check.share("purity", purity);
       Check.inRange("pricePerKg", pricePerKg, 0, 1e6);
       buyer = buyer.strip();
+    }
+  }
+
+  /**
+   * A picture of gold of the lot, gone through by a person. What it weighs is a reading of its own
+   * beside it, made by the same key; this says where that comes from.
+   *
+   * @param sha256 of the file, 64 hexadecimal digits in lower case
+   * @param file what the file is called, may be empty
+   * @param pxPerMm how large it shows things, from 0.1 to 10,000
+   * @param specks those that count, in the order gone through, at most {@link #MOST}
+   * @param takenOut how many that looked like gold were none, 0 or more
+   * @param putIn how many were not found by the eye, 0 or more
+   * @param lowMg the low end of the 95 % range of their mass, native, in mg, 0 or more
+   * @param milligrams the middle of that range, in mg
+   * @param highMg its high end, in mg
+   * @param rule the number of the rules it was looked at by, from 1
+   * @param isDrawn whether it was drawn to practise on: then it is no evidence of anything
+   */
+  record Pictured(
+      String sha256,
+      String file,
+      double pxPerMm,
+      List<SpeckSize> specks,
+      int takenOut,
+      int putIn,
+      double lowMg,
+      double milligrams,
+      double highMg,
+      int rule,
+      boolean isDrawn)
+      implements Measure {
+    /** More specks than that are no look. */
+    public static final int MOST = 20_000;
+
+    private static final Pattern SHA256 = Pattern.compile("[0-9a-f]{64}");
+
+    /**
+     * One speck as seen from above.
+     *
+     * @param areaMm2 in mm², above 0 to 10,000
+     * @param longMm its longest axis, in mm, above 0 to 1,000
+     * @param shortMm its shortest, in mm, above 0 to the longest
+     */
+    public record SpeckSize(double areaMm2, double longMm, double shortMm) {
+      /** Checks every size. */
+      public SpeckSize {
+        Check.inRange("areaMm2", areaMm2, 1e-9, 10_000);
+        Check.inRange("longMm", longMm, 1e-6, 1000);
+        Check.inRange("shortMm", shortMm, 1e-6, longMm);
+      }
+    }
+
+    /** Checks every value and keeps its own copy. */
+    public Pictured {
+      if (!SHA256.matcher(sha256).matches()) {
+        throw new IllegalArgumentException("a SHA-256 has 64 hexadecimal digits");
+      }
+      file = file.strip();
+      specks = List.copyOf(specks);
+      Check.inRange("pxPerMm", pxPerMm, 0.1, 10_000);
+      Check.inRange("specks", specks.size(), 0, MOST);
+      Check.inRange("takenOut", takenOut, 0, 1_000_000);
+      Check.inRange("putIn", putIn, 0, 1_000_000);
+      Check.inRange("lowMg", lowMg, 0, 1e6);
+      Check.inRange("milligrams", milligrams, lowMg, 1e6);
+      Check.inRange("highMg", highMg, milligrams, 1e6);
+      Check.inRange("rule", rule, 1, 1_000_000);
     }
   }
 

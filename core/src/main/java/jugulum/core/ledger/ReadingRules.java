@@ -173,6 +173,7 @@ final class ReadingRules {
           Measure.SizeAnalysis _,
           Measure.Bagged _,
           Measure.Product _,
+          Measure.Pictured _,
           Measure.Discarded _ ->
           Optional.empty();
       case Measure.Pass _,

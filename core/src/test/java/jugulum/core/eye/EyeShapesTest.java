@@ -121,6 +121,29 @@ class EyeShapesTest {
     }
   }
 
+  /** Dark marks every 23.7 pixels from 11.3 on, on a bright strip: there the lines are drawn. */
+  @Test
+  void linesLieOnTheirMarks() {
+    int[] rgb = new int[1200 * 900];
+    Random random = new Random(5);
+    for (int y = 0; y < 900; y++) {
+      for (int x = 0; x < 1200; x++) {
+        boolean isStrip = y > 640;
+        double place = (x - 11.3) / 23.7;
+        boolean isMark = isStrip && y < 760 && Math.abs(place - Math.round(place)) * 23.7 < 2.2;
+        int grey = (isStrip ? isMark ? 40 : 215 : 60) + random.nextInt(5);
+        rgb[y * 1200 + x] = grey << 16 | grey << 8 | grey;
+      }
+    }
+    Scale scale = Scales.of(Light.of(rgb, 1200, 900), new KnownSize.Ruler(1)).orElseThrow();
+    assertThat(scale.pxPerMm()).isBetween(23.68, 23.72);
+    Scale.Found.Lines lines = (Scale.Found.Lines) scale.found();
+    for (int mark = 1; mark < 50; mark += 12) {
+      double cycles = (11.3 + 23.7 * mark) * lines.x() + 700 * lines.y() - lines.phase();
+      assertThat(Math.abs(cycles - Math.round(cycles))).as("mark %d", mark).isLessThan(0.08);
+    }
+  }
+
   @Test
   void aLineOfKnownLengthIsAScale() {
     Light light = DrawnDiscs.of(List.of(), BLACK, 0.7, 1);

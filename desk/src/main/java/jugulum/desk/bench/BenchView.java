@@ -73,7 +73,7 @@ public final class BenchView extends BorderPane implements MainView {
     this.workbench = workbench;
     this.navigation = navigation;
     this.lookRound = lookRound;
-    this.host = new PanelHost(workbench, beat, picker, navigation::plan);
+    this.host = new PanelHost(workbench, beat, picker, navigation::plan, navigation::picture);
     getStyleClass().add("bench-view");
     setId("bench-view");
     ScrollPane scroll = new ScrollPane(board);

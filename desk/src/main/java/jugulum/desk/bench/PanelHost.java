@@ -67,14 +67,22 @@ final class PanelHost extends BorderPane implements Desk {
   private Runnable onLeave = () -> {};
   private Consumer<StepId> onStep = _ -> {};
   private final Consumer<LotId> onPlan;
+  private final Consumer<LotId> onPicture;
 
   /**
    * Makes the panels of a workbench.
    *
    * @param onPlan told of a lot whose cuts are to be planned
+   * @param onPicture told of a lot of which there is a picture
    */
-  PanelHost(Workbench workbench, Beat beat, FilePicker picker, Consumer<LotId> onPlan) {
+  PanelHost(
+      Workbench workbench,
+      Beat beat,
+      FilePicker picker,
+      Consumer<LotId> onPlan,
+      Consumer<LotId> onPicture) {
     this.onPlan = onPlan;
+    this.onPicture = onPicture;
     this.workbench = workbench;
     this.beat = beat;
     this.scale = new FootScale(workbench);
@@ -258,6 +266,11 @@ final class PanelHost extends BorderPane implements Desk {
   @Override
   public Containers containers() {
     return containers;
+  }
+
+  @Override
+  public void picture(LotId lot) {
+    onPicture.accept(lot);
   }
 
   @Override

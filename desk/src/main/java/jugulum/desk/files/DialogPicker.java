@@ -3,6 +3,7 @@ package jugulum.desk.files;
 import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
@@ -23,7 +24,12 @@ public final class DialogPicker implements FilePicker {
     FileChooser chooser = new FileChooser();
     chooser
         .getExtensionFilters()
-        .add(new FileChooser.ExtensionFilter(words.of("file.kind", kind), "*." + kind.ending()));
+        .add(
+            new FileChooser.ExtensionFilter(
+                words.of("file.kind", kind),
+                kind == FileKind.PHOTOGRAPH
+                    ? List.of("*.jpg", "*.jpeg", "*.png", "*.tif", "*.tiff", "*.JPG", "*.*")
+                    : List.of("*." + kind.ending())));
     return chooser;
   }
 

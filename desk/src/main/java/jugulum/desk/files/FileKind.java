@@ -7,6 +7,8 @@ public enum FileKind {
   BATCH("json"),
   SIZES("csv"),
   PICTURE("png"),
+  /** What a camera made; its bytes tell of which kind it is, not its name. */
+  PHOTOGRAPH("jpg"),
   DRAWING("svg"),
   TRIAL("json"),
   SHEET("pdf"),

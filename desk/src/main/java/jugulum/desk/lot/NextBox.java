@@ -122,6 +122,7 @@ final class NextBox extends VBox {
                 desk.words().of("next.join"),
                 "J",
                 () -> desk.push(new JoinForm(id, desk))),
+            Buttons.plain("next-picture", desk.words().of("eye.lot"), "E", () -> desk.picture(id)),
             Buttons.plain(
                 "next-part",
                 desk.words().of("next.part"),

@@ -61,6 +61,9 @@ public interface Desk {
   /** Plans the cuts of a lot. */
   void plan(LotId lot);
 
+  /** Looks for specks in a picture of a lot. */
+  void picture(LotId lot);
+
   /** What is open now of the batch shown. */
   List<Task> open(Worked worked);
 

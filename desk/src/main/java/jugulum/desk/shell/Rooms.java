@@ -20,6 +20,7 @@ import jugulum.desk.account.AccountView;
 import jugulum.desk.bench.BenchView;
 import jugulum.desk.cuts.CutsView;
 import jugulum.desk.day.DayView;
+import jugulum.desk.eye.PicturePage;
 import jugulum.desk.files.BatchFiles;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
@@ -151,6 +152,15 @@ final class Rooms implements Navigation {
   public void plan(LotId lot) {
     show(View.CUTS);
     cuts.get().open(lot);
+  }
+
+  @Override
+  public void picture(LotId lot) {
+    PicturePage page = new PicturePage(workbench, picker, lot, () -> openLot(lot));
+    center.accept(page);
+    page.applyCss();
+    // The key that asked for it is still to be let go.
+    Platform.runLater(page::focusFirst);
   }
 
   @Override

@@ -29,6 +29,9 @@ public interface Navigation {
   /** Plans the cuts of a lot of the batch on the bench. */
   void plan(LotId lot);
 
+  /** Looks for specks in a picture of a lot of the batch on the bench. */
+  void picture(LotId lot);
+
   /** Screens a lot of the batch on the bench with a stack. */
   void screen(LotId lot, List<Screen> stack);
 

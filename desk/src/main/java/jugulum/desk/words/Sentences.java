@@ -234,6 +234,15 @@ public final class Sentences {
               words.percent(purity),
               words.fixed(price, 2),
               buyer);
+      case Measure.Pictured picture ->
+          words.of(
+              picture.isDrawn() ? "measure.pictured.drawn" : "measure.pictured",
+              Integer.toString(picture.specks().size()),
+              words.rounded(picture.milligrams(), 2),
+              words.rounded(picture.lowMg(), 2),
+              words.rounded(picture.highMg(), 2),
+              Integer.toString(picture.takenOut()),
+              Integer.toString(picture.putIn()));
       case Measure.Pooled pooled -> words.of("measure.pooled", pooled.name());
       case Measure.PoolOf pool -> words.counted("measure.pool-of", pool.parts().size());
       case Measure.Setting(String dial, double value) -> setting(words, dial, value);

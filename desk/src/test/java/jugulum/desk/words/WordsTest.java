@@ -21,6 +21,10 @@ import jugulum.book.stream.BookProblem;
 import jugulum.core.advice.Advice;
 import jugulum.core.day.DayReason;
 import jugulum.core.day.Job;
+import jugulum.core.eye.EyeMass;
+import jugulum.core.eye.Seen;
+import jugulum.core.eye.SeenSpeck;
+import jugulum.core.eye.Tray;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
@@ -130,6 +134,8 @@ class WordsTest {
   private static boolean isPrefix(String prefix) {
     return ENUMS.containsKey(prefix)
         || List.of(
+                "eye.not",
+                "eye.step",
                 "measure.kind",
                 "lot.record",
                 "view",
@@ -259,6 +265,10 @@ class WordsTest {
           Map.entry("marks.saw.short", MarkLook.Saw.values()),
           Map.entry("marks.state", OwnWindow.State.values()),
           Map.entry("marks.state.short", OwnWindow.State.values()),
+          Map.entry("eye.tray", Tray.values()),
+          Map.entry("eye.trouble", Seen.Trouble.values()),
+          Map.entry("eye.why", SeenSpeck.Why.values()),
+          Map.entry("eye.widest", EyeMass.Widest.values()),
           Map.entry("gravity.manner", Process.GravityRun.Manner.values()),
           Map.entry("gravity.night.against", Overnight.Against.values()),
           Map.entry("run.night.morning", Overnight.Morning.values()),

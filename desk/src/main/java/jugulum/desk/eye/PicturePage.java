@@ -1,0 +1,644 @@
+package jugulum.desk.eye;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.VBox;
+import jugulum.core.eye.Eye;
+import jugulum.core.eye.EyeMass;
+import jugulum.core.eye.Kappa;
+import jugulum.core.eye.KnownSize;
+import jugulum.core.eye.Point;
+import jugulum.core.eye.Scale;
+import jugulum.core.eye.Scales;
+import jugulum.core.eye.Seen.Trouble;
+import jugulum.core.eye.SeenSpeck;
+import jugulum.core.eye.Tray;
+import jugulum.core.gold.BatchSpecks;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Measure;
+import jugulum.core.ledger.Network;
+import jugulum.desk.entry.EntryField;
+import jugulum.desk.entry.FieldRow;
+import jugulum.desk.entry.Parsers;
+import jugulum.desk.files.FileKind;
+import jugulum.desk.files.FilePicker;
+import jugulum.desk.guide.Guide;
+import jugulum.desk.kit.Buttons;
+import jugulum.desk.kit.Keys;
+import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Segments;
+import jugulum.desk.kit.Wrapping;
+import jugulum.desk.session.Current;
+import jugulum.desk.session.Workbench;
+import jugulum.desk.told.Told;
+import jugulum.desk.view.BenchMode;
+import jugulum.desk.view.MainView;
+import jugulum.desk.words.Prologue;
+import jugulum.desk.words.Sentences;
+import jugulum.desk.words.Words;
+import jugulum.desk.work.Outcome;
+
+/**
+ * A photograph of specks with a thing of known size in it, gone through by keys: first how large it
+ * shows things, then one speck that is gold for sure, then what is unsure; count, sizes and mass
+ * stay with the lot. Every key is a sign of its own, so nothing of it is a field's.
+ */
+public final class PicturePage extends BorderPane implements MainView, BenchMode {
+  private static final String REMEMBERED = "eye.";
+
+  @Prologue private final Words words;
+  private final Workbench workbench;
+  private final FilePicker picker;
+  private final LotId lot;
+  private final Current batch;
+  private final Runnable leave;
+  private final PictureView picture = new PictureView(this::clicked);
+  private final Segments<Lies> lies;
+  private final Segments<Tray> tray;
+  private final EntryField<Double> size =
+      EntryField.number(words, "eye-size", "eye.size", "8", 0.02, 200);
+  private final EntryField<Double> wire =
+      EntryField.number(words, "eye-wire", "eye.wire", "0.1", 0.01, 5);
+  private final EntryField<Optional<Double>> panned =
+      new EntryField<>(
+          words,
+          "eye-panned",
+          words.of("eye.panned"),
+          "",
+          Parsers.optional(typed -> Parsers.number(words, typed, 0.1, 1e7)));
+  private final VBox told = new VBox(10);
+  private final VBox right = new VBox(10);
+  private final Label question = Parts.sentence("", "answer");
+  private final Label figure = Parts.styled(new Label(), "gold-figure");
+  private final Label mass = Parts.sentence("");
+  private final VBox classes = new VBox(2);
+  private final VBox advice = new VBox(6);
+  private final Wrapping buttons = new Wrapping(8, 8);
+  private final Label wrong = Parts.sentence("", "entry-error");
+  private Optional<PictureFile.Read.Whole> file = Optional.empty();
+  private Optional<Scale> scale = Optional.empty();
+  private Optional<Point> lineFrom = Optional.empty();
+  private Optional<Looking> looking = Optional.empty();
+  private Step step = Step.FILE;
+
+  /** What is asked for. */
+  private enum Step {
+    FILE,
+    TELL,
+    SCALE,
+    LINE,
+    SURE,
+    GO
+  }
+
+  /** What lies beside the specks. */
+  enum Lies {
+    DISC,
+    RULER,
+    MESH
+  }
+
+  /**
+   * A page for a lot of the batch on the bench.
+   *
+   * @param leave goes back to where one came from
+   */
+  public PicturePage(Workbench workbench, FilePicker picker, LotId lot, Runnable leave) {
+    this.words = workbench.words();
+    super();
+    this.workbench = workbench;
+    this.picker = picker;
+    this.lot = lot;
+    this.leave = leave;
+    this.batch = workbench.projections().current().get();
+    setId("picture-page");
+    getStyleClass().add("page");
+    setFocusTraversable(true);
+    lies = new Segments<>("eye-lies", List.of(Lies.values()), one -> words.of("eye.lies", one));
+    tray = new Segments<>("eye-tray", List.of(Tray.values()), one -> words.of("eye.tray", one));
+    lies.onChange(this::asksForSize);
+    wrong.setId("eye-wrong");
+    figure.setId("eye-count");
+    mass.setId("eye-mass");
+    question.setId("eye-question");
+    advice.setId("eye-advice");
+    classes.setId("eye-classes");
+    Parts.shown(wrong, false);
+    told.getChildren()
+        .setAll(
+            Parts.section(words.of("eye.lies")),
+            lies,
+            new FieldRow(List.of(size, wire)),
+            Parts.section(words.of("eye.tray")),
+            tray);
+    right
+        .getChildren()
+        .setAll(figure, mass, question, told, wrong, classes, advice, panned, buttons);
+    right.getStyleClass().add("side");
+    ScrollPane rolled = new ScrollPane(right);
+    rolled.setFitToWidth(true);
+    rolled.setPrefWidth(440);
+    rolled.setFocusTraversable(false);
+    rolled.getStyleClass().add("page-scroll");
+    setTop(top());
+    setCenter(picture);
+    setRight(rolled);
+    recall();
+    EntryField.onEnter(this::find, size, wire);
+    addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+    setOnDragOver(this::over);
+    setOnDragDropped(this::dropped);
+    go(Step.FILE);
+  }
+
+  private Node top() {
+    String called =
+        batch
+            .worked()
+            .flatMap(now -> now.network().lot(lot))
+            .map(one -> Sentences.lot(words, one))
+            .orElse("");
+    VBox top = new VBox(2, Parts.heading(words.of("eye.title"), called));
+    top.getStyleClass().add("page-top");
+    return top;
+  }
+
+  private void asksForSize() {
+    Parts.shown(wire, lies.chosen() == Lies.MESH);
+  }
+
+  /** What was told last is mostly so again. */
+  private void recall() {
+    recall("lies").ifPresent(name -> lies.choose(Lies.valueOf(name)));
+    recall("tray").ifPresent(name -> tray.choose(Tray.valueOf(name)));
+    recall("size").ifPresent(size::fill);
+    recall("wire").ifPresent(wire::fill);
+    asksForSize();
+  }
+
+  private Optional<String> recall(String name) {
+    return workbench.preferences().remembered(REMEMBERED + name);
+  }
+
+  private void remember() {
+    workbench.preferences().remember(REMEMBERED + "lies", lies.chosen().name());
+    workbench.preferences().remember(REMEMBERED + "tray", tray.chosen().name());
+    workbench.preferences().remember(REMEMBERED + "size", size.field().getText());
+    workbench.preferences().remember(REMEMBERED + "wire", wire.field().getText());
+  }
+
+  private void go(Step next) {
+    step = next;
+    Parts.shown(told, next == Step.TELL);
+    boolean isSeen = next == Step.GO;
+    Stream.of(figure, mass, classes, panned).forEach(one -> Parts.shown(one, isSeen));
+    question.setText(words.of("eye.step", next));
+    advice.getChildren().clear();
+    buttons.getChildren().setAll(keys(next));
+    if (next == Step.GO) {
+      tell();
+    }
+    if (next == Step.SCALE) {
+      tellScale();
+    }
+  }
+
+  private List<Button> keys(Step now) {
+    Button other = Buttons.quiet("eye-open", words.of("eye.open"), "P", this::open);
+    Button back = Buttons.quiet("eye-leave", words.of("panel.back"), "Esc", leave);
+    return switch (now) {
+      case FILE ->
+          List.of(Buttons.primary("eye-open", words.of("eye.open"), "P", this::open), back);
+      case TELL ->
+          List.of(
+              Buttons.primary("eye-find", words.of("eye.find"), "Enter", this::find), other, back);
+      case SCALE ->
+          List.of(
+              Buttons.primary("eye-yes", words.of("eye.yes"), "Enter", this::yes),
+              Buttons.plain("eye-line", words.of("eye.line"), "M", () -> go(Step.LINE)),
+              Buttons.plain("eye-tell", words.of("eye.tell"), "T", () -> go(Step.TELL)),
+              other,
+              back);
+      case LINE -> List.of(other, back);
+      case SURE ->
+          List.of(
+              Buttons.primary("eye-sure", words.of("eye.sure"), "Enter", this::sure), other, back);
+      case GO ->
+          List.of(
+              Buttons.primary("eye-keep", words.of("eye.keep"), "Enter", this::keep),
+              Buttons.plain("eye-next", words.of("eye.next"), "Space", this::nextUnsure),
+              Buttons.plain("eye-turn", words.of("eye.turn"), "G", () -> act(Looking::turn)),
+              Buttons.plain("eye-add", words.of("eye.add"), "A", this::add),
+              Buttons.plain("eye-split", words.of("eye.split"), "S", () -> act(Looking::split)),
+              Buttons.plain("eye-join", words.of("eye.join"), "J", () -> act(Looking::join)),
+              other,
+              back);
+    };
+  }
+
+  private void say(String sentence) {
+    wrong.setText(sentence.isEmpty() ? "" : words.of("entry.error", sentence));
+    Parts.shown(wrong, !sentence.isEmpty());
+  }
+
+  private void open() {
+    picker.toOpen(FileKind.PHOTOGRAPH).ifPresent(this::read);
+  }
+
+  private void over(DragEvent drag) {
+    if (drag.getDragboard().hasFiles()) {
+      drag.acceptTransferModes(TransferMode.COPY);
+      drag.consume();
+    }
+  }
+
+  private void dropped(DragEvent drag) {
+    drag.getDragboard().getFiles().stream().findFirst().ifPresent(one -> read(one.toPath()));
+    drag.setDropCompleted(true);
+    drag.consume();
+  }
+
+  /** Reads a picture while the window goes on; what it cannot be is said, and nothing changes. */
+  void read(Path path) {
+    say("");
+    workbench
+        .work()
+        .aside(
+            () -> PictureFile.read(path),
+            read -> {
+              switch (read) {
+                case PictureFile.Read.Whole whole -> {
+                  file = Optional.of(whole);
+                  looking = Optional.empty();
+                  picture.show(whole.image());
+                  go(Step.TELL);
+                  focusFirst();
+                }
+                case PictureFile.Read.Not(var why) -> say(words.of("eye.not", why));
+              }
+            });
+  }
+
+  private Optional<KnownSize> known() {
+    Optional<Double> large = size.read();
+    return switch (lies.chosen()) {
+      case DISC -> large.filter(mm -> atLeast(size, mm, 1)).map(KnownSize.Disc::new);
+      case RULER -> large.filter(mm -> atMost(size, mm, 10)).map(KnownSize.Ruler::new);
+      case MESH ->
+          large
+              .filter(mm -> atMost(size, mm, 10))
+              .flatMap(
+                  opening -> wire.read().map(thick -> new KnownSize.Mesh(opening, thick, false)));
+    };
+  }
+
+  private boolean atLeast(EntryField<Double> field, double mm, double least) {
+    if (mm < least) {
+      field.refuse(words.of("eye.at-least", words.plain(least)));
+    }
+    return mm >= least;
+  }
+
+  private boolean atMost(EntryField<Double> field, double mm, double most) {
+    if (mm > most) {
+      field.refuse(words.of("eye.at-most", words.plain(most)));
+    }
+    return mm <= most;
+  }
+
+  private void find() {
+    Optional<KnownSize> what = known();
+    if (what.isEmpty() || file.isEmpty()) {
+      return;
+    }
+    remember();
+    PictureFile.Read.Whole whole = file.get();
+    question.setText(words.of("eye.finding"));
+    workbench
+        .work()
+        .aside(
+            () -> Scales.of(whole.light(), what.get()),
+            found -> {
+              scale = found;
+              found.ifPresent(picture::known);
+              go(found.isPresent() ? Step.SCALE : Step.LINE);
+              requestFocus();
+            });
+  }
+
+  private void tellScale() {
+    Scale found = scale.orElseThrow();
+    String how =
+        switch (found.found()) {
+          case Scale.Found.Ring _ -> words.of("eye.scale.ring", size.field().getText());
+          case Scale.Found.Lines _ -> words.of("eye.scale.lines", words.rounded(pitchMm(found), 3));
+          case Scale.Found.Drawn _ -> words.of("eye.scale.drawn");
+        };
+    question.setText(how);
+    advice
+        .getChildren()
+        .setAll(
+            Parts.sentence(
+                words.of(
+                    "eye.scale.px",
+                    words.rounded(found.pxPerMm(), 1),
+                    words.percent(found.relativeSd())),
+                "muted"));
+    if (found.isWeak()) {
+      advice
+          .getChildren()
+          .add(Parts.advice("fault", "", words.of("eye.trouble", Trouble.WEAK_SCALE)));
+    }
+  }
+
+  private static double pitchMm(Scale found) {
+    return found.found() instanceof Scale.Found.Lines lines ? lines.pitchPx() / found.pxPerMm() : 0;
+  }
+
+  /** The scale is right: the eye looks, and one that is gold for sure is asked for. */
+  private void yes() {
+    PictureFile.Read.Whole whole = file.orElseThrow();
+    Scale found = scale.orElseThrow();
+    Tray on = tray.chosen();
+    Kappa kappa = kappa();
+    question.setText(words.of("eye.looking"));
+    long seed = Long.parseUnsignedLong(whole.sha256().substring(0, 16), 16);
+    workbench
+        .work()
+        .aside(
+            () -> new Looking(whole.light(), found, on, kappa, seed),
+            look -> {
+              looking = Optional.of(look);
+              picture.marks(look.tally(), look.inHand());
+              go(Step.SURE);
+              requestFocus();
+            });
+  }
+
+  private Kappa kappa() {
+    return batch
+        .worked()
+        .map(
+            now -> {
+              Network network = now.network();
+              return Kappa.told(
+                  Math.clamp(BatchSpecks.of(network).flatness(), 0.01, 1),
+                  network.batch().assumptions().goldDensity());
+            })
+        .orElseGet(() -> Kappa.told(0.3, 17.5));
+  }
+
+  private void clicked(Point place) {
+    requestFocus();
+    picture.to(place);
+    switch (step) {
+      case LINE -> line(place);
+      case SURE -> sure();
+      case GO -> {
+        looking.ifPresent(look -> look.take(place));
+        redraw();
+      }
+      case FILE, TELL, SCALE -> {}
+    }
+  }
+
+  private void line(Point place) {
+    if (lineFrom.isEmpty()) {
+      lineFrom = Optional.of(place);
+      question.setText(words.of("eye.line.to"));
+      return;
+    }
+    Point from = lineFrom.get();
+    lineFrom = Optional.empty();
+    Optional<Double> mm = size.read();
+    if (mm.isEmpty() || from.to(place) < 10) {
+      say(words.of("eye.line.short"));
+      go(Step.LINE);
+      return;
+    }
+    say("");
+    scale = Scales.of(file.orElseThrow().light(), new KnownSize.Line(mm.get(), from, place));
+    scale.ifPresent(picture::known);
+    go(Step.SCALE);
+  }
+
+  /** What lies at the cross-hair is gold for sure: all are judged beside it. */
+  private void sure() {
+    Looking look = looking.orElseThrow();
+    Point place = picture.cross();
+    if (look.tally().at(place).isEmpty()) {
+      say(words.of("eye.sure.none"));
+      return;
+    }
+    say("");
+    question.setText(words.of("eye.looking"));
+    workbench
+        .work()
+        .aside(
+            () -> {
+              look.sure(place);
+              return look;
+            },
+            _ -> {
+              go(Step.GO);
+              redraw();
+              requestFocus();
+            });
+  }
+
+  private void act(Consumer<Looking> how) {
+    looking.ifPresent(how);
+    redraw();
+  }
+
+  private void nextUnsure() {
+    act(Looking::nextUnsure);
+  }
+
+  private void add() {
+    act(look -> look.add(picture.cross()));
+  }
+
+  private void redraw() {
+    looking.ifPresent(
+        look -> {
+          picture.marks(look.tally(), look.inHand());
+          tell();
+        });
+  }
+
+  private void tell() {
+    Looking look = looking.orElseThrow();
+    List<SeenSpeck> gold = look.tally().gold();
+    figure.setText(words.counted("eye.count", gold.size()));
+    Optional<EyeMass> weighs = look.mass();
+    mass.setText(
+        weighs
+            .map(
+                one ->
+                    words.of(
+                        "eye.mass",
+                        words.rounded(one.milligrams().usual(), 2),
+                        words.rounded(one.milligrams().low(), 2),
+                        words.rounded(one.milligrams().high(), 2)))
+            .orElseGet(
+                () ->
+                    gold.isEmpty()
+                        ? words.of("eye.trouble", Trouble.NO_GOLD)
+                        : words.counted("eye.unsure", look.tally().unsure())));
+    question.setText(
+        words.of(
+            "eye.made",
+            Integer.toString(look.tally().takenOut()),
+            Integer.toString(look.tally().putIn()),
+            Integer.toString(look.tally().marks().size())));
+    classes.getChildren().setAll(SizeRows.of(words, gold, look.scale().pxPerMm()));
+    List<Node> lines = new ArrayList<>();
+    weighs.ifPresent(
+        one ->
+            lines.add(
+                Parts.advice(
+                    "water", words.of("eye.widest"), words.of("eye.widest", one.widest()))));
+    look.seen().troubles().stream()
+        .filter(trouble -> trouble != Trouble.NO_GOLD)
+        .forEach(trouble -> lines.add(Parts.advice("fault", "", words.of("eye.trouble", trouble))));
+    look.inHand()
+        .ifPresent(
+            i ->
+                look.tally()
+                    .marks()
+                    .get(i)
+                    .speck()
+                    .why()
+                    .ifPresent(
+                        why -> lines.add(Parts.sentence(words.of("eye.why", why), "muted"))));
+    advice.getChildren().setAll(lines);
+  }
+
+  /** Count, sizes and mass stay with the lot as one action. */
+  private void keep() {
+    Looking look = looking.orElseThrow();
+    if (look.tally().unsure() > 0) {
+      look.nextUnsure();
+      redraw();
+      return;
+    }
+    Optional<Optional<Double>> grams = panned.read();
+    Optional<EyeMass> weighs = look.mass();
+    if (grams.isEmpty() || weighs.isEmpty()) {
+      return;
+    }
+    Measure.Pictured kept = Kept.picture(file.orElseThrow(), look, weighs.get(), Eye.RULE);
+    List<Edit> edits = new ArrayList<>();
+    edits.add(new Edit.RecordOnLot(lot, kept));
+    edits.add(new Edit.RecordOnLot(lot, Kept.evidence(look, weighs.get(), grams.get())));
+    workbench
+        .session()
+        .submit(batch, edits)
+        .thenAccept(
+            outcome -> {
+              if (outcome instanceof Outcome.Not not) {
+                say(Told.why(not, workbench.preferences().figures().get()));
+              } else {
+                leave.run();
+              }
+            });
+  }
+
+  private void pressed(KeyEvent key) {
+    boolean isField = key.getTarget() instanceof TextInputControl;
+    boolean isSign = !key.isShortcutDown() && !key.isAltDown();
+    if (isSign && does(key, isField)) {
+      key.consume();
+    }
+  }
+
+  private boolean does(KeyEvent key, boolean isField) {
+    if (key.getCode() == KeyCode.ESCAPE) {
+      leave.run();
+      return true;
+    }
+    if (isField || key.getTarget() instanceof ToggleButton) {
+      return false;
+    }
+    double far = key.isShiftDown() ? 10 : 1;
+    switch (key.getCode()) {
+      case LEFT -> picture.move(-far, 0);
+      case RIGHT -> picture.move(far, 0);
+      case UP -> picture.move(0, -far);
+      case DOWN -> picture.move(0, far);
+      case PLUS, ADD, EQUALS -> picture.zoom(1);
+      case MINUS, SUBTRACT -> picture.zoom(-1);
+      case DIGIT0, NUMPAD0 -> picture.zoom(0);
+      case TAB -> {
+        if (step != Step.GO) {
+          return false;
+        }
+        act(look -> look.step(key.isShiftDown()));
+      }
+      case DELETE, X -> {
+        if (step != Step.GO) {
+          return false;
+        }
+        act(look -> look.say(false));
+      }
+      default -> {
+        return Keys.press(this, key);
+      }
+    }
+    return true;
+  }
+
+  @Override
+  public boolean undoOrRedo(boolean isRedo) {
+    if (!isRedo && looking.filter(Looking::back).isPresent()) {
+      redraw();
+    }
+    return true;
+  }
+
+  @Override
+  public Node node() {
+    return this;
+  }
+
+  @Override
+  public Guide.Page page() {
+    return Guide.Page.BENCH;
+  }
+
+  @Override
+  public void begin() {
+    focusFirst();
+  }
+
+  @Override
+  public void end() {
+    // Nothing goes on behind it.
+  }
+
+  @Override
+  public void focusFirst() {
+    if (step == Step.TELL) {
+      size.field().requestFocus();
+    } else {
+      requestFocus();
+    }
+  }
+}
