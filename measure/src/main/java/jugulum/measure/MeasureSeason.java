@@ -82,7 +82,7 @@ public final class MeasureSeason {
       }
       String id = "printf('%08x', c.n) || substr(t.stream, 9)";
       does.execute(
-          "INSERT INTO stream SELECT kind, "
+          "INSERT INTO stream (kind, stream, version) SELECT kind, "
               + id
               + ", version FROM stream t, copy c"
               + " WHERE t.kind = 'batch'");

@@ -18,9 +18,65 @@ final class Kept {
   /** The ends of a 95 % range of a normal value lie so many standard deviations apart. */
   private static final double APART = 2 * 1.959964;
 
+  /** A step of a scale is read to within half of it either way. */
+  private static final double OF_A_STEP = Math.sqrt(12);
+
   private Kept() {}
 
-  static Pictured picture(PictureFile.Read.Whole file, Looking look, EyeMass mass, int rule) {
+  /**
+   * The specks of the picture on a scale.
+   *
+   * @param milligrams together
+   * @param stepMg one step of the scale
+   */
+  record Weighed(double milligrams, double stepMg) {
+    Band range() {
+      return new Band(Math.max(0, milligrams - stepMg / 2), milligrams, milligrams + stepMg / 2);
+    }
+  }
+
+  /** One of the last place that was typed, in mg. */
+  static double stepMg(String typed) {
+    int point = Math.max(typed.indexOf('.'), typed.indexOf(','));
+    int places =
+        point < 0 ? 0 : (int) typed.substring(point + 1).chars().filter(Character::isDigit).count();
+    return Math.pow(10, -Math.min(places, 3));
+  }
+
+  /**
+   * The picture, what it says of the gold of the lot, and the specks' own weight where they were
+   * weighed, which then goes before what the eye says.
+   *
+   * @param panned the sand that was panned for it, in grams; empty where it is all the gold there
+   *     is
+   */
+  static List<Measure> measures(
+      PictureFile.Read.Whole file,
+      Looking look,
+      EyeMass mass,
+      int rule,
+      Optional<Double> panned,
+      Optional<Weighed> weighed) {
+    Band mg = weighed.map(Weighed::range).orElse(mass.milligrams());
+    double sd =
+        weighed
+            .map(one -> one.stepMg() / OF_A_STEP)
+            .orElse((mass.milligrams().high() - mass.milligrams().low()) / APART);
+    List<Measure> all = new ArrayList<>();
+    all.add(picture(file, look, mg, rule));
+    all.add(
+        panned
+            .<Measure>map(grams -> sample(look, grams))
+            .orElseGet(() -> new Measure.KnownGold(mg.usual(), sd)));
+    weighed.ifPresent(
+        one ->
+            all.add(
+                new Measure.WeighedSpecks(
+                    look.tally().gold().size(), one.milligrams(), one.stepMg())));
+    return all;
+  }
+
+  private static Pictured picture(PictureFile.Read.Whole file, Looking look, Band mg, int rule) {
     double px = look.scale().pxPerMm();
     return new Pictured(
         file.sha256(),
@@ -29,9 +85,9 @@ final class Kept {
         look.tally().gold().stream().map(one -> size(one, px)).toList(),
         look.tally().takenOut(),
         look.tally().putIn(),
-        mass.milligrams().low(),
-        mass.milligrams().usual(),
-        mass.milligrams().high(),
+        mg.low(),
+        mg.usual(),
+        mg.high(),
         rule,
         false);
   }
@@ -44,18 +100,7 @@ final class Kept {
         Math.min(longest, speck.shortPx() / pxPerMm));
   }
 
-  /**
-   * What it says of the gold of the lot: of a panned sample how many specks of each size, else that
-   * all its visible gold weighs so much.
-   *
-   * @param panned the sand that was panned for it, in grams; empty where it is all the gold there
-   *     is
-   */
-  static Measure evidence(Looking look, EyeMass mass, Optional<Double> panned) {
-    if (panned.isEmpty()) {
-      Band mg = mass.milligrams();
-      return new Measure.KnownGold(mg.usual(), (mg.high() - mg.low()) / APART);
-    }
+  private static PannedSample sample(Looking look, double grams) {
     Map<Integer, Integer> counts = new TreeMap<>();
     for (SeenSpeck speck : look.tally().gold()) {
       counts.merge(SizeRows.place(speck.shortPx() / look.scale().pxPerMm()), 1, Integer::sum);
@@ -63,6 +108,6 @@ final class Kept {
     List<PannedSample.Seen> seen = new ArrayList<>();
     List<Cut> cuts = SizeRows.cuts();
     counts.forEach((place, count) -> seen.add(new PannedSample.Seen(cuts.get(place), count)));
-    return new PannedSample(panned.get(), seen);
+    return new PannedSample(grams, seen);
   }
 }

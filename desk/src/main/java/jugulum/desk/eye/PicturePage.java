@@ -1,5 +1,6 @@
 package jugulum.desk.eye;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,11 +29,10 @@ import jugulum.core.eye.Scales;
 import jugulum.core.eye.Seen.Trouble;
 import jugulum.core.eye.SeenSpeck;
 import jugulum.core.eye.Tray;
-import jugulum.core.gold.BatchSpecks;
+import jugulum.core.gold.PicturedGold;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
-import jugulum.core.ledger.Network;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
@@ -52,6 +52,7 @@ import jugulum.desk.view.MainView;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
 import jugulum.desk.work.Outcome;
 
 /**
@@ -68,6 +69,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   private final LotId lot;
   private final Current batch;
   private final Runnable leave;
+  private final PictureFolder folder;
   private final PictureView picture = new PictureView(this::clicked);
   private final Segments<Lies> lies;
   private final Segments<Tray> tray;
@@ -82,6 +84,13 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
           words.of("eye.panned"),
           "",
           Parsers.optional(typed -> Parsers.number(words, typed, 0.1, 1e7)));
+  private final EntryField<Optional<Double>> weighed =
+      new EntryField<>(
+          words,
+          "eye-weighed",
+          words.of("eye.weighed"),
+          "",
+          Parsers.optional(typed -> Parsers.number(words, typed, 0.001, 1e6)));
   private final VBox told = new VBox(10);
   private final VBox right = new VBox(10);
   private final Label question = Parts.sentence("", "answer");
@@ -126,6 +135,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     this.picker = picker;
     this.lot = lot;
     this.leave = leave;
+    this.folder = new PictureFolder(workbench.session().bookPath());
     this.batch = workbench.projections().current().get();
     setId("picture-page");
     getStyleClass().add("page");
@@ -149,7 +159,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
             tray);
     right
         .getChildren()
-        .setAll(figure, mass, question, told, wrong, classes, advice, panned, buttons);
+        .setAll(figure, mass, question, told, wrong, classes, advice, panned, weighed, buttons);
     right.getStyleClass().add("side");
     ScrollPane rolled = new ScrollPane(right);
     rolled.setFitToWidth(true);
@@ -165,6 +175,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     setOnDragOver(this::over);
     setOnDragDropped(this::dropped);
     go(Step.FILE);
+    last();
   }
 
   private Node top() {
@@ -207,7 +218,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     step = next;
     Parts.shown(told, next == Step.TELL);
     boolean isSeen = next == Step.GO;
-    Stream.of(figure, mass, classes, panned).forEach(one -> Parts.shown(one, isSeen));
+    Stream.of(figure, mass, classes, panned, weighed).forEach(one -> Parts.shown(one, isSeen));
     question.setText(words.of("eye.step", next));
     advice.getChildren().clear();
     buttons.getChildren().setAll(keys(next));
@@ -392,16 +403,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   }
 
   private Kappa kappa() {
-    return batch
-        .worked()
-        .map(
-            now -> {
-              Network network = now.network();
-              return Kappa.told(
-                  Math.clamp(BatchSpecks.of(network).flatness(), 0.01, 1),
-                  network.batch().assumptions().goldDensity());
-            })
-        .orElseGet(() -> Kappa.told(0.3, 17.5));
+    return PicturedGold.kappa(batch.worked().orElseThrow().network());
   }
 
   private void clicked(Point place) {
@@ -540,14 +542,17 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
       return;
     }
     Optional<Optional<Double>> grams = panned.read();
+    Optional<Optional<Double>> together = grams.flatMap(_ -> weighed.read());
     Optional<EyeMass> weighs = look.mass();
-    if (grams.isEmpty() || weighs.isEmpty()) {
+    if (grams.isEmpty() || together.isEmpty() || weighs.isEmpty()) {
       return;
     }
-    Measure.Pictured kept = Kept.picture(file.orElseThrow(), look, weighs.get(), Eye.RULE);
-    List<Edit> edits = new ArrayList<>();
-    edits.add(new Edit.RecordOnLot(lot, kept));
-    edits.add(new Edit.RecordOnLot(lot, Kept.evidence(look, weighs.get(), grams.get())));
+    Optional<Kept.Weighed> scale =
+        together.get().map(mg -> new Kept.Weighed(mg, Kept.stepMg(weighed.field().getText())));
+    List<Edit> edits =
+        Kept.measures(file.orElseThrow(), look, weighs.get(), Eye.RULE, grams.get(), scale).stream()
+            .<Edit>map(measure -> new Edit.RecordOnLot(lot, measure))
+            .toList();
     workbench
         .session()
         .submit(batch, edits)
@@ -556,9 +561,56 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
               if (outcome instanceof Outcome.Not not) {
                 say(Told.why(not, workbench.preferences().figures().get()));
               } else {
+                copy(file.orElseThrow());
                 leave.run();
               }
             });
+  }
+
+  /** The figures are kept by now; where the copy cannot be, that is said. */
+  private void copy(PictureFile.Read.Whole whole) {
+    workbench
+        .work()
+        .aside(
+            () -> {
+              try {
+                folder.keep(whole.sha256(), whole.image());
+                return true;
+              } catch (IOException notWritten) {
+                return false;
+              }
+            },
+            isKept -> {
+              if (!isKept) {
+                workbench.notices().say(new Notice.Said(words.of("eye.not-kept"), true));
+              }
+            });
+  }
+
+  /** The picture the lot has, if there is one. */
+  private void last() {
+    Optional<Measure.Pictured> kept =
+        batch
+            .worked()
+            .flatMap(now -> now.network().lot(lot))
+            .flatMap(one -> one.latest(Measure.Pictured.class));
+    kept.ifPresent(
+        one ->
+            workbench
+                .work()
+                .aside(
+                    () -> folder.picture(one.sha256()),
+                    found -> {
+                      if (step == Step.FILE) {
+                        found.ifPresent(picture::show);
+                        advice
+                            .getChildren()
+                            .setAll(
+                                Parts.sentence(
+                                    Sentences.measure(one, workbench.preferences().figures().get()),
+                                    "muted"));
+                      }
+                    }));
   }
 
   private void pressed(KeyEvent key) {

@@ -1,6 +1,7 @@
 package jugulum.desk.session;
 
 import java.io.OutputStream;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -138,6 +139,11 @@ public final class Session {
   /** Where the book is. */
   public String bookName() {
     return String.valueOf(book.path().getFileName());
+  }
+
+  /** The file of the book. */
+  public Path bookPath() {
+    return book.path();
   }
 
   /** What a bench remembers of one book among others. */

@@ -20,14 +20,23 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import javax.imageio.ImageIO;
+import jugulum.core.eye.EyeMass;
+import jugulum.core.eye.Kappa;
+import jugulum.core.eye.KnownSize;
 import jugulum.core.eye.Point;
+import jugulum.core.eye.Scale;
+import jugulum.core.eye.Scales;
+import jugulum.core.eye.Tray;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
+import jugulum.desk.eye.PictureFile.Read;
 import org.junit.jupiter.api.Test;
 
 /** A picture of specks is gone through by keys, and stays with its lot. */
@@ -126,12 +135,57 @@ class PicturePageTest extends OnTheDemoBook {
       assertThat(picture.file()).isEqualTo("specks.png");
       assertThat(picture.pxPerMm()).isBetween(29.5, 30.5);
       assertThat(picture.sha256()).hasSize(64);
+      Path copy =
+          book.resolveSibling(book.getFileName() + ".pictures").resolve(picture.sha256() + ".jpg");
+      person.until(() -> Files.isRegularFile(copy));
+      assertThat(ImageIO.read(copy.toFile()).getWidth()).isEqualTo(1200);
       assertThat(kept.latest(Measure.KnownGold.class)).isPresent();
       assertThat(person.everything()).contains("picture: 12 specks");
       person.press(CONTROL, Z);
       assertThat(lot(person).latest(Measure.Pictured.class)).as("one action").isEmpty();
       assertThat(lot(person).latest(Measure.KnownGold.class)).isEmpty();
     }
+  }
+
+  /** A scale goes before the eye; of a panned sample its specks count by size. */
+  @Test
+  void whatWasWeighedGoesBeforeWhatIsSeen() throws Exception {
+    Path file = drawn();
+    Read read = PictureFile.read(file);
+    Looking look = looked((Read.Whole) read);
+    EyeMass mass = look.mass().orElseThrow();
+    List<Measure> eye =
+        Kept.measures((Read.Whole) read, look, mass, 1, Optional.empty(), Optional.empty());
+    assertThat(eye).hasSize(2);
+    assertThat(((Measure.KnownGold) eye.get(1)).milligrams()).isEqualTo(mass.milligrams().usual());
+    List<Measure> scale =
+        Kept.measures(
+            (Read.Whole) read,
+            look,
+            mass,
+            1,
+            Optional.of(250.0),
+            Optional.of(new Kept.Weighed(4.2, Kept.stepMg("4.2"))));
+    assertThat(scale).hasSize(3);
+    assertThat(((Measure.Pictured) scale.getFirst()).milligrams()).isEqualTo(4.2);
+    assertThat(((Measure.Pictured) scale.getFirst()).highMg()).isEqualTo(4.25);
+    Measure.PannedSample sample = (Measure.PannedSample) scale.get(1);
+    assertThat(sample.seen().stream().mapToInt(Measure.PannedSample.Seen::specks).sum())
+        .isEqualTo(12);
+    assertThat(scale.get(2)).isEqualTo(new Measure.WeighedSpecks(12, 4.2, 0.1));
+    assertThat(Kept.stepMg("4")).isEqualTo(1);
+    assertThat(Kept.stepMg("4,25")).isEqualTo(0.01);
+  }
+
+  private static Looking looked(Read.Whole whole) {
+    Scale scale = Scales.of(whole.light(), new KnownSize.Disc(8)).orElseThrow();
+    Looking look = new Looking(whole.light(), scale, Tray.BLACK, Kappa.told(0.3, 17.5), 1);
+    look.sure(new Point(600, 170));
+    while (look.tally().unsure() > 0) {
+      look.nextUnsure();
+      look.say(false);
+    }
+    return look;
   }
 
   @Test
