@@ -123,6 +123,9 @@ final class EveryView {
     look.at(person, theme + " a smelt");
     smelt(person, theme, look);
     finish(person, theme, look);
+    person.click("station-2-5").click("next-picture").until(() -> person.sees("eye-open"));
+    look.at(person, theme + " a picture of specks");
+    person.press(KeyCode.ESCAPE);
     person.press(CONTROL, KeyCode.DIGIT6).click("gear-part-MARKS").type("marks-cut", "−50 +100");
     look.at(person, theme + " own marks");
     person.click("gear-part-LINE").type("line-cut", "−50 +80").type("line-wanted", "150");

@@ -159,6 +159,14 @@ public final class Places {
   }
 
   private static void bench(List<Place> all) {
+    all.add(
+        new Place(
+            "a picture of specks",
+            person ->
+                show(person, View.BENCH)
+                    .click("station-2-5")
+                    .click("next-picture")
+                    .until(() -> person.sees("eye-open"))));
     for (int lot = 1; lot <= LOTS; lot += 3) {
       int number = lot;
       all.add(new Place("lot " + lot, person -> person.open(number)));

@@ -24,7 +24,11 @@ final class DiscFinder {
 
   private static final int MOST_RADIUS = 60;
 
-  /** The steepest of the pixels vote, as a share: ours. */
+  /**
+   * The steepest of the pixels vote, as a share: ours.
+   *
+   * <p>Off by a half: which pictures a disc is found in, not its size.
+   */
   private static final double VOTERS = 0.08;
 
   private static final int BANDS = 4;

@@ -29,10 +29,18 @@ public record Kappa(double value, double logSd, From from) {
   /** One speck's flatness about the mean of its gold, as a logarithm: measured on drawn gold. */
   static final double ONE_SPECK = 0.26;
 
-  /** What is left of a handful however many it holds, as a logarithm: ours. */
+  /**
+   * What is left of a handful however many it holds, as a logarithm: ours.
+   *
+   * <p>Off by a half: the narrowest a weighed range gets.
+   */
   private static final double LEAST = 0.03;
 
-  /** Gold of another size class has another shape, as a logarithm: ours. */
+  /**
+   * Gold of another size class has another shape, as a logarithm: ours.
+   *
+   * <p>Off by a half: ranges of cuts whose own gold nobody weighed.
+   */
   private static final double OTHER_CUTS = 0.1;
 
   /** A handful holds at least so many. */
@@ -41,7 +49,11 @@ public record Kappa(double value, double logSd, From from) {
   /** It weighs at least so many steps of the scale. */
   public static final int STEPS = 10;
 
-  /** Told, it may be so many times more or less: ours, as a 95 % range. */
+  /**
+   * Told, it may be so many times more or less: ours, as a 95 % range.
+   *
+   * <p>Off by a half: the width of every range without a weighed handful.
+   */
   private static final double TOLD = 1.5;
 
   private static final double NINETY_FIVE = 1.959964;

@@ -5,7 +5,11 @@ import java.util.Optional;
 
 /** Finds how large a picture shows things, by a thing of known size in it. */
 public final class Scales {
-  /** What a disc is made and measured to, as a share: ours. */
+  /**
+   * What a disc is made and measured to, as a share: ours.
+   *
+   * <p>Off by a half: three times it in the width of a mass by a disc.
+   */
   private static final double DISC_SD = 0.004;
 
   /** The same of marks. */
@@ -14,10 +18,18 @@ public final class Scales {
   /** The same of a woven screen. */
   private static final double MESH_SD = 0.008;
 
-  /** A usual wire may be so much thicker or thinner than told: ISO 3310-1, from memory. */
+  /**
+   * A usual wire may be so much thicker or thinner than told: ISO 3310-1, from memory.
+   *
+   * <p>Off by a half: the width of a mass by a screen whose wires nobody counted.
+   */
   private static final double WIRE = 0.15;
 
-  /** A person's hand at both ends of a line, in pixels: ours. */
+  /**
+   * A person's hand at both ends of a line, in pixels: ours.
+   *
+   * <p>Off by a half: the width of a mass by a line drawn by hand.
+   */
   private static final double HAND_PX = 1.5;
 
   /** A rim that fewer of the rays meet is doubtful. */

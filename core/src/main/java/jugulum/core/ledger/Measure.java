@@ -577,6 +577,22 @@ public sealed interface Measure {
       Check.inRange("highMg", highMg, milligrams, 1e6);
       Check.inRange("rule", rule, 1, 1_000_000);
     }
+
+    /** The same picture called otherwise. */
+    public Pictured named(String other) {
+      return new Pictured(
+          sha256,
+          other,
+          pxPerMm,
+          specks,
+          takenOut,
+          putIn,
+          lowMg,
+          milligrams,
+          highMg,
+          rule,
+          isDrawn);
+    }
   }
 
   /**

@@ -64,6 +64,9 @@ final class Kept {
             .orElse((mass.milligrams().high() - mass.milligrams().low()) / APART);
     List<Measure> all = new ArrayList<>();
     all.add(picture(file, look, mg, rule));
+    if (file.isDrawn()) {
+      return all;
+    }
     all.add(
         panned
             .<Measure>map(grams -> sample(look, grams))
@@ -89,7 +92,7 @@ final class Kept {
         mg.usual(),
         mg.high(),
         rule,
-        false);
+        file.isDrawn());
   }
 
   private static Pictured.SpeckSize size(SeenSpeck speck, double pxPerMm) {

@@ -8,6 +8,7 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
@@ -22,6 +23,7 @@ import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import jugulum.core.eye.Light;
+import jugulum.practice.camera.DrawnPicture;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -49,8 +51,10 @@ final class PictureFile {
      * @param light the same for the eye
      * @param sha256 of the file
      * @param name what it is called
+     * @param isDrawn whether no camera made it
      */
-    record Whole(BufferedImage image, Light light, String sha256, String name) implements Read {}
+    record Whole(BufferedImage image, Light light, String sha256, String name, boolean isDrawn)
+        implements Read {}
 
     /** None, and why. */
     record Not(Why why) implements Read {}
@@ -63,6 +67,17 @@ final class PictureFile {
     TOO_SMALL,
     FOUR_COLOURS,
     IS_A_LINK
+  }
+
+  /** What the played camera drew. */
+  static Read.Whole drawn(DrawnPicture drawn, String name) {
+    BufferedImage image =
+        new BufferedImage(drawn.width(), drawn.height(), BufferedImage.TYPE_INT_RGB);
+    image.setRGB(0, 0, drawn.width(), drawn.height(), drawn.rgb(), 0, drawn.width());
+    ByteBuffer bytes = ByteBuffer.allocate(4 * drawn.rgb().length);
+    bytes.asIntBuffer().put(drawn.rgb());
+    Light light = Light.of(drawn.rgb(), drawn.width(), drawn.height());
+    return new Read.Whole(image, light, sha256(bytes.array()), name, true);
   }
 
   /** Reads a file; whatever is wrong with it is told, never thrown. */
@@ -116,7 +131,7 @@ final class PictureFile {
       return new Read.Not(Why.TOO_SMALL);
     }
     int[] rgb = image.getRGB(0, 0, width, height, null, 0, width);
-    return new Read.Whole(image, Light.of(rgb, width, height), sha256(bytes), name);
+    return new Read.Whole(image, Light.of(rgb, width, height), sha256(bytes), name, false);
   }
 
   /** One that came with the JDK: others on the class path may do what they like. */

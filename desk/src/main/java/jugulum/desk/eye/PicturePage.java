@@ -2,6 +2,7 @@ package jugulum.desk.eye;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -54,6 +55,7 @@ import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 import jugulum.desk.work.Notice;
 import jugulum.desk.work.Outcome;
+import jugulum.practice.camera.DrawnPicture;
 
 /**
  * A photograph of specks with a thing of known size in it, gone through by keys: first how large it
@@ -62,10 +64,12 @@ import jugulum.desk.work.Outcome;
  */
 public final class PicturePage extends BorderPane implements MainView, BenchMode {
   private static final String REMEMBERED = "eye.";
+  private static final String FOLDER = "folder";
 
   @Prologue private final Words words;
   private final Workbench workbench;
   private final FilePicker picker;
+  private final Clock clock;
   private final LotId lot;
   private final Current batch;
   private final Runnable leave;
@@ -128,11 +132,13 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
    *
    * @param leave goes back to where one came from
    */
-  public PicturePage(Workbench workbench, FilePicker picker, LotId lot, Runnable leave) {
+  public PicturePage(
+      Workbench workbench, FilePicker picker, Clock clock, LotId lot, Runnable leave) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
     this.picker = picker;
+    this.clock = clock;
     this.lot = lot;
     this.leave = leave;
     this.folder = new PictureFolder(workbench.session().bookPath());
@@ -232,10 +238,16 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
 
   private List<Button> keys(Step now) {
     Button other = Buttons.quiet("eye-open", words.of("eye.open"), "P", this::open);
+    Button newest = Buttons.plain("eye-newest", words.of("eye.newest"), "N", this::newest);
+    Parts.shown(newest, recall(FOLDER).isPresent());
     Button back = Buttons.quiet("eye-leave", words.of("panel.back"), "Esc", leave);
     return switch (now) {
       case FILE ->
-          List.of(Buttons.primary("eye-open", words.of("eye.open"), "P", this::open), back);
+          List.of(
+              Buttons.primary("eye-open", words.of("eye.open"), "P", this::open),
+              newest,
+              Buttons.plain("eye-draw", words.of("eye.draw"), "D", this::draw),
+              back);
       case TELL ->
           List.of(
               Buttons.primary("eye-find", words.of("eye.find"), "Enter", this::find), other, back);
@@ -258,6 +270,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
               Buttons.plain("eye-add", words.of("eye.add"), "A", this::add),
               Buttons.plain("eye-split", words.of("eye.split"), "S", () -> act(Looking::split)),
               Buttons.plain("eye-join", words.of("eye.join"), "J", () -> act(Looking::join)),
+              newest,
               other,
               back);
     };
@@ -269,7 +282,56 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   }
 
   private void open() {
-    picker.toOpen(FileKind.PHOTOGRAPH).ifPresent(this::read);
+    picker
+        .toOpen(FileKind.PHOTOGRAPH)
+        .ifPresent(
+            path -> {
+              Path folder = path.toAbsolutePath().getParent();
+              if (folder != null) {
+                workbench.preferences().remember(REMEMBERED + FOLDER, folder.toString());
+              }
+              read(path);
+            });
+  }
+
+  /** The played camera draws one to practise on: what is kept of it is no evidence. */
+  private void draw() {
+    long seed = clock.millis();
+    Tray on = tray.chosen();
+    say("");
+    workbench
+        .work()
+        .aside(
+            () ->
+                PictureFile.drawn(
+                    DrawnPicture.of(seed, on), words.of("eye.drawn", Long.toString(seed))),
+            whole -> {
+              lies.choose(Lies.DISC);
+              size.fill(words.plain(DrawnPicture.DISC_MM));
+              take(whole);
+            });
+  }
+
+  private void take(PictureFile.Read.Whole whole) {
+    file = Optional.of(whole);
+    looking = Optional.empty();
+    picture.show(whole.image());
+    go(Step.TELL);
+    focusFirst();
+  }
+
+  /** The last picture of the folder one opened from before: where the camera saves. */
+  private void newest() {
+    recall(FOLDER)
+        .ifPresent(
+            from ->
+                workbench
+                    .work()
+                    .aside(
+                        () -> CameraFolder.newest(Path.of(from), clock.instant()),
+                        found ->
+                            found.ifPresentOrElse(
+                                this::read, () -> say(words.of("eye.newest.none", from)))));
   }
 
   private void over(DragEvent drag) {
@@ -294,13 +356,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
             () -> PictureFile.read(path),
             read -> {
               switch (read) {
-                case PictureFile.Read.Whole whole -> {
-                  file = Optional.of(whole);
-                  looking = Optional.empty();
-                  picture.show(whole.image());
-                  go(Step.TELL);
-                  focusFirst();
-                }
+                case PictureFile.Read.Whole whole -> take(whole);
                 case PictureFile.Read.Not(var why) -> say(words.of("eye.not", why));
               }
             });

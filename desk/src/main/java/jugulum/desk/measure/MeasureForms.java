@@ -48,8 +48,7 @@ public final class MeasureForms {
           case Measure.Charge _ -> OneField.charge(figures);
           case Measure.Checked _ ->
               throw new IllegalArgumentException("a check is unticked, not corrected");
-          case Measure.Pictured _ ->
-              throw new IllegalArgumentException("a picture is gone through anew, not corrected");
+          case Measure.Pictured picture -> OneField.picture(figures, picture);
           case Measure.Pooled _, Measure.PoolOf _ ->
               throw new IllegalArgumentException("a pool is taken back whole, not corrected");
           case Measure.PannedSample sample ->

@@ -86,6 +86,26 @@ public final class OneField<T> extends MeasureForm {
                 : Optional.empty());
   }
 
+  /** Asks what the file of a picture is called; what was seen in it is gone through anew. */
+  public static MeasureForm picture(Supplier<Figures> figures, Measure.Pictured picture) {
+    EntryField<String> name =
+        new EntryField<>(
+            figures.get().words(),
+            "picture-file",
+            figures.get().words().of("form.picture"),
+            "",
+            Parsers.note(figures.get().words()));
+    return new OneField<>(
+        figures,
+        name,
+        "file",
+        picture::named,
+        measure ->
+            measure instanceof Measure.Pictured seen
+                ? Optional.of(new Shown<>(seen.file(), seen.file()))
+                : Optional.empty());
+  }
+
   /** Asks how a dial is set. */
   public static MeasureForm setting(Supplier<Figures> figures, String dial, String name) {
     EntryField<Double> value =

@@ -43,6 +43,7 @@ final class Rooms implements Navigation {
   private final Workbench workbench;
   private final BatchFiles files;
   private final FilePicker picker;
+  private final Clock clock;
   private final Consumer<Node> center;
   private final Runnable changes;
   private final BenchView bench;
@@ -72,6 +73,7 @@ final class Rooms implements Navigation {
     this.workbench = workbench;
     this.files = new BatchFiles(workbench, picker);
     this.picker = picker;
+    this.clock = clock;
     this.center = center;
     this.changes = changes;
     bench = new BenchView(workbench, beat, picker, this, lookRound);
@@ -156,7 +158,7 @@ final class Rooms implements Navigation {
 
   @Override
   public void picture(LotId lot) {
-    PicturePage page = new PicturePage(workbench, picker, lot, () -> openLot(lot));
+    PicturePage page = new PicturePage(workbench, picker, clock, lot, () -> openLot(lot));
     center.accept(page);
     page.applyCss();
     // The key that asked for it is still to be let go.

@@ -2,10 +2,12 @@ package jugulum.desk.eye;
 
 import static javafx.scene.input.KeyCode.A;
 import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.D;
 import static javafx.scene.input.KeyCode.E;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.G;
+import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.P;
 import static javafx.scene.input.KeyCode.SPACE;
 import static javafx.scene.input.KeyCode.TAB;
@@ -20,6 +22,8 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -37,6 +41,7 @@ import jugulum.core.ledger.Measure;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
 import jugulum.desk.eye.PictureFile.Read;
+import jugulum.practice.camera.DrawnPicture;
 import org.junit.jupiter.api.Test;
 
 /** A picture of specks is gone through by keys, and stays with its lot. */
@@ -144,6 +149,51 @@ class PicturePageTest extends OnTheDemoBook {
       person.press(CONTROL, Z);
       assertThat(lot(person).latest(Measure.Pictured.class)).as("one action").isEmpty();
       assertThat(lot(person).latest(Measure.KnownGold.class)).isEmpty();
+    }
+  }
+
+  /** To practise on: what is kept of it says nothing of the lot. */
+  @Test
+  void aDrawnPictureIsNoEvidence() {
+    DrawnPicture drawn = DrawnPicture.of(3, Tray.BLACK);
+    Read.Whole whole = PictureFile.drawn(drawn, "drawn 3");
+    Scale scale = Scales.of(whole.light(), new KnownSize.Disc(DrawnPicture.DISC_MM)).orElseThrow();
+    Looking look = new Looking(whole.light(), scale, Tray.BLACK, Kappa.told(0.28, 17.2), 1);
+    DrawnPicture.Gold gold = drawn.specks().getFirst();
+    look.sure(new Point(gold.x(), gold.y()));
+    while (look.tally().unsure() > 0) {
+      look.nextUnsure();
+      look.say(true);
+    }
+    List<Measure> kept =
+        Kept.measures(
+            whole, look, look.mass().orElseThrow(), 1, Optional.empty(), Optional.empty());
+    assertThat(kept)
+        .singleElement()
+        .isInstanceOfSatisfying(
+            Measure.Pictured.class, picture -> assertThat(picture.isDrawn()).isTrue());
+  }
+
+  @Test
+  void thePlayedCameraDrawsOne() {
+    try (Person person = Person.at(book)) {
+      person.open(lot(person).id().number()).press(E);
+      person.until(() -> person.sees("eye-draw"));
+      person.press(D).until(() -> person.sees("eye-find"));
+      assertThat(person.text("eye-size")).isEqualTo("8");
+    }
+  }
+
+  /** Where one was opened from, the camera saves the next: one key takes it. */
+  @Test
+  void theNewestPictureComesByOneKey() throws Exception {
+    Path file = drawn();
+    try (Person person = atThePicture(file)) {
+      person.until(() -> person.sees("eye-find"));
+      person.press(ESCAPE).press(E).until(() -> person.sees("eye-newest"));
+      Files.setLastModifiedTime(file, FileTime.from(Instant.parse("2026-05-04T07:59:00Z")));
+      person.press(N).until(() -> person.sees("eye-find"));
+      assertThat(person.sees("eye-wrong")).isFalse();
     }
   }
 

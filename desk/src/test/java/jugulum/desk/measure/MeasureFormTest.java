@@ -156,6 +156,18 @@ class MeasureFormTest {
             List.of(
                 new Measure.LiftTest.Lift(20.123_4, 31.123_456, 0),
                 new Measure.LiftTest.Lift(3, 1.5, 7))),
+        new Measure.Pictured(
+            "0a".repeat(32),
+            "look 4.jpg",
+            41.234_567,
+            List.of(new Measure.Pictured.SpeckSize(0.051_234, 0.3, 0.2)),
+            3,
+            1,
+            0.4,
+            0.5,
+            0.7,
+            1,
+            false),
         new Measure.Bagged("season bag"),
         new Measure.Discarded("the bucket was needed"),
         new Measure.Setting("tilt", 2.004_567),
