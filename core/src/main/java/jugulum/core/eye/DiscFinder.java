@@ -29,7 +29,7 @@ final class DiscFinder {
    *
    * <p>Off by a half: which pictures a disc is found in, not its size.
    */
-  private static final double VOTERS = 0.08;
+  private static final double VOTERS = 0.3;
 
   private static final int BANDS = 4;
   private static final int CANDIDATES = 8;
@@ -105,7 +105,7 @@ final class DiscFinder {
       int r = LEAST_RADIUS + k;
       Plane count = new Plane(w, h);
       for (int at = 0; at < slope.length; at++) {
-        if (slope[at] > least) {
+        if (slope[at] > least && isRidge(gx, gy, slope, at, w)) {
           float ux = gx[at] / slope[at];
           float uy = gy[at] / slope[at];
           int x = at % w;
@@ -117,6 +117,20 @@ final class DiscFinder {
       votes[k] = Filters.box(count, 3).values();
     }
     return best(votes, w, h, by);
+  }
+
+  /** Whether it is the steepest across the edge it lies on: an edge votes once, however soft. */
+  private static boolean isRidge(float[] gx, float[] gy, float[] slope, int at, int w) {
+    int dx = Math.round(gx[at] / slope[at]);
+    int dy = Math.round(gy[at] / slope[at]);
+    int ahead = at + dy * w + dx;
+    int behind = at - dy * w - dx;
+    return ahead >= 0
+        && behind >= 0
+        && ahead < slope.length
+        && behind < slope.length
+        && slope[at] >= slope[ahead]
+        && slope[at] >= slope[behind];
   }
 
   private static void vote(Plane count, float x, float y, int radius) {
