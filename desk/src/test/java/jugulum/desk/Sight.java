@@ -19,6 +19,7 @@ import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TableView;
 import javafx.scene.text.Text;
+import jugulum.core.scale.ScaleView;
 
 /**
  * What must hold of everything in sight. All of it is read on the interface thread: sizes read
@@ -95,11 +96,17 @@ final class Sight {
 
   /** Once it is laid out nothing moves by itself, and all of it is inside the window. */
   static void standsStill(Person person, String where) {
+    // A scale that was just put on comes to rest first; what it says is no thing that moves.
+    person.until(() -> person.drawn(() -> stands(person)));
     person.pulses(PULSES);
     List<String> before = places(person);
     person.pulses(PULSES);
     assertThat(places(person)).as(where).isEqualTo(before);
     isWhole(person, where);
+  }
+
+  private static boolean stands(Person person) {
+    return person.workbench().scale().view().get().state() != ScaleView.State.MOVING;
   }
 
   /** Nothing cut off, nothing mute, nothing too small to read, nothing outside the window. */
