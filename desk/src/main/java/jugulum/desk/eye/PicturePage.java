@@ -3,11 +3,9 @@ package jugulum.desk.eye;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -29,22 +27,17 @@ import jugulum.core.eye.Point;
 import jugulum.core.eye.Scale;
 import jugulum.core.eye.Scales;
 import jugulum.core.eye.Seen.Trouble;
-import jugulum.core.eye.SeenSpeck;
 import jugulum.core.eye.Tray;
 import jugulum.core.gold.PicturedGold;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
-import jugulum.desk.entry.EntryField;
-import jugulum.desk.entry.FieldRow;
-import jugulum.desk.entry.Parsers;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.guide.Guide;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
-import jugulum.desk.kit.Segments;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.session.Current;
 import jugulum.desk.session.Workbench;
@@ -64,8 +57,7 @@ import jugulum.practice.camera.DrawnPicture;
  * stay with the lot. Every key is a sign of its own, so nothing of it is a field's.
  */
 public final class PicturePage extends BorderPane implements MainView, BenchMode {
-  private static final String REMEMBERED = "eye.";
-  private static final String FOLDER = "folder";
+  private static final String FOLDER = "eye.folder";
 
   @Prologue private final Words words;
   private final Workbench workbench;
@@ -76,32 +68,10 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   private final Runnable leave;
   private final PictureFolder folder;
   private final PictureView picture = new PictureView(this::clicked);
-  private final Segments<Lies> lies;
-  private final Segments<Tray> tray;
-  private final EntryField<Double> size =
-      EntryField.number(words, "eye-size", "eye.size", "8", 0.02, 200);
-  private final EntryField<Double> wire =
-      EntryField.number(words, "eye-wire", "eye.wire", "0.1", 0.01, 5);
-  private final EntryField<Optional<Double>> panned =
-      new EntryField<>(
-          words,
-          "eye-panned",
-          words.of("eye.panned"),
-          "",
-          Parsers.optional(typed -> Parsers.number(words, typed, 0.1, 1e7)));
-  private final EntryField<Optional<Double>> weighed =
-      new EntryField<>(
-          words,
-          "eye-weighed",
-          words.of("eye.weighed"),
-          "",
-          Parsers.optional(typed -> Parsers.number(words, typed, 0.001, 1e6)));
-  private final VBox told = new VBox(10);
+  private final Telling told;
   private final VBox right = new VBox(10);
   private final Label question = Parts.sentence("", "answer");
-  private final Label figure = Parts.styled(new Label(), "gold-figure");
-  private final Label mass = Parts.sentence("");
-  private final VBox classes = new VBox(2);
+  private final TallyBox tally;
   private final VBox advice = new VBox(6);
   private final Wrapping buttons = new Wrapping(8, 8);
   private final Label wrong = Parts.sentence("", "entry-error");
@@ -119,13 +89,6 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     LINE,
     SURE,
     GO
-  }
-
-  /** What lies beside the specks. */
-  enum Lies {
-    DISC,
-    RULER,
-    MESH
   }
 
   /**
@@ -148,26 +111,13 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     getStyleClass().addAll("page", "eye-page");
     setFocusTraversable(true);
     setAccessibleText(words.of("eye.title"));
-    lies = new Segments<>("eye-lies", List.of(Lies.values()), one -> words.of("eye.lies", one));
-    tray = new Segments<>("eye-tray", List.of(Tray.values()), one -> words.of("eye.tray", one));
-    lies.onChange(this::asksForSize);
+    tally = new TallyBox(words);
+    told = new Telling(words, workbench.preferences(), this::find);
     wrong.setId("eye-wrong");
-    figure.setId("eye-count");
-    mass.setId("eye-mass");
     question.setId("eye-question");
     advice.setId("eye-advice");
-    classes.setId("eye-classes");
     Parts.shown(wrong, false);
-    told.getChildren()
-        .setAll(
-            Parts.section(words.of("eye.lies")),
-            lies,
-            new FieldRow(List.of(size, wire)),
-            Parts.section(words.of("eye.tray")),
-            tray);
-    right
-        .getChildren()
-        .setAll(figure, mass, question, told, wrong, classes, advice, panned, weighed, buttons);
+    right.getChildren().setAll(question, told, wrong, advice, tally, buttons);
     right.getStyleClass().add("side");
     ScrollPane rolled = new ScrollPane(right);
     rolled.setFitToWidth(true);
@@ -180,8 +130,6 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     frame.setMinSize(0, 0);
     setCenter(frame);
     setRight(rolled);
-    recall();
-    EntryField.onEnter(this::find, size, wire);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
     setOnDragOver(this::over);
     setOnDragDropped(this::dropped);
@@ -201,35 +149,10 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     return top;
   }
 
-  private void asksForSize() {
-    Parts.shown(wire, lies.chosen() == Lies.MESH);
-  }
-
-  /** What was told last is mostly so again. */
-  private void recall() {
-    recall("lies").ifPresent(name -> lies.choose(Lies.valueOf(name)));
-    recall("tray").ifPresent(name -> tray.choose(Tray.valueOf(name)));
-    recall("size").ifPresent(size::fill);
-    recall("wire").ifPresent(wire::fill);
-    asksForSize();
-  }
-
-  private Optional<String> recall(String name) {
-    return workbench.preferences().remembered(REMEMBERED + name);
-  }
-
-  private void remember() {
-    workbench.preferences().remember(REMEMBERED + "lies", lies.chosen().name());
-    workbench.preferences().remember(REMEMBERED + "tray", tray.chosen().name());
-    workbench.preferences().remember(REMEMBERED + "size", size.field().getText());
-    workbench.preferences().remember(REMEMBERED + "wire", wire.field().getText());
-  }
-
   private void go(Step next) {
     step = next;
-    Parts.shown(told, next == Step.TELL);
-    boolean isSeen = next == Step.GO;
-    Stream.of(figure, mass, classes, panned, weighed).forEach(one -> Parts.shown(one, isSeen));
+    Parts.shown(told, next == Step.TELL || next == Step.LINE);
+    Parts.shown(tally, next == Step.GO);
     question.setText(words.of("eye.step", next));
     advice.getChildren().clear();
     buttons.getChildren().setAll(keys(next));
@@ -244,7 +167,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   private List<Button> keys(Step now) {
     Button other = Buttons.quiet("eye-open", words.of("eye.open"), "P", this::open);
     Button newest = Buttons.plain("eye-newest", words.of("eye.newest"), "N", this::newest);
-    Parts.shown(newest, recall(FOLDER).isPresent());
+    Parts.shown(newest, workbench.preferences().remembered(FOLDER).isPresent());
     Button back = Buttons.quiet("eye-leave", words.of("panel.back"), "Esc", leave);
     return switch (now) {
       case FILE ->
@@ -293,7 +216,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
             path -> {
               Path folder = path.toAbsolutePath().getParent();
               if (folder != null) {
-                workbench.preferences().remember(REMEMBERED + FOLDER, folder.toString());
+                workbench.preferences().remember(FOLDER, folder.toString());
               }
               read(path);
             });
@@ -302,7 +225,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   /** The played camera draws one to practise on: what is kept of it is no evidence. */
   private void draw() {
     long seed = clock.millis();
-    Tray on = tray.chosen();
+    Tray on = told.tray();
     say("");
     workbench
         .work()
@@ -311,8 +234,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
                 PictureFile.drawn(
                     DrawnPicture.of(seed, on), words.of("eye.drawn", Long.toString(seed))),
             whole -> {
-              lies.choose(Lies.DISC);
-              size.fill(words.plain(DrawnPicture.DISC_MM));
+              told.disc(DrawnPicture.DISC_MM);
               take(whole);
             });
   }
@@ -327,7 +249,9 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
 
   /** The last picture of the folder one opened from before: where the camera saves. */
   private void newest() {
-    recall(FOLDER)
+    workbench
+        .preferences()
+        .remembered(FOLDER)
         .ifPresent(
             from ->
                 workbench
@@ -367,39 +291,12 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
             });
   }
 
-  private Optional<KnownSize> known() {
-    Optional<Double> large = size.read();
-    return switch (lies.chosen()) {
-      case DISC -> large.filter(mm -> atLeast(size, mm, 1)).map(KnownSize.Disc::new);
-      case RULER -> large.filter(mm -> atMost(size, mm, 10)).map(KnownSize.Ruler::new);
-      case MESH ->
-          large
-              .filter(mm -> atMost(size, mm, 10))
-              .flatMap(
-                  opening -> wire.read().map(thick -> new KnownSize.Mesh(opening, thick, false)));
-    };
-  }
-
-  private boolean atLeast(EntryField<Double> field, double mm, double least) {
-    if (mm < least) {
-      field.refuse(words.of("eye.at-least", words.plain(least)));
-    }
-    return mm >= least;
-  }
-
-  private boolean atMost(EntryField<Double> field, double mm, double most) {
-    if (mm > most) {
-      field.refuse(words.of("eye.at-most", words.plain(most)));
-    }
-    return mm <= most;
-  }
-
   private void find() {
-    Optional<KnownSize> what = known();
+    Optional<KnownSize> what = told.known();
     if (what.isEmpty() || file.isEmpty()) {
       return;
     }
-    remember();
+    told.remember();
     PictureFile.Read.Whole whole = file.get();
     question.setText(words.of("eye.finding"));
     workbench
@@ -418,7 +315,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     Scale found = scale.orElseThrow();
     String how =
         switch (found.found()) {
-          case Scale.Found.Ring _ -> words.of("eye.scale.ring", size.field().getText());
+          case Scale.Found.Ring _ -> words.of("eye.scale.ring", told.typed());
           case Scale.Found.Lines _ -> words.of("eye.scale.lines", words.rounded(pitchMm(found), 3));
           case Scale.Found.Drawn _ -> words.of("eye.scale.drawn");
         };
@@ -447,7 +344,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   private void yes() {
     PictureFile.Read.Whole whole = file.orElseThrow();
     Scale found = scale.orElseThrow();
-    Tray on = tray.chosen();
+    Tray on = told.tray();
     Kappa kappa = kappa();
     question.setText(words.of("eye.looking"));
     long seed = Long.parseUnsignedLong(whole.sha256().substring(0, 16), 16);
@@ -489,7 +386,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     }
     Point from = lineFrom.get();
     lineFrom = Optional.empty();
-    Optional<Double> mm = size.read();
+    Optional<Double> mm = told.lengthMm();
     if (mm.isEmpty() || from.to(place) < 10) {
       say(words.of("eye.line.short"));
       go(Step.LINE);
@@ -547,51 +444,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   }
 
   private void tell() {
-    Looking look = looking.orElseThrow();
-    List<SeenSpeck> gold = look.tally().gold();
-    figure.setText(words.counted("eye.count", gold.size()));
-    Optional<EyeMass> weighs = look.mass();
-    mass.setText(
-        weighs
-            .map(
-                one ->
-                    words.of(
-                        "eye.mass",
-                        words.rounded(one.milligrams().usual(), 2),
-                        words.rounded(one.milligrams().low(), 2),
-                        words.rounded(one.milligrams().high(), 2)))
-            .orElseGet(
-                () ->
-                    gold.isEmpty()
-                        ? words.of("eye.trouble", Trouble.NO_GOLD)
-                        : words.counted("eye.unsure", look.tally().unsure())));
-    question.setText(
-        words.of(
-            "eye.made",
-            Integer.toString(look.tally().takenOut()),
-            Integer.toString(look.tally().putIn()),
-            Integer.toString(look.tally().marks().size())));
-    classes.getChildren().setAll(SizeRows.of(words, gold, look.scale().pxPerMm()));
-    List<Node> lines = new ArrayList<>();
-    weighs.ifPresent(
-        one ->
-            lines.add(
-                Parts.advice(
-                    "water", words.of("eye.widest"), words.of("eye.widest", one.widest()))));
-    look.seen().troubles().stream()
-        .filter(trouble -> trouble != Trouble.NO_GOLD)
-        .forEach(trouble -> lines.add(Parts.advice("fault", "", words.of("eye.trouble", trouble))));
-    look.inHand()
-        .ifPresent(
-            i ->
-                look.tally()
-                    .marks()
-                    .get(i)
-                    .speck()
-                    .why()
-                    .ifPresent(
-                        why -> lines.add(Parts.sentence(words.of("eye.why", why), "muted"))));
-    advice.getChildren().setAll(lines);
+    looking.ifPresent(tally::show);
   }
 
   /** Count, sizes and mass stay with the lot as one action. */
@@ -602,16 +455,15 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
       redraw();
       return;
     }
-    Optional<Optional<Double>> grams = panned.read();
-    Optional<Optional<Double>> together = grams.flatMap(_ -> weighed.read());
+    Optional<Optional<Double>> grams = tally.pannedG();
+    Optional<Optional<Kept.Weighed>> together = grams.flatMap(_ -> tally.weighed());
     Optional<EyeMass> weighs = look.mass();
     if (grams.isEmpty() || together.isEmpty() || weighs.isEmpty()) {
       return;
     }
-    Optional<Kept.Weighed> scale =
-        together.get().map(mg -> new Kept.Weighed(mg, Kept.stepMg(weighed.field().getText())));
     List<Edit> edits =
-        Kept.measures(file.orElseThrow(), look, weighs.get(), Eye.RULE, grams.get(), scale).stream()
+        Kept.measures(file.orElseThrow(), look, weighs.get(), Eye.RULE, grams.get(), together.get())
+            .stream()
             .<Edit>map(measure -> new Edit.RecordOnLot(lot, measure))
             .toList();
     workbench
@@ -749,7 +601,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   @Override
   public void focusFirst() {
     if (step == Step.TELL) {
-      size.field().requestFocus();
+      told.focusFirst();
     } else {
       requestFocus();
     }
