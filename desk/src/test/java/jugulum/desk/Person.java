@@ -376,6 +376,13 @@ public final class Person implements AutoCloseable {
   /** Puts the focus into a field and types over what is there. */
   public Person type(String id, String text) {
     Node field = node(id);
+    // What is still to give the focus away does so before anything is typed.
+    on(
+        () -> {
+          field.requestFocus();
+          return null;
+        });
+    turn();
     on(
         () -> {
           field.requestFocus();
