@@ -69,10 +69,6 @@ final class Colours {
     return smooth[2].values()[at];
   }
 
-  Plane smooth(int colour) {
-    return smooth[colour];
-  }
-
   /** How much yellower than white a neutral ground looks, as a logarithm; 0 where none tells. */
   double yellowness() {
     return yellowness;
@@ -104,19 +100,7 @@ final class Colours {
     return BRIGHT[0] * red + BRIGHT[1] * green + BRIGHT[2] * blue;
   }
 
-  double brightness(int at) {
-    return brightness(red(at), green(at), blue(at));
-  }
-
   double groundBrightness(int x, int y) {
     return brightness(ground(0, x, y), ground(1, x, y), ground(2, x, y));
-  }
-
-  /** The median brightness of the ground as the camera gave it. */
-  double medianGround() {
-    return brightness(
-        ground.median(0, covered, light.width()),
-        ground.median(1, covered, light.width()),
-        ground.median(2, covered, light.width()));
   }
 }

@@ -52,14 +52,18 @@ final class Judge {
   private final double yellow;
   private final double bright;
 
+  /** Those large enough to tell a colour. */
+  private final List<Candidate> usual;
+
   private Judge(List<Candidate> all, double pxPerMm, Optional<Point> click) {
     this.all = all;
     this.pxPerMm = pxPerMm;
     Optional<SeenSpeck> sure = click.flatMap(this::at);
-    List<SeenSpeck> usual = usual();
-    bright = sure.map(SeenSpeck::bright).orElseGet(() -> weighted(usual, 0.75, true, Double.NaN));
+    usual = usual(all, pxPerMm);
+    List<SeenSpeck> told = usual.stream().map(Candidate::seen).toList();
+    bright = sure.map(SeenSpeck::bright).orElseGet(() -> weighted(told, 0.75, true, Double.NaN));
     double most = bright;
-    yellow = sure.map(SeenSpeck::yellow).orElseGet(() -> weighted(usual, 0.65, false, 0.4 * most));
+    yellow = sure.map(SeenSpeck::yellow).orElseGet(() -> weighted(told, 0.65, false, 0.4 * most));
   }
 
   /** All of them judged. */
@@ -75,15 +79,11 @@ final class Judge {
         .filter(one -> one.centre().to(click) < Math.max(6, one.acrossPx()));
   }
 
-  /** Those large enough to tell a colour. */
-  private List<SeenSpeck> usual() {
-    List<SeenSpeck> within =
-        all.stream()
-            .map(Candidate::seen)
-            .filter(one -> one.acrossPx() < LARGEST_MM * pxPerMm)
-            .toList();
-    List<SeenSpeck> large =
-        within.stream().filter(one -> !one.isTiny() && one.acrossPx() > 6).toList();
+  private static List<Candidate> usual(List<Candidate> all, double pxPerMm) {
+    List<Candidate> within =
+        all.stream().filter(one -> one.seen().acrossPx() < LARGEST_MM * pxPerMm).toList();
+    List<Candidate> large =
+        within.stream().filter(one -> !one.seen().isTiny() && one.seen().acrossPx() > 6).toList();
     return large.isEmpty() ? within : large;
   }
 
@@ -113,12 +113,9 @@ final class Judge {
 
   private List<SeenSpeck> judged() {
     double[] warm =
-        all.stream()
+        usual.stream()
             .filter(
-                one ->
-                    usual().contains(one.seen())
-                        && one.seen().bright() > 0.4 * bright
-                        && one.seen().yellow() > yellow - 0.17)
+                one -> one.seen().bright() > 0.4 * bright && one.seen().yellow() > yellow - 0.17)
             .mapToDouble(Candidate::usual)
             .toArray();
     Arrays.sort(warm);

@@ -30,18 +30,4 @@ record Plane(int width, int height, float[] values) {
     float lower = values[at + width] + dx * (values[at + width + 1] - values[at + width]);
     return upper + dy * (lower - upper);
   }
-
-  /** A part of it; the part lies within. */
-  Plane part(Window part) {
-    Plane cut = new Plane(part.width(), part.height());
-    for (int y = 0; y < part.height(); y++) {
-      System.arraycopy(
-          values,
-          (part.top() + y) * width + part.left(),
-          cut.values,
-          y * part.width(),
-          part.width());
-    }
-    return cut;
-  }
 }

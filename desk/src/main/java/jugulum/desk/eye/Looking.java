@@ -35,6 +35,11 @@ final class Looking {
   private OptionalInt inHand = OptionalInt.empty();
   private boolean isSure;
 
+  /** The last mass drawn and what it was drawn of: stepping about draws none anew. */
+  private Optional<Drawn> drawn = Optional.empty();
+
+  private record Drawn(List<SeenSpeck> gold, EyeMass mass) {}
+
   /**
    * A picture whose scale a person said yes to.
    *
@@ -176,9 +181,17 @@ final class Looking {
   /** The mass once all was gone through; empty before, and without gold. */
   Optional<EyeMass> mass() {
     List<SeenSpeck> gold = tally.gold();
-    return isGoneThrough() && !gold.isEmpty()
-        ? Optional.of(EyeMass.of(gold, scale, kappa, true, Corrected.NONE, Corrected.NONE, seed))
-        : Optional.empty();
+    if (!isGoneThrough() || gold.isEmpty()) {
+      return Optional.empty();
+    }
+    if (drawn.filter(last -> last.gold().equals(gold)).isEmpty()) {
+      drawn =
+          Optional.of(
+              new Drawn(
+                  gold,
+                  EyeMass.of(gold, scale, kappa, true, Corrected.NONE, Corrected.NONE, seed)));
+    }
+    return drawn.map(Drawn::mass);
   }
 
   Scale scale() {

@@ -2,11 +2,10 @@ package jugulum.desk.eye;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import jugulum.core.eye.SeenSpeck;
 import jugulum.core.screens.Cut;
-import jugulum.core.screens.Screen;
 import jugulum.core.screens.StandardScreens;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Sentences;
@@ -14,44 +13,39 @@ import jugulum.desk.words.Words;
 
 /** Specks by the screens their shortest axis lies between. */
 final class SizeRows {
-  private static final List<String> SCREENS = List.of("16", "30", "50", "100", "200");
+  /** The classes, coarsest first. */
+  private static final List<Cut> CUTS =
+      Cut.of(
+          Cut.ALL,
+          Stream.of("16", "30", "50", "100", "200")
+              .map(label -> StandardScreens.numbered(label).orElseThrow())
+              .toList());
 
   private SizeRows() {}
 
-  /** The classes, coarsest first. */
   static List<Cut> cuts() {
-    List<Cut> cuts = new ArrayList<>();
-    Optional<Screen> above = Optional.empty();
-    for (String label : SCREENS) {
-      Optional<Screen> below = StandardScreens.numbered(label);
-      cuts.add(new Cut(above, below));
-      above = below;
-    }
-    cuts.add(new Cut(above, Optional.empty()));
-    return cuts;
+    return CUTS;
   }
 
   /** In which class that lies. */
   static int place(double mm) {
-    List<Cut> cuts = cuts();
-    for (int i = 0; i < cuts.size() - 1; i++) {
-      if (mm >= cuts.get(i).lowerMm()) {
+    for (int i = 0; i < CUTS.size() - 1; i++) {
+      if (mm >= CUTS.get(i).lowerMm()) {
         return i;
       }
     }
-    return cuts.size() - 1;
+    return CUTS.size() - 1;
   }
 
   static List<Node> of(Words words, List<SeenSpeck> gold, double pxPerMm) {
-    List<Cut> cuts = cuts();
-    int[] counts = new int[cuts.size()];
+    int[] counts = new int[CUTS.size()];
     for (SeenSpeck speck : gold) {
       counts[place(speck.shortPx() / pxPerMm)]++;
     }
     List<Node> rows = new ArrayList<>();
     for (int i = 0; i < counts.length; i++) {
       if (counts[i] > 0) {
-        rows.add(Parts.line(Sentences.cut(words, cuts.get(i)), Integer.toString(counts[i])));
+        rows.add(Parts.line(Sentences.cut(words, CUTS.get(i)), Integer.toString(counts[i])));
       }
     }
     return rows;
