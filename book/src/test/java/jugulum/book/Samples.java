@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.stream.Stream;
+import jugulum.core.eye.Tray;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Bench;
@@ -30,6 +31,7 @@ import jugulum.core.ledger.ReadOn;
 import jugulum.core.ledger.ReadingId;
 import jugulum.core.ledger.ScaleCheck;
 import jugulum.core.ledger.StepId;
+import jugulum.core.ledger.Traced;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
@@ -256,7 +258,17 @@ public final class Samples {
             0.42,
             0.57,
             1,
-            false));
+            false,
+            Optional.of(
+                new Traced(
+                    Tray.GREEN,
+                    Traced.By.DISC,
+                    0.004,
+                    1200,
+                    List.of(
+                        new Traced.Mark(true, true, false, 9.5, "40 80 16 0 0 16 -16 0"),
+                        new Traced.Mark(false, true, true, 24, "400 80 96 0 0 96"),
+                        new Traced.Mark(true, false, false, 7, ""))))));
     BatchId other = new BatchId(UUID.fromString("6f1c2f6e-0d7e-4a55-9a43-2f0f6f1f9a11"));
     bench
         .measures(

@@ -136,7 +136,9 @@ class DemoSeasonTest {
     String text = out.toString(StandardCharsets.UTF_8);
     try (Book other = Books.open(folder.resolve("other.book"), WRITER)) {
       BookFile.Result read = BookFile.read(new StringReader(text), other, Books.KINDS);
-      assertThat(read).isEqualTo(new BookFile.Read(book.streams().size(), book.length()));
+      assertThat(read)
+          .isEqualTo(
+              new BookFile.Read(book.streams().size(), book.length(), book.pictures().size()));
       assertThat(other.streams()).containsExactlyInAnyOrderElementsOf(book.streams());
       for (Key stream : book.streams()) {
         assertThat(rows(other, stream)).isEqualTo(rows(book, stream));

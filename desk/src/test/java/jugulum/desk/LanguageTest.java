@@ -225,7 +225,7 @@ class LanguageTest extends OnTheDemoBook {
             .flatMap(
                 batch -> {
                   person.openInOneFrame(batch.name());
-                  return value.matcher(BatchFile.write(person.batch())).results();
+                  return value.matcher(BatchFile.write(person.batch(), List.of())).results();
                 })
             .map(result -> result.group(1))
             .filter(text -> !text.equals(text.toUpperCase(Locale.ROOT)));

@@ -32,6 +32,7 @@ public final class BatchStream {
               SeenLines.LINES,
               ResultLines.LINES,
               PoolLines.LINES,
+              PictureLines.LINES,
               FindLines.LINES));
 
   private BatchStream() {}

@@ -7,8 +7,8 @@ import jugulum.core.ledger.Network;
 import jugulum.core.mass.SandAccount;
 
 /**
- * A batch as two tables for a spreadsheet: its lots with what they come to, and every reading as it
- * was recorded.
+ * A batch as tables for a spreadsheet: its lots with what they come to, every reading as it was
+ * recorded, and the specks of its pictures.
  */
 public final class BatchCsv {
   private BatchCsv() {}
@@ -18,6 +18,11 @@ public final class BatchCsv {
     Network network = Network.of(batch);
     SandAccount sand = SandAccount.of(network);
     return TableCsv.print(BatchTables.lots(network, sand, GoldAccount.of(network, sand)));
+  }
+
+  /** One row a speck of a picture. */
+  public static String specks(Batch batch) {
+    return TableCsv.print(BatchTables.specks(batch));
   }
 
   /** One row a reading, struck ones included. */

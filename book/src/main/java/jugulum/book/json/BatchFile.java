@@ -1,10 +1,14 @@
 package jugulum.book.json;
 
 import java.util.List;
+import java.util.Optional;
 import jugulum.book.file.FileFault;
+import jugulum.book.stream.PictureCopy;
 import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.NetworkCheck;
 import jugulum.core.ledger.NetworkFinding;
+import jugulum.core.ledger.Reading;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -15,45 +19,72 @@ import tools.jackson.databind.JsonNode;
  */
 public final class BatchFile {
   /** The version written; files of this version and of those before are read. */
-  public static final int VERSION = 2;
+  public static final int VERSION = 3;
 
   private static final String FORMAT = "jugulum-batch";
 
-  private static final String SCHEMA = "batch-2.schema.json";
+  private static final String SCHEMA = "batch-3.schema.json";
 
   private static final JsonFile<Envelope> FILE = new JsonFile<>(SCHEMA, VERSION, Envelope.class);
 
   private BatchFile() {}
 
-  private record Envelope(String format, int version, Batch batch) {}
+  private record Envelope(
+      String format, int version, Batch batch, Optional<List<PictureCopy>> pictures) {}
 
   /** What came of reading a file. */
   public sealed interface Result permits Read, Faulty {}
 
-  /** A sound batch. */
-  public record Read(Batch batch) implements Result {}
+  /**
+   * A sound batch.
+   *
+   * @param pictures copies of pictures its readings name
+   */
+  public record Read(Batch batch, List<PictureCopy> pictures) implements Result {
+    /** Keeps its own copy. */
+    public Read {
+      pictures = List.copyOf(pictures);
+    }
+  }
 
   /** All that is wrong; nothing was taken from the file. */
   public record Faulty(List<FileFault> faults) implements Result {}
 
-  /** Writes a batch as a file's text, numbers with a point and in full precision. */
-  public static String write(Batch batch) {
-    return FILE.write(new Envelope(FORMAT, VERSION, batch));
+  /**
+   * Writes a batch as a file's text, numbers with a point and in full precision.
+   *
+   * @param pictures copies of pictures its readings name
+   */
+  public static String write(Batch batch, List<PictureCopy> pictures) {
+    return FILE.write(
+        new Envelope(
+            FORMAT, VERSION, batch, Optional.of(pictures).filter(some -> !some.isEmpty())));
+  }
+
+  /** The pictures the readings of a batch name, those struck as well, each once. */
+  public static List<String> pictures(Batch batch) {
+    return batch.lots().stream()
+        .flatMap(lot -> lot.readings().stream())
+        .map(Reading::measure)
+        .filter(Measure.Pictured.class::isInstance)
+        .map(measure -> ((Measure.Pictured) measure).sha256())
+        .distinct()
+        .toList();
   }
 
   /** Reads a file's text. */
   public static Result read(String text) {
     return switch (FILE.read(text)) {
       case JsonFile.Result.Bad<Envelope>(List<FileFault> faults) -> new Faulty(faults);
-      case JsonFile.Result.Sound<Envelope>(Envelope whole, JsonNode tree) ->
-          network(whole.batch(), tree);
+      case JsonFile.Result.Sound<Envelope>(Envelope whole, JsonNode tree) -> network(whole, tree);
     };
   }
 
-  private static Result network(Batch batch, JsonNode tree) {
+  private static Result network(Envelope whole, JsonNode tree) {
+    Batch batch = whole.batch();
     List<NetworkFinding> findings = NetworkCheck.findings(batch);
     return findings.isEmpty()
-        ? new Read(batch)
+        ? new Read(batch, whole.pictures().orElse(List.of()))
         : new Faulty(findings.stream().map(finding -> fault(tree, finding)).toList());
   }
 

@@ -1,7 +1,9 @@
 package jugulum.book.json;
 
+import java.io.IOException;
 import java.io.OutputStream;
 import java.io.Reader;
+import java.io.UncheckedIOException;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -16,6 +18,7 @@ import jugulum.book.stream.Book;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Origin;
+import jugulum.book.stream.PictureCopy;
 import jugulum.book.stream.Row;
 import jugulum.book.stream.StreamKind;
 import tools.jackson.core.JacksonException;
@@ -30,9 +33,12 @@ import tools.jackson.databind.JsonNode;
  */
 public final class BookFile {
   /** The version written; files of it and of those before are read. */
-  public static final int VERSION = 2;
+  public static final int VERSION = 3;
 
   private static final String FORMAT = "jugulum-book";
+  private static final String PICTURES = "pictures";
+  private static final String SHA256 = "sha256";
+  private static final String JPEG = "jpeg";
 
   private BookFile() {}
 
@@ -44,8 +50,9 @@ public final class BookFile {
    *
    * @param streams how many streams it has
    * @param rows how many rows they have together
+   * @param pictures how many copies of pictures it holds
    */
-  public record Read(int streams, long rows) implements Result {}
+  public record Read(int streams, long rows, int pictures) implements Result {}
 
   /** All that is wrong; nothing was taken from the file. */
   public record Faulty(List<FileFault> faults) implements Result {
@@ -72,8 +79,25 @@ public final class BookFile {
         json.writeEndObject();
       }
       json.writeEndArray();
+      pictures(book, json);
       json.writeEndObject();
     }
+  }
+
+  /** One that is not as it was written is left out: check tells of it. */
+  private static void pictures(Book book, JsonGenerator json) {
+    json.writeArrayPropertyStart(PICTURES);
+    for (String sha256 : book.pictures()) {
+      book.picture(sha256)
+          .ifPresent(
+              copy -> {
+                json.writeStartObject();
+                json.writeStringProperty(SHA256, sha256);
+                json.writeBinaryProperty(JPEG, copy.jpeg());
+                json.writeEndObject();
+              });
+    }
+    json.writeEndArray();
   }
 
   private static void write(Row row, JsonGenerator json) {
@@ -112,7 +136,14 @@ public final class BookFile {
     if (book.length() > 0) {
       throw new IllegalArgumentException("the book holds something already");
     }
-    Reading reading = new Reading(kinds);
+    try (Spool spool = new Spool()) {
+      return read(text, book, new Reading(kinds, spool));
+    } catch (IOException | UncheckedIOException problem) {
+      return new Faulty(List.of(fault("/" + PICTURES, String.valueOf(problem.getMessage()))));
+    }
+  }
+
+  private static Result read(Reader text, Book book, Reading reading) {
     try (JsonParser json = Mappers.COMPACT.createParser(text)) {
       reading.all(json);
     } catch (JacksonException problem) {
@@ -122,17 +153,21 @@ public final class BookFile {
       return new Faulty(reading.faults);
     }
     try {
-      book.take(reading.taken);
+      book.take(reading.taken, reading.spool);
     } catch (BookProblem problem) {
       if (!problem.isInOneStream()) {
         throw problem;
       }
       return new Faulty(List.of(fault("/streams", problem.detail())));
+    } catch (UncheckedIOException noDisk) {
+      throw noDisk;
     } catch (RuntimeException cannotStand) {
       return new Faulty(List.of(fault("/streams", "its rows cannot stand together")));
     }
     return new Read(
-        reading.taken.size(), reading.taken.stream().mapToLong(one -> one.rows().size()).sum());
+        reading.taken.size(),
+        reading.taken.stream().mapToLong(one -> one.rows().size()).sum(),
+        reading.spool.size());
   }
 
   /** Reads row by row: a large book needs little more memory than its rows. */
@@ -141,11 +176,13 @@ public final class BookFile {
     private final List<Book.Taken<?, ?>> taken = new ArrayList<>();
     private final List<FileFault> faults = new ArrayList<>();
     private final Set<Key> seen = new HashSet<>();
+    private final Spool spool;
     private String format = "";
     private int version;
 
-    Reading(List<StreamKind<?, ?>> kinds) {
+    Reading(List<StreamKind<?, ?>> kinds, Spool spool) {
       this.kinds = kinds;
+      this.spool = spool;
     }
 
     void all(JsonParser json) {
@@ -157,6 +194,7 @@ public final class BookFile {
             case "format" -> format = json.getValueAsString("");
             case "version" -> version = json.getValueAsInt(0);
             case "streams" -> streams(json);
+            case PICTURES -> pictures(json);
             default -> json.skipChildren();
           }
         }
@@ -183,7 +221,55 @@ public final class BookFile {
         return;
       }
       for (int i = 0; json.nextToken() != JsonToken.END_ARRAY; i++) {
-        stream(json, "/streams/" + i);
+        String where = "/streams/" + i;
+        if (isObject(json, where)) {
+          stream(json, where);
+        }
+      }
+    }
+
+    /** What is none is passed over whole, else the end of the list would be taken for its own. */
+    private boolean isObject(JsonParser json, String where) {
+      if (json.currentToken() != JsonToken.START_OBJECT) {
+        faults.add(fault(where, "this is no object"));
+        json.skipChildren();
+        return false;
+      }
+      return true;
+    }
+
+    private void pictures(JsonParser json) {
+      if (json.currentToken() != JsonToken.START_ARRAY) {
+        faults.add(fault("/" + PICTURES, "pictures stand in a list"));
+        json.skipChildren();
+        return;
+      }
+      for (int i = 0; json.nextToken() != JsonToken.END_ARRAY; i++) {
+        String where = "/" + PICTURES + "/" + i;
+        if (isObject(json, where)) {
+          picture(json, where);
+        }
+      }
+    }
+
+    private void picture(JsonParser json, String where) {
+      String sha256 = "";
+      byte[] jpeg = {};
+      while (json.nextToken() == JsonToken.PROPERTY_NAME) {
+        String name = json.currentName();
+        json.nextToken();
+        switch (name) {
+          case SHA256 -> sha256 = json.getValueAsString("");
+          case JPEG -> jpeg = json.getBinaryValue();
+          default -> json.skipChildren();
+        }
+      }
+      try {
+        spool.add(new PictureCopy(sha256, jpeg));
+      } catch (IllegalArgumentException noCopy) {
+        faults.add(fault(where, String.valueOf(noCopy.getMessage())));
+      } catch (IOException problem) {
+        throw new UncheckedIOException(problem);
       }
     }
 

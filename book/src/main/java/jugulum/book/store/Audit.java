@@ -39,6 +39,17 @@ final class Audit {
     checkHeads();
     checkKept();
     checkLines();
+    checkPictures();
+  }
+
+  private void checkPictures() {
+    PictureRows.all(handle).stream()
+        .filter(sha256 -> PictureRows.of(handle, sha256).isEmpty())
+        .findFirst()
+        .ifPresent(
+            sha256 -> {
+              throw damaged("the copy of the picture " + sha256 + " is not as it was written");
+            });
   }
 
   private void checkGuards() {

@@ -3,11 +3,11 @@ package jugulum.book.store;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.stream.Stream;
 import java.util.zip.CRC32;
+import jugulum.book.stream.Sha256;
 
 /**
  * What ties the rows of a stream to each other: SHA-256 (FIPS 180-4) over all a row says and the
@@ -23,7 +23,7 @@ final class Chain {
    * @param columns all the row says, in the order of the table
    */
   static String of(String before, List<Object> columns) {
-    MessageDigest digest = sha256();
+    MessageDigest digest = Sha256.digest();
     Stream.concat(Stream.of(before), columns.stream()).map(Chain::framed).forEach(digest::update);
     return HexFormat.of().formatHex(digest.digest());
   }
@@ -32,14 +32,6 @@ final class Chain {
   private static byte[] framed(Object column) {
     byte[] text = String.valueOf(column).getBytes(StandardCharsets.UTF_8);
     return ByteBuffer.allocate(Integer.BYTES + text.length).putInt(text.length).put(text).array();
-  }
-
-  private static MessageDigest sha256() {
-    try {
-      return MessageDigest.getInstance("SHA-256");
-    } catch (NoSuchAlgorithmException never) {
-      throw new IllegalStateException("every Java has SHA-256", never);
-    }
   }
 
   /** The checksum beside the body of a row. */

@@ -14,11 +14,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Kept;
 import jugulum.book.stream.Key;
+import jugulum.book.stream.PictureCopy;
 import jugulum.book.stream.Row;
 import jugulum.book.stream.StreamKind;
 import jugulum.book.stream.Writer;
@@ -35,8 +37,9 @@ import org.sqlite.SQLiteConfig;
  * @param streams the streams that were copied
  * @param rowsLost how many journal rows could not be read or, after one that could not, not be
  *     used; where not even the book tells how many it had, at least so many
+ * @param pictures how many copies of pictures were copied
  */
-public record Rescue(List<Key> streams, int rowsLost) {
+public record Rescue(List<Key> streams, int rowsLost, int pictures) {
   /** Keeps its own copy. */
   public Rescue {
     streams = List.copyOf(streams);
@@ -178,7 +181,26 @@ public record Rescue(List<Key> streams, int rowsLost) {
         lost += missing;
       }
       streams.forEach((key, found) -> lost += found.copy(book, kept(key)));
-      return new Rescue(List.copyOf(streams.keySet()), lost);
+      return new Rescue(List.copyOf(streams.keySet()), lost, pictures());
+    }
+
+    /** Copies the pictures that are whole; one bad page costs its own alone. */
+    private int pictures() {
+      int copied = 0;
+      for (String sha256 : orNone(() -> PictureRows.all(handle))) {
+        for (PictureCopy copy : orNone(() -> PictureRows.of(handle, sha256).stream().toList())) {
+          copied += book.keep(copy) ? 1 : 0;
+        }
+      }
+      return copied;
+    }
+
+    private static <T> List<T> orNone(Supplier<List<T>> read) {
+      try {
+        return read.get();
+      } catch (RuntimeException unreadable) {
+        return List.of();
+      }
     }
 
     /**

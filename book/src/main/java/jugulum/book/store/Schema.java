@@ -26,7 +26,7 @@ import org.jdbi.v3.core.statement.PreparedBatch;
  */
 final class Schema {
   /** The number of the last V…__*.sql beside this class. */
-  static final int LATEST = 3;
+  static final int LATEST = 4;
 
   /** The first whose rows are chained. */
   private static final int CHAINED = 3;
@@ -142,11 +142,19 @@ final class Schema {
 
   private static List<String> views(int version) {
     return switch (version) {
-      case 1 -> FIRST_AS_LATEST;
-      case 2 -> SECOND_AS_LATEST;
+      case 1 -> with(NO_PICTURES, FIRST_AS_LATEST);
+      case 2 -> with(NO_PICTURES, SECOND_AS_LATEST);
+      case 3 -> with(NO_PICTURES, List.of());
       default -> List.of();
     };
   }
+
+  private static List<String> with(String one, List<String> others) {
+    return Stream.concat(Stream.of(one), others.stream()).toList();
+  }
+
+  private static final String NO_PICTURES =
+      "CREATE TEMP VIEW picture AS SELECT '' AS sha256, x'' AS jpeg, '' AS own WHERE FALSE";
 
   private static final List<String> FIRST_AS_LATEST =
       List.of(

@@ -20,6 +20,7 @@ import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.Cells;
 import jugulum.book.stream.Kept;
 import jugulum.book.stream.Key;
+import jugulum.book.stream.PictureCopy;
 import jugulum.book.stream.Row;
 import jugulum.book.stream.Search;
 import jugulum.book.stream.Store;
@@ -367,6 +368,30 @@ public final class SqliteStore implements Store {
   @Override
   public List<Key> behind(Table table, String kind) {
     return asking(() -> tables.behind(table, kind));
+  }
+
+  @Override
+  public void keep(PictureCopy copy) {
+    asking(
+        () -> {
+          PictureRows.keep(handle, copy);
+          return null;
+        });
+  }
+
+  @Override
+  public Optional<PictureCopy> picture(String sha256) {
+    return asking(() -> PictureRows.of(handle, sha256));
+  }
+
+  @Override
+  public List<String> pictures() {
+    return asking(() -> PictureRows.all(handle));
+  }
+
+  @Override
+  public long pictureBytes() {
+    return asking(() -> PictureRows.bytes(handle));
   }
 
   @Override

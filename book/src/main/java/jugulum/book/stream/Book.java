@@ -852,13 +852,14 @@ public final class Book implements AutoCloseable {
   }
 
   /**
-   * Takes rows as they stood in another book, all or none; rules are not asked again, and who wrote
-   * them when is kept.
+   * Takes rows and copies of pictures as they stood in another book, all or none; rules are not
+   * asked again, and who wrote them when is kept.
    */
-  public void take(List<? extends Taken<?, ?>> all) {
+  public void take(List<? extends Taken<?, ?>> all, Iterable<PictureCopy> pictures) {
     writing(
         () -> {
           all.forEach(this::taking);
+          pictures.forEach(store::keep);
           return null;
         });
   }
@@ -873,7 +874,39 @@ public final class Book implements AutoCloseable {
 
   /** Takes rows of one stream as they stood in another book. */
   public <S, E> void take(StreamRef<S, E> stream, List<Row> rows) {
-    take(List.of(new Taken<>(stream, rows)));
+    take(List.of(new Taken<>(stream, rows)), List.of());
+  }
+
+  /**
+   * Keeps the copy of a picture; one that is there already stays.
+   *
+   * @return whether the book has it now; it has no room for more than {@link
+   *     PictureCopy#MOST_IN_A_BOOK}
+   */
+  public boolean keep(PictureCopy copy) {
+    return writing(
+        () -> {
+          boolean hasRoom = store.pictureBytes() + copy.jpeg().length <= PictureCopy.MOST_IN_A_BOOK;
+          if (hasRoom) {
+            store.keep(copy);
+          }
+          return hasRoom || store.picture(copy.sha256()).isPresent();
+        });
+  }
+
+  /** The copy of a picture, if there is one and it is as it was written. */
+  public Optional<PictureCopy> picture(String sha256) {
+    return reading(() -> store.picture(sha256));
+  }
+
+  /** The copies of some pictures, as far as there are any. */
+  public List<PictureCopy> picturesOf(List<String> some) {
+    return some.stream().flatMap(sha256 -> picture(sha256).stream()).toList();
+  }
+
+  /** Of which pictures there are copies. */
+  public List<String> pictures() {
+    return reading(store::pictures);
   }
 
   private <T> T reading(Supplier<T> work) {

@@ -120,6 +120,18 @@ public interface Store extends AutoCloseable {
   /** The streams of a kind whose lines in a table are not of their last version. */
   List<Key> behind(Table table, String kind);
 
+  /** Keeps the copy of a picture; one that is there already stays. */
+  void keep(PictureCopy copy);
+
+  /** The copy of a picture, if it is as it was written. */
+  Optional<PictureCopy> picture(String sha256);
+
+  /** Of which pictures there are copies. */
+  List<String> pictures();
+
+  /** How many bytes all copies of pictures take together. */
+  long pictureBytes();
+
   /** What an older book remembers of how a person likes to see things. */
   Optional<String> preference(String name);
 

@@ -99,6 +99,32 @@ public final class BatchTables {
     return gold.isHiddenOpen() ? "FREE_ONLY" : "BOTH_APART";
   }
 
+  /** One row a speck that counts in a picture; those of struck readings are left out. */
+  public static Table specks(Batch batch) {
+    List<String> heads =
+        List.of("lot", "at", "picture", "file", "is_drawn", "area_mm2", "long_mm", "short_mm");
+    List<List<Object>> rows = new ArrayList<>();
+    for (Lot lot : batch.lots()) {
+      for (Reading reading : lot.readings()) {
+        if (reading.isLive() && reading.measure() instanceof Measure.Pictured picture) {
+          for (Measure.Pictured.SpeckSize speck : picture.specks()) {
+            rows.add(
+                List.of(
+                    lot.id().number(),
+                    reading.at(),
+                    picture.sha256(),
+                    picture.file(),
+                    picture.isDrawn(),
+                    speck.areaMm2(),
+                    speck.longMm(),
+                    speck.shortMm()));
+          }
+        }
+      }
+    }
+    return new Table("specks", heads, rows);
+  }
+
   /** One row a reading, struck ones included. */
   public static Table readings(Batch batch) {
     Stream<String> values =

@@ -30,7 +30,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class BatchFileTest {
-  private static final String TEXT = BatchFile.write(Samples.everything());
+  private static final String TEXT = BatchFile.write(Samples.everything(), List.of());
 
   private static FileFault onlyFault(String text) {
     assertThat(BatchFile.read(text)).isInstanceOf(Faulty.class);
@@ -39,7 +39,7 @@ class BatchFileTest {
 
   @Test
   void aBatchComesBackEqualInEveryValue() {
-    assertThat(BatchFile.read(TEXT)).isEqualTo(new Read(Samples.everything()));
+    assertThat(BatchFile.read(TEXT)).isEqualTo(new Read(Samples.everything(), List.of()));
   }
 
   @Test
@@ -47,7 +47,7 @@ class BatchFileTest {
     Locale before = Locale.getDefault();
     Locale.setDefault(Locale.GERMANY);
     try {
-      assertThat(BatchFile.write(Samples.everything()))
+      assertThat(BatchFile.write(Samples.everything(), List.of()))
           .isEqualTo(TEXT)
           .contains("14361.7")
           .contains("29.166667");
@@ -120,8 +120,8 @@ class BatchFileTest {
     assertThat(onlyFault("{\n  \"format\": \"jugulum-batch\",\n  oops").line()).isEqualTo(3);
     assertThat(onlyFault(TEXT.substring(0, TEXT.length() / 2)).line()).isGreaterThan(100);
     assertThat(onlyFault("[1, 2]").reason()).containsIgnoringCase("object");
-    assertThat(onlyFault(TEXT.replace("\"version\" : 2", "\"version\" : 3")).reason())
-        .contains("version 2");
+    assertThat(onlyFault(TEXT.replace("\"version\" : 3", "\"version\" : 4")).reason())
+        .contains("version 3");
     assertThat(onlyFault(TEXT.replace("\"moisture\" : 0.084", "\"moisture\" : NaN")).line())
         .isPositive();
   }

@@ -40,7 +40,7 @@ import org.junit.jupiter.params.provider.ValueSource;
  * with sentences. {@code scripts/fuzz-test} tries more of them, seeded by the moment.
  */
 class FuzzTest {
-  private static final String GOOD = BatchFile.write(Samples.everything());
+  private static final String GOOD = BatchFile.write(Samples.everything(), List.of());
   private static final SizeCurve SIEVED =
       new SizeCurve(
           List.of(
@@ -62,11 +62,11 @@ class FuzzTest {
 
   /** A kind of file: reads a text and works out what it says, or gives what is wrong with it. */
   private enum Kind {
-    BATCH(BatchFile.write(Samples.everything())) {
+    BATCH(BatchFile.write(Samples.everything(), List.of())) {
       @Override
       Optional<List<FileFault>> read(String text) {
         return switch (BatchFile.read(text)) {
-          case BatchFile.Read(var batch) -> {
+          case BatchFile.Read(var batch, var _) -> {
             Network network = Network.of(batch);
             GoldAccount.of(network, SandAccount.of(network), new GoldMemory(1_000));
             yield Optional.empty();
@@ -172,7 +172,7 @@ class FuzzTest {
     }
     FileFault version =
         ((BatchFile.Faulty)
-                BatchFile.read(GOOD.replace("\"version\" : 2", "\"version\" : " + number)))
+                BatchFile.read(GOOD.replace("\"version\" : 3", "\"version\" : " + number)))
             .faults()
             .getFirst();
     assertThat(version.line()).isPositive();

@@ -85,7 +85,7 @@ class WholeBookTest {
     Book book = written();
     Book other = empty();
     assertThat(BookFile.read(new StringReader(text(book)), other, Books.KINDS))
-        .isEqualTo(new BookFile.Read(book.streams().size(), book.length()));
+        .isEqualTo(new BookFile.Read(book.streams().size(), book.length(), 0));
     for (Key stream : book.streams()) {
       assertThat(rows(other, stream)).isEqualTo(rows(book, stream));
     }
@@ -105,7 +105,7 @@ class WholeBookTest {
             + " bowl\",\"tareG\":315}}}]}]}";
     Book book = empty();
     assertThat(BookFile.read(new StringReader(first), book, Books.KINDS))
-        .isEqualTo(new BookFile.Read(1, 1));
+        .isEqualTo(new BookFile.Read(1, 1, 0));
     assertThat(ShopStream.of(book).containers()).hasSize(1);
   }
 
@@ -151,7 +151,7 @@ class WholeBookTest {
       String bad = spoilt(good, random);
       Book other = empty();
       switch (BookFile.read(new StringReader(bad), other, Books.KINDS)) {
-        case BookFile.Read(int streams, long rows) -> {
+        case BookFile.Read(int streams, long rows, int _) -> {
           read++;
           assertThat(other.length()).isEqualTo(rows);
           assertThat(other.streams()).hasSize(streams);

@@ -487,7 +487,7 @@ class BookTest {
   @Test
   void aBatchMovesToAnotherBookEqualInEveryValue() {
     Batch batch = Samples.everything();
-    String text = BatchFile.write(batch);
+    String text = BatchFile.write(batch, List.of());
     try (BatchBook book = open()) {
       Batch read = ((BatchFile.Read) BatchFile.read(text)).batch();
       book.submit(read.id(), new Edit.Adopt(read));

@@ -168,7 +168,7 @@ class CorpusTest {
     String text = Files.readString(copy(version + "/everything.json"), StandardCharsets.UTF_8);
     assertThat(BatchFile.read(text)).isInstanceOf(BatchFile.Read.class);
     Batch batch = ((BatchFile.Read) BatchFile.read(text)).batch();
-    assertThat(JSON.readTree(BatchFile.write(batch)).get("batch"))
+    assertThat(JSON.readTree(BatchFile.write(batch, List.of())).get("batch"))
         .as("but for the version it is written in")
         .isEqualTo(JSON.readTree(text).get("batch"));
   }

@@ -38,12 +38,14 @@ public final class MemoryStore implements Store {
     private final Map<String, Integer> folds = new HashMap<>();
     private final Map<String, Map<Key, List<List<Object>>>> lines = new HashMap<>();
     private final Map<String, Map<Key, Long>> projected = new HashMap<>();
+    private final Map<String, PictureCopy> pictures = new TreeMap<>();
 
     State copy() {
       State copy = new State();
       rows.forEach((key, of) -> copy.rows.put(key, new TreeMap<>(of)));
       copy.kept.putAll(kept);
       copy.folds.putAll(folds);
+      copy.pictures.putAll(pictures);
       lines.forEach((name, of) -> copy.lines.put(name, new LinkedHashMap<>(of)));
       projected.forEach((name, of) -> copy.projected.put(name, new HashMap<>(of)));
       return copy;
@@ -160,6 +162,26 @@ public final class MemoryStore implements Store {
   @Override
   public void keep(Key stream, Kept kept) {
     state().kept.put(stream, kept);
+  }
+
+  @Override
+  public void keep(PictureCopy copy) {
+    state().pictures.putIfAbsent(copy.sha256(), copy);
+  }
+
+  @Override
+  public Optional<PictureCopy> picture(String sha256) {
+    return Optional.ofNullable(state().pictures.get(sha256));
+  }
+
+  @Override
+  public List<String> pictures() {
+    return List.copyOf(state().pictures.keySet());
+  }
+
+  @Override
+  public long pictureBytes() {
+    return state().pictures.values().stream().mapToLong(copy -> copy.jpeg().length).sum();
   }
 
   @Override

@@ -208,7 +208,7 @@ class NewKindTest {
             folder.resolve("b.book"),
             List.of(DIARY),
             Writer.unnamed(Clock.systemUTC()));
-    assertThat(rescue).isEqualTo(new Rescue(List.of(new Key("diary", "1")), 0));
+    assertThat(rescue).isEqualTo(new Rescue(List.of(new Key("diary", "1")), 0, 0));
     try (Book fresh = book(SqliteStore.open(folder.resolve("b.book"), Clock.systemUTC()), DIARY)) {
       assertThat(fresh.standing(mine).now().orElseThrow().lines()).hasSize(20);
     }

@@ -5,8 +5,6 @@ import java.util.List;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
 import org.apache.commons.rng.UniformRandomProvider;
-import org.apache.commons.rng.sampling.distribution.AhrensDieterMarsagliaTsangGammaSampler;
-import org.apache.commons.rng.sampling.distribution.SharedStateContinuousSampler;
 import org.apache.commons.rng.sampling.distribution.ZigguratSampler;
 import org.apache.commons.rng.simple.RandomSource;
 
@@ -32,6 +30,9 @@ public record EyeMass(Band milligrams, Widest widest) {
     /** Go through what is unsure. */
     CORRECTIONS
   }
+
+  /** More than that is never unseen: a share of all there are. */
+  static final double MOST_UNSEEN = 0.95;
 
   /** So many draws. */
   public static final int DRAWS = 20_000;
@@ -74,7 +75,8 @@ public record EyeMass(Band milligrams, Widest widest) {
     Check.inRange("specks", gold.size(), 1, 1e6);
     UniformRandomProvider random = RandomSource.XO_SHI_RO_256_PP.create(seed);
     ZigguratSampler.NormalizedGaussian normal = ZigguratSampler.NormalizedGaussian.of(random);
-    Shares shares = new Shares(random, isGoneThrough, falses, missed);
+    BetaShare noGold = share(random, isGoneThrough, falses);
+    BetaShare unseen = share(random, isGoneThrough, missed);
     double[] size = new double[gold.size()];
     double[] across = new double[gold.size()];
     double[] one = new double[gold.size()];
@@ -94,7 +96,7 @@ public record EyeMass(Band milligrams, Widest widest) {
               + EYE
               + (isGoneThrough ? EYE_SD : UNCORRECTED_SD) * normal.sample();
       double border = BORDER_PX * normal.sample();
-      double falseShare = shares.falses();
+      double falseShare = noGold.next();
       double sum = 0;
       for (int i = 0; i < size.length; i++) {
         if (random.nextDouble() >= falseShare) {
@@ -103,7 +105,8 @@ public record EyeMass(Band milligrams, Widest widest) {
           sum += size[i] * wide * wide * wide * StrictMath.exp(each);
         }
       }
-      draws[k] = kappa.value() * StrictMath.exp(common) * sum / (1 - shares.missed());
+      draws[k] =
+          kappa.value() * StrictMath.exp(common) * sum / (1 - Math.min(MOST_UNSEEN, unseen.next()));
     }
     Arrays.sort(draws);
     Band milligrams =
@@ -111,35 +114,11 @@ public record EyeMass(Band milligrams, Widest widest) {
     return new EyeMass(milligrams, widest(size, across, scale, kappa, isGoneThrough));
   }
 
-  /** Shares drawn from their Beta: a gamma over the sum of two. */
-  private record Shares(
-      SharedStateContinuousSampler falseHits,
-      SharedStateContinuousSampler falseRest,
-      SharedStateContinuousSampler missedHits,
-      SharedStateContinuousSampler missedRest) {
-    Shares(
-        UniformRandomProvider random, boolean isGoneThrough, Corrected falses, Corrected missed) {
-      this(
-          sampler(random, isGoneThrough ? 1 : falses.alpha()),
-          sampler(random, isGoneThrough ? Corrected.lookedThrough() : falses.beta()),
-          sampler(random, isGoneThrough ? 1 : missed.alpha()),
-          sampler(random, isGoneThrough ? Corrected.lookedThrough() : missed.beta()));
-    }
-
-    private static SharedStateContinuousSampler sampler(
-        UniformRandomProvider random, double shape) {
-      return AhrensDieterMarsagliaTsangGammaSampler.of(random, shape, 1);
-    }
-
-    double falses() {
-      double hits = falseHits.sample();
-      return hits / (hits + falseRest.sample());
-    }
-
-    double missed() {
-      double hits = missedHits.sample();
-      return Math.min(0.95, hits / (hits + missedRest.sample()));
-    }
+  private static BetaShare share(
+      UniformRandomProvider random, boolean isGoneThrough, Corrected corrected) {
+    return isGoneThrough
+        ? new BetaShare(random, 1, Corrected.lookedThrough())
+        : new BetaShare(random, corrected);
   }
 
   private static Widest widest(

@@ -44,17 +44,7 @@ record Moments(int pixels, double x, double y, double longest, double shortest, 
         xy += (column - middleX) * (row - middleY) / pixels;
       }
     }
-    double half = (xx + yy) / 2 + OF_A_PIXEL;
-    double root = Math.sqrt((xx - yy) * (xx - yy) / 4 + xy * xy);
-    double large = half + root;
-    double small = Math.max(1e-6, half - root);
-    double scale = Math.sqrt(pixels / (4 * Math.PI * Math.sqrt(large * small)));
-    return new Moments(
-        pixels,
-        middleX,
-        middleY,
-        4 * Math.sqrt(large) * scale,
-        4 * Math.sqrt(small) * scale,
-        Math.atan2(2 * xy, xx - yy) / 2);
+    Axes axes = Axes.of(xx + OF_A_PIXEL, yy + OF_A_PIXEL, xy, pixels);
+    return new Moments(pixels, middleX, middleY, axes.longest(), axes.shortest(), axes.angle());
   }
 }

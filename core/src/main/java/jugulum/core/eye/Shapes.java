@@ -38,6 +38,26 @@ public final class Shapes {
     return gold(centre, Math.PI / 4 * longPx * shortPx, longPx, shortPx, outline);
   }
 
+  /**
+   * What lies within corners somebody drew one after the other: area and moments of the polygon
+   * (Green's theorem, textbook); empty where they hold less than a pixel, or cross so that nothing
+   * is left.
+   *
+   * @param corners three or more, round it either way
+   */
+  public static Optional<SeenSpeck> outlined(List<Point> corners) {
+    Polygon polygon = Polygon.of(corners);
+    return polygon.area() < 1
+        ? Optional.empty()
+        : Optional.of(
+            gold(
+                polygon.centre(),
+                polygon.area(),
+                polygon.longest(),
+                polygon.shortest(),
+                List.copyOf(corners)));
+  }
+
   private static SeenSpeck gold(
       Point centre, double area, double longPx, double shortPx, List<Point> outline) {
     return new SeenSpeck(

@@ -2,7 +2,10 @@ package jugulum.core.gold;
 
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.stream.Stream;
+import jugulum.core.eye.Corrections;
 import jugulum.core.eye.Kappa;
+import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Measure.Pictured;
 import jugulum.core.ledger.Measure.WeighedSpecks;
@@ -28,10 +31,32 @@ public final class PicturedGold {
                     network.batch().assumptions().goldDensity()));
   }
 
+  /** What the pictures of a batch taught of what looks like gold; a drawn one teaches nothing. */
+  public static Corrections corrections(Batch batch) {
+    return Corrections.all(
+        batch.lots().stream()
+            .flatMap(PicturedGold::pictures)
+            .flatMap(picture -> picture.traced().stream())
+            .flatMap(
+                traced ->
+                    traced.marks().stream()
+                        .map(
+                            mark ->
+                                Corrections.one(
+                                    traced.tray(),
+                                    mark.acrossPx(),
+                                    mark.looksGold(),
+                                    mark.isGold()))));
+  }
+
+  /** The pictures of a lot that are evidence. */
+  static Stream<Pictured> pictures(Lot lot) {
+    return lot.live(Pictured.class).filter(one -> !one.isDrawn() && !one.specks().isEmpty());
+  }
+
   /** The specks of a lot that were weighed are those of its picture where they are as many. */
   private static Optional<Kappa> handful(Lot lot) {
-    Optional<Pictured> picture =
-        lot.latest(Pictured.class).filter(one -> !one.isDrawn() && !one.specks().isEmpty());
+    Optional<Pictured> picture = pictures(lot).reduce((_, later) -> later);
     return picture.flatMap(
         seen ->
             lot.latest(WeighedSpecks.class)

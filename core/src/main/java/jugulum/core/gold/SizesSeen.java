@@ -1,10 +1,14 @@
 package jugulum.core.gold;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure.PannedSample;
+import jugulum.core.ledger.Measure.Pictured;
 import jugulum.core.specks.SizeLaw;
 import jugulum.core.specks.Speck.Between;
 import jugulum.core.specks.SpeckSizes;
@@ -12,12 +16,12 @@ import jugulum.core.specks.SpeckSizes;
 /**
  * What a batch tells of the sizes of its gold.
  *
- * <p>Specks of a panned sample counted by size fall into its classes as the law lets them
- * (multinomial); the gold won of cuts with two screens is to the sums of cubes between them as one
- * density is, each give or take {@link #CUTS_LOG_SD} in the logarithm (normal, their common level
- * left open); a handful counted out and weighed of a cut with one screen tells its mean cube. What
- * a machine or a magnet has taken its share of is no longer the gold of the batch, so samples of
- * tailings and magnetics tell nothing here.
+ * <p>Specks of a panned sample counted by size, and those of a picture by their shortest axis, fall
+ * into their classes as the law lets them (multinomial); the gold won of cuts with two screens is
+ * to the sums of cubes between them as one density is, each give or take {@link #CUTS_LOG_SD} in
+ * the logarithm (normal, their common level left open); a handful counted out and weighed of a cut
+ * with one screen tells its mean cube. What a machine or a magnet has taken its share of is no
+ * longer the gold of the batch, so samples of tailings and magnetics tell nothing here.
  *
  * @param samples specks by size, a sample each
  * @param won what was won of cuts with two screens
@@ -31,6 +35,15 @@ record SizesSeen(List<List<Count>> samples, List<Won> won, List<Handful> handful
    * <p>Off by a half: how much the gold won tells of the weight of specks in cuts with one screen.
    */
   static final double CUTS_LOG_SD = 0.5;
+
+  /** Fewer pixels along the shortest axis are often not found; docs/science/eye.md. */
+  private static final double LEAST_PX = 6;
+
+  /** From class to class of the sizes of a picture: as sieves of a series stand apart. */
+  private static final double CLASS = Math.sqrt(2);
+
+  /** The last class has no end but that of its lot. */
+  private static final double COARSEST_MM = 8;
 
   private static final Set<Material> AS_IT_CAME =
       Set.of(Material.FEED, Material.CUT, Material.NON_MAGNETICS);
@@ -48,10 +61,45 @@ record SizesSeen(List<List<Count>> samples, List<Won> won, List<Handful> handful
   static List<List<Count>> samples(List<Lot> lots, double finestMm) {
     return lots.stream()
         .filter(lot -> AS_IT_CAME.contains(lot.material()))
-        .flatMap(lot -> lot.live(PannedSample.class))
-        .map(sample -> counts(sample, finestMm))
+        .flatMap(lot -> Stream.concat(panned(lot, finestMm), pictured(lot, finestMm)))
         .filter(counts -> counts.size() > 1)
         .toList();
+  }
+
+  /** What was counted by size of a picture is counted there, more finely. */
+  private static Stream<List<Count>> panned(Lot lot, double finestMm) {
+    Set<Integer> inPictures =
+        PicturedGold.pictures(lot).map(one -> one.specks().size()).collect(Collectors.toSet());
+    return lot.live(PannedSample.class)
+        .filter(sample -> !inPictures.contains(sample.specks()))
+        .map(sample -> counts(sample, finestMm));
+  }
+
+  /**
+   * Specks of fewer pixels than {@link #LEAST_PX} are often not found, so such sizes tell nothing;
+   * of a lot between screens those are told that can lie between them.
+   */
+  private static Stream<List<Count>> pictured(Lot lot, double finestMm) {
+    return PicturedGold.pictures(lot)
+        .map(picture -> counts(picture, Math.max(finestMm, LEAST_PX / picture.pxPerMm()), lot));
+  }
+
+  private static List<Count> counts(Pictured picture, double finestMm, Lot lot) {
+    double from = Math.max(finestMm, lot.cut().lowerMm());
+    double end = lot.cut().upperMm();
+    List<Count> counts = new ArrayList<>();
+    for (double low = from; low < Math.min(end, COARSEST_MM); low *= CLASS) {
+      double high = low * CLASS < COARSEST_MM ? Math.min(end, low * CLASS) : end;
+      double least = low;
+      int specks =
+          (int)
+              picture.specks().stream()
+                  .mapToDouble(Pictured.SpeckSize::shortMm)
+                  .filter(mm -> mm >= least && mm < high)
+                  .count();
+      counts.add(new Count(new Between(low, high), specks));
+    }
+    return counts;
   }
 
   private static List<Count> counts(PannedSample sample, double finestMm) {

@@ -526,6 +526,7 @@ public sealed interface Measure {
    * @param highMg its high end, in mg
    * @param rule the number of the rules it was looked at by, from 1
    * @param isDrawn whether it was drawn to practise on: then it is no evidence of anything
+   * @param traced how it was gone through; empty in books of versions that did not keep it
    */
   record Pictured(
       String sha256,
@@ -538,7 +539,8 @@ public sealed interface Measure {
       double milligrams,
       double highMg,
       int rule,
-      boolean isDrawn)
+      boolean isDrawn,
+      Optional<Traced> traced)
       implements Measure {
     /** More specks than that are no look. */
     public static final int MOST = 20_000;
@@ -591,7 +593,8 @@ public sealed interface Measure {
           milligrams,
           highMg,
           rule,
-          isDrawn);
+          isDrawn,
+          traced);
     }
   }
 

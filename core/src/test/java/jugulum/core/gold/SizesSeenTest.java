@@ -3,6 +3,7 @@ package jugulum.core.gold;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -12,6 +13,7 @@ import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure.GoldWeight;
 import jugulum.core.ledger.Measure.PannedSample;
 import jugulum.core.ledger.Measure.PannedSample.Seen;
+import jugulum.core.ledger.Measure.Pictured;
 import jugulum.core.ledger.Measure.SpeckCount;
 import jugulum.core.ledger.Measure.WeighedSpecks;
 import jugulum.core.ledger.Network;
@@ -64,6 +66,58 @@ class SizesSeenTest {
     assertThat(specks(screened()).sizes()).isEqualTo(SpeckSizes.BEFOREHAND);
     Speck speck = specks(screened()).of(cut("30", ""));
     assertThat(speck).isEqualTo(Speck.of(cut("30", ""), 0.3, 17.5));
+  }
+
+  private static Pictured picture(List<Double> mm) {
+    return new Pictured(
+        "0f".repeat(32),
+        "",
+        60,
+        mm.stream()
+            .map(size -> new Pictured.SpeckSize(Math.PI / 4 * size * size, size, size))
+            .toList(),
+        0,
+        0,
+        1,
+        2,
+        3,
+        1,
+        false,
+        Optional.empty());
+  }
+
+  /** Sizes of a picture stand in place of the guess; counted by size as well, they count once. */
+  @Test
+  void specksOfAPictureTellTheSizesOfTheBatchsGold() {
+    Random random = new Random(5);
+    List<Double> mm = new ArrayList<>();
+    while (mm.size() < 60) {
+      double one = Math.exp(Math.log(0.32) + 0.5 * random.nextGaussian());
+      if (one > 0.1) {
+        mm.add(one);
+      }
+    }
+    Bench bench = screened().measures(1, picture(mm));
+    assertThat(median(bench)).isBetween(0.26, 0.36);
+    assertThat(specks(bench).of(cut("30", "")).logSd())
+        .as("a speck of an open cut is no guess any more")
+        .isLessThan(specks(screened()).of(cut("30", "")).logSd());
+    double alone = median(bench);
+    int coarse = (int) mm.stream().filter(one -> one > 0.3).count();
+    bench.measures(
+        1,
+        new PannedSample(
+            100,
+            List.of(new Seen(cut("", "50"), coarse), new Seen(cut("50", ""), mm.size() - coarse))));
+    assertThat(median(bench)).isEqualTo(alone);
+  }
+
+  /** What a machine had first is no longer the gold of the batch. */
+  @Test
+  void aPictureOfTailingsTellsNothingOfSizes() {
+    Bench bench = screened().table(3, Material.CONCENTRATE, Material.TAILINGS);
+    bench.measures(5, picture(List.of(0.2, 0.2, 0.3, 0.4)));
+    assertThat(specks(bench).sizes()).isEqualTo(SpeckSizes.BEFOREHAND);
   }
 
   /** Many fine ones beside few coarse ones: the median sinks, and a speck of −30 weighs less. */

@@ -14,6 +14,7 @@ import jugulum.book.table.AccountTables;
 import jugulum.book.table.Table;
 import jugulum.book.xlsx.TablesXlsx;
 import jugulum.core.account.Account;
+import jugulum.core.ledger.Batch;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.FileSet;
@@ -109,14 +110,14 @@ final class AccountFiles {
   void tables() {
     account()
         .ifPresent(
-            account ->
-                saving.ask(FileKind.TABLE, name(account), path -> tables(words, path, account)));
+            account -> saving.ask(FileKind.TABLE, name(account), path -> tables(path, account)));
   }
 
-  private static Notice tables(Words words, Path path, Account account) throws IOException {
+  private Notice tables(Path path, Account account) throws IOException {
     List<Table> tables = AccountTables.all(account);
     Map<String, String> others = new TreeMap<>();
-    others.put(".json", BatchFile.write(account.network().batch()));
+    Batch batch = account.network().batch();
+    others.put(".json", BatchFile.write(batch, workbench.session().picturesOf(batch)));
     tables.forEach(table -> others.put("-" + table.name() + ".csv", TableCsv.print(table)));
     FileSet beside = FileSet.beside(path, others.keySet());
     beside.write(TablesXlsx.write(tables), others);

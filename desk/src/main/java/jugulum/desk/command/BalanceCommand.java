@@ -38,7 +38,7 @@ final class BalanceCommand extends Speaking {
   @Override
   public Integer call() {
     return switch (TextFile.read(file, BatchFile::read, BatchFile.Faulty::new)) {
-      case BatchFile.Read(var batch) -> {
+      case BatchFile.Read(var batch, var _) -> {
         Worked worked = Worked.of(batch);
         if (json) {
           say(

@@ -40,6 +40,9 @@ final class ExportCommand extends BookCommand {
     Optional<Batch> batch = found.flatMap(one -> book.standing(BatchStream.of(one.id())).now());
     return batch.isEmpty()
         ? Exit.BAD_FILE
-        : written(file, BatchFile.write(batch.get()).getBytes(StandardCharsets.UTF_8));
+        : written(
+            file,
+            BatchFile.write(batch.get(), book.picturesOf(BatchFile.pictures(batch.get())))
+                .getBytes(StandardCharsets.UTF_8));
   }
 }

@@ -55,7 +55,7 @@ final class ImportCommand extends BookCommand {
     }
     try (BufferedReader text = Files.newBufferedReader(file)) {
       return switch (BookFile.read(text, book, Books.KINDS)) {
-        case BookFile.Read(int streams, long rows) -> {
+        case BookFile.Read(int streams, long rows, int _) -> {
           say(words.of("command.imported", Integer.toString(streams), Long.toString(rows)));
           yield Exit.OK;
         }
@@ -69,9 +69,10 @@ final class ImportCommand extends BookCommand {
   private int batch(Book book) {
     return switch (TextFile.read(file, BatchFile::read, BatchFile.Faulty::new)) {
       case BatchFile.Faulty(List<FileFault> faults) -> faulty(faults);
-      case BatchFile.Read(Batch batch) ->
+      case BatchFile.Read(Batch batch, var pictures) ->
           switch (book.submit(Order.of(BatchStream.of(batch.id()), new Edit.Adopt(batch)))) {
             case Saved.Recorded _ -> {
+              pictures.forEach(book::keep);
               say(words.of("command.adopted", batch.label().name()));
               yield Exit.OK;
             }

@@ -92,7 +92,8 @@ final class Kept {
         mg.usual(),
         mg.high(),
         rule,
-        file.isDrawn());
+        file.isDrawn(),
+        Optional.empty());
   }
 
   private static Pictured.SpeckSize size(SeenSpeck speck, double pxPerMm) {

@@ -4,11 +4,13 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.concurrent.CompletionStage;
 import jugulum.book.csv.BatchCsv;
 import jugulum.book.file.FileFault;
 import jugulum.book.file.TextFile;
 import jugulum.book.json.BatchFile;
+import jugulum.book.stream.PictureCopy;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.desk.session.Workbench;
@@ -34,19 +36,23 @@ public final class BatchFiles {
 
   /** Asks where to, and writes the batch as JSON there, and its two tables beside it. */
   public void save(Batch batch) {
-    saving.ask(FileKind.BATCH, batch.label().name(), path -> written(words, batch, path));
+    saving.ask(FileKind.BATCH, batch.label().name(), path -> written(batch, path));
   }
 
   /** Writes the batch as JSON there, and its two tables beside it. */
   public CompletionStage<Void> write(Batch batch, Path json) {
-    return saving.write(json, path -> written(words, batch, path));
+    return saving.write(json, path -> written(batch, path));
   }
 
-  private static Notice written(Words words, Batch batch, Path json) throws IOException {
-    Map<String, String> tables =
-        Map.of("-lots.csv", BatchCsv.lots(batch), "-readings.csv", BatchCsv.readings(batch));
+  private Notice written(Batch batch, Path json) throws IOException {
+    Map<String, String> tables = new TreeMap<>();
+    tables.put("-lots.csv", BatchCsv.lots(batch));
+    tables.put("-readings.csv", BatchCsv.readings(batch));
+    if (!BatchFile.pictures(batch).isEmpty()) {
+      tables.put("-specks.csv", BatchCsv.specks(batch));
+    }
     FileSet beside = FileSet.beside(json, tables.keySet());
-    beside.write(BatchFile.write(batch), tables);
+    beside.write(BatchFile.write(batch, workbench.session().picturesOf(batch)), tables);
     return new Notice.Said(
         words.of("file.written", batch.label().name(), String.valueOf(json), beside.stem()), false);
   }
@@ -64,12 +70,17 @@ public final class BatchFiles {
     switch (result) {
       case BatchFile.Faulty(List<FileFault> faults) ->
           workbench.notices().say(faulty(words, json, faults));
-      case BatchFile.Read(Batch batch) ->
+      case BatchFile.Read(Batch batch, List<PictureCopy> pictures) ->
           workbench
               .session()
               .begin(batch.id(), List.of(new Edit.Adopt(batch)))
               .thenAccept(
-                  outcome -> workbench.notices().say(adopted(batch.label().name(), outcome)));
+                  outcome -> {
+                    if (outcome instanceof Outcome.Recorded) {
+                      pictures.forEach(copy -> workbench.session().keep(copy, _ -> {}));
+                    }
+                    workbench.notices().say(adopted(batch.label().name(), outcome));
+                  });
     }
   }
 

@@ -13,12 +13,14 @@ import java.util.stream.Collectors;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
+import jugulum.book.json.BatchFile;
 import jugulum.book.json.BookFile;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Order;
+import jugulum.book.stream.PictureCopy;
 import jugulum.book.stream.Saved;
 import jugulum.book.stream.Standing;
 import jugulum.core.account.Worked;
@@ -486,6 +488,25 @@ public final class Session {
         standing.version(),
         standing.undoable(),
         standing.redoable());
+  }
+
+  /**
+   * Keeps the copy of a picture, behind what was sent before.
+   *
+   * @param done told whether the book has it now; a full one takes no more
+   */
+  public void keep(PictureCopy copy, Consumer<Boolean> done) {
+    work.run(() -> book.keep(copy), done);
+  }
+
+  /** Shows the copy of a picture, if the book has one. */
+  public void picture(String sha256, Consumer<Optional<PictureCopy>> show) {
+    work.run(() -> book.picture(sha256), show);
+  }
+
+  /** The copies of the pictures a batch names. Waits for the book: not on the interface thread. */
+  public List<PictureCopy> picturesOf(Batch batch) {
+    return work.behind(() -> book.picturesOf(BatchFile.pictures(batch))).join();
   }
 
   /**

@@ -96,7 +96,7 @@ class CommandsTest {
   }
 
   private Path file(String name) throws IOException {
-    return Files.writeString(folder.resolve("batch.json"), BatchFile.write(batch(name)));
+    return Files.writeString(folder.resolve("batch.json"), BatchFile.write(batch(name), List.of()));
   }
 
   @Test

@@ -1,0 +1,26 @@
+package jugulum.book.stream;
+
+import jugulum.core.check.Check;
+
+/**
+ * The copy a book keeps of a picture.
+ *
+ * @param sha256 of the file it was made of, which is what readings name
+ * @param jpeg the copy, at most {@link #LARGEST} bytes
+ */
+@SuppressWarnings("ArrayRecordComponent") // a file's bytes; nobody changes them
+public record PictureCopy(String sha256, byte[] jpeg) {
+  /** No copy is larger, in bytes. */
+  public static final int LARGEST = 2_000_000;
+
+  /** A book takes no more copies once it holds so many bytes of them. */
+  public static final long MOST_IN_A_BOOK = 300_000_000;
+
+  /** Checks both. */
+  public PictureCopy {
+    if (!Sha256.isOne(sha256)) {
+      throw new IllegalArgumentException("a SHA-256 has 64 hexadecimal digits");
+    }
+    Check.inRange("jpeg", jpeg.length, 1, LARGEST);
+  }
+}
