@@ -146,6 +146,7 @@ public final class MeasureSpeed {
         () -> new Planner(sixteen).best(4));
     MeasureDay.print(System.out::println);
     MeasurePractice.print(System.out::println);
+    MeasureEye.print(System.out::println);
     MeasureSeason.print(System.out::println);
     report(
         "removal estimate with range, 12 passes",

@@ -17,7 +17,28 @@ public final class Eye {
   /** The number of these rules; what was seen under others is told so. */
   public static final int RULE = 1;
 
-  private Eye() {}
+  private final Light light;
+  private final Scale scale;
+  private final double yellowness;
+  private final List<Candidate> candidates = new ArrayList<>();
+
+  /**
+   * Looks for what may be gold, which takes the time there is to take: what of it is, is judged
+   * from that.
+   *
+   * @param scale as it was found, and a person said yes to
+   * @param tray what the specks lie on
+   */
+  public Eye(Light light, Scale scale, Tray tray) {
+    this.light = light;
+    this.scale = scale;
+    Colours colours = new Colours(light, scale.covered(), tray);
+    yellowness = colours.yellowness();
+    Labels labels = Labels.of(Yellow.mask(colours), light.width(), light.height());
+    for (int number = 1; number <= labels.count(); number++) {
+      candidates.addAll(Part.look(colours, labels, number));
+    }
+  }
 
   /**
    * What is in a picture.
@@ -27,16 +48,18 @@ public final class Eye {
    * @param sure a place where gold lies for sure; empty where nobody pointed at one
    */
   public static Seen look(Light light, Scale scale, Tray tray, Optional<Point> sure) {
-    Colours colours = new Colours(light, scale.covered(), tray);
-    boolean[] mask = Yellow.mask(colours);
-    Labels labels = Labels.of(mask, light.width(), light.height());
-    List<Candidate> candidates = new ArrayList<>();
-    for (int number = 1; number <= labels.count(); number++) {
-      candidates.addAll(Part.look(colours, labels, number));
-    }
+    return new Eye(light, scale, tray).judged(sure);
+  }
+
+  /**
+   * What is in the picture.
+   *
+   * @param sure a place where gold lies for sure; empty where nobody pointed at one
+   */
+  public Seen judged(Optional<Point> sure) {
     List<SeenSpeck> specks = Judge.of(candidates, scale.pxPerMm(), sure);
     OptionalDouble blur = Blur.of(light, specks);
-    return new Seen(specks, scale, burnt(specks), blur, colours.yellowness());
+    return new Seen(specks, scale, burnt(specks), blur, yellowness);
   }
 
   private static double burnt(List<SeenSpeck> specks) {

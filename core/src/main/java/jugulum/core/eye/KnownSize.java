@@ -42,6 +42,21 @@ public sealed interface KnownSize {
       Check.inRange("openingMm", openingMm, 0.02, 10);
       Check.inRange("wireMm", wireMm, 0.01, 5);
     }
+
+    /**
+     * A piece of which wires were counted: how thick they are does not matter then.
+     *
+     * @param wiresToTheInch 3 to 500
+     */
+    public static Mesh counted(double wiresToTheInch) {
+      double pitch = MM_TO_THE_INCH / Check.inRange("wiresToTheInch", wiresToTheInch, 3, 500);
+      return new Mesh(USUAL_OPENING * pitch, (1 - USUAL_OPENING) * pitch, true);
+    }
+
+    private static final double MM_TO_THE_INCH = 25.4;
+
+    /** Only both together are used where wires were counted. */
+    private static final double USUAL_OPENING = 0.6;
   }
 
   /**

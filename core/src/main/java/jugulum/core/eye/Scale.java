@@ -31,8 +31,10 @@ public record Scale(
      * @param y how often they come in a pixel down
      * @param phase where they lie: x times the one and y times the other is a whole number more
      * @param strength how far they stand out of the rest, as a logarithm
+     * @param isMesh whether they are wires, with others across, and not marks of a ruler
      */
-    record Lines(double x, double y, double phase, double strength) implements Found {
+    record Lines(double x, double y, double phase, double strength, boolean isMesh)
+        implements Found {
       /** From line to line, in pixels. */
       public double pitchPx() {
         return 1 / Math.hypot(x, y);

@@ -113,7 +113,8 @@ public final class Scales {
             found.x() / by,
             found.y() / by,
             found.phase() + (found.x() + found.y()) * (0.5 - 0.5 / by),
-            found.strength()),
+            found.strength(),
+            isMesh),
         covered);
   }
 

@@ -23,19 +23,24 @@ public final class Shapes {
   /**
    * An ellipse somebody drew.
    *
-   * @param longPx its longest axis, in pixels, above 0
-   * @param shortPx its shortest, in pixels, above 0
+   * @param acrossPx how wide it is, in pixels, above 0
+   * @param downPx how high, in pixels, above 0
    */
-  public static SeenSpeck ellipse(Point centre, double longPx, double shortPx) {
+  public static SeenSpeck ellipse(Point centre, double acrossPx, double downPx) {
     List<Point> outline = new ArrayList<>();
     for (int i = 0; i < SIDES; i++) {
       double angle = 2 * Math.PI * i / SIDES;
       outline.add(
           new Point(
-              centre.x() + longPx / 2 * Math.cos(angle),
-              centre.y() + shortPx / 2 * Math.sin(angle)));
+              centre.x() + acrossPx / 2 * Math.cos(angle),
+              centre.y() + downPx / 2 * Math.sin(angle)));
     }
-    return gold(centre, Math.PI / 4 * longPx * shortPx, longPx, shortPx, outline);
+    return gold(
+        centre,
+        Math.PI / 4 * acrossPx * downPx,
+        Math.max(acrossPx, downPx),
+        Math.min(acrossPx, downPx),
+        outline);
   }
 
   /**

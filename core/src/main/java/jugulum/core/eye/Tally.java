@@ -28,6 +28,11 @@ public record Tally(List<Marked> marks) {
       return said.orElseGet(speck::isGold);
     }
 
+    /** Whether the eye took it for gold by itself. */
+    public boolean looksGold() {
+      return !isPutIn && speck.isGold();
+    }
+
     /** Whether it is still to be looked at. */
     public boolean isUnsure() {
       return said.isEmpty() && speck.verdict() == Verdict.UNSURE;
@@ -49,6 +54,11 @@ public record Tally(List<Marked> marks) {
         seen.specks().stream().map(one -> new Marked(one, Optional.empty(), false)).toList());
   }
 
+  /** Specks that are there for sure. */
+  public static Tally of(List<SeenSpeck> gold) {
+    return new Tally(gold.stream().map(one -> new Marked(one, Optional.of(true), false)).toList());
+  }
+
   /** The specks that count. */
   public List<SeenSpeck> gold() {
     return marks.stream().filter(Marked::isGold).map(Marked::speck).toList();
@@ -61,18 +71,12 @@ public record Tally(List<Marked> marks) {
 
   /** How many that looked like gold a person took out. */
   public int takenOut() {
-    return (int)
-        marks.stream()
-            .filter(one -> !one.isPutIn() && one.speck().isGold() && !one.isGold())
-            .count();
+    return (int) marks.stream().filter(one -> one.looksGold() && !one.isGold()).count();
   }
 
   /** How many a person put in, or called gold though they did not look so. */
   public int putIn() {
-    return (int)
-        marks.stream()
-            .filter(one -> one.isGold() && (one.isPutIn() || !one.speck().isGold()))
-            .count();
+    return (int) marks.stream().filter(one -> one.isGold() && !one.looksGold()).count();
   }
 
   /** The next that is unsure after one, round to the first; empty once none is left. */

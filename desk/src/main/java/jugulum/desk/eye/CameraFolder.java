@@ -8,6 +8,7 @@ import java.nio.file.attribute.BasicFileAttributes;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -24,23 +25,42 @@ final class CameraFolder {
 
   private CameraFolder() {}
 
+  private record Saved(Path file, Instant at) {}
+
   /**
    * The picture that came last; empty where there is none, or the folder is gone.
    *
    * @param now the time
    */
   static Optional<Path> newest(Path folder, Instant now) {
-    record Seen(Path file, Instant at) {}
+    return saved(folder, now).stream()
+        .max(Comparator.comparing(Saved::at).thenComparing(one -> name(one.file())))
+        .map(Saved::file);
+  }
+
+  /**
+   * The pictures that came since a moment, by order of name; none where the folder is gone.
+   *
+   * @param now the time
+   */
+  static List<Path> since(Path folder, Instant since, Instant now) {
+    return saved(folder, now).stream()
+        .filter(one -> one.at().isAfter(since))
+        .map(Saved::file)
+        .sorted(Comparator.comparing(CameraFolder::name))
+        .toList();
+  }
+
+  private static List<Saved> saved(Path folder, Instant now) {
     try (Stream<Path> files = Files.list(folder)) {
       return files
           .filter(file -> name(file).matches(NAMES))
           .filter(file -> Files.isRegularFile(file, LinkOption.NOFOLLOW_LINKS))
-          .flatMap(file -> written(file).map(at -> new Seen(file, at)).stream())
+          .flatMap(file -> written(file).map(at -> new Saved(file, at)).stream())
           .filter(one -> !one.at().plus(STANDS).isAfter(now))
-          .max(Comparator.comparing(Seen::at).thenComparing(one -> name(one.file())))
-          .map(Seen::file);
+          .toList();
     } catch (IOException | RuntimeException gone) {
-      return Optional.empty();
+      return List.of();
     }
   }
 

@@ -7,10 +7,13 @@ import java.util.Optional;
 import java.util.TreeMap;
 import jugulum.core.check.Band;
 import jugulum.core.eye.EyeMass;
+import jugulum.core.eye.Outlines;
+import jugulum.core.eye.Scale;
 import jugulum.core.eye.SeenSpeck;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.PannedSample;
 import jugulum.core.ledger.Measure.Pictured;
+import jugulum.core.ledger.Traced;
 import jugulum.core.screens.Cut;
 
 /** What stays with a lot of a picture that was gone through. */
@@ -79,6 +82,36 @@ final class Kept {
     return all;
   }
 
+  /** How it was gone through, so that it can be looked at again. */
+  private static Traced traced(Looking look) {
+    return new Traced(
+        look.tray(),
+        switch (look.scale().found()) {
+          case Scale.Found.Ring _ -> Traced.By.DISC;
+          case Scale.Found.Lines lines -> lines.isMesh() ? Traced.By.MESH : Traced.By.RULER;
+          case Scale.Found.Drawn _ -> Traced.By.LINE;
+        },
+        Math.min(1, look.scale().relativeSd()),
+        look.widthPx(),
+        look.tally().marks().stream()
+            .filter(mark -> mark.isGold() || mark.looksGold())
+            .map(
+                mark ->
+                    new Traced.Mark(
+                        mark.looksGold(),
+                        mark.isGold(),
+                        mark.isPutIn(),
+                        mark.speck().acrossPx(),
+                        outline(mark.speck())))
+            .toList());
+  }
+
+  /** One so long is no speck's; its figures stand without it. */
+  private static String outline(SeenSpeck speck) {
+    String written = Outlines.written(speck.outline());
+    return written.length() <= Traced.Mark.LONGEST ? written : "";
+  }
+
   private static Pictured picture(PictureFile.Read.Whole file, Looking look, Band mg, int rule) {
     double px = look.scale().pxPerMm();
     return new Pictured(
@@ -93,7 +126,7 @@ final class Kept {
         mg.high(),
         rule,
         file.isDrawn(),
-        Optional.empty());
+        Optional.of(traced(look)));
   }
 
   private static Pictured.SpeckSize size(SeenSpeck speck, double pxPerMm) {
@@ -104,7 +137,7 @@ final class Kept {
         Math.min(longest, speck.shortPx() / pxPerMm));
   }
 
-  private static PannedSample sample(Looking look, double grams) {
+  static PannedSample sample(Looking look, double grams) {
     Map<Integer, Integer> counts = new TreeMap<>();
     for (SeenSpeck speck : look.tally().gold()) {
       counts.merge(SizeRows.place(speck.shortPx() / look.scale().pxPerMm()), 1, Integer::sum);

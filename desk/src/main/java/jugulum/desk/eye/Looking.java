@@ -5,8 +5,11 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import jugulum.core.check.Band;
 import jugulum.core.eye.Corrected;
+import jugulum.core.eye.Corrections;
 import jugulum.core.eye.Eye;
 import jugulum.core.eye.EyeMass;
 import jugulum.core.eye.Kappa;
@@ -24,7 +27,11 @@ import jugulum.core.eye.Tray;
  * hand. Every step can be gone back over. Knows no window.
  */
 final class Looking {
+  /** A box that was drawn is a slip of the hand if it is smaller, in pixels. */
+  private static final double LEAST_DRAWN_PX = 2;
+
   private final Light light;
+  private final Eye eye;
   private final Scale scale;
   private final Tray tray;
   private final Kappa kappa;
@@ -33,12 +40,13 @@ final class Looking {
   private Seen seen;
   private Tally tally;
   private OptionalInt inHand = OptionalInt.empty();
-  private boolean isSure;
+  private Optional<Point> sure = Optional.empty();
 
   /** The last mass drawn and what it was drawn of: stepping about draws none anew. */
   private Optional<Drawn> drawn = Optional.empty();
 
-  private record Drawn(List<SeenSpeck> gold, EyeMass mass) {}
+  /** A mass and the specks it was drawn of. */
+  record Drawn(List<SeenSpeck> gold, EyeMass mass) {}
 
   /**
    * A picture whose scale a person said yes to.
@@ -52,7 +60,8 @@ final class Looking {
     this.tray = tray;
     this.kappa = kappa;
     this.seed = seed;
-    seen = Eye.look(light, scale, tray, Optional.empty());
+    eye = new Eye(light, scale, tray);
+    seen = eye.judged(Optional.empty());
     tally = Tally.of(seen);
   }
 
@@ -68,23 +77,18 @@ final class Looking {
     return inHand;
   }
 
-  /** Whether somebody pointed at one that is gold for sure. */
-  boolean isSure() {
-    return isSure;
-  }
-
   /** All are judged anew beside the gold that lies there; what was said before falls. */
   void sure(Point place) {
-    seen = Eye.look(light, scale, tray, Optional.of(place));
+    seen = eye.judged(Optional.of(place));
     tally = Tally.of(seen);
     before.clear();
-    isSure = true;
+    sure = Optional.of(place);
     inHand = tally.nextUnsure(-1);
   }
 
   /** Whether nothing unsure is left: until then there are no milligrams. */
   boolean isGoneThrough() {
-    return isSure && tally.unsure() == 0;
+    return sure.isPresent() && tally.unsure() == 0;
   }
 
   /** The next or the one before, round. */
@@ -126,8 +130,7 @@ final class Looking {
     var grown =
         Shapes.grown(light, scale, place)
             .orElseGet(() -> Shapes.ellipse(place, 0.2 * scale.pxPerMm(), 0.2 * scale.pxPerMm()));
-    change(now -> now.with(grown));
-    inHand = OptionalInt.of(tally.marks().size() - 1);
+    put(grown);
   }
 
   /** The one in hand is two. */
@@ -178,23 +181,94 @@ final class Looking {
     return true;
   }
 
-  /** The mass once all was gone through; empty before, and without gold. */
+  /** Whether there is a mass: all was gone through, and some of it is gold. */
+  boolean hasMass() {
+    return isGoneThrough() && !tally.gold().isEmpty();
+  }
+
+  /** The mass, where it was drawn of what counts now. */
   Optional<EyeMass> mass() {
+    return hasMass()
+        ? drawn.filter(last -> last.gold().equals(tally.gold())).map(Drawn::mass)
+        : Optional.empty();
+  }
+
+  /** Draws the mass of what counts now; takes a while, and touches nothing. */
+  Supplier<Drawn> drawing() {
     List<SeenSpeck> gold = tally.gold();
-    if (!isGoneThrough() || gold.isEmpty()) {
-      return Optional.empty();
-    }
-    if (drawn.filter(last -> last.gold().equals(gold)).isEmpty()) {
-      drawn =
-          Optional.of(
-              new Drawn(
-                  gold,
-                  EyeMass.of(gold, scale, kappa, true, Corrected.NONE, Corrected.NONE, seed)));
-    }
-    return drawn.map(Drawn::mass);
+    return () ->
+        new Drawn(gold, EyeMass.of(gold, scale, kappa, true, Corrected.NONE, Corrected.NONE, seed));
+  }
+
+  /** What was drawn is known from now on. */
+  void know(Drawn mass) {
+    drawn = Optional.of(mass);
   }
 
   Scale scale() {
     return scale;
+  }
+
+  Kappa kappa() {
+    return kappa;
+  }
+
+  Tray tray() {
+    return tray;
+  }
+
+  int widthPx() {
+    return light.width();
+  }
+
+  /** Where gold lies for sure, once somebody said so. */
+  Optional<Point> sure() {
+    return sure;
+  }
+
+  /** What the count of gold may be by the pictures before. */
+  Band count(Corrections taught) {
+    return taught.count(tray, tally.gold(), seed);
+  }
+
+  /** Goes on where somebody stopped. */
+  void goOn(List<Tally.Marked> marks) {
+    tally = new Tally(marks);
+    before.clear();
+    inHand = tally.nextUnsure(-1);
+  }
+
+  /**
+   * What lies within corners is gold: in place of the one in hand, or beside all others.
+   *
+   * @return whether anything lies within
+   */
+  boolean outline(List<Point> corners) {
+    Optional<SeenSpeck> drawn = Shapes.outlined(corners);
+    drawn.ifPresent(
+        speck -> {
+          if (inHand.isPresent()) {
+            int i = inHand.getAsInt();
+            change(now -> now.with(i, List.of(speck)));
+          } else {
+            put(speck);
+          }
+        });
+    return drawn.isPresent();
+  }
+
+  /** An ellipse within the corners of a box is gold too. */
+  void ellipse(Point one, Point other) {
+    double across = Math.abs(one.x() - other.x());
+    double down = Math.abs(one.y() - other.y());
+    if (across >= LEAST_DRAWN_PX && down >= LEAST_DRAWN_PX) {
+      Point middle = new Point((one.x() + other.x()) / 2, (one.y() + other.y()) / 2);
+      put(Shapes.ellipse(middle, across, down));
+    }
+  }
+
+  private void put(SeenSpeck speck) {
+    change(now -> now.with(speck));
+    inHand = OptionalInt.of(tally.marks().size() - 1);
   }
 }

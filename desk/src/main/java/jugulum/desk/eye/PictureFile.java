@@ -7,14 +7,12 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.ByteBuffer;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
@@ -22,6 +20,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import jugulum.book.stream.Sha256;
 import jugulum.core.eye.Light;
 import jugulum.practice.camera.DrawnPicture;
 import org.jspecify.annotations.Nullable;
@@ -49,12 +48,20 @@ final class PictureFile {
      *
      * @param image as one sees it, upright
      * @param light the same for the eye
+     * @param bytes the file
      * @param sha256 of the file
      * @param name what it is called
      * @param isDrawn whether no camera made it
      */
-    record Whole(BufferedImage image, Light light, String sha256, String name, boolean isDrawn)
-        implements Read {}
+    @SuppressWarnings("ArrayRecordComponent") // a file's bytes; nobody changes them
+    record Whole(
+        BufferedImage image, Light light, byte[] bytes, String sha256, String name, boolean isDrawn)
+        implements Read {
+      /** The same, of which it is known that no camera made it. */
+      Whole drawn() {
+        return new Whole(image, light, bytes, sha256, name, true);
+      }
+    }
 
     /** None, and why. */
     record Not(Why why) implements Read {}
@@ -69,15 +76,23 @@ final class PictureFile {
     IS_A_LINK
   }
 
-  /** What the played camera drew. */
+  /** What the played camera drew, as a file. */
   static Read.Whole drawn(DrawnPicture drawn, String name) {
     BufferedImage image =
         new BufferedImage(drawn.width(), drawn.height(), BufferedImage.TYPE_INT_RGB);
     image.setRGB(0, 0, drawn.width(), drawn.height(), drawn.rgb(), 0, drawn.width());
-    ByteBuffer bytes = ByteBuffer.allocate(4 * drawn.rgb().length);
-    bytes.asIntBuffer().put(drawn.rgb());
     Light light = Light.of(drawn.rgb(), drawn.width(), drawn.height());
-    return new Read.Whole(image, light, sha256(bytes.array()), name, true);
+    byte[] bytes = png(image);
+    return new Read.Whole(image, light, bytes, Sha256.of(bytes), name, true);
+  }
+
+  private static byte[] png(BufferedImage image) {
+    try (ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
+      ImageIO.write(image, "png", bytes);
+      return bytes.toByteArray();
+    } catch (IOException never) {
+      throw new UncheckedIOException(never);
+    }
   }
 
   /** Reads a file; whatever is wrong with it is told, never thrown. */
@@ -89,13 +104,22 @@ final class PictureFile {
       if (Files.size(file) > LARGEST) {
         return new Read.Not(Why.TOO_LARGE);
       }
-      return read(Files.readAllBytes(file), String.valueOf(file.getFileName()));
+      return reading(Files.readAllBytes(file), String.valueOf(file.getFileName()));
     } catch (IOException | RuntimeException unreadable) {
       return new Read.Not(Why.UNREADABLE);
     }
   }
 
-  private static Read read(byte[] bytes, String name) throws IOException {
+  /** The same of a file's bytes. */
+  static Read read(byte[] bytes, String name) {
+    try {
+      return reading(bytes, name);
+    } catch (IOException | RuntimeException unreadable) {
+      return new Read.Not(Why.UNREADABLE);
+    }
+  }
+
+  private static Read reading(byte[] bytes, String name) throws IOException {
     try (ImageInputStream input = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
       ImageReader reader = reader(input);
       if (reader == null) {
@@ -131,7 +155,8 @@ final class PictureFile {
       return new Read.Not(Why.TOO_SMALL);
     }
     int[] rgb = image.getRGB(0, 0, width, height, null, 0, width);
-    return new Read.Whole(image, Light.of(rgb, width, height), sha256(bytes), name, false);
+    return new Read.Whole(
+        image, Light.of(rgb, width, height), bytes, Sha256.of(bytes), name, false);
   }
 
   /** One that came with the JDK: others on the class path may do what they like. */
@@ -196,13 +221,5 @@ final class PictureFile {
       }
     }
     return upright;
-  }
-
-  private static String sha256(byte[] bytes) {
-    try {
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-    } catch (NoSuchAlgorithmException never) {
-      throw new IllegalStateException("every Java has SHA-256", never);
-    }
   }
 }

@@ -1,8 +1,8 @@
 package jugulum.desk.eye;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -12,11 +12,10 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import jugulum.core.eye.Eye;
@@ -28,22 +27,18 @@ import jugulum.core.eye.Scale;
 import jugulum.core.eye.Scales;
 import jugulum.core.eye.Seen.Trouble;
 import jugulum.core.eye.Tray;
-import jugulum.core.gold.PicturedGold;
-import jugulum.core.ledger.Edit;
-import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
-import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.guide.Guide;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
-import jugulum.desk.session.Current;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
 import jugulum.desk.view.BenchMode;
 import jugulum.desk.view.MainView;
+import jugulum.desk.view.PictureUse;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
@@ -54,32 +49,36 @@ import jugulum.practice.camera.DrawnPicture;
 /**
  * A photograph of specks with a thing of known size in it, gone through by keys: first how large it
  * shows things, then one speck that is gold for sure, then what is unsure; count, sizes and mass
- * stay with the lot. Every key is a sign of its own, so nothing of it is a field's.
+ * stay with what it is of. Every key is a sign of its own, so nothing of it is a field's.
  */
 public final class PicturePage extends BorderPane implements MainView, BenchMode {
-  private static final String FOLDER = "eye.folder";
+  static final String FOLDER = "eye.folder";
 
   @Prologue private final Words words;
   private final Workbench workbench;
-  private final FilePicker picker;
-  private final Clock clock;
-  private final LotId lot;
-  private final Current batch;
-  private final Runnable leave;
-  private final PictureFolder folder;
-  private final PictureView picture = new PictureView(this::clicked);
+  private final PictureUse use;
+  private final Fetching fetching;
+  private final Copies copies;
+  private final Drafts drafts;
+  private final PictureView picture = new PictureView(this::clicked, this::dragged);
   private final Telling told;
+  private final Hand hand = new Hand();
   private final VBox right = new VBox(10);
   private final Label question = Parts.sentence("", "answer");
   private final TallyBox tally;
   private final VBox advice = new VBox(6);
   private final Wrapping buttons = new Wrapping(8, 8);
+  private final Wrapping tools;
   private final Label wrong = Parts.sentence("", "entry-error");
+  private final Label waiting = Parts.sentence("", "muted");
   private Optional<PictureFile.Read.Whole> file = Optional.empty();
   private Optional<Scale> scale = Optional.empty();
+  private Optional<KnownSize.Line> line = Optional.empty();
   private Optional<Point> lineFrom = Optional.empty();
   private Optional<Looking> looking = Optional.empty();
+  private Optional<Drafts.Begun> begun = Optional.empty();
   private Step step = Step.FILE;
+  private boolean wantsNewest;
 
   /** What is asked for. */
   private enum Step {
@@ -92,32 +91,35 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   }
 
   /**
-   * A page for a lot of the batch on the bench.
+   * A page for what a picture is of.
    *
-   * @param leave goes back to where one came from
+   * @param use where its specks go
    */
-  public PicturePage(
-      Workbench workbench, FilePicker picker, Clock clock, LotId lot, Runnable leave) {
+  public PicturePage(Workbench workbench, FilePicker picker, Clock clock, PictureUse use) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
-    this.picker = picker;
-    this.clock = clock;
-    this.lot = lot;
-    this.leave = leave;
-    this.folder = new PictureFolder(workbench.session().bookPath());
-    this.batch = workbench.projections().current().get();
+    this.use = use;
+    this.copies = new Copies(workbench);
+    this.drafts =
+        new Drafts(workbench.work(), Copies.beside(workbench.session().bookPath()), use.key());
+    this.fetching =
+        new Fetching(workbench, picker, clock, this::take, this::say, this::isInSight, this::came);
     setId("picture-page");
     getStyleClass().addAll("page", "eye-page");
     setFocusTraversable(true);
     setAccessibleText(words.of("eye.title"));
-    tally = new TallyBox(words);
+    tally =
+        new TallyBox(words, workbench.preferences(), workbench.work().latest(), use, this::draft);
     told = new Telling(words, workbench.preferences(), this::find);
+    tools = tools();
     wrong.setId("eye-wrong");
     question.setId("eye-question");
     advice.setId("eye-advice");
+    waiting.setId("eye-waiting");
     Parts.shown(wrong, false);
-    right.getChildren().setAll(question, told, wrong, advice, tally, buttons);
+    Parts.shown(waiting, false);
+    right.getChildren().setAll(question, told, wrong, advice, tally, buttons, waiting);
     right.getStyleClass().add("side");
     ScrollPane rolled = new ScrollPane(right);
     rolled.setFitToWidth(true);
@@ -128,36 +130,51 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     StackPane frame = new StackPane(picture);
     frame.getStyleClass().add("eye-frame");
     frame.setMinSize(0, 0);
-    setCenter(frame);
+    VBox.setVgrow(frame, Priority.ALWAYS);
+    setCenter(new VBox(10, frame, tools));
     setRight(rolled);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
-    setOnDragOver(this::over);
-    setOnDragDropped(this::dropped);
+    fetching.takesDropped(this);
+    sceneProperty()
+        .addListener(
+            (_, _, scene) -> {
+              if (scene != null) {
+                fetching.coming().begin();
+              }
+            });
     go(Step.FILE);
     last();
+    drafts.find(found -> found.ifPresentOrElse(this::found, this::nothingBegun));
+    workbench.projections().everyBatch().corrections(tally::learn);
+  }
+
+  private boolean isInSight() {
+    return getScene() != null
+        && getScene().getWindow() != null
+        && getScene().getWindow().isShowing();
   }
 
   private Node top() {
-    String called =
-        batch
-            .worked()
-            .flatMap(now -> now.network().lot(lot))
-            .map(one -> Sentences.lot(words, one))
-            .orElse("");
-    VBox top = new VBox(2, Parts.heading(words.of("eye.title"), called));
+    VBox top = new VBox(2, Parts.heading(words.of("eye.title"), use.called()));
     top.getStyleClass().add("page-top");
     return top;
   }
 
   private void go(Step next) {
     step = next;
+    hand.drop();
+    picture.way(List.of());
     Parts.shown(told, next == Step.TELL || next == Step.LINE);
     Parts.shown(tally, next == Step.GO);
     question.setText(words.of("eye.step", next));
     advice.getChildren().clear();
     buttons.getChildren().setAll(keys(next));
+    Parts.shown(tools, next == Step.GO);
     if (next == Step.GO) {
       tell();
+    }
+    if (next == Step.LINE) {
+      told.asksForLength();
     }
     if (next == Step.SCALE) {
       tellScale();
@@ -165,17 +182,12 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   }
 
   private List<Button> keys(Step now) {
-    Button other = Buttons.quiet("eye-open", words.of("eye.open"), "P", this::open);
-    Button newest = Buttons.plain("eye-newest", words.of("eye.newest"), "N", this::newest);
-    Parts.shown(newest, workbench.preferences().remembered(FOLDER).isPresent());
-    Button back = Buttons.quiet("eye-leave", words.of("panel.back"), "Esc", leave);
+    Button other = Buttons.quiet("eye-open", words.of("eye.open"), "P", fetching::open);
+    Button newest = Buttons.plain("eye-newest", words.of("eye.newest"), "N", fetching::newest);
+    Parts.shown(newest, fetching.coming().folder().isPresent());
+    Button back = Buttons.quiet("eye-leave", words.of("panel.back"), "Esc", this::leave);
     return switch (now) {
-      case FILE ->
-          List.of(
-              Buttons.primary("eye-open", words.of("eye.open"), "P", this::open),
-              newest,
-              Buttons.plain("eye-draw", words.of("eye.draw"), "D", this::draw),
-              back);
+      case FILE -> first(newest, back);
       case TELL ->
           List.of(
               Buttons.primary("eye-find", words.of("eye.find"), "Enter", this::find), other, back);
@@ -192,16 +204,54 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
               Buttons.primary("eye-sure", words.of("eye.sure"), "Enter", this::sure), other, back);
       case GO ->
           List.of(
-              Buttons.primary("eye-keep", words.of("eye.keep"), "Enter", this::keep),
-              Buttons.plain("eye-next", words.of("eye.next"), "Space", this::nextUnsure),
-              Buttons.plain("eye-turn", words.of("eye.turn"), "G", () -> act(Looking::turn)),
-              Buttons.plain("eye-add", words.of("eye.add"), "A", this::add),
-              Buttons.plain("eye-split", words.of("eye.split"), "S", () -> act(Looking::split)),
-              Buttons.plain("eye-join", words.of("eye.join"), "J", () -> act(Looking::join)),
+              Buttons.primary("eye-keep", words.of("eye.keep"), "Enter", this::enter),
               newest,
               other,
               back);
     };
+  }
+
+  /** What a hand does with the speck in hand, beneath the picture. */
+  private Wrapping tools() {
+    return new Wrapping(
+        8,
+        8,
+        Buttons.plain("eye-next", words.of("eye.next"), "Space", this::nextUnsure),
+        Buttons.plain("eye-turn", words.of("eye.turn"), "G", () -> act(Looking::turn)),
+        Buttons.plain("eye-add", words.of("eye.add"), "A", this::add),
+        Buttons.plain("eye-split", words.of("eye.split"), "S", () -> act(Looking::split)),
+        Buttons.plain("eye-join", words.of("eye.join"), "J", () -> act(Looking::join)),
+        Buttons.plain("eye-outline", words.of("eye.outline"), "O", this::outline),
+        Buttons.plain("eye-measure", words.of("eye.measure"), "M", this::measure));
+  }
+
+  private List<Button> first(Button newest, Button back) {
+    List<Button> all = new ArrayList<>();
+    begun.ifPresent(
+        one -> {
+          all.add(
+              Buttons.primary(
+                  "eye-go-on",
+                  words.of("eye.go-on", one.draft().name()),
+                  "Enter",
+                  () -> goOn(one)));
+          all.add(Buttons.quiet("eye-give-up", words.of("eye.give-up"), "F", this::giveUp));
+        });
+    all.add(
+        begun.isPresent()
+            ? Buttons.plain("eye-open", words.of("eye.open"), "P", fetching::open)
+            : Buttons.primary("eye-open", words.of("eye.open"), "P", fetching::open));
+    all.add(newest);
+    if (use.keepsPictures()) {
+      all.add(
+          Buttons.plain(
+              "eye-draw",
+              words.of("eye.draw"),
+              "D",
+              () -> fetching.draw(told.tray(), () -> told.disc(DrawnPicture.DISC_MM))));
+    }
+    all.add(back);
+    return all;
   }
 
   private void say(String sentence) {
@@ -209,86 +259,44 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     Parts.shown(wrong, !sentence.isEmpty());
   }
 
-  private void open() {
-    picker
-        .toOpen(FileKind.PHOTOGRAPH)
-        .ifPresent(
-            path -> {
-              Path folder = path.toAbsolutePath().getParent();
-              if (folder != null) {
-                workbench.preferences().remember(FOLDER, folder.toString());
-              }
-              read(path);
-            });
-  }
-
-  /** The played camera draws one to practise on: what is kept of it is no evidence. */
-  private void draw() {
-    long seed = clock.millis();
-    Tray on = told.tray();
-    say("");
-    workbench
-        .work()
-        .aside(
-            () ->
-                PictureFile.drawn(
-                    DrawnPicture.of(seed, on), words.of("eye.drawn", Long.toString(seed))),
-            whole -> {
-              told.disc(DrawnPicture.DISC_MM);
-              take(whole);
-            });
-  }
-
+  /** A picture that was read; the same gold counts once. */
   private void take(PictureFile.Read.Whole whole) {
+    Optional<String> there = whole.isDrawn() ? Optional.empty() : use.keptWith(whole.sha256());
+    if (there.isPresent()) {
+      say(words.of("eye.twice", whole.name(), there.get()));
+      return;
+    }
     file = Optional.of(whole);
     looking = Optional.empty();
+    line = Optional.empty();
+    begun = Optional.empty();
     picture.show(whole.image());
     go(Step.TELL);
     focusFirst();
   }
 
-  /** The last picture of the folder one opened from before: where the camera saves. */
-  private void newest() {
-    workbench
-        .preferences()
-        .remembered(FOLDER)
-        .ifPresent(
-            from ->
-                workbench
-                    .work()
-                    .aside(
-                        () -> CameraFolder.newest(Path.of(from), clock.instant()),
-                        found ->
-                            found.ifPresentOrElse(
-                                this::read, () -> say(words.of("eye.newest.none", from)))));
-  }
-
-  private void over(DragEvent drag) {
-    if (drag.getDragboard().hasFiles()) {
-      drag.acceptTransferModes(TransferMode.COPY);
-      drag.consume();
+  /** What a camera saved meanwhile: the first is taken while nothing else is in hand. */
+  private void came(List<Path> all) {
+    boolean isMany = all.size() > Coming.MOST;
+    if (!isMany && !all.isEmpty() && step == Step.FILE && begun.isEmpty()) {
+      fetching.read(all.getFirst());
     }
+    int left = fetching.coming().waiting().size();
+    waiting.setText(
+        isMany ? words.counted("eye.too-many", left) : words.counted("eye.waiting", left));
+    Parts.shown(waiting, left > 0);
   }
 
-  private void dropped(DragEvent drag) {
-    drag.getDragboard().getFiles().stream().findFirst().ifPresent(one -> read(one.toPath()));
-    drag.setDropCompleted(true);
-    drag.consume();
+  /** Takes the newest picture of the camera's folder, unless one was begun already. */
+  public void newest() {
+    requestFocus();
+    wantsNewest = true;
   }
 
-  /** Reads a picture while the window goes on; what it cannot be is said, and nothing changes. */
-  void read(Path path) {
-    say("");
-    workbench
-        .work()
-        .aside(
-            () -> PictureFile.read(path),
-            read -> {
-              switch (read) {
-                case PictureFile.Read.Whole whole -> take(whole);
-                case PictureFile.Read.Not(var why) -> say(words.of("eye.not", why));
-              }
-            });
+  private void nothingBegun() {
+    if (wantsNewest && step == Step.FILE) {
+      fetching.newest();
+    }
   }
 
   private void find() {
@@ -297,6 +305,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
       return;
     }
     told.remember();
+    line = Optional.empty();
     PictureFile.Read.Whole whole = file.get();
     question.setText(words.of("eye.finding"));
     workbench
@@ -315,8 +324,9 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     Scale found = scale.orElseThrow();
     String how =
         switch (found.found()) {
-          case Scale.Found.Ring _ -> words.of("eye.scale.ring", told.typed());
-          case Scale.Found.Lines _ -> words.of("eye.scale.lines", words.rounded(pitchMm(found), 3));
+          case Scale.Found.Ring _ -> words.of("eye.scale.ring", told.told().size());
+          case Scale.Found.Lines lines ->
+              words.of("eye.scale.lines", words.rounded(lines.pitchPx() / found.pxPerMm(), 3));
           case Scale.Found.Drawn _ -> words.of("eye.scale.drawn");
         };
     question.setText(how);
@@ -336,8 +346,8 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     }
   }
 
-  private static double pitchMm(Scale found) {
-    return found.found() instanceof Scale.Found.Lines lines ? lines.pitchPx() / found.pxPerMm() : 0;
+  private static long seed(String sha256) {
+    return Long.parseUnsignedLong(sha256.substring(0, 16), 16);
   }
 
   /** The scale is right: the eye looks, and one that is gold for sure is asked for. */
@@ -345,23 +355,20 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     PictureFile.Read.Whole whole = file.orElseThrow();
     Scale found = scale.orElseThrow();
     Tray on = told.tray();
-    Kappa kappa = kappa();
+    Kappa kappa = use.kappa();
     question.setText(words.of("eye.looking"));
-    long seed = Long.parseUnsignedLong(whole.sha256().substring(0, 16), 16);
+    drafts.begin(whole.bytes());
     workbench
         .work()
         .aside(
-            () -> new Looking(whole.light(), found, on, kappa, seed),
+            () -> new Looking(whole.light(), found, on, kappa, seed(whole.sha256())),
             look -> {
               looking = Optional.of(look);
+              picture.covered(found.covered());
               picture.marks(look.tally(), look.inHand());
               go(Step.SURE);
               requestFocus();
             });
-  }
-
-  private Kappa kappa() {
-    return PicturedGold.kappa(batch.worked().orElseThrow().network());
   }
 
   private void clicked(Point place) {
@@ -371,10 +378,31 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
       case LINE -> line(place);
       case SURE -> sure();
       case GO -> {
-        looking.ifPresent(look -> look.take(place));
-        redraw();
+        if (hand.isOutlining()) {
+          corner();
+        } else if (hand.from().isPresent()) {
+          measured();
+        } else {
+          looking.ifPresent(look -> look.take(place));
+          redraw();
+        }
       }
       case FILE, TELL, SCALE -> {}
+    }
+  }
+
+  /** A way along which the mouse was drawn: an outline where one was begun, else an ellipse. */
+  private void dragged(List<Point> way) {
+    requestFocus();
+    picture.to(way.getLast());
+    if (step == Step.LINE) {
+      lineFrom = Optional.of(way.getFirst());
+      line(way.getLast());
+    } else if (step == Step.GO && hand.isOutlining()) {
+      way.forEach(hand::corner);
+      outline();
+    } else if (step == Step.GO) {
+      act(look -> look.ellipse(way.getFirst(), way.getLast()));
     }
   }
 
@@ -393,7 +421,9 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
       return;
     }
     say("");
-    scale = Scales.of(file.orElseThrow().light(), new KnownSize.Line(mm.get(), from, place));
+    KnownSize.Line drawn = new KnownSize.Line(mm.get(), from, place);
+    line = Optional.of(drawn);
+    scale = Scales.of(file.orElseThrow().light(), drawn);
     scale.ifPresent(picture::known);
     go(Step.SCALE);
   }
@@ -435,11 +465,58 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     act(look -> look.add(picture.cross()));
   }
 
+  /** Begins an outline, or ends the one that was begun. */
+  private void outline() {
+    if (!hand.isOutlining()) {
+      hand.outline();
+      question.setText(words.of("eye.outline.how"));
+      return;
+    }
+    List<Point> corners = hand.corners();
+    hand.drop();
+    picture.way(List.of());
+    question.setText(words.of("eye.step", Step.GO));
+    if (!looking.orElseThrow().outline(corners)) {
+      say(words.of("eye.outline.none"));
+      return;
+    }
+    say("");
+    redraw();
+  }
+
+  private void corner() {
+    hand.corner(picture.cross());
+    picture.way(hand.corners());
+  }
+
+  /** Measures from the cross-hair to where it goes from now on, or ends that. */
+  private void measure() {
+    if (hand.from().isPresent()) {
+      hand.drop();
+      picture.way(List.of());
+      question.setText(words.of("eye.step", Step.GO));
+    } else {
+      hand.measure(picture.cross());
+      measured();
+    }
+  }
+
+  private void measured() {
+    hand.from()
+        .ifPresent(
+            from -> {
+              double mm = from.to(picture.cross()) / scale.orElseThrow().pxPerMm();
+              picture.way(List.of(from, picture.cross()));
+              question.setText(words.of("eye.measured", words.rounded(mm, 3)));
+            });
+  }
+
   private void redraw() {
     looking.ifPresent(
         look -> {
           picture.marks(look.tally(), look.inHand());
           tell();
+          draft();
         });
   }
 
@@ -447,7 +524,102 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     looking.ifPresent(tally::show);
   }
 
-  /** Count, sizes and mass stay with the lot as one action. */
+  /** So far it was gone through: a window that is closed now goes on from there. */
+  private void draft() {
+    Optional<Looking> begunWith = looking.filter(look -> look.sure().isPresent());
+    file.flatMap(whole -> begunWith.map(look -> draft(whole, look))).ifPresent(drafts::save);
+  }
+
+  private Draft draft(PictureFile.Read.Whole whole, Looking look) {
+    List<String> typed = tally.typed();
+    return new Draft(
+        whole.sha256(),
+        whole.name(),
+        whole.isDrawn(),
+        told.told(),
+        line,
+        look.sure(),
+        look.tally().marks(),
+        typed.getFirst(),
+        typed.getLast());
+  }
+
+  private void found(Drafts.Begun one) {
+    if (step == Step.FILE) {
+      begun = Optional.of(one);
+      go(Step.FILE);
+      question.setText(words.of("eye.begun", one.draft().name()));
+    }
+  }
+
+  private void giveUp() {
+    begun = Optional.empty();
+    drafts.end();
+    go(Step.FILE);
+  }
+
+  private record Again(PictureFile.Read.Whole whole, Scale scale, Looking looking) {}
+
+  /** Goes on with what was begun, where it was left. */
+  private void goOn(Drafts.Begun one) {
+    Draft draft = one.draft();
+    told.tell(draft.told());
+    Optional<KnownSize> known = draft.line().<KnownSize>map(drawn -> drawn).or(told::known);
+    Tray on = told.tray();
+    Kappa kappa = use.kappa();
+    question.setText(words.of("eye.looking"));
+    workbench
+        .work()
+        .aside(
+            () -> known.flatMap(what -> again(one, what, on, kappa)),
+            again ->
+                again.ifPresentOrElse(
+                    there -> {
+                      file = Optional.of(there.whole());
+                      scale = Optional.of(there.scale());
+                      line = draft.line();
+                      looking = Optional.of(there.looking());
+                      begun = Optional.empty();
+                      tally.put(draft.panned(), draft.weighed());
+                      picture.show(there.whole().image());
+                      picture.known(there.scale());
+                      picture.covered(there.scale().covered());
+                      go(Step.GO);
+                      redraw();
+                      requestFocus();
+                    },
+                    () -> {
+                      giveUp();
+                      say(words.of("eye.begun.lost"));
+                    }));
+  }
+
+  private static Optional<Again> again(Drafts.Begun one, KnownSize known, Tray on, Kappa kappa) {
+    Draft draft = one.draft();
+    if (!(PictureFile.read(one.picture(), draft.name()) instanceof PictureFile.Read.Whole read)
+        || !read.sha256().equals(draft.sha256())) {
+      return Optional.empty();
+    }
+    PictureFile.Read.Whole whole = draft.isDrawn() ? read.drawn() : read;
+    return Scales.of(whole.light(), known)
+        .map(
+            scale -> {
+              Looking look = new Looking(whole.light(), scale, on, kappa, seed(whole.sha256()));
+              draft.sure().ifPresent(look::sure);
+              look.goOn(draft.marks());
+              return new Again(whole, scale, look);
+            });
+  }
+
+  private void enter() {
+    if (hand.isOutlining()) {
+      corner();
+    } else {
+      keep();
+    }
+  }
+
+  /** Count, sizes and mass stay with what it is of as one action. */
   private void keep() {
     Looking look = looking.orElseThrow();
     if (look.tally().unsure() > 0) {
@@ -461,69 +633,57 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     if (grams.isEmpty() || together.isEmpty() || weighs.isEmpty()) {
       return;
     }
-    List<Edit> edits =
-        Kept.measures(file.orElseThrow(), look, weighs.get(), Eye.RULE, grams.get(), together.get())
-            .stream()
-            .<Edit>map(measure -> new Edit.RecordOnLot(lot, measure))
-            .toList();
-    workbench
-        .session()
-        .submit(batch, edits)
+    PictureFile.Read.Whole whole = file.orElseThrow();
+    use.keep(Kept.measures(whole, look, weighs.get(), Eye.RULE, grams.get(), together.get()))
         .thenAccept(
             outcome -> {
               if (outcome instanceof Outcome.Not not) {
                 say(Told.why(not, workbench.preferences().figures().get()));
               } else {
-                copy(file.orElseThrow());
-                leave.run();
+                drafts.end();
+                if (use.keepsPictures()) {
+                  copies.keep(whole.sha256(), whole.image(), this::copied);
+                }
+                use.leave();
               }
             });
   }
 
-  /** The figures are kept by now; where the copy cannot be, that is said. */
-  private void copy(PictureFile.Read.Whole whole) {
-    workbench
-        .work()
-        .aside(
-            () -> {
-              try {
-                folder.keep(whole.sha256(), whole.image());
-                return true;
-              } catch (IOException notWritten) {
-                return false;
-              }
-            },
-            isKept -> {
-              if (!isKept) {
-                workbench.notices().say(new Notice.Said(words.of("eye.not-kept"), true));
-              }
-            });
+  /** The figures are kept by now; where the copy is not in the book, that is said. */
+  private void copied(Copies.Kept how) {
+    if (how != Copies.Kept.IN_THE_BOOK) {
+      workbench.notices().say(new Notice.Said(words.of("eye.copy", how), how == Copies.Kept.NOT));
+    }
   }
 
-  /** The picture the lot has, if there is one. */
+  /** The picture that is kept there already, with what was made of it. */
   private void last() {
-    Optional<Measure.Pictured> kept =
-        batch
-            .worked()
-            .flatMap(now -> now.network().lot(lot))
-            .flatMap(one -> one.latest(Measure.Pictured.class));
-    kept.ifPresent(
-        one ->
-            workbench
-                .work()
-                .aside(
-                    () -> folder.picture(one.sha256()),
+    use.last()
+        .ifPresent(
+            one ->
+                copies.picture(
+                    one.sha256(),
                     found -> {
                       if (step == Step.FILE) {
-                        found.ifPresent(picture::show);
-                        advice
-                            .getChildren()
-                            .setAll(
-                                Parts.sentence(
-                                    Sentences.measure(one, workbench.preferences().figures().get()),
-                                    "muted"));
+                        picture.show(found);
+                        one.traced().ifPresent(picture::kept);
+                        advice.getChildren().setAll(Parts.sentence(told(one), "muted"));
                       }
                     }));
+  }
+
+  private String told(Measure.Pictured one) {
+    return Sentences.measure(one, workbench.preferences().figures().get());
+  }
+
+  private void leave() {
+    if (hand.isBusy()) {
+      hand.drop();
+      picture.way(List.of());
+      question.setText(words.of("eye.step", step));
+    } else {
+      use.leave();
+    }
   }
 
   private void pressed(KeyEvent key) {
@@ -536,7 +696,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
 
   private boolean does(KeyEvent key, boolean isField) {
     if (key.getCode() == KeyCode.ESCAPE) {
-      leave.run();
+      leave();
       return true;
     }
     if (isField || key.getTarget() instanceof ToggleButton) {
@@ -551,6 +711,9 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
       case PLUS, ADD, EQUALS -> picture.zoom(1);
       case MINUS, SUBTRACT -> picture.zoom(-1);
       case DIGIT0, NUMPAD0 -> picture.zoom(0);
+      case ENTER, SPACE -> {
+        return !(key.getTarget() instanceof Button) && Keys.press(this, key.getCode());
+      }
       case TAB -> {
         if (step != Step.GO) {
           return false;
@@ -567,6 +730,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
         return Keys.press(this, key);
       }
     }
+    measured();
     return true;
   }
 
@@ -595,7 +759,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
 
   @Override
   public void end() {
-    // Nothing goes on behind it.
+    // Nothing goes on behind it: what comes from a camera ends with the scene.
   }
 
   @Override

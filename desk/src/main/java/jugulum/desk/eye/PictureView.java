@@ -1,6 +1,7 @@
 package jugulum.desk.eye;
 
 import java.awt.image.BufferedImage;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
@@ -9,17 +10,21 @@ import javafx.scene.Group;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
+import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
 import javafx.scene.transform.Translate;
+import jugulum.core.eye.Outlines;
 import jugulum.core.eye.Point;
 import jugulum.core.eye.Scale;
 import jugulum.core.eye.Tally;
 import jugulum.core.eye.Tally.Marked;
+import jugulum.core.ledger.Traced;
 
 /**
  * A picture with what was found in it drawn over: gold in a full line, unsure in a dashed one, what
@@ -29,12 +34,22 @@ final class PictureView extends Pane {
   private static final double NEARER = 1.5;
   private static final double NEAREST = 16;
   private static final int LINES = 400;
+  private static final double LINE_WIDTH = 1.6;
+
+  /** A mouse that moved no farther over the screen was clicked, in pixels of it. */
+  private static final double LEAST_DRAG = 4;
+
+  private static final int HATCHES = 90;
+  private static final int HATCH = 0x90_e8_e4_da;
 
   private final ImageView picture = new ImageView();
   private final Group marks = new Group();
   private final Group known = new Group();
   private final Group hand = new Group();
-  private final Group all = new Group(picture, known, marks, hand);
+  private final ImageView covered = new ImageView();
+  private final Group drawing = new Group();
+  private final Group all = new Group(picture, covered, known, marks, drawing, hand);
+  private final List<Point> path = new ArrayList<>();
   private double zoom = 1;
   private Point cross = new Point(0, 0);
 
@@ -42,8 +57,9 @@ final class PictureView extends Pane {
    * An empty one.
    *
    * @param clicked told where a person clicks, in pixels of the picture
+   * @param dragged told every place of a way the mouse was drawn along, once it is let go
    */
-  PictureView(Consumer<Point> clicked) {
+  PictureView(Consumer<Point> clicked, Consumer<List<Point>> dragged) {
     setId("picture");
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     getStyleClass().add("eye-picture");
@@ -55,12 +71,79 @@ final class PictureView extends Pane {
     setMinSize(0, 0);
     widthProperty().addListener((_, _, _) -> place());
     heightProperty().addListener((_, _, _) -> place());
-    setOnMouseClicked(
+    setOnMousePressed(
         mouse -> {
-          var there = all.sceneToLocal(mouse.getSceneX(), mouse.getSceneY());
-          cross = new Point(there.getX() - 0.5, there.getY() - 0.5);
-          clicked.accept(cross);
+          path.clear();
+          path.add(place(mouse));
         });
+    setOnMouseDragged(
+        mouse -> {
+          path.add(place(mouse));
+          way(path);
+        });
+    setOnMouseReleased(
+        mouse -> {
+          drawing.getChildren().clear();
+          cross = place(mouse);
+          if (!path.isEmpty() && path.getFirst().to(cross) * shown() > LEAST_DRAG) {
+            dragged.accept(List.copyOf(path));
+          } else {
+            clicked.accept(cross);
+          }
+        });
+  }
+
+  private Point place(MouseEvent mouse) {
+    var there = all.sceneToLocal(mouse.getSceneX(), mouse.getSceneY());
+    return new Point(there.getX() - 0.5, there.getY() - 0.5);
+  }
+
+  /** Shows corners or a line that is being drawn. */
+  void way(List<Point> places) {
+    Polyline line = new Polyline();
+    places.forEach(one -> line.getPoints().addAll(one.x() + 0.5, one.y() + 0.5));
+    line.getStyleClass().add("eye-drawing");
+    line.setStrokeWidth(LINE_WIDTH / shown());
+    drawing.getChildren().setAll(line);
+  }
+
+  /** How large a pixel of the picture is shown. */
+  private double shown() {
+    return all.getTransforms().stream()
+        .filter(javafx.scene.transform.Scale.class::isInstance)
+        .mapToDouble(one -> ((javafx.scene.transform.Scale) one).getX())
+        .findFirst()
+        .orElse(1);
+  }
+
+  /** Hatches what is not looked at: the thing of known size. */
+  void covered(boolean[] pixels) {
+    int width = (int) picture.getImage().getWidth();
+    int height = (int) picture.getImage().getHeight();
+    WritableImage hatch = new WritableImage(width, height);
+    int apart = Math.max(8, width / HATCHES);
+    for (int at = 0; at < pixels.length; at++) {
+      if (pixels[at] && (at % width + at / width) % apart < Math.max(1, apart / 8)) {
+        hatch.getPixelWriter().setArgb(at % width, at / width, HATCH);
+      }
+    }
+    covered.setImage(hatch);
+  }
+
+  /** Draws marks that were kept with a picture, which may stand here smaller than it was. */
+  void kept(Traced traced) {
+    double by = picture.getImage().getWidth() / traced.widthPx();
+    marks.getChildren().clear();
+    for (Traced.Mark mark : traced.marks()) {
+      List<Point> corners =
+          Outlines.read(mark.outline()).stream()
+              .map(one -> new Point((one.x() + 0.5) * by - 0.5, (one.y() + 0.5) * by - 0.5))
+              .toList();
+      Polygon outline = outline(corners);
+      outline.getStyleClass().add(mark.isGold() ? "eye-gold" : "eye-none");
+      marks.getChildren().add(outline);
+    }
+    place();
   }
 
   void show(BufferedImage image) {
@@ -80,6 +163,8 @@ final class PictureView extends Pane {
     known.getChildren().clear();
     marks.getChildren().clear();
     hand.getChildren().clear();
+    drawing.getChildren().clear();
+    covered.setImage(null);
     place();
   }
 
@@ -123,7 +208,7 @@ final class PictureView extends Pane {
                 left(getWidth(), width * scale, cross.x() * scale),
                 left(getHeight(), height * scale, cross.y() * scale)),
             new javafx.scene.transform.Scale(scale, scale));
-    double line = 1.6 / scale;
+    double line = LINE_WIDTH / scale;
     marks.getChildren().forEach(one -> ((Shape) one).setStrokeWidth(line));
     known.getChildren().forEach(one -> ((Shape) one).setStrokeWidth(line));
     hand(scale);

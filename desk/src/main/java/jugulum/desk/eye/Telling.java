@@ -23,15 +23,20 @@ final class Telling extends VBox {
   private final Segments<Lies> lies;
   private final Segments<Tray> tray;
   private final EntryField<Double> size =
-      EntryField.number(words, "eye-size", "eye.size", "8", 0.02, 200);
+      EntryField.number(words, "eye-size", "eye.size", "8", 0.02, 500);
   private final EntryField<Double> wire =
       EntryField.number(words, "eye-wire", "eye.wire", "0.1", 0.01, 5);
+
+  private static final double LARGEST_DISC = 200;
+  private static final double FEWEST_WIRES = 3;
 
   /** What lies beside the specks. */
   enum Lies {
     DISC,
     RULER,
-    MESH
+    MESH,
+    /** A piece of screen of which wires to the inch were counted. */
+    WIRES
   }
 
   /**
@@ -84,6 +89,27 @@ final class Telling extends VBox {
     size.fill(words.plain(mm));
   }
 
+  /**
+   * All that is told, as it was typed.
+   *
+   * @param lies what lies beside the specks
+   * @param size how large it is
+   * @param wire how thick its wires are; empty where that does not matter
+   * @param tray what all of it lies on
+   */
+  record Told(Lies lies, String size, String wire, Tray tray) {}
+
+  Told told() {
+    return new Told(lies.chosen(), size.field().getText(), wire.field().getText(), tray.chosen());
+  }
+
+  void tell(Told told) {
+    lies.choose(told.lies());
+    size.fill(told.size());
+    wire.fill(told.wire());
+    tray.choose(told.tray());
+  }
+
   Tray tray() {
     return tray.chosen();
   }
@@ -91,6 +117,14 @@ final class Telling extends VBox {
   /** The size as it was typed. */
   String typed() {
     return size.field().getText();
+  }
+
+  /** A line is drawn by hand: what is told is its length then, and no count of wires. */
+  void asksForLength() {
+    if (lies.chosen() == Lies.WIRES) {
+      lies.choose(Lies.MESH);
+      size.fill("");
+    }
   }
 
   /** How long a line is that is drawn by hand, in mm; empty where that is no length. */
@@ -101,8 +135,17 @@ final class Telling extends VBox {
   /** What lies there; empty where its size is none, which is said at its field. */
   Optional<KnownSize> known() {
     Optional<Double> large = size.read();
-    return switch (lies.chosen()) {
-      case DISC -> large.filter(mm -> isAtLeast(mm, 1)).map(KnownSize.Disc::new);
+    return known(lies.chosen(), large);
+  }
+
+  private Optional<KnownSize> known(Lies what, Optional<Double> large) {
+    return switch (what) {
+      case DISC ->
+          large
+              .filter(mm -> isAtLeast(mm, 1) && isAtMost(mm, LARGEST_DISC))
+              .map(KnownSize.Disc::new);
+      case WIRES ->
+          large.filter(wires -> isAtLeast(wires, FEWEST_WIRES)).map(KnownSize.Mesh::counted);
       case RULER -> large.filter(mm -> isAtMost(mm, 10)).map(KnownSize.Ruler::new);
       case MESH ->
           large
@@ -112,16 +155,20 @@ final class Telling extends VBox {
     };
   }
 
+  private String inInches(String key) {
+    return lies.chosen() == Lies.WIRES ? key + ".wires" : key;
+  }
+
   private boolean isAtLeast(double mm, double least) {
     if (mm < least) {
-      size.refuse(words.of("eye.at-least", words.plain(least)));
+      size.refuse(words.of(inInches("eye.at-least"), words.plain(least)));
     }
     return mm >= least;
   }
 
   private boolean isAtMost(double mm, double most) {
     if (mm > most) {
-      size.refuse(words.of("eye.at-most", words.plain(most)));
+      size.refuse(words.of(inInches("eye.at-most"), words.plain(most)));
     }
     return mm <= most;
   }

@@ -10,6 +10,7 @@ import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.batch.MagneticsLines;
+import jugulum.book.batch.PictureLines;
 import jugulum.book.batch.PoolLines;
 import jugulum.book.batch.Pooling;
 import jugulum.book.batch.RunLines;
@@ -20,6 +21,7 @@ import jugulum.book.stream.Order;
 import jugulum.book.stream.Projection;
 import jugulum.core.belief.Belief;
 import jugulum.core.belief.LotBelief;
+import jugulum.core.eye.Corrections;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
@@ -115,6 +117,11 @@ public final class EveryBatch {
           return Pooling.orders(BatchStream.id(book.newId()), label, assumptions, parts);
         },
         then);
+  }
+
+  /** What the pictures of every batch taught of what looks like gold. */
+  public void corrections(Consumer<Corrections> show) {
+    broughtUp(List.of(PictureLines.LINES), () -> work.run(() -> PictureLines.all(book), show));
   }
 
   /** Every lot that stands in the shop, what is worth working first first. */

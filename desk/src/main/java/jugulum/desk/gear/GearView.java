@@ -80,7 +80,7 @@ public final class GearView extends BorderPane implements MainView {
     marks = new MarksPane(workbench, picker, today);
     line = new LinePane(workbench);
     feeds = new FeedPane(workbench);
-    trials = new TrialsPane(workbench, picker);
+    trials = new TrialsPane(workbench, picker, navigation);
     practice = new PracticePane(workbench, picker);
     Region between = new Region();
     HBox.setHgrow(between, Priority.ALWAYS);

@@ -513,6 +513,16 @@ final class Hands {
         .anyMatch(part -> part.ask() == Ask.SPECKS || part.ask() == Ask.PICKERS);
   }
 
+  /** The lot of which specks are counted now, so that a picture can count them. */
+  Optional<LotId> counted() {
+    return asking
+        .asked()
+        .filter(_ -> countsSpecks() && isOfTheBench())
+        .map(Task::subject)
+        .filter(Task.Subject.OfLot.class::isInstance)
+        .map(of -> ((Task.Subject.OfLot) of).lot());
+  }
+
   /** The container known by its weight is none. */
   void notThePan() {
     scale.withoutPan();

@@ -3,6 +3,7 @@ package jugulum.desk.hands;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -13,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
+import jugulum.core.ledger.LotId;
 import jugulum.core.scale.ScaleRules;
 import jugulum.core.scale.ScaleView;
 import jugulum.core.shop.Scale;
@@ -63,6 +65,8 @@ public final class HandsView extends Asking {
   private final Button speck;
   private final Button byItself;
   private final Button pan;
+  private final Button picture;
+  private final Consumer<LotId> pictured;
   private final Button heap;
   private final HBox reading = new HBox(figure, unit);
   private final Alarm alarm = new Alarm(Speaker::sound);
@@ -71,13 +75,24 @@ public final class HandsView extends Asking {
   private final Button layOn;
   private final Button takeOff;
 
-  /** Makes the view; the beat tells the time, leaving it is what Esc does. */
-  public HandsView(Workbench workbench, Beat beat, Supplier<Instant> now, Runnable leave) {
+  /**
+   * Makes the view; the beat tells the time.
+   *
+   * @param pictured counts the specks of a lot in a picture, and comes back here
+   * @param leave what Esc does
+   */
+  public HandsView(
+      Workbench workbench,
+      Beat beat,
+      Supplier<Instant> now,
+      Consumer<LotId> pictured,
+      Runnable leave) {
     this.words = workbench.words();
     super(workbench, "hands-view");
     this.workbench = workbench;
     this.now = now;
     this.leave = leave;
+    this.pictured = pictured;
     this.hands = new Hands(workbench, now, this::show, this::count);
     this.due = new DueLine(workbench, beat);
     this.aside = new Aside(words);
@@ -90,6 +105,7 @@ public final class HandsView extends Asking {
     speck = Buttons.plain("hands-speck", words.of("hands.speck"), "+", hands::speck);
     byItself = Buttons.quiet("hands-auto", "", "F3", () -> hands.byItself(!hands.isByItself()));
     heap = Buttons.quiet("hands-heap", "", "F12", hands::otherOfHeapAndSand);
+    picture = Buttons.quiet("hands-picture", words.of("eye.lot"), "F9", this::picture);
     pan = Buttons.quiet("hands-pan", words.of("hands.not-the-pan"), "F6", hands::notThePan);
     setTop(top());
     setCenter(center());
@@ -139,6 +155,7 @@ public final class HandsView extends Asking {
         tones,
         heap,
         pan,
+        picture,
         layOn,
         takeOff,
         pedalButton(),
@@ -203,6 +220,7 @@ public final class HandsView extends Asking {
       case F6 -> hands.notThePan();
       case F7 -> layOn();
       case F8 -> played.takeOff();
+      case F9 -> picture();
       default -> {
         return false;
       }
@@ -262,6 +280,7 @@ public final class HandsView extends Asking {
         hands.tally() > 0
             ? words.counted("hands.speck.so-far", hands.tally())
             : words.of("hands.speck"));
+    Parts.shown(picture, hands.counted().isPresent());
     Parts.shown(heap, hands.canBeOffTheSand());
     heap.setText(words.of(hands.isOffTheSand() ? "hands.off.sand" : "hands.off.heap"));
     tones.setText(words.of(hasTones() ? "hands.tones.on" : "hands.tones.off"));
@@ -310,6 +329,10 @@ public final class HandsView extends Asking {
     under.setText(part.map(one -> under(one, seen, scale, weighs)).orElse(""));
     Parts.shown(under, !under.getText().isEmpty());
     setAccessibleText(words.beside(List.of(question.getText(), figure.getText(), unit.getText())));
+  }
+
+  private void picture() {
+    hands.counted().ifPresent(pictured);
   }
 
   private void layOn() {

@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 /**
@@ -29,10 +30,16 @@ public final class Keys {
     if (key.isShortcutDown() || typing && !key.isAltDown() || !key.getCode().isLetterKey()) {
       return false;
     }
+    return press(root, key.getCode());
+  }
+
+  /**
+   * Presses the visible button below a node on which that key is shown, whatever takes typing;
+   * gives whether there was one.
+   */
+  public static boolean press(Parent root, KeyCode key) {
     Optional<Button> button =
-        buttons(root)
-            .filter(one -> key.getCode().getName().equals(one.getProperties().get(KEY)))
-            .findFirst();
+        buttons(root).filter(one -> key.getName().equals(one.getProperties().get(KEY))).findFirst();
     button.ifPresent(Button::fire);
     return button.isPresent();
   }

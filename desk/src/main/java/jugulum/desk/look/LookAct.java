@@ -9,8 +9,8 @@ import jugulum.core.account.Worked;
 import jugulum.core.belief.Belief;
 import jugulum.core.belief.Experience;
 import jugulum.core.ledger.Lot;
-import jugulum.core.ledger.Measure.PannedSample;
 import jugulum.core.ledger.Process;
+import jugulum.core.look.Fewer;
 import jugulum.core.look.Leaving;
 import jugulum.core.look.LookWeighed;
 import jugulum.core.look.Looked;
@@ -103,8 +103,14 @@ final class LookAct extends VBox {
         .before()
         .ifPresent(
             before -> {
-              parts.add(Parts.line(words.of("look.before"), sample(before, figures)));
-              parts.add(Parts.line(words.of("look.now"), sample(leaving.last(), figures)));
+              parts.add(Parts.line(words.of("look.before"), LookWords.sample(before, figures)));
+              parts.add(
+                  Parts.line(words.of("look.now"), LookWords.sample(leaving.last(), figures)));
+              if (before.specks() + leaving.last().specks() > 0) {
+                parts.add(
+                    Parts.sentence(
+                        LookWords.fewer(Fewer.of(before, leaving.last()), figures), "answer"));
+              }
             });
     return parts;
   }
@@ -182,9 +188,5 @@ final class LookAct extends VBox {
           Parts.sentence(words.of("look.again", words.plain(Due.SECOND_LOOK_MINUTES)), "muted"));
     }
     return parts;
-  }
-
-  private static String sample(PannedSample look, Figures figures) {
-    return figures.words().counted("look.sample", look.specks(), figures.sand(look.sampleG()));
   }
 }

@@ -62,6 +62,7 @@ public final class LookPanel extends Panel {
             loss,
             specks,
             readings,
+            Buttons.plain("look-picture", words.of("eye.lot"), "E", () -> desk.picture(lot)),
             Parts.advice("idle", "", words.of("look.how")),
             Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
   }

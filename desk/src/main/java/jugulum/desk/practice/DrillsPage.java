@@ -60,6 +60,9 @@ final class DrillsPage extends HBox {
 
     /** Reads a run in. */
     void readIn();
+
+    /** Counts specks in a drawn picture. */
+    void count();
   }
 
   DrillsPage(Workbench workbench, Wants wants) {
@@ -99,7 +102,8 @@ final class DrillsPage extends HBox {
                 8,
                 Buttons.primary(
                     "practice-begin", words.of("practice.begin"), "Enter", () -> begin(wants)),
-                Buttons.quiet("practice-read", words.of("practice.read"), "I", wants::readIn)),
+                Buttons.quiet("practice-read", words.of("practice.read"), "I", wants::readIn),
+                Buttons.plain("practice-count", words.of("eye.drill"), "S", wants::count)),
             Parts.advice("idle", "", words.of("practice.model")));
     name.setWrapText(true);
     HBox.setHgrow(right, Priority.ALWAYS);

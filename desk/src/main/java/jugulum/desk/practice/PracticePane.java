@@ -13,6 +13,7 @@ import jugulum.book.replay.ReplayFile;
 import jugulum.core.ledger.Process;
 import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
+import jugulum.desk.eye.CountDrill;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Saving;
@@ -37,6 +38,7 @@ public final class PracticePane extends BorderPane {
   private final FilePicker picker;
   private final Saving saving;
   private final DrillsPage drills;
+  private final After after = new After();
 
   /** Which search is still waited for. */
   private final AtomicLong searched = new AtomicLong();
@@ -99,7 +101,7 @@ public final class PracticePane extends BorderPane {
   }
 
   private void verdict(Run run) {
-    VerdictPage page = new VerdictPage(words(), run, new After());
+    VerdictPage page = new VerdictPage(words(), run, after);
     setCenter(page);
     page.best(best);
     page.focusFirst();
@@ -133,6 +135,13 @@ public final class PracticePane extends BorderPane {
                                               words().of("replay.not", why, what), true));
                             }
                           }));
+    }
+
+    @Override
+    public void count() {
+      CountDrill counting = new CountDrill(workbench, PracticePane.this::newSeed, after::leave);
+      setCenter(counting);
+      counting.focusFirst();
     }
 
     private void shown(Replay replay) {
@@ -216,11 +225,14 @@ public final class PracticePane extends BorderPane {
 
   /** Does what a key stands for here; gives whether it stands for anything. */
   public boolean press(KeyEvent key) {
+    if (getCenter() instanceof CountDrill) {
+      return false;
+    }
     if (getCenter() instanceof RunPage page) {
       return page.press(key);
     }
     if (key.getCode() == KeyCode.ESCAPE && getCenter() != drills) {
-      new After().leave();
+      after.leave();
       return true;
     }
     boolean isChoice = key.getTarget() instanceof ComboBox<?>;
@@ -236,6 +248,7 @@ public final class PracticePane extends BorderPane {
     switch (getCenter()) {
       case VerdictPage page -> page.focusFirst();
       case DrillsPage page -> page.focusFirst();
+      case CountDrill page -> page.focusFirst();
       default -> lookup("#practice-stage").requestFocus();
     }
   }

@@ -20,6 +20,7 @@ import jugulum.desk.account.AccountView;
 import jugulum.desk.bench.BenchView;
 import jugulum.desk.cuts.CutsView;
 import jugulum.desk.day.DayView;
+import jugulum.desk.eye.OfALot;
 import jugulum.desk.eye.PicturePage;
 import jugulum.desk.files.BatchFiles;
 import jugulum.desk.files.FileKind;
@@ -35,6 +36,7 @@ import jugulum.desk.shop.FirstGear;
 import jugulum.desk.shop.ShopView;
 import jugulum.desk.view.MainView;
 import jugulum.desk.view.Navigation;
+import jugulum.desk.view.PictureUse;
 import jugulum.desk.view.View;
 import jugulum.desk.work.Notice;
 
@@ -156,9 +158,19 @@ final class Rooms implements Navigation {
     cuts.get().open(lot);
   }
 
+  /** A page for a picture of the specks of a lot. */
+  PicturePage picturePage(LotId lot, Runnable leave) {
+    return new PicturePage(workbench, picker, clock, new OfALot(workbench, lot, leave));
+  }
+
   @Override
   public void picture(LotId lot) {
-    PicturePage page = new PicturePage(workbench, picker, clock, lot, () -> openLot(lot));
+    picture(new OfALot(workbench, lot, () -> openLot(lot)));
+  }
+
+  @Override
+  public void picture(PictureUse use) {
+    PicturePage page = new PicturePage(workbench, picker, clock, use);
     center.accept(page);
     page.applyCss();
     // The key that asked for it is still to be let go.

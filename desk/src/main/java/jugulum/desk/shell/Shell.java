@@ -16,6 +16,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.LotId;
+import jugulum.desk.eye.PicturePage;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.find.FindView;
 import jugulum.desk.guide.Guide;
@@ -70,7 +71,11 @@ public final class Shell extends BorderPane {
     bar = new NavigationBar(workbench, rooms, timer, this::enterBenchMode);
     notice.setId("notice");
     notice.managedProperty().bind(notice.visibleProperty());
-    hands = new Lazy<>(() -> new HandsView(workbench, beat, clock::instant, this::leaveBenchMode));
+    hands =
+        new Lazy<>(
+            () ->
+                new HandsView(
+                    workbench, beat, clock::instant, this::picture, this::leaveBenchMode));
     top = new VBox(bar.node(), notice);
     setTop(top);
     BlindTyping typing =
@@ -258,6 +263,15 @@ public final class Shell extends BorderPane {
     setTop(null);
     setCenter(now.mode().node());
     now.mode().begin();
+  }
+
+  /** Specks are counted in the newest picture, and bench mode goes on behind it. */
+  private void picture(LotId lot) {
+    PicturePage page = rooms.picturePage(lot, this::enterBenchMode);
+    asking.map(Asked::mode).ifPresent(BenchMode::end);
+    asking = Optional.of(new Asked(page, View.BENCH));
+    setCenter(page);
+    page.newest();
   }
 
   private void leaveBenchMode() {

@@ -3,11 +3,15 @@ package jugulum.desk.trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import jugulum.core.ledger.Material;
+import jugulum.core.ledger.Measure.Pictured.SpeckSize;
 import jugulum.core.screens.Cut;
 import jugulum.core.trial.Amount;
 import jugulum.core.trial.Found;
@@ -23,6 +27,7 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.FormPage;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.view.PictureUse;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.TrialWords;
@@ -35,14 +40,61 @@ final class FindPage extends FormPage {
 
   @Prologue private final Words words;
   private final RunPage.Sends sends;
+  private final Consumer<PictureUse> pictures;
+  private final Runnable back;
   private final List<Place> places = new ArrayList<>();
+  private final Button picture;
+
+  /** The port whose fields were in hand last. */
+  private Material port = Material.PORTS.getFirst();
+
+  private String called = "";
   private int run;
 
-  FindPage(Words words, RunPage.Sends sends) {
+  /**
+   * A page without a run.
+   *
+   * @param pictures counts specks in a picture
+   * @param back comes back here from there
+   */
+  FindPage(Words words, RunPage.Sends sends, Consumer<PictureUse> pictures, Runnable back) {
     this.words = words;
     super(words, "trial-find");
     error.setId("trial-find-error");
     this.sends = sends;
+    this.pictures = pictures;
+    this.back = back;
+    picture = Buttons.plain("trial-find-picture", "", "E", this::inAPicture);
+    tellPort();
+  }
+
+  private void tellPort() {
+    picture.setText(words.of("trial.find.picture", words.of("port", port)));
+  }
+
+  private void inAPicture() {
+    pictures.accept(new SpecksOfAPort(called, run, port, this::counted, back));
+  }
+
+  /** What lies between the sizes of a class counts there; the rest of a picture is told. */
+  private void counted(List<SpeckSize> specks) {
+    List<Place> its = places.stream().filter(place -> place.port() == port).toList();
+    int of = 0;
+    for (Place place : its) {
+      int here =
+          (int)
+              specks.stream()
+                  .mapToDouble(SpeckSize::shortMm)
+                  .filter(mm -> mm >= place.cut().lowerMm() && mm < place.cut().upperMm())
+                  .count();
+      of += here;
+      Amount amount = new Amount(OptionalInt.of(here), OptionalDouble.empty());
+      place.field().put(AmountText.of(words, amount), Optional.of(amount));
+    }
+    int left = specks.size() - of;
+    if (left > 0) {
+      refuse(words.counted("trial.find.outside", left));
+    }
   }
 
   /** Asks what was found of a run; what was told before stands in the fields. */
@@ -50,6 +102,9 @@ final class FindPage extends FormPage {
     run = of.number();
     places.clear();
     forgive();
+    port = Material.PORTS.getFirst();
+    called = words.of("trial.find.title", Integer.toString(run));
+    tellPort();
     VBox left =
         new VBox(
             10,
@@ -73,6 +128,7 @@ final class FindPage extends FormPage {
             Parts.row(
                 Buttons.primary(
                     "trial-find-keep", words.of("trial.find.keep"), "Enter", this::enter),
+                picture,
                 Buttons.plain("trial-back", words.of("panel.back"), "Esc", sends::leave)));
     VBox right = new VBox(10, Parts.section(words.of("trial.find.put-in")));
     if (of.isBlank()) {
@@ -131,6 +187,16 @@ final class FindPage extends FormPage {
         .map(one -> new Amount(one.specks(), one.mg()))
         .ifPresent(amount -> field.put(AmountText.of(words, amount), Optional.of(amount)));
     field.field().setOnAction(_ -> enter());
+    field
+        .field()
+        .focusedProperty()
+        .addListener(
+            (_, _, isFocused) -> {
+              if (isFocused) {
+                this.port = port;
+                tellPort();
+              }
+            });
     return new Place(port, cut, field);
   }
 

@@ -28,6 +28,8 @@ import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
+import jugulum.desk.view.Navigation;
+import jugulum.desk.view.View;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
@@ -59,7 +61,7 @@ public final class TrialsPane extends BorderPane {
   private boolean isAwaited;
 
   /** Makes the pane of a workbench. */
-  public TrialsPane(Workbench workbench, FilePicker picker) {
+  public TrialsPane(Workbench workbench, FilePicker picker, Navigation navigation) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
@@ -74,7 +76,15 @@ public final class TrialsPane extends BorderPane {
     reading = new ReadPage(figures(), new Acts());
     planning = new PlanPage(workbench, new Planning());
     running = new RunPage(workbench, new Sending());
-    finding = new FindPage(words, new Sending());
+    finding =
+        new FindPage(
+            words,
+            new Sending(),
+            navigation::picture,
+            () -> {
+              navigation.show(View.GEAR);
+              finding().focusFirst();
+            });
     nothing =
         new VBox(
             12,
@@ -93,6 +103,10 @@ public final class TrialsPane extends BorderPane {
     workbench.watch(trials.all(), this::show);
     workbench.watch(workbench.preferences().figures(), _ -> show(trials.all().get()));
     show(trials.all().get());
+  }
+
+  private FindPage finding() {
+    return finding;
   }
 
   private Figures figures() {

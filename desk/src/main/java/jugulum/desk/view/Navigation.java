@@ -32,6 +32,9 @@ public interface Navigation {
   /** Looks for specks in a picture of a lot of the batch on the bench. */
   void picture(LotId lot);
 
+  /** Looks for specks in a picture for some use. */
+  void picture(PictureUse use);
+
   /** Screens a lot of the batch on the bench with a stack. */
   void screen(LotId lot, List<Screen> stack);
 

@@ -1,7 +1,9 @@
 package jugulum.desk.words;
 
 import java.util.List;
+import jugulum.core.ledger.Measure.PannedSample;
 import jugulum.core.look.Act;
+import jugulum.core.look.Fewer;
 import jugulum.core.look.LookWeighed;
 import jugulum.core.look.LookWeighed.Option;
 import jugulum.core.look.Seen;
@@ -33,6 +35,39 @@ public final class LookWords {
     return look.seen().specks() > 0
         ? figures.words().of("look.pan-on", first.act(), more)
         : figures.words().of("look.pan-none", more);
+  }
+
+  /** How many specks leave beside the look before, with both looks. */
+  public static String compared(PannedSample before, PannedSample now, Figures figures) {
+    Words words = figures.words();
+    return words.beside(
+        List.of(
+            words.of("look.compared", sample(before, figures), sample(now, figures)),
+            fewer(Fewer.of(before, now), figures)));
+  }
+
+  /** A look. */
+  public static String sample(PannedSample look, Figures figures) {
+    return figures.words().counted("look.sample", look.specks(), figures.sand(look.sampleG()));
+  }
+
+  /** How many specks leave beside the look before. */
+  public static String fewer(Fewer fewer, Figures figures) {
+    Words words = figures.words();
+    if (fewer.isFewer()) {
+      return words.of(
+          "look.fewer",
+          less(words, fewer.ratio()),
+          less(words, fewer.high()),
+          less(words, fewer.low()));
+    }
+    return fewer.isMore()
+        ? words.of("look.more", words.rounded(fewer.low(), 2))
+        : words.of("look.alike");
+  }
+
+  private static String less(Words words, double ratio) {
+    return words.percent(1 - ratio);
   }
 
   /** A line an act: what it wins for which minutes, from how many specks it pays, what is said. */

@@ -134,6 +134,7 @@ class WordsTest {
   private static boolean isPrefix(String prefix) {
     return ENUMS.containsKey(prefix)
         || List.of(
+                "eye.copy",
                 "eye.not",
                 "eye.step",
                 "measure.kind",
