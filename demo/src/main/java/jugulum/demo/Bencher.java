@@ -197,6 +197,16 @@ final class Bencher {
                 new Measure.PannedSample.Seen(parts.getLast(), fine))));
   }
 
+  /** The finest lot of a material is looked at in a picture. */
+  void pictures(Material material) {
+    Lot finest =
+        batch().lots().stream()
+            .filter(lot -> lot.material() == material)
+            .reduce((_, later) -> later)
+            .orElseThrow();
+    measure(finest.id(), DemoPicture.in(book));
+  }
+
   /** The machine runs. */
   void lets(int minutes) {
     clock.goesOn(minutes);

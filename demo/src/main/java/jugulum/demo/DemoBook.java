@@ -75,8 +75,9 @@ public final class DemoBook {
       day.begins();
       begun.magnetises();
       demo.clock.jumpTo("2026-11-17T07:20:00Z");
-      demo.halfWay();
+      Bencher halfWay = demo.halfWay();
       day.planned();
+      halfWay.pictures(Material.TAILINGS);
     }
   }
 
@@ -383,7 +384,7 @@ public final class DemoBook {
     return bench;
   }
 
-  private void halfWay() {
+  private Bencher halfWay() {
     Bencher bench =
         new Bencher(book, clock, HALF_WAY, "Fernhollow 12", "Fernhollow Bench claim", "2026-11-16");
     bench.measure(bench.feed(), new SandWeight(37_450, 710, 0.077, 10));
@@ -405,6 +406,7 @@ public final class DemoBook {
     bench.pass(From.SAND, 3_702, 188, 44);
     bench.pass(From.HEAP, 3_514, 63, 19);
     bench.pass(From.HEAP, 3_451, 24, 8);
+    return bench;
   }
 
   private static void oversize(Bencher bench, LotId cut) {

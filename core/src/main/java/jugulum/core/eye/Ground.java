@@ -24,9 +24,22 @@ final class Ground {
   private final int block;
   private final Plane[] colours;
 
-  private Ground(int block, Plane[] colours) {
+  /** The block to the left of each column of the picture, and how far beyond it that lies. */
+  private final int[] left;
+
+  private final float[] beyond;
+
+  private Ground(int block, Plane[] colours, int width) {
     this.block = block;
     this.colours = colours;
+    left = new int[width];
+    beyond = new float[width];
+    int across = colours[0].width();
+    for (int x = 0; x < width; x++) {
+      double inX = Math.clamp((x + 0.5) / block - 0.5, 0, across - 1.0);
+      left[x] = Math.min((int) inX, across - 2);
+      beyond[x] = (float) (inX - left[x]);
+    }
   }
 
   /** The ground of a picture, without what is covered. */
@@ -66,7 +79,7 @@ final class Ground {
       }
       colours[c] = Filters.gaussian(Filters.median(filled, MEDIANS), SMOOTH);
     }
-    return new Ground(block, colours);
+    return new Ground(block, colours, light.width());
   }
 
   /** One of its colours at a pixel: 0 red, 1 green, 2 blue. */
@@ -87,10 +100,8 @@ final class Ground {
       line[i] = upper + dy * (plane.values()[at + plane.width() + i] - upper);
     }
     for (int x = 0; x < into.length; x++) {
-      double inX = Math.clamp((x + 0.5) / block - 0.5, 0, plane.width() - 1.0);
-      int left = Math.min((int) inX, plane.width() - 2);
-      float dx = (float) (inX - left);
-      into[x] = line[left] + dx * (line[left + 1] - line[left]);
+      float before = line[left[x]];
+      into[x] = before + beyond[x] * (line[left[x] + 1] - before);
     }
   }
 

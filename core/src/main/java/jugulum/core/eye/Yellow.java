@@ -35,9 +35,9 @@ final class Yellow {
   private static final double ABOVE_GROUND = 0.12;
 
   /** Redder is garnet and copper, greener is the tray. */
-  private static final double MOST_RED = 0.60;
+  private static final double MOST_RED = Math.exp(0.60);
 
-  private static final double LEAST_RED = -0.12;
+  private static final double LEAST_RED = Math.exp(-0.12);
 
   /** Warmth counts from so many noises above the ground on. */
   private static final double NOISES = 4;
@@ -47,6 +47,9 @@ final class Yellow {
 
   private static final double SD_OF_MEDIAN = 1.4826;
   private static final int EVERY = 7;
+
+  /** So many pixels tell the noise of a large picture. */
+  private static final int TELL_NOISE = 200_000;
 
   private final Colours colours;
   private final float[] yellow;
@@ -66,15 +69,16 @@ final class Yellow {
         int at = y * colours.width() + x;
         float red = colours.red(at);
         float green = colours.green(at);
-        yellow[at] = yellowness(red, green, colours.blue(at));
-        double redness = Math.log((red + Colours.DARK) / (green + Colours.DARK));
+        double redness = (red + Colours.DARK) / (green + Colours.DARK);
         may[at] =
-            colours.isUsable(at)
+            green > DARKEST
+                && colours.isUsable(at)
                 && redness < MOST_RED
                 && redness > LEAST_RED
-                && green > DARKEST
                 && colours.warmth(at) - Colours.warmth(ground[0][x], ground[1][x], ground[2][x])
                     > least;
+        // Nobody asks how yellow all others are: a logarithm each would take longest of all.
+        yellow[at] = may[at] ? yellowness(red, green, colours.blue(at)) : 0;
       }
     }
     reference = reference();
@@ -92,11 +96,12 @@ final class Yellow {
 
   private double noise() {
     int size = colours.width() * colours.height();
-    float[] off = new float[size / EVERY + 1];
+    int every = Math.max(EVERY, size / TELL_NOISE);
+    float[] off = new float[size / every + 1];
     float[][] ground = new float[3][colours.width()];
     int row = -1;
     int n = 0;
-    for (int at = 0; at < size; at += EVERY) {
+    for (int at = 0; at < size; at += every) {
       if (at / colours.width() != row) {
         row = at / colours.width();
         row(row, ground);

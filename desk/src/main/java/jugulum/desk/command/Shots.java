@@ -17,18 +17,22 @@ import java.util.concurrent.ExecutorService;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.application.Platform;
+import javafx.event.EventType;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import jugulum.book.Books;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.stream.Writer;
+import jugulum.core.eye.Tray;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Edit.NewLot;
@@ -45,6 +49,7 @@ import jugulum.core.machine.Gear;
 import jugulum.core.scale.ScaleView;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Pictures;
+import jugulum.desk.kit.Keys;
 import jugulum.desk.preference.BenchMemory;
 import jugulum.desk.preference.Preferences.ThemeName;
 import jugulum.desk.session.Workbench;
@@ -52,6 +57,7 @@ import jugulum.desk.shell.Shell;
 import jugulum.desk.shell.ShellScene;
 import jugulum.desk.view.View;
 import jugulum.desk.words.Languages;
+import jugulum.practice.camera.DrawnPicture;
 
 /** Sets the window up for one picture after the other and draws each. */
 @SuppressWarnings("NullAway.Init") // made by what the constructor calls
@@ -123,6 +129,7 @@ final class Shots {
     on(() -> workbench.preferences().look(ThemeName.BLACK_SAND));
     on(() -> click("station-3-2"));
     shot("bench-sheet", () -> fire("bench-sheet"));
+    eye();
     await(this::smelt);
     afterTheBook(bookThread);
     shot("smelt", this::openSmelt);
@@ -140,7 +147,7 @@ final class Shots {
     return drawn;
   }
 
-  /** A bowl and a table, each played for a while. */
+  /** A bowl, played for a while. */
   private void practice() {
     on(() -> fire("gear-part-PRACTICE"));
     List<String> filled =
@@ -149,7 +156,6 @@ final class Shots {
                 Stream.generate(() -> "knob-valve-more").limit(26))
             .toList();
     play("practice-bowl", 0, filled, "1:10");
-    play("practice-deck", 9, Stream.generate(() -> "knob-tilt-more").limit(5).toList(), "2:00");
   }
 
   /** Plays a drill with a few presses until so much time has gone. */
@@ -179,6 +185,49 @@ final class Shots {
   private void secondTrial() {
     if (scene.lookup("#trial-choice") instanceof ComboBox<?> choice) {
       choice.getSelectionModel().select(1);
+    }
+  }
+
+  /** A drawn picture, up to where it is gone through. */
+  private void eye() {
+    on(() -> shell.openLot(last(Material.CUT).id()));
+    quiet();
+    on(() -> Keys.press(shell, KeyCode.E));
+    quiet();
+    on(() -> fire("eye-tray-" + Tray.BLACK.name()));
+    DrawnPicture drawn = DrawnPicture.of(DEMO_DAY.millis(), Tray.BLACK);
+    for (String step : List.of("eye-draw", "eye-find", "eye-yes")) {
+      once(step);
+      on(() -> fire(step));
+    }
+    once("eye-sure");
+    DrawnPicture.Gold sure =
+        drawn.specks().stream()
+            .max(Comparator.comparingDouble(DrawnPicture.Gold::milligrams))
+            .orElseThrow();
+    on(() -> click(sure, drawn));
+    once("eye-keep");
+    shot("eye", () -> {});
+    on(() -> shell.show(View.BENCH));
+  }
+
+  /** Returns once something is there; pictures are read beside the book. */
+  private void once(String id) {
+    while (shell.lookup("#" + id) == null) {
+      on(() -> {});
+    }
+  }
+
+  /** Clicks where a speck lies, as large as the picture is shown. */
+  private void click(DrawnPicture.Gold speck, DrawnPicture drawn) {
+    Node picture = shell.lookup("#picture");
+    Bounds there = picture.localToScene(picture.getBoundsInLocal());
+    double by = Math.min(there.getWidth() / drawn.width(), there.getHeight() / drawn.height());
+    double x = there.getMinX() + (speck.x() + 0.5) * by;
+    double y = there.getMinY() + (speck.y() + 0.5) * by;
+    for (EventType<MouseEvent> type :
+        List.of(MouseEvent.MOUSE_PRESSED, MouseEvent.MOUSE_RELEASED)) {
+      picture.fireEvent(mouse(type, x, y));
     }
   }
 
@@ -386,26 +435,29 @@ final class Shots {
     Node node =
         Optional.ofNullable(shell.lookup("#" + id))
             .orElseThrow(() -> new IllegalStateException("the demo has no " + id));
-    node.fireEvent(
-        new MouseEvent(
-            MouseEvent.MOUSE_CLICKED,
-            0,
-            0,
-            0,
-            0,
-            MouseButton.PRIMARY,
-            1,
-            false,
-            false,
-            false,
-            false,
-            true,
-            false,
-            false,
-            true,
-            false,
-            true,
-            null));
+    node.fireEvent(mouse(MouseEvent.MOUSE_CLICKED, 0, 0));
+  }
+
+  private static MouseEvent mouse(EventType<MouseEvent> type, double x, double y) {
+    return new MouseEvent(
+        type,
+        x,
+        y,
+        x,
+        y,
+        MouseButton.PRIMARY,
+        1,
+        false,
+        false,
+        false,
+        false,
+        true,
+        false,
+        false,
+        true,
+        false,
+        true,
+        null);
   }
 
   private void fire(String id) {

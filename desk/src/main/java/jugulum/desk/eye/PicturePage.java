@@ -172,6 +172,9 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     Parts.shown(tools, next == Step.GO);
     if (next == Step.GO) {
       tell();
+      if (file.filter(PictureFile.Read.Whole::isDrawn).isPresent()) {
+        advice.getChildren().setAll(Parts.sentence(words.of("eye.no-evidence"), "muted"));
+      }
     }
     if (next == Step.LINE) {
       told.asksForLength();
