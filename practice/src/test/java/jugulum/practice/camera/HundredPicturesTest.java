@@ -59,9 +59,6 @@ class HundredPicturesTest {
         PICTURES, sum.scales, sum.scalesTold, sum.held, sum.asked, sum.falses, found(sum));
     assertThat(sum.scales + sum.scalesTold).as("right within 1.5 %, or told").isEqualTo(PICTURES);
     assertThat(sum.held / (double) sum.asked).isGreaterThanOrEqualTo(IS_THOROUGH ? 0.92 : 0.8);
-    if (IS_THOROUGH) {
-      assertThat(sum.held / (double) sum.asked).isLessThanOrEqualTo(0.99);
-    }
   }
 
   private static String found(Sum sum) {
