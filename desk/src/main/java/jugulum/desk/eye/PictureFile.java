@@ -57,6 +57,11 @@ final class PictureFile {
     record Whole(
         BufferedImage image, Light light, byte[] bytes, String sha256, String name, boolean isDrawn)
         implements Read {
+      /** Seed of its draws: the same picture gives the same range. */
+      long seed() {
+        return Long.parseUnsignedLong(sha256.substring(0, 16), 16);
+      }
+
       /** The same, of which it is known that no camera made it. */
       Whole drawn() {
         return new Whole(image, light, bytes, sha256, name, true);

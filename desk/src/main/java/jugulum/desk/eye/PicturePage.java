@@ -5,7 +5,6 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -25,7 +24,6 @@ import jugulum.core.eye.KnownSize;
 import jugulum.core.eye.Point;
 import jugulum.core.eye.Scale;
 import jugulum.core.eye.Scales;
-import jugulum.core.eye.Seen.Trouble;
 import jugulum.core.eye.Tray;
 import jugulum.core.ledger.Measure;
 import jugulum.desk.files.FilePicker;
@@ -62,13 +60,12 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   private final Drafts drafts;
   private final PictureView picture = new PictureView(this::clicked, this::dragged);
   private final Telling told;
-  private final Hand hand = new Hand();
   private final VBox right = new VBox(10);
   private final Label question = Parts.sentence("", "answer");
   private final TallyBox tally;
   private final VBox advice = new VBox(6);
   private final Wrapping buttons = new Wrapping(8, 8);
-  private final Wrapping tools;
+  private final Going going;
   private final Label wrong = Parts.sentence("", "entry-error");
   private final Label waiting = Parts.sentence("", "muted");
   private Optional<PictureFile.Read.Whole> file = Optional.empty();
@@ -112,7 +109,8 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     tally =
         new TallyBox(words, workbench.preferences(), workbench.work().latest(), use, this::draft);
     told = new Telling(words, workbench.preferences(), this::find);
-    tools = tools();
+    going =
+        new Going(words, picture, question, this::say, () -> looking.orElseThrow(), this::redraw);
     wrong.setId("eye-wrong");
     question.setId("eye-question");
     advice.setId("eye-advice");
@@ -131,7 +129,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     frame.getStyleClass().add("eye-frame");
     frame.setMinSize(0, 0);
     VBox.setVgrow(frame, Priority.ALWAYS);
-    setCenter(new VBox(10, frame, tools));
+    setCenter(new VBox(10, frame, going.tools()));
     setRight(rolled);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
     fetching.takesDropped(this);
@@ -162,14 +160,13 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
 
   private void go(Step next) {
     step = next;
-    hand.drop();
-    picture.way(List.of());
+    going.drop();
     Parts.shown(told, next == Step.TELL || next == Step.LINE);
     Parts.shown(tally, next == Step.GO);
     question.setText(words.of("eye.step", next));
     advice.getChildren().clear();
     buttons.getChildren().setAll(keys(next));
-    Parts.shown(tools, next == Step.GO);
+    Parts.shown(going.tools(), next == Step.GO);
     if (next == Step.GO) {
       tell();
       if (file.filter(PictureFile.Read.Whole::isDrawn).isPresent()) {
@@ -212,20 +209,6 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
               other,
               back);
     };
-  }
-
-  /** What a hand does with the speck in hand, beneath the picture. */
-  private Wrapping tools() {
-    return new Wrapping(
-        8,
-        8,
-        Buttons.plain("eye-next", words.of("eye.next"), "Space", this::nextUnsure),
-        Buttons.plain("eye-turn", words.of("eye.turn"), "G", () -> act(Looking::turn)),
-        Buttons.plain("eye-add", words.of("eye.add"), "A", this::add),
-        Buttons.plain("eye-split", words.of("eye.split"), "S", () -> act(Looking::split)),
-        Buttons.plain("eye-join", words.of("eye.join"), "J", () -> act(Looking::join)),
-        Buttons.plain("eye-outline", words.of("eye.outline"), "O", this::outline),
-        Buttons.plain("eye-measure", words.of("eye.measure"), "M", this::measure));
   }
 
   private List<Button> first(Button newest, Button back) {
@@ -325,32 +308,8 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
 
   private void tellScale() {
     Scale found = scale.orElseThrow();
-    String how =
-        switch (found.found()) {
-          case Scale.Found.Ring _ -> words.of("eye.scale.ring", told.told().size());
-          case Scale.Found.Lines lines ->
-              words.of("eye.scale.lines", words.rounded(lines.pitchPx() / found.pxPerMm(), 3));
-          case Scale.Found.Drawn _ -> words.of("eye.scale.drawn");
-        };
-    question.setText(how);
-    advice
-        .getChildren()
-        .setAll(
-            Parts.sentence(
-                words.of(
-                    "eye.scale.px",
-                    words.rounded(found.pxPerMm(), 1),
-                    words.percent(found.relativeSd())),
-                "muted"));
-    if (found.isWeak()) {
-      advice
-          .getChildren()
-          .add(Parts.advice("fault", "", words.of("eye.trouble", Trouble.WEAK_SCALE)));
-    }
-  }
-
-  private static long seed(String sha256) {
-    return Long.parseUnsignedLong(sha256.substring(0, 16), 16);
+    question.setText(ScaleTold.question(words, found, told.told().size()));
+    advice.getChildren().setAll(ScaleTold.of(words, found));
   }
 
   /** The scale is right: the eye looks, and one that is gold for sure is asked for. */
@@ -364,7 +323,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     workbench
         .work()
         .aside(
-            () -> new Looking(whole.light(), found, on, kappa, seed(whole.sha256())),
+            () -> new Looking(whole.light(), found, on, kappa, whole.seed()),
             look -> {
               looking = Optional.of(look);
               picture.covered(found.covered());
@@ -380,32 +339,20 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     switch (step) {
       case LINE -> line(place);
       case SURE -> sure();
-      case GO -> {
-        if (hand.isOutlining()) {
-          corner();
-        } else if (hand.from().isPresent()) {
-          measured();
-        } else {
-          looking.ifPresent(look -> look.take(place));
-          redraw();
-        }
-      }
+      case GO -> going.clicked(place);
       case FILE, TELL, SCALE -> {}
     }
   }
 
-  /** A way along which the mouse was drawn: an outline where one was begun, else an ellipse. */
+  /** A way along which the mouse was drawn. */
   private void dragged(List<Point> way) {
     requestFocus();
     picture.to(way.getLast());
     if (step == Step.LINE) {
       lineFrom = Optional.of(way.getFirst());
       line(way.getLast());
-    } else if (step == Step.GO && hand.isOutlining()) {
-      way.forEach(hand::corner);
-      outline();
     } else if (step == Step.GO) {
-      act(look -> look.ellipse(way.getFirst(), way.getLast()));
+      going.dragged(way);
     }
   }
 
@@ -452,65 +399,6 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
               go(Step.GO);
               redraw();
               requestFocus();
-            });
-  }
-
-  private void act(Consumer<Looking> how) {
-    looking.ifPresent(how);
-    redraw();
-  }
-
-  private void nextUnsure() {
-    act(Looking::nextUnsure);
-  }
-
-  private void add() {
-    act(look -> look.add(picture.cross()));
-  }
-
-  /** Begins an outline, or ends the one that was begun. */
-  private void outline() {
-    if (!hand.isOutlining()) {
-      hand.outline();
-      question.setText(words.of("eye.outline.how"));
-      return;
-    }
-    List<Point> corners = hand.corners();
-    hand.drop();
-    picture.way(List.of());
-    question.setText(words.of("eye.step", Step.GO));
-    if (!looking.orElseThrow().outline(corners)) {
-      say(words.of("eye.outline.none"));
-      return;
-    }
-    say("");
-    redraw();
-  }
-
-  private void corner() {
-    hand.corner(picture.cross());
-    picture.way(hand.corners());
-  }
-
-  /** Measures from the cross-hair to where it goes from now on, or ends that. */
-  private void measure() {
-    if (hand.from().isPresent()) {
-      hand.drop();
-      picture.way(List.of());
-      question.setText(words.of("eye.step", Step.GO));
-    } else {
-      hand.measure(picture.cross());
-      measured();
-    }
-  }
-
-  private void measured() {
-    hand.from()
-        .ifPresent(
-            from -> {
-              double mm = from.to(picture.cross()) / scale.orElseThrow().pxPerMm();
-              picture.way(List.of(from, picture.cross()));
-              question.setText(words.of("eye.measured", words.rounded(mm, 3)));
             });
   }
 
@@ -561,8 +449,6 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     go(Step.FILE);
   }
 
-  private record Again(PictureFile.Read.Whole whole, Scale scale, Looking looking) {}
-
   /** Goes on with what was begun, where it was left. */
   private void goOn(Drafts.Begun one) {
     Draft draft = one.draft();
@@ -574,7 +460,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     workbench
         .work()
         .aside(
-            () -> known.flatMap(what -> again(one, what, on, kappa)),
+            () -> known.flatMap(what -> Again.of(one, what, on, kappa)),
             again ->
                 again.ifPresentOrElse(
                     there -> {
@@ -597,27 +483,8 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
                     }));
   }
 
-  private static Optional<Again> again(Drafts.Begun one, KnownSize known, Tray on, Kappa kappa) {
-    Draft draft = one.draft();
-    if (!(PictureFile.read(one.picture(), draft.name()) instanceof PictureFile.Read.Whole read)
-        || !read.sha256().equals(draft.sha256())) {
-      return Optional.empty();
-    }
-    PictureFile.Read.Whole whole = draft.isDrawn() ? read.drawn() : read;
-    return Scales.of(whole.light(), known)
-        .map(
-            scale -> {
-              Looking look = new Looking(whole.light(), scale, on, kappa, seed(whole.sha256()));
-              draft.sure().ifPresent(look::sure);
-              look.goOn(draft.marks());
-              return new Again(whole, scale, look);
-            });
-  }
-
   private void enter() {
-    if (hand.isOutlining()) {
-      corner();
-    } else {
+    if (!going.corner()) {
       keep();
     }
   }
@@ -680,11 +547,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   }
 
   private void leave() {
-    if (hand.isBusy()) {
-      hand.drop();
-      picture.way(List.of());
-      question.setText(words.of("eye.step", step));
-    } else {
+    if (!going.drop()) {
       use.leave();
     }
   }
@@ -721,19 +584,19 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
         if (step != Step.GO) {
           return false;
         }
-        act(look -> look.step(key.isShiftDown()));
+        going.act(look -> look.step(key.isShiftDown()));
       }
       case DELETE, X -> {
         if (step != Step.GO) {
           return false;
         }
-        act(look -> look.say(false));
+        going.act(look -> look.say(false));
       }
       default -> {
         return Keys.press(this, key);
       }
     }
-    measured();
+    going.moved();
     return true;
   }
 
