@@ -18,8 +18,8 @@ import jugulum.core.eye.Kappa;
 import jugulum.core.eye.KnownSize;
 import jugulum.core.eye.Light;
 import jugulum.core.eye.Outlines;
+import jugulum.core.eye.PictureScale;
 import jugulum.core.eye.Point;
-import jugulum.core.eye.Scale;
 import jugulum.core.eye.Scales;
 import jugulum.core.eye.SeenSpeck;
 import jugulum.core.eye.Shapes;
@@ -42,7 +42,7 @@ final class DemoPicture {
     String sha256 = Sha256.of(jpeg);
     book.keep(new PictureCopy(sha256, jpeg));
     Light light = Light.of(drawn.rgb(), drawn.width(), drawn.height());
-    Scale scale = Scales.of(light, new KnownSize.Disc(DrawnPicture.DISC_MM)).orElseThrow();
+    PictureScale scale = Scales.of(light, new KnownSize.Disc(DrawnPicture.DISC_MM)).orElseThrow();
     List<SeenSpeck> gold =
         drawn.specks().stream().map(one -> outlined(one, drawn.pxPerMm())).toList();
     Band mg =

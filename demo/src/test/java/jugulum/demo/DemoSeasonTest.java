@@ -85,7 +85,7 @@ class DemoSeasonTest {
    */
   @Test
   void otherFiguresAreOfAnotherRule() {
-    assertThat(Worked.RULE + " " + FigurePrint.of(ResultLines.all(book))).isEqualTo("12 9783a365");
+    assertThat(Worked.RULE + " " + FigurePrint.of(ResultLines.all(book))).isEqualTo("13 9783a365");
   }
 
   /** What was made true: see {@link DemoTruth}. */
@@ -163,7 +163,7 @@ class DemoSeasonTest {
               "",
               "[1]",
               "{\"format\":\"jugulum-batch\",\"version\":1}",
-              "{\"format\":\"jugulum-book\",\"version\":3}",
+              "{\"format\":\"jugulum-book\",\"version\":4}",
               head + "\"what\",\"id\":\"a\"}]}",
               head
                   + row

@@ -15,10 +15,10 @@ import jugulum.core.eye.EyeMass;
 import jugulum.core.eye.Kappa;
 import jugulum.core.eye.KnownSize;
 import jugulum.core.eye.Light;
+import jugulum.core.eye.PictureScale;
+import jugulum.core.eye.PictureSeen;
 import jugulum.core.eye.Point;
-import jugulum.core.eye.Scale;
 import jugulum.core.eye.Scales;
-import jugulum.core.eye.Seen;
 import jugulum.core.eye.SeenSpeck;
 import jugulum.core.eye.Tally;
 import jugulum.core.eye.Tray;
@@ -56,13 +56,13 @@ public final class MeasureEye {
       Consumer<String> say = round == ROUNDS - 1 ? line -> out.accept(size + line) : _ -> {};
       long before = used();
       Light light = timed("light", say, () -> Light.of(rgb, width, height));
-      Scale scale =
+      PictureScale scale =
           timed(
               "scale by a disc",
               say,
               () -> Scales.of(light, new KnownSize.Disc(DrawnPicture.DISC_MM)).orElseThrow());
       Eye eye = timed("look", say, () -> new Eye(light, scale, Tray.BLACK));
-      Seen seen = timed("judged beside a click", say, () -> eye.judged(sure));
+      PictureSeen seen = timed("judged beside a click", say, () -> eye.judged(sure));
       Tally tally = Tally.of(seen);
       timed("a correction", say, () -> tally.saying(0, false).gold());
       say.accept(String.format(Locale.ROOT, "kept of it %.0f MB", (used() - before) / MEGA));

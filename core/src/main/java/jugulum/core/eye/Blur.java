@@ -28,7 +28,7 @@ final class Blur {
     if (found.isEmpty()) {
       return OptionalDouble.empty();
     }
-    double middle = Seen.median(found.stream().mapToDouble(Double::doubleValue).toArray());
+    double middle = PictureSeen.median(found.stream().mapToDouble(Double::doubleValue).toArray());
     return OptionalDouble.of(Math.sqrt(Math.max(0, middle * middle - OWN * OWN)));
   }
 

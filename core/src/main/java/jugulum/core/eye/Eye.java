@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import jugulum.core.eye.Part.Candidate;
+import jugulum.core.eye.PartBorder.Candidate;
 
 /**
  * Looks for specks of gold in a picture: what may be gold by its colour, its border where it is
@@ -18,7 +18,7 @@ public final class Eye {
   public static final int RULE = 1;
 
   private final Light light;
-  private final Scale scale;
+  private final PictureScale scale;
   private final double yellowness;
   private final List<Candidate> candidates = new ArrayList<>();
 
@@ -29,14 +29,14 @@ public final class Eye {
    * @param scale as it was found, and a person said yes to
    * @param tray what the specks lie on
    */
-  public Eye(Light light, Scale scale, Tray tray) {
+  public Eye(Light light, PictureScale scale, Tray tray) {
     this.light = light;
     this.scale = scale;
     Colours colours = new Colours(light, scale.covered(), tray);
     yellowness = colours.yellowness();
     Labels labels = Labels.of(Yellow.mask(colours), light.width(), light.height());
     for (int number = 1; number <= labels.count(); number++) {
-      candidates.addAll(Part.look(colours, labels, number));
+      candidates.addAll(PartBorder.look(colours, labels, number));
     }
   }
 
@@ -47,7 +47,7 @@ public final class Eye {
    * @param tray what the specks lie on
    * @param sure a place where gold lies for sure; empty where nobody pointed at one
    */
-  public static Seen look(Light light, Scale scale, Tray tray, Optional<Point> sure) {
+  public static PictureSeen look(Light light, PictureScale scale, Tray tray, Optional<Point> sure) {
     return new Eye(light, scale, tray).judged(sure);
   }
 
@@ -56,10 +56,10 @@ public final class Eye {
    *
    * @param sure a place where gold lies for sure; empty where nobody pointed at one
    */
-  public Seen judged(Optional<Point> sure) {
+  public PictureSeen judged(Optional<Point> sure) {
     List<SeenSpeck> specks = Judge.of(candidates, scale.pxPerMm(), sure);
     OptionalDouble blur = Blur.of(light, specks);
-    return new Seen(specks, scale, burnt(specks), blur, yellowness);
+    return new PictureSeen(specks, scale, burnt(specks), blur, yellowness);
   }
 
   private static double burnt(List<SeenSpeck> specks) {

@@ -66,7 +66,7 @@ public record EyeMass(Band milligrams, Widest widest) {
    */
   public static EyeMass of(
       List<SeenSpeck> gold,
-      Scale scale,
+      PictureScale scale,
       Kappa kappa,
       boolean isGoneThrough,
       Corrected falses,
@@ -122,7 +122,7 @@ public record EyeMass(Band milligrams, Widest widest) {
   }
 
   private static Widest widest(
-      double[] size, double[] across, Scale scale, Kappa kappa, boolean isGoneThrough) {
+      double[] size, double[] across, PictureScale scale, Kappa kappa, boolean isGoneThrough) {
     double sum = 0;
     double squares = 0;
     double border = 0;

@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import jugulum.core.eye.Part.Candidate;
+import jugulum.core.eye.PartBorder.Candidate;
 import jugulum.core.eye.SeenSpeck.Verdict;
 import jugulum.core.eye.SeenSpeck.Why;
 

@@ -50,18 +50,18 @@ public final class Scales {
    *
    * @param known what lies beside the specks, as told
    */
-  public static Optional<Scale> of(Light light, KnownSize known) {
+  public static Optional<PictureScale> of(Light light, KnownSize known) {
     return switch (known) {
       case KnownSize.Disc(double mm) -> DiscFinder.find(light).map(disc -> disc(light, disc, mm));
       case KnownSize.Ruler _ -> Optional.of(lines(light, known, MARKS_SD));
       case KnownSize.Mesh mesh -> Optional.of(lines(light, mesh, meshSd(mesh)));
       case KnownSize.Line(double mm, Point from, Point to) ->
           Optional.of(
-              new Scale(
+              new PictureScale(
                   from.to(to) / mm,
                   HAND_PX / from.to(to),
                   false,
-                  new Scale.Found.Drawn(from, to),
+                  new PictureScale.Found.Drawn(from, to),
                   new boolean[light.size()]));
     };
   }
@@ -73,7 +73,7 @@ public final class Scales {
     return Math.hypot(MESH_SD, wire);
   }
 
-  private static Scale disc(Light light, DiscFinder.Disc disc, double diameterMm) {
+  private static PictureScale disc(Light light, DiscFinder.Disc disc, double diameterMm) {
     Circle rim = disc.rim();
     boolean[] covered = new boolean[light.size()];
     double reach = rim.radius() * 1.04 + 4;
@@ -82,19 +82,19 @@ public final class Scales {
         covered[y * light.width() + x] = Math.hypot(x - rim.x(), y - rim.y()) < reach;
       }
     }
-    return new Scale(
+    return new PictureScale(
         2 * rim.radius() / diameterMm,
         Math.hypot(DISC_SD, disc.radiusSd() / rim.radius()),
         disc.share() < LEAST_RIM,
-        new Scale.Found.Ring(new Point(rim.x(), rim.y()), rim.radius(), disc.share()),
+        new PictureScale.Found.Ring(new Point(rim.x(), rim.y()), rim.radius(), disc.share()),
         covered);
   }
 
-  private static Scale lines(Light light, KnownSize known, double sd) {
+  private static PictureScale lines(Light light, KnownSize known, double sd) {
     int by = Math.max(1, (int) Math.round(light.width() / (double) LINES_WIDTH));
     boolean isMesh = known instanceof KnownSize.Mesh;
     double pitchMm = known.pitchMm().orElseThrow();
-    Lines.Found found = Lines.find(grey(light, by), isMesh, pitchMm, by);
+    LineFinder.Found found = LineFinder.find(grey(light, by), isMesh, pitchMm, by);
     double pitchPx = by / Math.hypot(found.x(), found.y());
     double pxPerMm = pitchPx / pitchMm;
     boolean[] lit = new boolean[light.size()];
@@ -105,11 +105,11 @@ public final class Scales {
     if (!isMesh) {
       strip(lit, light.width(), found, pxPerMm, covered);
     }
-    return new Scale(
+    return new PictureScale(
         pxPerMm,
         sd,
         found.strength() < LEAST_STRENGTH,
-        new Scale.Found.Lines(
+        new PictureScale.Found.Lines(
             found.x() / by,
             found.y() / by,
             found.phase() + (found.x() + found.y()) * (0.5 - 0.5 / by),
@@ -138,7 +138,7 @@ public final class Scales {
 
   /** All from the marks of a ruler to the picture's border on their side is the ruler. */
   private static void strip(
-      boolean[] lit, int width, Lines.Found found, double pxPerMm, boolean[] covered) {
+      boolean[] lit, int width, LineFinder.Found found, double pxPerMm, boolean[] covered) {
     double f = Math.hypot(found.x(), found.y());
     double nx = -found.y() / f;
     double ny = found.x() / f;

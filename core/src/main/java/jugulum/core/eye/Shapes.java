@@ -73,7 +73,7 @@ public final class Shapes {
    * What grows from a place: pixels that are more like it than like the ground, as far as they
    * touch. Empty where that is next to nothing, or far too large.
    */
-  public static Optional<SeenSpeck> grown(Light light, Scale scale, Point place) {
+  public static Optional<SeenSpeck> grown(Light light, PictureScale scale, Point place) {
     int reach = (int) Math.ceil(LARGEST_MM * scale.pxPerMm());
     int x = (int) Math.round(place.x());
     int y = (int) Math.round(place.y());

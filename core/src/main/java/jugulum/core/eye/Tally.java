@@ -49,7 +49,7 @@ public record Tally(List<Marked> marks) {
   }
 
   /** Nobody said anything yet. */
-  public static Tally of(Seen seen) {
+  public static Tally of(PictureSeen seen) {
     return new Tally(
         seen.specks().stream().map(one -> new Marked(one, Optional.empty(), false)).toList());
   }

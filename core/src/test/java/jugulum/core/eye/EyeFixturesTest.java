@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import jugulum.core.eye.Seen.Trouble;
+import jugulum.core.eye.PictureSeen.Trouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -23,9 +23,9 @@ class EyeFixturesTest {
           "03_pan_blue_ruler", Trouble.BLURRED,
           "08_tray_black_mesh", Trouble.BURNT_OUT);
 
-  private static final Map<String, Seen> LOOKED = new HashMap<>();
+  private static final Map<String, PictureSeen> LOOKED = new HashMap<>();
 
-  private static Seen seen(Fixture one) {
+  private static PictureSeen seen(Fixture one) {
     return LOOKED.computeIfAbsent(
         one.name(),
         _ ->
@@ -44,7 +44,7 @@ class EyeFixturesTest {
   @MethodSource("all")
   void theScaleIsRightOrItIsAsked(String name) {
     Fixture one = Fixture.of(name);
-    Scale scale = seen(one).scale();
+    PictureScale scale = seen(one).scale();
     if (!scale.isWeak()) {
       assertThat(scale.pxPerMm() / one.pxPerMm()).isBetween(0.985, 1.015);
     }
@@ -67,7 +67,7 @@ class EyeFixturesTest {
     int answered = 0;
     for (String name : Fixture.ALL) {
       Fixture one = Fixture.of(name);
-      Seen seen = seen(one);
+      PictureSeen seen = seen(one);
       if (!seen.scale().isWeak()) {
         answered++;
         List<SeenSpeck> gold = one.corrected(seen, new Random(3));
@@ -86,7 +86,7 @@ class EyeFixturesTest {
   @Test
   void lookAlikesAreUnsureInNumbers() {
     Fixture one = Fixture.of("10_scope_black_mesh");
-    Seen seen = seen(one);
+    PictureSeen seen = seen(one);
     assertThat(seen.gold()).hasSizeGreaterThan(3 * one.specks().size());
     assertThat(seen.gold().stream().filter(gold -> gold.verdict() == SeenSpeck.Verdict.UNSURE))
         .isNotEmpty();
@@ -116,8 +116,8 @@ class EyeFixturesTest {
   @Test
   void thePictureTellsTheSameTwice() {
     Fixture one = Fixture.of("05_tray_white_ruler");
-    Scale scale = Scales.of(one.light(), one.known()).orElseThrow();
-    Seen again = Eye.look(one.light(), scale, one.tray(), Optional.of(one.click()));
+    PictureScale scale = Scales.of(one.light(), one.known()).orElseThrow();
+    PictureSeen again = Eye.look(one.light(), scale, one.tray(), Optional.of(one.click()));
     assertThat(again.specks()).isEqualTo(seen(one).specks());
   }
 }

@@ -25,12 +25,12 @@ class EyeShapesTest {
     };
   }
 
-  private static Seen look(Light light, Tray tray) {
+  private static PictureSeen look(Light light, Tray tray) {
     return look(light, tray, Optional.empty());
   }
 
-  private static Seen look(Light light, Tray tray, Optional<Point> sure) {
-    Scale scale =
+  private static PictureSeen look(Light light, Tray tray, Optional<Point> sure) {
+    PictureScale scale =
         Scales.of(light, new KnownSize.Line(10, new Point(20, 20), new Point(420, 20)))
             .orElseThrow();
     return Eye.look(light, scale, tray, sure);
@@ -87,7 +87,7 @@ class EyeShapesTest {
   void sandWithoutGoldIsNoGoldNeverZero() {
     List<Disc> discs = List.of(new Disc(200, 200, 30), new Disc(400, 300, 24));
     Light grey = DrawnDiscs.of(discs, WHITE, new double[] {0.05, 0.05, 0.05}, 0.7, 1);
-    assertThat(look(grey, Tray.WHITE).troubles()).contains(Seen.Trouble.NO_GOLD);
+    assertThat(look(grey, Tray.WHITE).troubles()).contains(PictureSeen.Trouble.NO_GOLD);
     Light garnet = DrawnDiscs.of(discs, BLACK, new double[] {0.25, 0.04, 0.035}, 0.7, 1);
     assertThat(look(garnet, Tray.BLACK).gold()).isEmpty();
   }
@@ -98,12 +98,12 @@ class EyeShapesTest {
     for (int i = 0; i < 6; i++) {
       discs.add(new Disc(100 + 90 * i, 240, 50));
     }
-    Seen sharp = look(DrawnDiscs.of(discs, BLACK, 0.8, 1), Tray.BLACK);
-    Seen soft = look(DrawnDiscs.of(discs, BLACK, 2.2, 1), Tray.BLACK);
+    PictureSeen sharp = look(DrawnDiscs.of(discs, BLACK, 0.8, 1), Tray.BLACK);
+    PictureSeen soft = look(DrawnDiscs.of(discs, BLACK, 2.2, 1), Tray.BLACK);
     assertThat(sharp.blurPx().orElseThrow()).isBetween(0.5, 1.2);
     assertThat(soft.blurPx().orElseThrow()).isBetween(1.8, 2.6);
-    assertThat(soft.troubles()).contains(Seen.Trouble.BLURRED);
-    assertThat(sharp.troubles()).doesNotContain(Seen.Trouble.BLURRED);
+    assertThat(soft.troubles()).contains(PictureSeen.Trouble.BLURRED);
+    assertThat(sharp.troubles()).doesNotContain(PictureSeen.Trouble.BLURRED);
   }
 
   /** An outline walked around its pixels holds them all and no other. */
@@ -135,9 +135,9 @@ class EyeShapesTest {
         rgb[y * 1200 + x] = grey << 16 | grey << 8 | grey;
       }
     }
-    Scale scale = Scales.of(Light.of(rgb, 1200, 900), new KnownSize.Ruler(1)).orElseThrow();
+    PictureScale scale = Scales.of(Light.of(rgb, 1200, 900), new KnownSize.Ruler(1)).orElseThrow();
     assertThat(scale.pxPerMm()).isBetween(23.68, 23.72);
-    Scale.Found.Lines lines = (Scale.Found.Lines) scale.found();
+    PictureScale.Found.Lines lines = (PictureScale.Found.Lines) scale.found();
     for (int mark = 1; mark < 50; mark += 12) {
       double cycles = (11.3 + 23.7 * mark) * lines.x() + 700 * lines.y() - lines.phase();
       assertThat(Math.abs(cycles - Math.round(cycles))).as("mark %d", mark).isLessThan(0.08);
@@ -147,7 +147,7 @@ class EyeShapesTest {
   @Test
   void aLineOfKnownLengthIsAScale() {
     Light light = DrawnDiscs.of(List.of(), BLACK, 0.7, 1);
-    Scale scale =
+    PictureScale scale =
         Scales.of(light, new KnownSize.Line(25, new Point(10, 10), new Point(310, 410)))
             .orElseThrow();
     assertThat(scale.pxPerMm()).isEqualTo(20);

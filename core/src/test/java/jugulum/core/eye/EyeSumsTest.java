@@ -30,12 +30,12 @@ class EyeSumsTest {
         List.of());
   }
 
-  private static Scale scale(double pxPerMm, double sd) {
-    return new Scale(
+  private static PictureScale scale(double pxPerMm, double sd) {
+    return new PictureScale(
         pxPerMm,
         sd,
         false,
-        new Scale.Found.Drawn(new Point(0, 0), new Point(9, 9)),
+        new PictureScale.Found.Drawn(new Point(0, 0), new Point(9, 9)),
         new boolean[0]);
   }
 
@@ -137,7 +137,7 @@ class EyeSumsTest {
   }
 
   private static EyeMass mass(
-      List<SeenSpeck> gold, Scale scale, Kappa kappa, boolean isGoneThrough) {
+      List<SeenSpeck> gold, PictureScale scale, Kappa kappa, boolean isGoneThrough) {
     return EyeMass.of(gold, scale, kappa, isGoneThrough, Corrected.NONE, Corrected.NONE, 7);
   }
 

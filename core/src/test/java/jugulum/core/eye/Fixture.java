@@ -77,7 +77,7 @@ record Fixture(
   }
 
   /** What a person would make of what was seen: no false ones, none missed that is half seen. */
-  List<SeenSpeck> corrected(Seen seen, Random random) {
+  List<SeenSpeck> corrected(PictureSeen seen, Random random) {
     List<SeenSpeck> left = new ArrayList<>();
     for (Drawn drawn : specks) {
       double across = drawn.acrossPx(pxPerMm);

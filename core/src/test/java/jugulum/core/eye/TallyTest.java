@@ -13,12 +13,12 @@ import org.junit.jupiter.api.Test;
 /** A person goes through what was seen. */
 class TallyTest {
   private static final double[] BLACK = {0.028, 0.028, 0.03};
-  private static final Scale SCALE =
-      new Scale(
+  private static final PictureScale SCALE =
+      new PictureScale(
           40,
           0.004,
           false,
-          new Scale.Found.Drawn(new Point(0, 0), new Point(400, 0)),
+          new PictureScale.Found.Drawn(new Point(0, 0), new Point(400, 0)),
           new boolean[640 * 480]);
 
   private static SeenSpeck speck(double x, Verdict verdict) {
@@ -29,7 +29,7 @@ class TallyTest {
 
   private static Tally tally() {
     return Tally.of(
-        new Seen(
+        new PictureSeen(
             List.of(
                 speck(50, Verdict.GOLD),
                 speck(100, Verdict.UNSURE),

@@ -3,13 +3,13 @@ package jugulum.desk.eye;
 import java.util.Optional;
 import jugulum.core.eye.Kappa;
 import jugulum.core.eye.KnownSize;
-import jugulum.core.eye.Scale;
+import jugulum.core.eye.PictureScale;
 import jugulum.core.eye.Scales;
 import jugulum.core.eye.Tray;
 import jugulum.desk.eye.PictureFile.Read.Whole;
 
 /** What was begun, read again: its picture, its scale, and what was said of every speck. */
-record Again(Whole whole, Scale scale, Looking looking) {
+record Again(Whole whole, PictureScale scale, Looking looking) {
   /**
    * Reads it; empty where the picture is not the one it was.
    *

@@ -14,9 +14,9 @@ import jugulum.core.eye.Eye;
 import jugulum.core.eye.EyeMass;
 import jugulum.core.eye.Kappa;
 import jugulum.core.eye.Light;
+import jugulum.core.eye.PictureScale;
+import jugulum.core.eye.PictureSeen;
 import jugulum.core.eye.Point;
-import jugulum.core.eye.Scale;
-import jugulum.core.eye.Seen;
 import jugulum.core.eye.SeenSpeck;
 import jugulum.core.eye.Shapes;
 import jugulum.core.eye.Tally;
@@ -32,12 +32,12 @@ final class Looking {
 
   private final Light light;
   private final Eye eye;
-  private final Scale scale;
+  private final PictureScale scale;
   private final Tray tray;
   private final Kappa kappa;
   private final long seed;
   private final Deque<Tally> before = new ArrayDeque<>();
-  private Seen seen;
+  private PictureSeen seen;
   private Tally tally;
   private OptionalInt inHand = OptionalInt.empty();
   private Optional<Point> sure = Optional.empty();
@@ -54,7 +54,7 @@ final class Looking {
    * @param kappa what turns areas into milligrams
    * @param seed of the draws of its mass
    */
-  Looking(Light light, Scale scale, Tray tray, Kappa kappa, long seed) {
+  Looking(Light light, PictureScale scale, Tray tray, Kappa kappa, long seed) {
     this.light = light;
     this.scale = scale;
     this.tray = tray;
@@ -65,7 +65,7 @@ final class Looking {
     tally = Tally.of(seen);
   }
 
-  Seen seen() {
+  PictureSeen seen() {
     return seen;
   }
 
@@ -205,7 +205,7 @@ final class Looking {
     drawn = Optional.of(mass);
   }
 
-  Scale scale() {
+  PictureScale scale() {
     return scale;
   }
 

@@ -21,8 +21,8 @@ import jugulum.core.eye.Eye;
 import jugulum.core.eye.EyeMass;
 import jugulum.core.eye.Kappa;
 import jugulum.core.eye.KnownSize;
+import jugulum.core.eye.PictureScale;
 import jugulum.core.eye.Point;
-import jugulum.core.eye.Scale;
 import jugulum.core.eye.Scales;
 import jugulum.core.eye.Tray;
 import jugulum.core.ledger.Measure;
@@ -69,7 +69,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   private final Label wrong = Parts.sentence("", "entry-error");
   private final Label waiting = Parts.sentence("", "muted");
   private Optional<PictureFile.Read.Whole> file = Optional.empty();
-  private Optional<Scale> scale = Optional.empty();
+  private Optional<PictureScale> scale = Optional.empty();
   private Optional<KnownSize.Line> line = Optional.empty();
   private Optional<Point> lineFrom = Optional.empty();
   private Optional<Looking> looking = Optional.empty();
@@ -307,7 +307,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   }
 
   private void tellScale() {
-    Scale found = scale.orElseThrow();
+    PictureScale found = scale.orElseThrow();
     question.setText(ScaleTold.question(words, found, told.told().size()));
     advice.getChildren().setAll(ScaleTold.of(words, found));
   }
@@ -315,7 +315,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
   /** The scale is right: the eye looks, and one that is gold for sure is asked for. */
   private void yes() {
     PictureFile.Read.Whole whole = file.orElseThrow();
-    Scale found = scale.orElseThrow();
+    PictureScale found = scale.orElseThrow();
     Tray on = told.tray();
     Kappa kappa = use.kappa();
     question.setText(words.of("eye.looking"));
@@ -498,13 +498,13 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
       return;
     }
     Optional<Optional<Double>> grams = tally.pannedG();
-    Optional<Optional<Kept.Weighed>> together = grams.flatMap(_ -> tally.weighed());
+    Optional<Optional<KeptPicture.Weighed>> together = grams.flatMap(_ -> tally.weighed());
     Optional<EyeMass> weighs = look.mass();
     if (grams.isEmpty() || together.isEmpty() || weighs.isEmpty()) {
       return;
     }
     PictureFile.Read.Whole whole = file.orElseThrow();
-    use.keep(Kept.measures(whole, look, weighs.get(), Eye.RULE, grams.get(), together.get()))
+    use.keep(KeptPicture.measures(whole, look, weighs.get(), Eye.RULE, grams.get(), together.get()))
         .thenAccept(
             outcome -> {
               if (outcome instanceof Outcome.Not not) {

@@ -20,8 +20,8 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
 import javafx.scene.transform.Translate;
 import jugulum.core.eye.Outlines;
+import jugulum.core.eye.PictureScale;
 import jugulum.core.eye.Point;
-import jugulum.core.eye.Scale;
 import jugulum.core.eye.Tally;
 import jugulum.core.eye.Tally.Marked;
 import jugulum.core.ledger.Traced;
@@ -236,13 +236,13 @@ final class PictureView extends Pane {
   }
 
   /** Draws what the scale was found by. */
-  void known(Scale scale) {
+  void known(PictureScale scale) {
     known.getChildren().clear();
     switch (scale.found()) {
-      case Scale.Found.Ring(Point centre, double radius, double _) ->
+      case PictureScale.Found.Ring(Point centre, double radius, double _) ->
           known.getChildren().add(new Circle(centre.x() + 0.5, centre.y() + 0.5, radius));
-      case Scale.Found.Lines lines -> lines(lines, scale);
-      case Scale.Found.Drawn(Point from, Point to) ->
+      case PictureScale.Found.Lines lines -> lines(lines, scale);
+      case PictureScale.Found.Drawn(Point from, Point to) ->
           known.getChildren().add(new Line(from.x(), from.y(), to.x(), to.y()));
     }
     known.getChildren().forEach(one -> one.getStyleClass().add("eye-known"));
@@ -250,7 +250,7 @@ final class PictureView extends Pane {
   }
 
   /** Every line where it should lie, on what is covered alone. */
-  private void lines(Scale.Found.Lines lines, Scale scale) {
+  private void lines(PictureScale.Found.Lines lines, PictureScale scale) {
     int width = (int) picture.getImage().getWidth();
     int height = (int) picture.getImage().getHeight();
     double f = Math.hypot(lines.x(), lines.y());

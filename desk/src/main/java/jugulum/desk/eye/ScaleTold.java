@@ -3,8 +3,8 @@ package jugulum.desk.eye;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
-import jugulum.core.eye.Scale;
-import jugulum.core.eye.Seen.Trouble;
+import jugulum.core.eye.PictureScale;
+import jugulum.core.eye.PictureSeen.Trouble;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.words.Words;
 
@@ -17,17 +17,17 @@ final class ScaleTold {
    *
    * @param size as it was typed
    */
-  static String question(Words words, Scale found, String size) {
+  static String question(Words words, PictureScale found, String size) {
     return switch (found.found()) {
-      case Scale.Found.Ring _ -> words.of("eye.scale.ring", size);
-      case Scale.Found.Lines lines ->
+      case PictureScale.Found.Ring _ -> words.of("eye.scale.ring", size);
+      case PictureScale.Found.Lines lines ->
           words.of("eye.scale.lines", words.rounded(lines.pitchPx() / found.pxPerMm(), 3));
-      case Scale.Found.Drawn _ -> words.of("eye.scale.drawn");
+      case PictureScale.Found.Drawn _ -> words.of("eye.scale.drawn");
     };
   }
 
   /** How large it shows things, and whether that is doubtful. */
-  static List<Node> of(Words words, Scale found) {
+  static List<Node> of(Words words, PictureScale found) {
     List<Node> all = new ArrayList<>();
     all.add(
         Parts.sentence(

@@ -9,7 +9,7 @@ import javafx.scene.layout.VBox;
 import jugulum.core.check.Band;
 import jugulum.core.eye.Corrections;
 import jugulum.core.eye.EyeMass;
-import jugulum.core.eye.Seen.Trouble;
+import jugulum.core.eye.PictureSeen.Trouble;
 import jugulum.core.eye.SeenSpeck;
 import jugulum.core.ledger.Measure.PannedSample;
 import jugulum.desk.entry.Entry;
@@ -177,7 +177,7 @@ final class TallyBox extends VBox {
     String text =
         shown
             .filter(_ -> grams.isPresent())
-            .map(look -> Kept.sample(look, grams.get()))
+            .map(look -> KeptPicture.sample(look, grams.get()))
             .flatMap(
                 now ->
                     lookBefore
@@ -217,9 +217,14 @@ final class TallyBox extends VBox {
   }
 
   /** What they weigh together; empty inside where nobody weighed them, empty if no number. */
-  Optional<Optional<Kept.Weighed>> weighed() {
+  Optional<Optional<KeptPicture.Weighed>> weighed() {
     return weighed
         .read()
-        .map(told -> told.map(mg -> new Kept.Weighed(mg, Kept.stepMg(weighed.field().getText()))));
+        .map(
+            told ->
+                told.map(
+                    mg ->
+                        new KeptPicture.Weighed(
+                            mg, KeptPicture.stepMg(weighed.field().getText()))));
   }
 }

@@ -43,8 +43,8 @@ import jugulum.core.eye.EyeMass;
 import jugulum.core.eye.Kappa;
 import jugulum.core.eye.KnownSize;
 import jugulum.core.eye.Outlines;
+import jugulum.core.eye.PictureScale;
 import jugulum.core.eye.Point;
-import jugulum.core.eye.Scale;
 import jugulum.core.eye.Scales;
 import jugulum.core.eye.Tray;
 import jugulum.core.ledger.Lot;
@@ -180,7 +180,8 @@ class PicturePageTest extends OnTheDemoBook {
   void aDrawnPictureIsNoEvidence() {
     DrawnPicture drawn = DrawnPicture.of(3, Tray.BLACK);
     Read.Whole whole = PictureFile.drawn(drawn, "drawn 3");
-    Scale scale = Scales.of(whole.light(), new KnownSize.Disc(DrawnPicture.DISC_MM)).orElseThrow();
+    PictureScale scale =
+        Scales.of(whole.light(), new KnownSize.Disc(DrawnPicture.DISC_MM)).orElseThrow();
     Looking look = new Looking(whole.light(), scale, Tray.BLACK, Kappa.told(0.28, 17.2), 1);
     DrawnPicture.Gold gold = drawn.specks().getFirst();
     look.sure(new Point(gold.x(), gold.y()));
@@ -190,7 +191,7 @@ class PicturePageTest extends OnTheDemoBook {
     }
     weigh(look);
     List<Measure> kept =
-        Kept.measures(
+        KeptPicture.measures(
             whole, look, look.mass().orElseThrow(), 1, Optional.empty(), Optional.empty());
     assertThat(kept)
         .singleElement()
@@ -229,17 +230,17 @@ class PicturePageTest extends OnTheDemoBook {
     Looking look = looked((Read.Whole) read);
     EyeMass mass = look.mass().orElseThrow();
     List<Measure> eye =
-        Kept.measures((Read.Whole) read, look, mass, 1, Optional.empty(), Optional.empty());
+        KeptPicture.measures((Read.Whole) read, look, mass, 1, Optional.empty(), Optional.empty());
     assertThat(eye).hasSize(2);
     assertThat(((Measure.KnownGold) eye.get(1)).milligrams()).isEqualTo(mass.milligrams().usual());
     List<Measure> scale =
-        Kept.measures(
+        KeptPicture.measures(
             (Read.Whole) read,
             look,
             mass,
             1,
             Optional.of(250.0),
-            Optional.of(new Kept.Weighed(4.2, Kept.stepMg("4.2"))));
+            Optional.of(new KeptPicture.Weighed(4.2, KeptPicture.stepMg("4.2"))));
     assertThat(scale).hasSize(3);
     assertThat(((Measure.Pictured) scale.getFirst()).milligrams()).isEqualTo(4.2);
     assertThat(((Measure.Pictured) scale.getFirst()).highMg()).isEqualTo(4.25);
@@ -247,8 +248,8 @@ class PicturePageTest extends OnTheDemoBook {
     assertThat(sample.seen().stream().mapToInt(Measure.PannedSample.Seen::specks).sum())
         .isEqualTo(12);
     assertThat(scale.get(2)).isEqualTo(new Measure.WeighedSpecks(12, 4.2, 0.1));
-    assertThat(Kept.stepMg("4")).isEqualTo(1);
-    assertThat(Kept.stepMg("4,25")).isEqualTo(0.01);
+    assertThat(KeptPicture.stepMg("4")).isEqualTo(1);
+    assertThat(KeptPicture.stepMg("4,25")).isEqualTo(0.01);
   }
 
   /** Through the scale and the click, up to where it is gone through. */
@@ -473,7 +474,7 @@ class PicturePageTest extends OnTheDemoBook {
   }
 
   private static Looking looked(Read.Whole whole) {
-    Scale scale = Scales.of(whole.light(), new KnownSize.Disc(8)).orElseThrow();
+    PictureScale scale = Scales.of(whole.light(), new KnownSize.Disc(8)).orElseThrow();
     Looking look = new Looking(whole.light(), scale, Tray.BLACK, Kappa.told(0.3, 17.5), 1);
     look.sure(new Point(600, 170));
     while (look.tally().unsure() > 0) {

@@ -22,7 +22,7 @@ import jugulum.core.advice.Advice;
 import jugulum.core.day.DayReason;
 import jugulum.core.day.Job;
 import jugulum.core.eye.EyeMass;
-import jugulum.core.eye.Seen;
+import jugulum.core.eye.PictureSeen;
 import jugulum.core.eye.SeenSpeck;
 import jugulum.core.eye.Tray;
 import jugulum.core.gold.GoldRange;
@@ -267,7 +267,7 @@ class WordsTest {
           Map.entry("marks.state", OwnWindow.State.values()),
           Map.entry("marks.state.short", OwnWindow.State.values()),
           Map.entry("eye.tray", Tray.values()),
-          Map.entry("eye.trouble", Seen.Trouble.values()),
+          Map.entry("eye.trouble", PictureSeen.Trouble.values()),
           Map.entry("eye.why", SeenSpeck.Why.values()),
           Map.entry("eye.widest", EyeMass.Widest.values()),
           Map.entry("gravity.manner", Process.GravityRun.Manner.values()),

@@ -79,6 +79,6 @@ public record DrawnPicture(
    * @param tray what it lies on
    */
   public static DrawnPicture of(long seed, Tray tray, Beside beside) {
-    return new Drawing(seed, tray, beside).draw();
+    return new CameraDrawing(seed, tray, beside).draw();
   }
 }

@@ -26,8 +26,8 @@ sealed interface Thing {
       case DISC -> {
         double radius = DrawnPicture.DISC_MM * pxPerMm / 2;
         yield new Round(
-            isLeft ? radius + 25 : Drawing.WIDTH - radius - 25,
-            isTop ? radius + 25 : Drawing.HEIGHT - radius - 25,
+            isLeft ? radius + 25 : CameraDrawing.WIDTH - radius - 25,
+            isTop ? radius + 25 : CameraDrawing.HEIGHT - radius - 25,
             radius);
       }
       case RULER ->
@@ -39,8 +39,8 @@ sealed interface Thing {
 
   /** Draws it, sixteen places to a pixel. */
   default void draw(float[][] light) {
-    for (int y = 0; y < Drawing.HEIGHT; y++) {
-      for (int x = 0; x < Drawing.WIDTH; x++) {
+    for (int y = 0; y < CameraDrawing.HEIGHT; y++) {
+      for (int x = 0; x < CameraDrawing.WIDTH; x++) {
         if (off(x, y) < 1) {
           double on = 0;
           double bright = 0;
@@ -53,7 +53,7 @@ sealed interface Thing {
               bright += at(px, py) / 16;
             }
           }
-          int place = y * Drawing.WIDTH + x;
+          int place = y * CameraDrawing.WIDTH + x;
           for (float[] colour : light) {
             colour[place] = (float) ((1 - on) * colour[place] + bright);
           }
@@ -94,8 +94,8 @@ sealed interface Thing {
 
     /** From its edge into it, in pixels. */
     private double into(double x, double y) {
-      double down = y * Math.cos(angle) - (x - Drawing.WIDTH / 2.0) * Math.sin(angle);
-      return isTop ? RULER_MM * pxPerMm - down : down - (Drawing.HEIGHT - RULER_MM * pxPerMm);
+      double down = y * Math.cos(angle) - (x - CameraDrawing.WIDTH / 2.0) * Math.sin(angle);
+      return isTop ? RULER_MM * pxPerMm - down : down - (CameraDrawing.HEIGHT - RULER_MM * pxPerMm);
     }
 
     @Override
@@ -132,8 +132,8 @@ sealed interface Thing {
     }
 
     private double across(double x, double y, boolean isDown) {
-      double fromX = x - (isLeft ? half() + 30 : Drawing.WIDTH - half() - 30);
-      double fromY = y - (isTop ? half() + 30 : Drawing.HEIGHT - half() - 30);
+      double fromX = x - (isLeft ? half() + 30 : CameraDrawing.WIDTH - half() - 30);
+      double fromY = y - (isTop ? half() + 30 : CameraDrawing.HEIGHT - half() - 30);
       return isDown
           ? fromY * Math.cos(angle) - fromX * Math.sin(angle)
           : fromX * Math.cos(angle) + fromY * Math.sin(angle);

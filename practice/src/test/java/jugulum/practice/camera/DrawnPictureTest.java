@@ -12,10 +12,10 @@ import jugulum.core.eye.EyeMass;
 import jugulum.core.eye.Kappa;
 import jugulum.core.eye.KnownSize;
 import jugulum.core.eye.Light;
+import jugulum.core.eye.PictureScale;
+import jugulum.core.eye.PictureSeen;
 import jugulum.core.eye.Point;
-import jugulum.core.eye.Scale;
 import jugulum.core.eye.Scales;
-import jugulum.core.eye.Seen;
 import jugulum.core.eye.SeenSpeck;
 import jugulum.core.eye.Shapes;
 import jugulum.core.eye.Tray;
@@ -40,7 +40,7 @@ class DrawnPictureTest {
   void theEyeFindsItsScaleAndItsLargeSpecks(Tray tray) {
     DrawnPicture drawn = DrawnPicture.of(11, tray);
     Light light = Light.of(drawn.rgb(), drawn.width(), drawn.height());
-    Scale scale = Scales.of(light, new KnownSize.Disc(DrawnPicture.DISC_MM)).orElseThrow();
+    PictureScale scale = Scales.of(light, new KnownSize.Disc(DrawnPicture.DISC_MM)).orElseThrow();
     if (!scale.isWeak()) {
       assertThat(scale.pxPerMm() / drawn.pxPerMm()).isBetween(0.985, 1.015);
     }
@@ -48,7 +48,8 @@ class DrawnPictureTest {
         drawn.specks().stream()
             .max(Comparator.comparingDouble(DrawnPicture.Gold::longMm))
             .orElseThrow();
-    Seen seen = Eye.look(light, scale, tray, Optional.of(new Point(largest.x(), largest.y())));
+    PictureSeen seen =
+        Eye.look(light, scale, tray, Optional.of(new Point(largest.x(), largest.y())));
     List<DrawnPicture.Gold> large =
         drawn.specks().stream().filter(one -> one.shortMm() * drawn.pxPerMm() > 12).toList();
     long found =
@@ -75,9 +76,10 @@ class DrawnPictureTest {
     for (int seed = 100; seed < 120; seed++) {
       DrawnPicture drawn = DrawnPicture.of(seed, Tray.BLACK);
       Light light = Light.of(drawn.rgb(), drawn.width(), drawn.height());
-      Scale scale = Scales.of(light, new KnownSize.Disc(DrawnPicture.DISC_MM)).orElseThrow();
+      PictureScale scale = Scales.of(light, new KnownSize.Disc(DrawnPicture.DISC_MM)).orElseThrow();
       DrawnPicture.Gold sure = drawn.specks().getFirst();
-      Seen seen = Eye.look(light, scale, Tray.BLACK, Optional.of(new Point(sure.x(), sure.y())));
+      PictureSeen seen =
+          Eye.look(light, scale, Tray.BLACK, Optional.of(new Point(sure.x(), sure.y())));
       List<SeenSpeck> gold = new ArrayList<>();
       for (DrawnPicture.Gold one : drawn.specks()) {
         gold.add(

@@ -13,10 +13,10 @@ import jugulum.core.eye.Eye;
 import jugulum.core.eye.EyeMass;
 import jugulum.core.eye.Kappa;
 import jugulum.core.eye.Light;
+import jugulum.core.eye.PictureScale;
+import jugulum.core.eye.PictureSeen;
 import jugulum.core.eye.Point;
-import jugulum.core.eye.Scale;
 import jugulum.core.eye.Scales;
-import jugulum.core.eye.Seen;
 import jugulum.core.eye.SeenSpeck;
 import jugulum.core.eye.Shapes;
 import jugulum.core.eye.Tray;
@@ -75,17 +75,17 @@ class HundredPicturesTest {
     Beside beside = Beside.values()[turn % Beside.values().length];
     DrawnPicture drawn = DrawnPicture.of(FIRST_SEED + number, tray, beside);
     Light light = Light.of(drawn.rgb(), drawn.width(), drawn.height());
-    Optional<Scale> scale = Scales.of(light, drawn.known());
+    Optional<PictureScale> scale = Scales.of(light, drawn.known());
     boolean isRight =
         scale.filter(one -> Math.abs(one.pxPerMm() / drawn.pxPerMm() - 1) < 0.015).isPresent();
     sum.scales += isRight ? 1 : 0;
     if (!isRight) {
-      sum.scalesTold += scale.map(Scale::isWeak).orElse(true) ? 1 : 0;
+      sum.scalesTold += scale.map(PictureScale::isWeak).orElse(true) ? 1 : 0;
       return;
     }
     Random random = new Random(number);
     Gold sure = drawn.specks().getFirst();
-    Seen seen = Eye.look(light, scale.get(), tray, Optional.of(at(sure)));
+    PictureSeen seen = Eye.look(light, scale.get(), tray, Optional.of(at(sure)));
     List<SeenSpeck> gold = corrected(drawn, seen, random, sum);
     Kappa kappa = handful(random);
     EyeMass mass =
@@ -106,7 +106,8 @@ class HundredPicturesTest {
   }
 
   /** What is no gold is taken out; what was not found is put in as a hand outlines it. */
-  private static List<SeenSpeck> corrected(DrawnPicture drawn, Seen seen, Random random, Sum sum) {
+  private static List<SeenSpeck> corrected(
+      DrawnPicture drawn, PictureSeen seen, Random random, Sum sum) {
     int[] of = sum.found.computeIfAbsent(drawn.tray(), _ -> new int[2]);
     sum.falses +=
         (int)

@@ -15,8 +15,12 @@ import java.util.OptionalDouble;
  *     large enough to tell
  * @param yellowness how much yellower than white a neutral ground looks, as a logarithm
  */
-public record Seen(
-    List<SeenSpeck> specks, Scale scale, double burnt, OptionalDouble blurPx, double yellowness) {
+public record PictureSeen(
+    List<SeenSpeck> specks,
+    PictureScale scale,
+    double burnt,
+    OptionalDouble blurPx,
+    double yellowness) {
   /** What stands in the way of a mass, as a sentence will say it. */
   public enum Trouble {
     /** Nothing looks like gold. */
@@ -45,7 +49,7 @@ public record Seen(
   private static final double MOST_DOUBTFUL = 0.5;
 
   /** Keeps its own copy. */
-  public Seen {
+  public PictureSeen {
     specks = List.copyOf(specks);
   }
 

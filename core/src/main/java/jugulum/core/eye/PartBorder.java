@@ -10,7 +10,7 @@ import jugulum.core.eye.SeenSpeck.Verdict;
  * One part that may be gold, looked at closely: its own gold and its own ground tell which share of
  * every pixel at its border is gold, and the border is where that is one half.
  */
-final class Part {
+final class PartBorder {
   /**
    * Something that is not judged yet.
    *
@@ -50,7 +50,7 @@ final class Part {
   private final double deepest;
   private final double[] ground = new double[3];
 
-  private Part(Colours colours, Labels labels, int number) {
+  private PartBorder(Colours colours, Labels labels, int number) {
     this.colours = colours;
     window = labels.windows().get(number - 1).wider(ROOM, colours.width(), colours.height());
     me = new boolean[window.size()];
@@ -115,7 +115,7 @@ final class Part {
 
   /** What a part comes to: specks, none where it is smaller than three pixels. */
   static List<Candidate> look(Colours colours, Labels labels, int number) {
-    Part part = new Part(colours, labels, number);
+    PartBorder part = new PartBorder(colours, labels, number);
     int pixels = 0;
     for (boolean one : part.me) {
       pixels += one ? 1 : 0;

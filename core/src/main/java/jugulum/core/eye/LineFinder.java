@@ -22,7 +22,7 @@ import org.hipparchus.transform.TransformType;
  * picture, refined over all windows that agree. Overtones and the diagonals of a weave are tried
  * beside it, and the one with the greatest amplitude over the whole strip wins.
  */
-final class Lines {
+final class LineFinder {
   private static final int BLOCK = 300;
   private static final int FOURIER = 512;
 
@@ -60,7 +60,7 @@ final class Lines {
   private final double least;
   private final double most;
 
-  private Lines(Plane grey, boolean isMesh, double pitchMm, double by) {
+  private LineFinder(Plane grey, boolean isMesh, double pitchMm, double by) {
     this.grey = grey;
     this.isMesh = isMesh;
     least = Math.max(LEAST_PITCH, pitchMm * LEAST_PER_MM / by);
@@ -94,7 +94,7 @@ final class Lines {
    * @param by how many pixels of the whole picture one of these is
    */
   static Found find(Plane grey, boolean isMesh, double pitchMm, double by) {
-    return new Lines(evened(grey), isMesh, pitchMm, by).find();
+    return new LineFinder(evened(grey), isMesh, pitchMm, by).find();
   }
 
   /** Without what is bright or dark over a wide stretch, as strong everywhere. */

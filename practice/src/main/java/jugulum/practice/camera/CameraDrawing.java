@@ -12,7 +12,7 @@ import jugulum.practice.camera.DrawnPicture.Gold;
  * What the played camera draws, in light: 1 is white. A thing of known size, sand below and above
  * the gold, some of it as yellow as gold, light from one side, a lens, noise.
  */
-final class Drawing {
+final class CameraDrawing {
   static final int WIDTH = 1200;
   static final int HEIGHT = 900;
   private static final double LEAST_PER_MM = 24;
@@ -25,7 +25,7 @@ final class Drawing {
   private final List<Gold> gold = new ArrayList<>();
   private final Thing thing;
 
-  Drawing(long seed, Tray tray, Beside beside) {
+  CameraDrawing(long seed, Tray tray, Beside beside) {
     this.random = new SplittableRandom(seed);
     this.tray = tray;
     this.pxPerMm = LEAST_PER_MM + MORE_PER_MM * random.nextDouble();

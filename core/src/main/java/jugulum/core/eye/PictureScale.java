@@ -11,7 +11,7 @@ package jugulum.core.eye;
  * @param covered which pixels the thing of known size covers
  */
 @SuppressWarnings("ArrayRecordComponent") // one value a pixel; nobody changes it
-public record Scale(
+public record PictureScale(
     double pxPerMm, double relativeSd, boolean isWeak, Found found, boolean[] covered) {
   /** What a scale was found by. */
   public sealed interface Found {

@@ -8,7 +8,7 @@ import java.util.TreeMap;
 import jugulum.core.check.Band;
 import jugulum.core.eye.EyeMass;
 import jugulum.core.eye.Outlines;
-import jugulum.core.eye.Scale;
+import jugulum.core.eye.PictureScale;
 import jugulum.core.eye.SeenSpeck;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Measure.PannedSample;
@@ -17,14 +17,14 @@ import jugulum.core.ledger.Traced;
 import jugulum.core.screens.Cut;
 
 /** What stays with a lot of a picture that was gone through. */
-final class Kept {
+final class KeptPicture {
   /** The ends of a 95 % range of a normal value lie so many standard deviations apart. */
   private static final double APART = 2 * 1.959964;
 
   /** A step of a scale is read to within half of it either way. */
   private static final double OF_A_STEP = Math.sqrt(12);
 
-  private Kept() {}
+  private KeptPicture() {}
 
   /**
    * The specks of the picture on a scale.
@@ -87,9 +87,9 @@ final class Kept {
     return new Traced(
         look.tray(),
         switch (look.scale().found()) {
-          case Scale.Found.Ring _ -> Traced.By.DISC;
-          case Scale.Found.Lines lines -> lines.isMesh() ? Traced.By.MESH : Traced.By.RULER;
-          case Scale.Found.Drawn _ -> Traced.By.LINE;
+          case PictureScale.Found.Ring _ -> Traced.By.DISC;
+          case PictureScale.Found.Lines lines -> lines.isMesh() ? Traced.By.MESH : Traced.By.RULER;
+          case PictureScale.Found.Drawn _ -> Traced.By.LINE;
         },
         Math.min(1, look.scale().relativeSd()),
         look.widthPx(),
