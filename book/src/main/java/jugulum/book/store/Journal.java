@@ -56,6 +56,17 @@ final class Journal {
         .orElse(Head.NONE);
   }
 
+  /** The row written last, but for a stream. */
+  Optional<Row> newest(Key but) {
+    return handle
+        .createQuery(
+            "SELECT * FROM journal WHERE NOT (kind = ? AND stream = ?) ORDER BY seq DESC LIMIT 1")
+        .bind(0, but.kind())
+        .bind(1, but.id())
+        .map((row, _) -> said(row))
+        .findOne();
+  }
+
   List<Key> streams() {
     return handle.createQuery("SELECT kind, stream FROM stream").map((row, _) -> key(row)).list();
   }

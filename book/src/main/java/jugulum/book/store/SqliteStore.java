@@ -13,6 +13,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.OptionalLong;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import jugulum.book.stream.BookProblem;
@@ -47,6 +48,9 @@ public final class SqliteStore implements Store {
   private final ProjectionTables tables;
   private final Optional<Path> strange;
   private final Clock clock;
+
+  /** What the database counts up when another connection writes; empty before it was looked at. */
+  private OptionalLong dataVersion = OptionalLong.empty();
 
   /** How often its files were gone since it was first opened. */
   private int moves;
@@ -268,6 +272,19 @@ public final class SqliteStore implements Store {
   @Override
   public Optional<Key> lastWritten(String kind) {
     return asking(() -> journal.lastWritten(kind));
+  }
+
+  @Override
+  public boolean othersWrote() {
+    long now = asking(() -> handle.createQuery("PRAGMA data_version").mapTo(Long.class).one());
+    boolean isOther = dataVersion.isPresent() && dataVersion.getAsLong() != now;
+    dataVersion = OptionalLong.of(now);
+    return isOther;
+  }
+
+  @Override
+  public Optional<Row> newest(Key but) {
+    return asking(() -> journal.newest(but));
   }
 
   @Override

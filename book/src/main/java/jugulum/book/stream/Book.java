@@ -187,6 +187,14 @@ public final class Book implements AutoCloseable {
             });
   }
 
+  /**
+   * What somebody else wrote last, where anybody did since this was asked; empty where nobody did.
+   * The first time it only begins to watch.
+   */
+  public Optional<Row> othersWrote() {
+    return reading(() -> store.othersWrote() ? store.newest(BookIndex.KEY) : Optional.<Row>empty());
+  }
+
   /** The clock that dates the edits. */
   public Clock clock() {
     return writer.clock();

@@ -64,6 +64,14 @@ public interface Store extends AutoCloseable {
   /** The stream of a kind that was written in last. */
   Optional<Key> lastWritten(String kind);
 
+  /**
+   * Whether somebody else wrote since this was asked last; the first time it only begins to watch.
+   */
+  boolean othersWrote();
+
+  /** The row written last in streams of any kind but that one; empty where there is none. */
+  Optional<Row> newest(Key but);
+
   /** The version of a stream's last row; 0 where it has none. */
   long version(Key stream);
 

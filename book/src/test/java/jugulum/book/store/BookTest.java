@@ -26,6 +26,7 @@ import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.json.BatchFile;
 import jugulum.book.shop.ShopStream;
+import jugulum.book.stream.Bench;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.BookProblem.Kind;
@@ -226,6 +227,22 @@ class BookTest {
     assertThatThrownBy(() -> sql("UPDATE journal SET body = '{}'"))
         .hasMessageContaining("only added to");
     assertThatThrownBy(() -> sql("DELETE FROM journal")).hasMessageContaining("only added to");
+  }
+
+  @Test
+  void aSecondWindowHearsWhatTheFirstWrites() {
+    Writer south = new Writer(() -> new Bench("b-2", "south bench"), CLOCK, UUID::randomUUID);
+    try (Book first = Books.open(file, south);
+        Book second = Books.open(file, Writer.unnamed(CLOCK))) {
+      assertThat(second.othersWrote()).as("it begins to watch").isEmpty();
+      assertThat(second.othersWrote()).isEmpty();
+      first.submit(Order.of(ShopStream.SHOP, new ShopEdit.Whole(Shop.USUAL)));
+      assertThat(second.othersWrote().orElseThrow().from().bench().name()).isEqualTo("south bench");
+      assertThat(second.othersWrote()).as("told once").isEmpty();
+      assertThat(first.othersWrote()).isEmpty();
+      first.submit(Order.of(ShopStream.SHOP, new ShopEdit.Whole(Shop.USUAL)));
+      assertThat(first.othersWrote()).as("its own are no others'").isEmpty();
+    }
   }
 
   @Test

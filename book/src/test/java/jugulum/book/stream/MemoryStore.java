@@ -2,6 +2,7 @@ package jugulum.book.stream;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -54,6 +55,7 @@ public final class MemoryStore implements Store {
 
   private final Server server;
   private Optional<State> mine = Optional.empty();
+  private Optional<State> heard = Optional.empty();
 
   private MemoryStore(Server server) {
     this.server = server;
@@ -113,6 +115,21 @@ public final class MemoryStore implements Store {
   @Override
   public Optional<Key> lastWritten(String kind) {
     return streams().stream().filter(key -> key.kind().equals(kind)).reduce((_, later) -> later);
+  }
+
+  @Override
+  public boolean othersWrote() {
+    boolean isOther = heard.isPresent() && heard.get() != server.state;
+    heard = Optional.of(server.state);
+    return isOther;
+  }
+
+  @Override
+  public Optional<Row> newest(Key but) {
+    return state().rows.entrySet().stream()
+        .filter(of -> !of.getKey().equals(but))
+        .flatMap(of -> of.getValue().values().stream())
+        .max(Comparator.comparing(Row::at));
   }
 
   @Override

@@ -78,6 +78,9 @@ public final class Session {
   /** Whether it was said already that the book can nowhere be written. */
   private boolean isUnsafe;
 
+  private Runnable whenOthersWrote = () -> {};
+  private boolean isFollowing;
+
   /** The version of the shop that is shown. */
   private long shopVersion;
 
@@ -131,6 +134,37 @@ public final class Session {
                       notices.say(new Notice.Failed(new Failure(nowhere, Optional.empty()))));
           isUnsafe = problem.isPresent();
         });
+  }
+
+  /**
+   * Looks once what others wrote, in a window that may only read: what is in sight is read again,
+   * and it is said who wrote. What is being typed stays.
+   */
+  public void follow() {
+    if (mayWrite()) {
+      return;
+    }
+    work.run(
+        book::othersWrote,
+        wrote -> {
+          isFollowing = true;
+          wrote.ifPresent(
+              row -> {
+                refresh();
+                whenOthersWrote.run();
+                notices.say(new Notice.Wrote(row.from().bench().name(), row.at()));
+              });
+        });
+  }
+
+  /** Whether it looked once: what others write from then on is noticed. */
+  public boolean isFollowing() {
+    return isFollowing;
+  }
+
+  /** From now on that is read again too when others wrote. */
+  void whenOthersWrote(Runnable what) {
+    whenOthersWrote = what;
   }
 
   /** Whether this window may write. */
@@ -295,10 +329,13 @@ public final class Session {
   }
 
   private CompletionStage<Outcome> shown(Supplier<Current> next) {
-    record Changed(Current current, List<BatchSummary> list) {}
+    record Changed(Current current, List<BatchSummary> list, Standing<Shop> shop) {}
     return work.urgent(
-        () -> new Changed(next.get(), BatchLines.all(book)),
+        () -> new Changed(next.get(), BatchLines.all(book), shop()),
         changed -> {
+          if (changed.shop().version() != shopVersion) {
+            show(changed.shop());
+          }
           projections.show(changed.list());
           showOnTheBench(changed.current());
           return recorded();

@@ -80,6 +80,13 @@ public record Workbench(
     WorkedBatches worked = new WorkedBatches(book);
     Session session =
         new Session(book, work, notices, projections, preferences, gold, account, worked);
+    Trials trials = new Trials(book, work, notices);
+    Seasons seasons = new Seasons(book, work, notices);
+    session.whenOthersWrote(
+        () -> {
+          trials.read();
+          seasons.read();
+        });
     ScaleStand scale =
         new ScaleStand(
             projections.shop(), interfaceThread, System::nanoTime, book.clock(), book.zone());
@@ -89,9 +96,9 @@ public record Workbench(
         preferences,
         notices,
         work,
-        new Trials(book, work, notices),
+        trials,
         new Days(book, work, notices, worked, projections.everyBatch()),
-        new Seasons(book, work, notices),
+        seasons,
         new Finds(book, work),
         new Practised(preferences),
         account,

@@ -58,7 +58,13 @@ public final class ShellScene {
       Workbench workbench, Clock clock, FilePicker picker, Optional<Runnable> lookRound) {
     this.lookRound = lookRound;
     this.watching =
-        new Timeline(new KeyFrame(Duration.seconds(1), _ -> workbench.session().keepSafe()));
+        new Timeline(
+            new KeyFrame(
+                Duration.seconds(1),
+                _ -> {
+                  workbench.session().keepSafe();
+                  workbench.session().follow();
+                }));
     this.workbench = workbench;
     this.clock = clock;
     this.picker = picker;

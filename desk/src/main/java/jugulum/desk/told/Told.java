@@ -1,6 +1,7 @@
 package jugulum.desk.told;
 
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.Optional;
 import jugulum.core.stream.Refusal;
 import jugulum.desk.words.DayWords;
@@ -51,6 +52,9 @@ public final class Told {
               isRedo ? "notice.redo" : "notice.undo",
               edit.map(one -> SeasonWords.edit(words, one)));
       case Notice.NotDone(Refusal refusal) -> Sentences.refusal(refusal, figures);
+      case Notice.Wrote(String bench, Instant at) ->
+          words.of(
+              bench.isEmpty() ? "notice.wrote.another" : "notice.wrote", figures.clock(at), bench);
       case Notice.OnlyToRead(var why) -> Sentences.readOnly(words, why);
       case Notice.CannotRead(var names) ->
           words.counted("notice.cannot-read", names.size(), words.row(names));

@@ -1,6 +1,7 @@
 package jugulum.desk.work;
 
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import jugulum.book.stream.Store;
@@ -82,6 +83,18 @@ public sealed interface Notice {
 
   /** What was asked for is refused, where no field stands for it. */
   record NotDone(Refusal refusal) implements Notice {}
+
+  /**
+   * Somebody else wrote in the book.
+   *
+   * @param bench what that bench is called; may be empty
+   */
+  record Wrote(String bench, Instant at) implements Notice {
+    @Override
+    public boolean isFault() {
+      return false;
+    }
+  }
 
   /** The book may only be read. */
   record OnlyToRead(Store.ReadOnly why) implements Notice {}

@@ -9,6 +9,9 @@ import static javafx.scene.input.KeyCode.Z;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
@@ -139,6 +142,30 @@ class BadInputTest extends OnTheDemoBook {
       assertThat(second.text("lifted-error")).contains("may only read");
       assertThat(second.text("lifted")).isEqualTo("3.4 kg");
       assertThat(first.batch()).isEqualTo(second.batch());
+    }
+  }
+
+  /** What the first writes stands in the second by itself; what is typed there stays. */
+  @Test
+  void aSecondWindowFollowsTheFirst() {
+    try (Person first = Person.at(book);
+        Person second = Person.at(book)) {
+      second.click("station-2-4").type("lifted", "3.4 kg");
+      Batch before = second.batch();
+      // It begins to watch at its first beat.
+      second.until(() -> second.workbench().session().isFollowing());
+      LotId lot = first.batch().lots().getLast().id();
+      first.drawn(
+          () ->
+              first
+                  .workbench()
+                  .session()
+                  .submit(new Edit.RecordOnLot(lot, new Measure.SandWeight(812, 0, 0, 1))));
+      first.settle();
+      assertThat(first.batch()).isNotEqualTo(before);
+      second.until(() -> second.batch().equals(first.batch()));
+      second.until(() -> second.text("notice").contains("this one only reads"));
+      assertThat(second.text("lifted")).isEqualTo("3.4 kg");
     }
   }
 }
