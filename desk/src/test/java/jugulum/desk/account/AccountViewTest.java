@@ -110,12 +110,12 @@ class AccountViewTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       atTheAccount(person).click("account-part-SAND");
       assertThat(person.text("account-view")).contains("non-magnetics −50 +100");
-      for (int edit = 0; edit < 4; edit++) {
+      for (int edit = 0; edit < 5; edit++) {
         person.press(CONTROL, Z);
       }
       person.until(() -> !person.text("account-view").contains("non-magnetics −50 +100"));
       assertThat(person.text("account-view")).doesNotContain("non-magnetics −50 +100");
-      for (int edit = 0; edit < 4; edit++) {
+      for (int edit = 0; edit < 5; edit++) {
         person.press(CONTROL, SHIFT, Z);
       }
       person.until(() -> person.text("account-view").contains("non-magnetics −50 +100"));
