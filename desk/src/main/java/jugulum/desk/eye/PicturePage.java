@@ -402,6 +402,12 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
             });
   }
 
+  /** The cross-hair goes from speck to speck, for whoever points at one without a mouse. */
+  private void toTheNext(Looking look, boolean isBack) {
+    look.step(isBack);
+    picture.marks(look.tally(), look.inHand());
+  }
+
   private void redraw() {
     looking.ifPresent(
         look -> {
@@ -565,7 +571,9 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
       leave();
       return true;
     }
-    if (isField || key.getTarget() instanceof ToggleButton) {
+    // Arrows and blanks choose among toggles; Enter goes on.
+    boolean isToggle = key.getTarget() instanceof ToggleButton && key.getCode() != KeyCode.ENTER;
+    if (isField || isToggle) {
       return false;
     }
     double far = key.isShiftDown() ? 10 : 1;
@@ -581,6 +589,10 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
         return !(key.getTarget() instanceof Button) && Keys.press(this, key.getCode());
       }
       case TAB -> {
+        if (step == Step.SURE) {
+          looking.ifPresent(look -> toTheNext(look, key.isShiftDown()));
+          return true;
+        }
         if (step != Step.GO) {
           return false;
         }
