@@ -132,10 +132,19 @@ final class TallyBox extends VBox {
                 Parts.advice(
                     "water", words.of("eye.widest"), words.of("eye.widest", one.widest()))));
     look.seen().troubles().stream()
-        .filter(trouble -> trouble != Trouble.NO_GOLD)
+        .filter(trouble -> isToTell(trouble, look))
         .forEach(trouble -> lines.add(Parts.advice("fault", "", words.of("eye.trouble", trouble))));
     inHand(look).ifPresent(why -> lines.add(Parts.sentence(words.of("eye.why", why), "muted")));
     advice.getChildren().setAll(lines);
+  }
+
+  /** What looks like gold too was gone through by then; no gold is said in place of the mass. */
+  private static boolean isToTell(Trouble trouble, Looking look) {
+    return switch (trouble) {
+      case NO_GOLD -> false;
+      case TOO_MUCH_LOOKS_LIKE_GOLD -> !look.isGoneThrough();
+      default -> true;
+    };
   }
 
   private String mass(EyeMass one) {
