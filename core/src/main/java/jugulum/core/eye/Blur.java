@@ -35,10 +35,9 @@ final class Blur {
   private static OptionalDouble width(Light light, SeenSpeck speck) {
     Window window = window(speck).wider(ROOM, light.width(), light.height());
     Plane bright = new Plane(window.width(), window.height());
-    boolean[] me = inside(speck, window);
+    boolean[] me = Outline.inside(speck.outline(), window);
     for (int k = 0; k < me.length; k++) {
-      int at =
-          (window.top() + k / window.width()) * light.width() + window.left() + k % window.width();
+      int at = window.at(k, light.width());
       bright.values()[k] =
           (float) Colours.brightness(light.red(at), light.green(at), light.blue(at));
     }
@@ -96,28 +95,5 @@ final class Blur {
         (int) Math.ceil(top),
         (int) Math.round(right - left),
         (int) Math.round(bottom - top));
-  }
-
-  /** Which pixels of a window lie within its outline. */
-  static boolean[] inside(SeenSpeck speck, Window window) {
-    boolean[] inside = new boolean[window.size()];
-    List<Point> corners = speck.outline();
-    for (int y = 0; y < window.height(); y++) {
-      double level = window.top() + y;
-      for (int x = 0; x < window.width(); x++) {
-        double place = window.left() + x;
-        boolean isIn = false;
-        for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
-          Point a = corners.get(i);
-          Point b = corners.get(j);
-          if (a.y() > level != b.y() > level
-              && place < (b.x() - a.x()) * (level - a.y()) / (b.y() - a.y()) + a.x()) {
-            isIn = !isIn;
-          }
-        }
-        inside[y * window.width() + x] = isIn;
-      }
-    }
-    return inside;
   }
 }

@@ -1,7 +1,6 @@
 package jugulum.core.eye;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -118,12 +117,11 @@ final class Judge {
                 one -> one.seen().bright() > 0.4 * bright && one.seen().yellow() > yellow - 0.17)
             .mapToDouble(Candidate::usual)
             .toArray();
-    Arrays.sort(warm);
+    double middle = PictureSeen.median(warm);
     List<SeenSpeck> judged = new ArrayList<>();
     for (Candidate one : all) {
       SeenSpeck seen = one.seen();
       if (seen.isTiny() && warm.length >= ENOUGH_USUAL) {
-        double middle = (warm[(warm.length - 1) / 2] + warm[warm.length / 2]) / 2;
         double area = one.light() / middle;
         seen =
             seen.of(Math.clamp(area, LEAST_COVERED * seen.areaPx(), MOST_COVERED * seen.areaPx()));

@@ -74,4 +74,26 @@ final class Outline {
         && py < window.height()
         && part[py * window.width() + px];
   }
+
+  /** Which pixels of a window lie within an outline. */
+  static boolean[] inside(List<Point> corners, Window window) {
+    boolean[] inside = new boolean[window.size()];
+    for (int y = 0; y < window.height(); y++) {
+      double level = window.top() + y;
+      for (int x = 0; x < window.width(); x++) {
+        double place = window.left() + x;
+        boolean isIn = false;
+        for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
+          Point a = corners.get(i);
+          Point b = corners.get(j);
+          if (a.y() > level != b.y() > level
+              && place < (b.x() - a.x()) * (level - a.y()) / (b.y() - a.y()) + a.x()) {
+            isIn = !isIn;
+          }
+        }
+        inside[y * window.width() + x] = isIn;
+      }
+    }
+    return inside;
+  }
 }

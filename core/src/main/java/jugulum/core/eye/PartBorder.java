@@ -86,9 +86,7 @@ final class PartBorder {
 
   /** Where a pixel of the window stands in the picture. */
   private int at(int k) {
-    return (window.top() + k / window.width()) * colours.width()
-        + window.left()
-        + k % window.width();
+    return window.at(k, colours.width());
   }
 
   private void ground() {

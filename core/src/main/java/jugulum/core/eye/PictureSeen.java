@@ -60,10 +60,7 @@ public record PictureSeen(
 
   /** How large the middle one of the gold is, in pixels across; 0 without gold. */
   public double middleAcross() {
-    double[] across = gold().stream().mapToDouble(SeenSpeck::acrossPx).sorted().toArray();
-    return across.length == 0
-        ? 0
-        : (across[(across.length - 1) / 2] + across[across.length / 2]) / 2;
+    return median(gold().stream().mapToDouble(SeenSpeck::acrossPx).toArray());
   }
 
   /** What stands in the way, in the order in which it is to be mended; empty where nothing does. */
@@ -106,7 +103,7 @@ public record PictureSeen(
     return found;
   }
 
-  /** The middle one of some numbers. */
+  /** The middle one of some numbers; 0 of none. */
   static double median(double[] values) {
     double[] sorted = values.clone();
     Arrays.sort(sorted);

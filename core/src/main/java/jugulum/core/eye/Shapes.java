@@ -89,7 +89,7 @@ public final class Shapes {
       apart += (seed[c] - ground[c]) * (seed[c] - ground[c]);
     }
     for (int k = 0; k < near.length; k++) {
-      double[] colour = colour(light, at(window, k, light.width()));
+      double[] colour = colour(light, window.at(k, light.width()));
       double along = 0;
       for (int c = 0; c < 3; c++) {
         along += (colour[c] - ground[c]) * (seed[c] - ground[c]);
@@ -113,7 +113,7 @@ public final class Shapes {
   private static double[] mean(Light light, Window window) {
     double[] sum = new double[3];
     for (int k = 0; k < window.size(); k++) {
-      double[] colour = colour(light, at(window, k, light.width()));
+      double[] colour = colour(light, window.at(k, light.width()));
       for (int c = 0; c < 3; c++) {
         sum[c] += colour[c] / window.size();
       }
@@ -126,7 +126,7 @@ public final class Shapes {
     float[] values = new float[window.size()];
     for (int c = 0; c < 3; c++) {
       for (int k = 0; k < values.length; k++) {
-        values[k] = (float) colour(light, at(window, k, light.width()))[c];
+        values[k] = (float) colour(light, window.at(k, light.width()))[c];
       }
       Arrays.sort(values);
       ground[c] = values[values.length / 2];
@@ -138,14 +138,10 @@ public final class Shapes {
     return new double[] {light.red(at), light.green(at), light.blue(at)};
   }
 
-  private static int at(Window window, int k, int width) {
-    return (window.top() + k / window.width()) * width + window.left() + k % window.width();
-  }
-
   /** The two halves of a speck, parted across its narrowest place; one where it is too small. */
   public static List<SeenSpeck> split(SeenSpeck speck) {
     Window window = around(speck);
-    boolean[] part = Blur.inside(speck, window);
+    boolean[] part = Outline.inside(speck.outline(), window);
     Moments all = Moments.of(part, window);
     if (all.pixels() < 8) {
       return List.of(speck);
@@ -200,8 +196,8 @@ public final class Shapes {
             top,
             Math.max(a.left() + a.width(), b.left() + b.width()) - left,
             Math.max(a.top() + a.height(), b.top() + b.height()) - top);
-    boolean[] part = Blur.inside(one, both);
-    boolean[] second = Blur.inside(other, both);
+    boolean[] part = Outline.inside(one.outline(), both);
+    boolean[] second = Outline.inside(other.outline(), both);
     for (int k = 0; k < part.length; k++) {
       part[k] |= second[k];
     }

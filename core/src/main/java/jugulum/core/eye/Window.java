@@ -20,6 +20,16 @@ record Window(int left, int top, int width, int height) {
         Math.min(pictureHeight, top + height + by) - fromY);
   }
 
+  /**
+   * Where one of its pixels stands in the picture.
+   *
+   * @param k its number in the window, row by row
+   * @param pictureWidth of the picture
+   */
+  int at(int k, int pictureWidth) {
+    return (top + k / width) * pictureWidth + left + k % width;
+  }
+
   int size() {
     return width * height;
   }

@@ -199,18 +199,14 @@ final class Yellow {
       if (has[i + 1] && window.width() > 2 && window.height() > 2) {
         boolean[] part = new boolean[window.size()];
         for (int k = 0; k < part.length; k++) {
-          int at = place(window, k, width);
+          int at = window.at(k, width);
           part[k] = labels.of()[at] == i + 1;
         }
         Labels.fillHoles(part, window.width(), window.height());
         for (int k = 0; k < part.length; k++) {
-          mask[place(window, k, width)] |= part[k];
+          mask[window.at(k, width)] |= part[k];
         }
       }
     }
-  }
-
-  private static int place(Window window, int k, int width) {
-    return (window.top() + k / window.width()) * width + window.left() + k % window.width();
   }
 }

@@ -112,7 +112,7 @@ class EyeShapesTest {
     List<Disc> discs = List.of(new Disc(300, 240, 33), new Disc(330, 262, 33));
     for (SeenSpeck speck : look(DrawnDiscs.of(discs, BLACK, 0.7, 1), Tray.BLACK).gold()) {
       Window all = new Window(0, 0, 640, 480);
-      boolean[] inside = Blur.inside(speck, all);
+      boolean[] inside = Outline.inside(speck.outline(), all);
       int pixels = 0;
       for (boolean one : inside) {
         pixels += one ? 1 : 0;

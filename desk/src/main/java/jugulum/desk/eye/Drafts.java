@@ -94,6 +94,9 @@ final class Drafts {
   private void write() {
     if (waiting.isEmpty() || isOver) {
       isWriting = false;
+      if (isOver) {
+        remove();
+      }
       return;
     }
     Draft next = waiting.get();
@@ -108,12 +111,7 @@ final class Drafts {
           }
           return true;
         },
-        _ -> {
-          if (isOver) {
-            remove();
-          }
-          write();
-        });
+        _ -> write());
   }
 
   /** It is kept, or given up. */
