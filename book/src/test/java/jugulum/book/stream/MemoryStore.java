@@ -100,7 +100,10 @@ public final class MemoryStore implements Store {
       if (server.state != before) {
         throw new VersionTaken(null);
       }
-      server.state = mine.get();
+      State after = mine.get();
+      // What one writes oneself is no other's.
+      heard = heard.map(last -> last == before ? after : last);
+      server.state = after;
       return done;
     } finally {
       mine = Optional.empty();

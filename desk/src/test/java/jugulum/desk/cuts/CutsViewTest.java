@@ -16,6 +16,7 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -159,6 +160,14 @@ class CutsViewTest extends OnTheDemoBook {
   void whatIsNotUnderstoodIsToldAtTheFieldAndTheLastPlanStays() {
     try (Person person = Person.at(book)) {
       person.press(CONTROL, DIGIT2);
+      // The first plan is made before it is known what the whole book lets believe.
+      AtomicBoolean isKnown = new AtomicBoolean();
+      person.drawn(
+          () -> {
+            person.workbench().projections().everyBatch().belief(_ -> isKnown.set(true));
+            return true;
+          });
+      person.until(isKnown::get).settle();
       String plans = person.text("plans");
       person.type("plan-margin", "wide");
       assertThat(person.text("plan-margin-error")).contains("“wide” is not a number");
