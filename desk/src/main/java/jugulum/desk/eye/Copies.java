@@ -8,6 +8,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFileAttributeView;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javax.imageio.IIOImage;
@@ -45,6 +47,20 @@ final class Copies {
   /** The folder of pictures beside a book. */
   static Path beside(Path book) {
     return book.resolveSibling(book.getFileName() + ".pictures");
+  }
+
+  /**
+   * Makes the folder, for its owner alone where the system knows owners: pictures tell where they
+   * were taken.
+   *
+   * @throws IOException if it cannot be made
+   */
+  static void make(Path folder) throws IOException {
+    Files.createDirectories(folder);
+    PosixFileAttributeView owned = Files.getFileAttributeView(folder, PosixFileAttributeView.class);
+    if (owned != null) {
+      owned.setPermissions(PosixFilePermissions.fromString("rwx------"));
+    }
   }
 
   private Path file(String sha256) {
@@ -88,7 +104,7 @@ final class Copies {
         .aside(
             () -> {
               try {
-                Files.createDirectories(folder);
+                make(folder);
                 WholeFile.write(file(copy.sha256()), copy.jpeg());
                 return Kept.IN_THE_FOLDER;
               } catch (IOException notWritten) {

@@ -72,7 +72,7 @@ final class Drafts {
     work.aside(
         () -> {
           try {
-            Files.createDirectories(folder);
+            Copies.make(folder);
             WholeFile.write(picture(), bytes);
             Files.deleteIfExists(state());
           } catch (IOException noDraft) {

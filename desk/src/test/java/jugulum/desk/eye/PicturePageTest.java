@@ -32,6 +32,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -293,6 +294,9 @@ class PicturePageTest extends OnTheDemoBook {
       count = person.text("eye-count");
       assertThat(count).isEqualTo("11 specks");
       person.type("eye-panned", "250").settle();
+      assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(Copies.beside(book))))
+          .as("the picture begun still has its tags")
+          .isEqualTo("rwx------");
     }
     try (Person person = Person.at(book)) {
       person.open(lot(person).id().number()).press(E);
