@@ -14,7 +14,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import jugulum.core.eye.Eye;
-import jugulum.core.eye.KnownSize;
 import jugulum.core.eye.Point;
 import jugulum.core.eye.Scales;
 import jugulum.core.eye.SeenSpeck;
@@ -51,7 +50,7 @@ public final class CountDrill extends BorderPane implements FocusFirst {
   private final VBox told = new VBox(8);
   private final Wrapping buttons = new Wrapping(8, 8);
   private final EntryField<Double> count;
-  private Optional<DrawnPicture> drawn = Optional.empty();
+  private Optional<Made> made = Optional.empty();
 
   /**
    * Draws the first.
@@ -91,7 +90,7 @@ public final class CountDrill extends BorderPane implements FocusFirst {
   private void next() {
     long seed = seeds.getAsLong();
     Tray on = Tray.values()[Math.floorMod(seed, Tray.values().length)];
-    drawn = Optional.empty();
+    made = Optional.empty();
     question.setText(words.of("eye.drill.drawing"));
     told.getChildren().clear();
     buttons.getChildren().clear();
@@ -100,12 +99,12 @@ public final class CountDrill extends BorderPane implements FocusFirst {
         .work()
         .aside(
             () -> {
-              DrawnPicture made = DrawnPicture.of(seed, on);
-              return new Made(made, PictureFile.drawn(made, ""));
+              DrawnPicture drawn = DrawnPicture.of(seed, on);
+              return new Made(drawn, PictureFile.drawn(drawn, ""));
             },
-            made -> {
-              drawn = Optional.of(made.drawn());
-              picture.show(made.file().image());
+            next -> {
+              made = Optional.of(next);
+              picture.show(next.file().image());
               question.setText(words.of("eye.drill.how-many"));
               buttons
                   .getChildren()
@@ -126,15 +125,16 @@ public final class CountDrill extends BorderPane implements FocusFirst {
   /** What lies in it beside what was counted. */
   private void tell() {
     Optional<Double> seen = count.read();
-    if (seen.isEmpty() || drawn.isEmpty()) {
+    if (seen.isEmpty() || made.isEmpty()) {
       return;
     }
-    DrawnPicture truth = drawn.get();
+    DrawnPicture truth = made.get().drawn();
     List<SeenSpeck> gold = truth.specks().stream().map(one -> speck(one, truth)).toList();
     Tally tally = Tally.of(gold);
     picture.marks(tally, OptionalInt.empty());
     int there = gold.size();
-    int small = (int) gold.stream().filter(one -> one.acrossPx() < SMALL_PX).count();
+    int small =
+        (int) truth.specks().stream().filter(one -> acrossPx(one, truth) < SMALL_PX).count();
     question.setText(
         words.of("eye.drill.there", Integer.toString(there), words.rounded(seen.get(), 3)));
     told.getChildren()
@@ -146,25 +146,28 @@ public final class CountDrill extends BorderPane implements FocusFirst {
         .getChildren()
         .setAll(Buttons.primary("count-next", words.of("eye.drill.next"), "N", this::next), back());
     requestFocus();
-    byItself(truth);
+    byItself(made.get());
   }
 
   /** What the program finds by itself, with one click on the largest. */
-  private void byItself(DrawnPicture truth) {
+  private void byItself(Made of) {
+    DrawnPicture truth = of.drawn();
     workbench
         .work()
         .aside(
-            () -> {
-              PictureFile.Read.Whole whole = PictureFile.drawn(truth, "");
-              return Scales.of(whole.light(), new KnownSize.Disc(DrawnPicture.DISC_MM))
-                  .map(
-                      scale ->
-                          Eye.look(whole.light(), scale, truth.tray(), Optional.of(largest(truth)))
-                              .gold()
-                              .size());
-            },
+            () ->
+                Scales.of(of.file().light(), truth.known())
+                    .map(
+                        scale ->
+                            Eye.look(
+                                    of.file().light(),
+                                    scale,
+                                    truth.tray(),
+                                    Optional.of(largest(truth)))
+                                .gold()
+                                .size()),
             found -> {
-              if (drawn.filter(truth::equals).isPresent()) {
+              if (made.filter(of::equals).isPresent()) {
                 found.ifPresent(
                     many ->
                         told.getChildren()
@@ -184,8 +187,12 @@ public final class CountDrill extends BorderPane implements FocusFirst {
   }
 
   private static SeenSpeck speck(DrawnPicture.Gold gold, DrawnPicture on) {
-    double across = Math.sqrt(gold.longMm() * gold.shortMm()) * on.pxPerMm();
-    return Shapes.ellipse(new Point(gold.x(), gold.y()), across + ROUND_IT, across + ROUND_IT);
+    double ring = acrossPx(gold, on) + ROUND_IT;
+    return Shapes.ellipse(new Point(gold.x(), gold.y()), ring, ring);
+  }
+
+  private static double acrossPx(DrawnPicture.Gold gold, DrawnPicture on) {
+    return Math.sqrt(gold.longMm() * gold.shortMm()) * on.pxPerMm();
   }
 
   /** A ring stands off what it shows, in pixels. */
