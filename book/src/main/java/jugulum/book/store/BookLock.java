@@ -9,43 +9,73 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.locks.ReentrantLock;
+import org.jspecify.annotations.Nullable;
 
 /**
- * The right to write a book: a lock on a small file beside it. The operating system gives it back
- * when a process ends in whatever way, so a killed program locks nobody out. The file says who
- * holds it, and by which opening the book was written last.
+ * The right to write a book: locks on a small file beside it. On a disk of this machine several
+ * windows have it at once, and the database keeps their writes apart; on a network disk one has it
+ * alone. The operating system gives it back when a process ends in whatever way, so a killed
+ * program locks nobody out. The file says who took it first, and by which opening the book was
+ * written last.
+ *
+ * <p>Windows open a book one after the other: who finds nobody else there may look whether the
+ * book's tail is its own, and marks the book.
  */
 final class BookLock implements AutoCloseable {
   /**
    * The locks this process holds. On many systems a process loses a lock as soon as it closes the
-   * file a second time, so it must not even open it again.
+   * file a second time, so it must not even open it again: it counts.
    */
-  private static final Set<Path> HELD = ConcurrentHashMap.newKeySet();
+  private static final Map<Path, BookLock> HELD = new HashMap<>();
+
+  /** One thread of this process opens at a time. */
+  private static final ReentrantLock OPENING = new ReentrantLock();
+
+  /** Locked while a book is being opened; far behind all the file says. */
+  private static final long GATE = 1L << 40;
+
+  /** Locked while it is open: by many, or by one alone. */
+  private static final long OPEN = GATE + 1;
+
+  /**
+   * So long one waits for another window that opens, in steps; one that brings an old book up may
+   * take longer, and then this one reads. Ours.
+   */
+  private static final int GATE_TRIES = 100;
+
+  private static final long GATE_STEP_MS = 50;
 
   private final Path file;
   private final FileChannel channel;
   private final String me;
+  private final boolean isAlone;
+  private int windows = 1;
+  private @Nullable FileLock gate;
 
-  private BookLock(Path file, FileChannel channel, String me) {
+  private BookLock(Path file, FileChannel channel, FileLock gate, String me, boolean isAlone) {
     this.file = file;
     this.channel = channel;
+    this.gate = gate;
     this.me = me;
+    this.isAlone = isAlone;
   }
 
   /** What came of asking for the right to write. */
   sealed interface Asked {
     /**
-     * It was given.
+     * It was given. Until {@link BookLock#opened} nobody else opens the book.
      *
-     * @param stamp the opening that wrote last, as the file said; empty where it did not
+     * @param stamp the opening that wrote last, as the file said, empty where it did not; none
+     *     where others have the book open
      */
-    record Given(BookLock lock, String stamp) implements Asked {}
+    record Given(BookLock lock, Optional<String> stamp) implements Asked {}
 
-    /** Another window has it. */
+    /** Another window has it alone. */
     record Taken(String holder) implements Asked {}
 
     /** The folder may not be written. */
@@ -57,35 +87,91 @@ final class BookLock implements AutoCloseable {
    *
    * @param book the book's file
    * @param me what to tell others who ask while it is held
+   * @param isAlone whether it must be held alone
    */
-  static Asked ask(Path book, String me) {
+  static Asked ask(Path book, String me, boolean isAlone) {
     Path beside = book.toAbsolutePath().normalize().resolveSibling(book.getFileName() + ".lock");
-    if (!HELD.add(beside)) {
-      return new Asked.Taken(holder(beside));
-    }
-    Asked asked = asked(beside, me);
+    OPENING.lock();
+    Asked asked = asked(beside, me, isAlone);
     if (!(asked instanceof Asked.Given)) {
-      HELD.remove(beside);
+      OPENING.unlock();
     }
     return asked;
   }
 
-  private static Asked asked(Path beside, String me) {
-    try {
-      Private.makeFile(beside);
-      FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE);
-      Optional<FileLock> lock = tryLock(channel);
-      if (lock.isEmpty()) {
-        channel.close();
+  private static Asked asked(Path beside, String me, boolean isAlone) {
+    BookLock mine = HELD.get(beside);
+    if (mine != null) {
+      if (isAlone || mine.isAlone) {
         return new Asked.Taken(holder(beside));
       }
-      List<String> before = Files.readAllLines(beside);
-      BookLock held = new BookLock(beside, channel, me);
-      String stamp = before.size() > 1 ? before.get(1) : "";
-      held.note(stamp);
-      return new Asked.Given(held, stamp);
+      mine.windows++;
+      return new Asked.Given(mine, Optional.empty());
+    }
+    Asked asked = ofTheSystem(beside, me, isAlone);
+    if (asked instanceof Asked.Given given) {
+      HELD.put(beside, given.lock());
+    }
+    return asked;
+  }
+
+  private static Asked ofTheSystem(Path beside, String me, boolean isAlone) {
+    try {
+      Private.makeFile(beside);
+      FileChannel channel =
+          FileChannel.open(beside, StandardOpenOption.READ, StandardOpenOption.WRITE);
+      Optional<FileLock> gate = gate(channel);
+      Optional<FileLock> alone = gate.flatMap(_ -> tryLock(channel, OPEN, false));
+      if (gate.isPresent() && alone.isPresent()) {
+        List<String> before = Files.readAllLines(beside);
+        BookLock held = new BookLock(beside, channel, gate.get(), me, isAlone);
+        String stamp = before.size() > 1 ? before.get(1) : "";
+        held.note(stamp);
+        if (!isAlone) {
+          alone.get().release();
+          if (tryLock(channel, OPEN, true).isEmpty()) {
+            throw new IOException("the lock was lost on the way");
+          }
+        }
+        return new Asked.Given(held, Optional.of(stamp));
+      }
+      if (gate.isPresent() && !isAlone && tryLock(channel, OPEN, true).isPresent()) {
+        return new Asked.Given(
+            new BookLock(beside, channel, gate.get(), me, false), Optional.empty());
+      }
+      channel.close();
+      return new Asked.Taken(holder(beside));
     } catch (IOException why) {
       return new Asked.Impossible(why);
+    }
+  }
+
+  private static Optional<FileLock> gate(FileChannel channel) throws IOException {
+    for (int tries = 1; ; tries++) {
+      Optional<FileLock> gate = tryLock(channel, GATE, false);
+      if (gate.isPresent() || tries == GATE_TRIES) {
+        return gate;
+      }
+      try {
+        Thread.sleep(GATE_STEP_MS);
+      } catch (InterruptedException ended) {
+        Thread.currentThread().interrupt();
+        return Optional.empty();
+      }
+    }
+  }
+
+  /** From now on others may open the book. */
+  void opened() {
+    try {
+      if (gate != null) {
+        gate.release();
+        gate = null;
+      }
+    } catch (IOException harmless) {
+      // Others wait until this window is closed.
+    } finally {
+      OPENING.unlock();
     }
   }
 
@@ -105,21 +191,29 @@ final class BookLock implements AutoCloseable {
     }
   }
 
-  private static Optional<FileLock> tryLock(FileChannel channel) throws IOException {
+  private static Optional<FileLock> tryLock(FileChannel channel, long at, boolean isShared) {
     try {
-      return Optional.ofNullable(channel.tryLock());
-    } catch (OverlappingFileLockException takenInThisProgram) {
+      return Optional.ofNullable(channel.tryLock(at, 1, isShared));
+    } catch (OverlappingFileLockException | IOException takenInThisProgram) {
       return Optional.empty();
     }
   }
 
+  /** Gives it back, also while the book is being opened. */
   @Override
   public void close() {
-    HELD.remove(file);
+    OPENING.lock();
     try {
-      channel.close();
+      windows--;
+      if (windows == 0) {
+        HELD.remove(file);
+        gate = null;
+        channel.close();
+      }
     } catch (IOException harmless) {
       // The system frees the lock with the process at the latest.
+    } finally {
+      OPENING.unlock();
     }
   }
 }

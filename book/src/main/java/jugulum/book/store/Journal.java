@@ -169,7 +169,7 @@ final class Journal {
         all.next().ifPresent(each);
       }
     }
-    following.ends(head);
+    following.ends(head, head(stream));
   }
 
   /** Follows the chain from row to row. */
@@ -201,13 +201,20 @@ final class Journal {
       return isAsked ? Optional.of(said(row)) : Optional.empty();
     }
 
-    void ends(Head head) {
-      if (version < head.version()) {
+    /**
+     * Others may add rows while these are read: the last lies between the head before and after.
+     */
+    void ends(Head before, Head now) {
+      if (version < before.version()) {
         throw damaged(version + 1, "is missing");
       }
-      if (version > head.version() || isChained && !chain.equals(head.chain())) {
+      if (version > now.version() || isNot(before) || isNot(now)) {
         throw damaged(version, "is not the last one that was written");
       }
+    }
+
+    private boolean isNot(Head head) {
+      return isChained && version == head.version() && !chain.equals(head.chain());
     }
 
     private BookProblem damaged(long which, String what) {

@@ -29,6 +29,7 @@ import jugulum.book.stream.Table;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.sqlite.SQLiteConfig;
+import org.sqlite.SQLiteConnection;
 
 /** One SQLite file. */
 public final class SqliteStore implements Store {
@@ -37,6 +38,9 @@ public final class SqliteStore implements Store {
    * must not fill the disk with copies. Ours.
    */
   private static final int MOST_MOVES = 5;
+
+  /** So long a write waits for another window's. Ours. */
+  private static final int BUSY_MS = 5_000;
 
   private final Path path;
   private final Connection connection;
@@ -80,8 +84,9 @@ public final class SqliteStore implements Store {
   }
 
   /**
-   * Opens a book's file, or makes it where there is none. Where another window has it, or the disk
-   * may not be written, it is opened to read only and {@link #readOnly()} says why.
+   * Opens a book's file, or makes it where there is none. Windows of one machine write it together;
+   * where another has it alone, on a network disk, or the disk may not be written, it is opened to
+   * read only and {@link #readOnly()} says why.
    *
    * @param given the file, or a link to it
    * @param clock tells others since when it is held
@@ -90,8 +95,8 @@ public final class SqliteStore implements Store {
   public static SqliteStore open(Path given, Clock clock) {
     Path path = file(given);
     String me = "process " + ProcessHandle.current().pid() + ", since " + clock.instant();
-    return switch (BookLock.ask(path, me)) {
-      case BookLock.Asked.Given(BookLock lock, String stamp) ->
+    return switch (BookLock.ask(path, me, NetworkDisk.holds(path))) {
+      case BookLock.Asked.Given(BookLock lock, Optional<String> stamp) ->
           openToWrite(path, lock, stamp, me, clock);
       case BookLock.Asked.Taken(String holder) ->
           openToRead(path, new ReadOnly.OtherWindow(holder), clock);
@@ -112,32 +117,50 @@ public final class SqliteStore implements Store {
   }
 
   private static SqliteStore openToWrite(
-      Path path, BookLock lock, String stamp, String me, Clock clock) {
-    if (Files.exists(path) && !Files.isWritable(path)) {
-      lock.close();
-      return openToRead(path, new ReadOnly.Disk(), clock);
-    }
+      Path path, BookLock lock, Optional<String> stamp, String me, Clock clock) {
     try {
-      Private.makeFile(path);
-      Optional<Path> strange = Tail.setAside(path, stamp);
-      SQLiteConfig config = new SQLiteConfig();
-      config.setJournalMode(SQLiteConfig.JournalMode.WAL);
-      config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
-      config.setBusyTimeout(5_000);
-      Connection connection =
-          DriverManager.getConnection("jdbc:sqlite:" + path, config.toProperties());
-      return closingOnFailure(
-          connection,
-          () -> {
-            Schema.bringUp(connection, path);
-            stamp(connection, lock, me + ", " + path);
-            return new SqliteStore(
-                path, connection, Optional.of(lock), Optional.empty(), true, strange, clock);
-          });
+      Optional<SqliteStore> opened = writing(path, lock, stamp, me, clock);
+      if (opened.isEmpty()) {
+        lock.close();
+      }
+      lock.opened();
+      return opened.orElseGet(() -> openToRead(path, new ReadOnly.Disk(), clock));
     } catch (IOException | SQLException | RuntimeException problem) {
       lock.close();
+      lock.opened();
       throw Faults.of(problem, path);
     }
+  }
+
+  /** Empty where the file may not be written. */
+  private static Optional<SqliteStore> writing(
+      Path path, BookLock lock, Optional<String> stamp, String me, Clock clock)
+      throws IOException, SQLException {
+    if (Files.exists(path) && !Files.isWritable(path)) {
+      return Optional.empty();
+    }
+    Private.makeFile(path);
+    Optional<Path> strange =
+        stamp.isPresent() ? Tail.setAside(path, stamp.get()) : Optional.empty();
+    SQLiteConfig config = new SQLiteConfig();
+    config.setJournalMode(SQLiteConfig.JournalMode.WAL);
+    config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
+    config.setBusyTimeout(BUSY_MS);
+    // Another window may write between what is read and what is written then.
+    config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
+    Connection connection =
+        DriverManager.getConnection("jdbc:sqlite:" + path, config.toProperties());
+    return Optional.of(
+        closingOnFailure(
+            connection,
+            () -> {
+              Schema.bringUp(connection, path);
+              if (stamp.isPresent()) {
+                stamp(connection, lock, me + ", " + path);
+              }
+              return new SqliteStore(
+                  path, connection, Optional.of(lock), Optional.empty(), true, strange, clock);
+            }));
   }
 
   /**
@@ -166,7 +189,7 @@ public final class SqliteStore implements Store {
     try {
       SQLiteConfig config = new SQLiteConfig();
       config.setReadOnly(true);
-      config.setBusyTimeout(5_000);
+      config.setBusyTimeout(BUSY_MS);
       config.setTempStore(SQLiteConfig.TempStore.MEMORY);
       boolean isAlone = why instanceof ReadOnly.Disk && !Tail.isFull(path);
       Connection connection =
@@ -262,6 +285,18 @@ public final class SqliteStore implements Store {
   @Override
   public <T> T transaction(Supplier<T> work) {
     return asking(() -> handle.inTransaction(_ -> work.get()));
+  }
+
+  @Override
+  public <T> T still(Supplier<T> work) {
+    SQLiteConnection plain = (SQLiteConnection) connection;
+    SQLiteConfig.TransactionMode mode = plain.getCurrentTransactionMode();
+    plain.setCurrentTransactionMode(SQLiteConfig.TransactionMode.DEFERRED);
+    try {
+      return transaction(work);
+    } finally {
+      plain.setCurrentTransactionMode(mode);
+    }
   }
 
   @Override

@@ -192,7 +192,14 @@ public final class Book implements AutoCloseable {
    * The first time it only begins to watch.
    */
   public Optional<Row> othersWrote() {
-    return reading(() -> store.othersWrote() ? store.newest(BookIndex.KEY) : Optional.<Row>empty());
+    return reading(
+        () -> {
+          if (!store.othersWrote()) {
+            return Optional.<Row>empty();
+          }
+          recent.forget();
+          return store.newest(BookIndex.KEY);
+        });
   }
 
   /** The clock that dates the edits. */
@@ -265,8 +272,8 @@ public final class Book implements AutoCloseable {
         .kept(stream.key())
         .filter(kept -> kept.version() <= version && kept.rule() == stream.kind().rule())
         .flatMap(kept -> read(stream.kind(), kept))
-        .flatMap(kept -> onward(stream, kept))
-        .orElseGet(() -> folded(stream, history(stream, Long.MAX_VALUE), version));
+        .flatMap(kept -> onward(stream, kept, version))
+        .orElseGet(() -> folded(stream, history(stream, version), version));
   }
 
   private static <S> Optional<Standing<S>> read(StreamKind<S, ?> kind, Kept kept) {
@@ -278,10 +285,20 @@ public final class Book implements AutoCloseable {
     }
   }
 
-  /** The rows since, where they are edits only. */
-  private <S, E> Optional<Standing<S>> onward(StreamRef<S, E> stream, Standing<S> kept) {
+  /**
+   * The rows since, where they are edits only; others may have written more than those asked for.
+   */
+  private <S, E> Optional<Standing<S>> onward(
+      StreamRef<S, E> stream, Standing<S> kept, long version) {
     List<Row> rows = new ArrayList<>();
-    store.rows(stream.key(), kept.version(), rows::add);
+    store.rows(
+        stream.key(),
+        kept.version(),
+        row -> {
+          if (row.version() <= version) {
+            rows.add(row);
+          }
+        });
     if (rows.stream().anyMatch(row -> row.act() != Row.Act.EDIT)) {
       return Optional.empty();
     }
@@ -683,6 +700,12 @@ public final class Book implements AutoCloseable {
   }
 
   private <S, E, R> List<R> broughtUp(StreamRef<S, E> stream, Projection<S, R> projection) {
+    return readOnly().isPresent()
+        ? madeOf(stream, projection)
+        : store.transaction(() -> madeOf(stream, projection));
+  }
+
+  private <S, E, R> List<R> madeOf(StreamRef<S, E> stream, Projection<S, R> projection) {
     Standing<S> standing = opened(stream, store.version(stream.key()));
     Optional<S> last = standing.now().or(() -> firstTakenBack(stream));
     if (last.isEmpty()) {
@@ -690,7 +713,7 @@ public final class Book implements AutoCloseable {
     }
     return readOnly().isPresent()
         ? projection.lines(stream.id(), standing.now(), last.get())
-        : store.transaction(() -> project(projection, stream, standing, last.get()));
+        : project(projection, stream, standing, last.get());
   }
 
   private <S, E> Optional<S> firstTakenBack(StreamRef<S, E> stream) {
@@ -735,6 +758,14 @@ public final class Book implements AutoCloseable {
    * @throws BookProblem of the kind DAMAGED if it does not
    */
   public void check() {
+    store.still(
+        () -> {
+          checkAll();
+          return null;
+        });
+  }
+
+  private void checkAll() {
     store.check();
     List<Key> begun = reading(() -> index().streams());
     if (store.version(BookIndex.KEY) == 0 && readOnly().isPresent()) {

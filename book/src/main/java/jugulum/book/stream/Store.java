@@ -26,7 +26,7 @@ public interface Store extends AutoCloseable {
   /** Why it may only be read. */
   sealed interface ReadOnly {
     /**
-     * Another window has it.
+     * Another window has it alone.
      *
      * @param holder what that window said of itself
      */
@@ -57,6 +57,9 @@ public interface Store extends AutoCloseable {
 
   /** Does work of which all or nothing stands; it is on disk when this returns. */
   <T> T transaction(Supplier<T> work);
+
+  /** Reads several things as they are at one moment, whatever others write meanwhile. */
+  <T> T still(Supplier<T> work);
 
   /** The streams there are. */
   List<Key> streams();

@@ -111,6 +111,11 @@ public final class MemoryStore implements Store {
   }
 
   @Override
+  public <T> T still(Supplier<T> work) {
+    return work.get();
+  }
+
+  @Override
   public List<Key> streams() {
     return List.copyOf(state().rows.keySet());
   }

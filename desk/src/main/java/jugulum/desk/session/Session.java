@@ -137,13 +137,10 @@ public final class Session {
   }
 
   /**
-   * Looks once what others wrote, in a window that may only read: what is in sight is read again,
-   * and it is said who wrote. What is being typed stays.
+   * Looks once what others wrote: what is in sight is read again, and it is said who wrote. What is
+   * being typed stays.
    */
   public void follow() {
-    if (mayWrite()) {
-      return;
-    }
     work.run(
         book::othersWrote,
         wrote -> {
