@@ -1,6 +1,5 @@
 package jugulum.book.store;
 
-import java.nio.file.Path;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -16,28 +15,30 @@ import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Origin;
 import jugulum.book.stream.Row;
-import jugulum.book.stream.Store;
 import org.jdbi.v3.core.Handle;
 
-/** The rows of all streams, each chained to the one before it, and the last of each. */
-final class Journal {
+/**
+ * The rows of all streams, each chained to the one before it, and the last of each, as far as
+ * databases of any make tell them alike.
+ */
+class Journal {
   /** All a row says, in the order its chain covers it. */
-  private static final List<String> COLUMNS =
+  static final List<String> COLUMNS =
       List.of(
           "seq", "kind", "stream", "version", "at", "who", "bench", "action", "act", "form", "body",
           "crc");
 
-  private static final String SAID = String.join(", ", COLUMNS);
+  static final String SAID = String.join(", ", COLUMNS);
 
   private final Handle handle;
-  private final Path path;
+  private final String place;
 
   /** Whether the rows have chains; those of an older book that is only read have none. */
   private final boolean isChained;
 
-  Journal(Handle handle, Path path, boolean isChained) {
+  Journal(Handle handle, String place, boolean isChained) {
     this.handle = handle;
-    this.path = path;
+    this.place = place;
     this.isChained = isChained;
   }
 
@@ -96,54 +97,6 @@ final class Journal {
 
   long length() {
     return handle.createQuery("SELECT count(*) FROM journal").mapTo(Long.class).one();
-  }
-
-  /** Adds a row; one that does not follow the last of its stream is somebody else's already. */
-  void add(Key stream, Row row) {
-    Head head = head(stream);
-    if (row.version() != head.version() + 1) {
-      throw new Store.VersionTaken(null);
-    }
-    List<Object> said =
-        List.of(
-            next(),
-            stream.kind(),
-            stream.id(),
-            row.version(),
-            row.at().toString(),
-            row.from().bench().name(),
-            row.from().bench().id(),
-            row.from().action(),
-            row.act().name().toLowerCase(Locale.ROOT),
-            row.form(),
-            row.body(),
-            Chain.crc(row.body()));
-    String chain = Chain.of(head.chain(), said);
-    var insert =
-        handle.createUpdate(
-            "INSERT INTO journal ("
-                + SAID
-                + ", chain) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)");
-    for (int at = 0; at < said.size(); at++) {
-      insert.bind(at, said.get(at));
-    }
-    insert.bind(said.size(), chain).execute();
-    handle.execute(
-        "INSERT INTO stream (kind, stream, version, chain) VALUES (?, ?, ?, ?) ON CONFLICT (kind,"
-            + " stream) DO UPDATE SET version = excluded.version, chain = excluded.chain",
-        stream.kind(),
-        stream.id(),
-        row.version(),
-        chain);
-  }
-
-  private long next() {
-    return handle
-            .createQuery("SELECT seq FROM sqlite_sequence WHERE name = 'journal'")
-            .mapTo(Long.class)
-            .findOne()
-            .orElse(0L)
-        + 1;
   }
 
   /** Tells the rows after a version, and sees that none is altered, missing or too many. */
@@ -220,7 +173,7 @@ final class Journal {
     private BookProblem damaged(long which, String what) {
       return new BookProblem(
           Kind.DAMAGED,
-          path,
+          place,
           "row " + which + " of " + stream.kind() + " " + stream.id() + " " + what,
           null);
     }

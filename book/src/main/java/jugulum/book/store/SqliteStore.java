@@ -48,7 +48,7 @@ public final class SqliteStore implements Store {
   private final Optional<BookLock> lock;
   private final Optional<ReadOnly> readOnly;
   private final boolean isChained;
-  private final Journal journal;
+  private final FileJournal journal;
   private final ProjectionTables tables;
   private final Optional<Path> strange;
   private final Clock clock;
@@ -79,7 +79,7 @@ public final class SqliteStore implements Store {
     this.strange = strange;
     this.clock = clock;
     this.place = Place.of(path);
-    this.journal = new Journal(handle, path, isChained);
+    this.journal = new FileJournal(handle, path.toString(), isChained);
     this.tables = new ProjectionTables(handle);
   }
 
@@ -274,7 +274,7 @@ public final class SqliteStore implements Store {
    * What comes out of the work itself is not the database's: only its own failures are told as
    * problems of the book.
    */
-  private <T> T asking(Supplier<T> work) {
+  <T> T asking(Supplier<T> work) {
     try {
       return work.get();
     } catch (RuntimeException problem) {
@@ -328,12 +328,22 @@ public final class SqliteStore implements Store {
   }
 
   @Override
-  public void add(Key stream, Row row) {
-    asking(
+  public long add(Key stream, Row row) {
+    return asking(
         () -> {
           journal.add(stream, row);
-          return null;
+          return row.version();
         });
+  }
+
+  /** The same, but says the chain it has. */
+  String chained(Key stream, Row row) {
+    return asking(() -> journal.add(stream, row));
+  }
+
+  /** The connection itself, for what else stands in the file. */
+  Handle handle() {
+    return handle;
   }
 
   @Override

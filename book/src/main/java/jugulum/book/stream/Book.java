@@ -126,12 +126,16 @@ public final class Book implements AutoCloseable {
     return new Origin(writer.bench().get(), action);
   }
 
-  /** Adds a row, and where it is the first of its stream lists the stream. */
-  private void add(Key stream, Row row) {
+  /**
+   * Adds a row, and where it is the first of its stream lists the stream.
+   *
+   * @return the version of the stream now
+   */
+  private long add(Key stream, Row row) {
     if (row.version() == 1) {
       say(mine(row.from().action()), BookIndex.begins(stream));
     }
-    store.add(stream, row);
+    return store.add(stream, row);
   }
 
   private BookIndex index() {
@@ -258,7 +262,7 @@ public final class Book implements AutoCloseable {
   private <T> T folding(StreamRef<?, ?> stream, Supplier<T> work) {
     try {
       return work.get();
-    } catch (BookProblem | NotUnderstood | Store.VersionTaken known) {
+    } catch (BookProblem | NotUnderstood | Rows.VersionTaken known) {
       throw known;
     } catch (RuntimeException broken) {
       throw new NotUnderstood(
@@ -374,15 +378,17 @@ public final class Book implements AutoCloseable {
             case Applied.Refused<S>(Refusal refusal) -> throw new NotAll(refusal);
             case Applied.Done<S>(S after) -> standing.with(after);
           };
-      add(
-          order.stream().key(),
-          new Row(
-              standing.version(),
-              at,
-              from,
-              Row.Act.EDIT,
-              kind.edits().form(),
-              kind.edits().write(edit)));
+      long version =
+          add(
+              order.stream().key(),
+              new Row(
+                  standing.version(),
+                  at,
+                  from,
+                  Row.Act.EDIT,
+                  kind.edits().form(),
+                  kind.edits().write(edit)));
+      standing = standing.at(version);
     }
     if (standing.version() / ROWS_BETWEEN_KEPT
         > (standing.version() - order.edits().size()) / ROWS_BETWEEN_KEPT) {
@@ -392,25 +398,35 @@ public final class Book implements AutoCloseable {
   }
 
   private <S, E> void checkMeaning(Order<S, E> order, Standing<S> now) {
-    order.seen().stream()
-        .filter(seen -> seen < now.version())
-        .filter(
-            seen ->
-                !order.stream()
-                    .kind()
-                    .fold()
-                    .saysTheSame(at(order.stream(), seen).now(), now.now(), order.edits()))
-        .findFirst()
-        .ifPresent(
-            seen -> {
-              throw new NotAll(cameFirst(since(order.stream(), seen).getLast()));
-            });
+    if (order.seen().isEmpty() || order.seen().getAsLong() == now.version()) {
+      return;
+    }
+    long seen = order.seen().getAsLong();
+    List<Row> since = since(order.stream(), store.known(order.stream().key(), seen));
+    boolean saysTheSame =
+        at(order.stream(), seen)
+            .map(
+                then ->
+                    order.stream().kind().fold().saysTheSame(then.now(), now.now(), order.edits()))
+            .orElseGet(() -> since.stream().allMatch(this::isMine));
+    if (!saysTheSame && !since.isEmpty()) {
+      throw new NotAll(cameFirst(since.getLast()));
+    }
   }
 
-  private <S, E> Standing<S> at(StreamRef<S, E> stream, long version) {
+  private boolean isMine(Row row) {
+    return row.from().isBy(writer.bench().get());
+  }
+
+  /** How a stream stood at a version; empty where that cannot be told any more. */
+  private <S, E> Optional<Standing<S>> at(StreamRef<S, E> stream, long version) {
     return recent
         .at(stream, version)
-        .orElseGet(() -> folded(stream, history(stream, version), version));
+        .or(
+            () ->
+                store.isTold(stream.key(), version)
+                    ? Optional.of(folded(stream, history(stream, version), version))
+                    : Optional.empty());
   }
 
   private List<Row> since(StreamRef<?, ?> stream, long version) {
@@ -423,7 +439,8 @@ public final class Book implements AutoCloseable {
     return refusal(Meanwhile.OTHER_CAME_FIRST, other);
   }
 
-  private static Refusal refusal(Meanwhile why, Row other) {
+  /** A refusal that says who came first, and when. */
+  static Refusal refusal(Meanwhile why, Row other) {
     return Refusal.of(
         why, new Told.Words(other.from().bench().name()), new Told.Moment(other.at()));
   }
@@ -508,8 +525,8 @@ public final class Book implements AutoCloseable {
   }
 
   private <S, E> Walked<E> walked(StreamRef<S, E> stream, long seen, Row.Act act) {
-    since(stream, seen).stream()
-        .filter(row -> !row.from().isBy(writer.bench().get()))
+    since(stream, store.known(stream.key(), seen)).stream()
+        .filter(row -> !isMine(row))
         .reduce((_, later) -> later)
         .ifPresent(
             other -> {
@@ -554,11 +571,16 @@ public final class Book implements AutoCloseable {
               throw new NotAll(
                   refusal(Meanwhile.RESTS_ON_IT, since(stream, later.version() - 1).getFirst()));
             });
-    long version = store.version(stream.key()) + 1;
-    add(
-        stream.key(),
-        new Row(
-            version, writer.clock().instant(), from, act, stream.kind().edits().form(), action));
+    long version =
+        add(
+            stream.key(),
+            new Row(
+                store.version(stream.key()) + 1,
+                writer.clock().instant(),
+                from,
+                act,
+                stream.kind().edits().form(),
+                action));
     Standing<S> standing = folded(stream, after, version);
     keep(stream, standing);
     follow(stream, standing, standing.now().or(() -> stream.kind().fold().replay(before)));
@@ -857,9 +879,19 @@ public final class Book implements AutoCloseable {
     }
   }
 
-  /** Tells every row of a stream as it was written, in their order. */
+  /** Tells every row of a stream as it was written, in their order, numbered from 1. */
   public void rows(Key stream, Consumer<Row> each) {
-    store.rows(stream, 0, each);
+    store.rows(
+        stream,
+        0,
+        new Consumer<>() {
+          private long version;
+
+          @Override
+          public void accept(Row row) {
+            each.accept(row.numbered(++version));
+          }
+        });
   }
 
   /**
@@ -965,7 +997,7 @@ public final class Book implements AutoCloseable {
     for (int tries = 1; ; tries++) {
       try {
         return reading(() -> store.transaction(work));
-      } catch (Store.VersionTaken taken) {
+      } catch (Rows.VersionTaken taken) {
         recent.forget();
         if (tries == TRIES) {
           throw new BookProblem(Kind.DISK_ERROR, path(), "others write all the time", taken);

@@ -24,6 +24,11 @@ final class BookIndex {
     return BOOK + id;
   }
 
+  /** Whether a row gives a book its identity. */
+  static boolean isIdentity(String body) {
+    return body.startsWith(BOOK);
+  }
+
   /** What a row says of a stream that begins; the name of a kind is one word. */
   static String begins(Key stream) {
     return STREAM + stream.kind() + " " + stream.id();

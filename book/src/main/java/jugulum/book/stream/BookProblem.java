@@ -29,7 +29,29 @@ public final class BookProblem extends RuntimeException {
     /** This window may only read: another has the book, or the disk is read-only. */
     READ_ONLY,
     /** The disk failed in some other way. */
-    DISK_ERROR
+    DISK_ERROR,
+    /** The address of a served book is none. */
+    NO_ADDRESS,
+    /** No server answers there. */
+    NO_SERVER,
+    /** The server does not let this bench in: its name, its password, or where it comes from. */
+    NOT_LET_IN,
+    /** The server does not show who it is in a way this machine trusts. */
+    NOT_TRUSTED,
+    /** The bench has no right to what it asked for. */
+    NO_RIGHT,
+    /** The server has no book. */
+    NO_BOOK_THERE,
+    /** The server is of too old a make. */
+    OLD_SERVER,
+    /** At that address is another book than the bench knew, or one that has lost rows. */
+    ANOTHER_BOOK,
+    /** The server does not take what was written: it is too long, or says what cannot be. */
+    NOT_TAKEN,
+    /** The server's disk is full. */
+    SERVER_FULL,
+    /** The server failed in some other way. */
+    SERVER_ERROR
   }
 
   /** Whether it is in what one stream says, so that the others can be read all the same. */
@@ -56,11 +78,11 @@ public final class BookProblem extends RuntimeException {
   }
 
   private final Kind kind;
-  private final transient Path path;
+  private final String place;
   private final String detail;
 
   /**
-   * A problem of a book.
+   * A problem of a book in a file.
    *
    * @param kind what is wrong
    * @param path the file of the book
@@ -68,9 +90,21 @@ public final class BookProblem extends RuntimeException {
    * @param cause what was thrown, or null
    */
   public BookProblem(Kind kind, Path path, String detail, @Nullable Throwable cause) {
-    super(kind + " " + path + (detail.isEmpty() ? "" : ": " + detail), cause);
+    this(kind, path.toString(), detail, cause);
+  }
+
+  /**
+   * A problem of a book anywhere.
+   *
+   * @param kind what is wrong
+   * @param place where the book is: a file, or the address of a server
+   * @param detail what the database or the reader said; may be empty
+   * @param cause what was thrown, or null
+   */
+  public BookProblem(Kind kind, String place, String detail, @Nullable Throwable cause) {
+    super(kind + " " + place + (detail.isEmpty() ? "" : ": " + detail), cause);
     this.kind = kind;
-    this.path = path;
+    this.place = place;
     this.detail = detail;
   }
 
@@ -84,8 +118,8 @@ public final class BookProblem extends RuntimeException {
     return detail;
   }
 
-  /** The book's file. */
-  public Path path() {
-    return path;
+  /** Where the book is: a file, or the address of a server. */
+  public String place() {
+    return place;
   }
 }

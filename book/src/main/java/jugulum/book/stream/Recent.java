@@ -41,7 +41,7 @@ final class Recent {
   <S> void know(StreamRef<S, ?> stream, Standing<S> standing) {
     Deque<Standing<?>> versions =
         Optional.ofNullable(known.remove(stream)).orElseGet(ArrayDeque::new);
-    versions.removeIf(one -> one.version() >= standing.version());
+    versions.removeIf(one -> one.version() == standing.version());
     versions.addFirst(standing);
     if (versions.size() > VERSIONS) {
       versions.removeLast();

@@ -4,25 +4,12 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.function.Consumer;
-import java.util.function.Supplier;
-import org.jspecify.annotations.Nullable;
 
 /**
- * What a book needs of a database. It knows rows and texts; what they mean, the streams say. Every
- * failure is a {@link BookProblem}.
+ * What a book needs of a database: rows, and what follows from them, kept so that it need not be
+ * worked out again. It knows rows and texts; what they mean, the streams say.
  */
-public interface Store extends AutoCloseable {
-  /** Somebody else wrote that version of a stream first; nothing of the transaction stands. */
-  final class VersionTaken extends RuntimeException {
-    private static final long serialVersionUID = 1L;
-
-    /** A version that is taken. */
-    public VersionTaken(@Nullable Throwable cause) {
-      super(null, cause, false, false);
-    }
-  }
-
+public interface Store extends Rows {
   /** Why it may only be read. */
   sealed interface ReadOnly {
     /**
@@ -55,48 +42,18 @@ public interface Store extends AutoCloseable {
    */
   Optional<Store> elsewhere();
 
-  /** Does work of which all or nothing stands; it is on disk when this returns. */
-  <T> T transaction(Supplier<T> work);
-
-  /** Reads several things as they are at one moment, whatever others write meanwhile. */
-  <T> T still(Supplier<T> work);
-
-  /** The streams there are. */
-  List<Key> streams();
-
-  /** The stream of a kind that was written in last. */
-  Optional<Key> lastWritten(String kind);
-
   /**
-   * Whether somebody else wrote since this was asked last; the first time it only begins to watch.
+   * Up to which row a stream was known for good when it was of a version: where rows wait to be
+   * told to others, those others wrote meanwhile come after that one.
    */
-  boolean othersWrote();
+  default long known(Key stream, long version) {
+    return version;
+  }
 
-  /** The row written last in streams of any kind but that one; empty where there is none. */
-  Optional<Row> newest(Key but);
-
-  /** The version of a stream's last row; 0 where it has none. */
-  long version(Key stream);
-
-  /**
-   * Adds a row, which is never changed.
-   *
-   * @throws VersionTaken where the stream has a row of that version
-   */
-  void add(Key stream, Row row);
-
-  /**
-   * Tells the rows of a stream after a version, in their order.
-   *
-   * @throws BookProblem of the kind DAMAGED where a row is not as it was written, or missing
-   */
-  void rows(Key stream, long after, Consumer<Row> each);
-
-  /** The streams in which edits of an action stand. */
-  List<Key> streamsOf(String action);
-
-  /** How many rows all streams have together. */
-  long length();
+  /** Whether a version of a stream can still be told by its rows: not where others came between. */
+  default boolean isTold(Key stream, long version) {
+    return true;
+  }
 
   /** What was kept of a stream last, if it is as it was written. */
   Optional<Kept> kept(Key stream);
@@ -131,30 +88,6 @@ public interface Store extends AutoCloseable {
   /** The streams of a kind whose lines in a table are not of their last version. */
   List<Key> behind(Table table, String kind);
 
-  /** Keeps the copy of a picture; one that is there already stays. */
-  void keep(PictureCopy copy);
-
-  /** The copy of a picture, if it is as it was written. */
-  Optional<PictureCopy> picture(String sha256);
-
-  /** Of which pictures there are copies. */
-  List<String> pictures();
-
-  /** How many bytes all copies of pictures take together. */
-  long pictureBytes();
-
   /** What an older book remembers of how a person likes to see things. */
   Optional<String> preference(String name);
-
-  /**
-   * Checks that it hangs together, without reading what it says: that every row stands where it was
-   * put, none is missing and none too many, and that what follows from the rows is as it was
-   * written.
-   *
-   * @throws BookProblem of the kind DAMAGED, naming what is not
-   */
-  void check();
-
-  @Override
-  void close();
 }

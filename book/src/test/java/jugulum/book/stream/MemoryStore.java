@@ -147,11 +147,12 @@ public final class MemoryStore implements Store {
   }
 
   @Override
-  public void add(Key stream, Row row) {
+  public long add(Key stream, Row row) {
     if (state().rows.computeIfAbsent(stream, _ -> new TreeMap<>()).putIfAbsent(row.version(), row)
         != null) {
       throw new VersionTaken(null);
     }
+    return row.version();
   }
 
   @Override

@@ -46,6 +46,10 @@ public record Reading(
     return measure instanceof Measure.Running running ? running.toldAt().orElse(at) : at;
   }
 
+  Reading numbered(ReadingId number, Optional<ReadingId> corrects) {
+    return new Reading(number, at, measure, struck, corrects, doubted);
+  }
+
   Reading strike(Struck how) {
     return new Reading(id, at, measure, Optional.of(how), replaces, doubted);
   }

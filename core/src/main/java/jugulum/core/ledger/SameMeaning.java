@@ -3,6 +3,7 @@ package jugulum.core.ledger;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import jugulum.core.stream.Numbers;
 
 /**
  * Whether an edit names the same things in a batch as it was seen and as it is now. Lots, steps and
@@ -11,8 +12,9 @@ import java.util.stream.Stream;
  *
  * @param seen the batch its sender saw
  * @param now the batch it comes to
+ * @param numbers what the sender's numbers are in it
  */
-record SameMeaning(Batch seen, Batch now) {
+record SameMeaning(Batch seen, Batch now, Numbers numbers) {
   boolean holds(Edit edit) {
     return switch (edit) {
       case Edit.StartBatch _, Edit.Adopt _, Edit.CloseBatch _ -> true;
@@ -40,8 +42,16 @@ record SameMeaning(Batch seen, Batch now) {
    * nobody made another.
    */
   private boolean isSameLot(LotId id) {
+    return !Renumbering.isGone(numbers, id) && isSeenLot(id);
+  }
+
+  private boolean isSeenLot(LotId id) {
     return seen.lot(id)
-        .map(lot -> now.lot(id).filter(found -> isMadeAlike(lot, found)).isPresent())
+        .map(
+            lot ->
+                now.lot(Renumbering.lot(numbers, id))
+                    .filter(found -> isMadeAlike(lot, found))
+                    .isPresent())
         .orElseGet(() -> seen.lots().size() == now.lots().size());
   }
 
@@ -49,7 +59,9 @@ record SameMeaning(Batch seen, Batch now) {
     return one.material() == other.material()
         && one.cut().equals(other.cut())
         && one.name().equals(other.name())
-        && maker(seen, one.id()).equals(maker(now, other.id()));
+        && maker(seen, one.id())
+            .map(step -> Renumbering.step(numbers, step))
+            .equals(maker(now, other.id()));
   }
 
   private static Optional<StepId> maker(Batch batch, LotId lot) {
@@ -60,10 +72,14 @@ record SameMeaning(Batch seen, Batch now) {
   }
 
   private boolean isSameStep(StepId id) {
+    return !Renumbering.isGone(numbers, id) && isSeenStep(id);
+  }
+
+  private boolean isSeenStep(StepId id) {
     return seen.step(id)
         .map(
             step ->
-                now.step(id)
+                now.step(Renumbering.step(numbers, id))
                     .filter(
                         found ->
                             step.startedAt().equals(found.startedAt())
@@ -73,10 +89,18 @@ record SameMeaning(Batch seen, Batch now) {
   }
 
   private boolean isSameReading(ReadingId id) {
+    return !Renumbering.isGone(numbers, id) && isSeenReading(id);
+  }
+
+  private boolean isSeenReading(ReadingId id) {
     return readings(seen, id)
         .findFirst()
-        .map(reading -> readings(now, id).anyMatch(reading::equals))
+        .map(reading -> isThere(Renumbering.of(reading, numbers)))
         .orElseGet(() -> seen.readings().count() == now.readings().count());
+  }
+
+  private boolean isThere(Reading reading) {
+    return readings(now, reading.id()).anyMatch(reading::equals);
   }
 
   private static Stream<Reading> readings(Batch batch, ReadingId id) {

@@ -41,6 +41,45 @@ public interface Fold<S, E> {
    */
   boolean saysTheSame(Optional<S> seen, Optional<S> now, List<E> edits);
 
+  /**
+   * The same of one edit that names things by numbers which may have changed since.
+   *
+   * @param seen what its sender saw, in his numbers
+   * @param now what it has become
+   * @param numbers what his numbers are now
+   * @param edit in his numbers
+   */
+  default boolean saysTheSame(Optional<S> seen, Optional<S> now, Numbers numbers, E edit) {
+    return saysTheSame(seen, now, List.of(edit));
+  }
+
+  /** An edit in the numbers of now; kinds of stream that number nothing leave it as it is. */
+  default E renumbered(E edit, Numbers numbers) {
+    return edit;
+  }
+
+  /**
+   * What the numbers are after an edit that was carried out twice: as its sender saw it, and on
+   * what it has become.
+   *
+   * @param before what they were before it
+   * @param seen the two states its sender saw, before and after
+   * @param now the two states it comes to, before and after; the same twice where it was not
+   *     carried out, so that what its sender made is gone
+   */
+  default Numbers numbers(Numbers before, Between<S> seen, Optional<Between<S>> now) {
+    return before;
+  }
+
+  /**
+   * Two states with an edit between them.
+   *
+   * @param <S> what edits make
+   * @param before the first; empty before the first edit
+   * @param after the second
+   */
+  record Between<S>(Optional<S> before, S after) {}
+
   /** The edit that makes something whole as it is, as the first of a new stream. */
   E whole(S state);
 

@@ -11,5 +11,7 @@ public enum Meanwhile implements Refusal.Reason {
    * What is to be taken or brought back cannot be: what was recorded after it would not say the
    * same. Values: the bench that recorded that, when.
    */
-  RESTS_ON_IT
+  RESTS_ON_IT,
+  /** The server that keeps the book does not take it. Values: what it said. */
+  NOT_TAKEN
 }

@@ -58,7 +58,7 @@ public final class Sentences {
 
   /** What is wrong with the book and what to do. */
   public static String problem(Words words, BookProblem problem) {
-    return words.of("book", problem.kind(), String.valueOf(problem.path()), problem.detail());
+    return words.of("book", problem.kind(), problem.place(), problem.detail());
   }
 
   /** What went wrong, by its cause where it was thrown on another thread. */

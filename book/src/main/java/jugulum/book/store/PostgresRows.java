@@ -1,0 +1,348 @@
+package jugulum.book.store;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.Duration;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import jugulum.book.stream.BookProblem;
+import jugulum.book.stream.BookProblem.Kind;
+import jugulum.book.stream.Key;
+import jugulum.book.stream.PictureCopy;
+import jugulum.book.stream.Placed;
+import jugulum.book.stream.Row;
+import jugulum.book.stream.Rows;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.Jdbi;
+import org.jdbi.v3.core.statement.PreparedBatch;
+import org.postgresql.PGConnection;
+
+/**
+ * The rows of a book that a server keeps, over one connection. The server numbers, dates and chains
+ * them; who is connected as a bench can add rows and read them, nothing else.
+ *
+ * <p>For one thread at a time. After a {@link BookProblem} it is closed and another is opened.
+ */
+public final class PostgresRows implements Rows, Served {
+  /** The oldest make that has what the tables need. */
+  private static final int OLDEST = 120_000;
+
+  /** So many rows are fetched at a time. Ours. */
+  static final int NEWS = 2_000;
+
+  private static final String INSERT =
+      "INSERT INTO journal (kind, stream, version, at, who, bench, action, act, form, body) VALUES"
+          + " (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)";
+
+  private final String place;
+  private final Connection connection;
+  private final Handle handle;
+  private final Journal journal;
+  private OptionalLong heard = OptionalLong.empty();
+
+  /** How many rows it wrote itself since it last looked what others did. */
+  private long own;
+
+  private PostgresRows(BookAddress address, Connection connection) {
+    this.place = address.toString();
+    this.connection = connection;
+    this.handle = Jdbi.create(connection).open();
+    this.journal = new Journal(handle, place, true);
+  }
+
+  /**
+   * Connects to a book.
+   *
+   * @throws BookProblem where no server answers, does not let one in, or has no book
+   */
+  public static PostgresRows open(BookAddress address) {
+    PostgresRows rows = connect(address);
+    try {
+      rows.checkForm();
+      return rows;
+    } catch (RuntimeException problem) {
+      rows.close();
+      throw problem;
+    }
+  }
+
+  /** Connects to a database that may have no book yet. */
+  static PostgresRows connect(BookAddress address) {
+    try {
+      Connection connection = DriverManager.getConnection(address.url(), address.properties());
+      if (connection.getMetaData().getDatabaseMajorVersion() * 10_000 < OLDEST) {
+        String version = connection.getMetaData().getDatabaseProductVersion();
+        connection.close();
+        throw new BookProblem(Kind.OLD_SERVER, address.toString(), version, null);
+      }
+      return new PostgresRows(address, connection);
+    } catch (SQLException problem) {
+      throw ServedFaults.of(problem, address.toString());
+    }
+  }
+
+  Handle handle() {
+    return handle;
+  }
+
+  private void checkForm() {
+    int form = asking(() -> handle.createQuery("SELECT form FROM book").mapTo(Integer.class).one());
+    if (form > ServedSchema.FORM) {
+      throw new BookProblem(
+          Kind.NEWER_VERSION,
+          place,
+          "version " + form + ", known up to " + ServedSchema.FORM,
+          null);
+    }
+  }
+
+  <T> T asking(Supplier<T> work) {
+    try {
+      return work.get();
+    } catch (RuntimeException problem) {
+      throw ServedFaults.of(problem, place);
+    }
+  }
+
+  @Override
+  public <T> T transaction(Supplier<T> work) {
+    long before = own;
+    try {
+      return asking(() -> handle.inTransaction(_ -> work.get()));
+    } catch (RuntimeException problem) {
+      own = before;
+      throw problem;
+    }
+  }
+
+  @Override
+  public <T> T still(Supplier<T> work) {
+    return asking(
+        () ->
+            handle.inTransaction(
+                org.jdbi.v3.core.transaction.TransactionIsolationLevel.REPEATABLE_READ,
+                _ -> work.get()));
+  }
+
+  @Override
+  public List<Key> streams() {
+    return asking(journal::streams);
+  }
+
+  @Override
+  public Optional<Key> lastWritten(String kind) {
+    return asking(() -> journal.lastWritten(kind));
+  }
+
+  @Override
+  public boolean othersWrote() {
+    long now = length();
+    boolean isOther = heard.isPresent() && now - heard.getAsLong() > own;
+    heard = OptionalLong.of(now);
+    own = 0;
+    return isOther;
+  }
+
+  @Override
+  public Optional<Row> newest(Key but) {
+    return asking(() -> journal.newest(but));
+  }
+
+  @Override
+  public long version(Key stream) {
+    return asking(() -> journal.head(stream).version());
+  }
+
+  @Override
+  public long add(Key stream, Row row) {
+    append(List.of(new Placed(stream, row)));
+    return row.version();
+  }
+
+  @Override
+  public void append(List<Placed> rows) {
+    transaction(
+        () -> {
+          PreparedBatch batch = handle.prepareBatch(INSERT);
+          rows.forEach(
+              placed -> {
+                Row row = placed.row();
+                batch.add(
+                    placed.stream().kind(),
+                    placed.stream().id(),
+                    row.version(),
+                    row.at().toString(),
+                    row.from().bench().name(),
+                    row.from().bench().id(),
+                    row.from().action(),
+                    row.act().name().toLowerCase(Locale.ROOT),
+                    row.form(),
+                    row.body());
+              });
+          batch.execute();
+          own += rows.size();
+          return null;
+        });
+  }
+
+  @Override
+  public List<Arrived> news(long after) {
+    for (int most = NEWS; ; most *= 2) {
+      List<Arrived> found = news(after, most);
+      if (found.size() < most) {
+        return found;
+      }
+      String last = found.getLast().placed().row().from().action();
+      int end = found.size();
+      while (end > 0 && found.get(end - 1).placed().row().from().action().equals(last)) {
+        end--;
+      }
+      if (end > 0) {
+        return found.subList(0, end);
+      }
+    }
+  }
+
+  private List<Arrived> news(long after, int most) {
+    return asking(
+        () ->
+            handle
+                .createQuery(
+                    "SELECT "
+                        + Journal.SAID
+                        + ", chain FROM journal WHERE seq > ? ORDER BY seq LIMIT "
+                        + most)
+                .bind(0, after)
+                .map(
+                    (row, _) ->
+                        new Arrived(
+                            new Placed(Journal.key(row), Journal.said(row)),
+                            row.getLong("seq"),
+                            row.getString("chain")))
+                .list());
+  }
+
+  @Override
+  public Optional<String> chain(long seq) {
+    return asking(
+        () ->
+            handle
+                .createQuery("SELECT chain FROM journal WHERE seq = ?")
+                .bind(0, seq)
+                .mapTo(String.class)
+                .findOne());
+  }
+
+  @Override
+  public void rows(Key stream, long after, Consumer<Row> each) {
+    asking(
+        () -> {
+          journal.rows(stream, after, each);
+          return null;
+        });
+  }
+
+  @Override
+  public List<Key> streamsOf(String action) {
+    return asking(() -> journal.streamsOf(action));
+  }
+
+  @Override
+  public long length() {
+    return asking(() -> handle.createQuery("SELECT rows FROM book").mapTo(Long.class).one());
+  }
+
+  @Override
+  public void keep(PictureCopy copy) {
+    asking(
+        () -> {
+          PictureRows.keep(handle, copy);
+          return null;
+        });
+  }
+
+  @Override
+  public Optional<PictureCopy> picture(String sha256) {
+    return asking(() -> PictureRows.of(handle, sha256));
+  }
+
+  @Override
+  public List<String> pictures() {
+    return asking(() -> PictureRows.all(handle));
+  }
+
+  @Override
+  public long pictureBytes() {
+    return asking(() -> PictureRows.bytes(handle));
+  }
+
+  @Override
+  public void check() {
+    still(
+        () -> {
+          new ServedAudit(handle, place).check();
+          for (Key stream : journal.streams()) {
+            journal.rows(stream, 0, _ -> {});
+          }
+          return null;
+        });
+  }
+
+  @Override
+  public void listen() {
+    asking(() -> handle.execute("LISTEN jugulum_rows"));
+  }
+
+  @Override
+  public boolean waitForNews(Duration atMost) {
+    try {
+      var told =
+          connection
+              .unwrap(PGConnection.class)
+              .getNotifications((int) Math.max(1, atMost.toMillis()));
+      return told != null && told.length > 0;
+    } catch (SQLException problem) {
+      throw ServedFaults.of(problem, place);
+    }
+  }
+
+  @Override
+  public List<Here> here(String bench, String name, String at) {
+    return asking(
+        () -> {
+          handle
+              .createQuery("SELECT i_am_here(?, ?, ?)")
+              .bind(0, bench)
+              .bind(1, name)
+              .bind(2, at)
+              .map((_, _) -> "")
+              .list();
+          return handle
+              .createQuery(
+                  "SELECT bench, name, place, seen FROM here WHERE seen > clock_timestamp() -"
+                      + " interval '30 seconds' ORDER BY name, bench")
+              .map(
+                  (row, _) ->
+                      new Here(
+                          row.getString(1),
+                          row.getString(2),
+                          row.getString(3),
+                          row.getTimestamp(4).toInstant()))
+              .list();
+        });
+  }
+
+  @Override
+  public void close() {
+    try {
+      connection.close();
+    } catch (SQLException harmless) {
+      // The server ends it by itself.
+    }
+  }
+}

@@ -1,0 +1,13 @@
+package jugulum.book.stream;
+
+import jugulum.core.stream.Refusal;
+
+/**
+ * What could not be taken into the book others wrote in meanwhile, and why. It is never dropped: a
+ * person does it again, or lets it go.
+ *
+ * @param what it, as it was done
+ * @param refusal why
+ * @param isTakenBack whether whoever did it took it back before it was tried
+ */
+public record Aside(Waiting what, Refusal refusal, boolean isTakenBack) {}
