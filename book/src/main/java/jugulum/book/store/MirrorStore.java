@@ -50,6 +50,12 @@ public final class MirrorStore implements Store {
   private final Outbox outbox;
   private final Clock clock;
   private OptionalLong heard = OptionalLong.empty();
+  private Runnable whenWritten = () -> {};
+
+  /** How many transactions are within each other, and whether one wrote what is to be sent. */
+  private int depth;
+
+  private boolean isWritten;
 
   /** Up to which row a stream was known for good when a version was handed out. */
   private final Map<Long, Long> known =
@@ -112,9 +118,23 @@ public final class MirrorStore implements Store {
     return base.elsewhere().map(moved -> new MirrorStore((SqliteStore) moved, clock));
   }
 
+  /** From now on that is run after something was written that is to be sent. */
+  public void whenWritten(Runnable what) {
+    whenWritten = what;
+  }
+
   @Override
   public <T> T transaction(Supplier<T> work) {
-    return base.transaction(work);
+    depth++;
+    try {
+      return base.transaction(work);
+    } finally {
+      depth--;
+      if (depth == 0 && isWritten) {
+        isWritten = false;
+        whenWritten.run();
+      }
+    }
   }
 
   @Override
@@ -185,6 +205,7 @@ public final class MirrorStore implements Store {
             throw new VersionTaken(null);
           }
           outbox.add(new Placed(stream, row));
+          isWritten = true;
           return version(stream);
         });
   }
@@ -288,6 +309,7 @@ public final class MirrorStore implements Store {
         () -> {
           base.keep(copy);
           outbox.await(copy.sha256());
+          isWritten = true;
           return null;
         });
   }

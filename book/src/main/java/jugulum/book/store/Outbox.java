@@ -50,6 +50,7 @@ final class Outbox {
           CREATE TABLE IF NOT EXISTS aside (
             id     INTEGER PRIMARY KEY AUTOINCREMENT,
             reason TEXT NOT NULL,
+            again  INTEGER NOT NULL,
             at     TEXT NOT NULL,
             state  TEXT NOT NULL CHECK (state IN ('open', 'done_again', 'let_go')),
             note   TEXT NOT NULL,
@@ -240,11 +241,13 @@ final class Outbox {
     long id =
         handle
             .createUpdate(
-                "INSERT INTO aside (reason, at, state, note, ended) VALUES (?, ?, ?, '', ?)")
+                "INSERT INTO aside (reason, again, at, state, note, ended) VALUES (?, ?, ?, ?, '',"
+                    + " ?)")
             .bind(0, aside.refusal().reason().name())
-            .bind(1, at.toString())
-            .bind(2, aside.isTakenBack() ? "let_go" : "open")
-            .bind(3, aside.isTakenBack() ? at.toString() : "")
+            .bind(1, aside.mayBeAgain())
+            .bind(2, at.toString())
+            .bind(3, aside.isTakenBack() ? "let_go" : "open")
+            .bind(4, aside.isTakenBack() ? at.toString() : "")
             .executeAndReturnGeneratedKeys("id")
             .mapTo(Long.class)
             .one();
@@ -284,13 +287,14 @@ final class Outbox {
   /** What was set aside, the last first. */
   List<SetAside> aside() {
     return handle
-        .createQuery("SELECT id, reason, at, state, note, ended FROM aside ORDER BY id DESC")
+        .createQuery("SELECT id, reason, again, at, state, note, ended FROM aside ORDER BY id DESC")
         .map(
             (row, _) ->
                 new SetAside(
                     row.getLong("id"),
                     asideRows(row.getLong("id")),
                     new Refusal(new Named(row.getString("reason")), told(row.getLong("id"))),
+                    row.getBoolean("again"),
                     Instant.parse(row.getString("at")),
                     SetAside.State.valueOf(row.getString("state").toUpperCase(Locale.ROOT)),
                     row.getString("note")))

@@ -8,6 +8,8 @@ import jugulum.core.stream.Refusal;
  *
  * @param what it, as it was done
  * @param refusal why
+ * @param mayBeAgain whether doing it again means the same things: not where it names what was never
+ *     made, or by other numbers
  * @param isTakenBack whether whoever did it took it back before it was tried
  */
-public record Aside(Waiting what, Refusal refusal, boolean isTakenBack) {}
+public record Aside(Waiting what, Refusal refusal, boolean mayBeAgain, boolean isTakenBack) {}

@@ -333,6 +333,23 @@ public final class Book implements AutoCloseable {
     return new Folding<>(stream.kind()).fold(rows -> store.rows(stream.key(), 0, rows), upTo);
   }
 
+  /**
+   * Does something again that was done before, on what stands now: its edits all or none, without
+   * asking what who did it saw.
+   */
+  public Saved again(Waiting what) {
+    List<Order<?, ?>> orders =
+        what.rows().stream()
+            .filter(placed -> !isItsOwn(placed.stream()) && placed.row().act() == Row.Act.EDIT)
+            .<Order<?, ?>>map(placed -> order(kind(placed.stream()), placed))
+            .toList();
+    return submit(orders);
+  }
+
+  private static <S, E> Order<S, E> order(StreamKind<S, E> kind, Placed placed) {
+    return Order.of(kind.ref(placed.stream().id()), kind.edit(placed.row()));
+  }
+
   /** Carries out edits and writes them, all or none. */
   public Saved submit(Order<?, ?>... orders) {
     return submit(List.of(orders));

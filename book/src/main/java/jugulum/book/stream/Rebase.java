@@ -79,7 +79,7 @@ public final class Rebase {
         // He took back, or brought back, what is not there.
         boolean isUndo = one.rows().stream().anyMatch(row -> row.row().act() == Row.Act.UNDO);
         Aside it = walked.get();
-        aside.put(it.what().action(), new Aside(it.what(), it.refusal(), isUndo));
+        aside.put(it.what().action(), new Aside(it.what(), it.refusal(), it.mayBeAgain(), isUndo));
         one.rows().forEach(this::seenOnly);
         one.streams().forEach(stream -> way(stream).end(false));
         continue;
@@ -89,7 +89,7 @@ public final class Rebase {
               one,
               refused.filter(it -> it.what().action().equals(one.action())).map(Aside::refusal));
       if (taken.refusal().isPresent()) {
-        aside.put(one.action(), new Aside(one, taken.refusal().get(), false));
+        aside.put(one.action(), new Aside(one, taken.refusal().get(), taken.mayBeAgain(), false));
       } else {
         stands.add(new Waiting(one.action(), taken.rows()));
       }
@@ -106,10 +106,13 @@ public final class Rebase {
         .findFirst();
   }
 
-  private record Taken(List<Placed> rows, Optional<Refusal> refusal) {}
+  private record Taken(List<Placed> rows, Optional<Refusal> refusal, boolean mayBeAgain) {}
 
   private Taken taken(Waiting one, Optional<Refusal> beforehand) {
     boolean isInMany = one.streams().size() > 1;
+    boolean mayBeAgain =
+        walkedOf(one).isEmpty()
+            && one.streams().stream().allMatch(stream -> way(stream).isNumberedAlike());
     List<Placed> rows = new ArrayList<>();
     Optional<Refusal> refusal = beforehand;
     for (Placed placed : one.rows()) {
@@ -126,7 +129,7 @@ public final class Rebase {
     }
     boolean isRefused = refusal.isPresent();
     one.streams().forEach(stream -> way(stream).end(isRefused));
-    return new Taken(rows, refusal);
+    return new Taken(rows, refusal, mayBeAgain);
   }
 
   private void seenOnly(Placed placed) {
@@ -295,6 +298,11 @@ public final class Rebase {
       } catch (RuntimeException broken) {
         seen = Optional.empty();
       }
+    }
+
+    /** Whether what is named by number so far is what it was. */
+    boolean isNumberedAlike() {
+      return numbers.isSame();
     }
 
     /** An action ends: what was taken of it stands, or nothing of it does. */

@@ -271,7 +271,7 @@ public final class Exchange implements AutoCloseable {
               .findFirst()
               .orElseThrow();
       Refusal why = Refusal.of(Meanwhile.NOT_TAKEN, new Told.Words(problem.detail()));
-      mirror.refused(kinds, new Aside(what, why, false));
+      mirror.refused(kinds, new Aside(what, why, false, false));
     }
   }
 
@@ -299,9 +299,45 @@ public final class Exchange implements AutoCloseable {
     }
   }
 
-  /** Gives a connection up that failed; the next {@link #carry} makes another. */
-  void lose() {
-    disconnect();
+  /** Carries once; says why it could not, and gives the connection up then. */
+  Optional<BookProblem> tryToCarry() {
+    try {
+      carry();
+      return Optional.empty();
+    } catch (BookProblem away) {
+      disconnect();
+      tell(Optional.of(away), List.of());
+      return Optional.of(away);
+    }
+  }
+
+  /** Whether the bench never heard of the book. */
+  boolean isNew() {
+    return mirror.arrived() == 0;
+  }
+
+  /**
+   * Carries, where it was not started, until nothing waits any more, or so long; says whether
+   * nothing does.
+   */
+  boolean settle(Duration atMost) {
+    long end = System.nanoTime() + atMost.toNanos();
+    while (stillWaits()) {
+      if (System.nanoTime() > end || isClosed) {
+        return false;
+      }
+      try {
+        TimeUnit.MILLISECONDS.sleep(LISTENING.toMillis());
+      } catch (InterruptedException ended) {
+        Thread.currentThread().interrupt();
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private boolean stillWaits() {
+    return tryToCarry().isPresent() || mirror.waiting() > 0;
   }
 
   private void disconnect() {

@@ -10,6 +10,7 @@ import jugulum.book.store.MirrorStore;
 import jugulum.book.store.Served;
 import jugulum.book.stream.Bench;
 import jugulum.book.stream.Book;
+import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Writer;
 
 /**
@@ -33,14 +34,8 @@ final class ABench implements AutoCloseable {
   }
 
   /** Carries once, if the server is there. */
-  Optional<RuntimeException> carry() {
-    try {
-      exchange.carry();
-      return Optional.empty();
-    } catch (jugulum.book.stream.BookProblem away) {
-      exchange.lose();
-      return Optional.of(away);
-    }
+  Optional<BookProblem> carry() {
+    return exchange.tryToCarry();
   }
 
   @Override

@@ -53,7 +53,7 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class InterleavingsTest {
   /** So many; mvn verify -Pthorough tries a thousand. */
-  private static final int RUNS = Boolean.getBoolean("jugulum.thorough") ? 1_000 : 40;
+  private static final int RUNS = Boolean.getBoolean("jugulum.thorough") ? 1_000 : 12;
 
   private static final Instant BEGINNING = Instant.parse("2026-11-26T09:00:00Z");
   @TempDir private Path folder;
