@@ -6,11 +6,13 @@ import jugulum.book.batch.BatchStream;
 import jugulum.book.day.DayStream;
 import jugulum.book.season.SeasonStream;
 import jugulum.book.shop.ShopStream;
+import jugulum.book.store.BookAddress;
 import jugulum.book.store.Rescue;
 import jugulum.book.store.SqliteStore;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.StreamKind;
 import jugulum.book.stream.Writer;
+import jugulum.book.together.Together;
 import jugulum.book.trial.TrialStream;
 
 /** Books as files, and the kinds of stream they hold. */
@@ -32,6 +34,18 @@ public final class Books {
    */
   public static Book open(Path path, Writer writer) {
     return new Book(SqliteStore.open(path, writer.clock()), KINDS, writer);
+  }
+
+  /**
+   * Opens this bench's copy of a book that a server keeps, or makes it.
+   *
+   * @param address where the server keeps it
+   * @param mirror the bench's copy
+   * @param writer who writes
+   * @throws jugulum.book.stream.BookProblem where there is no copy yet and no server answers
+   */
+  public static Together together(BookAddress address, Path mirror, Writer writer) {
+    return Together.open(address, mirror, writer, KINDS);
   }
 
   /**

@@ -19,6 +19,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.event.Event;
@@ -41,6 +42,7 @@ import javafx.scene.robot.Robot;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import jugulum.book.Books;
+import jugulum.book.store.BookAddress;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Writer;
 import jugulum.core.ledger.Batch;
@@ -80,12 +82,42 @@ public final class Person implements AutoCloseable {
   private int lookedRound;
 
   private Person(Path path, Clock clock, Languages languages) {
+    this(
+        clock,
+        bookThread -> {
+          BenchMemory memory = new BenchFile(path.resolveSibling("bench.properties"));
+          Book book = Books.open(path, writer(memory, clock));
+          return Workbench.of(book, memory, languages, bookThread, Platform::runLater);
+        });
+  }
+
+  private static Writer writer(BenchMemory memory, Clock clock) {
+    return new Writer(Preferences.bench(memory, UUID::randomUUID), clock, UUID::randomUUID);
+  }
+
+  /**
+   * Somebody at a bench of a shop.
+   *
+   * @param folder where that bench keeps its copy and what it remembers
+   */
+  public static Person at(BookAddress address, Path folder, String name) {
+    return new Person(
+        CLOCK,
+        bookThread -> {
+          BenchMemory memory = new BenchFile(folder.resolve(name + ".properties"));
+          memory.put("bench", name);
+          return Workbench.of(
+              Books.together(address, folder.resolve(name + ".book"), writer(memory, CLOCK)),
+              memory,
+              Languages.english(),
+              bookThread,
+              Platform::runLater);
+        });
+  }
+
+  private Person(Clock clock, Function<ExecutorService, Workbench> opening) {
     Thread.setDefaultUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
-    BenchMemory memory = new BenchFile(path.resolveSibling("bench.properties"));
-    Book book =
-        Books.open(
-            path, new Writer(Preferences.bench(memory, UUID::randomUUID), clock, UUID::randomUUID));
-    workbench = Workbench.of(book, memory, languages, bookThread, Platform::runLater);
+    workbench = opening.apply(bookThread);
     record Opened(Stage stage, Scene scene) {}
     Opened opened =
         on(

@@ -14,6 +14,7 @@ import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Origin;
+import jugulum.book.stream.Placed;
 import jugulum.book.stream.Row;
 import org.jdbi.v3.core.Handle;
 
@@ -58,14 +59,27 @@ class Journal {
   }
 
   /** The row written last, but for a stream. */
-  Optional<Row> newest(Key but) {
+  Optional<Placed> newest(Key but) {
     return handle
         .createQuery(
             "SELECT * FROM journal WHERE NOT (kind = ? AND stream = ?) ORDER BY seq DESC LIMIT 1")
         .bind(0, but.kind())
         .bind(1, but.id())
-        .map((row, _) -> said(row))
+        .map((row, _) -> new Placed(key(row), said(row)))
         .findOne();
+  }
+
+  /** Rows of all streams after a number, in their order. */
+  List<Served.Arrived> after(long seq, int most) {
+    return handle
+        .createQuery(
+            "SELECT " + SAID + ", chain FROM journal WHERE seq > ? ORDER BY seq LIMIT " + most)
+        .bind(0, seq)
+        .map(
+            (row, _) ->
+                new Served.Arrived(
+                    new Placed(key(row), said(row)), row.getLong("seq"), row.getString("chain")))
+        .list();
   }
 
   List<Key> streams() {

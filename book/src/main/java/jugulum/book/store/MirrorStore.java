@@ -166,7 +166,7 @@ public final class MirrorStore implements Store {
   }
 
   @Override
-  public Optional<Row> newest(Key but) {
+  public Optional<Placed> newest(Key but) {
     return base.asking(outbox::newestOfOthers).or(() -> base.newest(but));
   }
 

@@ -350,10 +350,10 @@ final class Outbox {
   }
 
   /** The last row others wrote, but for one stream. */
-  Optional<Row> newestOfOthers() {
+  Optional<Placed> newestOfOthers() {
     return handle
         .createQuery("SELECT j.* FROM journal j JOIN mirror m ON j.seq = m.last")
-        .map((row, _) -> Journal.said(row))
+        .map((row, _) -> placed(row))
         .findOne();
   }
 }

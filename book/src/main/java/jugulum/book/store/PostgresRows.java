@@ -149,7 +149,7 @@ public final class PostgresRows implements Rows, Served {
   }
 
   @Override
-  public Optional<Row> newest(Key but) {
+  public Optional<Placed> newest(Key but) {
     return asking(() -> journal.newest(but));
   }
 
@@ -208,23 +208,8 @@ public final class PostgresRows implements Rows, Served {
     }
   }
 
-  private List<Arrived> news(long after, int most) {
-    return asking(
-        () ->
-            handle
-                .createQuery(
-                    "SELECT "
-                        + Journal.SAID
-                        + ", chain FROM journal WHERE seq > ? ORDER BY seq LIMIT "
-                        + most)
-                .bind(0, after)
-                .map(
-                    (row, _) ->
-                        new Arrived(
-                            new Placed(Journal.key(row), Journal.said(row)),
-                            row.getLong("seq"),
-                            row.getString("chain")))
-                .list());
+  List<Arrived> news(long after, int most) {
+    return asking(() -> journal.after(after, most));
   }
 
   @Override

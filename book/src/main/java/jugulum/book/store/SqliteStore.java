@@ -22,6 +22,7 @@ import jugulum.book.stream.Cells;
 import jugulum.book.stream.Kept;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.PictureCopy;
+import jugulum.book.stream.Placed;
 import jugulum.book.stream.Row;
 import jugulum.book.stream.Search;
 import jugulum.book.stream.Store;
@@ -318,7 +319,7 @@ public final class SqliteStore implements Store {
   }
 
   @Override
-  public Optional<Row> newest(Key but) {
+  public Optional<Placed> newest(Key but) {
     return asking(() -> journal.newest(but));
   }
 
@@ -339,6 +340,11 @@ public final class SqliteStore implements Store {
   /** The same, but says the chain it has. */
   String chained(Key stream, Row row) {
     return asking(() -> journal.add(stream, row));
+  }
+
+  /** Rows of all streams after a number, in their order. */
+  List<Served.Arrived> after(long seq, int most) {
+    return asking(() -> journal.after(seq, most));
   }
 
   /** The connection itself, for what else stands in the file. */

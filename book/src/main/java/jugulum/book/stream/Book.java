@@ -195,15 +195,20 @@ public final class Book implements AutoCloseable {
    * What somebody else wrote last, where anybody did since this was asked; empty where nobody did.
    * The first time it only begins to watch.
    */
-  public Optional<Row> othersWrote() {
+  public Optional<Placed> othersWrote() {
     return reading(
         () -> {
           if (!store.othersWrote()) {
-            return Optional.<Row>empty();
+            return Optional.<Placed>empty();
           }
           recent.forget();
           return store.newest(BookIndex.KEY);
         });
+  }
+
+  /** Whether a row is of the bench that writes here. */
+  public boolean isMine(Row row) {
+    return row.from().isBy(writer.bench().get());
   }
 
   /** The clock that dates the edits. */
@@ -429,10 +434,6 @@ public final class Book implements AutoCloseable {
     if (!saysTheSame && !since.isEmpty()) {
       throw new NotAll(cameFirst(since.getLast()));
     }
-  }
-
-  private boolean isMine(Row row) {
-    return row.from().isBy(writer.bench().get());
   }
 
   /** How a stream stood at a version; empty where that cannot be told any more. */

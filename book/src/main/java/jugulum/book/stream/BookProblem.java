@@ -42,6 +42,8 @@ public final class BookProblem extends RuntimeException {
     NO_RIGHT,
     /** The server has no book. */
     NO_BOOK_THERE,
+    /** The server's book has something in it already. */
+    NOT_EMPTY,
     /** The server is of too old a make. */
     OLD_SERVER,
     /** At that address is another book than the bench knew, or one that has lost rows. */

@@ -39,7 +39,7 @@ public interface Rows extends AutoCloseable {
   boolean othersWrote();
 
   /** The row written last in streams of any kind but that one; empty where there is none. */
-  Optional<Row> newest(Key but);
+  Optional<Placed> newest(Key but);
 
   /** The version of a stream's last row; 0 where it has none. */
   long version(Key stream);

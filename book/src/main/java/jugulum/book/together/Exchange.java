@@ -311,6 +311,17 @@ public final class Exchange implements AutoCloseable {
     }
   }
 
+  /** Which benches are there; none where no server answers. */
+  List<Served.Here> others() {
+    try {
+      Bench me = bench.get();
+      return connected().here(me.id(), me.name(), station);
+    } catch (BookProblem away) {
+      disconnect();
+      return List.of();
+    }
+  }
+
   /** Whether the bench never heard of the book. */
   boolean isNew() {
     return mirror.arrived() == 0;

@@ -9,6 +9,7 @@ import java.util.function.Consumer;
 import jugulum.book.store.BookAddress;
 import jugulum.book.store.MirrorStore;
 import jugulum.book.store.PostgresRows;
+import jugulum.book.store.Served;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Saved;
@@ -86,6 +87,11 @@ public final class Together implements AutoCloseable {
     return exchange.status();
   }
 
+  /** Which benches are there, asked now and before {@link #start}; none where no server answers. */
+  public List<Served.Here> others() {
+    return exchange.others();
+  }
+
   /** Says what the bench is at, for the others. */
   public void isAt(String what) {
     exchange.isAt(what);
@@ -131,6 +137,11 @@ public final class Together implements AutoCloseable {
   /** Whether a bench has a copy already. */
   public static boolean isKnown(Path file) {
     return Files.exists(file);
+  }
+
+  /** Ends what carries; the book stays open, for who closes it. */
+  public void end() {
+    exchange.close();
   }
 
   @Override

@@ -237,7 +237,8 @@ class BookTest {
       assertThat(second.othersWrote()).as("it begins to watch").isEmpty();
       assertThat(second.othersWrote()).isEmpty();
       first.submit(Order.of(ShopStream.SHOP, new ShopEdit.Whole(Shop.USUAL)));
-      assertThat(second.othersWrote().orElseThrow().from().bench().name()).isEqualTo("south bench");
+      assertThat(second.othersWrote().orElseThrow().row().from().bench().name())
+          .isEqualTo("south bench");
       assertThat(second.othersWrote()).as("told once").isEmpty();
       assertThat(first.othersWrote()).isEmpty();
       first.submit(Order.of(ShopStream.SHOP, new ShopEdit.Whole(Shop.USUAL)));

@@ -3,7 +3,6 @@ package jugulum.book.store;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jugulum.book.stream.BookProblem;
@@ -72,20 +71,7 @@ public final class FileServer {
 
     @Override
     public List<Arrived> news(long after) {
-      return answering(
-          () ->
-              new ArrayList<>(
-                  store
-                      .handle()
-                      .createQuery("SELECT * FROM journal WHERE seq > ? ORDER BY seq")
-                      .bind(0, after)
-                      .map(
-                          (row, _) ->
-                              new Arrived(
-                                  new Placed(Journal.key(row), Journal.said(row)),
-                                  row.getLong("seq"),
-                                  row.getString("chain")))
-                      .list()));
+      return answering(() -> store.after(after, Integer.MAX_VALUE));
     }
 
     @Override

@@ -133,11 +133,11 @@ public final class MemoryStore implements Store {
   }
 
   @Override
-  public Optional<Row> newest(Key but) {
+  public Optional<Placed> newest(Key but) {
     return state().rows.entrySet().stream()
         .filter(of -> !of.getKey().equals(but))
-        .flatMap(of -> of.getValue().values().stream())
-        .max(Comparator.comparing(Row::at));
+        .flatMap(of -> of.getValue().values().stream().map(row -> new Placed(of.getKey(), row)))
+        .max(Comparator.comparing(placed -> placed.row().at()));
   }
 
   @Override

@@ -154,8 +154,8 @@ public abstract class RowsContract {
     add(writes, ONE, row(1, "b"));
     assertThat(reads.othersWrote()).isTrue();
     assertThat(reads.othersWrote()).isFalse();
-    assertThat(reads.newest(SHOP)).contains(row(1, "b"));
-    assertThat(reads.newest(ONE)).contains(row(1, "a"));
+    assertThat(reads.newest(SHOP)).contains(new Placed(ONE, row(1, "b")));
+    assertThat(reads.newest(ONE)).contains(new Placed(SHOP, row(1, "a")));
     assertThat(writes.othersWrote()).isFalse();
     assertThat(rows(reads, ONE, 0)).containsExactly(row(1, "b"));
   }

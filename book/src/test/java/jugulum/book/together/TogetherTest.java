@@ -99,7 +99,8 @@ class TogetherTest {
       on(north.book(), weight(4_180));
       assertThat(weights(north)).as("at once where it was recorded").isEqualTo(1);
       until(() -> weights(south) == 1);
-      assertThat(south.book().othersWrote().orElseThrow().from().bench().name()).isEqualTo("north");
+      assertThat(south.book().othersWrote().orElseThrow().row().from().bench().name())
+          .isEqualTo("north");
       on(south.book(), weight(4_179));
       until(() -> weights(north) == 2);
       until(() -> north.status().waiting() == 0 && south.status().waiting() == 0);

@@ -7,13 +7,12 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import jugulum.book.Books;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.file.WholeFile;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.BookProblem;
-import jugulum.book.stream.Writer;
+import jugulum.book.together.Together;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Sentences;
@@ -23,6 +22,7 @@ import picocli.CommandLine.ParentCommand;
 /** A command that does something with a book: one's own, or the one named before it. */
 abstract class BookCommand extends Speaking {
   @ParentCommand private NamesBook top;
+  private Optional<Together> together = Optional.empty();
 
   BookCommand(Words words) {
     super(words);
@@ -42,19 +42,38 @@ abstract class BookCommand extends Speaking {
 
   @Override
   public Integer call() {
-    Path path = top.book();
-    if (!makesABook() && !Files.exists(path)) {
-      return fail(Exit.BOOK_PROBLEM, words.of("command.no-book", path.toString()));
-    }
-    if (!makesABook() && isEmpty(path)) {
-      return fail(Exit.BOOK_PROBLEM, words.of("command.empty-book", path.toString()));
-    }
-    try (Book book = Books.open(path, Writer.unnamed(Clock.systemDefaultZone()))) {
-      return with(book);
+    try {
+      BookAt where = top.book();
+      if (where instanceof BookAt.InFile(Path path) && !makesABook()) {
+        if (!Files.exists(path)) {
+          return fail(Exit.BOOK_PROBLEM, words.of("command.no-book", path.toString()));
+        }
+        if (isEmpty(path)) {
+          return fail(Exit.BOOK_PROBLEM, words.of("command.empty-book", path.toString()));
+        }
+      }
+      try (OpenBook open = OpenBook.of(where, Clock.systemDefaultZone())) {
+        together = open.together();
+        int exit = with(open.book());
+        sayWhatWaits(open);
+        return exit;
+      }
     } catch (BookProblem problem) {
       return fail(Exit.BOOK_PROBLEM, Sentences.problem(words, problem));
     } catch (IOException problem) {
       return fail(Exit.BAD_FILE, String.valueOf(problem.getMessage()));
+    }
+  }
+
+  /** What carries between this bench and a server; empty for a book in a file. */
+  Optional<Together> together() {
+    return together;
+  }
+
+  private void sayWhatWaits(OpenBook open) {
+    int waiting = open.waiting();
+    if (waiting > 0) {
+      warn(words.counted("command.waits", waiting));
     }
   }
 

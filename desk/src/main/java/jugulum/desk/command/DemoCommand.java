@@ -31,7 +31,9 @@ final class DemoCommand implements Callable<Integer> {
       return Exit.BAD_FILE;
     }
     System.out.println(words.of("command.demo", copy.toString()));
-    int exit = MainWindow.open(words, copy, OwnFiles.bench(), DemoTime.goingOn(Clock.systemUTC()));
+    int exit =
+        MainWindow.open(
+            words, new BookAt.InFile(copy), OwnFiles.bench(), DemoTime.goingOn(Clock.systemUTC()));
     Demo.remove(copy);
     return exit;
   }

@@ -1,9 +1,9 @@
 package jugulum.desk.command;
 
-import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
-import java.util.concurrent.Callable;
+import jugulum.book.stream.BookProblem;
+import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
 import picocli.AutoComplete;
 import picocli.CommandLine.Command;
@@ -28,28 +28,31 @@ import picocli.CommandLine.Option;
       SeasonCommand.class,
       ExportCommand.class,
       ImportCommand.class,
+      TogetherCommand.class,
       ConvertCommand.class,
       ManCommand.class,
       GuideCommand.class,
       AutoComplete.GenerateCompletion.class
     })
-public final class Jugulum implements Callable<Integer>, NamesBook {
-  private final Words words;
-
-  @Option(names = "--book", paramLabel = "FILE", descriptionKey = "usage.jugulum.book")
-  private Optional<Path> book = Optional.empty();
+public final class Jugulum extends Speaking implements NamesBook {
+  @Option(names = "--book", paramLabel = "BOOK", descriptionKey = "usage.jugulum.book")
+  private Optional<String> book = Optional.empty();
 
   Jugulum(Words words) {
-    this.words = words;
+    super(words);
   }
 
   @Override
-  public Path book() {
-    return book.orElseGet(OwnFiles::ownBook);
+  public BookAt book() {
+    return book.map(BookAt::of).orElseGet(OwnFiles::ownBook);
   }
 
   @Override
   public Integer call() {
-    return MainWindow.open(words, book(), OwnFiles.bench(), Clock.systemDefaultZone());
+    try {
+      return MainWindow.open(words, book(), OwnFiles.bench(), Clock.systemDefaultZone());
+    } catch (BookProblem noAddress) {
+      return fail(Exit.BOOK_PROBLEM, Sentences.problem(words, noAddress));
+    }
   }
 }

@@ -23,6 +23,7 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import jugulum.book.Books;
+import jugulum.book.store.BookAddress;
 import jugulum.book.stream.Writer;
 import jugulum.desk.files.DialogPicker;
 import jugulum.desk.preference.BenchFile;
@@ -56,10 +57,10 @@ final class MainWindow {
   /**
    * Opens a book in a window and returns its exit code when the window is closed.
    *
-   * @param path the book
+   * @param where the book
    * @param bench the file in which the bench remembers how it likes to see things
    */
-  static int open(Words words, Path path, Path bench, Clock clock) {
+  static int open(Words words, BookAt where, Path bench, Clock clock) {
     if (!hasDisplay()) {
       System.err.println(words.of("command.no-display"));
       return Exit.NO_DISPLAY;
@@ -67,7 +68,7 @@ final class MainWindow {
     MainWindow window = new MainWindow(words, clock, bench);
     ExecutorService bookThread = bookThread();
     CompletableFuture<Started> starting =
-        CompletableFuture.supplyAsync(() -> start(path, clock, bench, bookThread), bookThread);
+        CompletableFuture.supplyAsync(() -> start(where, clock, bench, bookThread), bookThread);
     Platform.startup(() -> {});
     starting
         .thenAcceptAsync(window::showMain, Platform::runLater)
@@ -80,17 +81,27 @@ final class MainWindow {
   /** A workbench whose batch is being worked out already, while the window is still being built. */
   private record Started(Workbench workbench, CompletionStage<Void> begun) {}
 
-  private static Started start(Path path, Clock clock, Path bench, ExecutorService bookThread) {
+  private static Started start(BookAt where, Clock clock, Path bench, ExecutorService bookThread) {
     BenchMemory memory = new BenchFile(bench);
     Writer writer =
         new Writer(Preferences.bench(memory, UUID::randomUUID), clock, UUID::randomUUID);
     Workbench workbench =
-        Workbench.of(
-            Books.open(path, writer),
-            memory,
-            Languages.ofThisMachine(),
-            bookThread,
-            Platform::runLater);
+        switch (where) {
+          case BookAt.InFile(Path path) ->
+              Workbench.of(
+                  Books.open(path, writer),
+                  memory,
+                  Languages.ofThisMachine(),
+                  bookThread,
+                  Platform::runLater);
+          case BookAt.Served(BookAddress address, Path mirror) ->
+              Workbench.of(
+                  Books.together(address, mirror, writer),
+                  memory,
+                  Languages.ofThisMachine(),
+                  bookThread,
+                  Platform::runLater);
+        };
     return new Started(workbench, workbench.session().begin());
   }
 
@@ -128,7 +139,8 @@ final class MainWindow {
     }
     ExecutorService bookThread = bookThread();
     CompletableFuture.supplyAsync(this::copyOfDemo, bookThread)
-        .thenApplyAsync(copy -> start(copy, clock, bench, bookThread), bookThread)
+        .thenApplyAsync(
+            copy -> start(new BookAt.InFile(copy), clock, bench, bookThread), bookThread)
         .thenAcceptAsync(this::showBeside, Platform::runLater)
         .exceptionallyAsync(problem -> showProblem(problem, bookThread), Platform::runLater);
   }

@@ -2,19 +2,32 @@ package jugulum.desk.command;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import jugulum.book.store.BookAddress;
+import jugulum.desk.preference.BenchFile;
+import jugulum.desk.session.Sharing;
 
 /** Where the program keeps things. */
 final class OwnFiles {
   private OwnFiles() {}
 
   /**
-   * The user's own book: $JUGULUM_BOOK, or my.book in the folder the system keeps for programs'
-   * data.
+   * The user's own book: $JUGULUM_BOOK, a file or the address of a server; else what was chosen in
+   * the window; else my.book in the folder the system keeps for programs' data.
    */
-  static Path ownBook() {
+  static BookAt ownBook() {
     return environment("JUGULUM_BOOK")
-        .map(Path::of)
-        .orElseGet(() -> folder("XDG_DATA_HOME", ".local", "share").resolve("my.book"));
+        .or(() -> new BenchFile(bench()).get(Sharing.BOOK).filter(named -> !named.isBlank()))
+        .map(BookAt::of)
+        .orElseGet(() -> new BookAt.InFile(data().resolve("my.book")));
+  }
+
+  /** This bench's copy of a book that a server keeps. */
+  static Path mirror(BookAddress address) {
+    return data().resolve("together").resolve(address.fileName() + ".book");
+  }
+
+  private static Path data() {
+    return folder("XDG_DATA_HOME", ".local", "share");
   }
 
   /**

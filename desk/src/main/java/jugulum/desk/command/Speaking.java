@@ -19,9 +19,14 @@ abstract class Speaking implements Callable<Integer> {
 
   /** Says what is wrong, and gives the exit code back. */
   protected int fail(int code, String sentence) {
+    warn(sentence);
+    return code;
+  }
+
+  /** Says what a person should know, beside what was asked for. */
+  protected void warn(String sentence) {
     spec.commandLine().getErr().println(sentence);
     spec.commandLine().getErr().flush();
-    return code;
   }
 
   /** Says what was asked for. */

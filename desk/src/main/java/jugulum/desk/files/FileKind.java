@@ -16,7 +16,8 @@ public enum FileKind {
   TABLE("xlsx"),
   CALENDAR("ics"),
   REPLAY("json"),
-  BOOK("json");
+  BOOK("json"),
+  WHOLE("book");
 
   /** Longer names than that some disks do not take, with their endings, in signs. */
   private static final int LONGEST = 80;

@@ -146,10 +146,12 @@ public final class Session {
         wrote -> {
           isFollowing = true;
           wrote.ifPresent(
-              row -> {
+              last -> {
                 refresh();
                 whenOthersWrote.run();
-                notices.say(new Notice.Wrote(row.from().bench().name(), row.at()));
+                boolean isMine = book.isMine(last.row());
+                String bench = isMine ? "" : last.row().from().bench().name();
+                notices.say(new Notice.Wrote(bench, last));
               });
         });
   }

@@ -1,11 +1,13 @@
 package jugulum.desk.session;
 
+import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.beans.value.ObservableValue;
 import jugulum.book.stream.Book;
+import jugulum.book.together.Together;
 import jugulum.core.gold.GoldMemory;
 import jugulum.desk.follow.Days;
 import jugulum.desk.follow.EveryBatch;
@@ -38,6 +40,7 @@ import jugulum.desk.work.Work;
  * @param practised how far one got in practice
  * @param accountWork the whole account, for those who look at it
  * @param scale the scale beside the bench
+ * @param sharing how it stands between this bench and others
  * @param watching what the window that has this workbench watches
  */
 public record Workbench(
@@ -53,6 +56,7 @@ public record Workbench(
     Practised practised,
     AccountWork accountWork,
     ScaleStand scale,
+    Sharing sharing,
     Watching watching) {
   /**
    * Sets up a workbench.
@@ -65,6 +69,27 @@ public record Workbench(
    */
   public static Workbench of(
       Book book,
+      BenchMemory memory,
+      Languages languages,
+      ExecutorService bookThread,
+      Executor interfaceThread) {
+    return of(book, Optional.empty(), memory, languages, bookThread, interfaceThread);
+  }
+
+  /** The same on this bench's copy of a book that a server keeps. */
+  public static Workbench of(
+      Together together,
+      BenchMemory memory,
+      Languages languages,
+      ExecutorService bookThread,
+      Executor interfaceThread) {
+    return of(
+        together.book(), Optional.of(together), memory, languages, bookThread, interfaceThread);
+  }
+
+  private static Workbench of(
+      Book book,
+      Optional<Together> together,
       BenchMemory memory,
       Languages languages,
       ExecutorService bookThread,
@@ -103,6 +128,7 @@ public record Workbench(
         new Practised(preferences),
         account,
         scale,
+        new Sharing(book, together, memory, work, interfaceThread),
         new Watching());
   }
 
@@ -121,6 +147,7 @@ public record Workbench(
         practised,
         accountWork,
         scale,
+        sharing,
         new Watching());
   }
 
@@ -141,6 +168,7 @@ public record Workbench(
   /** Ends after what was asked for is done, and closes the book. */
   public void close() {
     scale.close();
+    sharing.end();
     session.close();
   }
 }

@@ -47,7 +47,12 @@ final class NavigationBar {
     }
     Button theme =
         Buttons.quiet("theme", words.of("shell.theme"), "Ctrl T", preferences::nextTheme);
-    HBox right = new HBox(new LongWorkLine(workbench), timer, closeBatch);
+    HBox right =
+        new HBox(
+            new LongWorkLine(workbench),
+            new SharingChip(workbench, rooms::openTogether).node(),
+            timer,
+            closeBatch);
     right.getStyleClass().add("navigation-part");
     if (preferences.hasLanguages()) {
       String name = words.language().name();

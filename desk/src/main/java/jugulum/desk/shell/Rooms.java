@@ -95,6 +95,12 @@ final class Rooms implements Navigation {
     views.put(View.SHOP, shop);
   }
 
+  /** Shows how it stands with other benches. */
+  void openTogether() {
+    show(View.SHOP);
+    shop.get().openTogether();
+  }
+
   BenchView bench() {
     return bench;
   }

@@ -44,6 +44,10 @@ public final class Shell extends BorderPane {
   private final NavigationBar bar;
   private final RunTimer timer;
   private final Label notice = Parts.sentence("", "notice");
+
+  /** What others recorded, under the one question of bench mode. */
+  private final Label wrote = Parts.sentence("", "notice", "notice-plain");
+
   private final ReadOnlyBooleanWrapper benchMode = new ReadOnlyBooleanWrapper();
   private final Lazy<HandsView> hands;
   private Optional<TourBar> tour = Optional.empty();
@@ -70,6 +74,8 @@ public final class Shell extends BorderPane {
     timer = new RunTimer(workbench, beat, this::open);
     bar = new NavigationBar(workbench, rooms, timer, this::enterBenchMode);
     notice.setId("notice");
+    wrote.setId("hands-wrote");
+    wrote.setMaxWidth(Double.MAX_VALUE);
     notice.managedProperty().bind(notice.visibleProperty());
     hands =
         new Lazy<>(
@@ -140,6 +146,10 @@ public final class Shell extends BorderPane {
     String style = said.isFault() ? "notice-fault" : "notice-plain";
     if (!notice.getStyleClass().contains(style)) {
       notice.getStyleClass().setAll("notice", style);
+    }
+    if (benchMode.get() && said instanceof Notice.Wrote) {
+      wrote.setText(text);
+      setBottom(wrote);
     }
   }
 
@@ -283,6 +293,7 @@ public final class Shell extends BorderPane {
       asking.map(Asked::mode).ifPresent(BenchMode::end);
       benchMode.set(false);
       setTop(top);
+      setBottom(null);
     }
   }
 

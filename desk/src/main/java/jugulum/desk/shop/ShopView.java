@@ -24,6 +24,7 @@ import jugulum.desk.scale.ScalePage;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.speck.SpeckPane;
 import jugulum.desk.tables.TablesPane;
+import jugulum.desk.together.TogetherPane;
 import jugulum.desk.told.Told;
 import jugulum.desk.view.MainView;
 import jugulum.desk.words.Prologue;
@@ -47,6 +48,7 @@ public final class ShopView extends BorderPane implements MainView {
   private final ScrollPane scroll;
   private final Lazy<TablesPane> tables;
   private final Lazy<SpeckPane> speck;
+  private final Lazy<TogetherPane> together;
   private final Segments<Part> parts;
   private final AssumptionsForm given = new AssumptionsForm(words);
   private final Label said = Parts.sentence("", "fine-text");
@@ -55,7 +57,8 @@ public final class ShopView extends BorderPane implements MainView {
   private enum Part {
     SHOP,
     TABLES,
-    SPECK
+    SPECK,
+    TOGETHER
   }
 
   /** Makes the view of a workbench; the clock dates what gold is worth. */
@@ -78,6 +81,7 @@ public final class ShopView extends BorderPane implements MainView {
     given.fields().forEach(field -> field.field().setOnAction(_ -> assume()));
     tables = new Lazy<>(() -> new TablesPane(workbench, picker));
     speck = new Lazy<>(() -> new SpeckPane(workbench));
+    together = new Lazy<>(() -> new TogetherPane(workbench, picker));
     VBox left = new VBox(14, screens, machines);
     VBox right =
         new VBox(
@@ -113,12 +117,19 @@ public final class ShopView extends BorderPane implements MainView {
     show(workbench.projections().shop().get());
   }
 
+  /** Shows how it stands with other benches. */
+  public void openTogether() {
+    parts.choose(Part.TOGETHER);
+    open();
+  }
+
   private void open() {
     setCenter(
         switch (parts.chosen()) {
           case SHOP -> scroll;
           case TABLES -> tables.get();
           case SPECK -> speck.get();
+          case TOGETHER -> together.get();
         });
   }
 

@@ -1,10 +1,11 @@
 package jugulum.desk.told;
 
 import java.nio.file.Path;
-import java.time.Instant;
 import java.util.Optional;
+import jugulum.book.stream.Placed;
 import jugulum.core.stream.Refusal;
 import jugulum.desk.words.DayWords;
+import jugulum.desk.words.Edits;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.SeasonWords;
 import jugulum.desk.words.Sentences;
@@ -52,9 +53,12 @@ public final class Told {
               isRedo ? "notice.redo" : "notice.undo",
               edit.map(one -> SeasonWords.edit(words, one)));
       case Notice.NotDone(Refusal refusal) -> Sentences.refusal(refusal, figures);
-      case Notice.Wrote(String bench, Instant at) ->
+      case Notice.Wrote(String bench, Placed last) ->
           words.of(
-              bench.isEmpty() ? "notice.wrote.another" : "notice.wrote", figures.clock(at), bench);
+              bench.isEmpty() ? "notice.wrote.another" : "notice.wrote",
+              figures.clock(last.row().at()),
+              bench,
+              Edits.said(last, figures));
       case Notice.OnlyToRead(var why) -> Sentences.readOnly(words, why);
       case Notice.CannotRead(var names) ->
           words.counted("notice.cannot-read", names.size(), words.row(names));

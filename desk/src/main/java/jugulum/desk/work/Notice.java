@@ -1,9 +1,9 @@
 package jugulum.desk.work;
 
 import java.nio.file.Path;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import jugulum.book.stream.Placed;
 import jugulum.book.stream.Store;
 import jugulum.core.day.DayEdit;
 import jugulum.core.ledger.Edit;
@@ -87,9 +87,10 @@ public sealed interface Notice {
   /**
    * Somebody else wrote in the book.
    *
-   * @param bench what that bench is called; may be empty
+   * @param bench what that bench is called; empty for another window of this one
+   * @param last what it wrote last
    */
-  record Wrote(String bench, Instant at) implements Notice {
+  record Wrote(String bench, Placed last) implements Notice {
     @Override
     public boolean isFault() {
       return false;

@@ -134,6 +134,8 @@ class WordsTest {
   private static boolean isPrefix(String prefix) {
     return ENUMS.containsKey(prefix)
         || List.of(
+                "command.together.init",
+                "edit.walked",
                 "eye.copy",
                 "eye.not",
                 "eye.step",
