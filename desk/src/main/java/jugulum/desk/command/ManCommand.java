@@ -39,6 +39,7 @@ final class ManCommand implements Callable<Integer> {
     for (CommandLine command : top.getSubcommands().values().stream().distinct().toList()) {
       page.append(".SH ").append(command.getCommandName().toUpperCase(Locale.ROOT)).append('\n');
       literal(page, command.getHelp());
+      command.getSubcommands().values().forEach(own -> literal(page, own.getHelp()));
     }
     page.append(".SH ").append(words.of("man.exit").toUpperCase(Locale.ROOT)).append('\n');
     for (String code : List.of("0", "2", "3", "4")) {

@@ -102,6 +102,8 @@ class TogetherWindowTest extends OnTheDemoBook {
     assertThat(run("check", back.toString()).out()).contains("is whole");
     assertThat(run("check", bench.toString()).out()).contains("is whole: 4 batches");
     commandsOnTheServersBook(bench);
+    assertThat(run("--book", back.toString(), "together", "status").err())
+        .contains("--book postgresql://");
     assertThat(Files.exists(back)).isTrue();
   }
 
@@ -118,7 +120,6 @@ class TogetherWindowTest extends OnTheDemoBook {
         .contains("does not answer");
     assertThat(run("--book", "postgresql://a:b@c/d", "list").err()).contains("password");
     assertThat(run("together", "copy", book, book).exit()).isEqualTo(2);
-    assertThat(run("together", "status").err()).contains("--book postgresql://");
   }
 
   private static void twoAtWork(Person north, Person south) {
