@@ -236,6 +236,11 @@ public final class MirrorStore implements Store {
   }
 
   @Override
+  public long length(Key stream) {
+    return still(() -> base.version(stream) + outbox.rows(stream).size());
+  }
+
+  @Override
   public Optional<Kept> kept(Key stream) {
     return base.kept(stream);
   }

@@ -68,6 +68,9 @@ final class ServedFaults {
     if (isOfTrust(problem)) {
       return Kind.NOT_TRUSTED;
     }
+    if (state.equals("08004")) {
+      return Kind.NOT_LET_IN;
+    }
     // 08: no connection; 57P: it is shutting down or was killed; 55P03, 57014, 25P03: nobody
     // answers in time.
     boolean isAway =
@@ -89,6 +92,11 @@ final class ServedFaults {
 
   /** The first line only: the rest is for who tends the server. */
   private static String said(SQLException problem) {
-    return String.valueOf(problem.getMessage()).lines().findFirst().orElse("").strip();
+    return String.valueOf(problem.getMessage())
+        .lines()
+        .findFirst()
+        .orElse("")
+        .strip()
+        .replaceAll("\\.$", "");
   }
 }

@@ -917,7 +917,7 @@ public final class Book implements AutoCloseable {
    * not count.
    */
   public long length() {
-    return store.length() - store.version(BookIndex.KEY);
+    return store.length() - store.length(BookIndex.KEY);
   }
 
   /**

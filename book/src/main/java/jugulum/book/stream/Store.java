@@ -50,6 +50,11 @@ public interface Store extends Rows {
     return version;
   }
 
+  /** How many rows a stream has. */
+  default long length(Key stream) {
+    return version(stream);
+  }
+
   /** Whether a version of a stream can still be told by its rows: not where others came between. */
   default boolean isTold(Key stream, long version) {
     return true;

@@ -98,6 +98,7 @@ class TogetherTest {
       on(north.book(), started("Wetherlam 2"));
       on(north.book(), weight(4_180));
       assertThat(weights(north)).as("at once where it was recorded").isEqualTo(1);
+      assertThat(north.book().length()).isEqualTo(2);
       until(() -> weights(south) == 1);
       assertThat(south.book().othersWrote().orElseThrow().row().from().bench().name())
           .isEqualTo("north");

@@ -54,6 +54,10 @@ abstract class BookCommand extends Speaking {
       }
       try (OpenBook open = OpenBook.of(where, Clock.systemDefaultZone())) {
         together = open.together();
+        // It goes on with what it knows; who reads it must know that.
+        together
+            .flatMap(it -> it.status().problem())
+            .ifPresent(away -> warn(Sentences.problem(words, away)));
         int exit = with(open.book());
         sayWhatWaits(open);
         return exit;
