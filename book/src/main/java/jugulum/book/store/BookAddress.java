@@ -150,6 +150,11 @@ public record BookAddress(
         + (query.isEmpty() ? "" : "?" + query);
   }
 
+  /** What people call it: the book and whose machine keeps it. */
+  public String name() {
+    return settings.containsKey("service") ? settings.get("service") : database + ", " + host;
+  }
+
   /** A name for files that belong to it, of letters, digits and hyphens. */
   public String fileName() {
     String plain =

@@ -106,6 +106,10 @@ public final class PostgresRows implements Rows, Served {
       return work.get();
     } catch (RuntimeException problem) {
       throw ServedFaults.of(problem, place);
+    } catch (AssertionError brokenOff) {
+      // What the driver throws where a connection breaks off between two of its own steps.
+      throw new BookProblem(
+          Kind.NO_SERVER, place, String.valueOf(brokenOff.getMessage()), brokenOff);
     }
   }
 

@@ -15,6 +15,7 @@ import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Saved;
 import jugulum.book.stream.SetAside;
 import jugulum.book.stream.StreamKind;
+import jugulum.book.stream.Waiting;
 import jugulum.book.stream.Writer;
 
 /**
@@ -105,6 +106,11 @@ public final class Together implements AutoCloseable {
   /** Carries once what there is, before {@link #start}; says why it could not. */
   public Optional<BookProblem> carry() {
     return exchange.tryToCarry();
+  }
+
+  /** What the server was not told yet, in the order it was done. For the book's thread. */
+  public List<Waiting> waiting() {
+    return mirror.allWaiting();
   }
 
   /** What was set aside at this bench, the last first. For the thread that works on the book. */

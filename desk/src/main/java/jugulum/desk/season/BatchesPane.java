@@ -108,8 +108,7 @@ final class BatchesPane extends BorderPane {
     BatchSummary chosen = table.getSelectionModel().getSelectedItem();
     table.getItems().setAll(batches);
     count.setText(
-        words.of(
-            "batches.count", Integer.toString(batches.size()), workbench.session().bookName()));
+        words.of("batches.count", Integer.toString(batches.size()), workbench.bookName()));
     table.getSelectionModel().selectFirst();
     batches.stream()
         .filter(batch -> chosen != null && batch.id().equals(chosen.id()))

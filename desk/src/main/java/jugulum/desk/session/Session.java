@@ -21,6 +21,7 @@ import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Order;
 import jugulum.book.stream.PictureCopy;
+import jugulum.book.stream.Placed;
 import jugulum.book.stream.Saved;
 import jugulum.book.stream.Standing;
 import jugulum.core.account.Worked;
@@ -142,18 +143,26 @@ public final class Session {
    */
   public void follow() {
     work.run(
-        book::othersWrote,
+        () -> book.othersWrote().map(this::told),
         wrote -> {
           isFollowing = true;
           wrote.ifPresent(
-              last -> {
+              told -> {
                 refresh();
                 whenOthersWrote.run();
-                boolean isMine = book.isMine(last.row());
-                String bench = isMine ? "" : last.row().from().bench().name();
-                notices.say(new Notice.Wrote(bench, last));
+                notices.say(told);
               });
         });
+  }
+
+  private Notice told(Placed last) {
+    String bench = book.isMine(last.row()) ? "" : last.row().from().bench().name();
+    Optional<Batch> batch =
+        Optional.of(last.stream())
+            .filter(stream -> stream.kind().equals(BatchStream.KIND.name()))
+            .flatMap(stream -> book.whole(BatchStream.KIND.ref(stream.id())))
+            .flatMap(Standing::now);
+    return new Notice.Wrote(bench, last, batch);
   }
 
   /** Whether it looked once: what others write from then on is noticed. */

@@ -17,6 +17,7 @@ import jugulum.book.stream.Book;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Saved;
 import jugulum.book.stream.SetAside;
+import jugulum.book.stream.Waiting;
 import jugulum.book.together.Exchange;
 import jugulum.book.together.Together;
 import jugulum.desk.preference.BenchMemory;
@@ -35,6 +36,8 @@ public final class Sharing {
   private final Work work;
   private final ReadOnlyObjectWrapper<Exchange.Status> status =
       new ReadOnlyObjectWrapper<>(Exchange.Status.UNKNOWN);
+  private final ReadOnlyObjectWrapper<List<Waiting>> waiting =
+      new ReadOnlyObjectWrapper<>(List.of());
   private final ReadOnlyObjectWrapper<List<SetAside>> aside =
       new ReadOnlyObjectWrapper<>(List.of());
 
@@ -66,7 +69,15 @@ public final class Sharing {
     return aside.getReadOnlyProperty();
   }
 
+  /** What the server was not told yet, in the order it was done. */
+  public ReadOnlyObjectProperty<List<Waiting>> waiting() {
+    return waiting.getReadOnlyProperty();
+  }
+
   private void show(Exchange.Status now) {
+    if (now.waiting() != status.get().waiting()) {
+      together.ifPresent(it -> work.run(it::waiting, waiting::set));
+    }
     boolean isOther =
         now.aside() != status.get().aside() || status.get().equals(Exchange.Status.UNKNOWN);
     status.set(now);

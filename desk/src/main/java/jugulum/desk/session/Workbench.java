@@ -6,6 +6,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.beans.value.ObservableValue;
+import jugulum.book.store.BookAddress;
 import jugulum.book.stream.Book;
 import jugulum.book.together.Together;
 import jugulum.core.gold.GoldMemory;
@@ -154,6 +155,11 @@ public record Workbench(
   /** Runs something with every new value, as long as this window stands. */
   public <T> void watch(ObservableValue<T> value, Consumer<? super T> action) {
     watching.watch(value, action);
+  }
+
+  /** What people call the book: its file, or the server's book. */
+  public String bookName() {
+    return sharing.address().map(BookAddress::name).orElseGet(session::bookName);
   }
 
   /** What texts and numbers are written in now. */

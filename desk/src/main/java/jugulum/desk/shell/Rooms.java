@@ -117,6 +117,7 @@ final class Rooms implements Navigation {
   @Override
   public void show(View view) {
     current = view;
+    workbench.sharing().isAt(workbench.words().of("view", view));
     changes.run();
     MainView shown = view(view);
     center.accept(shown.node());

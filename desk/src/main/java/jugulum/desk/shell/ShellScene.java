@@ -128,7 +128,7 @@ public final class ShellScene {
 
   private void entitle() {
     Words words = workbench.words();
-    String name = words.of("window.title", workbench.session().bookName());
+    String name = words.of("window.title", workbench.bookName());
     title.set(name);
     benchMode.set(shell.benchMode().get());
     seen.watch(shell.benchMode(), benchMode::set);

@@ -33,6 +33,7 @@ final class AsideCard extends VBox {
     this.workbench = workbench;
     setId("together-aside");
     said.setId("aside-said");
+    Parts.shown(said, false);
     getChildren()
         .addAll(
             Parts.section(words.of("together.aside")),
@@ -110,11 +111,13 @@ final class AsideCard extends VBox {
         .sharing()
         .again(
             one,
-            saved ->
-                said.setText(
-                    switch (saved) {
-                      case Saved.Recorded _ -> words.of("command.together.again");
-                      case Saved.Refused(var refusal) -> Sentences.refusal(refusal, figures);
-                    }));
+            saved -> {
+              said.setText(
+                  switch (saved) {
+                    case Saved.Recorded _ -> words.of("command.together.again");
+                    case Saved.Refused(var refusal) -> Sentences.refusal(refusal, figures);
+                  });
+              Parts.shown(said, true);
+            });
   }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import jugulum.book.stream.Waiting;
 import jugulum.book.together.Exchange;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
@@ -11,6 +12,8 @@ import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
 import jugulum.desk.session.Sharing;
 import jugulum.desk.session.Workbench;
+import jugulum.desk.words.Edits;
+import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.SharingText;
@@ -20,12 +23,16 @@ import jugulum.desk.words.Words;
  * How it stands between this bench and the server: whether it answers, who is there, what waits.
  */
 final class ServedCard extends VBox {
+  /** So many of what waits are listed; of more, the sentence says how many. */
+  private static final int WAITING_SHOWN = 8;
+
   @Prologue private final Words words;
   private final Workbench workbench;
   private final FilePicker picker;
   private final Label state = Parts.sentence("", "answer");
   private final Label why = Parts.sentence("", "muted");
   private final VBox here = new VBox(4);
+  private final VBox waits = new VBox(4);
   private final Label said = Parts.sentence("", "fine-text");
 
   ServedCard(Workbench workbench, FilePicker picker) {
@@ -36,6 +43,8 @@ final class ServedCard extends VBox {
     state.setId("together-state");
     here.setId("together-here");
     said.setId("together-said");
+    Parts.shown(said, false);
+    waits.setId("together-waits");
     getChildren()
         .addAll(
             Parts.line(
@@ -43,6 +52,7 @@ final class ServedCard extends VBox {
                 workbench.sharing().address().map(Object::toString).orElse("")),
             state,
             why,
+            waits,
             Parts.row(
                 Buttons.plain("together-again", words.of("together.try-now"), "", this::tryAgain),
                 Buttons.plain("together-back", words.of("together.back"), "", this::copyBack),
@@ -51,6 +61,8 @@ final class ServedCard extends VBox {
             Parts.section(words.of("together.here")),
             here);
     workbench.watch(workbench.sharing().status(), this::show);
+    workbench.watch(workbench.sharing().waiting(), this::showWaiting);
+    showWaiting(workbench.sharing().waiting().get());
     show(workbench.sharing().status().get());
   }
 
@@ -66,6 +78,30 @@ final class ServedCard extends VBox {
     }
   }
 
+  private void showWaiting(List<Waiting> all) {
+    Figures figures = workbench.preferences().figures().get();
+    waits
+        .getChildren()
+        .setAll(
+            all.stream()
+                .filter(one -> !one.streams().isEmpty())
+                .limit(WAITING_SHOWN)
+                .map(
+                    one ->
+                        Parts.sentence(
+                            words.of(
+                                "together.waits",
+                                figures.clock(one.rows().getFirst().row().at()),
+                                Edits.said(one, figures)),
+                            "muted"))
+                .toList());
+  }
+
+  private void say(String text) {
+    said.setText(text);
+    Parts.shown(said, !text.isEmpty());
+  }
+
   private void tryAgain() {
     workbench.sharing().tryAgain();
   }
@@ -75,18 +111,18 @@ final class ServedCard extends VBox {
         .toSave(FileKind.WHOLE, FileKind.WHOLE.nameFor(words.of("together.back.name")))
         .ifPresent(
             file -> {
-              said.setText(words.of("together.copying"));
+              say(words.of("together.copying"));
               workbench.sharing().copyBack(file, this::told);
             });
   }
 
   private void leave() {
     workbench.sharing().openFromNowOn(Optional.empty());
-    said.setText(words.of("together.left"));
+    say(words.of("together.left"));
   }
 
   private void told(Sharing.Asked asked) {
-    said.setText(
+    say(
         switch (asked) {
           case Sharing.Asked.Copied(var move) ->
               words.of(

@@ -53,12 +53,12 @@ public final class Told {
               isRedo ? "notice.redo" : "notice.undo",
               edit.map(one -> SeasonWords.edit(words, one)));
       case Notice.NotDone(Refusal refusal) -> Sentences.refusal(refusal, figures);
-      case Notice.Wrote(String bench, Placed last) ->
+      case Notice.Wrote(String bench, Placed last, var batch) ->
           words.of(
               bench.isEmpty() ? "notice.wrote.another" : "notice.wrote",
               figures.clock(last.row().at()),
               bench,
-              Edits.said(last, figures));
+              Edits.said(last, batch, figures));
       case Notice.OnlyToRead(var why) -> Sentences.readOnly(words, why);
       case Notice.CannotRead(var names) ->
           words.counted("notice.cannot-read", names.size(), words.row(names));

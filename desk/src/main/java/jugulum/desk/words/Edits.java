@@ -1,6 +1,7 @@
 package jugulum.desk.words;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.day.DayStream;
@@ -10,6 +11,9 @@ import jugulum.book.stream.Placed;
 import jugulum.book.stream.Row;
 import jugulum.book.stream.Waiting;
 import jugulum.book.trial.TrialStream;
+import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Edit;
+import jugulum.core.ledger.LotId;
 
 /** What rows of any kind of stream do, as nouns. */
 public final class Edits {
@@ -24,6 +28,32 @@ public final class Edits {
             .distinct()
             .toList();
     return all.stream().collect(Collectors.joining("; "));
+  }
+
+  /** The same, with the lot and batch it was done to. */
+  public static String said(Placed placed, Optional<Batch> batch, Figures figures) {
+    String said = said(placed, figures);
+    if (batch.isEmpty()) {
+      return said;
+    }
+    String name = batch.get().label().name();
+    return lot(placed)
+        .flatMap(batch.get()::lot)
+        .map(
+            lot ->
+                figures.words().of("edit.in-lot", said, Sentences.lot(figures.words(), lot), name))
+        .orElseGet(() -> figures.words().of("edit.in-batch", said, name));
+  }
+
+  private static Optional<LotId> lot(Placed placed) {
+    try {
+      return placed.row().act() == Row.Act.EDIT
+              && BatchStream.KIND.edit(placed.row()) instanceof Edit.RecordOnLot(LotId lot, var _)
+          ? Optional.of(lot)
+          : Optional.empty();
+    } catch (RuntimeException notUnderstood) {
+      return Optional.empty();
+    }
   }
 
   /** What a row does; one this program does not understand is called that. */

@@ -109,7 +109,7 @@ public final class Sentences {
     return switch (edit) {
       case Edit.StartBatch start -> words.of("edit.start", start.label().name());
       case Edit.Adopt adopt -> words.of("edit.adopt", adopt.batch().label().name());
-      case Edit.Relabel _ -> words.of("edit.relabel");
+      case Edit.Relabel(var label) -> words.of("edit.relabel", label.name());
       case Edit.Assume _ -> words.of("edit.assume");
       case Edit.TakeStep step -> words.of("edit.step", process(words, step.process()));
       case Edit.AddOutput output ->

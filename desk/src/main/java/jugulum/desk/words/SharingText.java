@@ -24,10 +24,10 @@ public final class SharingText {
       return "! " + words.counted("together.brief.aside", now.aside());
     }
     if (now.waiting() > 0 && !now.isConnected()) {
-      return "⏸ " + words.counted("together.brief.waiting", now.waiting());
+      return "○ " + words.counted("together.brief.waiting", now.waiting());
     }
     if (!now.isConnected()) {
-      return "⏸ " + words.of("together.brief.away");
+      return "○ " + words.of("together.brief.away");
     }
     return "⇄ " + words.counted("together.brief.here", Math.max(1, now.here().size()));
   }

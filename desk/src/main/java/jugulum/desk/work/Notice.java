@@ -6,6 +6,7 @@ import java.util.Optional;
 import jugulum.book.stream.Placed;
 import jugulum.book.stream.Store;
 import jugulum.core.day.DayEdit;
+import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Edit;
 import jugulum.core.season.SeasonEdit;
 import jugulum.core.stream.Refusal;
@@ -89,8 +90,9 @@ public sealed interface Notice {
    *
    * @param bench what that bench is called; empty for another window of this one
    * @param last what it wrote last
+   * @param batch the batch it wrote that in; empty where it was none
    */
-  record Wrote(String bench, Placed last) implements Notice {
+  record Wrote(String bench, Placed last, Optional<Batch> batch) implements Notice {
     @Override
     public boolean isFault() {
       return false;
