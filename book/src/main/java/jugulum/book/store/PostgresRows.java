@@ -289,15 +289,18 @@ public final class PostgresRows implements Rows, Served {
 
   @Override
   public boolean waitForNews(Duration atMost) {
-    try {
-      var told =
-          connection
-              .unwrap(PGConnection.class)
-              .getNotifications((int) Math.max(1, atMost.toMillis()));
-      return told != null && told.length > 0;
-    } catch (SQLException problem) {
-      throw ServedFaults.of(problem, place);
-    }
+    return asking(
+        () -> {
+          try {
+            var told =
+                connection
+                    .unwrap(PGConnection.class)
+                    .getNotifications((int) Math.max(1, atMost.toMillis()));
+            return told != null && told.length > 0;
+          } catch (SQLException problem) {
+            throw ServedFaults.of(problem, place);
+          }
+        });
   }
 
   @Override
