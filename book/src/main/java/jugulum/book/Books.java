@@ -1,5 +1,6 @@
 package jugulum.book;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import jugulum.book.batch.BatchStream;
@@ -7,9 +8,11 @@ import jugulum.book.day.DayStream;
 import jugulum.book.season.SeasonStream;
 import jugulum.book.shop.ShopStream;
 import jugulum.book.store.BookAddress;
+import jugulum.book.store.Move;
 import jugulum.book.store.Rescue;
 import jugulum.book.store.SqliteStore;
 import jugulum.book.stream.Book;
+import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.StreamKind;
 import jugulum.book.stream.Writer;
 import jugulum.book.together.Together;
@@ -46,6 +49,22 @@ public final class Books {
    */
   public static Together together(BookAddress address, Path mirror, Writer writer) {
     return Together.open(address, mirror, writer, KINDS);
+  }
+
+  /**
+   * Copies a book to a server, all of it or nothing.
+   *
+   * @param file the book; one of an earlier version is brought up first, as when it is opened
+   * @param address a served book in which nothing stands yet
+   * @param writer who does
+   * @throws jugulum.book.stream.BookProblem if it cannot be
+   */
+  public static Move there(Path file, BookAddress address, Writer writer) {
+    if (!Files.exists(file)) {
+      throw new BookProblem(BookProblem.Kind.NOT_A_BOOK, file, "it is not there", null);
+    }
+    open(file, writer).close();
+    return Move.there(file, address, writer.clock());
   }
 
   /**

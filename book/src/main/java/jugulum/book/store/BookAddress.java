@@ -4,6 +4,7 @@ import java.net.URI;
 import java.net.URISyntaxException;
 import java.net.URLDecoder;
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.BookProblem.Kind;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where a book is that a server keeps: {@code postgresql://bench@host:port/database?sslmode=…}.
@@ -54,7 +56,7 @@ public record BookAddress(
 
   /** Keeps its own copy. */
   public BookAddress {
-    settings = java.util.Collections.unmodifiableMap(new TreeMap<>(settings));
+    settings = Collections.unmodifiableMap(new TreeMap<>(settings));
   }
 
   /** Whether a text is meant to be the address of a served book. */
@@ -97,7 +99,7 @@ public record BookAddress(
     }
   }
 
-  private static Map<String, String> settings(@org.jspecify.annotations.Nullable String query) {
+  private static Map<String, String> settings(@Nullable String query) {
     Map<String, String> settings = new LinkedHashMap<>();
     if (query == null || query.isEmpty()) {
       return settings;

@@ -92,11 +92,16 @@ final class BookLock implements AutoCloseable {
   static Asked ask(Path book, String me, boolean isAlone) {
     Path beside = book.toAbsolutePath().normalize().resolveSibling(book.getFileName() + ".lock");
     OPENING.lock();
-    Asked asked = asked(beside, me, isAlone);
-    if (!(asked instanceof Asked.Given)) {
-      OPENING.unlock();
+    boolean isGiven = false;
+    try {
+      Asked asked = asked(beside, me, isAlone);
+      isGiven = asked instanceof Asked.Given;
+      return asked;
+    } finally {
+      if (!isGiven) {
+        OPENING.unlock();
+      }
     }
-    return asked;
   }
 
   private static Asked asked(Path beside, String me, boolean isAlone) {

@@ -525,6 +525,11 @@ public final class MirrorStore implements Store {
     return still(outbox::aside);
   }
 
+  /** How many of them nobody decided yet. */
+  public int setAsideOpen() {
+    return base.asking(outbox::asideOpen);
+  }
+
   /** Says what became of something set aside. */
   public void end(long id, SetAside.State state, String note) {
     transaction(

@@ -27,9 +27,6 @@ public record Move(long rows, int pictures) {
    * @throws BookProblem where it cannot be read, the server has something, or does not take it
    */
   public static Move there(Path file, BookAddress address, Clock clock) {
-    if (!Files.exists(file)) {
-      throw new BookProblem(Kind.NOT_A_BOOK, file, "it is not there", null);
-    }
     try (SqliteStore from = SqliteStore.open(file, clock);
         PostgresRows to = PostgresRows.open(address)) {
       return from.still(

@@ -301,6 +301,14 @@ final class Outbox {
         .list();
   }
 
+  /** How many nobody decided yet. */
+  int asideOpen() {
+    return handle
+        .createQuery("SELECT count(*) FROM aside WHERE state = 'open'")
+        .mapTo(Integer.class)
+        .one();
+  }
+
   private Waiting asideRows(long id) {
     List<Placed> rows =
         handle

@@ -20,6 +20,7 @@ import jugulum.book.stream.Rows;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.statement.PreparedBatch;
+import org.jdbi.v3.core.transaction.TransactionIsolationLevel;
 import org.postgresql.PGConnection;
 
 /**
@@ -127,10 +128,7 @@ public final class PostgresRows implements Rows, Served {
   @Override
   public <T> T still(Supplier<T> work) {
     return asking(
-        () ->
-            handle.inTransaction(
-                org.jdbi.v3.core.transaction.TransactionIsolationLevel.REPEATABLE_READ,
-                _ -> work.get()));
+        () -> handle.inTransaction(TransactionIsolationLevel.REPEATABLE_READ, _ -> work.get()));
   }
 
   @Override

@@ -3,6 +3,7 @@ package jugulum.book.store;
 import java.sql.SQLException;
 import java.util.Set;
 import java.util.regex.Pattern;
+import javax.net.ssl.SSLException;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.Rows;
@@ -82,7 +83,7 @@ final class ServedFaults {
 
   private static boolean isOfTrust(SQLException problem) {
     for (Throwable cause = problem; cause != null; cause = cause.getCause()) {
-      if (cause instanceof javax.net.ssl.SSLException
+      if (cause instanceof SSLException
           || NOT_TRUSTED.matcher(String.valueOf(cause.getMessage())).find()) {
         return true;
       }

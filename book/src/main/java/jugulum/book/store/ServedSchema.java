@@ -1,5 +1,6 @@
 package jugulum.book.store;
 
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -99,7 +100,7 @@ public final class ServedSchema {
             (name, value) -> {
               try {
                 source.setProperty(String.valueOf(name), String.valueOf(value));
-              } catch (java.sql.SQLException unknown) {
+              } catch (SQLException unknown) {
                 throw ServedFaults.of(unknown, administrator.toString());
               }
             });

@@ -40,6 +40,9 @@ public final class Book implements AutoCloseable {
    */
   static final int ROWS_BETWEEN_KEPT = 16;
 
+  /** So many streams are brought up in one go: another window must not wait long to write. Ours. */
+  private static final int AT_A_TIME = 64;
+
   /** So often others may come first between a look and a write before it is called a fault. */
   private static final int TRIES = 20;
 
@@ -646,16 +649,12 @@ public final class Book implements AutoCloseable {
   public <S, E, R> List<R> lines(StreamKind<S, E> kind, Projection<S, R> projection) {
     return reading(
         () -> {
+          List<R> made = new ArrayList<>();
           List<Key> behind = behind(kind, projection);
-          Supplier<List<R>> bringingUp =
-              () ->
-                  behind.stream()
-                      .flatMap(key -> broughtUpOrAside(kind.ref(key.id()), projection).stream())
-                      .toList();
-          List<R> made =
-              readOnly().isPresent() || behind.isEmpty()
-                  ? bringingUp.get()
-                  : store.transaction(bringingUp);
+          for (int from = 0; from < behind.size(); from += AT_A_TIME) {
+            List<Key> some = behind.subList(from, Math.min(behind.size(), from + AT_A_TIME));
+            made.addAll(broughtUp(kind, projection, some));
+          }
           List<R> lines =
               new ArrayList<>(
                   isShaped(projection)
@@ -666,6 +665,16 @@ public final class Book implements AutoCloseable {
           }
           return lines;
         });
+  }
+
+  private <S, E, R> List<R> broughtUp(
+      StreamKind<S, E> kind, Projection<S, R> projection, List<Key> some) {
+    Supplier<List<R>> bringingUp =
+        () ->
+            some.stream()
+                .flatMap(key -> broughtUpOrAside(kind.ref(key.id()), projection).stream())
+                .toList();
+    return readOnly().isPresent() ? bringingUp.get() : store.transaction(bringingUp);
   }
 
   private <S, E, R> List<R> broughtUpOrAside(StreamRef<S, E> stream, Projection<S, R> projection) {

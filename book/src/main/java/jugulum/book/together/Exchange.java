@@ -18,7 +18,6 @@ import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.PictureCopy;
 import jugulum.book.stream.Placed;
 import jugulum.book.stream.Rows;
-import jugulum.book.stream.SetAside;
 import jugulum.book.stream.StreamKind;
 import jugulum.book.stream.Waiting;
 import jugulum.core.stream.Meanwhile;
@@ -360,9 +359,8 @@ public final class Exchange implements AutoCloseable {
   }
 
   private void tell(Optional<BookProblem> problem, List<Served.Here> here) {
-    int open =
-        (int) mirror.setAside().stream().filter(one -> one.state() == SetAside.State.OPEN).count();
-    Status now = new Status(problem.isEmpty(), problem, mirror.waiting(), open, here);
+    Status now =
+        new Status(problem.isEmpty(), problem, mirror.waiting(), mirror.setAsideOpen(), here);
     boolean isOther = !now.equals(status);
     status = now;
     if (isOther) {

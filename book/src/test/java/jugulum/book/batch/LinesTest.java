@@ -7,6 +7,7 @@ import java.time.Clock;
 import java.util.List;
 import jugulum.book.BatchBook;
 import jugulum.book.Samples;
+import jugulum.book.store.HeldAlone;
 import jugulum.core.belief.StockLot;
 import jugulum.core.gold.GoldAccount;
 import jugulum.core.ledger.Batch;
@@ -97,15 +98,23 @@ class LinesTest {
   /** A window that may only read works out what is behind, and keeps nothing. */
   @Test
   void whoMayOnlyReadReadsTheSame() {
-    try (BatchBook first = open();
-        BatchBook second = open()) {
+    try (BatchBook first = open()) {
       first.submit(sample.id(), new Edit.Adopt(sample));
+    }
+    List<RunLines.Ran> behind;
+    try (HeldAlone _ = new HeldAlone(folder.resolve("a.book"), "far away");
+        BatchBook second = open()) {
       assertThat(second.readOnly()).isPresent();
-      List<RunLines.Ran> behind = second.book().lines(BatchStream.KIND, RunLines.LINES);
-      assertThat(behind)
-          .isEqualTo(first.book().lines(BatchStream.KIND, RunLines.LINES))
-          .isNotEmpty();
+      behind = second.book().lines(BatchStream.KIND, RunLines.LINES);
       assertThat(second.book().lines(BatchStream.KIND, RunLines.LINES)).isEqualTo(behind);
+    }
+    try (BatchBook first = open()) {
+      assertThat(first.book().behind(BatchStream.KIND, RunLines.LINES))
+          .as("nothing was kept")
+          .isNotEmpty();
+      assertThat(first.book().lines(BatchStream.KIND, RunLines.LINES))
+          .isEqualTo(behind)
+          .isNotEmpty();
     }
   }
 }

@@ -249,8 +249,7 @@ class BookTest {
   @Test
   void whoFindsABookHeldAloneReadsAndSaysWhy() throws IOException {
     open().close();
-    BookLock alone = ((BookLock.Asked.Given) BookLock.ask(file, "the far machine", true)).lock();
-    alone.opened();
+    HeldAlone alone = new HeldAlone(file, "the far machine");
     try (BatchBook second = open()) {
       assertThat(second.readOnly()).contains(new Store.ReadOnly.OtherWindow("the far machine"));
       assertThatThrownBy(() -> start(second, "Cindermoor 3"))

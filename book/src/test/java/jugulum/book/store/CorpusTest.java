@@ -125,13 +125,10 @@ class CorpusTest {
   void anOldBookIsReadWithoutBeingBroughtUp(String name) throws IOException {
     Path file = copy(name + ".sqlite");
     byte[] before = Files.readAllBytes(file);
-    try (BookLock alone =
-        ((BookLock.Asked.Given) BookLock.ask(file, "another window", true)).lock()) {
-      alone.opened();
-      try (BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
-        assertThat(book.readOnly()).isPresent();
-        opensInEveryReading(book, readings(name));
-      }
+    try (HeldAlone _ = new HeldAlone(file, "another window");
+        BatchBook book = BatchBook.open(file, Clock.systemUTC())) {
+      assertThat(book.readOnly()).isPresent();
+      opensInEveryReading(book, readings(name));
     }
     assertThat(Files.readAllBytes(file)).isEqualTo(before);
   }

@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.PictureCopy;
@@ -53,7 +54,7 @@ public final class FileServer {
   }
 
   /** Before work a cut means that it was not done, after it that nobody hears of it. */
-  private <T> T answering(java.util.function.Supplier<T> work) {
+  private <T> T answering(Supplier<T> work) {
     check();
     T done = work.get();
     if (answers-- <= 0) {

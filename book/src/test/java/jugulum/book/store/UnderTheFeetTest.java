@@ -222,7 +222,8 @@ class UnderTheFeetTest {
 
   @Test
   void aLinkLeadsToTheSameBookAndTheSameLock() throws IOException {
-    try (BookLock _ = alone()) {
+    started().close();
+    try (HeldAlone _ = new HeldAlone(file, "far away")) {
       Path link = Files.createSymbolicLink(folder.resolve("link.book"), file);
       for (Path way : List.of(link, file, link)) {
         try (Book book = open(way)) {
@@ -232,14 +233,6 @@ class UnderTheFeetTest {
         }
       }
     }
-  }
-
-  /** As on a network disk. */
-  private BookLock alone() throws IOException {
-    started().close();
-    BookLock lock = ((BookLock.Asked.Given) BookLock.ask(file, "far away", true)).lock();
-    lock.opened();
-    return lock;
   }
 
   @Test

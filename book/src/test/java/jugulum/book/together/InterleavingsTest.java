@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -42,6 +43,7 @@ import jugulum.core.ledger.Reading;
 import jugulum.core.screens.Cut;
 import jugulum.core.stream.Applied;
 import jugulum.core.stream.History.Dated;
+import jugulum.core.stream.Log;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -99,12 +101,12 @@ class InterleavingsTest {
     private Clock clock() {
       return new Clock() {
         @Override
-        public java.time.ZoneId getZone() {
+        public ZoneId getZone() {
           return ZoneOffset.UTC;
         }
 
         @Override
-        public Clock withZone(java.time.ZoneId zone) {
+        public Clock withZone(ZoneId zone) {
           return this;
         }
 
@@ -329,7 +331,7 @@ class InterleavingsTest {
       List<Row> rows = new ArrayList<>();
       server.store().rows(batchOf.key(), 0, rows::add);
       BatchFold fold = new BatchFold();
-      jugulum.core.stream.Log<Edit> log = new jugulum.core.stream.Log<>();
+      Log<Edit> log = new Log<>();
       for (Row row : rows) {
         Optional<Batch> before = fold.replay(log.history());
         if (row.act() == Row.Act.EDIT) {

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import java.util.function.BooleanSupplier;
 import jugulum.book.Books;
@@ -33,6 +34,7 @@ import jugulum.core.ledger.Label;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
+import jugulum.core.ledger.ReadingId;
 import jugulum.core.stream.Meanwhile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -69,7 +71,7 @@ class TogetherTest {
   }
 
   private static Saved on(Book book, Edit edit) {
-    return book.submit(Order.on(book.standing(BATCH).version(), BATCH, java.util.List.of(edit)));
+    return book.submit(Order.on(book.standing(BATCH).version(), BATCH, List.of(edit)));
   }
 
   static void until(BooleanSupplier so) {
@@ -165,14 +167,14 @@ class TogetherTest {
     }
   }
 
-  private static jugulum.core.ledger.ReadingId first(Together bench) {
+  private static ReadingId first(Together bench) {
     return bench
         .book()
         .standing(BATCH)
         .now()
         .flatMap(batch -> batch.readings().findFirst())
         .map(Reading::id)
-        .orElse(new jugulum.core.ledger.ReadingId(1));
+        .orElse(new ReadingId(1));
   }
 
   @Test

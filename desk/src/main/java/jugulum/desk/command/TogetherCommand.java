@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import jugulum.book.Books;
 import jugulum.book.store.BookAddress;
 import jugulum.book.store.Move;
 import jugulum.book.store.ServedSchema;
@@ -14,6 +15,7 @@ import jugulum.book.stream.Book;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Saved;
 import jugulum.book.stream.SetAside;
+import jugulum.book.stream.Writer;
 import jugulum.book.table.Table;
 import jugulum.book.together.Exchange;
 import jugulum.book.together.Together;
@@ -101,7 +103,7 @@ final class TogetherCommand extends Speaking implements NamesBook {
         Clock clock = Clock.systemUTC();
         Move move =
             BookAddress.isOne(to)
-                ? Move.there(Path.of(from), BookAddress.parse(to), clock)
+                ? Books.there(Path.of(from), BookAddress.parse(to), Writer.unnamed(clock))
                 : Move.back(BookAddress.parse(from), Path.of(to), clock);
         say(
             words.of(

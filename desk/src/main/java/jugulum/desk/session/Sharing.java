@@ -10,6 +10,7 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import jugulum.book.Books;
 import jugulum.book.store.BookAddress;
 import jugulum.book.store.Move;
 import jugulum.book.store.PostgresRows;
@@ -18,6 +19,7 @@ import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Saved;
 import jugulum.book.stream.SetAside;
 import jugulum.book.stream.Waiting;
+import jugulum.book.stream.Writer;
 import jugulum.book.together.Exchange;
 import jugulum.book.together.Together;
 import jugulum.desk.preference.BenchMemory;
@@ -159,7 +161,10 @@ public final class Sharing {
   public CompletionStage<Void> copyThere(String address, Consumer<Asked> then) {
     Path file = book.path();
     return asking(
-        () -> new Asked.Copied(Move.there(file, BookAddress.parse(address), book.clock())), then);
+        () ->
+            new Asked.Copied(
+                Books.there(file, BookAddress.parse(address), Writer.unnamed(book.clock()))),
+        then);
   }
 
   /** Copies the server's book into a new file. */

@@ -5,6 +5,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.book.store.BookAddress;
+import jugulum.book.stream.BookProblem;
 import jugulum.desk.entry.Entry;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.kit.Buttons;
@@ -74,7 +75,7 @@ final class AloneCard extends VBox {
   private Entry<String> parse(String typed) {
     try {
       return new Entry.Value<>(BookAddress.parse(typed).toString());
-    } catch (jugulum.book.stream.BookProblem problem) {
+    } catch (BookProblem problem) {
       return new Entry.Bad<>(Sentences.problem(words, problem));
     }
   }
