@@ -51,6 +51,11 @@ public final class Books {
     return Together.open(address, mirror, writer, KINDS);
   }
 
+  /** The same for a window: one that has a copy opens at once, and hears the server then. */
+  public static Together togetherAtOnce(BookAddress address, Path mirror, Writer writer) {
+    return Together.openAtOnce(address, mirror, writer, KINDS);
+  }
+
   /**
    * Copies a book to a server, all of it or nothing.
    *

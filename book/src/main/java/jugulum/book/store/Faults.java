@@ -3,7 +3,7 @@ package jugulum.book.store;
 import java.nio.file.Path;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.BookProblem.Kind;
-import jugulum.book.stream.Rows;
+import jugulum.book.stream.RowStore;
 import org.jdbi.v3.core.JdbiException;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
@@ -33,7 +33,7 @@ final class Faults {
     for (Throwable cause = problem; cause != null; cause = cause.getCause()) {
       if (cause instanceof SQLiteException sqlite
           && sqlite.getResultCode() == SQLiteErrorCode.SQLITE_CONSTRAINT_UNIQUE) {
-        return new Rows.VersionTaken(sqlite);
+        return new RowStore.VersionTaken(sqlite);
       }
     }
     return problem instanceof JdbiException ? of(problem, path) : problem;

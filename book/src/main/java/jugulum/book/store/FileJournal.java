@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Row;
-import jugulum.book.stream.Rows;
+import jugulum.book.stream.RowStore;
 import org.jdbi.v3.core.Handle;
 
 /** The journal in a file: its rows are numbered and chained here. */
@@ -24,7 +24,7 @@ final class FileJournal extends Journal {
   String add(Key stream, Row row) {
     Head head = head(stream);
     if (row.version() != head.version() + 1) {
-      throw new Rows.VersionTaken(null);
+      throw new RowStore.VersionTaken(null);
     }
     List<Object> said =
         List.of(

@@ -15,7 +15,6 @@ import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import jugulum.book.stream.Aside;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.BookProblem.Kind;
@@ -32,6 +31,7 @@ import jugulum.book.stream.SetAside;
 import jugulum.book.stream.Store;
 import jugulum.book.stream.StreamKind;
 import jugulum.book.stream.Table;
+import jugulum.book.stream.TooLate;
 import jugulum.book.stream.Waiting;
 
 /**
@@ -505,7 +505,7 @@ public final class MirrorStore implements Store {
   }
 
   /** Sets what the server will not have aside, and whatever rests on it. */
-  public void refused(List<StreamKind<?, ?>> kinds, Aside refused) {
+  public void refused(List<StreamKind<?, ?>> kinds, TooLate refused) {
     transaction(
         () -> {
           Rebase.Outcome outcome =

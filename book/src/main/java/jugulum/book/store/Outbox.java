@@ -9,11 +9,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import jugulum.book.stream.Aside;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Placed;
 import jugulum.book.stream.Row;
 import jugulum.book.stream.SetAside;
+import jugulum.book.stream.TooLate;
 import jugulum.book.stream.Waiting;
 import jugulum.core.stream.Refusal;
 import jugulum.core.stream.Refusal.Told;
@@ -237,7 +237,7 @@ final class Outbox {
   }
 
   /** Sets something aside. */
-  void setAside(Aside aside, Instant at) {
+  void setAside(TooLate aside, Instant at) {
     long id =
         handle
             .createUpdate(

@@ -16,7 +16,7 @@ import jugulum.book.stream.Key;
 import jugulum.book.stream.PictureCopy;
 import jugulum.book.stream.Placed;
 import jugulum.book.stream.Row;
-import jugulum.book.stream.Rows;
+import jugulum.book.stream.RowStore;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.statement.PreparedBatch;
@@ -29,7 +29,7 @@ import org.postgresql.PGConnection;
  *
  * <p>For one thread at a time. After a {@link BookProblem} it is closed and another is opened.
  */
-public final class PostgresRows implements Rows, Served {
+public final class PostgresRows implements RowStore, Served {
   /** The oldest make that has what the tables need. */
   private static final int OLDEST = 120_000;
 

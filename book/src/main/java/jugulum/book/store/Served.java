@@ -7,7 +7,7 @@ import java.util.Optional;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.PictureCopy;
 import jugulum.book.stream.Placed;
-import jugulum.book.stream.Rows;
+import jugulum.book.stream.RowStore;
 
 /**
  * A connection to a book that a server keeps, as a bench needs it. Every failure is a {@link
@@ -48,8 +48,8 @@ public interface Served extends AutoCloseable {
   /**
    * Adds rows, all or none, in one go.
    *
-   * @throws Rows.VersionTaken where a stream has a row of that version, or not yet the one before
-   *     it
+   * @throws RowStore.VersionTaken where a stream has a row of that version, or not yet the one
+   *     before it
    */
   void append(List<Placed> rows);
 

@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
 import javax.net.ssl.SSLException;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.BookProblem.Kind;
-import jugulum.book.stream.Rows;
+import jugulum.book.stream.RowStore;
 import org.jdbi.v3.core.JdbiException;
 
 /**
@@ -30,7 +30,7 @@ final class ServedFaults {
   /** A failure of the database; what work between its statements threw stays what it is. */
   static RuntimeException of(RuntimeException problem, String place) {
     for (Throwable cause = problem; cause != null; cause = cause.getCause()) {
-      if (cause instanceof BookProblem || cause instanceof Rows.VersionTaken) {
+      if (cause instanceof BookProblem || cause instanceof RowStore.VersionTaken) {
         return problem;
       }
       if (cause instanceof SQLException sql) {
@@ -45,7 +45,7 @@ final class ServedFaults {
   static RuntimeException of(SQLException problem, String place) {
     String state = String.valueOf(problem.getSQLState());
     if (AGAIN.contains(state)) {
-      return new Rows.VersionTaken(problem);
+      return new RowStore.VersionTaken(problem);
     }
     return new BookProblem(kind(state, problem), place, said(problem), problem);
   }

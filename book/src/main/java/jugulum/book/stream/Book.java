@@ -270,7 +270,7 @@ public final class Book implements AutoCloseable {
   private <T> T folding(StreamRef<?, ?> stream, Supplier<T> work) {
     try {
       return work.get();
-    } catch (BookProblem | NotUnderstood | Rows.VersionTaken known) {
+    } catch (BookProblem | NotUnderstood | RowStore.VersionTaken known) {
       throw known;
     } catch (RuntimeException broken) {
       throw new NotUnderstood(
@@ -1024,7 +1024,7 @@ public final class Book implements AutoCloseable {
     for (int tries = 1; ; tries++) {
       try {
         return reading(() -> store.transaction(work));
-      } catch (Rows.VersionTaken taken) {
+      } catch (RowStore.VersionTaken taken) {
         recent.forget();
         if (tries == TRIES) {
           throw new BookProblem(Kind.DISK_ERROR, path(), "others write all the time", taken);

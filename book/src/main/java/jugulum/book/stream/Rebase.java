@@ -14,7 +14,7 @@ import jugulum.core.stream.History;
 import jugulum.core.stream.History.Dated;
 import jugulum.core.stream.Log;
 import jugulum.core.stream.Meanwhile;
-import jugulum.core.stream.Numbers;
+import jugulum.core.stream.NewNumbers;
 import jugulum.core.stream.Refusal;
 
 /**
@@ -51,7 +51,7 @@ public final class Rebase {
    * @param stands what waits on, in the numbers of now
    * @param aside what could not be taken
    */
-  public record Outcome(List<Waiting> stands, List<Aside> aside) {
+  public record Outcome(List<Waiting> stands, List<TooLate> aside) {
     /** Keeps its own copies. */
     public Outcome {
       stands = List.copyOf(stands);
@@ -65,21 +65,22 @@ public final class Rebase {
   }
 
   /** The same where one action is refused beforehand, and with it what rests on it. */
-  public Outcome without(Aside refused, List<Waiting> waiting) {
+  public Outcome without(TooLate refused, List<Waiting> waiting) {
     return take(waiting, Optional.of(refused));
   }
 
-  private Outcome take(List<Waiting> waiting, Optional<Aside> refused) {
+  private Outcome take(List<Waiting> waiting, Optional<TooLate> refused) {
     List<Waiting> stands = new ArrayList<>();
-    Map<String, Aside> aside = new LinkedHashMap<>();
+    Map<String, TooLate> aside = new LinkedHashMap<>();
     for (Waiting one : waiting) {
-      Optional<Aside> walked =
+      Optional<TooLate> walked =
           walkedOf(one).flatMap(action -> Optional.ofNullable(aside.get(action)));
       if (walked.isPresent()) {
         // He took back, or brought back, what is not there.
         boolean isUndo = one.rows().stream().anyMatch(row -> row.row().act() == Row.Act.UNDO);
-        Aside it = walked.get();
-        aside.put(it.what().action(), new Aside(it.what(), it.refusal(), it.mayBeAgain(), isUndo));
+        TooLate it = walked.get();
+        aside.put(
+            it.what().action(), new TooLate(it.what(), it.refusal(), it.mayBeAgain(), isUndo));
         one.rows().forEach(this::seenOnly);
         one.streams().forEach(stream -> way(stream).end(false));
         continue;
@@ -87,9 +88,9 @@ public final class Rebase {
       Taken taken =
           taken(
               one,
-              refused.filter(it -> it.what().action().equals(one.action())).map(Aside::refusal));
+              refused.filter(it -> it.what().action().equals(one.action())).map(TooLate::refusal));
       if (taken.refusal().isPresent()) {
-        aside.put(one.action(), new Aside(one, taken.refusal().get(), taken.mayBeAgain(), false));
+        aside.put(one.action(), new TooLate(one, taken.refusal().get(), taken.mayBeAgain(), false));
       } else {
         stands.add(new Waiting(one.action(), taken.rows()));
       }
@@ -177,8 +178,8 @@ public final class Rebase {
 
     private Optional<State<S, E>> seenBefore;
 
-    private Numbers numbers = Numbers.SAME;
-    private Numbers numbersBefore = Numbers.SAME;
+    private NewNumbers numbers = NewNumbers.SAME;
+    private NewNumbers numbersBefore = NewNumbers.SAME;
 
     /** What an action the person did comes to, on either way. */
     private record State<S, E>(Optional<S> is, History<E> history, long version) {

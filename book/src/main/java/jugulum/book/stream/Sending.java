@@ -15,7 +15,7 @@ import java.util.Set;
  * @param there the rows there are
  * @param most so many rows are enough, but an action goes whole
  */
-public record Sending(Rows there, int most) {
+public record Sending(RowStore there, int most) {
   /** The rows to add, in one go. */
   public List<Placed> of(List<Waiting> waiting) {
     Map<Key, Long> versions = new HashMap<>();

@@ -9,7 +9,7 @@ import java.util.OptionalInt;
  * What a book needs of a database: rows, and what follows from them, kept so that it need not be
  * worked out again. It knows rows and texts; what they mean, the streams say.
  */
-public interface Store extends Rows {
+public interface Store extends RowStore {
   /** Why it may only be read. */
   sealed interface ReadOnly {
     /**

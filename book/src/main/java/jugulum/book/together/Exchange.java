@@ -11,14 +11,14 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import jugulum.book.store.MirrorStore;
 import jugulum.book.store.Served;
-import jugulum.book.stream.Aside;
 import jugulum.book.stream.Bench;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.PictureCopy;
 import jugulum.book.stream.Placed;
-import jugulum.book.stream.Rows;
+import jugulum.book.stream.RowStore;
 import jugulum.book.stream.StreamKind;
+import jugulum.book.stream.TooLate;
 import jugulum.book.stream.Waiting;
 import jugulum.core.stream.Meanwhile;
 import jugulum.core.stream.Refusal;
@@ -49,6 +49,11 @@ public final class Exchange implements AutoCloseable {
   private static final Duration REST = Duration.ofMillis(500);
 
   private static final Duration LONGEST_REST = Duration.ofSeconds(8);
+
+  /**
+   * So long it is waited for when it ends: it may be asking a server that does not answer. Ours.
+   */
+  private static final Duration PARTING = Duration.ofSeconds(3);
 
   /** So often others may come first before it rests. */
   private static final int TRIES = 200;
@@ -240,7 +245,7 @@ public final class Exchange implements AutoCloseable {
     }
     try {
       there.append(rows);
-    } catch (Rows.VersionTaken othersCameFirst) {
+    } catch (RowStore.VersionTaken othersCameFirst) {
       // What they wrote comes now, and what waits is taken again on it.
     } catch (BookProblem problem) {
       if (problem.kind() != Kind.NOT_TAKEN) {
@@ -257,7 +262,7 @@ public final class Exchange implements AutoCloseable {
     List<Placed> first = mirror.firstToSend();
     try {
       there.append(first);
-    } catch (Rows.VersionTaken othersCameFirst) {
+    } catch (RowStore.VersionTaken othersCameFirst) {
       // As above.
     } catch (BookProblem problem) {
       if (problem.kind() != Kind.NOT_TAKEN) {
@@ -270,7 +275,7 @@ public final class Exchange implements AutoCloseable {
               .findFirst()
               .orElseThrow();
       Refusal why = Refusal.of(Meanwhile.NOT_TAKEN, new Told.Words(problem.detail()));
-      mirror.refused(kinds, new Aside(what, why, false, false));
+      mirror.refused(kinds, new TooLate(what, why, false, false));
     }
   }
 
@@ -376,7 +381,7 @@ public final class Exchange implements AutoCloseable {
     Thread running = thread;
     if (running != null) {
       try {
-        running.join(Duration.ofSeconds(10));
+        running.join(PARTING);
       } catch (InterruptedException ended) {
         Thread.currentThread().interrupt();
       }

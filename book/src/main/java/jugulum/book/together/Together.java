@@ -29,7 +29,12 @@ public final class Together implements AutoCloseable {
   private final Exchange exchange;
   private Consumer<Exchange.Status> whenChanged = _ -> {};
 
-  private Together(BookAddress address, Path file, Writer writer, List<StreamKind<?, ?>> kinds) {
+  private Together(
+      BookAddress address,
+      Path file,
+      Writer writer,
+      List<StreamKind<?, ?>> kinds,
+      boolean isPatient) {
     this.address = address;
     this.exchange =
         new Exchange(
@@ -40,7 +45,7 @@ public final class Together implements AutoCloseable {
             status -> whenChanged.accept(status));
     try {
       boolean isNew = exchange.isNew();
-      Optional<BookProblem> away = exchange.tryToCarry();
+      Optional<BookProblem> away = isNew || isPatient ? exchange.tryToCarry() : Optional.empty();
       if (isNew && away.isPresent()) {
         throw away.get();
       }
@@ -63,7 +68,16 @@ public final class Together implements AutoCloseable {
    */
   public static Together open(
       BookAddress address, Path file, Writer writer, List<StreamKind<?, ?>> kinds) {
-    return new Together(address, file, writer, kinds);
+    return new Together(address, file, writer, kinds, true);
+  }
+
+  /**
+   * The same for who does not wait for a network: the server is heard once it is started, but where
+   * there is no copy yet.
+   */
+  public static Together openAtOnce(
+      BookAddress address, Path file, Writer writer, List<StreamKind<?, ?>> kinds) {
+    return new Together(address, file, writer, kinds, false);
   }
 
   /** Where the server keeps the book. */

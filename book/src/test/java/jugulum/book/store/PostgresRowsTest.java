@@ -1,6 +1,6 @@
 package jugulum.book.store;
 
-import jugulum.book.stream.Rows;
+import jugulum.book.stream.RowStore;
 import jugulum.book.stream.RowsContract;
 
 /** A server keeps what every database of rows has to, for a bench with a bench's rights. */
@@ -8,12 +8,12 @@ class PostgresRowsTest extends RowsContract {
   private final BookAddress book = TestServer.book();
 
   @Override
-  protected Rows connect() {
+  protected RowStore connect() {
     return PostgresRows.open(book);
   }
 
   @Override
-  protected Rows another() {
+  protected RowStore another() {
     return connect();
   }
 }

@@ -14,7 +14,7 @@ import jugulum.book.stream.Origin;
 import jugulum.book.stream.PictureCopy;
 import jugulum.book.stream.Placed;
 import jugulum.book.stream.Row;
-import jugulum.book.stream.Rows;
+import jugulum.book.stream.RowStore;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -137,7 +137,7 @@ class RightsTest {
     rows.add(BATCH, row(1, "{}"));
     for (long version : new long[] {1, 3, 0, -1, Long.MAX_VALUE}) {
       assertThatThrownBy(() -> rows.add(BATCH, row(version, "{}")))
-          .isInstanceOf(Rows.VersionTaken.class);
+          .isInstanceOf(RowStore.VersionTaken.class);
     }
     assertThatThrownBy(
             () ->
@@ -146,7 +146,7 @@ class RightsTest {
                         new Placed(new Key("batch", "two"), row(1, "{}")),
                         new Placed(BATCH, row(1, "{}")))))
         .as("all or none")
-        .isInstanceOf(Rows.VersionTaken.class);
+        .isInstanceOf(RowStore.VersionTaken.class);
     assertThat(rows.streams()).containsExactly(BATCH);
     rows.check();
   }

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import jugulum.book.stream.Rows.VersionTaken;
+import jugulum.book.stream.RowStore.VersionTaken;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -20,26 +20,26 @@ public abstract class RowsContract {
   static final Key TWO = new Key("batch", "two");
   private static final Key SHOP = new Key("shop", "shop");
 
-  private final List<Rows> open = new ArrayList<>();
+  private final List<RowStore> open = new ArrayList<>();
 
   /** Connects to the one set of data, to write. */
-  protected abstract Rows connect();
+  protected abstract RowStore connect();
 
   /** Connects to the same data once more; to read is enough. */
-  protected abstract Rows another();
+  protected abstract RowStore another();
 
-  private Rows store() {
+  private RowStore store() {
     return opened(connect());
   }
 
-  protected final <R extends Rows> R opened(R store) {
+  protected final <R extends RowStore> R opened(R store) {
     open.add(store);
     return store;
   }
 
   @AfterEach
   void closeAll() {
-    open.reversed().forEach(Rows::close);
+    open.reversed().forEach(RowStore::close);
   }
 
   static Row row(long version, String action) {
@@ -52,13 +52,13 @@ public abstract class RowsContract {
         "{\"n\":" + version + "}");
   }
 
-  private static List<Row> rows(Rows store, Key stream, long after) {
+  private static List<Row> rows(RowStore store, Key stream, long after) {
     List<Row> rows = new ArrayList<>();
     store.rows(stream, after, rows::add);
     return rows;
   }
 
-  static void add(Rows store, Key stream, Row... rows) {
+  static void add(RowStore store, Key stream, Row... rows) {
     store.transaction(
         () -> {
           List.of(rows).forEach(row -> store.add(stream, row));
@@ -68,7 +68,7 @@ public abstract class RowsContract {
 
   @Test
   void rowsComeBackAsTheyWereWritten() {
-    Rows store = store();
+    RowStore store = store();
     assertThat(store.version(ONE)).isZero();
     assertThat(store.streams()).isEmpty();
     assertThat(store.lastWritten("batch")).isEmpty();
@@ -88,7 +88,7 @@ public abstract class RowsContract {
 
   @Test
   void aVersionIsTakenOnce() {
-    Rows store = store();
+    RowStore store = store();
     add(store, ONE, row(1, "a"));
     assertThatThrownBy(() -> add(store, ONE, row(1, "b"))).isInstanceOf(VersionTaken.class);
     assertThat(rows(store, ONE, 0)).containsExactly(row(1, "a"));
@@ -96,7 +96,7 @@ public abstract class RowsContract {
 
   @Test
   void ofATransactionAllStandsOrNothing() {
-    Rows store = store();
+    RowStore store = store();
     add(store, ONE, row(1, "a"));
     assertThatThrownBy(
             () ->
@@ -115,7 +115,7 @@ public abstract class RowsContract {
 
   @Test
   void namesThatLookLikeCommandsAreOnlyNames() {
-    Rows store = store();
+    RowStore store = store();
     Key odd = new Key("batch", "'); DROP TABLE journal; --");
     Row hostile =
         new Row(
@@ -132,7 +132,7 @@ public abstract class RowsContract {
 
   @Test
   void picturesAreAddedToAndNeverChanged() {
-    Rows store = store();
+    RowStore store = store();
     String sha256 = "0a".repeat(32);
     store.keep(new PictureCopy(sha256, new byte[] {1, 2, 3}));
     store.keep(new PictureCopy(sha256, new byte[] {9}));
@@ -145,9 +145,9 @@ public abstract class RowsContract {
   /** Who reads beside who writes hears of it once; one's own is no other's. */
   @Test
   void othersAreHeard() {
-    Rows writes = store();
+    RowStore writes = store();
     add(writes, SHOP, row(1, "a"));
-    Rows reads = opened(another());
+    RowStore reads = opened(another());
     assertThat(reads.othersWrote()).as("it begins to watch").isFalse();
     assertThat(writes.othersWrote()).isFalse();
     assertThat(reads.othersWrote()).isFalse();

@@ -210,6 +210,29 @@ class TogetherTest {
     }
   }
 
+  /** The server is lost, and a new one gets the copy of the bench that knew most. */
+  @Test
+  void aNewServerGoesOnWhereABenchWas() {
+    try (Together north = bench("north");
+        Together south = bench("south")) {
+      on(north.book(), started("Wetherlam 2"));
+      assertThat(north.carry()).isEmpty();
+      assertThat(south.carry()).isEmpty();
+      on(south.book(), weight(1));
+      on(north.book(), weight(2));
+      assertThat(north.carry()).isEmpty();
+    }
+    BookAddress fresh = TestServer.book();
+    Books.there(folder.resolve("north.book"), fresh, Writer.unnamed(Clock.systemUTC()));
+    try (Together south = bench("south", fresh);
+        Together north = bench("north", fresh)) {
+      assertThat(south.status().problem()).isEmpty();
+      assertThat(south.status().waiting()).as("what waited went there").isZero();
+      assertThat(weights(north)).isEqualTo(2);
+      assertThat(weights(south)).isEqualTo(2);
+    }
+  }
+
   @Test
   void aServerWithoutABookAndAForeignerAreToldApart() {
     BookAddress empty = TestServer.empty();

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import jugulum.core.stream.Applied;
 import jugulum.core.stream.Fold;
-import jugulum.core.stream.Numbers;
+import jugulum.core.stream.NewNumbers;
 
 /** Batches as streams of edits: {@link Ledger} and its rules. */
 public final class BatchFold implements Fold<Batch, Edit> {
@@ -23,24 +23,24 @@ public final class BatchFold implements Fold<Batch, Edit> {
   public boolean saysTheSame(Optional<Batch> seen, Optional<Batch> now, List<Edit> edits) {
     return seen.isEmpty()
         || now.isEmpty()
-        || edits.stream().allMatch(new SameMeaning(seen.get(), now.get(), Numbers.SAME)::holds);
+        || edits.stream().allMatch(new SameMeaning(seen.get(), now.get(), NewNumbers.SAME)::holds);
   }
 
   @Override
   public boolean saysTheSame(
-      Optional<Batch> seen, Optional<Batch> now, Numbers numbers, Edit edit) {
+      Optional<Batch> seen, Optional<Batch> now, NewNumbers numbers, Edit edit) {
     return seen.isEmpty()
         || now.isEmpty()
         || new SameMeaning(seen.get(), now.get(), numbers).holds(edit);
   }
 
   @Override
-  public Edit renumbered(Edit edit, Numbers numbers) {
+  public Edit renumbered(Edit edit, NewNumbers numbers) {
     return Renumbering.of(edit, numbers);
   }
 
   @Override
-  public Numbers numbers(Numbers before, Between<Batch> seen, Optional<Between<Batch>> now) {
+  public NewNumbers numbers(NewNumbers before, Between<Batch> seen, Optional<Between<Batch>> now) {
     return Renumbering.after(before, seen, now);
   }
 

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import jugulum.core.stream.Fold;
-import jugulum.core.stream.Numbers;
+import jugulum.core.stream.NewNumbers;
 
 /** Lots, steps and readings by the numbers they have now, where others made some meanwhile. */
 final class Renumbering {
@@ -15,32 +15,32 @@ final class Renumbering {
 
   private Renumbering() {}
 
-  static LotId lot(Numbers numbers, LotId id) {
+  static LotId lot(NewNumbers numbers, LotId id) {
     return new LotId(numbers.now(LOT, id.number()));
   }
 
-  static StepId step(Numbers numbers, StepId id) {
+  static StepId step(NewNumbers numbers, StepId id) {
     return new StepId(numbers.now(STEP, id.number()));
   }
 
-  static ReadingId reading(Numbers numbers, ReadingId id) {
+  static ReadingId reading(NewNumbers numbers, ReadingId id) {
     return new ReadingId(numbers.now(READING, id.number()));
   }
 
-  static boolean isGone(Numbers numbers, LotId id) {
+  static boolean isGone(NewNumbers numbers, LotId id) {
     return numbers.isGone(LOT, id.number());
   }
 
-  static boolean isGone(Numbers numbers, StepId id) {
+  static boolean isGone(NewNumbers numbers, StepId id) {
     return numbers.isGone(STEP, id.number());
   }
 
-  static boolean isGone(Numbers numbers, ReadingId id) {
+  static boolean isGone(NewNumbers numbers, ReadingId id) {
     return numbers.isGone(READING, id.number());
   }
 
   /** An edit in the numbers of now; what names nothing stays what it is. */
-  static Edit of(Edit edit, Numbers numbers) {
+  static Edit of(Edit edit, NewNumbers numbers) {
     return switch (edit) {
       case Edit.StartBatch _,
           Edit.Adopt _,
@@ -75,8 +75,8 @@ final class Renumbering {
   }
 
   /** What the numbers are after an edit that was carried out on two states of a batch. */
-  static Numbers after(
-      Numbers before, Fold.Between<Batch> seen, Optional<Fold.Between<Batch>> now) {
+  static NewNumbers after(
+      NewNumbers before, Fold.Between<Batch> seen, Optional<Fold.Between<Batch>> now) {
     return before
         .and(LOT, made(seen, Renumbering::lots), madeNow(now, Renumbering::lots))
         .and(STEP, made(seen, Renumbering::steps), madeNow(now, Renumbering::steps))
@@ -110,7 +110,7 @@ final class Renumbering {
   }
 
   /** A reading in the numbers of now. */
-  static Reading of(Reading reading, Numbers numbers) {
+  static Reading of(Reading reading, NewNumbers numbers) {
     Optional<ReadingId> replaces = reading.replaces().map(id -> reading(numbers, id));
     return reading.numbered(reading(numbers, reading.id()), replaces);
   }

@@ -3,7 +3,7 @@ package jugulum.core.ledger;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import jugulum.core.stream.Numbers;
+import jugulum.core.stream.NewNumbers;
 
 /**
  * Whether an edit names the same things in a batch as it was seen and as it is now. Lots, steps and
@@ -14,7 +14,7 @@ import jugulum.core.stream.Numbers;
  * @param now the batch it comes to
  * @param numbers what the sender's numbers are in it
  */
-record SameMeaning(Batch seen, Batch now, Numbers numbers) {
+record SameMeaning(Batch seen, Batch now, NewNumbers numbers) {
   boolean holds(Edit edit) {
     return switch (edit) {
       case Edit.StartBatch _, Edit.Adopt _, Edit.CloseBatch _ -> true;

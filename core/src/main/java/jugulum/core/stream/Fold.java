@@ -49,12 +49,12 @@ public interface Fold<S, E> {
    * @param numbers what his numbers are now
    * @param edit in his numbers
    */
-  default boolean saysTheSame(Optional<S> seen, Optional<S> now, Numbers numbers, E edit) {
+  default boolean saysTheSame(Optional<S> seen, Optional<S> now, NewNumbers numbers, E edit) {
     return saysTheSame(seen, now, List.of(edit));
   }
 
   /** An edit in the numbers of now; kinds of stream that number nothing leave it as it is. */
-  default E renumbered(E edit, Numbers numbers) {
+  default E renumbered(E edit, NewNumbers numbers) {
     return edit;
   }
 
@@ -67,7 +67,7 @@ public interface Fold<S, E> {
    * @param now the two states it comes to, before and after; the same twice where it was not
    *     carried out, so that what its sender made is gone
    */
-  default Numbers numbers(Numbers before, Between<S> seen, Optional<Between<S>> now) {
+  default NewNumbers numbers(NewNumbers before, Between<S> seen, Optional<Between<S>> now) {
     return before;
   }
 

@@ -96,7 +96,7 @@ final class MainWindow {
                   Platform::runLater);
           case BookAt.Served(BookAddress address, Path mirror) ->
               Workbench.of(
-                  Books.together(address, mirror, writer),
+                  Books.togetherAtOnce(address, mirror, writer),
                   memory,
                   Languages.ofThisMachine(),
                   bookThread,

@@ -119,9 +119,9 @@ public final class Seasons {
                 book.whole(SeasonStream.SEASON).orElseGet(Standing::empty),
                 ShopStream.of(book),
                 ResultLines.asTheyStand(book),
-                SetAside.of(book).stream()
+                Unreadable.of(book).stream()
                     .filter(one -> one.stream().kind().equals(BatchStream.KIND.name()))
-                    .map(SetAside::name)
+                    .map(Unreadable::name)
                     .toList(),
                 book.zone()),
         (facts, _) -> account(facts, worked),

@@ -36,7 +36,7 @@ import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.sizes.SizeCurve;
 import jugulum.desk.follow.Following;
-import jugulum.desk.follow.SetAside;
+import jugulum.desk.follow.Unreadable;
 import jugulum.desk.follow.WorkedBatches;
 import jugulum.desk.live.RunWatch;
 import jugulum.desk.preference.Preferences;
@@ -109,7 +109,7 @@ public final class Session {
     book.whenSetAside(
         () ->
             work.run(
-                () -> SetAside.of(book).stream().map(SetAside::name).toList(),
+                () -> Unreadable.of(book).stream().map(Unreadable::name).toList(),
                 names -> notices.say(new Notice.CannotRead(names))));
     book.whenMoved(where -> work.run(() -> where, now -> notices.say(new Notice.Moved(now))));
     book.strange().ifPresent(where -> notices.say(new Notice.NotItsOwn(where)));

@@ -12,4 +12,4 @@ import jugulum.core.stream.Refusal;
  *     made, or by other numbers
  * @param isTakenBack whether whoever did it took it back before it was tried
  */
-public record Aside(Waiting what, Refusal refusal, boolean mayBeAgain, boolean isTakenBack) {}
+public record TooLate(Waiting what, Refusal refusal, boolean mayBeAgain, boolean isTakenBack) {}

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * What was recorded, and nothing that follows from it: the rows of all streams and the copies of
  * pictures they name. Every failure is a {@link BookProblem}.
  */
-public interface Rows extends AutoCloseable {
+public interface RowStore extends AutoCloseable {
   /** Somebody else wrote that version of a stream first; nothing of the transaction stands. */
   final class VersionTaken extends RuntimeException {
     private static final long serialVersionUID = 1L;

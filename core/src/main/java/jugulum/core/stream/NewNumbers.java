@@ -10,15 +10,15 @@ import java.util.Map;
  *
  * @param became for each kind of thing, by a name of its own, the numbers that changed
  */
-public record Numbers(Map<String, Map<Integer, Integer>> became) {
+public record NewNumbers(Map<String, Map<Integer, Integer>> became) {
   /** Every number is what it was. */
-  public static final Numbers SAME = new Numbers(Map.of());
+  public static final NewNumbers SAME = new NewNumbers(Map.of());
 
-  /** Numbers begin at 1. */
+  /** NewNumbers begin at 1. */
   private static final int GONE = 0;
 
   /** Keeps its own copy. */
-  public Numbers {
+  public NewNumbers {
     Map<String, Map<Integer, Integer>> copy = new HashMap<>();
     became.forEach((kind, of) -> copy.put(kind, Map.copyOf(of)));
     became = Map.copyOf(copy);
@@ -43,7 +43,7 @@ public record Numbers(Map<String, Map<Integer, Integer>> became) {
    * @param then the numbers they were given, in order
    * @param now the numbers they have now, at most as many
    */
-  public Numbers and(String kind, List<Integer> then, List<Integer> now) {
+  public NewNumbers and(String kind, List<Integer> then, List<Integer> now) {
     Map<Integer, Integer> of = new HashMap<>(became.getOrDefault(kind, Map.of()));
     for (int i = 0; i < then.size(); i++) {
       int number = i < now.size() ? now.get(i) : GONE;
@@ -55,7 +55,7 @@ public record Numbers(Map<String, Map<Integer, Integer>> became) {
     }
     Map<String, Map<Integer, Integer>> all = new HashMap<>(became);
     all.put(kind, of);
-    return new Numbers(all);
+    return new NewNumbers(all);
   }
 
   /** Whether no number has changed. */

@@ -16,9 +16,9 @@ import jugulum.book.stream.Key;
  * @param stream which
  * @param name what people call it, as far as its line in the list still tells
  */
-public record SetAside(Key stream, String name) {
+public record Unreadable(Key stream, String name) {
   /** All that were met so far. For the book's thread. */
-  public static List<SetAside> of(Book book) {
+  public static List<Unreadable> of(Book book) {
     if (book.setAside().isEmpty()) {
       // The lines of the whole list are read for nothing but the names of these.
       return List.of();
@@ -27,8 +27,8 @@ public record SetAside(Key stream, String name) {
         BatchLines.asTheyStand(book).stream()
             .collect(Collectors.toMap(line -> line.id().value().toString(), BatchSummary::name));
     return book.setAside().keySet().stream()
-        .map(stream -> new SetAside(stream, named(stream, names)))
-        .sorted(Comparator.comparing(SetAside::name))
+        .map(stream -> new Unreadable(stream, named(stream, names)))
+        .sorted(Comparator.comparing(Unreadable::name))
         .toList();
   }
 
