@@ -3,7 +3,7 @@ package jugulum.book.store;
 import java.util.List;
 import java.util.Optional;
 import jugulum.book.stream.PictureCopy;
-import jugulum.book.stream.Sha256;
+import jugulum.core.check.Sha256;
 import org.jdbi.v3.core.Handle;
 
 /** The copies of pictures in a book, one row each. */

@@ -92,6 +92,9 @@ public final class PostgresRows implements RowStore, Served {
   }
 
   private void checkForm() {
+    if (!mayLook()) {
+      throw new BookProblem(Kind.NO_RIGHT, place, "", null);
+    }
     int form = asking(() -> handle.createQuery("SELECT form FROM book").mapTo(Integer.class).one());
     if (form > ServedSchema.FORM) {
       throw new BookProblem(
@@ -100,6 +103,19 @@ public final class PostgresRows implements RowStore, Served {
           "version " + form + ", known up to " + ServedSchema.FORM,
           null);
     }
+  }
+
+  /** Who has no right to what is there is told that nothing is there. */
+  private boolean mayLook() {
+    return asking(
+        () ->
+            handle
+                .createQuery(
+                    "SELECT has_schema_privilege(oid, 'USAGE') FROM pg_namespace WHERE nspname = ?")
+                .bind(0, BookAddress.SCHEMA)
+                .mapTo(Boolean.class)
+                .findOne()
+                .orElse(true));
   }
 
   <T> T asking(Supplier<T> work) {

@@ -1,6 +1,7 @@
 package jugulum.book.stream;
 
 import jugulum.core.check.Check;
+import jugulum.core.check.Sha256;
 
 /**
  * The copy a book keeps of a picture.
@@ -18,9 +19,7 @@ public record PictureCopy(String sha256, byte[] jpeg) {
 
   /** Checks both. */
   public PictureCopy {
-    if (!Sha256.isOne(sha256)) {
-      throw new IllegalArgumentException("a SHA-256 has 64 hexadecimal digits");
-    }
+    Sha256.check(sha256);
     Check.inRange("jpeg", jpeg.length, 1, LARGEST);
   }
 }

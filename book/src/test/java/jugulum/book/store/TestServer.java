@@ -56,6 +56,11 @@ public final class TestServer {
     return administrator.as(BENCH);
   }
 
+  /** Does something on the server all tests share, as its administrator. */
+  public static void sql(String statement) {
+    sql(Server.ONE, "postgres", statement);
+  }
+
   /** Does something on a server as its administrator. */
   public static void sql(EmbeddedPostgres server, String database, String... statements) {
     try (Connection connection = server.getDatabase("postgres", database).getConnection();

@@ -245,6 +245,10 @@ class TogetherTest {
             ServedSchema.Done.TABLES_WERE_THERE,
             ServedSchema.Done.ROLE_WAS_THERE,
             ServedSchema.Done.RIGHTS);
+    TestServer.sql("CREATE ROLE guest LOGIN");
+    assertThatThrownBy(() -> bench("guest", empty.as("guest")))
+        .isInstanceOfSatisfying(
+            BookProblem.class, told -> assertThat(told.kind()).isEqualTo(Kind.NO_RIGHT));
     assertThatThrownBy(() -> bench("stranger", empty.as("nobody")))
         .isInstanceOfSatisfying(
             BookProblem.class, told -> assertThat(told.kind()).isEqualTo(Kind.NOT_LET_IN));

@@ -7,9 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import jugulum.core.check.Check;
+import jugulum.core.check.Sha256;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
@@ -545,8 +545,6 @@ public sealed interface Measure {
     /** More specks than that are no look. */
     public static final int MOST = 20_000;
 
-    private static final Pattern SHA256 = Pattern.compile("[0-9a-f]{64}");
-
     /**
      * One speck as seen from above.
      *
@@ -565,9 +563,7 @@ public sealed interface Measure {
 
     /** Checks every value and keeps its own copy. */
     public Pictured {
-      if (!SHA256.matcher(sha256).matches()) {
-        throw new IllegalArgumentException("a SHA-256 has 64 hexadecimal digits");
-      }
+      Sha256.check(sha256);
       file = file.strip();
       specks = List.copyOf(specks);
       Check.inRange("pxPerMm", pxPerMm, 0.1, 10_000);

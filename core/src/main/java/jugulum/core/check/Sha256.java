@@ -1,4 +1,4 @@
-package jugulum.book.stream;
+package jugulum.core.check;
 
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -19,6 +19,17 @@ public final class Sha256 {
   /** Whether a text has its form. */
   public static boolean isOne(String text) {
     return FORM.matcher(text).matches();
+  }
+
+  /**
+   * Sees that a text has its form.
+   *
+   * @throws IllegalArgumentException if it has not
+   */
+  public static void check(String text) {
+    if (!isOne(text)) {
+      throw new IllegalArgumentException("a SHA-256 has 64 hexadecimal digits");
+    }
   }
 
   /** For what comes piece by piece. */
