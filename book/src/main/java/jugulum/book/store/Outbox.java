@@ -4,6 +4,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -286,19 +287,49 @@ final class Outbox {
 
   /** What was set aside, the last first. */
   List<SetAside> aside() {
+    Map<Long, List<Placed>> rows = new HashMap<>();
+    handle
+        .createQuery("SELECT place + 1 AS version, * FROM aside_row ORDER BY aside, place")
+        .map((row, _) -> Map.entry(row.getLong("aside"), placed(row)))
+        .forEach(
+            one -> rows.computeIfAbsent(one.getKey(), _ -> new ArrayList<>()).add(one.getValue()));
+    Map<Long, List<Told>> values = new HashMap<>();
+    handle
+        .createQuery("SELECT aside, grams, at, words FROM aside_told ORDER BY aside, place")
+        .map((row, _) -> Map.entry(row.getLong("aside"), told(row)))
+        .forEach(
+            one ->
+                values.computeIfAbsent(one.getKey(), _ -> new ArrayList<>()).add(one.getValue()));
     return handle
-        .createQuery("SELECT id, reason, again, at, state, note, ended FROM aside ORDER BY id DESC")
+        .createQuery("SELECT id, reason, again, at, state, note FROM aside ORDER BY id DESC")
         .map(
-            (row, _) ->
-                new SetAside(
-                    row.getLong("id"),
-                    asideRows(row.getLong("id")),
-                    new Refusal(new Named(row.getString("reason")), told(row.getLong("id"))),
-                    row.getBoolean("again"),
-                    Instant.parse(row.getString("at")),
-                    SetAside.State.valueOf(row.getString("state").toUpperCase(Locale.ROOT)),
-                    row.getString("note")))
+            (row, _) -> {
+              long id = row.getLong("id");
+              return new SetAside(
+                  id,
+                  action(Optional.ofNullable(rows.get(id)).orElse(List.of())),
+                  new Refusal(
+                      new Named(row.getString("reason")),
+                      Optional.ofNullable(values.get(id)).orElse(List.of())),
+                  row.getBoolean("again"),
+                  Instant.parse(row.getString("at")),
+                  SetAside.State.valueOf(row.getString("state").toUpperCase(Locale.ROOT)),
+                  row.getString("note"));
+            })
         .list();
+  }
+
+  private static Waiting action(List<Placed> rows) {
+    return new Waiting(rows.isEmpty() ? "" : rows.getFirst().row().from().action(), rows);
+  }
+
+  private static Told told(ResultSet row) throws SQLException {
+    String at = row.getString("at");
+    String words = row.getString("words");
+    if (at != null) {
+      return new Told.Moment(Instant.parse(at));
+    }
+    return words != null ? new Told.Words(words) : new Told.Grams(row.getDouble("grams"));
   }
 
   /** How many nobody decided yet. */
@@ -307,34 +338,6 @@ final class Outbox {
         .createQuery("SELECT count(*) FROM aside WHERE state = 'open'")
         .mapTo(Integer.class)
         .one();
-  }
-
-  private Waiting asideRows(long id) {
-    List<Placed> rows =
-        handle
-            .createQuery(
-                "SELECT place + 1 AS version, * FROM aside_row WHERE aside = ? ORDER BY place")
-            .bind(0, id)
-            .map((row, _) -> placed(row))
-            .list();
-    return new Waiting(rows.isEmpty() ? "" : rows.getFirst().row().from().action(), rows);
-  }
-
-  private List<Told> told(long id) {
-    return handle
-        .createQuery("SELECT grams, at, words FROM aside_told WHERE aside = ? ORDER BY place")
-        .bind(0, id)
-        .map(
-            (row, _) -> {
-              String at = row.getString("at");
-              String words = row.getString("words");
-              return at != null
-                  ? new Told.Moment(Instant.parse(at))
-                  : words != null
-                      ? new Told.Words(words)
-                      : (Told) new Told.Grams(row.getDouble("grams"));
-            })
-        .list();
   }
 
   /** Ends one that is open. */
