@@ -20,10 +20,10 @@ import jugulum.book.stream.Writer;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.season.Change;
 import jugulum.core.season.Gravel;
+import jugulum.core.season.KindOfWork;
 import jugulum.core.season.SeasonEdit;
 import jugulum.core.season.Slip;
 import jugulum.core.season.Source;
-import jugulum.core.season.Work;
 
 /**
  * A made-up book of two seasons: five sources, {@link #BATCHES} batches, one a pool of others,
@@ -183,22 +183,23 @@ public final class DemoSeason {
   }
 
   private void changes() {
-    change("change 1", DemoTruth.MORE_DROPS, "The heap is dropped three times", Work.MAGNET, "");
+    change(
+        "change 1", DemoTruth.MORE_DROPS, "The heap is dropped three times", KindOfWork.MAGNET, "");
     change(
         "change 2",
         DemoTruth.AGENT,
         "Wetting agent into the hopper too",
-        Work.MACHINES,
+        KindOfWork.MACHINES,
         DemoBook.BOWL.name());
     change(
         "change 3",
         DemoTruth.LESS_WATER,
         "Two litres less wash water",
-        Work.MACHINES,
+        KindOfWork.MACHINES,
         DemoBook.DECK.name());
   }
 
-  private void change(String id, LocalDate date, String what, Work work, String machine) {
+  private void change(String id, LocalDate date, String what, KindOfWork work, String machine) {
     clock.jumpTo(date + "T18:00:00Z");
     does(
         new SeasonEdit.AddChange(

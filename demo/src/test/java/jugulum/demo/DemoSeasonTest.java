@@ -29,10 +29,10 @@ import jugulum.core.pool.PoolShare;
 import jugulum.core.season.BatchResult;
 import jugulum.core.season.Habit;
 import jugulum.core.season.HabitCost;
+import jugulum.core.season.KindOfWork;
 import jugulum.core.season.PoolAccount;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.SourceRate;
-import jugulum.core.season.Work;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -109,7 +109,8 @@ class DemoSeasonTest {
         .extracting(one -> one.isShort())
         .containsExactly(false, false, true, false);
     assertThat(all.alike()).hasSize(1);
-    assertThat(all.sum().minutes()).containsKeys(Work.MAGNET, Work.MACHINES, Work.SCREENING);
+    assertThat(all.sum().minutes())
+        .containsKeys(KindOfWork.MAGNET, KindOfWork.MACHINES, KindOfWork.SCREENING);
   }
 
   /** Tailings run together over drum, second magnet and bowl; three days outdoors. */

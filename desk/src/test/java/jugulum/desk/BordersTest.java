@@ -59,7 +59,8 @@ class BordersTest {
         .resideOutsideOfPackage("jugulum.book.store..")
         .should()
         .dependOnClassesThat()
-        .resideInAnyPackage("java.sql..", "org.jdbi..", "org.flywaydb..", "org.sqlite..")
+        .resideInAnyPackage(
+            "java.sql..", "org.jdbi..", "org.flywaydb..", "org.sqlite..", "org.postgresql..")
         .check(ALL);
     noClasses()
         .that()

@@ -16,9 +16,9 @@ import jugulum.practice.bowl.BowlControls;
 import jugulum.practice.bowl.BowlShape;
 import jugulum.practice.law.BowlLaws;
 import jugulum.practice.law.RoundWeir;
+import jugulum.practice.sand.FeedSand;
 import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Sand;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
@@ -27,15 +27,15 @@ import org.junit.jupiter.api.Test;
 class BowlTest {
   private static final Water WATER = new Water(12);
   private static final int GOLD = GrainKind.GOLD.ordinal();
-  private static final Sand MIDDLE = Sand.black(0.15, 0.30, 0.3);
-  private static final Sand FINE = Sand.black(0.075, 0.15, 0.3);
+  private static final FeedSand MIDDLE = FeedSand.black(0.15, 0.30, 0.3);
+  private static final FeedSand FINE = FeedSand.black(0.075, 0.15, 0.3);
 
-  private static Bowl bowl(Sand sand, double grams, long seed) {
+  private static Bowl bowl(FeedSand sand, double grams, long seed) {
     Grains grains = Grains.draw(sand, 1500, 600, WATER, seed);
     return new Bowl(BowlShape.USUAL, grains, grams, WATER, seed);
   }
 
-  private static Bowl charged(Sand sand, double grams, long seed) {
+  private static Bowl charged(FeedSand sand, double grams, long seed) {
     Bowl bowl = bowl(sand, grams, seed);
     bowl.charge(grams, true, true);
     return bowl;
@@ -213,7 +213,7 @@ class BowlTest {
 
   @Test
   void ofMixedSizesFineGoldLeavesBeforeCoarseMagnetite() {
-    Sand mixed = Sand.black(0.075, 0.85, 0.3);
+    FeedSand mixed = FeedSand.black(0.075, 0.85, 0.3);
     assertThat(
             Seeds.atLeast(
                 8,
@@ -236,8 +236,8 @@ class BowlTest {
 
   @Test
   void whatCostsLittleCutByCutCostsMuchUnclassified() {
-    Sand coarse = Sand.black(0.3, 0.6, 0.3);
-    Sand mixed = Sand.black(0.075, 0.6, 0.3);
+    FeedSand coarse = FeedSand.black(0.3, 0.6, 0.3);
+    FeedSand mixed = FeedSand.black(0.075, 0.6, 0.3);
     // Each at the flow that clears it of its magnetite, as the plain run of the same laws had it.
     double kept =
         Seeds.atLeast(
@@ -248,7 +248,7 @@ class BowlTest {
     assertThat(lost).isGreaterThan(2 * (3 - kept) / 3);
   }
 
-  private static double lostAt(Sand sand, double flow, long seed) {
+  private static double lostAt(FeedSand sand, double flow, long seed) {
     Bowl bowl = charged(sand, 60, seed);
     run(bowl, 120, flow);
     return bowl.gone(GrainKind.GOLD);
@@ -291,8 +291,8 @@ class BowlTest {
     assertThatThrownBy(() -> new BowlShape(0.17, 0.085, 0.03, 80, 1.5e-4, 0.05))
         .hasMessageContaining("slopeDegrees");
     assertThatThrownBy(() -> BowlControls.SHUT.valve(Double.NaN)).hasMessageContaining("valve");
-    assertThatThrownBy(() -> Sand.black(0.3, 0.2, 0.3)).hasMessageContaining("coarsestMm");
-    assertThatThrownBy(() -> Sand.black(0.1, 0.2, 1.2)).hasMessageContaining("magnetite");
+    assertThatThrownBy(() -> FeedSand.black(0.3, 0.2, 0.3)).hasMessageContaining("coarsestMm");
+    assertThatThrownBy(() -> FeedSand.black(0.1, 0.2, 1.2)).hasMessageContaining("magnetite");
     assertThatThrownBy(() -> MIDDLE.withGold(0.1, 0.5)).hasMessageContaining("flattest");
   }
 }

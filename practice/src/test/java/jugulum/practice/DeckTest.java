@@ -10,9 +10,9 @@ import jugulum.core.water.Water;
 import jugulum.practice.deck.Deck;
 import jugulum.practice.deck.DeckControls;
 import jugulum.practice.deck.DeckShape;
+import jugulum.practice.sand.FeedSand;
 import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Sand;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -21,21 +21,26 @@ import org.junit.jupiter.api.Test;
 @Tag("simulated")
 class DeckTest {
   private static final Water WATER = new Water(12);
-  private static final Sand COARSE = Sand.black(0.30, 0.60, 0.3);
-  private static final Sand FINE = Sand.black(0.075, 0.15, 0.3);
+  private static final FeedSand COARSE = FeedSand.black(0.30, 0.60, 0.3);
+  private static final FeedSand FINE = FeedSand.black(0.075, 0.15, 0.3);
   private static final double GRAMS = 0.2;
 
-  private static Deck deck(Sand sand, DeckControls controls, long seed, double seconds) {
+  private static Deck deck(FeedSand sand, DeckControls controls, long seed, double seconds) {
     return deck(DeckShape.USUAL, sand, controls, seed, seconds);
   }
 
   private static Deck deck(
-      DeckShape shape, Sand sand, DeckControls controls, long seed, double seconds) {
+      DeckShape shape, FeedSand sand, DeckControls controls, long seed, double seconds) {
     return deck(shape, sand, GRAMS, controls, seed, seconds);
   }
 
   private static Deck deck(
-      DeckShape shape, Sand sand, double grams, DeckControls controls, long seed, double seconds) {
+      DeckShape shape,
+      FeedSand sand,
+      double grams,
+      DeckControls controls,
+      long seed,
+      double seconds) {
     return RUN.computeIfAbsent(
         new Setting(shape, sand, grams, controls, seed, seconds), Setting::run);
   }
@@ -44,7 +49,12 @@ class DeckTest {
   private static final Map<Setting, Deck> RUN = new HashMap<>();
 
   private record Setting(
-      DeckShape shape, Sand sand, double grams, DeckControls controls, long seed, double seconds) {
+      DeckShape shape,
+      FeedSand sand,
+      double grams,
+      DeckControls controls,
+      long seed,
+      double seconds) {
     Deck run() {
       Grains grains = Grains.draw(sand, 2000, 400, WATER, seed);
       Deck deck = new Deck(shape, grains, grams, WATER, seed);
@@ -124,7 +134,7 @@ class DeckTest {
 
   @Test
   void mixedSizesArePartedWorseThanEachCutAlone() {
-    Sand mixed = Sand.black(0.075, 0.60, 0.3);
+    FeedSand mixed = FeedSand.black(0.075, 0.60, 0.3);
     DeckControls flat = DeckControls.USUAL;
     // Wide enough for every band to end at the far edge.
     DeckShape wide = new DeckShape(0.9, 1.5, 0.006, 0.72, 0.03);

@@ -22,7 +22,7 @@ import jugulum.practice.drill.BowlRun;
 import jugulum.practice.drill.Course.Loss;
 import jugulum.practice.drill.Drill;
 import jugulum.practice.drill.Drills;
-import jugulum.practice.drill.Habit;
+import jugulum.practice.drill.LostBy;
 import jugulum.practice.drill.Replay;
 import jugulum.practice.drill.Run;
 import jugulum.practice.drill.Runs;
@@ -51,7 +51,7 @@ class DrillsTest {
     }
   }
 
-  private static Optional<Loss> loss(Run run, Habit habit) {
+  private static Optional<Loss> loss(Run run, LostBy habit) {
     return run.losses().stream().filter(one -> one.habit() == habit).findFirst();
   }
 
@@ -70,7 +70,7 @@ class DrillsTest {
     run.tell(new Action.Valve(15));
     go(run, 15);
     run.end();
-    Loss fast = loss(run, Habit.OPENED_FAST).orElseThrow();
+    Loss fast = loss(run, LostBy.OPENED_FAST).orElseThrow();
     assertThat(fast.times()).isEqualTo(2);
     assertThat(fast.share()).isGreaterThan(0.01);
     double all = run.losses().stream().mapToDouble(Loss::share).sum();
@@ -83,13 +83,13 @@ class DrillsTest {
     Run dry = run("no-agent");
     dry.tell(new Action.Charge(60, true));
     go(dry, 5);
-    assertThat(loss(dry, Habit.NO_AGENT)).isPresent();
+    assertThat(loss(dry, LostBy.NO_AGENT)).isPresent();
     Run full = run("overloaded");
     go(full, 60);
-    assertThat(loss(full, Habit.OVERLOADED)).isPresent();
+    assertThat(loss(full, LostBy.OVERLOADED)).isPresent();
     Run steep = Runs.of(drill("line-too-low"), Grain.WORKED_OUT, SEED);
     go(steep, 200);
-    assertThat(loss(steep, Habit.TOO_STEEP)).isPresent();
+    assertThat(loss(steep, LostBy.TOO_STEEP)).isPresent();
     assertThat(steep.score().isReached()).isFalse();
   }
 
@@ -100,7 +100,7 @@ class DrillsTest {
     go(hasty, 6);
     hasty.tell(new Action.Away());
     assertThat(hasty.isOver()).isTrue();
-    assertThat(loss(hasty, Habit.TOO_FEW_DROPS)).isPresent();
+    assertThat(loss(hasty, LostBy.TOO_FEW_DROPS)).isPresent();
     Run patient = run("drops");
     patient.tell(new Action.Lift());
     for (int drop = 0; drop < 3; drop++) {

@@ -6,9 +6,9 @@ import jugulum.core.water.Water;
 import jugulum.practice.bowl.Bowl;
 import jugulum.practice.bowl.BowlControls;
 import jugulum.practice.bowl.BowlShape;
+import jugulum.practice.sand.FeedSand;
 import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Sand;
 import jugulum.practice.start.Trade;
 import jugulum.practice.start.TradeTable;
 import org.assertj.core.data.Percentage;
@@ -19,10 +19,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class StartTest {
   private static final Water WATER = new Water(12);
-  private static final Sand COARSE = Sand.black(0.30, 0.60, 0.1);
-  private static final Sand MIDDLE = Sand.black(0.15, 0.30, 0.1);
-  private static final Sand FINE = Sand.black(0.075, 0.15, 0.1);
-  private static final Sand ALL = Sand.black(0.075, 0.85, 0.1);
+  private static final FeedSand COARSE = FeedSand.black(0.30, 0.60, 0.1);
+  private static final FeedSand MIDDLE = FeedSand.black(0.15, 0.30, 0.1);
+  private static final FeedSand FINE = FeedSand.black(0.075, 0.15, 0.1);
+  private static final FeedSand ALL = FeedSand.black(0.075, 0.85, 0.1);
 
   /** An independent computation of the same laws, to 0.5 %. */
   @ParameterizedTest
@@ -55,7 +55,7 @@ class StartTest {
   })
   void aPlainRunTradesAsTheOneTheDesignWasMadeFrom(
       double finest, double coarsest, double flow, double out, double lost) {
-    Sand sand = Sand.black(finest, coarsest, 0.1);
+    FeedSand sand = FeedSand.black(finest, coarsest, 0.1);
     Bowl bowl = new Bowl(BowlShape.USUAL, Grains.draw(sand, 1200, 900, WATER, 1), 60, WATER, 1);
     bowl.charge(60, true, true);
     while (bowl.seconds() < 120) {
@@ -71,7 +71,7 @@ class StartTest {
     double[] sizes = {0.02, 0.04, 0.06, 0.075, 0.09, 0.15, 0.16, 0.2, 0.3, 0.5, 0.9, 1.4, 2.4};
     for (int fine = 0; fine < sizes.length; fine++) {
       for (int coarse = fine + 1; coarse < sizes.length; coarse++) {
-        Sand sand = Sand.black(sizes[fine], sizes[coarse], 0.3).withGold(0.25, 0.6);
+        FeedSand sand = FeedSand.black(sizes[fine], sizes[coarse], 0.3).withGold(0.25, 0.6);
         for (Trade trade :
             new Trade[] {TradeTable.shipped().bowl(sand), TradeTable.shipped().deck(sand)}) {
           Trade.Point before = trade.points().getFirst();
@@ -106,7 +106,7 @@ class StartTest {
     TradeTable table = TradeTable.shipped();
     assertThat(lost(table.bowl(FINE.withGold(0.2, 0.3))))
         .isGreaterThan(lost(table.bowl(FINE.withGold(0.5, 0.8))));
-    Sand left = Sand.black(0.075, 0.15, 0.6);
+    FeedSand left = FeedSand.black(0.075, 0.15, 0.6);
     assertThat(lost(table.bowl(left))).isGreaterThan(lost(table.bowl(FINE)));
   }
 

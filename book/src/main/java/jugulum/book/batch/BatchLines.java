@@ -1,7 +1,7 @@
 package jugulum.book.batch;
 
-import static jugulum.book.stream.Table.real;
-import static jugulum.book.stream.Table.text;
+import static jugulum.book.stream.LineTable.real;
+import static jugulum.book.stream.LineTable.text;
 
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -12,8 +12,8 @@ import java.util.OptionalDouble;
 import jugulum.book.batch.BatchSummary.State;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Cells;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
-import jugulum.book.stream.Table;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.Label;
@@ -26,8 +26,8 @@ import org.jspecify.annotations.Nullable;
 public final class BatchLines implements Projection<Batch, BatchSummary> {
   static final BatchLines LINES = new BatchLines();
 
-  private static final Table TABLE =
-      new Table(
+  private static final LineTable TABLE =
+      new LineTable(
           "batch",
           List.of(
               text("name"),
@@ -60,7 +60,7 @@ public final class BatchLines implements Projection<Batch, BatchSummary> {
   }
 
   @Override
-  public Table table() {
+  public LineTable table() {
     return TABLE;
   }
 

@@ -1,7 +1,7 @@
 package jugulum.book.batch;
 
-import static jugulum.book.stream.Table.real;
-import static jugulum.book.stream.Table.text;
+import static jugulum.book.stream.LineTable.real;
+import static jugulum.book.stream.LineTable.text;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -14,8 +14,8 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import jugulum.book.stream.Cells;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
-import jugulum.book.stream.Table;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
@@ -44,8 +44,8 @@ public final class FindLines implements Projection<Batch, FindLines.Line> {
   /** A word nobody types, in every line nobody looked at. */
   public static final String UNSEEN = "xxunseenxx";
 
-  private static final Table TABLE =
-      new Table(
+  private static final LineTable TABLE =
+      new LineTable(
           "find",
           List.of(
               text("kind"),
@@ -96,7 +96,7 @@ public final class FindLines implements Projection<Batch, FindLines.Line> {
       String said) {}
 
   @Override
-  public Table table() {
+  public LineTable table() {
     return TABLE;
   }
 

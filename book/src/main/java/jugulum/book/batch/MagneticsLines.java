@@ -1,7 +1,7 @@
 package jugulum.book.batch;
 
-import static jugulum.book.stream.Table.real;
-import static jugulum.book.stream.Table.text;
+import static jugulum.book.stream.LineTable.real;
+import static jugulum.book.stream.LineTable.text;
 
 import java.util.Arrays;
 import java.util.List;
@@ -10,8 +10,8 @@ import jugulum.book.json.JsonCodec;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Cells;
 import jugulum.book.stream.Codec;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
-import jugulum.book.stream.Table;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.magnet.Magnetics;
@@ -20,8 +20,9 @@ import jugulum.core.magnet.Magnetics;
 public final class MagneticsLines implements Projection<Batch, MagneticsLines.Held> {
   static final MagneticsLines LINES = new MagneticsLines();
 
-  private static final Table TABLE =
-      new Table("magnetics", List.of(text("batch"), real("grams"), text("bag"), text("magnetics")));
+  private static final LineTable TABLE =
+      new LineTable(
+          "magnetics", List.of(text("batch"), real("grams"), text("bag"), text("magnetics")));
   private static final Codec<Magnetics> MAGNETICS = new JsonCodec<>(Magnetics.class, List.of());
 
   private MagneticsLines() {}
@@ -41,7 +42,7 @@ public final class MagneticsLines implements Projection<Batch, MagneticsLines.He
   }
 
   @Override
-  public Table table() {
+  public LineTable table() {
     return TABLE;
   }
 

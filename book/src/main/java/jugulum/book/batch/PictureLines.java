@@ -1,7 +1,7 @@
 package jugulum.book.batch;
 
-import static jugulum.book.stream.Table.real;
-import static jugulum.book.stream.Table.text;
+import static jugulum.book.stream.LineTable.real;
+import static jugulum.book.stream.LineTable.text;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Cells;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
-import jugulum.book.stream.Table;
 import jugulum.core.eye.AcrossPx;
 import jugulum.core.eye.Corrections;
 import jugulum.core.eye.Tray;
@@ -21,8 +21,8 @@ import jugulum.core.ledger.Batch;
 public final class PictureLines implements Projection<Batch, Corrections> {
   public static final PictureLines LINES = new PictureLines();
 
-  private static final Table TABLE =
-      new Table(
+  private static final LineTable TABLE =
+      new LineTable(
           "pictured",
           List.of(
               text("tray"),
@@ -40,7 +40,7 @@ public final class PictureLines implements Projection<Batch, Corrections> {
   }
 
   @Override
-  public Table table() {
+  public LineTable table() {
     return TABLE;
   }
 

@@ -1,6 +1,6 @@
 package jugulum.book.batch;
 
-import static jugulum.book.stream.Table.text;
+import static jugulum.book.stream.LineTable.text;
 
 import java.util.HashMap;
 import java.util.List;
@@ -10,8 +10,8 @@ import jugulum.book.json.JsonCodec;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Cells;
 import jugulum.book.stream.Codec;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
-import jugulum.book.stream.Table;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.pool.Later;
@@ -23,7 +23,7 @@ public final class PoolLines implements Projection<Batch, Pool> {
   /** The table of the pools. */
   public static final PoolLines LINES = new PoolLines();
 
-  private static final Table TABLE = new Table("pool", List.of(text("name"), text("body")));
+  private static final LineTable TABLE = new LineTable("pool", List.of(text("name"), text("body")));
   private static final Codec<Pool> BODY = new JsonCodec<>(Pool.class, List.of());
 
   private PoolLines() {}
@@ -50,7 +50,7 @@ public final class PoolLines implements Projection<Batch, Pool> {
   }
 
   @Override
-  public Table table() {
+  public LineTable table() {
     return TABLE;
   }
 

@@ -1,14 +1,14 @@
 package jugulum.book.batch;
 
-import static jugulum.book.stream.Table.real;
-import static jugulum.book.stream.Table.text;
+import static jugulum.book.stream.LineTable.real;
+import static jugulum.book.stream.LineTable.text;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jugulum.book.stream.Cells;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
-import jugulum.book.stream.Table;
 import jugulum.core.account.Worked;
 import jugulum.core.gold.Recovery;
 import jugulum.core.ledger.Batch;
@@ -22,8 +22,8 @@ public final class RecoveryLines implements Projection<Batch, RecoveryLines.Reco
   /** The table of the recoveries. */
   public static final RecoveryLines LINES = new RecoveryLines();
 
-  private static final Table TABLE =
-      new Table(
+  private static final LineTable TABLE =
+      new LineTable(
           "recovery",
           List.of(
               text("batch"),
@@ -66,7 +66,7 @@ public final class RecoveryLines implements Projection<Batch, RecoveryLines.Reco
       Bound bound) {}
 
   @Override
-  public Table table() {
+  public LineTable table() {
     return TABLE;
   }
 

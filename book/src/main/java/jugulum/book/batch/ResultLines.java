@@ -1,6 +1,6 @@
 package jugulum.book.batch;
 
-import static jugulum.book.stream.Table.text;
+import static jugulum.book.stream.LineTable.text;
 
 import java.util.List;
 import java.util.Optional;
@@ -9,8 +9,8 @@ import jugulum.book.stream.Book;
 import jugulum.book.stream.Cells;
 import jugulum.book.stream.Codec;
 import jugulum.book.stream.Key;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
-import jugulum.book.stream.Table;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.Batch;
 import jugulum.core.season.BatchResult;
@@ -20,8 +20,9 @@ public final class ResultLines implements Projection<Batch, BatchResult> {
   /** The table of the results. */
   public static final ResultLines LINES = new ResultLines();
 
-  private static final Table TABLE =
-      new Table("result", List.of(text("name"), text("source"), text("received"), text("body")));
+  private static final LineTable TABLE =
+      new LineTable(
+          "result", List.of(text("name"), text("source"), text("received"), text("body")));
   private static final Codec<BatchResult> BODY = new JsonCodec<>(BatchResult.class, List.of());
 
   private ResultLines() {}
@@ -47,7 +48,7 @@ public final class ResultLines implements Projection<Batch, BatchResult> {
   }
 
   @Override
-  public Table table() {
+  public LineTable table() {
     return TABLE;
   }
 

@@ -1,6 +1,6 @@
 package jugulum.book.batch;
 
-import static jugulum.book.stream.Table.text;
+import static jugulum.book.stream.LineTable.text;
 
 import java.util.List;
 import java.util.Optional;
@@ -8,8 +8,8 @@ import jugulum.book.json.JsonCodec;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Cells;
 import jugulum.book.stream.Codec;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
-import jugulum.book.stream.Table;
 import jugulum.core.account.Worked;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.BatchId;
@@ -22,8 +22,8 @@ import jugulum.core.runs.PastRun;
 public final class RunLines implements Projection<Batch, RunLines.Ran> {
   public static final RunLines LINES = new RunLines();
 
-  private static final Table TABLE =
-      new Table(
+  private static final LineTable TABLE =
+      new LineTable(
           "run",
           List.of(text("batch"), text("machine"), text("kind"), text("started"), text("run")));
   private static final Codec<PastRun> RUN = new JsonCodec<>(PastRun.class, List.of());
@@ -50,7 +50,7 @@ public final class RunLines implements Projection<Batch, RunLines.Ran> {
   }
 
   @Override
-  public Table table() {
+  public LineTable table() {
     return TABLE;
   }
 

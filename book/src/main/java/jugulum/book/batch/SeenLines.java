@@ -1,6 +1,6 @@
 package jugulum.book.batch;
 
-import static jugulum.book.stream.Table.text;
+import static jugulum.book.stream.LineTable.text;
 
 import java.util.List;
 import java.util.Optional;
@@ -8,8 +8,8 @@ import jugulum.book.json.JsonCodec;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Cells;
 import jugulum.book.stream.Codec;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
-import jugulum.book.stream.Table;
 import jugulum.core.account.Worked;
 import jugulum.core.belief.SeenLot;
 import jugulum.core.ledger.Batch;
@@ -22,7 +22,7 @@ import jugulum.core.ledger.Look;
 public final class SeenLines implements Projection<Batch, SeenLot> {
   public static final SeenLines LINES = new SeenLines();
 
-  private static final Table TABLE = new Table("seen", List.of(text("kind"), text("body")));
+  private static final LineTable TABLE = new LineTable("seen", List.of(text("kind"), text("body")));
   private static final Codec<SeenLot> LOT = new JsonCodec<>(SeenLot.class, List.of());
 
   private SeenLines() {}
@@ -33,7 +33,7 @@ public final class SeenLines implements Projection<Batch, SeenLot> {
   }
 
   @Override
-  public Table table() {
+  public LineTable table() {
     return TABLE;
   }
 

@@ -1,7 +1,7 @@
 package jugulum.book.batch;
 
-import static jugulum.book.stream.Table.real;
-import static jugulum.book.stream.Table.text;
+import static jugulum.book.stream.LineTable.real;
+import static jugulum.book.stream.LineTable.text;
 
 import java.util.Arrays;
 import java.util.List;
@@ -9,8 +9,8 @@ import java.util.Optional;
 import jugulum.book.json.JsonCodec;
 import jugulum.book.stream.Cells;
 import jugulum.book.stream.Codec;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
-import jugulum.book.stream.Table;
 import jugulum.core.account.Worked;
 import jugulum.core.belief.StockLot;
 import jugulum.core.ledger.Batch;
@@ -23,8 +23,8 @@ public final class StockLines implements Projection<Batch, StockLot> {
   /** The table of the stock. */
   public static final StockLines LINES = new StockLines();
 
-  private static final Table TABLE =
-      new Table(
+  private static final LineTable TABLE =
+      new LineTable(
           "stock",
           List.of(
               text("batch"),
@@ -39,7 +39,7 @@ public final class StockLines implements Projection<Batch, StockLot> {
   private StockLines() {}
 
   @Override
-  public Table table() {
+  public LineTable table() {
     return TABLE;
   }
 

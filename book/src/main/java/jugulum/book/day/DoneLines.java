@@ -1,13 +1,13 @@
 package jugulum.book.day;
 
-import static jugulum.book.stream.Table.real;
-import static jugulum.book.stream.Table.text;
+import static jugulum.book.stream.LineTable.real;
+import static jugulum.book.stream.LineTable.text;
 
 import java.util.List;
 import java.util.Optional;
 import jugulum.book.stream.Cells;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
-import jugulum.book.stream.Table;
 import jugulum.core.day.Day;
 import jugulum.core.day.Day.Done;
 
@@ -18,8 +18,8 @@ public final class DoneLines implements Projection<Day, DoneLines.OnDay> {
   /** The table of what was done. */
   public static final DoneLines LINES = new DoneLines();
 
-  private static final Table TABLE =
-      new Table(
+  private static final LineTable TABLE =
+      new LineTable(
           "day_done",
           List.of(
               text("day"),
@@ -40,7 +40,7 @@ public final class DoneLines implements Projection<Day, DoneLines.OnDay> {
   public record OnDay(String date, Done done) {}
 
   @Override
-  public Table table() {
+  public LineTable table() {
     return TABLE;
   }
 

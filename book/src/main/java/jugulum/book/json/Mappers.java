@@ -22,7 +22,7 @@ import jugulum.core.ledger.Route;
 import jugulum.core.ledger.StepId;
 import jugulum.core.scale.ScaleLine;
 import jugulum.core.season.BatchResult;
-import jugulum.core.season.Part;
+import jugulum.core.season.PartingStep;
 import jugulum.core.season.SeasonEdit;
 import jugulum.core.shop.ShopEdit;
 import jugulum.core.trial.TrialEdit;
@@ -59,7 +59,7 @@ final class Mappers {
           .addMixIn(DayEdit.class, DayEditKinds.class)
           .addMixIn(SeasonEdit.class, SeasonEditKinds.class)
           .addMixIn(BatchResult.class, AsArray.class)
-          .addMixIn(Part.class, AsArray.class)
+          .addMixIn(PartingStep.class, AsArray.class)
           .addMixIn(TrialId.class, TrialIdAsText.class)
           .addMixIn(Route.Does.class, DoesKinds.class)
           .addMixIn(ScaleLine.class, ScaleLineKinds.class)

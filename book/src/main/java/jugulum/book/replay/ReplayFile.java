@@ -17,8 +17,8 @@ import jugulum.practice.drill.Drills;
 import jugulum.practice.drill.LoggedAction;
 import jugulum.practice.drill.Replay;
 import jugulum.practice.drill.Runs.Grain;
+import jugulum.practice.sand.FeedSand;
 import jugulum.practice.sand.GrainKind;
-import jugulum.practice.sand.Sand;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectWriter;
@@ -95,7 +95,7 @@ public final class ReplayFile {
     return WRITER.writeValueAsString(all) + "\n";
   }
 
-  private static void write(ObjectNode node, Sand sand) {
+  private static void write(ObjectNode node, FeedSand sand) {
     node.put("finestMm", sand.finestMm());
     node.put("coarsestMm", sand.coarsestMm());
     node.put("flattest", sand.flattest());
@@ -196,12 +196,12 @@ public final class ReplayFile {
     return all.has("freed") ? OptionalDouble.of(number(all, "freed")) : OptionalDouble.empty();
   }
 
-  private static Sand sand(JsonNode node) {
+  private static FeedSand sand(JsonNode node) {
     Map<GrainKind, Double> shares = new EnumMap<>(GrainKind.class);
     node.path("shares")
         .properties()
         .forEach(entry -> shares.put(kind(entry.getKey()), entry.getValue().asDouble()));
-    return new Sand(
+    return new FeedSand(
         number(node, "finestMm"),
         number(node, "coarsestMm"),
         shares,

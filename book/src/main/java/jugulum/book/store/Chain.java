@@ -7,7 +7,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.stream.Stream;
 import java.util.zip.CRC32;
-import jugulum.core.check.Sha256;
+import jugulum.book.stream.Sha256;
 
 /**
  * What ties the rows of a stream to each other: SHA-256 (FIPS 180-4) over all a row says and the

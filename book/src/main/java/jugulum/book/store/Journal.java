@@ -185,12 +185,13 @@ class Journal {
     }
 
     private BookProblem damaged(long which, String what) {
-      return new BookProblem(
-          Kind.DAMAGED,
-          place,
-          "row " + which + " of " + stream.kind() + " " + stream.id() + " " + what,
-          null);
+      return Journal.this.damaged(
+          "row " + which + " of " + stream.kind() + " " + stream.id() + " " + what);
     }
+  }
+
+  final BookProblem damaged(String what) {
+    return new BookProblem(Kind.DAMAGED, place, what, null);
   }
 
   /** The chain a row has after the one before it. */

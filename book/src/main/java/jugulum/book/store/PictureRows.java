@@ -3,7 +3,8 @@ package jugulum.book.store;
 import java.util.List;
 import java.util.Optional;
 import jugulum.book.stream.PictureCopy;
-import jugulum.core.check.Sha256;
+import jugulum.book.stream.Sha256;
+import jugulum.core.check.Sha256Form;
 import org.jdbi.v3.core.Handle;
 
 /** The copies of pictures in a book, one row each. */
@@ -35,7 +36,7 @@ final class PictureRows {
         jpeg != null
             && jpeg.length > 0
             && jpeg.length <= PictureCopy.LARGEST
-            && Sha256.isOne(sha256)
+            && Sha256Form.isOne(sha256)
             && Sha256.of(jpeg).equals(own);
     return isWhole ? Optional.of(new PictureCopy(sha256, jpeg)) : Optional.empty();
   }

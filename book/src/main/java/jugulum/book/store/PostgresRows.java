@@ -257,7 +257,12 @@ public final class PostgresRows implements RowStore, Served {
 
   @Override
   public long length() {
-    return asking(() -> handle.createQuery("SELECT rows FROM book").mapTo(Long.class).one());
+    return asking(
+        () ->
+            handle
+                .createQuery("SELECT coalesce(max(seq), 0) FROM journal")
+                .mapTo(Long.class)
+                .one());
   }
 
   @Override

@@ -12,8 +12,8 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import jugulum.book.stream.Cells;
 import jugulum.book.stream.Key;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Search;
-import jugulum.book.stream.Table;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.statement.PreparedBatch;
 import org.jdbi.v3.core.statement.Query;
@@ -29,7 +29,7 @@ final class ProjectionTables {
     this.handle = handle;
   }
 
-  private static String name(Table table) {
+  private static String name(LineTable table) {
     return named(table.name());
   }
 
@@ -37,16 +37,16 @@ final class ProjectionTables {
     return "projection_" + name;
   }
 
-  private static String text(Table table) {
+  private static String text(LineTable table) {
     return name(table) + "_text";
   }
 
-  private static String terms(Table table) {
+  private static String terms(LineTable table) {
     return name(table) + "_terms";
   }
 
-  private static String columns(Table table) {
-    return table.columns().stream().map(Table.Column::name).collect(Collectors.joining(", "));
+  private static String columns(LineTable table) {
+    return table.columns().stream().map(LineTable.Column::name).collect(Collectors.joining(", "));
   }
 
   OptionalInt fold(String table) {
@@ -59,7 +59,7 @@ final class ProjectionTables {
         .orElse(OptionalInt.empty());
   }
 
-  void shape(Table table, int fold) {
+  void shape(LineTable table, int fold) {
     String columns =
         table.columns().stream()
             .map(column -> column.name() + " " + column.type())
@@ -76,7 +76,7 @@ final class ProjectionTables {
               + columns
               + ", UNIQUE (stream, place))");
       table.columns().stream()
-          .filter(column -> column.type() == Table.Type.REAL)
+          .filter(column -> column.type() == LineTable.Type.REAL)
           .forEach(
               column ->
                   handle.execute(
@@ -111,7 +111,7 @@ final class ProjectionTables {
         fold);
   }
 
-  void replace(Table table, Key stream, long version, List<List<Object>> lines) {
+  void replace(LineTable table, Key stream, long version, List<List<Object>> lines) {
     if (table.searched().isPresent()) {
       handle.execute(
           "DELETE FROM "
@@ -222,7 +222,7 @@ final class ProjectionTables {
     return lines;
   }
 
-  List<Cells> lines(Table table) {
+  List<Cells> lines(LineTable table) {
     return handle
         .createQuery(
             "SELECT stream, " + columns(table) + " FROM " + name(table) + " ORDER BY stream, place")
@@ -230,7 +230,7 @@ final class ProjectionTables {
         .list();
   }
 
-  List<Cells> lines(Table table, Key stream) {
+  List<Cells> lines(LineTable table, Key stream) {
     return handle
         .createQuery(
             "SELECT stream, "
@@ -243,7 +243,7 @@ final class ProjectionTables {
         .list();
   }
 
-  List<Cells> find(Table table, Search search) {
+  List<Cells> find(LineTable table, Search search) {
     List<String> wanted = new ArrayList<>();
     String from = name(table) + " l";
     String order = "l.doc";
@@ -294,11 +294,11 @@ final class ProjectionTables {
         .collect(Collectors.joining(" AND "));
   }
 
-  List<String> words(Table table) {
+  List<String> words(LineTable table) {
     return handle.createQuery("SELECT term FROM " + terms(table)).mapTo(String.class).list();
   }
 
-  private static Cells cells(Table table, ResultSet row) throws SQLException {
+  private static Cells cells(LineTable table, ResultSet row) throws SQLException {
     List<Object> values = new ArrayList<>();
     for (int column = 0; column < table.columns().size(); column++) {
       values.add(row.getObject(column + 2));
@@ -306,7 +306,7 @@ final class ProjectionTables {
     return new Cells(row.getString(1), values);
   }
 
-  long projected(Table table, Key stream) {
+  long projected(LineTable table, Key stream) {
     return handle
         .createQuery("SELECT version FROM projected WHERE name = ? AND kind = ? AND stream = ?")
         .bind(0, table.name())
@@ -317,7 +317,7 @@ final class ProjectionTables {
         .orElse(0L);
   }
 
-  List<Key> behind(Table table, String kind) {
+  List<Key> behind(LineTable table, String kind) {
     return handle
         .createQuery(
             """

@@ -21,12 +21,12 @@ import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.Cells;
 import jugulum.book.stream.Kept;
 import jugulum.book.stream.Key;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.PictureCopy;
 import jugulum.book.stream.Placed;
 import jugulum.book.stream.Row;
 import jugulum.book.stream.Search;
 import jugulum.book.stream.Store;
-import jugulum.book.stream.Table;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.sqlite.SQLiteConfig;
@@ -61,7 +61,7 @@ public final class SqliteStore implements Store {
   private int moves;
 
   /** Where its files were when it was opened. */
-  private final Place place;
+  private final BookFiles place;
 
   private SqliteStore(
       Path path,
@@ -79,7 +79,7 @@ public final class SqliteStore implements Store {
     this.isChained = isChained;
     this.strange = strange;
     this.clock = clock;
-    this.place = Place.of(path);
+    this.place = BookFiles.of(path);
     this.journal = new FileJournal(handle, path.toString(), isChained);
     this.tables = new ProjectionTables(handle);
   }
@@ -337,9 +337,13 @@ public final class SqliteStore implements Store {
         });
   }
 
-  /** The same, but says the chain it has. */
-  String chained(Key stream, Row row) {
-    return asking(() -> journal.add(stream, row));
+  /** Adds rows that stand elsewhere already, many at once, each with the chain it has there. */
+  void addAll(List<Served.Arrived> rows) {
+    asking(
+        () -> {
+          journal.addAll(rows);
+          return null;
+        });
   }
 
   /** Rows of all streams after a number, in their order. */
@@ -391,7 +395,7 @@ public final class SqliteStore implements Store {
   }
 
   @Override
-  public void shape(Table table, int fold) {
+  public void shape(LineTable table, int fold) {
     asking(
         () -> {
           tables.shape(table, fold);
@@ -400,7 +404,7 @@ public final class SqliteStore implements Store {
   }
 
   @Override
-  public void replace(Table table, Key stream, long version, List<List<Object>> lines) {
+  public void replace(LineTable table, Key stream, long version, List<List<Object>> lines) {
     asking(
         () -> {
           tables.replace(table, stream, version, lines);
@@ -409,32 +413,32 @@ public final class SqliteStore implements Store {
   }
 
   @Override
-  public List<Cells> lines(Table table) {
+  public List<Cells> lines(LineTable table) {
     return asking(() -> tables.lines(table));
   }
 
   @Override
-  public List<Cells> lines(Table table, Key stream) {
+  public List<Cells> lines(LineTable table, Key stream) {
     return asking(() -> tables.lines(table, stream));
   }
 
   @Override
-  public long projected(Table table, Key stream) {
+  public long projected(LineTable table, Key stream) {
     return asking(() -> tables.projected(table, stream));
   }
 
   @Override
-  public List<Cells> find(Table table, Search search) {
+  public List<Cells> find(LineTable table, Search search) {
     return asking(() -> tables.find(table, search));
   }
 
   @Override
-  public List<String> words(Table table) {
+  public List<String> words(LineTable table) {
     return asking(() -> tables.words(table));
   }
 
   @Override
-  public List<Key> behind(Table table, String kind) {
+  public List<Key> behind(LineTable table, String kind) {
     return asking(() -> tables.behind(table, kind));
   }
 

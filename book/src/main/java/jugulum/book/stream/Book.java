@@ -40,6 +40,9 @@ public final class Book implements AutoCloseable {
    */
   static final int ROWS_BETWEEN_KEPT = 16;
 
+  /** So many rows since it was kept last, and a stream is kept when it is opened. Ours. */
+  private static final int ROWS_UNKEPT = 4 * ROWS_BETWEEN_KEPT;
+
   /** So many streams are brought up in one go: another window must not wait long to write. Ours. */
   private static final int AT_A_TIME = 64;
 
@@ -263,7 +266,18 @@ public final class Book implements AutoCloseable {
 
   /** From what was kept and the few rows since, or else from the whole journal. */
   private <S, E> Standing<S> opened(StreamRef<S, E> stream, long version) {
-    return folding(stream, () -> fromKept(stream, version));
+    Standing<S> opened = folding(stream, () -> fromKept(stream, version));
+    long kept = store.kept(stream.key()).map(Kept::version).orElse(0L);
+    boolean isForGood = store.known(stream.key(), version) == version;
+    if (isForGood && version - kept >= ROWS_UNKEPT && readOnly().isEmpty()) {
+      // Rows that came from others were kept by nobody on the way.
+      store.transaction(
+          () -> {
+            keep(stream, opened);
+            return null;
+          });
+    }
+    return opened;
   }
 
   /** Rows that say things which cannot stand together are not understood, whatever they broke. */

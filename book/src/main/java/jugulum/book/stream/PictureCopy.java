@@ -1,7 +1,7 @@
 package jugulum.book.stream;
 
 import jugulum.core.check.Check;
-import jugulum.core.check.Sha256;
+import jugulum.core.check.Sha256Form;
 
 /**
  * The copy a book keeps of a picture.
@@ -19,7 +19,7 @@ public record PictureCopy(String sha256, byte[] jpeg) {
 
   /** Checks both. */
   public PictureCopy {
-    Sha256.check(sha256);
+    Sha256Form.check(sha256);
     Check.inRange("jpeg", jpeg.length, 1, LARGEST);
   }
 }

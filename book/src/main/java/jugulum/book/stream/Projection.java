@@ -12,7 +12,7 @@ import java.util.Optional;
  */
 public interface Projection<S, R> {
   /** The table's name and columns. */
-  Table table();
+  LineTable table();
 
   /** The number of the rule its lines are made by; raised with every change of what a line says. */
   default int fold() {

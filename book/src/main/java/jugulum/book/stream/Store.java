@@ -70,28 +70,28 @@ public interface Store extends RowStore {
   OptionalInt fold(String table);
 
   /** Makes a table anew, empty, for lines made by a rule. */
-  void shape(Table table, int fold);
+  void shape(LineTable table, int fold);
 
   /** Takes the lines of one stream in place of those it had. */
-  void replace(Table table, Key stream, long version, List<List<Object>> lines);
+  void replace(LineTable table, Key stream, long version, List<List<Object>> lines);
 
   /** The lines of a table. */
-  List<Cells> lines(Table table);
+  List<Cells> lines(LineTable table);
 
   /** The lines of one stream in a table. */
-  List<Cells> lines(Table table, Key stream);
+  List<Cells> lines(LineTable table, Key stream);
 
   /** The lines of a searched table in which something is found, those written last first. */
-  List<Cells> find(Table table, Search search);
+  List<Cells> find(LineTable table, Search search);
 
   /** Every word of the searched column of a table, once. */
-  List<String> words(Table table);
+  List<String> words(LineTable table);
 
   /** Of which version of a stream its lines in a table are; 0 where it has none. */
-  long projected(Table table, Key stream);
+  long projected(LineTable table, Key stream);
 
   /** The streams of a kind whose lines in a table are not of their last version. */
-  List<Key> behind(Table table, String kind);
+  List<Key> behind(LineTable table, String kind);
 
   /** What an older book remembers of how a person likes to see things. */
   Optional<String> preference(String name);

@@ -12,6 +12,7 @@ import jugulum.core.ledger.PoolPart;
 import jugulum.core.pool.PoolShare;
 import jugulum.core.season.BatchResult;
 import jugulum.core.season.Gravel;
+import jugulum.core.season.KindOfWork;
 import jugulum.core.season.PoolAccount;
 import jugulum.core.season.PoolAccount.Group;
 import jugulum.core.season.PoolAccount.Method;
@@ -19,7 +20,6 @@ import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.Source;
 import jugulum.core.season.SourceRate;
 import jugulum.core.season.TripResult;
-import jugulum.core.season.Work;
 import jugulum.core.trip.Dug;
 import jugulum.core.trip.Trip;
 import org.jspecify.annotations.Nullable;
@@ -197,7 +197,7 @@ public final class SeasonTables {
                 "away_low_mg",
                 "away_high_mg",
                 "gravel_m3"));
-    for (Work work : Work.values()) {
+    for (KindOfWork work : KindOfWork.values()) {
       heads.add(work.name().toLowerCase(Locale.ROOT) + "_minutes");
     }
     List<List<Object>> rows = new ArrayList<>();
@@ -214,7 +214,7 @@ public final class SeasonTables {
       row.add(one.isAtMost());
       row.addAll(band(one.awayMg()));
       row.add(account.season().gravel(one.id()).map(Gravel::cubicMetres).orElse(null));
-      for (Work work : Work.values()) {
+      for (KindOfWork work : KindOfWork.values()) {
         row.add(one.minutes().getOrDefault(work, 0.0));
       }
       rows.add(row);
@@ -320,7 +320,7 @@ public final class SeasonTables {
                       cells(
                           one.change().date().toString(),
                           one.change().what(),
-                          one.change().work().map(Work::name).orElse(""),
+                          one.change().work().map(KindOfWork::name).orElse(""),
                           one.change().machine().orElse(""),
                           one.stepsBefore(),
                           one.before().orElse(null),

@@ -1,14 +1,14 @@
 package jugulum.book.trial;
 
-import static jugulum.book.stream.Table.text;
+import static jugulum.book.stream.LineTable.text;
 
 import java.util.List;
 import java.util.Optional;
 import jugulum.book.json.JsonCodec;
 import jugulum.book.stream.Cells;
 import jugulum.book.stream.Codec;
+import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
-import jugulum.book.stream.Table;
 import jugulum.core.trial.Contender;
 import jugulum.core.trial.Trial;
 import jugulum.core.trial.TrialId;
@@ -21,8 +21,8 @@ public final class TrialLines implements Projection<Trial, TrialLines.Shown> {
   /** The table of what trials show. */
   public static final TrialLines LINES = new TrialLines();
 
-  private static final Table TABLE =
-      new Table(
+  private static final LineTable TABLE =
+      new LineTable(
           "trial_shown",
           List.of(text("trial"), text("machine"), text("whose"), text("stuff"), text("body")));
 
@@ -52,7 +52,7 @@ public final class TrialLines implements Projection<Trial, TrialLines.Shown> {
   private record Body(Contender contender, TrialLine line) {}
 
   @Override
-  public Table table() {
+  public LineTable table() {
     return TABLE;
   }
 

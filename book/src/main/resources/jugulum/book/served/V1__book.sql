@@ -1,11 +1,10 @@
 -- The book of several benches. What was recorded is only ever added to, whoever asks: a bench may put rows in and read them, nothing else, and the
 -- server itself numbers, dates and chains them.
 
--- So many rows the journal has; who adds one holds this line until it stands, so rows are numbered without gaps in the order they stand.
+-- Who adds rows holds this line until they stand, so rows are numbered without gaps in the order they stand. A bench may read it, not hold it.
 CREATE TABLE book (
   one  boolean PRIMARY KEY DEFAULT true CHECK (one),
-  form integer NOT NULL,
-  rows bigint NOT NULL DEFAULT 0
+  form integer NOT NULL
 );
 INSERT INTO book (form) VALUES (1);
 
@@ -30,13 +29,7 @@ CREATE TABLE journal (
 CREATE INDEX journal_by_action ON journal (action) WHERE action <> '';
 
 -- The last row of each stream.
-CREATE TABLE stream (
-  kind    text NOT NULL,
-  stream  text NOT NULL,
-  version bigint NOT NULL,
-  chain   text NOT NULL,
-  PRIMARY KEY (kind, stream)
-);
+CREATE VIEW stream AS SELECT DISTINCT ON (kind, stream) kind, stream, version, chain FROM journal ORDER BY kind, stream, version DESC;
 
 CREATE TABLE picture (
   sha256 text PRIMARY KEY CHECK (sha256 ~ '^[0-9a-f]{64}$'),
@@ -106,8 +99,9 @@ DECLARE
   last bigint;
   link text;
 BEGIN
-  UPDATE book SET rows = rows + 1 RETURNING rows INTO NEW.seq;
-  SELECT version, chain INTO last, link FROM stream WHERE kind = NEW.kind AND stream = NEW.stream;
+  PERFORM 1 FROM book FOR UPDATE;
+  SELECT coalesce(max(seq), 0) + 1 INTO NEW.seq FROM journal;
+  SELECT version, chain INTO last, link FROM journal WHERE kind = NEW.kind AND stream = NEW.stream ORDER BY version DESC LIMIT 1;
   IF NEW.version <> coalesce(last, 0) + 1 THEN
     RAISE EXCEPTION 'the stream % % has % rows', NEW.kind, NEW.stream, coalesce(last, 0) USING ERRCODE = 'unique_violation';
   END IF;
@@ -116,8 +110,6 @@ BEGIN
   NEW.chain := encode(sha256(framed(coalesce(link, '')) || framed(NEW.seq::text) || framed(NEW.kind) || framed(NEW.stream) || framed(NEW.version::text)
     || framed(NEW.at) || framed(NEW.who) || framed(NEW.bench) || framed(NEW.action) || framed(NEW.act) || framed(NEW.form::text) || framed(NEW.body)
     || framed(NEW.crc::text)), 'hex');
-  INSERT INTO stream (kind, stream, version, chain) VALUES (NEW.kind, NEW.stream, NEW.version, NEW.chain)
-    ON CONFLICT ON CONSTRAINT stream_pkey DO UPDATE SET version = excluded.version, chain = excluded.chain;
   PERFORM pg_notify('jugulum_rows', '');
   RETURN NEW;
 END $$;

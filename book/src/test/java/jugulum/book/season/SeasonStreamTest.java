@@ -31,13 +31,13 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.season.BatchResult;
 import jugulum.core.season.Change;
 import jugulum.core.season.Gravel;
+import jugulum.core.season.KindOfWork;
 import jugulum.core.season.Season;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.SeasonEdit;
 import jugulum.core.season.SeasonReason;
 import jugulum.core.season.Slip;
 import jugulum.core.season.Source;
-import jugulum.core.season.Work;
 import jugulum.core.shop.Shop;
 import jugulum.core.trip.Dug;
 import jugulum.core.trip.Trip;
@@ -96,7 +96,7 @@ class SeasonStreamTest {
         new SeasonEdit.AddSlip(new Slip("t", DAY, 1, 1, 0.9, 80, List.of(), "")),
         new SeasonEdit.DropSlip("t"),
         new SeasonEdit.AddChange(
-            new Change("c", DAY, "three drops", Optional.of(Work.MAGNET), Optional.empty())),
+            new Change("c", DAY, "three drops", Optional.of(KindOfWork.MAGNET), Optional.empty())),
         new SeasonEdit.AddChange(
             new Change("d", DAY, "less water", Optional.empty(), Optional.of("long deck"))),
         new SeasonEdit.DropChange("d"),

@@ -218,20 +218,20 @@ public final class MemoryStore implements Store {
   }
 
   @Override
-  public void shape(Table table, int fold) {
+  public void shape(LineTable table, int fold) {
     state().folds.put(table.name(), fold);
     state().lines.put(table.name(), new LinkedHashMap<>());
     state().projected.put(table.name(), new HashMap<>());
   }
 
   @Override
-  public void replace(Table table, Key stream, long version, List<List<Object>> lines) {
+  public void replace(LineTable table, Key stream, long version, List<List<Object>> lines) {
     state().lines.get(table.name()).put(stream, lines);
     state().projected.get(table.name()).put(stream, version);
   }
 
   @Override
-  public List<Cells> lines(Table table) {
+  public List<Cells> lines(LineTable table) {
     List<Cells> all = new ArrayList<>();
     state()
         .lines
@@ -241,29 +241,29 @@ public final class MemoryStore implements Store {
   }
 
   @Override
-  public List<Cells> lines(Table table, Key stream) {
+  public List<Cells> lines(LineTable table, Key stream) {
     return state().lines.get(table.name()).getOrDefault(stream, List.of()).stream()
         .map(line -> new Cells(stream.id(), line))
         .toList();
   }
 
   @Override
-  public List<Cells> find(Table table, Search search) {
+  public List<Cells> find(LineTable table, Search search) {
     throw new UnsupportedOperationException("nothing is searched in tests of this store");
   }
 
   @Override
-  public List<String> words(Table table) {
+  public List<String> words(LineTable table) {
     throw new UnsupportedOperationException("nothing is searched in tests of this store");
   }
 
   @Override
-  public long projected(Table table, Key stream) {
+  public long projected(LineTable table, Key stream) {
     return state().projected.get(table.name()).getOrDefault(stream, 0L);
   }
 
   @Override
-  public List<Key> behind(Table table, String kind) {
+  public List<Key> behind(LineTable table, String kind) {
     return streams().stream()
         .filter(key -> key.kind().equals(kind))
         .filter(key -> projected(table, key) != version(key))

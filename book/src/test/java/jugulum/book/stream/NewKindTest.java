@@ -67,8 +67,8 @@ class NewKindTest {
   /** How many lines a diary has; the rule can be another. */
   private record Lengths(int fold, int factor) implements Projection<Diary, Long> {
     @Override
-    public Table table() {
-      return new Table("diary_length", List.of(Table.real("lines")));
+    public LineTable table() {
+      return new LineTable("diary_length", List.of(LineTable.real("lines")));
     }
 
     @Override

@@ -14,8 +14,8 @@ import org.junit.jupiter.api.Test;
  * kept so that it need not be worked out again.
  */
 public abstract class StoreContract extends RowsContract {
-  private static final Table TABLE =
-      new Table("seen_here", List.of(Table.text("name"), Table.real("grams")));
+  private static final LineTable TABLE =
+      new LineTable("seen_here", List.of(LineTable.text("name"), LineTable.real("grams")));
 
   @Override
   protected abstract Store connect();

@@ -14,6 +14,7 @@ import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.store.BookAddress;
 import jugulum.book.store.Move;
+import jugulum.book.store.PostgresRows;
 import jugulum.book.store.TestServer;
 import jugulum.book.stream.Bench;
 import jugulum.book.stream.Book;
@@ -110,14 +111,18 @@ class TogetherFiguresTest {
                   + "?sslmode=disable");
       double[] here = new double[100];
       double[] there = new double[100];
-      try (Together north = bench("north", through)) {
+      try (PostgresRows server = PostgresRows.open(book);
+          Together north = bench("north", through)) {
         north.start(_ -> {});
         StreamRef<Batch, Edit> batch = started(north.book());
+        TogetherTest.until(() -> server.length() >= 3);
+        long before = server.length();
         for (int i = 0; i < here.length; i++) {
           long began = System.nanoTime();
           north.book().submit(Order.of(batch, weight(1_000 + i)));
           here[i] = since(began);
-          TogetherTest.until(() -> north.status().waiting() == 0);
+          long wanted = before + i + 1;
+          TogetherTest.until(() -> server.length() >= wanted);
           there[i] = since(began);
         }
       }

@@ -9,7 +9,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import jugulum.core.check.Check;
-import jugulum.core.check.Sha256;
+import jugulum.core.check.Sha256Form;
 import jugulum.core.minerals.Mineral;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
@@ -563,7 +563,7 @@ public sealed interface Measure {
 
     /** Checks every value and keeps its own copy. */
     public Pictured {
-      Sha256.check(sha256);
+      Sha256Form.check(sha256);
       file = file.strip();
       specks = List.copyOf(specks);
       Check.inRange("pxPerMm", pxPerMm, 0.1, 10_000);

@@ -49,7 +49,7 @@ public final class Planner {
   private final Optional<Screen> top;
   private final List<Sieve> sieves;
   private final PlannedCut[][] known;
-  private final Cells cells;
+  private final SizeRanges cells;
   private final Ways ways;
   private final Value value;
   private final BooleanSupplier isGivenUp;
@@ -81,7 +81,7 @@ public final class Planner {
     this.ways =
         new Ways(new MachineBelief(request.machines().experience(), request.machines().rates()));
     this.value = request.gold().value();
-    this.cells = new Cells(request, top.map(Screen::openingMm), usable());
+    this.cells = new SizeRanges(request, top.map(Screen::openingMm), usable());
   }
 
   /**
@@ -143,7 +143,7 @@ public final class Planner {
    * The stack of each number of screens that is worth most: gold won less what its hours have to
    * win.
    */
-  public Trade trade() {
+  public StackTrade trade() {
     List<List<Optional<Path>>> best = new ArrayList<>();
     best.add(List.of(Optional.of(Path.START)));
     for (int to = 1; to <= sieves.size() + 1; to++) {
@@ -153,7 +153,7 @@ public final class Planner {
       }
       best.add(ending);
     }
-    List<Trade.Point> points = new ArrayList<>();
+    List<StackTrade.Point> points = new ArrayList<>();
     for (Optional<Path> path : best.getLast()) {
       path.map(one -> plan(one.ends().subList(0, one.ends().size() - 1)))
           .ifPresent(plan -> points.add(point(points, plan)));
@@ -163,7 +163,7 @@ public final class Planner {
             .boxed()
             .max(Comparator.comparingDouble(i -> worthMg(points.get(i).plan())))
             .orElse(-1);
-    return new Trade(points, proposed);
+    return new StackTrade(points, proposed);
   }
 
   /** The best path of so many cuts that ends there. */
@@ -181,12 +181,12 @@ public final class Planner {
     return found;
   }
 
-  private static Trade.Point point(List<Trade.Point> points, Plan plan) {
+  private static StackTrade.Point point(List<StackTrade.Point> points, Plan plan) {
     if (points.isEmpty()) {
-      return new Trade.Point(plan, plan.wonMg(), plan.handsMinutes());
+      return new StackTrade.Point(plan, plan.wonMg(), plan.handsMinutes());
     }
     Plan before = points.getLast().plan();
-    return new Trade.Point(
+    return new StackTrade.Point(
         plan, plan.wonMg() - before.wonMg(), plan.handsMinutes() - before.handsMinutes());
   }
 

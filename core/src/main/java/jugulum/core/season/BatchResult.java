@@ -54,8 +54,8 @@ public record BatchResult(
     Optional<Band> share,
     boolean isAtMost,
     double alikeMg,
-    Map<Work, Double> minutes,
-    List<Part> parts,
+    Map<KindOfWork, Double> minutes,
+    List<PartingStep> parts,
     List<PoolPart> pool) {
   /** No share is believed to lie below that when what got away is told by it. */
   private static final double LEAST_SHARE = 1e-3;
@@ -71,14 +71,14 @@ public record BatchResult(
   public static BatchResult of(Worked worked) {
     Batch batch = worked.batch();
     Optional<Recovery> best = worked.gold().best();
-    List<Part> parts = new ArrayList<>();
+    List<PartingStep> parts = new ArrayList<>();
     for (Step step : worked.network().steps()) {
       boolean partsGold =
           step.process() instanceof Process.GravityRun
               || step.process() instanceof Process.MagnetRun;
       Optional.ofNullable(worked.gold().stages().get(step.id()))
           .filter(_ -> partsGold)
-          .ifPresent(stage -> parts.add(Part.of(step, worked.network(), stage)));
+          .ifPresent(stage -> parts.add(PartingStep.of(step, worked.network(), stage)));
     }
     double feed = worked.sand().feedG();
     return new BatchResult(
@@ -108,9 +108,9 @@ public record BatchResult(
     }
     GoldRange own = won.orElse(GoldRange.NONE);
     Band gold = later.milligrams();
-    Map<Work, Double> spent = new EnumMap<>(Work.class);
+    Map<KindOfWork, Double> spent = new EnumMap<>(KindOfWork.class);
     spent.putAll(minutes);
-    spent.merge(Work.MACHINES, later.minutes(), Double::sum);
+    spent.merge(KindOfWork.MACHINES, later.minutes(), Double::sum);
     return new BatchResult(
         id,
         name,
@@ -179,7 +179,7 @@ public record BatchResult(
   }
 
   /** Its steps of which a recovery is told, with the gold that went into them. */
-  public Stream<Part> toldParts() {
+  public Stream<PartingStep> toldParts() {
     return parts.stream().filter(part -> part.recovery().isPresent());
   }
 }

@@ -29,15 +29,15 @@ final class BenchTime {
   private BenchTime() {}
 
   /** The minutes of each kind of work of a batch, 0 or more; kinds without any are left out. */
-  static Map<Work, Double> minutes(Batch batch) {
-    Map<Work, Double> minutes = new EnumMap<>(Work.class);
+  static Map<KindOfWork, Double> minutes(Batch batch) {
+    Map<KindOfWork, Double> minutes = new EnumMap<>(KindOfWork.class);
     batch.steps().stream()
         .filter(Step::isLive)
         .forEach(
             step -> {
               double spent = minutes(batch, step);
               if (spent > 0) {
-                minutes.merge(Work.of(step.process()), spent, Double::sum);
+                minutes.merge(KindOfWork.of(step.process()), spent, Double::sum);
               }
             });
     return minutes;

@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param machine on which machine, by its name; empty for all
  */
 public record Change(
-    String id, LocalDate date, String what, Optional<Work> work, Optional<String> machine) {
+    String id, LocalDate date, String what, Optional<KindOfWork> work, Optional<String> machine) {
   /** Takes blanks off the ends. */
   public Change {
     what = what.strip();
@@ -21,7 +21,7 @@ public record Change(
   }
 
   /** Whether it is about such a step. */
-  boolean isAbout(Part part) {
+  boolean isAbout(PartingStep part) {
     return isAbout(part.work(), part.machine());
   }
 
@@ -30,7 +30,7 @@ public record Change(
     return isAbout(track.work(), track.machine());
   }
 
-  private boolean isAbout(Work done, String on) {
+  private boolean isAbout(KindOfWork done, String on) {
     return work.map(one -> one == done).orElse(true)
         && machine.map(name -> name.equalsIgnoreCase(on)).orElse(true);
   }

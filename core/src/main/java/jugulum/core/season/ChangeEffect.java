@@ -40,7 +40,7 @@ public record ChangeEffect(
    */
   public static ChangeEffect of(Change change, List<BatchResult> batches, ZoneId zone) {
     Instant since = change.date().atStartOfDay(zone).toInstant();
-    List<Part> parts = new ArrayList<>();
+    List<PartingStep> parts = new ArrayList<>();
     List<Contrast.Case> cases = new ArrayList<>();
     for (BatchResult batch : batches) {
       if (batch.closed()) {
@@ -59,8 +59,8 @@ public record ChangeEffect(
                 });
       }
     }
-    List<Part> before = parts.stream().filter(part -> part.at().isBefore(since)).toList();
-    List<Part> after = parts.stream().filter(part -> !part.at().isBefore(since)).toList();
+    List<PartingStep> before = parts.stream().filter(part -> part.at().isBefore(since)).toList();
+    List<PartingStep> after = parts.stream().filter(part -> !part.at().isBefore(since)).toList();
     Contrast contrast = Contrast.of(cases, 1);
     Optional<Double> meanBefore = mean(before);
     return new ChangeEffect(
@@ -75,14 +75,15 @@ public record ChangeEffect(
             .flatMap(effect -> meanBefore.map(from -> points(from, effect))));
   }
 
-  private static Optional<Double> mean(List<Part> parts) {
+  private static Optional<Double> mean(List<PartingStep> parts) {
     return parts.isEmpty()
         ? Optional.empty()
-        : Optional.of(Logit.share(parts.stream().mapToDouble(Part::logit).average().orElseThrow()));
+        : Optional.of(
+            Logit.share(parts.stream().mapToDouble(PartingStep::logit).average().orElseThrow()));
   }
 
   private static Band points(double from, Contrast.Effect effect) {
-    double logit = Logit.of(from, Part.EDGE);
+    double logit = Logit.of(from, PartingStep.EDGE);
     return new Band(
         Logit.share(logit + effect.low()) - from,
         Logit.share(logit + effect.mean()) - from,

@@ -32,7 +32,7 @@ import jugulum.core.trial.Logit;
  */
 public record HabitCost(
     Habit habit,
-    Work work,
+    KindOfWork work,
     String machine,
     Optional<Dial> usual,
     int with,
@@ -50,14 +50,14 @@ public record HabitCost(
   /** One step by itself is no comparison: how such steps scatter nobody knows. */
   private static final int FEWEST = 2;
 
-  private record Where(Work work, String machine, Optional<Machine.Kind> kind) {
+  private record Where(KindOfWork work, String machine, Optional<Machine.Kind> kind) {
     Optional<Dial> dial(Shop shop, Habit habit) {
       return kind.flatMap(of -> shop.gear(new Machine(of, machine)).sheet().dial(habit.dial()));
     }
   }
 
   /** A step, the batch it is of, and its habits. */
-  private record Of(BatchId batch, Part part, List<Habit> habits) {}
+  private record Of(BatchId batch, PartingStep part, List<Habit> habits) {}
 
   /** A cost and how likely chance alone lets it look as large. */
   private record Told(HabitCost cost, double chance) {}
@@ -131,7 +131,7 @@ public record HabitCost(
     List<Told> costs = new ArrayList<>();
     for (int i = 0; i < habits.size(); i++) {
       Habit habit = habits.get(i);
-      List<Part> its =
+      List<PartingStep> its =
           all.stream().filter(one -> one.habits().contains(habit)).map(Of::part).toList();
       Optional<Contrast.Effect> effect =
           contrast
@@ -158,16 +158,16 @@ public record HabitCost(
    * A wide cut is never of the same sizes as a tight one: those that end at the same screen are
    * compared.
    */
-  private static String kind(Part part, boolean anyWide) {
+  private static String kind(PartingStep part, boolean anyWide) {
     return anyWide ? part.lower() : part.cut();
   }
 
   /** What it cost at the low, usual and high end of the effect. */
-  private static Band cost(List<Part> its, Contrast.Effect effect) {
+  private static Band cost(List<PartingStep> its, Contrast.Effect effect) {
     return new Band(lost(its, effect.high()), lost(its, effect.mean()), lost(its, effect.low()));
   }
 
-  private static double lost(List<Part> its, double effect) {
+  private static double lost(List<PartingStep> its, double effect) {
     return its.stream()
         .mapToDouble(
             part ->

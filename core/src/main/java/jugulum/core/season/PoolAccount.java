@@ -180,7 +180,7 @@ public record PoolAccount(
         won +=
             of.parts().stream()
                 .filter(one -> one.step().equals(step))
-                .mapToDouble(Part::wonMg)
+                .mapToDouble(PartingStep::wonMg)
                 .sum();
       }
     }

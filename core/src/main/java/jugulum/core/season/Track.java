@@ -17,7 +17,7 @@ import jugulum.core.check.Band;
  * @param cut of which sizes, in the notation of cuts
  * @param seen what was won, in the order of time; one at least
  */
-public record Track(Work work, String machine, String cut, List<Seen> seen) {
+public record Track(KindOfWork work, String machine, String cut, List<Seen> seen) {
   /** Keeps its own copy. */
   public Track {
     seen = List.copyOf(seen);
@@ -32,7 +32,7 @@ public record Track(Work work, String machine, String cut, List<Seen> seen) {
    */
   public record Seen(String batch, LocalDate date, Band recovery) {}
 
-  private record Means(Work work, String machine, String cut) {}
+  private record Means(KindOfWork work, String machine, String cut) {}
 
   /** All tracks of some batches, those with most steps first. */
   static List<Track> of(List<BatchResult> batches, ZoneId zone) {

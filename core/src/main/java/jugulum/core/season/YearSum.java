@@ -32,14 +32,14 @@ public record YearSum(
     Optional<Band> share,
     int told,
     int atMost,
-    Map<Work, Double> minutes) {
+    Map<KindOfWork, Double> minutes) {
   /** The sum of some batches. */
   public static YearSum of(List<BatchResult> batches, Season season) {
     List<BatchResult> told =
         batches.stream().filter(one -> one.closed() && one.awayMg().isPresent()).toList();
     Band away = BatchResult.awayTogether(told, season::meant);
     double won = told.stream().mapToDouble(BatchResult::wonMg).sum();
-    Map<Work, Double> minutes = new EnumMap<>(Work.class);
+    Map<KindOfWork, Double> minutes = new EnumMap<>(KindOfWork.class);
     batches.forEach(
         one -> one.minutes().forEach((work, spent) -> minutes.merge(work, spent, Double::sum)));
     return new YearSum(

@@ -113,9 +113,9 @@ class TradeTest {
                     plan -> plan.stack().size(),
                     plan -> plan,
                     (one, other) -> planner.worthMg(one) >= planner.worthMg(other) ? one : other));
-    Trade trade = planner.trade();
+    StackTrade trade = planner.trade();
     assertThat(trade.points()).hasSize(every.size());
-    for (Trade.Point point : trade.points()) {
+    for (StackTrade.Point point : trade.points()) {
       Plan plan = point.plan();
       assertThat(planner.worthMg(plan))
           .as("%d screens", plan.stack().size())
@@ -135,7 +135,8 @@ class TradeTest {
   void theCurveFallsOnlyWhereAnotherMachineIsTaken() {
     for (Optional<Terms> terms : List.of(Optional.of(TERMS), Optional.<Terms>empty())) {
       for (double goldMg : new double[] {340, 3_400, 34_000}) {
-        List<Trade.Point> points = new Planner(request(OWN, goldMg, terms, SHOP)).trade().points();
+        List<StackTrade.Point> points =
+            new Planner(request(OWN, goldMg, terms, SHOP)).trade().points();
         for (int i = 1; i < points.size(); i++) {
           Plan before = points.get(i - 1).plan();
           Plan after = points.get(i).plan();
@@ -194,7 +195,7 @@ class TradeTest {
 
   @Test
   void goldAndSandAreAllThereWhateverTheStack() {
-    for (Trade.Point point :
+    for (StackTrade.Point point :
         new Planner(request(OWN, 3_400, Optional.of(TERMS), SHOP)).trade().points()) {
       Plan plan = point.plan();
       assertThat(plan.goldMg()).as(plan.stack().toString()).isCloseTo(3_400, within(1e-6));
@@ -211,7 +212,7 @@ class TradeTest {
    */
   @Test
   void theFirstScreensWinMost() {
-    List<Trade.Point> points =
+    List<StackTrade.Point> points =
         new Planner(request(OWN, 3_400, Optional.of(TERMS), SHOP)).trade().points();
     double first = points.get(1).moreMgPerHour().orElseThrow();
     double later = points.get(7).moreMgPerHour().orElseThrow();

@@ -224,7 +224,7 @@ class BatchResultTest {
     does(new Edit.RecordOnStep(step(), new Measure.Setting("charge", 150)));
     assertThat(habits(shop)).containsExactly(new Habit(Habit.Kind.DIAL_HIGH, "charge"));
     assertThat(habits()).isEmpty();
-    Part part =
+    PartingStep part =
         BatchResult.of(Worked.of(batch.orElseThrow())).parts().stream().findFirst().orElseThrow();
     assertThat(part.habits(shop)).isEqualTo(habits(shop));
     assertThat(part.habits(Shop.USUAL)).isEmpty();
@@ -242,8 +242,10 @@ class BatchResultTest {
     does(new Edit.AddNote(step(), "Back from the creek."));
     after(80);
     does(new Edit.FinishStep(step(), true));
-    Map<Work, Double> minutes = BenchTime.minutes(batch.orElseThrow());
-    assertThat(minutes).containsEntry(Work.MACHINES, 130.0).doesNotContainKey(Work.MAGNET);
+    Map<KindOfWork, Double> minutes = BenchTime.minutes(batch.orElseThrow());
+    assertThat(minutes)
+        .containsEntry(KindOfWork.MACHINES, 130.0)
+        .doesNotContainKey(KindOfWork.MAGNET);
   }
 
   @Test
@@ -276,7 +278,7 @@ class BatchResultTest {
         .isCloseTo(800 * (1 - share) / share, within(1e-6));
     assertThat(open.awayMg().orElseThrow().low()).isLessThan(open.awayMg().orElseThrow().usual());
     assertThat(open.parts()).hasSize(1);
-    Part part = open.parts().getFirst();
+    PartingStep part = open.parts().getFirst();
     assertThat(part.machine()).isEqualTo("garden bowl");
     assertThat(part.cut()).isEqualTo("−50");
     assertThat(part.lower()).isEmpty();

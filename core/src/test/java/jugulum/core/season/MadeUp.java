@@ -24,7 +24,7 @@ final class MadeUp {
   }
 
   static BatchResult batch(
-      String source, LocalDate date, double wonMg, double hours, List<Part> parts) {
+      String source, LocalDate date, double wonMg, double hours, List<PartingStep> parts) {
     return new BatchResult(
         new BatchId(UUID.randomUUID()),
         source + " 1",
@@ -37,20 +37,20 @@ final class MadeUp {
         Optional.of(new Band(0.7, 0.8, 0.9)),
         false,
         0,
-        Map.of(Work.MACHINES, 60 * hours),
+        Map.of(KindOfWork.MACHINES, 60 * hours),
         parts,
         List.of());
   }
 
-  static Part part(LocalDate date, double logit, double mg, Habit... habits) {
+  static PartingStep part(LocalDate date, double logit, double mg, Habit... habits) {
     return part(date, "−50", logit, mg, habits);
   }
 
-  static Part part(LocalDate date, String cut, double logit, double mg, Habit... habits) {
+  static PartingStep part(LocalDate date, String cut, double logit, double mg, Habit... habits) {
     double share = 1 / (1 + Math.exp(-logit));
-    return new Part(
+    return new PartingStep(
         new StepId(1),
-        Work.MACHINES,
+        KindOfWork.MACHINES,
         "garden bowl",
         Optional.empty(),
         cut,

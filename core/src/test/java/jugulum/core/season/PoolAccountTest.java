@@ -114,7 +114,7 @@ class PoolAccountTest {
 
   @Test
   void ofAMethodTheStepsThatMadeThePartsCountOnce() {
-    Part run = MadeUp.part(MadeUp.DAY, 2, 500);
+    PartingStep run = MadeUp.part(MadeUp.DAY, 2, 500);
     BatchResult batch = MadeUp.batch("Alder bend", MadeUp.DAY, 450, 4, List.of(run));
     BatchResult pool =
         pool(
@@ -161,7 +161,7 @@ class PoolAccountTest {
   /** What was run before says nothing of habits and of machines over time. */
   @Test
   void runsOfAPoolAreNotComparedWithOthers() {
-    Part run = MadeUp.part(MadeUp.DAY, 2, 500);
+    PartingStep run = MadeUp.part(MadeUp.DAY, 2, 500);
     BatchResult washed = MadeUp.batch("Alder bend", MadeUp.DAY, 450, 4, List.of(run));
     BatchResult again = MadeUp.batch("", MadeUp.DAY.plusDays(9), 20, 1, List.of(run));
     BatchResult pool =

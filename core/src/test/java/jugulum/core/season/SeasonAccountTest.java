@@ -18,7 +18,7 @@ class SeasonAccountTest {
   private static final LocalDate THIS_YEAR = LocalDate.parse("2026-06-01");
   private static final Habit HABIT = new Habit(Habit.Kind.DIAL_HIGH, "charge");
 
-  private static BatchResult batch(LocalDate date, double mg, Part... parts) {
+  private static BatchResult batch(LocalDate date, double mg, PartingStep... parts) {
     return MadeUp.batch("Larkbeck bar", date, mg, 5, List.of(parts));
   }
 
@@ -86,7 +86,7 @@ class SeasonAccountTest {
 
   @Test
   void theWorstHabitIsOneThatIsSeenToHaveCostSomething() {
-    List<Part> parts = new ArrayList<>();
+    List<PartingStep> parts = new ArrayList<>();
     for (int i = 0; i < 12; i++) {
       double wobble = 0.05 * (i % 3);
       parts.add(MadeUp.part(THIS_YEAR, 2 + wobble, 1000));
@@ -94,7 +94,7 @@ class SeasonAccountTest {
     }
     SeasonAccount account =
         of(
-            List.of(batch(THIS_YEAR, 20_000, parts.toArray(Part[]::new))),
+            List.of(batch(THIS_YEAR, 20_000, parts.toArray(PartingStep[]::new))),
             Season.NOTHING,
             OptionalInt.of(2026));
     HabitCost worst = account.worstHabit().orElseThrow();
@@ -105,10 +105,10 @@ class SeasonAccountTest {
     assertThat(worst.costMg().orElseThrow().usual()).isCloseTo(12 * 251, within(90.0));
     assertThat(account.tracks()).hasSize(1);
     assertThat(account.tracks().getFirst().seen()).hasSize(24);
-    List<Part> few = parts.subList(0, 2);
+    List<PartingStep> few = parts.subList(0, 2);
     assertThat(
             of(
-                    List.of(batch(THIS_YEAR, 2000, few.toArray(Part[]::new))),
+                    List.of(batch(THIS_YEAR, 2000, few.toArray(PartingStep[]::new))),
                     Season.NOTHING,
                     OptionalInt.of(2026))
                 .worstHabit())
@@ -117,12 +117,12 @@ class SeasonAccountTest {
 
   @Test
   void aHabitThatIsAlwaysThereCannotBeTold() {
-    List<Part> parts = new ArrayList<>();
+    List<PartingStep> parts = new ArrayList<>();
     for (int i = 0; i < 6; i++) {
       parts.add(MadeUp.part(THIS_YEAR, 1 + 0.1 * i, 1000, HABIT));
     }
     HabitCost cost =
-        HabitCost.of(List.of(batch(THIS_YEAR, 5000, parts.toArray(Part[]::new))), Shop.USUAL)
+        HabitCost.of(List.of(batch(THIS_YEAR, 5000, parts.toArray(PartingStep[]::new))), Shop.USUAL)
             .getFirst();
     assertThat(cost.costMg()).isEmpty();
     assertThat(cost.isSeen()).isFalse();

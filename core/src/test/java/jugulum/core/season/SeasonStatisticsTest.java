@@ -51,7 +51,8 @@ class SeasonStatisticsTest {
     SplittableRandom random = new SplittableRandom(5);
     List<BatchResult> batches = new ArrayList<>();
     for (int i = 0; i < 20; i++) {
-      Part part = MadeUp.part(MadeUp.DAY.plusDays(i), 2 + 0.3 * MadeUp.normal(random), 500, HABIT);
+      PartingStep part =
+          MadeUp.part(MadeUp.DAY.plusDays(i), 2 + 0.3 * MadeUp.normal(random), 500, HABIT);
       batches.add(MadeUp.batch("Alder bend", MadeUp.DAY.plusDays(i), 450, 4, List.of(part)));
     }
     batches.add(
@@ -148,7 +149,7 @@ class SeasonStatisticsTest {
   }
 
   private static BatchResult of(SplittableRandom random, double effect, int steps) {
-    List<Part> parts = new ArrayList<>();
+    List<PartingStep> parts = new ArrayList<>();
     for (int i = 0; i < steps; i++) {
       boolean with = i % 3 == 0;
       double logit = 1.5 - (with ? effect : 0) + 0.5 * MadeUp.normal(random);
@@ -164,7 +165,8 @@ class SeasonStatisticsTest {
   void aChangeThatDoesNothingIsSeldomSeenToDoSomething() {
     SplittableRandom random = new SplittableRandom(3);
     Change change =
-        new Change("c", MadeUp.DAY, "less water", Optional.of(Work.MACHINES), Optional.empty());
+        new Change(
+            "c", MadeUp.DAY, "less water", Optional.of(KindOfWork.MACHINES), Optional.empty());
     int alarms = 0;
     int seen = 0;
     for (int run = 0; run < RUNS; run++) {
@@ -176,7 +178,7 @@ class SeasonStatisticsTest {
   }
 
   private static ChangeEffect effect(SplittableRandom random, Change change, double by) {
-    List<Part> parts = new ArrayList<>();
+    List<PartingStep> parts = new ArrayList<>();
     for (int i = 0; i < 16; i++) {
       boolean after = i >= 8;
       LocalDate date = MadeUp.DAY.plusDays(after ? i : i - 20);
@@ -214,7 +216,7 @@ class SeasonStatisticsTest {
     for (int batch = 0; batch < 10; batch++) {
       boolean second = batch >= 5;
       double shared = batchSd * MadeUp.normal(random);
-      List<Part> parts = new ArrayList<>();
+      List<PartingStep> parts = new ArrayList<>();
       for (String cut : List.of("−30 +50", "−50 +100", "−100", "−20 +30")) {
         double logit = 1.5 + shared + (second ? effect : 0) + 0.4 * MadeUp.normal(random);
         LocalDate date = MadeUp.DAY.plusDays(second ? batch : batch - 20);
@@ -231,7 +233,8 @@ class SeasonStatisticsTest {
   void whatBatchesHaveInCommonIsNotTakenForAChangeOrAHabit(double batchSd) {
     SplittableRandom random = new SplittableRandom(5);
     Change change =
-        new Change("c", MadeUp.DAY, "less water", Optional.of(Work.MACHINES), Optional.empty());
+        new Change(
+            "c", MadeUp.DAY, "less water", Optional.of(KindOfWork.MACHINES), Optional.empty());
     int alarms = 0;
     int habits = 0;
     int seen = 0;
@@ -260,7 +263,7 @@ class SeasonStatisticsTest {
     for (int run = 0; run < RUNS; run++) {
       List<BatchResult> batches = new ArrayList<>();
       for (int batch = 0; batch < 12; batch++) {
-        List<Part> parts = new ArrayList<>();
+        List<PartingStep> parts = new ArrayList<>();
         for (int cut = 0; cut < 4; cut++) {
           List<Habit> habits = new ArrayList<>();
           for (int habit = 0; habit < 12; habit++) {

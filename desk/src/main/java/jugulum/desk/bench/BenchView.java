@@ -17,9 +17,9 @@ import jugulum.core.account.Worked;
 import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Screen;
+import jugulum.desk.board.BoardFlow;
 import jugulum.desk.board.BoardModel;
 import jugulum.desk.board.Cell;
-import jugulum.desk.board.Flow;
 import jugulum.desk.board.Station;
 import jugulum.desk.board.ThroatBoard;
 import jugulum.desk.files.FilePicker;
@@ -172,7 +172,7 @@ public final class BenchView extends BorderPane implements MainView {
         .ifPresent(station -> board.selectedProperty().set(station.cell()));
   }
 
-  private void openSpout(Flow.Spout spout) {
+  private void openSpout(BoardFlow.Spout spout) {
     if (spout.lots().size() == 1) {
       host.open(StationPanel.of(spout.lots().getFirst(), host), true);
     } else {

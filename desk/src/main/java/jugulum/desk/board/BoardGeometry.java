@@ -24,7 +24,7 @@ final class BoardGeometry {
   private final double width;
   private final double height;
   private final double heaviestBand;
-  private final List<Flow.Band> fanned;
+  private final List<BoardFlow.Band> fanned;
 
   /**
    * Lays a board out.
@@ -39,9 +39,9 @@ final class BoardGeometry {
     this.height = height;
     this.heaviestBand =
         board
-            .flows(Flow.Band.class)
+            .flows(BoardFlow.Band.class)
             .filter(band -> band.from().column() > 0)
-            .mapToDouble(Flow.Band::grams)
+            .mapToDouble(BoardFlow.Band::grams)
             .max()
             .orElse(0);
     this.fanned = fanned(board);
@@ -107,7 +107,7 @@ final class BoardGeometry {
   }
 
   /** The feed block is as thick as the bands that leave it. */
-  Map<Flow.Band, Double> feedOffsets() {
+  Map<BoardFlow.Band, Double> feedOffsets() {
     double[] y = {feedTop()};
     return fanned.stream()
         .collect(
@@ -132,13 +132,13 @@ final class BoardGeometry {
   /**
    * The bands that leave the feed block: those of the screens of all the feed, or the feed itself.
    */
-  private static List<Flow.Band> fanned(BoardModel board) {
+  private static List<BoardFlow.Band> fanned(BoardModel board) {
     boolean screened =
         board
-            .flows(Flow.Band.class)
+            .flows(BoardFlow.Band.class)
             .anyMatch(band -> band.from().row() == Cell.HEADER && band.from().column() > 0);
     return board
-        .flows(Flow.Band.class)
+        .flows(BoardFlow.Band.class)
         .filter(band -> band.from().row() == Cell.HEADER && band.to().row() != Cell.HEADER)
         .filter(band -> band.from().column() > 0 || !screened)
         .toList();

@@ -34,7 +34,7 @@ public record BoardModel(
     List<Column> columns,
     List<Cut> rows,
     List<Station> stations,
-    List<Flow> flows,
+    List<BoardFlow> flows,
     Map<Cell, Double> goldByCell,
     double goldMg) {
 
@@ -56,7 +56,7 @@ public record BoardModel(
   }
 
   /** The flows of one kind. */
-  public <F extends Flow> Stream<F> flows(Class<F> kind) {
+  public <F extends BoardFlow> Stream<F> flows(Class<F> kind) {
     return flows.stream().filter(kind::isInstance).map(kind::cast);
   }
 
@@ -67,7 +67,7 @@ public record BoardModel(
     private final List<Cut> rows;
     private final Map<Cell, List<Step>> work = new LinkedHashMap<>();
     private final Map<Cell, LotId> waiting = new LinkedHashMap<>();
-    private final List<Flow> flows = new ArrayList<>();
+    private final List<BoardFlow> flows = new ArrayList<>();
 
     Layout(Worked worked) {
       this.worked = worked;
@@ -135,25 +135,26 @@ public record BoardModel(
               .add(lot);
         } else if (!await(lot, from)) {
           spouts
-              .computeIfAbsent(new SpoutKey(from, Flow.Spout.Kind.WAITING), _ -> new ArrayList<>())
+              .computeIfAbsent(
+                  new SpoutKey(from, BoardFlow.Spout.Kind.WAITING), _ -> new ArrayList<>())
               .add(lot);
         }
       }
       spouts.forEach(
           (key, lots) ->
               flows.add(
-                  new Flow.Spout(
+                  new BoardFlow.Spout(
                       key.from(), key.kind(), lots.stream().map(Lot::id).toList(), grams(lots))));
       return new BoardModel(columns.list(), rows, stations(), List.copyOf(flows), gold, goldMg);
     }
 
-    private record SpoutKey(Cell from, Flow.Spout.Kind kind) {}
+    private record SpoutKey(Cell from, BoardFlow.Spout.Kind kind) {}
 
-    private static Flow.Spout.Kind spoutKind(Material material) {
+    private static BoardFlow.Spout.Kind spoutKind(Material material) {
       return switch (material) {
-        case MAGNETICS -> Flow.Spout.Kind.MAGNETICS;
-        case RESIDUE -> Flow.Spout.Kind.RESIDUE;
-        default -> Flow.Spout.Kind.TAILINGS;
+        case MAGNETICS -> BoardFlow.Spout.Kind.MAGNETICS;
+        case RESIDUE -> BoardFlow.Spout.Kind.RESIDUE;
+        default -> BoardFlow.Spout.Kind.TAILINGS;
       };
     }
 
@@ -171,8 +172,8 @@ public record BoardModel(
     private void move(Lot lot, Cell from, Cell to) {
       flows.add(
           to.column() > from.column()
-              ? new Flow.Band(lot.id(), from, to, worked.sand().mass(lot.id()).grams())
-              : new Flow.Return(lot.id(), from, to));
+              ? new BoardFlow.Band(lot.id(), from, to, worked.sand().mass(lot.id()).grams())
+              : new BoardFlow.Return(lot.id(), from, to));
     }
 
     /** Shows a lot where its next step would usually be; false if that place is taken. */
@@ -182,7 +183,7 @@ public record BoardModel(
         return false;
       }
       waiting.put(to, lot.id());
-      flows.add(new Flow.Band(lot.id(), from, to, worked.sand().mass(lot.id()).grams()));
+      flows.add(new BoardFlow.Band(lot.id(), from, to, worked.sand().mass(lot.id()).grams()));
       return true;
     }
 
@@ -200,7 +201,7 @@ public record BoardModel(
     private void thread(Lot gold, double share) {
       Step finish = network.maker(gold.id()).orElseThrow();
       flows.add(
-          new Flow.Thread(
+          new BoardFlow.Thread(
               cell(finish), new Cell(columns.index(ColumnKind.VIAL), cell(finish).row()), share));
       threadBack(finish, share);
     }
@@ -213,7 +214,7 @@ public record BoardModel(
             maker.process() instanceof Process.Screening
                 || maker.process() instanceof Process.Receive;
         if (!atItsStart) {
-          Flow.Thread thread = new Flow.Thread(cell(maker), cell(step), share);
+          BoardFlow.Thread thread = new BoardFlow.Thread(cell(maker), cell(step), share);
           if (!flows.contains(thread)) {
             flows.add(thread);
             threadBack(maker, share);

@@ -33,7 +33,7 @@ final class BoardPainting {
   private final BoardTexts texts;
   private final Map<Cell, Integer> spoutsAt = new HashMap<>();
   private final NodeStock stock;
-  private final Map<Flow.Band, Double> feedOffsets;
+  private final Map<BoardFlow.Band, Double> feedOffsets;
 
   /**
    * Labels that stand where a gold thread may pass: painted after the threads, on a ground of their
@@ -51,14 +51,14 @@ final class BoardPainting {
     this.feedOffsets = geometry.feedOffsets();
   }
 
-  void paint(Consumer<Flow.Spout> onSpout) {
+  void paint(Consumer<BoardFlow.Spout> onSpout) {
     feedBlock();
-    board.flows(Flow.Band.class).forEach(this::band);
-    board.flows(Flow.Return.class).forEach(this::back);
-    board.flows(Flow.Spout.class).forEach(spout -> spout(spout, onSpout));
+    board.flows(BoardFlow.Band.class).forEach(this::band);
+    board.flows(BoardFlow.Return.class).forEach(this::back);
+    board.flows(BoardFlow.Spout.class).forEach(spout -> spout(spout, onSpout));
     placeholders();
     vial();
-    board.flows(Flow.Thread.class).forEach(this::thread);
+    board.flows(BoardFlow.Thread.class).forEach(this::thread);
     overThreads.forEach(Runnable::run);
     headings();
     rowLabels();
@@ -70,7 +70,7 @@ final class BoardPainting {
     block(geometry.columnX(0), geometry.feedTop(), 18, geometry.feedHeight(), 0, "feed-block");
   }
 
-  private void band(Flow.Band band) {
+  private void band(BoardFlow.Band band) {
     double thickness = geometry.thickness(band.grams());
     Double fan = feedOffsets.get(band);
     if (fan != null) {
@@ -96,7 +96,7 @@ final class BoardPainting {
   }
 
   /** A band stops short of a place where it only waits. */
-  private double end(Flow.Band band) {
+  private double end(BoardFlow.Band band) {
     boolean waits = board.at(band.to()).filter(Station.Waiting.class::isInstance).isPresent();
     return geometry.columnX(band.to().column()) + (waits ? -12 : 6);
   }
@@ -122,7 +122,7 @@ final class BoardPainting {
         });
   }
 
-  private void back(Flow.Return back) {
+  private void back(BoardFlow.Return back) {
     if (back.from().row() == Cell.HEADER
         || back.to().row() == Cell.HEADER
         || back.from().equals(back.to())) {
@@ -136,7 +136,7 @@ final class BoardPainting {
     stock.add(List.of("back", x1, y1, x2, y2), () -> BoardShapes.back(x1, y1, x2, y2, sag));
   }
 
-  private void spout(Flow.Spout spout, Consumer<Flow.Spout> onSpout) {
+  private void spout(BoardFlow.Spout spout, Consumer<BoardFlow.Spout> onSpout) {
     if (spout.from().row() == Cell.HEADER) {
       headerSpout(spout, onSpout);
       return;
@@ -160,7 +160,7 @@ final class BoardPainting {
   }
 
   /** Cuts that come off the screens and are set aside end at the screen's own column. */
-  private void headerSpout(Flow.Spout spout, Consumer<Flow.Spout> onSpout) {
+  private void headerSpout(BoardFlow.Spout spout, Consumer<BoardFlow.Spout> onSpout) {
     for (var id : spout.lots()) {
       Cut cut = texts.worked().network().lot(id).orElseThrow().cut();
       int row = board.rows().indexOf(cut);
@@ -175,7 +175,7 @@ final class BoardPainting {
             geometry.thickness(grams));
         straight(start - 0.5, start + 130, row, geometry.thickness(grams));
         paintSpout(
-            new Flow.Spout(spout.from(), spout.kind(), List.of(id), grams),
+            new BoardFlow.Spout(spout.from(), spout.kind(), List.of(id), grams),
             onSpout,
             start + 126,
             geometry.bandY(row),
@@ -185,13 +185,17 @@ final class BoardPainting {
   }
 
   private void paintSpout(
-      Flow.Spout spout, Consumer<Flow.Spout> onSpout, double x, double y, Lowered lowered) {
+      BoardFlow.Spout spout,
+      Consumer<BoardFlow.Spout> onSpout,
+      double x,
+      double y,
+      Lowered lowered) {
     double thickness = Math.clamp(geometry.thickness(spout.grams()) * 0.6, 4, 12);
     double drop = geometry.thickest() / 2 + Math.min(16, geometry.rowHeight() / 5);
     stock.add(
         List.of(spout.kind(), x, y, thickness, drop),
         () -> BoardShapes.spout(x, y, thickness, drop, style(spout.kind())));
-    if (spout.kind() == Flow.Spout.Kind.RESIDUE) {
+    if (spout.kind() == BoardFlow.Spout.Kind.RESIDUE) {
       return;
     }
     double width = NEXT_SPOUT + 50;
@@ -206,7 +210,7 @@ final class BoardPainting {
                     spoutLabel(spout, onSpout, label(text, labelX, labelY, width, "spout-label"))));
   }
 
-  private Label spoutLabel(Flow.Spout spout, Consumer<Flow.Spout> onSpout, Label label) {
+  private Label spoutLabel(BoardFlow.Spout spout, Consumer<BoardFlow.Spout> onSpout, Label label) {
     label.setMouseTransparent(false);
     label.setAccessibleRole(AccessibleRole.BUTTON);
     label.setAccessibleText(texts.spout(spout).getFirst());
@@ -215,7 +219,7 @@ final class BoardPainting {
     return label;
   }
 
-  private static String style(Flow.Spout.Kind kind) {
+  private static String style(BoardFlow.Spout.Kind kind) {
     return switch (kind) {
       case MAGNETICS -> "spout-magnetics";
       case TAILINGS, RESIDUE -> "spout-tailings";
@@ -245,7 +249,7 @@ final class BoardPainting {
     }
   }
 
-  private void thread(Flow.Thread thread) {
+  private void thread(BoardFlow.Thread thread) {
     double thickness = 1.6 + 3.4 * Math.sqrt(thread.share());
     double x1 = geometry.columnX(thread.from().column()) + 10;
     double y1 = geometry.bandY(thread.from().row());
@@ -318,7 +322,7 @@ final class BoardPainting {
       int at = row;
       int column =
           board
-              .flows(Flow.Band.class)
+              .flows(BoardFlow.Band.class)
               .filter(band -> band.to().row() == at)
               .mapToInt(band -> Math.max(1, band.from().column()))
               .min()

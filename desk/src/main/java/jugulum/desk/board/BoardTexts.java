@@ -214,9 +214,9 @@ record BoardTexts(Worked worked, Figures figures) {
   }
 
   /** What leaves the board here, said at length and in short. */
-  List<String> spout(Flow.Spout spout) {
+  List<String> spout(BoardFlow.Spout spout) {
     String what =
-        spout.kind() == Flow.Spout.Kind.WAITING
+        spout.kind() == BoardFlow.Spout.Kind.WAITING
             ? words()
                 .list(
                     network().lots(spout.lots()).stream()
@@ -231,7 +231,7 @@ record BoardTexts(Worked worked, Figures figures) {
     return List.of(words().of("board.spout.mass", what, mass), mass);
   }
 
-  String spoutMass(Flow.Spout spout) {
+  String spoutMass(BoardFlow.Spout spout) {
     return spout.grams() > 0 ? figures.sand(spout.grams()) : words().of("mass.unknown");
   }
 

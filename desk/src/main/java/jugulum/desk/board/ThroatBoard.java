@@ -28,7 +28,7 @@ public final class ThroatBoard extends Control {
   private final ObjectProperty<Consumer<Station>> onOpen =
       new SimpleObjectProperty<>(this, "onOpen", _ -> {});
   private boolean focusWanted;
-  private final ObjectProperty<Consumer<Flow.Spout>> onSpout =
+  private final ObjectProperty<Consumer<BoardFlow.Spout>> onSpout =
       new SimpleObjectProperty<>(this, "onSpout", _ -> {});
 
   /** Makes an empty board. */
@@ -63,7 +63,7 @@ public final class ThroatBoard extends Control {
   }
 
   /** Told of material set aside that is clicked on. */
-  public ObjectProperty<Consumer<Flow.Spout>> onSpoutProperty() {
+  public ObjectProperty<Consumer<BoardFlow.Spout>> onSpoutProperty() {
     return onSpout;
   }
 

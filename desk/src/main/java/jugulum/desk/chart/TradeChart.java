@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import jugulum.core.plan.Plan;
-import jugulum.core.plan.Trade;
+import jugulum.core.plan.StackTrade;
 import jugulum.desk.chart.Mark.Anchor;
 import jugulum.desk.chart.Mark.Spot;
 import jugulum.desk.words.Figures;
@@ -51,15 +51,17 @@ public final class TradeChart {
    *
    * @param chosen the plan shown beside it
    */
-  public static Drawing of(Trade trade, Plan chosen, Figures figures, double width, double height) {
+  public static Drawing of(
+      StackTrade trade, Plan chosen, Figures figures, double width, double height) {
     List<Plan> plans =
-        Stream.concat(trade.points().stream().map(Trade.Point::plan), Stream.of(chosen)).toList();
+        Stream.concat(trade.points().stream().map(StackTrade.Point::plan), Stream.of(chosen))
+            .toList();
     return new TradeChart(plans, width, height).draw(trade, chosen, figures, height);
   }
 
-  private Drawing draw(Trade trade, Plan chosen, Figures figures, double height) {
+  private Drawing draw(StackTrade trade, Plan chosen, Figures figures, double height) {
     axes(figures, height);
-    List<Plan> plans = trade.points().stream().map(Trade.Point::plan).toList();
+    List<Plan> plans = trade.points().stream().map(StackTrade.Point::plan).toList();
     double all = y(chosen.goldMg());
     marks.add(new Mark.Stroke(LEFT, all, width - RIGHT, all, "chart-expected"));
     marks.add(
@@ -139,7 +141,7 @@ public final class TradeChart {
   }
 
   /** The curve in words. */
-  public static String spoken(Trade trade, Figures figures) {
+  public static String spoken(StackTrade trade, Figures figures) {
     Words words = figures.words();
     return words.joined(
         "join.sentences",

@@ -48,7 +48,7 @@ import jugulum.core.plan.PlannedCut;
 import jugulum.core.plan.PlannedCut.Run;
 import jugulum.core.plan.Planner;
 import jugulum.core.plan.School;
-import jugulum.core.plan.Trade;
+import jugulum.core.plan.StackTrade;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.Screen;
 import jugulum.core.settling.ConcentrationCriterion;
@@ -115,7 +115,7 @@ final class PlanPane extends BorderPane {
   private record Sand(Optional<SizeSpread> sizes, double grams, OptionalDouble goldMg) {}
 
   /** A plan with its name, beside the one with a screen less where it is one of the curve. */
-  private record Row(String name, String reason, Plan plan, Optional<Trade.Point> point) {}
+  private record Row(String name, String reason, Plan plan, Optional<StackTrade.Point> point) {}
 
   PlanPane(Workbench workbench, BiConsumer<LotId, List<Screen>> onUse) {
     this.words = workbench.words();
@@ -352,7 +352,7 @@ final class PlanPane extends BorderPane {
 
   /** What a search found. */
   private record Found(
-      PlanRequest request, Planner planner, Trade trade, Map<School, Plan> schools) {}
+      PlanRequest request, Planner planner, StackTrade trade, Map<School, Plan> schools) {}
 
   private static Found searched(PlanRequest request, BooleanSupplier isGivenUp) {
     Planner planner = new Planner(request, isGivenUp);
@@ -364,11 +364,11 @@ final class PlanPane extends BorderPane {
 
   private void show(Found now) {
     found = Optional.of(now);
-    Trade made = now.trade();
+    StackTrade made = now.trade();
     result.setVisible(true);
     List<Row> rows = new ArrayList<>();
     for (int i = 0; i < made.points().size(); i++) {
-      Trade.Point point = made.points().get(i);
+      StackTrade.Point point = made.points().get(i);
       int number = point.plan().stack().size();
       String screens =
           number == 0 ? words.of("plan.screens.none") : words.counted("plan.screens", number);
@@ -409,7 +409,7 @@ final class PlanPane extends BorderPane {
   }
 
   private static List<Node> remarks(
-      Words words, PlanRequest request, Planner planner, Trade trade) {
+      Words words, PlanRequest request, Planner planner, StackTrade trade) {
     if (trade.points().isEmpty()) {
       return List.of(
           Parts.advice(

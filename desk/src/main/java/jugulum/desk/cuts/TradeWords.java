@@ -12,7 +12,7 @@ import jugulum.core.check.Band;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.plan.GoldExpected;
 import jugulum.core.plan.Plan;
-import jugulum.core.plan.Trade;
+import jugulum.core.plan.StackTrade;
 import jugulum.core.screens.Screen;
 import jugulum.core.shop.Terms;
 import jugulum.desk.kit.Parts;
@@ -25,7 +25,11 @@ final class TradeWords {
   private TradeWords() {}
 
   static List<Node> of(
-      Plan plan, Optional<Trade.Point> point, Trade trade, GoldExpected gold, Figures figures) {
+      Plan plan,
+      Optional<StackTrade.Point> point,
+      StackTrade trade,
+      GoldExpected gold,
+      Figures figures) {
     Words words = figures.words();
     List<Node> lines = new ArrayList<>();
     Label stack = Parts.styled(new Label(PlanWords.stack(words, plan)), "panel-title");
@@ -70,7 +74,7 @@ final class TradeWords {
    * From one point of the curve to the next: what is won in what time, and what that is an hour.
    */
   private static String step(
-      String key, Plan from, Trade.Point to, GoldExpected gold, Figures figures) {
+      String key, Plan from, StackTrade.Point to, GoldExpected gold, Figures figures) {
     Words words = figures.words();
     String screens = added(words, from, to.plan());
     String mg = figures.gold(Math.abs(to.moreMg()));

@@ -30,7 +30,7 @@ import jugulum.desk.work.Outcome;
 public final class DayView extends BorderPane implements MainView {
   private final Words words;
   private final Workbench workbench;
-  private final PlanPane plan;
+  private final DayPlanPane plan;
   private final TodayPane open;
   private final StockPane stock;
   private final Clock clock;
@@ -54,7 +54,7 @@ public final class DayView extends BorderPane implements MainView {
     this.clock = clock;
     getStyleClass().add("page");
     setId("day-view");
-    plan = new PlanPane(workbench, clock::instant, picker, navigation);
+    plan = new DayPlanPane(workbench, clock::instant, picker, navigation);
     open = new TodayPane(workbench, clock::instant, navigation);
     stock = new StockPane(workbench, picker, navigation);
     Region between = new Region();

@@ -31,9 +31,9 @@ import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.Saving;
 import jugulum.desk.kit.Buttons;
-import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Keys;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Seldom;
 import jugulum.desk.kit.TextColumns;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.print.StockLabelsPdf;
@@ -124,7 +124,7 @@ final class StockPane extends VBox {
             ways(),
             find,
             what,
-            new Fold("stock-assay", words.of("magnetics.composite"), "A", bags));
+            new Seldom("stock-assay", words.of("magnetics.composite"), "A", bags));
     below.getStyleClass().add("page-top");
     ScrollPane rest = new ScrollPane(below);
     rest.getStyleClass().add("page-scroll");

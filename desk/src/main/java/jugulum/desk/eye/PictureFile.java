@@ -20,7 +20,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
-import jugulum.core.check.Sha256;
+import jugulum.book.stream.Sha256;
 import jugulum.core.eye.Light;
 import jugulum.practice.camera.DrawnPicture;
 import org.jspecify.annotations.Nullable;

@@ -15,8 +15,8 @@ import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Step;
 import jugulum.core.ledger.StepId;
 import jugulum.core.task.Task;
-import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Seldom;
 import jugulum.desk.measure.FinenessForm;
 import jugulum.desk.measure.GoldWeightForm;
 import jugulum.desk.measure.RecordBox;
@@ -37,7 +37,7 @@ public final class FinishPanel extends StepPanel {
   private TurnsBox turns;
   private TaskBox asks;
   private ReadingList said;
-  private Fold folded;
+  private Seldom folded;
   private ReadingList readings;
   private RecordBox weigh;
   private RecordBox purity;
@@ -56,7 +56,7 @@ public final class FinishPanel extends StepPanel {
     turns = new TurnsBox();
     asks = new TaskBox("finish", desk);
     said = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)), true);
-    folded = new Fold("finish-said", words.of("lot.readings"), "R", said);
+    folded = new Seldom("finish-said", words.of("lot.readings"), "R", said);
     readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)));
     weigh =
         new RecordBox(

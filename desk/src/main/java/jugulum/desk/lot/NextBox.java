@@ -18,8 +18,8 @@ import jugulum.core.ledger.Route.Does;
 import jugulum.core.ledger.Route.Leg;
 import jugulum.desk.finish.FinishForm;
 import jugulum.desk.kit.Buttons;
-import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Seldom;
 import jugulum.desk.kit.Wrapping;
 import jugulum.desk.lot.FatePanel.Fate;
 import jugulum.desk.machine.GravityForm;
@@ -44,7 +44,7 @@ final class NextBox extends VBox {
     first.ifPresentOrElse(
         byRoute ->
             getChildren()
-                .addAll(byRoute, new Fold("next-more", words.of("next.more"), "V", buttons)),
+                .addAll(byRoute, new Seldom("next-more", words.of("next.more"), "V", buttons)),
         () -> getChildren().add(buttons));
   }
 

@@ -27,8 +27,8 @@ import jugulum.core.task.Task;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.LadderChart;
 import jugulum.desk.kit.Buttons;
-import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Seldom;
 import jugulum.desk.machine.SeparatorKeys;
 import jugulum.desk.measure.PassForm;
 import jugulum.desk.measure.RecordBox;
@@ -56,7 +56,7 @@ public final class MagnetPanel extends StepPanel {
   /** The sums behind the advice; whoever unfolds them goes on seeing them. */
   private VBox sums;
 
-  private Fold why;
+  private Seldom why;
   private PassForm form;
   private RecordBox record;
 
@@ -90,7 +90,7 @@ public final class MagnetPanel extends StepPanel {
     advice.setId("pass-advice");
     sums = new VBox(4);
     sums.setId("pass-sums");
-    why = new Fold("pass-why", words.of("pass.why"), "W", sums);
+    why = new Seldom("pass-why", words.of("pass.why"), "W", sums);
     form = new PassForm(desk.figures(), desk.shop().magnets());
     record =
         new RecordBox(

@@ -25,8 +25,8 @@ import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
-import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Seldom;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.panel.Panel;
 import jugulum.desk.words.Figures;
@@ -101,7 +101,7 @@ public final class SchoolPanel extends Panel {
             new FieldRow(List.of(gold, trapped)),
             new FieldRow(List.of(with, without)),
             Parts.sentence(words.of("school.gold.about"), "muted"),
-            new Fold("school-why", words.of("school.why"), "W", reasons()),
+            new Seldom("school-why", words.of("school.why"), "W", reasons()),
             Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
   }
 

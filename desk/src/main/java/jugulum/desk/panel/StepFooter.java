@@ -12,8 +12,8 @@ import jugulum.core.ledger.StepId;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
-import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Seldom;
 import jugulum.desk.told.Told;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.Prologue;
@@ -42,7 +42,7 @@ final class StepFooter extends VBox {
           Parsers.text(words, "refusal.REASON_MISSING"));
   private final Button done;
   private final Label notesTitle = Parts.section(words.of("step.notes"));
-  private final Fold wrong;
+  private final Seldom wrong;
   private boolean finished;
 
   StepFooter(StepId step, Desk desk) {
@@ -63,7 +63,7 @@ final class StepFooter extends VBox {
         new VBox(
             8, reason, Buttons.quiet("withdraw", words.of("step.withdraw"), "", this::withdraw));
     mistake.getStyleClass().add("mistake");
-    wrong = new Fold("step-mistake", words.of("step.mistake"), "Y", mistake);
+    wrong = new Seldom("step-mistake", words.of("step.mistake"), "Y", mistake);
     getChildren().addAll(notesTitle, notes, note, done, wrong);
   }
 

@@ -28,7 +28,7 @@ import jugulum.desk.words.SheetWords;
 import jugulum.desk.words.Words;
 import jugulum.practice.drill.Drill;
 import jugulum.practice.drill.Drills;
-import jugulum.practice.sand.Sand;
+import jugulum.practice.sand.FeedSand;
 import jugulum.practice.start.LotSand;
 
 /** The drills, with how far one got in each, and the sand one trains on. */
@@ -51,7 +51,7 @@ final class DrillsPage extends HBox {
    * @param name what it is called
    * @param sand empty for the one of the drill
    */
-  private record Choice(String name, Optional<Sand> sand) {}
+  private record Choice(String name, Optional<FeedSand> sand) {}
 
   /** What is wanted of a drill. */
   interface Wants {

@@ -66,7 +66,7 @@ public final class PracticePane extends BorderPane {
 
   private void play(Drill drill, long seed) {
     Run run = Runs.of(drill, Grain.SEEN, seed);
-    RunPage page = new RunPage(workbench, run, this::over);
+    PlayPage page = new PlayPage(workbench, run, this::over);
     searched.incrementAndGet();
     setCenter(page);
     applyCss();
@@ -228,7 +228,7 @@ public final class PracticePane extends BorderPane {
     if (getCenter() instanceof CountDrill) {
       return false;
     }
-    if (getCenter() instanceof RunPage page) {
+    if (getCenter() instanceof PlayPage page) {
       return page.press(key);
     }
     if (key.getCode() == KeyCode.ESCAPE && getCenter() != drills) {

@@ -34,8 +34,8 @@ import jugulum.desk.entry.Parsers;
 import jugulum.desk.follow.Seasons;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Choices;
-import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Seldom;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shop.OnceKept;
 import jugulum.desk.words.SeasonWords;
@@ -57,7 +57,7 @@ final class TripsPane extends SeasonPane {
   private final EntryField<String> note;
   private final ComboBox<Into> into;
   private final VBox form;
-  private final Fold howFar;
+  private final Seldom howFar;
 
   /** The batch the concentrate became; none yet. */
   private record Into(Optional<BatchId> id, String name) {}
@@ -89,7 +89,7 @@ final class TripsPane extends SeasonPane {
             note,
             Parts.row(Buttons.plain("keep-trip", words.of("trip.keep"), "", this::keep)),
             Parts.sentence(words.of("caution.outdoors"), "muted"));
-    howFar = new Fold("how-far", words.of("trip.far"), "H", new HowFarBox(workbench));
+    howFar = new Seldom("how-far", words.of("trip.far"), "H", new HowFarBox(workbench));
     showNow();
   }
 

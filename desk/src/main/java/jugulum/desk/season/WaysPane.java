@@ -16,9 +16,9 @@ import jugulum.core.check.Band;
 import jugulum.core.season.Change;
 import jugulum.core.season.ChangeEffect;
 import jugulum.core.season.HabitCost;
+import jugulum.core.season.KindOfWork;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.SeasonEdit;
-import jugulum.core.season.Work;
 import jugulum.core.shop.Shop;
 import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.RangeRows;
@@ -50,7 +50,7 @@ final class WaysPane extends SeasonPane {
   private final VBox form;
 
   /** What a change can be about: all, the magnet, a machine. */
-  private record About(Optional<Work> work, Optional<String> machine) {}
+  private record About(Optional<KindOfWork> work, Optional<String> machine) {}
 
   WaysPane(Workbench workbench) {
     super(workbench, "ways-pane");
@@ -78,11 +78,13 @@ final class WaysPane extends SeasonPane {
   private static List<About> abouts(Shop shop) {
     List<About> all = new ArrayList<>();
     all.add(new About(Optional.empty(), Optional.empty()));
-    all.add(new About(Optional.of(Work.MAGNET), Optional.empty()));
+    all.add(new About(Optional.of(KindOfWork.MAGNET), Optional.empty()));
     shop.gear()
         .forEach(
             gear ->
-                all.add(new About(Optional.of(Work.MACHINES), Optional.of(gear.machine().name()))));
+                all.add(
+                    new About(
+                        Optional.of(KindOfWork.MACHINES), Optional.of(gear.machine().name()))));
     return all;
   }
 
@@ -191,12 +193,12 @@ final class WaysPane extends SeasonPane {
   }
 
   private void showHours(SeasonAccount account) {
-    Map<Work, Double> minutes = new EnumMap<>(Work.class);
+    Map<KindOfWork, Double> minutes = new EnumMap<>(KindOfWork.class);
     minutes.putAll(account.sum().minutes());
     double all = Math.max(1, minutes.values().stream().mapToDouble(Double::doubleValue).sum());
     List<RangeRows.Row> rows =
         minutes.entrySet().stream()
-            .sorted(Map.Entry.<Work, Double>comparingByValue().reversed())
+            .sorted(Map.Entry.<KindOfWork, Double>comparingByValue().reversed())
             .map(
                 one ->
                     new RangeRows.Row(

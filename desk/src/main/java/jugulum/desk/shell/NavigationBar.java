@@ -35,7 +35,7 @@ final class NavigationBar {
     Preferences preferences = workbench.preferences();
     unit = Buttons.quiet("unit", "", "Ctrl U", preferences::nextUnit);
     closeBatch = Buttons.quiet("close-batch", "", "", this::closeOrReopen);
-    HBox left = new HBox(Mark.node());
+    HBox left = new HBox(Sign.node());
     left.getStyleClass().add("navigation-part");
     for (View view : View.values()) {
       Button tab = Buttons.quiet("tab-" + view, words.of("view", view), "", () -> rooms.show(view));

@@ -29,8 +29,8 @@ import jugulum.desk.chart.DrawingView;
 import jugulum.desk.chart.MeltChart;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.kit.Buttons;
-import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Seldom;
 import jugulum.desk.measure.MeltForm;
 import jugulum.desk.measure.RecordBox;
 import jugulum.desk.panel.CorrectPanel;
@@ -66,7 +66,7 @@ public final class SmeltPanel extends Panel {
   private final TaskBox asks;
   private final RecordBox begins;
   private final BesideBox beside;
-  private final Fold more;
+  private final Seldom more;
   private final Button other;
   private Optional<Lot> shown = Optional.empty();
   private List<Task> open = List.of();
@@ -93,7 +93,7 @@ public final class SmeltPanel extends Panel {
             new MeltForm(desk.figures(), MeltForm.What.TAKEN, 0),
             this::record);
     beside = new BesideBox(desk, this::record);
-    more = new Fold("melt-more", words.of("melt.more"), "V", beside);
+    more = new Seldom("melt-more", words.of("melt.more"), "V", beside);
     readings = new ReadingList(reading -> desk.push(new CorrectPanel(reading, desk)), true);
     getChildren()
         .addAll(
@@ -108,7 +108,7 @@ public final class SmeltPanel extends Panel {
             whole,
             Parts.advice("caution", words.of("caution.smelt.title"), words.of("caution.smelt")),
             Parts.advice("caution", "", words.of("caution.fume")),
-            new Fold("melt-readings", words.of("lot.readings"), "R", readings),
+            new Seldom("melt-readings", words.of("lot.readings"), "R", readings),
             Parts.row(
                 Buttons.quiet("melt-sheet", words.of("melt.sheet"), "P", this::print),
                 Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back)));

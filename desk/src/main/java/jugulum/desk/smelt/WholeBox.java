@@ -15,8 +15,8 @@ import jugulum.core.smelt.Sale;
 import jugulum.core.smelt.WholeLot;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.FieldRow;
-import jugulum.desk.kit.Fold;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Seldom;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.words.Figures;
 import jugulum.desk.words.MoneyWords;
@@ -68,7 +68,7 @@ final class WholeBox extends VBox {
             Parts.section(words.of("melt.whole")),
             says,
             sums,
-            new Fold("whole-more", words.of("melt.whole.more"), "W", fields));
+            new Seldom("whole-more", words.of("melt.whole.more"), "W", fields));
   }
 
   void show(Worked worked, Lot lot, Figures figures) {

@@ -13,7 +13,7 @@ import jugulum.desk.entry.EntryField;
  * @param fields what is typed; none for a table that always says the same
  * @param work works it out; empty after saying at a field what is wrong
  */
-record Reckoner(Kind kind, List<EntryField<?>> fields, Supplier<Optional<Grid>> work) {
+record Reckoner(Kind kind, List<EntryField<?>> fields, Supplier<Optional<TableGrid>> work) {
   /** The tables there are. */
   enum Kind {
     UNITS,
@@ -40,18 +40,19 @@ record Reckoner(Kind kind, List<EntryField<?>> fields, Supplier<Optional<Grid>> 
   }
 
   /** A table of which nothing is typed. */
-  static Reckoner fixed(Kind kind, Supplier<Grid> grid) {
+  static Reckoner fixed(Kind kind, Supplier<TableGrid> grid) {
     return new Reckoner(kind, List.of(), () -> Optional.of(grid.get()));
   }
 
   /** A table of numbers typed. */
-  static Reckoner of(Kind kind, List<EntryField<Double>> fields, Function<double[], Grid> grid) {
+  static Reckoner of(
+      Kind kind, List<EntryField<Double>> fields, Function<double[], TableGrid> grid) {
     return checked(kind, fields, values -> Optional.of(grid.apply(values)));
   }
 
   /** The same where numbers that are right each by itself may be wrong together. */
   static Reckoner checked(
-      Kind kind, List<EntryField<Double>> fields, Function<double[], Optional<Grid>> grid) {
+      Kind kind, List<EntryField<Double>> fields, Function<double[], Optional<TableGrid>> grid) {
     return new Reckoner(
         kind,
         List.copyOf(fields),

@@ -101,14 +101,14 @@ final class Reckoners {
                 .checked()
                 .map(
                     value ->
-                        new Grid(
+                        new TableGrid(
                             heads("amount", "unit"),
                             value.kind().units().stream()
                                 .map(unit -> List.of(figure(value.in(unit), PLACES), unit.sign()))
                                 .toList())));
   }
 
-  private Grid screens() {
+  private TableGrid screens() {
     List<List<String>> rows = new ArrayList<>();
     List<Screen> tyler = StandardScreens.tyler();
     List<Screen> all = StandardScreens.all();
@@ -127,11 +127,11 @@ final class Reckoners {
                   ? figure(screen.openingMm() / all.get(i + 1).openingMm(), 3)
                   : ""));
     }
-    return new Grid(heads("e11", "tyler", "opening", "ratio"), rows);
+    return new TableGrid(heads("e11", "tyler", "opening", "ratio"), rows);
   }
 
-  private Grid densities() {
-    return new Grid(
+  private TableGrid densities() {
+    return new TableGrid(
         heads("mineral", "density", "magnet"),
         Stream.of(Mineral.values())
             .map(
@@ -175,7 +175,7 @@ final class Reckoners {
                     figure(quartz * 1000, 3),
                     figure(magnetite * 1000, 3)));
           }
-          return new Grid(heads("size", "own-speed", "quartz-speed", "magnetite-speed"), rows);
+          return new TableGrid(heads("size", "own-speed", "quartz-speed", "magnetite-speed"), rows);
         });
   }
 
@@ -191,7 +191,7 @@ final class Reckoners {
           for (double celsius : TEMPERATURES_C) {
             rows.add(water(celsius));
           }
-          return new Grid(heads("temperature", "viscosity", "water-density"), rows);
+          return new TableGrid(heads("temperature", "viscosity", "water-density"), rows);
         });
   }
 
@@ -227,7 +227,7 @@ final class Reckoners {
                     figure(typed[3] / one, 3)));
           }
           return Optional.of(
-              new Grid(heads("flatness", "speck-mg", "specks-mg", "specks-in"), rows));
+              new TableGrid(heads("flatness", "speck-mg", "specks-mg", "specks-in"), rows));
         });
   }
 
@@ -238,7 +238,7 @@ final class Reckoners {
             number(Kind.TILT, "rise", "20", 0, 10_000),
             number(Kind.TILT, "run", "500", 0.1, 100_000)),
         typed ->
-            new Grid(
+            new TableGrid(
                 heads("degrees", "slope"),
                 List.of(
                     List.of(
@@ -255,7 +255,7 @@ final class Reckoners {
             number(Kind.FLOW, "width", "15", 0.1, 1000)),
         typed -> {
           double flow = BenchSums.litresPerMinute(typed[0], typed[1]);
-          return new Grid(
+          return new TableGrid(
               heads("l-min", "gal-min", "l-min-wide"),
               List.of(
                   List.of(
@@ -274,7 +274,7 @@ final class Reckoners {
             number(Kind.CHARGES, "minutes", "6", 0.1, 1000)),
         typed -> {
           int loads = BenchSums.loads(typed[0], typed[1]);
-          return new Grid(
+          return new TableGrid(
               heads("loads", "time", "pace"),
               List.of(
                   List.of(
@@ -302,7 +302,7 @@ final class Reckoners {
           double usable = BenchSums.usableWh(typed[0], typed[1], typed[2] / 100);
           double draws = new Inverter(typed[4] / 100, typed[5]).draws(typed[3]);
           double hours = BenchSums.batteryHours(usable, draws);
-          return new Grid(
+          return new TableGrid(
               heads("usable-wh", "draws", "hours", "fed-kg", "amps", "recharge"),
               List.of(
                   List.of(
@@ -316,7 +316,7 @@ final class Reckoners {
   }
 
   /** Every dial of every kind of machine. */
-  private Grid sheets() {
+  private TableGrid sheets() {
     List<List<String>> rows = new ArrayList<>();
     for (Machine.Kind kind : Machine.Kind.values()) {
       for (Dial dial : Gear.any(kind).sheet().dials()) {
@@ -328,10 +328,10 @@ final class Reckoners {
                 SheetWords.does(words, Gear.any(kind).sheet(), dial)));
       }
     }
-    return new Grid(heads("machine", "dial", "usual", "does"), rows);
+    return new TableGrid(heads("machine", "dial", "usual", "does"), rows);
   }
 
-  private Grid cautions() {
+  private TableGrid cautions() {
     List<List<String>> rows = new ArrayList<>();
     for (String one : List.of("dust", "magnet", "heat", "lead", "smelt", "lift")) {
       String title = "caution." + one + ".title";
@@ -344,6 +344,6 @@ final class Reckoners {
         List.of("mains", "moving-deck", "wet-floor", "detergent", "silt", "pressure", "mercury")) {
       rows.add(List.of(words.of("table.caution." + one), SheetWords.caution(words, one)));
     }
-    return new Grid(heads("hazard", "what-to-do"), rows);
+    return new TableGrid(heads("hazard", "what-to-do"), rows);
   }
 }

@@ -67,7 +67,7 @@ final class SmeltReckoners {
   /** A usual button of lead, in g: common practice 25 to 60. */
   private static final double BUTTON_G = 30;
 
-  private Grid grid(Charge charge, double ironG) {
+  private TableGrid grid(Charge charge, double ironG) {
     List<List<String>> rows = new ArrayList<>();
     for (Flux flux : Flux.values()) {
       var band = charge.fluxes().get(flux);
@@ -85,7 +85,7 @@ final class SmeltReckoners {
             figure(Charge.flourForLead(BUTTON_G, ironG, 0, 0)),
             ""));
     rows.add(List.of(words.of("table.all-fluxes"), figure(charge.ratio() * charge.sandG()), ""));
-    return new Grid(reckoners.heads("flux", "start-g", "range-g"), rows);
+    return new TableGrid(reckoners.heads("flux", "start-g", "range-g"), rows);
   }
 
   private Reckoner crucible() {
@@ -101,7 +101,7 @@ final class SmeltReckoners {
                 Crucible.sandG(typed[0], fill, Crucible.SAND_G_ML, Crucible.FLUX_G_ML, typed[1]);
             rows.add(List.of(words.percent(fill), figure(sand), figure(sand * typed[1])));
           }
-          return new Grid(reckoners.heads("fill", "smelt-sand-g", "flux-g"), rows);
+          return new TableGrid(reckoners.heads("fill", "smelt-sand-g", "flux-g"), rows);
         });
   }
 
@@ -119,7 +119,7 @@ final class SmeltReckoners {
           }
           Roast.Change change = Roast.expected(typed[0], typed[1] / 100, typed[2] / 100);
           return Optional.of(
-              new Grid(
+              new TableGrid(
                   reckoners.heads("roast-least", "roast-most"),
                   List.of(List.of(figure(change.lowG()), figure(change.highG())))));
         });
@@ -143,7 +143,7 @@ final class SmeltReckoners {
                   typed[0] * 1000, typed[1], (int) Math.round(typed[2]), typed[3], typed[4]);
           Terms terms = new Terms(typed[6], 1, typed[7], 1, "", ANY_DAY);
           double pays = lot.paysFrom(terms);
-          return new Grid(
+          return new TableGrid(
               reckoners.heads("heats", "whole-hours", "whole-cost", "brings", "pays-from", "bead"),
               List.of(
                   List.of(

@@ -36,7 +36,7 @@ public final class TablesPane extends BorderPane {
   private final ListView<Reckoner> list = new ListView<>();
   private final GridPane grid = new GridPane();
   private final VBox page = new VBox(12);
-  private Optional<Grid> shown = Optional.empty();
+  private Optional<TableGrid> shown = Optional.empty();
 
   /** Makes the tables of a workbench. */
   public TablesPane(Workbench workbench, FilePicker picker) {
@@ -102,14 +102,14 @@ public final class TablesPane extends BorderPane {
 
   /** While something typed is not understood, what was worked out last stays. */
   private void work() {
-    Optional<Grid> now = chosen().work().get();
+    Optional<TableGrid> now = chosen().work().get();
     if (now.isPresent() && !now.equals(shown)) {
       shown = now;
       show(now.get());
     }
   }
 
-  private void show(Grid now) {
+  private void show(TableGrid now) {
     grid.getChildren().clear();
     grid.getColumnConstraints().clear();
     for (int column = 0; column < now.heads().size(); column++) {

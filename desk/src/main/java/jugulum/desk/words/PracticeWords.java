@@ -9,8 +9,8 @@ import jugulum.practice.drill.Drill.OnBowl;
 import jugulum.practice.drill.Drill.OnDeck;
 import jugulum.practice.drill.Drill.OnPan;
 import jugulum.practice.drill.Score;
+import jugulum.practice.sand.FeedSand;
 import jugulum.practice.sand.GrainKind;
-import jugulum.practice.sand.Sand;
 import jugulum.practice.start.OwnDial;
 import jugulum.practice.start.Trade;
 
@@ -42,7 +42,7 @@ public final class PracticeWords {
   }
 
   /** The sizes of its sand. */
-  public static String sizes(Words words, Sand sand) {
+  public static String sizes(Words words, FeedSand sand) {
     return words.of(
         "practice.sizes",
         words.fixed(sand.finestMm(), 3),

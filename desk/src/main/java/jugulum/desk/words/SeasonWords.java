@@ -8,10 +8,10 @@ import jugulum.core.season.Change;
 import jugulum.core.season.ChangeEffect;
 import jugulum.core.season.Habit;
 import jugulum.core.season.HabitCost;
+import jugulum.core.season.KindOfWork;
 import jugulum.core.season.SeasonEdit;
 import jugulum.core.season.SlipCheck;
 import jugulum.core.season.SourceRate;
-import jugulum.core.season.Work;
 
 /** Says what a season comes to. */
 public final class SeasonWords {
@@ -189,7 +189,7 @@ public final class SeasonWords {
   }
 
   /** Hours at the bench by work, the most first. */
-  public static String work(Words words, Work work) {
+  public static String work(Words words, KindOfWork work) {
     return words.of("season.work", work);
   }
 }

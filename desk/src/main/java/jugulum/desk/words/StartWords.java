@@ -6,7 +6,7 @@ import jugulum.core.machine.Sheet;
 import jugulum.core.machine.Sheets;
 import jugulum.core.machine.Working;
 import jugulum.core.screens.Cut;
-import jugulum.practice.sand.Sand;
+import jugulum.practice.sand.FeedSand;
 import jugulum.practice.start.LotSand;
 import jugulum.practice.start.Trade;
 import jugulum.practice.start.TradeTable;
@@ -30,7 +30,7 @@ public final class StartWords {
   public record Feed(Cut cut, double flatness) {
     /** What it trades on a machine; empty where no law tells. */
     public Optional<Trade> trade(Working.Law law) {
-      Optional<Sand> sand = LotSand.of(cut, LotSand.MAGNETITE, flatness);
+      Optional<FeedSand> sand = LotSand.of(cut, LotSand.MAGNETITE, flatness);
       return switch (law) {
         case BOWL -> sand.map(TradeTable.shipped()::bowl);
         case DECK -> sand.map(TradeTable.shipped()::deck);

@@ -77,7 +77,7 @@ class BoardModelTest {
     assertThat(board.rows())
         .extracting(Cut::notation)
         .containsExactly("+16", "−16", "−16 +50", "−50 +100", "−100");
-    assertThat(board.flows(Flow.Return.class)).isEmpty();
+    assertThat(board.flows(BoardFlow.Return.class)).isEmpty();
   }
 
   @Test
@@ -93,16 +93,16 @@ class BoardModelTest {
         .last()
         .isInstanceOfSatisfying(
             Station.Work.class, station -> assertThat(station.steps()).hasSize(2));
-    assertThat(board.flows(Flow.Return.class))
+    assertThat(board.flows(BoardFlow.Return.class))
         .singleElement()
-        .returns(new LotId(3), Flow.Return::lot);
-    assertThat(board.flows(Flow.Spout.class))
-        .filteredOn(spout -> spout.kind() == Flow.Spout.Kind.TAILINGS)
+        .returns(new LotId(3), BoardFlow.Return::lot);
+    assertThat(board.flows(BoardFlow.Spout.class))
+        .filteredOn(spout -> spout.kind() == BoardFlow.Spout.Kind.TAILINGS)
         .singleElement()
         .returns(2, spout -> spout.lots().size());
-    assertThat(board.flows(Flow.Spout.class))
+    assertThat(board.flows(BoardFlow.Spout.class))
         .as("the second concentrate has no free place")
-        .anyMatch(spout -> spout.kind() == Flow.Spout.Kind.WAITING);
+        .anyMatch(spout -> spout.kind() == BoardFlow.Spout.Kind.WAITING);
   }
 
   @Test
@@ -124,7 +124,9 @@ class BoardModelTest {
         .finishes(6)
         .measures(8, new Measure.GoldWeight(1.2, 0.001));
     BoardModel board = of(bench);
-    assertThat(board.flows(Flow.Thread.class)).hasSize(3).allMatch(thread -> thread.share() == 1);
+    assertThat(board.flows(BoardFlow.Thread.class))
+        .hasSize(3)
+        .allMatch(thread -> thread.share() == 1);
     assertThat(board.goldByCell()).containsValue(1_200.0);
   }
 
@@ -140,9 +142,9 @@ class BoardModelTest {
     BoardModel board = of(bench);
     assertThat(board.rows()).hasSize(8);
     long shown =
-        board.flows(Flow.Band.class).count()
-            + board.flows(Flow.Return.class).count()
-            + board.flows(Flow.Spout.class).mapToLong(spout -> spout.lots().size()).sum();
+        board.flows(BoardFlow.Band.class).count()
+            + board.flows(BoardFlow.Return.class).count()
+            + board.flows(BoardFlow.Spout.class).mapToLong(spout -> spout.lots().size()).sum();
     assertThat(shown).isEqualTo(bench.batch().lots().size());
     assertThat(board.stations())
         .doesNotHaveDuplicates()

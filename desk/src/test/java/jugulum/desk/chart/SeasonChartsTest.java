@@ -15,8 +15,8 @@ import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.season.BatchResult;
 import jugulum.core.season.Change;
+import jugulum.core.season.KindOfWork;
 import jugulum.core.season.Track;
-import jugulum.core.season.Work;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.words.English;
 import jugulum.desk.words.Figures;
@@ -125,7 +125,7 @@ class SeasonChartsTest {
     LocalDate day = LocalDate.parse("2026-01-01");
     Track track =
         new Track(
-            Work.MACHINES,
+            KindOfWork.MACHINES,
             "long deck",
             "−30 +50",
             List.of(

@@ -9,7 +9,7 @@ import javafx.scene.input.KeyCode;
 import jugulum.book.replay.ReplayFile;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
-import jugulum.practice.drill.Habit;
+import jugulum.practice.drill.LostBy;
 import jugulum.practice.drill.Replay;
 import jugulum.practice.drill.Run;
 import org.junit.jupiter.api.Test;
@@ -47,7 +47,7 @@ class PracticeTest extends OnTheDemoBook {
       assertThat(person.text("verdict-best")).contains("best run");
       Replay replay = ((ReplayFile.Whole) ReplayFile.read(file)).replay();
       Run run = replay.played();
-      assertThat(run.losses()).anyMatch(loss -> loss.habit() == Habit.OPENED_FAST);
+      assertThat(run.losses()).anyMatch(loss -> loss.habit() == LostBy.OPENED_FAST);
       String before = person.text("verdict-score");
       person.press(ESCAPE).until(() -> person.sees("drills"));
       assertThat(person.text("practice-pane")).contains("Run once");

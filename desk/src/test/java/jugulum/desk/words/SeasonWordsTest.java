@@ -13,12 +13,12 @@ import jugulum.core.season.Change;
 import jugulum.core.season.ChangeEffect;
 import jugulum.core.season.Habit;
 import jugulum.core.season.HabitCost;
+import jugulum.core.season.KindOfWork;
 import jugulum.core.season.SeasonEdit;
 import jugulum.core.season.Slip;
 import jugulum.core.season.SlipCheck;
 import jugulum.core.season.Source;
 import jugulum.core.season.SourceRate;
-import jugulum.core.season.Work;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.season.SeasonText;
 import org.junit.jupiter.api.Test;
@@ -31,12 +31,12 @@ class SeasonWordsTest {
   private static final Figures FIGURES = new Figures(MassUnit.GRAM, WORDS);
   private static final LocalDate DAY = LocalDate.parse("2026-03-02");
   private static final Change CHANGE =
-      new Change("c", DAY, "three drops", Optional.of(Work.MAGNET), Optional.empty());
+      new Change("c", DAY, "three drops", Optional.of(KindOfWork.MAGNET), Optional.empty());
 
   private static HabitCost cost(Habit.Kind kind, String dial, Optional<Band> mg) {
     return new HabitCost(
         new Habit(kind, dial),
-        Work.MACHINES,
+        KindOfWork.MACHINES,
         "garden bowl",
         Gear.any(Machine.Kind.VORTEX_BOWL).sheet().dial(dial),
         7,

@@ -64,9 +64,9 @@ import jugulum.core.scale.ScaleView;
 import jugulum.core.scale.Sends;
 import jugulum.core.schedule.DayPlan;
 import jugulum.core.schedule.DayTask;
+import jugulum.core.season.KindOfWork;
 import jugulum.core.season.SeasonReason;
 import jugulum.core.season.SourceRate;
-import jugulum.core.season.Work;
 import jugulum.core.settling.ConcentrationCriterion;
 import jugulum.core.settling.Settling;
 import jugulum.core.shop.OwnedScreen;
@@ -83,7 +83,7 @@ import jugulum.core.units.MassUnit;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.smelt.BesideBox;
 import jugulum.desk.work.LongWork;
-import jugulum.practice.drill.Habit;
+import jugulum.practice.drill.LostBy;
 import jugulum.practice.sand.GrainKind;
 import jugulum.practice.start.Trade;
 import org.junit.jupiter.api.Test;
@@ -191,7 +191,7 @@ class WordsTest {
           Map.entry("look.mark", Act.values()),
           Map.entry("look.says", LookWeighed.Says.values()),
           Map.entry("day.why", DayPlan.Why.values()),
-          Map.entry("habit.help", Habit.values()),
+          Map.entry("habit.help", LostBy.values()),
           Map.entry("practice.trade", Trade.Rig.values()),
           Map.entry("practice.trade.shut", Trade.Rig.values()),
           Map.entry("speck.clue", Clue.values()),
@@ -201,7 +201,7 @@ class WordsTest {
           Map.entry("find.kind", FindLines.Kind.values()),
           Map.entry("season.by", SourceRate.Of.values()),
           Map.entry("season.rate", SourceRate.Of.values()),
-          Map.entry("season.work", Work.values()),
+          Map.entry("season.work", KindOfWork.values()),
           Map.entry("season.habit", jugulum.core.season.Habit.Kind.values()),
           Map.entry("season.help", jugulum.core.season.Habit.Kind.values()),
           Map.entry("practice.mineral", GrainKind.values()),

@@ -16,7 +16,7 @@ import jugulum.practice.drill.Runs.Grain;
  *
  * @param score what it comes to, drawn as finely as a run that is played
  * @param told what was done
- * @param way what the rules were set to, as {@link Hands} has it for this rig
+ * @param way what the rules were set to, as {@link RigHands} has it for this rig
  */
 public record Best(Score score, List<LoggedAction> told, List<Double> way) {
   /** Keeps its own copies. */
@@ -44,7 +44,8 @@ public record Best(Score score, List<LoggedAction> told, List<Double> way) {
 
   private static Run run(Drill drill, long seed, List<Double> way) {
     Run run = Runs.of(drill, Grain.WORKED_OUT, seed);
-    Consumer<Run> hands = Hands.of(drill, way.stream().mapToDouble(Double::doubleValue).toArray());
+    Consumer<Run> hands =
+        RigHands.of(drill, way.stream().mapToDouble(Double::doubleValue).toArray());
     int second = 0;
     while (!run.isOver()) {
       if (run.seconds() >= second) {
@@ -65,8 +66,8 @@ public record Best(Score score, List<LoggedAction> told, List<Double> way) {
     private record Tried(List<Double> way, double cost) {}
 
     List<Double> found() {
-      double[] reach = Hands.reach(drill);
-      Tried best = tried(Hands.begin(drill));
+      double[] reach = RigHands.reach(drill);
+      Tried best = tried(RigHands.begin(drill));
       for (int round = 0; round < ROUNDS; round++) {
         for (int setting = 0; setting < reach.length && !isGivenUp.getAsBoolean(); setting++) {
           best = beside(best, setting, reach[setting] / (1 << (2 * round)));
@@ -86,7 +87,7 @@ public record Best(Score score, List<LoggedAction> told, List<Double> way) {
                     other[setting] += side * step;
                     return other;
                   })
-              .filter(other -> Hands.isPossible(drill, other))
+              .filter(other -> RigHands.isPossible(drill, other))
               .toList();
       return others.parallelStream()
           .filter(_ -> !isGivenUp.getAsBoolean())

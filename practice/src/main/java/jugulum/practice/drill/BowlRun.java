@@ -48,7 +48,7 @@ public final class BowlRun implements Run {
   private final long seed;
   private final Bowl bowl;
   private final Trade trade;
-  private final Log log = new Log();
+  private final RunLog log = new RunLog();
   private final Course course;
   private final double[] valves;
   private BowlControls told;
@@ -136,23 +136,23 @@ public final class BowlRun implements Run {
     }
   }
 
-  private Habit habit() {
+  private LostBy habit() {
     if (!told.hasAgent()) {
-      return Habit.NO_AGENT;
+      return LostBy.NO_AGENT;
     }
     if (bowl.seconds() < fastUntil) {
-      return Habit.OPENED_FAST;
+      return LostBy.OPENED_FAST;
     }
     if (bowl.loadG() > TOO_MUCH_G) {
-      return Habit.OVERLOADED;
+      return LostBy.OVERLOADED;
     }
     if (bowl.sandGone() >= WANTED) {
-      return Habit.RAN_ON;
+      return LostBy.RAN_ON;
     }
     if (bowl.flowLMin() > MORE_THAN_ENOUGH * Math.max(trade.most(), trade.start().setting())) {
-      return Habit.TOO_MUCH_WATER;
+      return LostBy.TOO_MUCH_WATER;
     }
-    return Math.abs(told.tiltDegrees()) > UNSEEN ? Habit.OUT_OF_LEVEL : Habit.UNAVOIDED;
+    return Math.abs(told.tiltDegrees()) > UNSEEN ? LostBy.OUT_OF_LEVEL : LostBy.UNAVOIDED;
   }
 
   @Override

@@ -13,9 +13,9 @@ public final class Course {
   private final double[] gold;
   private final double[] sand;
   private final double[] water;
-  private final double[] lost = new double[Habit.values().length];
-  private final int[] times = new int[Habit.values().length];
-  private final double[] last = new double[Habit.values().length];
+  private final double[] lost = new double[LostBy.values().length];
+  private final int[] times = new int[LostBy.values().length];
+  private final double[] last = new double[LostBy.values().length];
   private int seconds;
 
   /** Of a run of at most so many seconds. */
@@ -36,7 +36,7 @@ public final class Course {
     }
   }
 
-  void lose(Habit habit, double amount, double at) {
+  void lose(LostBy habit, double amount, double at) {
     int i = habit.ordinal();
     lost[i] += amount;
     times[i] += at - last[i] > APART_S ? 1 : 0;
@@ -70,7 +70,7 @@ public final class Course {
    * @param times how often
    * @param share of all the gold, 0 to 1
    */
-  public record Loss(Habit habit, int times, double share) {}
+  public record Loss(LostBy habit, int times, double share) {}
 
   /**
    * What gold was lost by, the most first.
@@ -79,7 +79,7 @@ public final class Course {
    */
   List<Loss> losses(double all) {
     List<Loss> losses = new ArrayList<>();
-    for (Habit habit : Habit.values()) {
+    for (LostBy habit : LostBy.values()) {
       int i = habit.ordinal();
       if (lost[i] > 0) {
         losses.add(new Loss(habit, times[i], lost[i] / all));

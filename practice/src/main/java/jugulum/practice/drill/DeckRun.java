@@ -19,7 +19,7 @@ public final class DeckRun implements Run {
   private final Drill drill;
   private final long seed;
   private final Deck deck;
-  private final Log log = new Log();
+  private final RunLog log = new RunLog();
   private final Course course;
   private DeckControls controls;
   private double lostBefore;
@@ -114,11 +114,11 @@ public final class DeckRun implements Run {
     return all == 0 ? 0 : 1 - (double) first / all;
   }
 
-  private Habit habit() {
+  private LostBy habit() {
     double gold = deck.placeM(GrainKind.GOLD, 0.5);
     // Gold that lies well below where it was fed was washed there; else the splitter is too high.
     boolean isDown = gold > Deck.FED_AT_M + 0.03;
-    return isDown ? Habit.TOO_STEEP : Habit.SPLITTER;
+    return isDown ? LostBy.TOO_STEEP : LostBy.SPLITTER;
   }
 
   @Override

@@ -4,7 +4,7 @@ import java.util.Optional;
 import jugulum.core.check.Check;
 import jugulum.practice.bowl.BowlControls;
 import jugulum.practice.deck.DeckControls;
-import jugulum.practice.sand.Sand;
+import jugulum.practice.sand.FeedSand;
 
 /**
  * Something to train on.
@@ -17,7 +17,7 @@ import jugulum.practice.sand.Sand;
  * @param rig what it is run on
  */
 public record Drill(
-    String id, Optional<String> symptom, Sand sand, double limitS, double most, Rig rig) {
+    String id, Optional<String> symptom, FeedSand sand, double limitS, double most, Rig rig) {
   /** Checks the limits. */
   public Drill {
     Check.inRange("limitS", limitS, 10, 3600);
@@ -25,7 +25,7 @@ public record Drill(
   }
 
   /** The same with other sand. */
-  public Drill with(Sand other) {
+  public Drill with(FeedSand other) {
     return new Drill(id, symptom, other, limitS, most, rig);
   }
 

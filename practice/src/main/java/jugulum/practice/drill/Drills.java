@@ -12,7 +12,7 @@ import jugulum.practice.drill.Drill.OnBowl;
 import jugulum.practice.drill.Drill.OnDeck;
 import jugulum.practice.drill.Drill.OnPan;
 import jugulum.practice.drill.Drill.Rig;
-import jugulum.practice.sand.Sand;
+import jugulum.practice.sand.FeedSand;
 import jugulum.practice.start.LotSand;
 import jugulum.practice.start.TradeRun;
 
@@ -20,10 +20,10 @@ import jugulum.practice.start.TradeRun;
  * The drills there are, rising. Sands, loads and limits are ours; what they train is the sheets'.
  */
 public final class Drills {
-  private static final Sand MIDDLE = usual("50", "100");
-  private static final Sand FINE = usual("100", "200");
-  private static final Sand COARSE = usual("30", "50");
-  private static final Sand ALL = usual("20", "200");
+  private static final FeedSand MIDDLE = usual("50", "100");
+  private static final FeedSand FINE = usual("100", "200");
+  private static final FeedSand COARSE = usual("30", "50");
+  private static final FeedSand ALL = usual("20", "200");
   private static final double CHARGE_G = TradeRun.CHARGE_G;
   private static final double TOTAL_G = 3 * CHARGE_G;
 
@@ -40,7 +40,7 @@ public final class Drills {
   private Drills() {}
 
   /** The sand of a cut of which nothing more is known: what sheet and plan take it for. */
-  private static Sand usual(String passing, String retained) {
+  private static FeedSand usual(String passing, String retained) {
     Cut cut = new Cut(StandardScreens.numbered(passing), StandardScreens.numbered(retained));
     return LotSand.of(cut, LotSand.MAGNETITE, Assumptions.USUAL.flatness()).orElseThrow();
   }
@@ -99,12 +99,12 @@ public final class Drills {
   }
 
   private static Drill bowl(
-      String id, String symptom, Sand sand, double limit, double most, Rig rig) {
+      String id, String symptom, FeedSand sand, double limit, double most, Rig rig) {
     return new Drill(id, named(symptom), sand, limit, most, rig);
   }
 
   private static Drill deck(
-      String id, String symptom, Sand sand, double limit, double most, DeckControls begin) {
+      String id, String symptom, FeedSand sand, double limit, double most, DeckControls begin) {
     return new Drill(id, named(symptom), sand, limit, most, new OnDeck(begin));
   }
 

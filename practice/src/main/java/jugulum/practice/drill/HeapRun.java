@@ -17,7 +17,7 @@ public final class HeapRun implements Run {
   private final Drill drill;
   private final long seed;
   private final Heap heap;
-  private final Log log = new Log();
+  private final RunLog log = new RunLog();
   private final Course course;
   private double seconds;
   private double busyUntil;
@@ -56,7 +56,7 @@ public final class HeapRun implements Run {
     if (heap.isUp()) {
       isAway = true;
       if (heap.trapped() > 0) {
-        course.lose(Habit.TOO_FEW_DROPS, lost(), seconds);
+        course.lose(LostBy.TOO_FEW_DROPS, lost(), seconds);
       }
     }
   }

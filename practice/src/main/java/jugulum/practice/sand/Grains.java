@@ -18,14 +18,14 @@ public final class Grains {
   /** The most grains there may be. */
   public static final int MOST = 200_000;
 
-  private final Sand sand;
+  private final FeedSand sand;
   private final byte[] kinds;
   private final float[] sizesMm;
   private final float[] heights;
   private final float[] settling;
   private final int[] counts = new int[GrainKind.values().length];
 
-  private Grains(Sand sand, int count) {
+  private Grains(FeedSand sand, int count) {
     this.sand = sand;
     kinds = new byte[count];
     sizesMm = new float[count];
@@ -41,7 +41,7 @@ public final class Grains {
    * @param water what they fall through
    * @param seed the same seed gives the same grains
    */
-  public static Grains draw(Sand sand, int sandGrains, int goldGrains, Water water, long seed) {
+  public static Grains draw(FeedSand sand, int sandGrains, int goldGrains, Water water, long seed) {
     Check.inRange("sandGrains", sandGrains, 1, MOST);
     Check.inRange("goldGrains", goldGrains, 0, MOST);
     UniformRandomProvider random = RandomSource.XO_SHI_RO_256_PP.create(seed);
@@ -89,7 +89,7 @@ public final class Grains {
   }
 
   /** What they were drawn from. */
-  public Sand sand() {
+  public FeedSand sand() {
     return sand;
   }
 

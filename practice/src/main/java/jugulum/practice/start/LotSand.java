@@ -4,7 +4,7 @@ import java.util.Optional;
 import jugulum.core.ledger.Lot;
 import jugulum.core.magnet.MagnetShares;
 import jugulum.core.screens.Cut;
-import jugulum.practice.sand.Sand;
+import jugulum.practice.sand.FeedSand;
 
 /** The sand of a lot, as far as the book knows it. */
 public final class LotSand {
@@ -35,13 +35,13 @@ public final class LotSand {
    *
    * @param flatness of the gold of its batch, 0 to 1
    */
-  public static Optional<Sand> of(Lot lot, double flatness) {
+  public static Optional<FeedSand> of(Lot lot, double flatness) {
     double magnetite = MagnetShares.of(lot).map(MagnetShares::magnetite).orElse(MAGNETITE);
     return of(lot.cut(), magnetite, flatness);
   }
 
   /** Whether a sand has the sizes of a cut. */
-  static boolean isOf(Sand sand, Cut cut) {
+  static boolean isOf(FeedSand sand, Cut cut) {
     return sand.finestMm() == finestMm(cut) && sand.coarsestMm() == coarsestMm(cut);
   }
 
@@ -50,7 +50,7 @@ public final class LotSand {
   }
 
   private static double coarsestMm(Cut cut) {
-    return Math.min(Sand.COARSEST_MM, cut.upperMm());
+    return Math.min(FeedSand.COARSEST_MM, cut.upperMm());
   }
 
   /**
@@ -60,7 +60,7 @@ public final class LotSand {
    * @param flatness of its gold, 0 to 1
    * @return empty where its sizes are not what a bowl or a deck takes
    */
-  public static Optional<Sand> of(Cut cut, double magnetite, double flatness) {
+  public static Optional<FeedSand> of(Cut cut, double magnetite, double flatness) {
     double finest = finestMm(cut);
     double coarsest = coarsestMm(cut);
     if (cut.isAll() || coarsest <= finest) {
@@ -68,7 +68,7 @@ public final class LotSand {
     }
     double flattest = Math.clamp(flatness - REACH, MOST_FLAT, 1 - REACH);
     return Optional.of(
-        Sand.black(finest, coarsest, Math.clamp(magnetite, 0, 1))
+        FeedSand.black(finest, coarsest, Math.clamp(magnetite, 0, 1))
             .withGold(flattest, Math.clamp(flatness + REACH, flattest, 1)));
   }
 }

@@ -6,7 +6,7 @@ import java.util.OptionalDouble;
 import jugulum.core.check.Check;
 import jugulum.core.machine.Gear;
 import jugulum.core.marks.OwnWindow;
-import jugulum.practice.sand.Sand;
+import jugulum.practice.sand.FeedSand;
 
 /**
  * The drill's valve in a person's own turns: where sand climbs in the model stands for where it
@@ -25,7 +25,7 @@ public record OwnDial(Gear gear, OwnWindow window, double climbs, double goes) {
    *
    * @param trade what the sand trades on the drill's bowl
    */
-  public static Optional<OwnDial> of(List<Gear> gear, Sand sand, Trade trade) {
+  public static Optional<OwnDial> of(List<Gear> gear, FeedSand sand, Trade trade) {
     if (!trade.isOpen()) {
       return Optional.empty();
     }

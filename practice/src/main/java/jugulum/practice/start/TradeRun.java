@@ -8,9 +8,9 @@ import jugulum.practice.bowl.BowlShape;
 import jugulum.practice.deck.Deck;
 import jugulum.practice.deck.DeckControls;
 import jugulum.practice.deck.DeckShape;
+import jugulum.practice.sand.FeedSand;
 import jugulum.practice.sand.GrainKind;
 import jugulum.practice.sand.Grains;
-import jugulum.practice.sand.Sand;
 
 /**
  * Runs from which the table of trades is made: a bowl or a deck by the laws of practice, at one
@@ -50,7 +50,8 @@ public final class TradeRun {
 
   /** What goes with a magnet's leavings: as much of each mineral as a sluice leaves. */
   private static Grains grains(double finestMm, double coarsestMm) {
-    Sand sand = Sand.black(finestMm, coarsestMm, LotSand.MAGNETITE).withGold(FLATNESS[0], 1);
+    FeedSand sand =
+        FeedSand.black(finestMm, coarsestMm, LotSand.MAGNETITE).withGold(FLATNESS[0], 1);
     return Grains.draw(sand, SAND_GRAINS, GOLD_GRAINS, WATER, SEED);
   }
 
@@ -115,8 +116,8 @@ public final class TradeRun {
     int[] told = new int[FIGURES];
     int first = SAND.size();
     for (int of = 0; of < FLATNESS.length - 1; of += 2) {
-      Sand sand =
-          Sand.black(finestMm, coarsestMm, LotSand.MAGNETITE)
+      FeedSand sand =
+          FeedSand.black(finestMm, coarsestMm, LotSand.MAGNETITE)
               .withGold(FLATNESS[of], FLATNESS[of + 1]);
       Grains grains = Grains.draw(sand, SAND_GRAINS, GOLD_GRAINS / 4, WATER, SEED);
       Deck deck = new Deck(DeckShape.USUAL, grains, DECK_GRAMS, WATER, SEED);

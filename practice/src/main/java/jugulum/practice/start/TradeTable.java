@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import jugulum.practice.law.BowlLaws;
 import jugulum.practice.law.DeckLaws;
-import jugulum.practice.sand.Sand;
+import jugulum.practice.sand.FeedSand;
 import jugulum.practice.start.Trade.Point;
 import jugulum.practice.start.Trade.Rig;
 
@@ -174,7 +174,7 @@ public final class TradeTable {
    * What a cut trades on a bowl: run as briefly as it can be without losing gold; ten minutes where
    * even so no flow does both.
    */
-  public Trade bowl(Sand sand) {
+  public Trade bowl(FeedSand sand) {
     for (int time = 0; ; time++) {
       Trade trade = trade(Rig.BOWL, sand, time);
       if (time == MINUTES.length - 1 || trade.isOpen()) {
@@ -184,14 +184,14 @@ public final class TradeTable {
   }
 
   /** What a cut trades on a deck. */
-  public Trade deck(Sand sand) {
+  public Trade deck(FeedSand sand) {
     return trade(Rig.DECK, sand, 0);
   }
 
   /** A corner of the table and how much it counts. */
   private record Corner(int finest, int coarsest, double weight) {}
 
-  private Trade trade(Rig rig, Sand sand, int time) {
+  private Trade trade(Rig rig, FeedSand sand, int time) {
     List<Corner> corners = corners(sand);
     List<List<Point>> curves =
         corners.stream().map(corner -> curve(rig, corner, sand, time)).toList();
@@ -215,7 +215,7 @@ public final class TradeTable {
   }
 
   /** The setting up to which no more gold goes than is allowed. */
-  private double most(Rig rig, Corner corner, Sand sand, int time) {
+  private double most(Rig rig, Corner corner, FeedSand sand, int time) {
     short[][][] here = figures[rig.ordinal()][corner.finest()][corner.coarsest()];
     double before = setting(rig, 0) / FLOW_RATIO;
     double lostBefore = 0;
@@ -236,7 +236,7 @@ public final class TradeTable {
    * The cuts of the table about a cut: about as wide, with their middles about its own. A cut
    * narrower than a step counts as one of a step about its middle.
    */
-  private static List<Corner> corners(Sand sand) {
+  private static List<Corner> corners(FeedSand sand) {
     double width = Math.log(sand.coarsestMm() / sand.finestMm()) / Math.log(RATIO);
     double middle =
         Math.log(Math.sqrt(sand.coarsestMm() * sand.finestMm()) / FINEST_MM) / Math.log(RATIO);
@@ -258,7 +258,7 @@ public final class TradeTable {
   }
 
   /** The points of a corner at the levels it reaches. */
-  private List<Point> curve(Rig rig, Corner corner, Sand sand, int time) {
+  private List<Point> curve(Rig rig, Corner corner, FeedSand sand, int time) {
     short[][][] here = figures[rig.ordinal()][corner.finest()][corner.coarsest()];
     List<Point> points = new ArrayList<>();
     Point before = new Point(setting(rig, 0) / FLOW_RATIO, 0, 0);
@@ -286,7 +286,7 @@ public final class TradeTable {
         low.goldLost() + part * (high.goldLost() - low.goldLost()));
   }
 
-  private static double sandOut(short[] told, Sand sand) {
+  private static double sandOut(short[] told, FeedSand sand) {
     double out = 0;
     for (int k = 0; k < TradeRun.SAND.size(); k++) {
       out += sand.share(TradeRun.SAND.get(k)) * told[k] / 1000;
@@ -295,7 +295,7 @@ public final class TradeTable {
   }
 
   /** Gold of flatness from the flattest to the roundest, each as likely as the other. */
-  private static double goldLost(short[] told, Sand sand) {
+  private static double goldLost(short[] told, FeedSand sand) {
     double lost = 0;
     double all = 0;
     for (int of = 0; of < TradeRun.FLATNESS.length - 1; of++) {

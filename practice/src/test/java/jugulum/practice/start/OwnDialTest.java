@@ -13,7 +13,7 @@ import jugulum.core.marks.MarkLook.Saw;
 import jugulum.core.marks.OwnMarks;
 import jugulum.core.screens.Cut;
 import jugulum.core.screens.StandardScreens;
-import jugulum.practice.sand.Sand;
+import jugulum.practice.sand.FeedSand;
 import jugulum.practice.start.Trade.Point;
 import org.junit.jupiter.api.Test;
 
@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 class OwnDialTest {
   private static final Cut CUT =
       new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("80"));
-  private static final Sand SAND = LotSand.of(CUT, 0.1, 0.4).orElseThrow();
+  private static final FeedSand SAND = LotSand.of(CUT, 0.1, 0.4).orElseThrow();
   private static final Gear BARE = Gear.any(new Machine(Machine.Kind.VORTEX_BOWL, "garden bowl"));
 
   /** Nine tenths of the sand go at 10 L/min, gold at 16. */
@@ -68,7 +68,7 @@ class OwnDialTest {
     assertThat(OwnDial.of(List.of(bowl(Saw.THREAD)), SAND, trade(9))).isEmpty();
     assertThat(OwnDial.of(List.of(bowl(Saw.SPECK)), SAND, trade(16))).isEmpty();
     assertThat(OwnDial.of(List.of(BARE), SAND, trade(16))).isEmpty();
-    Sand other =
+    FeedSand other =
         LotSand.of(
                 new Cut(StandardScreens.numbered("80"), StandardScreens.numbered("100")), 0.1, 0.4)
             .orElseThrow();

@@ -11,9 +11,9 @@ import java.util.Optional;
  * @param proposed which of them is worth most when its hours are paid, by its place; -1 where no
  *     stack is possible
  */
-public record Trade(List<Point> points, int proposed) {
+public record StackTrade(List<Point> points, int proposed) {
   /** Keeps its own copy. */
-  public Trade {
+  public StackTrade {
     points = List.copyOf(points);
   }
 

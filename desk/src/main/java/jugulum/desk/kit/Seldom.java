@@ -5,7 +5,7 @@ import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
 
 /** What is seldom wanted, behind one button; the keys of its buttons act before it is unfolded. */
-public final class Fold extends VBox {
+public final class Seldom extends VBox {
   private final Node content;
   private final Button button;
 
@@ -16,7 +16,7 @@ public final class Fold extends VBox {
    * @param text what that button says
    * @param key the letter that presses it
    */
-  public Fold(String id, String text, String key, Node content) {
+  public Seldom(String id, String text, String key, Node content) {
     super(8);
     this.content = content;
     this.button = Buttons.quiet(id, text, key, this::unfold);

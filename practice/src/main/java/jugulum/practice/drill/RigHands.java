@@ -14,13 +14,13 @@ import jugulum.practice.sand.GrainKind;
  * bowl the flow in L/min, how fast it is opened in L/min a second, and the charge in g; of a deck
  * the tilt in degrees, the water in L/min and the feed in kg/h; of a pan the drops.
  */
-final class Hands {
+final class RigHands {
   private static final double SHARE_TO_BEGIN = 1.0 / 3;
 
   /** The next charge goes in when so much of the last is left. */
   private static final double ALMOST_CLEAR = 0.15;
 
-  private Hands() {}
+  private RigHands() {}
 
   static double[] begin(Drill drill) {
     return switch (drill.rig()) {

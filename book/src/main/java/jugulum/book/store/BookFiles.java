@@ -13,9 +13,9 @@ import java.util.Optional;
  * @param book which file it was; empty where the system does not tell
  * @param tail the same of the tail
  */
-record Place(Path path, Optional<Object> book, Optional<Object> tail) {
-  static Place of(Path path) {
-    return new Place(path, key(path), key(Tail.of(path)));
+record BookFiles(Path path, Optional<Object> book, Optional<Object> tail) {
+  static BookFiles of(Path path) {
+    return new BookFiles(path, key(path), key(Tail.of(path)));
   }
 
   private static Optional<Object> key(Path file) {

@@ -4,7 +4,7 @@ import java.util.List;
 import jugulum.core.ledger.LotId;
 
 /** What moves over the board. */
-public sealed interface Flow {
+public sealed interface BoardFlow {
   /**
    * Sand on its way from one station to the next.
    *
@@ -13,7 +13,7 @@ public sealed interface Flow {
    * @param to where it is taken, or waits
    * @param grams its dry mass; 0 where it is not known
    */
-  record Band(LotId lot, Cell from, Cell to, double grams) implements Flow {}
+  record Band(LotId lot, Cell from, Cell to, double grams) implements BoardFlow {}
 
   /**
    * Material set aside at a station.
@@ -23,7 +23,7 @@ public sealed interface Flow {
    * @param lots the lots
    * @param grams their dry mass together; 0 where none is known
    */
-  record Spout(Cell from, Kind kind, List<LotId> lots, double grams) implements Flow {
+  record Spout(Cell from, Kind kind, List<LotId> lots, double grams) implements BoardFlow {
     /** What kind of material is set aside. */
     public enum Kind {
       MAGNETICS,
@@ -42,7 +42,7 @@ public sealed interface Flow {
    * @param to the next
    * @param share of all gold weighed, 0 to 1
    */
-  record Thread(Cell from, Cell to, double share) implements Flow {}
+  record Thread(Cell from, Cell to, double share) implements BoardFlow {}
 
   /**
    * A lot that goes back to a station at or before the one that made it.
@@ -51,5 +51,5 @@ public sealed interface Flow {
    * @param from where it was made
    * @param to where it is run again
    */
-  record Return(LotId lot, Cell from, Cell to) implements Flow {}
+  record Return(LotId lot, Cell from, Cell to) implements BoardFlow {}
 }

@@ -6,8 +6,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.shape.CubicCurve;
 
 /** The program's own sign: a throat, two curves that close in on a thread. */
-final class Mark {
-  private Mark() {}
+final class Sign {
+  private Sign() {}
 
   static Node node() {
     CubicCurve left = new CubicCurve(2, 0, 12, 6, 12, 14, 2, 20);

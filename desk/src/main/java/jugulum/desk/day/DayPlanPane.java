@@ -32,7 +32,7 @@ import jugulum.desk.words.Words;
 import jugulum.desk.work.Outcome;
 
 /** The day as it is planned: when it ends, its strip, what to do now and what is tight. */
-final class PlanPane extends BorderPane {
+final class DayPlanPane extends BorderPane {
   @Prologue private final Words words;
   private final Workbench workbench;
   private final Days days;
@@ -51,7 +51,8 @@ final class PlanPane extends BorderPane {
   /** Someone waits for what is being planned. */
   private boolean isAwaited;
 
-  PlanPane(Workbench workbench, Supplier<Instant> now, FilePicker picker, Navigation navigation) {
+  DayPlanPane(
+      Workbench workbench, Supplier<Instant> now, FilePicker picker, Navigation navigation) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
@@ -176,12 +177,12 @@ final class PlanPane extends BorderPane {
   private final class Given implements SetupPage.Wants {
     @Override
     public void set(DaySetup told) {
-      send(new DayEdit.SetUp(told), PlanPane.this::leave, setup::refuse);
+      send(new DayEdit.SetUp(told), DayPlanPane.this::leave, setup::refuse);
     }
 
     @Override
     public void leave() {
-      PlanPane.this.leave();
+      DayPlanPane.this.leave();
     }
   }
 
@@ -207,7 +208,7 @@ final class PlanPane extends BorderPane {
 
     @Override
     public void leave() {
-      PlanPane.this.leave();
+      DayPlanPane.this.leave();
     }
   }
 

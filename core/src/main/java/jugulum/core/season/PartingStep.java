@@ -35,9 +35,9 @@ import jugulum.core.trial.Logit;
  * @param habits what it shows of habits, whoever's the machine is
  * @param set where its dials stood, by name
  */
-public record Part(
+public record PartingStep(
     StepId step,
-    Work work,
+    KindOfWork work,
     String machine,
     Optional<Machine.Kind> kind,
     String cut,
@@ -52,7 +52,7 @@ public record Part(
   static final double EDGE = 0.002;
 
   /** Keeps its own copies. */
-  public Part {
+  public PartingStep {
     habits = List.copyOf(habits);
     set = Map.copyOf(set);
   }
@@ -79,10 +79,10 @@ public record Part(
         .toList();
   }
 
-  static Part of(Step step, Network network, Stage stage) {
-    return new Part(
+  static PartingStep of(Step step, Network network, Stage stage) {
+    return new PartingStep(
         step.id(),
-        Work.of(step.process()),
+        KindOfWork.of(step.process()),
         machine(step).map(Machine::name).orElse(""),
         machine(step).map(Machine::kind),
         network.cutInto(step).notation(),

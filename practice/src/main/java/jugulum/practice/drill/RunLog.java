@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What was done in a run, by its steps. */
-final class Log {
+final class RunLog {
   private final List<LoggedAction> told = new ArrayList<>();
   private long steps;
 

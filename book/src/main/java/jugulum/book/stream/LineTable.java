@@ -10,7 +10,7 @@ import java.util.Optional;
  * @param columns its columns
  * @param searched the column whose words can be searched for, by its name; empty where none is
  */
-public record Table(String name, List<Column> columns, Optional<String> searched) {
+public record LineTable(String name, List<Column> columns, Optional<String> searched) {
   /** What a column holds. */
   public enum Type {
     TEXT,
@@ -26,12 +26,12 @@ public record Table(String name, List<Column> columns, Optional<String> searched
   public record Column(String name, Type type) {}
 
   /** A table of which no column is searched. */
-  public Table(String name, List<Column> columns) {
+  public LineTable(String name, List<Column> columns) {
     this(name, columns, Optional.empty());
   }
 
   /** Keeps its own copy. */
-  public Table {
+  public LineTable {
     columns = List.copyOf(columns);
   }
 

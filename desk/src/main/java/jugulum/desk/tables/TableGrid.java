@@ -8,9 +8,9 @@ import java.util.List;
  * @param heads what stands over the columns, as written
  * @param rows as many texts in each as there are heads
  */
-public record Grid(List<String> heads, List<List<String>> rows) {
+public record TableGrid(List<String> heads, List<List<String>> rows) {
   /** Keeps its own copies. */
-  public Grid {
+  public TableGrid {
     heads = List.copyOf(heads);
     rows = rows.stream().map(List::copyOf).toList();
   }

@@ -40,7 +40,7 @@ import jugulum.practice.start.OwnDial;
 import jugulum.practice.start.Trade;
 
 /** A run that is played: its picture, what one turns, and how it stands. */
-final class RunPage extends HBox {
+final class PlayPage extends HBox {
   /** From where half the sand goes the water is worth having. */
   private static final double HALF = 0.5;
 
@@ -87,7 +87,7 @@ final class RunPage extends HBox {
    *
    * @param over told when it is over
    */
-  RunPage(Workbench workbench, Run run, Consumer<Run> over) {
+  PlayPage(Workbench workbench, Run run, Consumer<Run> over) {
     this.words = workbench.words();
     super(24);
     this.run = run;

@@ -10,7 +10,7 @@ import jugulum.core.screens.Screen;
  * The gold of a feed parted into narrow ranges of sizes, none of which a screen cuts through: a cut
  * is some of them in a row.
  */
-final class Cells {
+final class SizeRanges {
   /** So many between two screens. */
   private static final int BETWEEN = 4;
 
@@ -30,7 +30,7 @@ final class Cells {
    */
   private record Cell(double sizeMm, double goldMg) {}
 
-  Cells(PlanRequest request, Optional<Double> topMm, List<Screen> screens) {
+  SizeRanges(PlanRequest request, Optional<Double> topMm, List<Screen> screens) {
     double finest = Math.max(request.feed().lowerMm(), request.conditions().finestGoldMm());
     double coarsest =
         topMm.orElseGet(

@@ -1,7 +1,7 @@
 package jugulum.practice.drill;
 
 /** What gold was lost by, first the one that goes before the others. */
-public enum Habit {
+public enum LostBy {
   /** Flakes floated on water without wetting agent. */
   NO_AGENT,
   /** It went while the water churned after the valve was opened fast. */

@@ -13,7 +13,7 @@ import jugulum.core.check.Check;
  * @param flattest the flattest gold, from 0.2
  * @param roundest the roundest gold, from the flattest to 1
  */
-public record Sand(
+public record FeedSand(
     double finestMm,
     double coarsestMm,
     Map<GrainKind, Double> shares,
@@ -38,7 +38,7 @@ public record Sand(
   private static final double ROUNDEST = 0.5;
 
   /** Checks every value and keeps its own copy. */
-  public Sand {
+  public FeedSand {
     Check.inRange("finestMm", finestMm, FINEST_MM, COARSEST_MM);
     Check.inRange("coarsestMm", coarsestMm, Math.nextUp(finestMm), COARSEST_MM);
     Check.inRange("flattest", flattest, 0.2, 1);
@@ -57,17 +57,17 @@ public record Sand(
    * @param coarsestMm in mm
    * @param magnetite its share by mass, 0 to 1
    */
-  public static Sand black(double finestMm, double coarsestMm, double magnetite) {
+  public static FeedSand black(double finestMm, double coarsestMm, double magnetite) {
     Check.share("magnetite", magnetite);
     Map<GrainKind, Double> shares = new EnumMap<>(GrainKind.class);
     WITHOUT_MAGNETITE.forEach((kind, share) -> shares.put(kind, share * (1 - magnetite)));
     shares.put(GrainKind.MAGNETITE, magnetite);
-    return new Sand(finestMm, coarsestMm, shares, FLATTEST, ROUNDEST);
+    return new FeedSand(finestMm, coarsestMm, shares, FLATTEST, ROUNDEST);
   }
 
   /** The same with gold of other flatness. */
-  public Sand withGold(double flattest, double roundest) {
-    return new Sand(finestMm, coarsestMm, shares, flattest, roundest);
+  public FeedSand withGold(double flattest, double roundest) {
+    return new FeedSand(finestMm, coarsestMm, shares, flattest, roundest);
   }
 
   /** The share of a mineral, 0 to 1. */

@@ -3,7 +3,7 @@ package jugulum.core.season;
 import jugulum.core.ledger.Process;
 
 /** What time at the bench goes into. */
-public enum Work {
+public enum KindOfWork {
   RECEIVING,
   SCREENING,
   MAGNET,
@@ -13,7 +13,7 @@ public enum Work {
   HANDLING;
 
   /** The work a kind of step is. */
-  public static Work of(Process process) {
+  public static KindOfWork of(Process process) {
     return switch (process) {
       case Process.Receive _ -> RECEIVING;
       case Process.Screening _ -> SCREENING;
