@@ -50,6 +50,9 @@ final class BookLock implements AutoCloseable {
 
   private static final long GATE_STEP_MS = 50;
 
+  /** More the file never says, in bytes. */
+  private static final long LONGEST = 10_000;
+
   private final Path file;
   private final FileChannel channel;
   private final String me;
@@ -108,7 +111,7 @@ final class BookLock implements AutoCloseable {
     BookLock mine = HELD.get(beside);
     if (mine != null) {
       if (isAlone || mine.isAlone) {
-        return new Asked.Taken(holder(beside));
+        return new Asked.Taken(mine.me);
       }
       mine.windows++;
       return new Asked.Given(mine, Optional.empty());
@@ -128,7 +131,7 @@ final class BookLock implements AutoCloseable {
       Optional<FileLock> gate = gate(channel);
       Optional<FileLock> alone = gate.flatMap(_ -> tryLock(channel, OPEN, false));
       if (gate.isPresent() && alone.isPresent()) {
-        List<String> before = Files.readAllLines(beside);
+        List<String> before = said(channel);
         BookLock held = new BookLock(beside, channel, gate.get(), me, isAlone);
         String stamp = before.size() > 1 ? before.get(1) : "";
         held.note(stamp);
@@ -187,7 +190,22 @@ final class BookLock implements AutoCloseable {
     channel.force(false);
   }
 
-  /** Who holds it; on some systems not even that can be read while it is held. */
+  /**
+   * What the file says. It is read by the channel that holds the locks: were it opened a second
+   * time, closing it would give them all back.
+   */
+  private static List<String> said(FileChannel channel) throws IOException {
+    ByteBuffer all = ByteBuffer.allocate((int) Math.min(channel.size(), LONGEST));
+    while (all.hasRemaining() && channel.read(all, all.position()) >= 0) {
+      // Until it is read.
+    }
+    return new String(all.array(), 0, all.position(), StandardCharsets.UTF_8).lines().toList();
+  }
+
+  /**
+   * Who holds it, asked where this process does not; on some systems not even that can be read
+   * while it is held.
+   */
   private static String holder(Path file) {
     try {
       return Files.readAllLines(file).stream().findFirst().orElse("");

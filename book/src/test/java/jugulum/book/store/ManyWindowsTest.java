@@ -63,6 +63,21 @@ class ManyWindowsTest {
     }
   }
 
+  /**
+   * Another program, not another window of this one: those know of each other without the system.
+   */
+  @Test
+  void whoHasItAloneKeepsOtherProgramsOut() throws IOException, InterruptedException {
+    Path file = folder.resolve("one.book");
+    BatchBook.open(file, Clock.systemUTC()).close();
+    try (HeldAlone _ = new HeldAlone(file, "this program")) {
+      Process other = start(file, 1, 1);
+      assertThat(other.waitFor()).as("it could not write").isNotZero();
+    }
+    Process other = start(file, 1, 0);
+    assertThat(other.waitFor()).isZero();
+  }
+
   private static Process start(Path file, int which, int edits) throws IOException {
     return new ProcessBuilder(
             Path.of(System.getProperty("java.home"), "bin", "java").toString(),
