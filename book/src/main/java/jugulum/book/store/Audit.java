@@ -43,12 +43,10 @@ final class Audit {
   }
 
   private void checkPictures() {
-    PictureRows.all(handle).stream()
-        .filter(sha256 -> PictureRows.of(handle, sha256).isEmpty())
-        .findFirst()
+    PictureRows.spoilt(handle)
         .ifPresent(
-            sha256 -> {
-              throw damaged("the copy of the picture " + sha256 + " is not as it was written");
+            what -> {
+              throw damaged(what);
             });
   }
 

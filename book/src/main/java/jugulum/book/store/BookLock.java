@@ -128,30 +128,44 @@ final class BookLock implements AutoCloseable {
       Private.makeFile(beside);
       FileChannel channel =
           FileChannel.open(beside, StandardOpenOption.READ, StandardOpenOption.WRITE);
-      Optional<FileLock> gate = gate(channel);
-      Optional<FileLock> alone = gate.flatMap(_ -> tryLock(channel, OPEN, false));
-      if (gate.isPresent() && alone.isPresent()) {
-        List<String> before = said(channel);
-        BookLock held = new BookLock(beside, channel, gate.get(), me, isAlone);
-        String stamp = before.size() > 1 ? before.get(1) : "";
-        held.note(stamp);
-        if (!isAlone) {
-          alone.get().release();
-          if (tryLock(channel, OPEN, true).isEmpty()) {
-            throw new IOException("the lock was lost on the way");
-          }
+      Optional<Asked.Given> given = Optional.empty();
+      try {
+        given = given(beside, channel, me, isAlone);
+      } finally {
+        if (given.isEmpty()) {
+          channel.close();
         }
-        return new Asked.Given(held, Optional.of(stamp));
       }
-      if (gate.isPresent() && !isAlone && tryLock(channel, OPEN, true).isPresent()) {
-        return new Asked.Given(
-            new BookLock(beside, channel, gate.get(), me, false), Optional.empty());
-      }
-      channel.close();
-      return new Asked.Taken(holder(beside));
+      return given.isPresent() ? given.get() : new Asked.Taken(holder(beside));
     } catch (IOException why) {
       return new Asked.Impossible(why);
     }
+  }
+
+  /** Empty where another program has it alone, or is opening it and does not end. */
+  private static Optional<Asked.Given> given(
+      Path beside, FileChannel channel, String me, boolean isAlone) throws IOException {
+    Optional<FileLock> gate = gate(channel);
+    if (gate.isEmpty()) {
+      return Optional.empty();
+    }
+    BookLock held = new BookLock(beside, channel, gate.get(), me, isAlone);
+    Optional<FileLock> alone = tryLock(channel, OPEN, false);
+    if (alone.isEmpty()) {
+      return !isAlone && tryLock(channel, OPEN, true).isPresent()
+          ? Optional.of(new Asked.Given(held, Optional.empty()))
+          : Optional.empty();
+    }
+    List<String> before = said(channel);
+    String stamp = before.size() > 1 ? before.get(1) : "";
+    held.note(stamp);
+    if (!isAlone) {
+      alone.get().release();
+      if (tryLock(channel, OPEN, true).isEmpty()) {
+        throw new IOException("the lock was lost on the way");
+      }
+    }
+    return Optional.of(new Asked.Given(held, Optional.of(stamp)));
   }
 
   private static Optional<FileLock> gate(FileChannel channel) throws IOException {

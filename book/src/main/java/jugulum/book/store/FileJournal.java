@@ -2,7 +2,6 @@ package jugulum.book.store;
 
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.Row;
@@ -26,12 +25,8 @@ final class FileJournal extends Journal {
     this.handle = handle;
   }
 
-  /**
-   * Adds a row; one that does not follow the last of its stream is somebody else's already.
-   *
-   * @return its chain
-   */
-  String add(Key stream, Row row) {
+  /** Adds a row; one that does not follow the last of its stream is somebody else's already. */
+  void add(Key stream, Row row) {
     Head head = head(stream);
     if (row.version() != head.version() + 1) {
       throw new RowStore.VersionTaken(null);
@@ -44,24 +39,13 @@ final class FileJournal extends Journal {
     }
     insert.bind(said.size(), chain).execute();
     handle.execute(HEAD, stream.kind(), stream.id(), row.version(), chain);
-    return chain;
   }
 
   /** All a row says, as its chain covers it. */
   private static List<Object> said(long seq, Key stream, Row row) {
-    return List.of(
-        seq,
-        stream.kind(),
-        stream.id(),
-        row.version(),
-        row.at().toString(),
-        row.from().bench().name(),
-        row.from().bench().id(),
-        row.from().action(),
-        row.act().name().toLowerCase(Locale.ROOT),
-        row.form(),
-        row.body(),
-        Chain.crc(row.body()));
+    List<Object> said = Journal.saying(row, seq, stream.kind(), stream.id(), row.version());
+    said.add(Chain.crc(row.body()));
+    return said;
   }
 
   /**

@@ -29,6 +29,9 @@ class Journal {
           "seq", "kind", "stream", "version", "at", "who", "bench", "action", "act", "form", "body",
           "crc");
 
+  /** What a row says besides where it stands. */
+  static final String TOLD = "at, who, bench, action, act, form, body";
+
   static final String SAID = String.join(", ", COLUMNS);
 
   private final Handle handle;
@@ -206,6 +209,21 @@ class Journal {
   /** Whether the body of a row is the one that was written. */
   static boolean isWhole(ResultSet row) throws SQLException {
     return row.getLong("crc") == Chain.crc(row.getString("body"));
+  }
+
+  /** Where a row stands, and then what it says, as {@link #TOLD} names it. */
+  static List<Object> saying(Row row, Object... place) {
+    List<Object> all = new ArrayList<>(List.of(place));
+    all.addAll(
+        List.of(
+            row.at().toString(),
+            row.from().bench().name(),
+            row.from().bench().id(),
+            row.from().action(),
+            row.act().name().toLowerCase(Locale.ROOT),
+            row.form(),
+            row.body()));
+    return all;
   }
 
   /** What a row says. */

@@ -31,8 +31,8 @@ import jugulum.book.stream.Sending;
 import jugulum.book.stream.SetAside;
 import jugulum.book.stream.Store;
 import jugulum.book.stream.StreamKind;
-import jugulum.book.stream.TooLate;
 import jugulum.book.stream.Waiting;
+import jugulum.core.stream.Refusal;
 
 /**
  * A bench's own copy of a served book, in a file like any book, and beside its rows what the bench
@@ -86,11 +86,7 @@ public final class MirrorStore implements Store {
       if (base.readOnly().isPresent()) {
         throw new BookProblem(Kind.READ_ONLY_DISK, path, "", null);
       }
-      base.asking(
-          () -> {
-            Outbox.make(base.handle());
-            return null;
-          });
+      base.doing(() -> Outbox.make(base.handle()));
       return new MirrorStore(base, clock);
     } catch (RuntimeException problem) {
       base.close();
@@ -374,29 +370,31 @@ public final class MirrorStore implements Store {
             return false;
           }
           List<Waiting> waiting = outbox.waiting();
-          Map<Key, Long> heads = new HashMap<>();
-          Set<String> arrived = new HashSet<>();
+          Map<Key, Long> seen = new HashMap<>();
           waiting.stream()
               .flatMap(one -> one.streams().stream())
-              .forEach(stream -> heads.put(stream, base.version(stream)));
+              .forEach(stream -> seen.put(stream, base.version(stream)));
           base.addAll(rows);
-          rows.forEach(row -> arrived.add(row.placed().row().from().action()));
-          settle(kinds, waiting, arrived, heads, rows);
+          settle(kinds, waiting, seen, rows);
           return true;
         });
   }
 
+  /**
+   * Lets go what arrived of what waited, and takes the rest again where others wrote.
+   *
+   * @param seen where each stream stood for who did what waits
+   */
   private void settle(
       List<StreamKind<?, ?>> kinds,
       List<Waiting> waiting,
-      Set<String> arrived,
-      Map<Key, Long> heads,
+      Map<Key, Long> seen,
       List<Served.Arrived> rows) {
     Set<String> mine = new HashSet<>();
-    waiting.stream().map(Waiting::action).filter(arrived::contains).forEach(mine::add);
+    rows.forEach(row -> mine.add(row.placed().row().from().action()));
+    mine.retainAll(waiting.stream().map(Waiting::action).toList());
     mine.forEach(outbox::drop);
     List<Waiting> still = waiting.stream().filter(one -> !mine.contains(one.action())).toList();
-    Map<Key, Long> seen = new HashMap<>(heads);
     Set<Key> touched = new HashSet<>();
     long last = 0;
     for (Served.Arrived row : rows) {
@@ -415,20 +413,27 @@ public final class MirrorStore implements Store {
         still.stream().flatMap(one -> one.streams().stream()).anyMatch(touched::contains);
     List<Waiting> said = still.stream().filter(one -> !one.streams().isEmpty()).toList();
     if (isTouched) {
-      Rebase.Outcome outcome =
+      take(
           new Rebase(
                   kinds,
                   stream -> rowsUpTo(stream, seen.getOrDefault(stream, base.version(stream))),
-                  stream -> rowsUpTo(stream, Long.MAX_VALUE))
-              .take(said);
-      outbox.replace(outcome.stands());
-      outcome.aside().forEach(aside -> outbox.setAside(aside, clock.instant()));
+                  this::allRows)
+              .take(said));
     } else if (said.size() < still.size()) {
       // What the bench said of a book it did not know yet; it knows it now.
       still.stream()
           .filter(one -> one.streams().isEmpty())
           .forEach(one -> outbox.drop(one.action()));
     }
+  }
+
+  private void take(Rebase.Outcome outcome) {
+    outbox.replace(outcome.stands());
+    outcome.aside().forEach(aside -> outbox.setAside(aside, clock.instant()));
+  }
+
+  private List<Row> allRows(Key stream) {
+    return rowsUpTo(stream, Long.MAX_VALUE);
   }
 
   private List<Row> rowsUpTo(Key stream, long version) {
@@ -493,18 +498,13 @@ public final class MirrorStore implements Store {
     base.keep(copy);
   }
 
-  /** Sets what the server will not have aside, and whatever rests on it. */
-  public void refused(List<StreamKind<?, ?>> kinds, TooLate refused) {
+  /** Sets an action the server will not have aside, and whatever rests on it. */
+  public void refused(List<StreamKind<?, ?>> kinds, String action, Refusal why) {
     transaction(
         () -> {
-          Rebase.Outcome outcome =
-              new Rebase(
-                      kinds,
-                      stream -> rowsUpTo(stream, Long.MAX_VALUE),
-                      stream -> rowsUpTo(stream, Long.MAX_VALUE))
-                  .without(refused, outbox.waiting());
-          outbox.replace(outcome.stands());
-          outcome.aside().forEach(aside -> outbox.setAside(aside, clock.instant()));
+          take(
+              new Rebase(kinds, this::allRows, this::allRows)
+                  .take(outbox.waiting(), Map.of(action, why)));
           return null;
         });
   }

@@ -48,7 +48,7 @@ public record Move(long rows, int pictures) {
                       from.picture(sha256).ifPresent(to::keep);
                       pictures++;
                     }
-                    checkSame(from, to.news(0, Integer.MAX_VALUE), address.toString());
+                    checkSame(from, to.after(0, Integer.MAX_VALUE), address.toString());
                     return new Move(rows, pictures);
                   }));
     }
@@ -71,7 +71,7 @@ public record Move(long rows, int pictures) {
           () ->
               to.transaction(
                   () -> {
-                    List<Served.Arrived> rows = from.news(0, Integer.MAX_VALUE);
+                    List<Served.Arrived> rows = from.after(0, Integer.MAX_VALUE);
                     to.addAll(rows);
                     List<String> pictures = from.pictures();
                     pictures.forEach(sha256 -> from.picture(sha256).ifPresent(to::keep));

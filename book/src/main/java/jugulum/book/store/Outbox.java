@@ -120,29 +120,17 @@ final class Outbox {
         .one();
   }
 
-  /** Adds a row; says its number. */
-  long add(Placed placed) {
-    Row row = placed.row();
-    return handle
-        .createUpdate(
-            "INSERT INTO outbox (kind, stream, at, who, bench, action, act, form, body) VALUES (?,"
-                + " ?, ?, ?, ?, ?, ?, ?, ?)")
-        .bind(0, placed.stream().kind())
-        .bind(1, placed.stream().id())
-        .bind(2, row.at().toString())
-        .bind(3, row.from().bench().name())
-        .bind(4, row.from().bench().id())
-        .bind(5, row.from().action())
-        .bind(6, row.act().name().toLowerCase(Locale.ROOT))
-        .bind(7, row.form())
-        .bind(8, row.body())
-        .executeAndReturnGeneratedKeys("id")
-        .mapTo(Long.class)
-        .one();
+  void add(Placed placed) {
+    Key stream = placed.stream();
+    handle.execute(
+        "INSERT INTO outbox (kind, stream, "
+            + Journal.TOLD
+            + ") VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
+        Journal.saying(placed.row(), stream.kind(), stream.id()).toArray());
   }
 
   private static final String SAID =
-      "id, kind, stream, " + FIRST + " + id AS version, at, who, bench, action, act, form, body";
+      "id, kind, stream, " + FIRST + " + id AS version, " + Journal.TOLD;
 
   /** The rows of a stream that wait, by the versions they stand for. */
   List<Row> rows(Key stream) {
@@ -254,20 +242,10 @@ final class Outbox {
             .one();
     int place = 0;
     for (Placed placed : aside.what().rows()) {
-      Row row = placed.row();
+      Key stream = placed.stream();
       handle.execute(
           "INSERT INTO aside_row VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
-          id,
-          place++,
-          placed.stream().kind(),
-          placed.stream().id(),
-          row.at().toString(),
-          row.from().bench().name(),
-          row.from().bench().id(),
-          row.from().action(),
-          row.act().name().toLowerCase(Locale.ROOT),
-          row.form(),
-          row.body());
+          Journal.saying(placed.row(), id, place++, stream.kind(), stream.id()).toArray());
     }
     place = 0;
     for (Told told : aside.refusal().values()) {

@@ -48,6 +48,14 @@ final class PictureRows {
         .list();
   }
 
+  /** The first that is not as it was written, told so; empty where all are. */
+  static Optional<String> spoilt(Handle handle) {
+    return all(handle).stream()
+        .filter(sha256 -> of(handle, sha256).isEmpty())
+        .findFirst()
+        .map(sha256 -> "the copy of the picture " + sha256 + " is not as it was written");
+  }
+
   static long bytes(Handle handle) {
     return handle
         .createQuery("SELECT coalesce(sum(length(jpeg)), 0) FROM picture")

@@ -5,18 +5,14 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.function.Consumer;
 import java.util.function.Supplier;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.BookProblem.Kind;
 import jugulum.book.stream.Key;
-import jugulum.book.stream.PictureCopy;
 import jugulum.book.stream.Placed;
 import jugulum.book.stream.Row;
-import jugulum.book.stream.RowStore;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.statement.PreparedBatch;
@@ -29,16 +25,17 @@ import org.postgresql.PGConnection;
  *
  * <p>For one thread at a time. After a {@link BookProblem} it is closed and another is opened.
  */
-public final class PostgresRows implements RowStore, Served {
+public final class PostgresRows extends JdbcRows implements Served {
   /** The oldest make that has what the tables need. */
   private static final int OLDEST = 120_000;
 
   /** So many rows are fetched at a time. Ours. */
-  static final int NEWS = 2_000;
+  private static final int NEWS = 2_000;
 
   private static final String INSERT =
-      "INSERT INTO journal (kind, stream, version, at, who, bench, action, act, form, body) VALUES"
-          + " (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)";
+      "INSERT INTO journal (kind, stream, version, "
+          + Journal.TOLD
+          + ") VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)";
 
   private final String place;
   private final Connection connection;
@@ -50,10 +47,14 @@ public final class PostgresRows implements RowStore, Served {
   private long own;
 
   private PostgresRows(BookAddress address, Connection connection) {
-    this.place = address.toString();
+    String at = address.toString();
+    Handle opened = Jdbi.create(connection).open();
+    Journal rows = new Journal(opened, at, true);
+    super(opened, rows);
+    this.place = at;
     this.connection = connection;
-    this.handle = Jdbi.create(connection).open();
-    this.journal = new Journal(handle, place, true);
+    this.handle = opened;
+    this.journal = rows;
   }
 
   /**
@@ -87,10 +88,6 @@ public final class PostgresRows implements RowStore, Served {
     }
   }
 
-  Handle handle() {
-    return handle;
-  }
-
   private void checkForm() {
     if (!mayLook()) {
       throw new BookProblem(Kind.NO_RIGHT, place, "", null);
@@ -118,6 +115,7 @@ public final class PostgresRows implements RowStore, Served {
                 .orElse(true));
   }
 
+  @Override
   <T> T asking(Supplier<T> work) {
     try {
       return work.get();
@@ -134,7 +132,7 @@ public final class PostgresRows implements RowStore, Served {
   public <T> T transaction(Supplier<T> work) {
     long before = own;
     try {
-      return asking(() -> handle.inTransaction(_ -> work.get()));
+      return super.transaction(work);
     } catch (RuntimeException problem) {
       own = before;
       throw problem;
@@ -148,32 +146,12 @@ public final class PostgresRows implements RowStore, Served {
   }
 
   @Override
-  public List<Key> streams() {
-    return asking(journal::streams);
-  }
-
-  @Override
-  public Optional<Key> lastWritten(String kind) {
-    return asking(() -> journal.lastWritten(kind));
-  }
-
-  @Override
   public boolean othersWrote() {
     long now = length();
     boolean isOther = heard.isPresent() && now - heard.getAsLong() > own;
     heard = OptionalLong.of(now);
     own = 0;
     return isOther;
-  }
-
-  @Override
-  public Optional<Placed> newest(Key but) {
-    return asking(() -> journal.newest(but));
-  }
-
-  @Override
-  public long version(Key stream) {
-    return asking(() -> journal.head(stream).version());
   }
 
   @Override
@@ -187,21 +165,11 @@ public final class PostgresRows implements RowStore, Served {
     transaction(
         () -> {
           PreparedBatch batch = handle.prepareBatch(INSERT);
-          rows.forEach(
-              placed -> {
-                Row row = placed.row();
-                batch.add(
-                    placed.stream().kind(),
-                    placed.stream().id(),
-                    row.version(),
-                    row.at().toString(),
-                    row.from().bench().name(),
-                    row.from().bench().id(),
-                    row.from().action(),
-                    row.act().name().toLowerCase(Locale.ROOT),
-                    row.form(),
-                    row.body());
-              });
+          for (Placed placed : rows) {
+            Key stream = placed.stream();
+            Row row = placed.row();
+            batch.add(Journal.saying(row, stream.kind(), stream.id(), row.version()).toArray());
+          }
           batch.execute();
           own += rows.size();
           return null;
@@ -211,7 +179,7 @@ public final class PostgresRows implements RowStore, Served {
   @Override
   public List<Arrived> news(long after) {
     for (int most = NEWS; ; most *= 2) {
-      List<Arrived> found = news(after, most);
+      List<Arrived> found = after(after, most);
       if (found.size() < most) {
         return found;
       }
@@ -226,10 +194,6 @@ public final class PostgresRows implements RowStore, Served {
     }
   }
 
-  List<Arrived> news(long after, int most) {
-    return asking(() -> journal.after(after, most));
-  }
-
   @Override
   public Optional<String> chain(long seq) {
     return asking(
@@ -242,20 +206,6 @@ public final class PostgresRows implements RowStore, Served {
   }
 
   @Override
-  public void rows(Key stream, long after, Consumer<Row> each) {
-    asking(
-        () -> {
-          journal.rows(stream, after, each);
-          return null;
-        });
-  }
-
-  @Override
-  public List<Key> streamsOf(String action) {
-    return asking(() -> journal.streamsOf(action));
-  }
-
-  @Override
   public long length() {
     return asking(
         () ->
@@ -263,30 +213,6 @@ public final class PostgresRows implements RowStore, Served {
                 .createQuery("SELECT coalesce(max(seq), 0) FROM journal")
                 .mapTo(Long.class)
                 .one());
-  }
-
-  @Override
-  public void keep(PictureCopy copy) {
-    asking(
-        () -> {
-          PictureRows.keep(handle, copy);
-          return null;
-        });
-  }
-
-  @Override
-  public Optional<PictureCopy> picture(String sha256) {
-    return asking(() -> PictureRows.of(handle, sha256));
-  }
-
-  @Override
-  public List<String> pictures() {
-    return asking(() -> PictureRows.all(handle));
-  }
-
-  @Override
-  public long pictureBytes() {
-    return asking(() -> PictureRows.bytes(handle));
   }
 
   @Override

@@ -53,12 +53,11 @@ public final class ServedSchema {
       rows.asking(
           () -> {
             checkEncoding(rows.handle(), administrator);
-            boolean isMade = form(rows.handle()).isPresent();
             int before = form(rows.handle()).orElse(0);
             if (before < FORM) {
               migrate(administrator);
             }
-            done.add(isMade && before == FORM ? Done.TABLES_WERE_THERE : Done.TABLES);
+            done.add(before == FORM ? Done.TABLES_WERE_THERE : Done.TABLES);
             done.add(role(rows.handle(), role));
             rights(rows.handle(), role);
             done.add(Done.RIGHTS);

@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
-import java.util.function.Consumer;
 import java.util.function.Supplier;
 import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.BookProblem.Kind;
@@ -22,8 +21,6 @@ import jugulum.book.stream.Cells;
 import jugulum.book.stream.Kept;
 import jugulum.book.stream.Key;
 import jugulum.book.stream.LineTable;
-import jugulum.book.stream.PictureCopy;
-import jugulum.book.stream.Placed;
 import jugulum.book.stream.Row;
 import jugulum.book.stream.Search;
 import jugulum.book.stream.Store;
@@ -33,7 +30,7 @@ import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteConnection;
 
 /** One SQLite file. */
-public final class SqliteStore implements Store {
+public final class SqliteStore extends JdbcRows implements Store {
   /**
    * So often a book moves at most while it is open: a file system that cannot tell its files apart
    * must not fill the disk with copies. Ours.
@@ -71,17 +68,20 @@ public final class SqliteStore implements Store {
       boolean isChained,
       Optional<Path> strange,
       Clock clock) {
+    Handle opened = Jdbi.create(connection).open();
+    FileJournal rows = new FileJournal(opened, path.toString(), isChained);
+    super(opened, rows);
     this.path = path;
     this.connection = connection;
     this.lock = lock;
     this.readOnly = readOnly;
-    this.handle = Jdbi.create(connection).open();
+    this.handle = opened;
+    this.journal = rows;
     this.isChained = isChained;
     this.strange = strange;
     this.clock = clock;
     this.place = BookFiles.of(path);
-    this.journal = new FileJournal(handle, path.toString(), isChained);
-    this.tables = new ProjectionTables(handle);
+    this.tables = new ProjectionTables(opened);
   }
 
   /**
@@ -271,21 +271,13 @@ public final class SqliteStore implements Store {
     return next;
   }
 
-  /**
-   * What comes out of the work itself is not the database's: only its own failures are told as
-   * problems of the book.
-   */
+  @Override
   <T> T asking(Supplier<T> work) {
     try {
       return work.get();
     } catch (RuntimeException problem) {
       throw Faults.ofDatabase(problem, path);
     }
-  }
-
-  @Override
-  public <T> T transaction(Supplier<T> work) {
-    return asking(() -> handle.inTransaction(_ -> work.get()));
   }
 
   @Override
@@ -301,31 +293,11 @@ public final class SqliteStore implements Store {
   }
 
   @Override
-  public List<Key> streams() {
-    return asking(journal::streams);
-  }
-
-  @Override
-  public Optional<Key> lastWritten(String kind) {
-    return asking(() -> journal.lastWritten(kind));
-  }
-
-  @Override
   public boolean othersWrote() {
     long now = asking(() -> handle.createQuery("PRAGMA data_version").mapTo(Long.class).one());
     boolean isOther = dataVersion.isPresent() && dataVersion.getAsLong() != now;
     dataVersion = OptionalLong.of(now);
     return isOther;
-  }
-
-  @Override
-  public Optional<Placed> newest(Key but) {
-    return asking(() -> journal.newest(but));
-  }
-
-  @Override
-  public long version(Key stream) {
-    return asking(() -> journal.head(stream).version());
   }
 
   @Override
@@ -339,35 +311,7 @@ public final class SqliteStore implements Store {
 
   /** Adds rows that stand elsewhere already, many at once, each with the chain it has there. */
   void addAll(List<Served.Arrived> rows) {
-    asking(
-        () -> {
-          journal.addAll(rows);
-          return null;
-        });
-  }
-
-  /** Rows of all streams after a number, in their order. */
-  List<Served.Arrived> after(long seq, int most) {
-    return asking(() -> journal.after(seq, most));
-  }
-
-  /** The connection itself, for what else stands in the file. */
-  Handle handle() {
-    return handle;
-  }
-
-  @Override
-  public void rows(Key stream, long after, Consumer<Row> each) {
-    asking(
-        () -> {
-          journal.rows(stream, after, each);
-          return null;
-        });
-  }
-
-  @Override
-  public List<Key> streamsOf(String action) {
-    return asking(() -> journal.streamsOf(action));
+    doing(() -> journal.addAll(rows));
   }
 
   @Override
@@ -382,11 +326,7 @@ public final class SqliteStore implements Store {
 
   @Override
   public void keep(Key stream, Kept kept) {
-    asking(
-        () -> {
-          KeptRows.keep(handle, stream, kept);
-          return null;
-        });
+    doing(() -> KeptRows.keep(handle, stream, kept));
   }
 
   @Override
@@ -396,20 +336,12 @@ public final class SqliteStore implements Store {
 
   @Override
   public void shape(LineTable table, int fold) {
-    asking(
-        () -> {
-          tables.shape(table, fold);
-          return null;
-        });
+    doing(() -> tables.shape(table, fold));
   }
 
   @Override
   public void replace(LineTable table, Key stream, long version, List<List<Object>> lines) {
-    asking(
-        () -> {
-          tables.replace(table, stream, version, lines);
-          return null;
-        });
+    doing(() -> tables.replace(table, stream, version, lines));
   }
 
   @Override
@@ -440,30 +372,6 @@ public final class SqliteStore implements Store {
   @Override
   public List<Key> behind(LineTable table, String kind) {
     return asking(() -> tables.behind(table, kind));
-  }
-
-  @Override
-  public void keep(PictureCopy copy) {
-    asking(
-        () -> {
-          PictureRows.keep(handle, copy);
-          return null;
-        });
-  }
-
-  @Override
-  public Optional<PictureCopy> picture(String sha256) {
-    return asking(() -> PictureRows.of(handle, sha256));
-  }
-
-  @Override
-  public List<String> pictures() {
-    return asking(() -> PictureRows.all(handle));
-  }
-
-  @Override
-  public long pictureBytes() {
-    return asking(() -> PictureRows.bytes(handle));
   }
 
   @Override

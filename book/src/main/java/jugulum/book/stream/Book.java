@@ -266,10 +266,11 @@ public final class Book implements AutoCloseable {
 
   /** From what was kept and the few rows since, or else from the whole journal. */
   private <S, E> Standing<S> opened(StreamRef<S, E> stream, long version) {
-    Standing<S> opened = folding(stream, () -> fromKept(stream, version));
-    long kept = store.kept(stream.key()).map(Kept::version).orElse(0L);
+    Optional<Kept> kept = folding(stream, () -> store.kept(stream.key()));
+    Standing<S> opened = folding(stream, () -> fromKept(stream, kept, version));
+    long unkept = version - kept.map(Kept::version).orElse(0L);
     boolean isForGood = store.known(stream.key(), version) == version;
-    if (isForGood && version - kept >= ROWS_UNKEPT && readOnly().isEmpty()) {
+    if (isForGood && unkept >= ROWS_UNKEPT && readOnly().isEmpty()) {
       // Rows that came from others were kept by nobody on the way.
       store.transaction(
           () -> {
@@ -293,10 +294,8 @@ public final class Book implements AutoCloseable {
     }
   }
 
-  private <S, E> Standing<S> fromKept(StreamRef<S, E> stream, long version) {
-    return store
-        .kept(stream.key())
-        .filter(kept -> kept.version() <= version && kept.rule() == stream.kind().rule())
+  private <S, E> Standing<S> fromKept(StreamRef<S, E> stream, Optional<Kept> last, long version) {
+    return last.filter(kept -> kept.version() <= version && kept.rule() == stream.kind().rule())
         .flatMap(kept -> read(stream.kind(), kept))
         .flatMap(kept -> onward(stream, kept, version))
         .orElseGet(() -> folded(stream, history(stream, version), version));
@@ -688,7 +687,12 @@ public final class Book implements AutoCloseable {
             some.stream()
                 .flatMap(key -> broughtUpOrAside(kind.ref(key.id()), projection).stream())
                 .toList();
-    return readOnly().isPresent() ? bringingUp.get() : store.transaction(bringingUp);
+    return inOneGo(bringingUp);
+  }
+
+  /** Who may only read keeps nothing of what he works out. */
+  private <T> T inOneGo(Supplier<T> work) {
+    return readOnly().isPresent() ? work.get() : store.transaction(work);
   }
 
   private <S, E, R> List<R> broughtUpOrAside(StreamRef<S, E> stream, Projection<S, R> projection) {
@@ -763,9 +767,7 @@ public final class Book implements AutoCloseable {
   }
 
   private <S, E, R> List<R> broughtUp(StreamRef<S, E> stream, Projection<S, R> projection) {
-    return readOnly().isPresent()
-        ? madeOf(stream, projection)
-        : store.transaction(() -> madeOf(stream, projection));
+    return inOneGo(() -> madeOf(stream, projection));
   }
 
   private <S, E, R> List<R> madeOf(StreamRef<S, E> stream, Projection<S, R> projection) {

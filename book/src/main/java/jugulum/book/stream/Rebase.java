@@ -61,15 +61,15 @@ public final class Rebase {
 
   /** Takes all that waits, in the order it was done. */
   public Outcome take(List<Waiting> waiting) {
-    return take(waiting, Optional.empty());
+    return take(waiting, Map.of());
   }
 
-  /** The same where one action is refused beforehand, and with it what rests on it. */
-  public Outcome without(TooLate refused, List<Waiting> waiting) {
-    return take(waiting, Optional.of(refused));
-  }
-
-  private Outcome take(List<Waiting> waiting, Optional<TooLate> refused) {
+  /**
+   * The same where some actions are refused beforehand, and with them what rests on them.
+   *
+   * @param refused why, by action
+   */
+  public Outcome take(List<Waiting> waiting, Map<String, Refusal> refused) {
     List<Waiting> stands = new ArrayList<>();
     Map<String, TooLate> aside = new LinkedHashMap<>();
     for (Waiting one : waiting) {
@@ -85,10 +85,7 @@ public final class Rebase {
         one.streams().forEach(stream -> way(stream).end(false));
         continue;
       }
-      Taken taken =
-          taken(
-              one,
-              refused.filter(it -> it.what().action().equals(one.action())).map(TooLate::refusal));
+      Taken taken = taken(one, Optional.ofNullable(refused.get(one.action())));
       if (taken.refusal().isPresent()) {
         aside.put(one.action(), new TooLate(one, taken.refusal().get(), taken.mayBeAgain(), false));
       } else {
@@ -227,8 +224,7 @@ public final class Rebase {
 
     private Step edited(Row row, boolean isInMany, State<S, E> was, State<S, E> is) {
       E edit = kind.edit(row);
-      S after = fold.replay(was.is(), edit, row.at());
-      seen = Optional.of(was.with(after, edit, row));
+      S after = see(was, edit, row);
       if (!fold.saysTheSame(was.is(), is.is(), numbers, edit)) {
         return new Step.Ends(cameFirst(row));
       }
@@ -247,6 +243,13 @@ public final class Rebase {
               : new Step.Goes(said.equals(edit) ? row : saying(row, said));
         }
       };
+    }
+
+    /** What the person saw goes on by an edit; what came of it. */
+    private S see(State<S, E> was, E edit, Row row) {
+      S after = fold.replay(was.is(), edit, row.at());
+      seen = Optional.of(was.with(after, edit, row));
+      return after;
     }
 
     private Row saying(Row row, E edit) {
@@ -290,9 +293,7 @@ public final class Rebase {
       State<S, E> was = seen.get();
       try {
         if (row.act() == Row.Act.EDIT) {
-          E edit = kind.edit(row);
-          S after = fold.replay(was.is(), edit, row.at());
-          seen = Optional.of(was.with(after, edit, row));
+          see(was, kind.edit(row), row);
         } else {
           seen = Optional.of(walk(was, row).orElse(was));
         }

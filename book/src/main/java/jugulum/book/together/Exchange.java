@@ -18,8 +18,6 @@ import jugulum.book.stream.PictureCopy;
 import jugulum.book.stream.Placed;
 import jugulum.book.stream.RowStore;
 import jugulum.book.stream.StreamKind;
-import jugulum.book.stream.TooLate;
-import jugulum.book.stream.Waiting;
 import jugulum.core.stream.Meanwhile;
 import jugulum.core.stream.Refusal;
 import jugulum.core.stream.Refusal.Told;
@@ -62,11 +60,11 @@ public final class Exchange implements AutoCloseable {
   private final Supplier<Served> connecting;
   private final Supplier<Bench> bench;
   private final List<StreamKind<?, ?>> kinds;
-  private final Consumer<Status> whenChanged;
   private final Semaphore nudged = new Semaphore(0);
   private volatile Status status = Status.UNKNOWN;
   private volatile String station = "";
 
+  private Consumer<Status> whenChanged = _ -> {};
   private volatile boolean isClosed;
   private @Nullable Served server;
   private @Nullable Thread thread;
@@ -102,23 +100,26 @@ public final class Exchange implements AutoCloseable {
    * @param connecting connects to the server, or throws a {@link BookProblem}
    * @param bench which bench this is
    * @param kinds the kinds of stream there are
-   * @param whenChanged is told how it stands, by this one's thread
    */
   public Exchange(
       MirrorStore mirror,
       Supplier<Served> connecting,
       Supplier<Bench> bench,
-      List<StreamKind<?, ?>> kinds,
-      Consumer<Status> whenChanged) {
+      List<StreamKind<?, ?>> kinds) {
     this.mirror = mirror;
     this.connecting = connecting;
     this.bench = bench;
     this.kinds = List.copyOf(kinds);
-    this.whenChanged = whenChanged;
   }
 
-  /** From now on rows are carried as they come. */
-  public void start() {
+  /**
+   * From now on rows are carried as they come.
+   *
+   * @param listener is told how it stands, now and then by this one's thread
+   */
+  public void start(Consumer<Status> listener) {
+    whenChanged = listener;
+    listener.accept(status);
     thread = Thread.ofPlatform().name("together").daemon(true).start(this::run);
   }
 
@@ -269,13 +270,8 @@ public final class Exchange implements AutoCloseable {
         throw problem;
       }
       String action = first.getLast().row().from().action();
-      Waiting what =
-          mirror.allWaiting().stream()
-              .filter(one -> one.action().equals(action))
-              .findFirst()
-              .orElseThrow();
-      Refusal why = Refusal.of(Meanwhile.NOT_TAKEN, new Told.Words(problem.detail()));
-      mirror.refused(kinds, new TooLate(what, why, false, false));
+      mirror.refused(
+          kinds, action, Refusal.of(Meanwhile.NOT_TAKEN, new Told.Words(problem.detail())));
     }
   }
 

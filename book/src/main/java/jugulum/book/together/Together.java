@@ -1,6 +1,5 @@
 package jugulum.book.together;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
@@ -27,7 +26,6 @@ public final class Together implements AutoCloseable {
   private final MirrorStore mirror;
   private final Book book;
   private final Exchange exchange;
-  private Consumer<Exchange.Status> whenChanged = _ -> {};
 
   private Together(
       BookAddress address,
@@ -41,8 +39,7 @@ public final class Together implements AutoCloseable {
             MirrorStore.open(file, writer.clock()),
             () -> PostgresRows.open(address),
             writer.bench(),
-            kinds,
-            status -> whenChanged.accept(status));
+            kinds);
     try {
       boolean isNew = exchange.isNew();
       Optional<BookProblem> away = isNew || isPatient ? exchange.tryToCarry() : Optional.empty();
@@ -92,9 +89,7 @@ public final class Together implements AutoCloseable {
 
   /** From now on rows are carried as they come, and that is told how it stands. */
   public void start(Consumer<Exchange.Status> listener) {
-    whenChanged = listener;
-    listener.accept(exchange.status());
-    exchange.start();
+    exchange.start(listener);
   }
 
   /** How it stands. */
@@ -154,11 +149,6 @@ public final class Together implements AutoCloseable {
     return exchange.settle(atMost);
   }
 
-  /** Whether a bench has a copy already. */
-  public static boolean isKnown(Path file) {
-    return Files.exists(file);
-  }
-
   /** Ends what carries; the book stays open, for who closes it. */
   public void end() {
     exchange.close();
@@ -167,6 +157,6 @@ public final class Together implements AutoCloseable {
   @Override
   public void close() {
     book.close();
-    exchange.close();
+    end();
   }
 }

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import jugulum.book.BatchBook;
+import jugulum.book.OtherProgram;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Reading;
 import org.junit.jupiter.api.Test;
@@ -60,17 +61,7 @@ class KillTest {
   }
 
   private static Process start(Path file, Path out) throws IOException {
-    return new ProcessBuilder(
-            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-            "--enable-native-access=ALL-UNNAMED",
-            "-XX:TieredStopAtLevel=1",
-            "-cp",
-            System.getProperty("java.class.path"),
-            Killable.class.getName(),
-            file.toString())
-        .redirectOutput(out.toFile())
-        .redirectError(ProcessBuilder.Redirect.INHERIT)
-        .start();
+    return OtherProgram.of(Killable.class, file).redirectOutput(out.toFile()).start();
   }
 
   private static void waitForFirst(Process program, Path out)

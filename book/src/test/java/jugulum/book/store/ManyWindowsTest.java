@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import jugulum.book.BatchBook;
+import jugulum.book.OtherProgram;
 import jugulum.core.ledger.Assumptions;
 import jugulum.core.ledger.Edit;
 import jugulum.core.ledger.Label;
@@ -79,18 +80,7 @@ class ManyWindowsTest {
   }
 
   private static Process start(Path file, int which, int edits) throws IOException {
-    return new ProcessBuilder(
-            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-            "--enable-native-access=ALL-UNNAMED",
-            "-XX:TieredStopAtLevel=1",
-            "-cp",
-            System.getProperty("java.class.path"),
-            OneOfMany.class.getName(),
-            file.toString(),
-            String.valueOf(which),
-            String.valueOf(edits))
-        .redirectError(ProcessBuilder.Redirect.INHERIT)
-        .start();
+    return OtherProgram.of(OneOfMany.class, file, which, edits).start();
   }
 
   /** What systems call disks of other machines; on those one window writes alone. */

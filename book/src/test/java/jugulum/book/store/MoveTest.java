@@ -54,7 +54,7 @@ class MoveTest {
     assertThat(move.rows()).isEqualTo(before.size()).isPositive();
     try (PostgresRows rows = PostgresRows.open(there)) {
       rows.check();
-      assertThat(rows.news(0, Integer.MAX_VALUE)).as("chained alike too").isEqualTo(before);
+      assertThat(rows.after(0, Integer.MAX_VALUE)).as("chained alike too").isEqualTo(before);
     }
     Path fresh = folder.resolve("fresh.book");
     assertThat(Move.back(there, fresh, CLOCK)).isEqualTo(move);

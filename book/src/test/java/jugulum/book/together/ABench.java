@@ -27,8 +27,7 @@ final class ABench implements AutoCloseable {
     this.name = name;
     Bench bench = new Bench("id of " + name, name);
     Path file = folder.resolve(name + ".book");
-    exchange =
-        new Exchange(MirrorStore.open(file, clock), server, () -> bench, Books.KINDS, _ -> {});
+    exchange = new Exchange(MirrorStore.open(file, clock), server, () -> bench, Books.KINDS);
     mirror = MirrorStore.open(file, clock);
     book = new Book(mirror, Books.KINDS, new Writer(() -> bench, clock, ids));
   }

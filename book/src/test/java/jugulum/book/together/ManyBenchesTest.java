@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import jugulum.book.Books;
+import jugulum.book.OtherProgram;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.store.BookAddress;
 import jugulum.book.store.PostgresRows;
@@ -89,18 +90,8 @@ class ManyBenchesTest {
   }
 
   private Process start(BookAddress book, int which, int edits) throws IOException {
-    return new ProcessBuilder(
-            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-            "--enable-native-access=ALL-UNNAMED",
-            "-XX:TieredStopAtLevel=1",
-            "-cp",
-            System.getProperty("java.class.path"),
-            OneOfManyBenches.class.getName(),
-            book.toString(),
-            folder.resolve("bench-" + which).toString(),
-            String.valueOf(which),
-            String.valueOf(edits))
-        .redirectError(ProcessBuilder.Redirect.INHERIT)
+    return OtherProgram.of(
+            OneOfManyBenches.class, book, folder.resolve("bench-" + which), which, edits)
         .start();
   }
 }

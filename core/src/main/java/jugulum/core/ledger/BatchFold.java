@@ -21,9 +21,7 @@ public final class BatchFold implements Fold<Batch, Edit> {
 
   @Override
   public boolean saysTheSame(Optional<Batch> seen, Optional<Batch> now, List<Edit> edits) {
-    return seen.isEmpty()
-        || now.isEmpty()
-        || edits.stream().allMatch(new SameMeaning(seen.get(), now.get(), NewNumbers.SAME)::holds);
+    return edits.stream().allMatch(edit -> saysTheSame(seen, now, NewNumbers.SAME, edit));
   }
 
   @Override

@@ -1,6 +1,5 @@
 package jugulum.desk.words;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import jugulum.book.batch.BatchStream;
@@ -21,13 +20,11 @@ public final class Edits {
 
   /** What an action did: each of its edits once. */
   public static String said(Waiting action, Figures figures) {
-    List<String> all =
-        action.rows().stream()
-            .filter(placed -> !Book.isItsOwn(placed.stream()))
-            .map(placed -> said(placed, figures))
-            .distinct()
-            .toList();
-    return all.stream().collect(Collectors.joining("; "));
+    return action.rows().stream()
+        .filter(placed -> !Book.isItsOwn(placed.stream()))
+        .map(placed -> said(placed, figures))
+        .distinct()
+        .collect(Collectors.joining("; "));
   }
 
   /** The same, with the lot and batch it was done to. */
