@@ -40,6 +40,17 @@ public final class Books {
   }
 
   /**
+   * Opens a copy of a book to look at it; nothing of it is written, nor beside it.
+   *
+   * @param copy the file
+   * @param writer who looks
+   * @throws jugulum.book.stream.BookProblem if it cannot be read
+   */
+  public static Book look(Path copy, Writer writer) {
+    return new Book(SqliteStore.look(copy, writer.clock()), KINDS, writer);
+  }
+
+  /**
    * Opens this bench's copy of a book that a server keeps, or makes it.
    *
    * @param address where the server keeps it

@@ -56,6 +56,7 @@ import jugulum.desk.preference.BenchMemory;
 import jugulum.desk.preference.Preferences;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shell.ShellScene;
+import jugulum.desk.view.Beside;
 import jugulum.desk.words.Languages;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -80,6 +81,7 @@ public final class Person implements AutoCloseable {
   private Optional<Path> file = Optional.empty();
   private int filesAsked;
   private int lookedRound;
+  private final List<Path> looked = new ArrayList<>();
 
   private Person(Path path, Clock clock, Languages languages) {
     this(
@@ -124,7 +126,11 @@ public final class Person implements AutoCloseable {
             () -> {
               Thread.currentThread().setUncaughtExceptionHandler((_, crash) -> crashes.add(crash));
               Scene made =
-                  new ShellScene(workbench, clock, new Files(), Optional.of(() -> lookedRound++))
+                  new ShellScene(
+                          workbench,
+                          clock,
+                          new Files(),
+                          new Beside(Optional.of(() -> lookedRound++), Optional.of(looked::add)))
                       .scene();
               Stage window = new Stage();
               window.setX(0);
@@ -204,6 +210,12 @@ public final class Person implements AutoCloseable {
       filesAsked++;
       return file;
     }
+
+    @Override
+    public Optional<Path> toFolder() {
+      filesAsked++;
+      return file;
+    }
   }
 
   /** How often a file was asked for. */
@@ -214,6 +226,11 @@ public final class Person implements AutoCloseable {
   /** What fills the window below its tabs. */
   public Node inSight() {
     return on(() -> ((BorderPane) scene.lookup(".shell")).getCenter());
+  }
+
+  /** Which copies of books were opened to look at. */
+  public List<Path> looked() {
+    return on(() -> List.copyOf(looked));
   }
 
   /** How often made-up batches were asked for. */

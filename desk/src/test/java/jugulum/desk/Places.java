@@ -86,7 +86,7 @@ public final class Places {
         List.of("MAGNETICS", "BATCHES", "WAYS", "SOURCES", "TRIPS", "POOLS", "MONEY", "YEAR")) {
       all.add(part(View.SEASON, "season-part-" + part));
     }
-    for (String part : List.of("TABLES", "SPECK", "SHOP")) {
+    for (String part : List.of("TABLES", "SPECK", "TOGETHER", "BACKUPS", "SHOP")) {
       all.add(part(View.SHOP, "shop-part-" + part));
     }
     all.add(new Place("a scale to learn", person -> show(person, View.SHOP).click("learn-scale")));

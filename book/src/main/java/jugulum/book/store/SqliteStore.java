@@ -186,13 +186,25 @@ public final class SqliteStore extends JdbcRows implements Store {
     }
   }
 
+  /**
+   * Opens a copy of a book to look at it; neither it nor the folder it is in changes by that.
+   *
+   * @throws BookProblem where it is no book, or cannot be read
+   */
+  public static SqliteStore look(Path copy, Clock clock) {
+    if (!Files.isRegularFile(copy)) {
+      throw new BookProblem(Kind.NOT_A_BOOK, copy, "it is not there", null);
+    }
+    return openToRead(copy, new ReadOnly.ACopy(), clock);
+  }
+
   static SqliteStore openToRead(Path path, ReadOnly why, Clock clock) {
     try {
       SQLiteConfig config = new SQLiteConfig();
       config.setReadOnly(true);
       config.setBusyTimeout(BUSY_MS);
       config.setTempStore(SQLiteConfig.TempStore.MEMORY);
-      boolean isAlone = why instanceof ReadOnly.Disk && !Tail.isFull(path);
+      boolean isAlone = !(why instanceof ReadOnly.OtherWindow) && !Tail.isFull(path);
       Connection connection =
           DriverManager.getConnection(
               isAlone ? Tail.alone(path) : "jdbc:sqlite:" + path, config.toProperties());

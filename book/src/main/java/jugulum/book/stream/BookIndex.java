@@ -7,9 +7,9 @@ import java.util.List;
  * What a book says of itself, in a stream of its own: its identity, then each stream as it begins.
  * So a stream that is gone is missed.
  */
-final class BookIndex {
+public final class BookIndex {
   /** Where it stands. */
-  static final Key KEY = new Key("book", "book");
+  public static final Key KEY = new Key("book", "book");
 
   /** The number of the form its rows are written in. */
   static final int FORM = 1;

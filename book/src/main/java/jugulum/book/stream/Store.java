@@ -21,6 +21,9 @@ public interface Store extends RowStore {
 
     /** The disk or the folder may not be written. */
     record Disk() implements ReadOnly {}
+
+    /** It is a copy, opened to be looked at. */
+    record ACopy() implements ReadOnly {}
   }
 
   /** Where it is. */

@@ -4,6 +4,7 @@ import java.io.FileNotFoundException;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import jugulum.desk.words.Words;
 import picocli.CommandLine.Command;
@@ -33,7 +34,11 @@ final class DemoCommand implements Callable<Integer> {
     System.out.println(words.of("command.demo", copy.toString()));
     int exit =
         MainWindow.open(
-            words, new BookAt.InFile(copy), OwnFiles.bench(), DemoTime.goingOn(Clock.systemUTC()));
+            words,
+            new BookAt.InFile(copy),
+            Optional.empty(),
+            OwnFiles.bench(),
+            DemoTime.goingOn(Clock.systemUTC()));
     Demo.remove(copy);
     return exit;
   }

@@ -1,5 +1,10 @@
 package jugulum.desk.command;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
 import jugulum.book.stream.BookProblem;
@@ -8,18 +13,21 @@ import jugulum.desk.words.Words;
 import picocli.AutoComplete;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
 
 /** The program by its commands; without one it opens the user's own book. */
 @Command(
     name = "jugulum",
     mixinStandardHelpOptions = true,
-    version = "Jugulum 0.1.0",
+    version = Jugulum.NAME + " " + Jugulum.VERSION,
     subcommands = {
       DemoCommand.class,
       BalanceCommand.class,
       ShotsCommand.class,
       CheckCommand.class,
       RescueCommand.class,
+      BackupCommand.class,
+      RestoreCommand.class,
       MachinesCommand.class,
       ScaleCommand.class,
       ListCommand.class,
@@ -31,12 +39,22 @@ import picocli.CommandLine.Option;
       TogetherCommand.class,
       ConvertCommand.class,
       ManCommand.class,
+      EmblemCommand.class,
       GuideCommand.class,
       AutoComplete.GenerateCompletion.class
     })
 public final class Jugulum extends Speaking implements NamesBook {
+  static final String NAME = "Jugulum";
+  static final String VERSION = "0.1.0";
+
+  /** So a file of the store begins. */
+  private static final String BOOK_BEGINS = "SQLite format 3";
+
   @Option(names = "--book", paramLabel = "BOOK", descriptionKey = "usage.jugulum.book")
   private Optional<String> book = Optional.empty();
+
+  @Parameters(arity = "0..1", paramLabel = "FILE", descriptionKey = "usage.jugulum.file")
+  private Optional<Path> file = Optional.empty();
 
   Jugulum(Words words) {
     super(words);
@@ -47,12 +65,28 @@ public final class Jugulum extends Speaking implements NamesBook {
     return book.map(BookAt::of).orElseGet(OwnFiles::ownBook);
   }
 
+  /** A book that was clicked is opened; a batch file is taken into one's own book. */
+  private static boolean isBook(Path path) throws IOException {
+    try (InputStream in = Files.newInputStream(path)) {
+      byte[] head = in.readNBytes(BOOK_BEGINS.length());
+      return new String(head, StandardCharsets.US_ASCII).equals(BOOK_BEGINS);
+    }
+  }
+
   @Override
   public Integer call() {
     try {
-      return MainWindow.open(words, book(), OwnFiles.bench(), Clock.systemDefaultZone());
+      boolean asBook = file.isPresent() && isBook(file.get());
+      return MainWindow.open(
+          words,
+          asBook ? new BookAt.InFile(file.get()) : book(),
+          file.filter(_ -> !asBook),
+          OwnFiles.bench(),
+          Clock.systemDefaultZone());
     } catch (BookProblem noAddress) {
       return fail(Exit.BOOK_PROBLEM, Sentences.problem(words, noAddress));
+    } catch (IOException unreadable) {
+      return fail(Exit.BAD_FILE, words.of("command.no-file", String.valueOf(file.get())));
     }
   }
 }

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -24,48 +25,58 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import jugulum.book.Books;
 import jugulum.book.store.BookAddress;
+import jugulum.book.stream.BookProblem;
 import jugulum.book.stream.Writer;
 import jugulum.desk.files.DialogPicker;
 import jugulum.desk.preference.BenchFile;
 import jugulum.desk.preference.BenchMemory;
 import jugulum.desk.preference.Preferences;
+import jugulum.desk.session.Backing;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shell.ShellScene;
+import jugulum.desk.theme.Emblem;
+import jugulum.desk.view.Beside;
 import jugulum.desk.view.View;
 import jugulum.desk.words.Languages;
 import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
 import jugulum.practice.start.TradeTable;
 
 /** Opens the window on a book and stays until it is closed. */
 final class MainWindow {
+  private static final List<Integer> ICON_SIDES = List.of(16, 32, 48, 128);
+
   private final Words words;
   private final CountDownLatch closed = new CountDownLatch(1);
   private final AtomicInteger exitCode = new AtomicInteger(Exit.OK);
   private final Clock clock;
   private final Path bench;
+  private final Optional<Path> batchFile;
 
   /** The window on made-up batches, while it is open. */
   private Optional<Stage> lookingRound = Optional.empty();
 
-  private MainWindow(Words words, Clock clock, Path bench) {
+  private MainWindow(Words words, Clock clock, Path bench, Optional<Path> batchFile) {
     this.words = words;
     this.clock = clock;
     this.bench = bench;
+    this.batchFile = batchFile;
   }
 
   /**
    * Opens a book in a window and returns its exit code when the window is closed.
    *
    * @param where the book
+   * @param batchFile a batch file to take into it; empty for none
    * @param bench the file in which the bench remembers how it likes to see things
    */
-  static int open(Words words, BookAt where, Path bench, Clock clock) {
+  static int open(Words words, BookAt where, Optional<Path> batchFile, Path bench, Clock clock) {
     if (!hasDisplay()) {
       System.err.println(words.of("command.no-display"));
       return Exit.NO_DISPLAY;
     }
-    MainWindow window = new MainWindow(words, clock, bench);
+    MainWindow window = new MainWindow(words, clock, bench, batchFile);
     ExecutorService bookThread = bookThread();
     CompletableFuture<Started> starting =
         CompletableFuture.supplyAsync(() -> start(where, clock, bench, bookThread), bookThread);
@@ -87,13 +98,22 @@ final class MainWindow {
         new Writer(Preferences.bench(memory, UUID::randomUUID), clock, UUID::randomUUID);
     Workbench workbench =
         switch (where) {
-          case BookAt.InFile(Path path) ->
-              Workbench.of(
-                  Books.open(path, writer),
-                  memory,
-                  Languages.ofThisMachine(),
-                  bookThread,
-                  Platform::runLater);
+          case BookAt.InFile(Path path) -> {
+            Optional<BookProblem> uncopied =
+                Backing.isPassing(path)
+                    ? Optional.empty()
+                    : Backing.beforeNewer(path, memory, Jugulum.VERSION, clock);
+            Workbench made =
+                Workbench.of(
+                    Books.open(path, writer),
+                    memory,
+                    Languages.ofThisMachine(),
+                    bookThread,
+                    Platform::runLater);
+            uncopied.ifPresent(
+                why -> Platform.runLater(() -> made.notices().say(uncopied(made, why))));
+            yield made;
+          }
           case BookAt.Served(BookAddress address, Path mirror) ->
               Workbench.of(
                   Books.togetherAtOnce(address, mirror, writer),
@@ -103,6 +123,11 @@ final class MainWindow {
                   Platform::runLater);
         };
     return new Started(workbench, workbench.session().begin());
+  }
+
+  private static Notice uncopied(Workbench workbench, BookProblem why) {
+    Words words = workbench.words();
+    return new Notice.Said(words.of("backup.not-before", Sentences.problem(words, why)), true);
   }
 
   static ExecutorService bookThread() {
@@ -125,8 +150,9 @@ final class MainWindow {
     Workbench workbench = started.workbench();
     Thread.setDefaultUncaughtExceptionHandler(
         (_, fault) -> Platform.runLater(() -> workbench.work().fault(fault)));
-    Optional<Runnable> lookRound = Demo.BENCH.original().map(_ -> this::lookRound);
-    show(started, lookRound).setOnHidden(_ -> closed.countDown());
+    Beside beside =
+        new Beside(Demo.BENCH.original().map(_ -> this::lookRound), Optional.of(this::lookAtCopy));
+    show(started, beside, batchFile).setOnHidden(_ -> closed.countDown());
     // The first reading takes several frames: before a sheet asks for it.
     workbench.work().aside(TradeTable::shipped, _ -> {});
   }
@@ -145,6 +171,31 @@ final class MainWindow {
         .exceptionallyAsync(problem -> showProblem(problem, bookThread), Platform::runLater);
   }
 
+  /** Opens a copy of a book in a window of its own, to read only. */
+  private void lookAtCopy(Path copy) {
+    ExecutorService bookThread = bookThread();
+    CompletableFuture.supplyAsync(() -> looking(copy, bookThread), bookThread)
+        .thenAcceptAsync(this::showCopy, Platform::runLater)
+        .exceptionallyAsync(problem -> showProblem(problem, bookThread), Platform::runLater);
+  }
+
+  private Started looking(Path copy, ExecutorService bookThread) {
+    BenchMemory memory = new BenchFile(bench);
+    Workbench workbench =
+        Workbench.of(
+            Books.look(copy, Writer.unnamed(clock)),
+            memory,
+            Languages.ofThisMachine(),
+            bookThread,
+            Platform::runLater);
+    return new Started(workbench, workbench.session().begin());
+  }
+
+  private void showCopy(Started started) {
+    show(started, Beside.NOTHING, Optional.empty())
+        .setOnHidden(_ -> Thread.ofVirtual().start(started.workbench()::close));
+  }
+
   private Path copyOfDemo() {
     try {
       return Demo.BENCH.copy(words);
@@ -154,7 +205,7 @@ final class MainWindow {
   }
 
   private void showBeside(Started started) {
-    Stage stage = show(started, Optional.empty());
+    Stage stage = show(started, Beside.NOTHING, Optional.empty());
     lookingRound = Optional.of(stage);
     stage.setOnHidden(
         _ -> {
@@ -163,13 +214,14 @@ final class MainWindow {
         });
   }
 
-  private Stage show(Started started, Optional<Runnable> lookRound) {
+  private Stage show(Started started, Beside beside, Optional<Path> toTakeIn) {
     Workbench workbench = started.workbench();
     Stage stage = new Stage();
     ShellScene made =
-        new ShellScene(workbench, clock, new DialogPicker(workbench.words(), stage), lookRound);
+        new ShellScene(workbench, clock, new DialogPicker(workbench.words(), stage), beside);
     stage.setScene(made.scene());
     stage.titleProperty().bind(made.title());
+    stage.getIcons().setAll(ICON_SIDES.stream().map(Emblem::image).toList());
     stage.setFullScreenExitHint("");
     stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
     made.benchMode().addListener((_, _, whole) -> stage.setFullScreen(whole));
@@ -180,6 +232,7 @@ final class MainWindow {
               stage.show();
               made.shell().show(View.BENCH);
               workbench.session().verify();
+              toTakeIn.ifPresent(made.shell()::takeIn);
               Optional.ofNullable(Long.getLong("jugulum.started"))
                   .ifPresent(millis -> reportFirstFrame(Instant.ofEpochMilli(millis)));
             },

@@ -86,6 +86,13 @@ final class Shots {
     this.folder = folder;
   }
 
+  /** From now on the window is drawn in memory; before anything of it is asked for. */
+  static void withoutDisplay() {
+    System.setProperty("glass.platform", "Headless");
+    System.setProperty("prism.order", "sw");
+    System.setProperty("java.awt.headless", "true");
+  }
+
   int draw() {
     Platform.startup(() -> {});
     ExecutorService bookThread = MainWindow.bookThread();

@@ -23,9 +23,7 @@ final class ShotsCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws IOException {
-    System.setProperty("glass.platform", "Headless");
-    System.setProperty("prism.order", "sw");
-    System.setProperty("java.awt.headless", "true");
+    Shots.withoutDisplay();
     Files.createDirectories(folder);
     Path book = Demo.BENCH.copy(words);
     Optional<Path> season =

@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import jugulum.desk.words.Words;
@@ -45,6 +46,11 @@ public final class DialogPicker implements FilePicker {
     return Optional.ofNullable(chooser.showSaveDialog(window))
         .map(File::toPath)
         .map(path -> endingOnce(path, kind.ending()));
+  }
+
+  @Override
+  public Optional<Path> toFolder() {
+    return Optional.ofNullable(new DirectoryChooser().showDialog(window)).map(File::toPath);
   }
 
   /**

@@ -17,6 +17,11 @@ public interface FilePicker {
         public Optional<Path> toSave(FileKind kind, String suggestion) {
           return Optional.empty();
         }
+
+        @Override
+        public Optional<Path> toFolder() {
+          return Optional.empty();
+        }
       };
 
   /** A file to read; empty when none was chosen. */
@@ -29,4 +34,7 @@ public interface FilePicker {
    * @param suggestion the name to start from
    */
   Optional<Path> toSave(FileKind kind, String suggestion);
+
+  /** A folder; empty when none was chosen. */
+  Optional<Path> toFolder();
 }

@@ -13,13 +13,22 @@ public final class Pictures {
 
   /** The pixels of an image of the window, for a thread that may wait for the disk. */
   public static BufferedImage copy(WritableImage image) {
+    return copy(image, BufferedImage.TYPE_INT_RGB);
+  }
+
+  /** The pixels of an image that one sees through in places. */
+  public static BufferedImage copySeenThrough(WritableImage image) {
+    return copy(image, BufferedImage.TYPE_INT_ARGB);
+  }
+
+  private static BufferedImage copy(WritableImage image, int kind) {
     int width = (int) image.getWidth();
     int height = (int) image.getHeight();
     int[] pixels = new int[width * height];
     image
         .getPixelReader()
         .getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
-    BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    BufferedImage picture = new BufferedImage(width, height, kind);
     picture.setRGB(0, 0, width, height, pixels, 0, width);
     return picture;
   }

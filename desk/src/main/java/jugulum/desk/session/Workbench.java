@@ -42,6 +42,7 @@ import jugulum.desk.work.Work;
  * @param accountWork the whole account, for those who look at it
  * @param scale the scale beside the bench
  * @param sharing how it stands between this bench and others
+ * @param backing copies of the book
  * @param watching what the window that has this workbench watches
  */
 public record Workbench(
@@ -58,6 +59,7 @@ public record Workbench(
     AccountWork accountWork,
     ScaleStand scale,
     Sharing sharing,
+    Backing backing,
     Watching watching) {
   /**
    * Sets up a workbench.
@@ -130,6 +132,7 @@ public record Workbench(
         account,
         scale,
         new Sharing(book, together, memory, work, interfaceThread),
+        new Backing(book, together.isPresent(), memory, work),
         new Watching());
   }
 
@@ -149,6 +152,7 @@ public record Workbench(
         accountWork,
         scale,
         sharing,
+        backing,
         new Watching());
   }
 

@@ -1,5 +1,6 @@
 package jugulum.desk.shell;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.EnumMap;
@@ -34,6 +35,7 @@ import jugulum.desk.season.StartView;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.shop.FirstGear;
 import jugulum.desk.shop.ShopView;
+import jugulum.desk.view.Beside;
 import jugulum.desk.view.MainView;
 import jugulum.desk.view.Navigation;
 import jugulum.desk.view.PictureUse;
@@ -60,7 +62,7 @@ final class Rooms implements Navigation {
   /**
    * Makes the rooms of a workbench.
    *
-   * @param lookRound opens made-up batches; empty where there are none
+   * @param beside opens other books in windows beside this one
    * @param center puts something into the middle of the window
    * @param changes told before another view is shown
    */
@@ -69,7 +71,7 @@ final class Rooms implements Navigation {
       Clock clock,
       Beat beat,
       FilePicker picker,
-      Optional<Runnable> lookRound,
+      Beside beside,
       Consumer<Node> center,
       Runnable changes) {
     this.workbench = workbench;
@@ -78,10 +80,10 @@ final class Rooms implements Navigation {
     this.clock = clock;
     this.center = center;
     this.changes = changes;
-    bench = new BenchView(workbench, beat, picker, this, lookRound);
+    bench = new BenchView(workbench, beat, picker, this, beside.demo());
     cuts = new Lazy<>(() -> new CutsView(workbench, picker, this));
     season = new Lazy<>(() -> new SeasonView(workbench, picker, this));
-    shop = new Lazy<>(() -> new ShopView(workbench, clock, picker));
+    shop = new Lazy<>(() -> new ShopView(workbench, clock, picker, beside));
     start = new Lazy<>(() -> new StartView(workbench, clock, this));
     find = new Lazy<>(() -> new FindView(workbench, this));
     views.put(View.BENCH, new Lazy<>(() -> bench));
@@ -93,6 +95,12 @@ final class Rooms implements Navigation {
         View.GEAR,
         new Lazy<>(() -> new GearView(workbench, picker, this, () -> LocalDate.now(clock))));
     views.put(View.SHOP, shop);
+  }
+
+  /** Shows how it stands with other benches. */
+  void openBackups() {
+    show(View.SHOP);
+    shop.get().openBackups();
   }
 
   /** Shows how it stands with other benches. */
@@ -242,6 +250,11 @@ final class Rooms implements Navigation {
 
   @Override
   public void importBatch() {
-    picker.toOpen(FileKind.BATCH).ifPresent(files::read);
+    picker.toOpen(FileKind.BATCH).ifPresent(this::takeIn);
+  }
+
+  /** Takes a batch file into the book. */
+  void takeIn(Path json) {
+    files.read(json);
   }
 }

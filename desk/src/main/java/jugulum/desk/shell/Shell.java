@@ -1,5 +1,6 @@
 package jugulum.desk.shell;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -31,6 +32,7 @@ import jugulum.desk.session.Workbench;
 import jugulum.desk.shop.FirstGear;
 import jugulum.desk.told.Told;
 import jugulum.desk.view.BenchMode;
+import jugulum.desk.view.Beside;
 import jugulum.desk.view.MainView;
 import jugulum.desk.view.View;
 import jugulum.desk.words.Words;
@@ -62,15 +64,15 @@ public final class Shell extends BorderPane {
   /**
    * Makes the shell of a workbench.
    *
-   * @param lookRound opens made-up batches; empty where there are none
+   * @param beside opens other books in windows beside this one
    */
-  public Shell(Workbench workbench, Clock clock, FilePicker picker, Optional<Runnable> lookRound) {
+  public Shell(Workbench workbench, Clock clock, FilePicker picker, Beside beside) {
     this.words = workbench.words();
     this.workbench = workbench;
     getStyleClass().add("shell");
     Beat beat = new Beat(clock);
     workbench.watching().atTheEnd(() -> beat.beat(false));
-    rooms = new Rooms(workbench, clock, beat, picker, lookRound, this::shows, this::endBenchMode);
+    rooms = new Rooms(workbench, clock, beat, picker, beside, this::shows, this::endBenchMode);
     timer = new RunTimer(workbench, beat, this::open);
     bar = new NavigationBar(workbench, rooms, timer, this::enterBenchMode);
     notice.setId("notice");
@@ -156,6 +158,11 @@ public final class Shell extends BorderPane {
   /** Shows a view. */
   public void show(View view) {
     rooms.show(view);
+  }
+
+  /** Takes a batch file into the book. */
+  public void takeIn(Path json) {
+    rooms.takeIn(json);
   }
 
   /** Shows the form that starts a batch. */

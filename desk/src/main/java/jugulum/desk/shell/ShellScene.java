@@ -13,12 +13,17 @@ import javafx.scene.Scene;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Window;
 import javafx.util.Duration;
+import jugulum.book.backup.Backups;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.session.Backing;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.theme.Theme;
+import jugulum.desk.view.Beside;
 import jugulum.desk.view.View;
 import jugulum.desk.words.Language;
+import jugulum.desk.words.Sentences;
 import jugulum.desk.words.Words;
+import jugulum.desk.work.Notice;
 
 /**
  * The scene of the window: a shell that speaks the language chosen. When another is chosen a new
@@ -31,7 +36,7 @@ public final class ShellScene {
   private final Workbench workbench;
   private final Clock clock;
   private final FilePicker picker;
-  private final Optional<Runnable> lookRound;
+  private final Beside beside;
   private final Zoom zoom;
   private final Scene scene;
   private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("");
@@ -41,22 +46,25 @@ public final class ShellScene {
   private final Timeline watching;
 
   private Workbench seen;
+
+  /** Whether it was told that copies cannot be made. */
+  private boolean isTold;
+
   private Shell shell;
   private Language language;
 
   /** Makes the scene of a workbench without made-up batches to look round in. */
   public ShellScene(Workbench workbench, Clock clock, FilePicker picker) {
-    this(workbench, clock, picker, Optional.empty());
+    this(workbench, clock, picker, Beside.NOTHING);
   }
 
   /**
    * Makes the scene of a workbench.
    *
-   * @param lookRound opens made-up batches; empty where there are none
+   * @param beside opens other books in windows beside this one
    */
-  public ShellScene(
-      Workbench workbench, Clock clock, FilePicker picker, Optional<Runnable> lookRound) {
-    this.lookRound = lookRound;
+  public ShellScene(Workbench workbench, Clock clock, FilePicker picker, Beside beside) {
+    this.beside = beside;
     this.watching =
         new Timeline(
             new KeyFrame(
@@ -64,13 +72,14 @@ public final class ShellScene {
                 _ -> {
                   workbench.session().keepSafe();
                   workbench.session().follow();
+                  workbench.backing().beat();
                 }));
     this.workbench = workbench;
     this.clock = clock;
     this.picker = picker;
     this.language = workbench.words().language();
     this.seen = workbench.forWindow();
-    this.shell = new Shell(seen, clock, picker, lookRound);
+    this.shell = new Shell(seen, clock, picker, beside);
     this.zoom = new Zoom(shell, workbench.preferences().size());
     this.scene = new Scene(zoom, WIDTH, HEIGHT);
     this.scene.addEventHandler(KeyEvent.ANY, this::toTheShell);
@@ -79,6 +88,7 @@ public final class ShellScene {
         .preferences()
         .figures()
         .addListener((_, _, figures) -> speak(figures.words().language()));
+    workbench.backing().status().addListener((_, _, now) -> tellOfBackups(now));
     entitle();
     watching.setCycleCount(Animation.INDEFINITE);
     watching.play();
@@ -108,6 +118,27 @@ public final class ShellScene {
     }
   }
 
+  /**
+   * Once a start: a stick that is away, or a copy that could not be made, is not found out later.
+   */
+  private void tellOfBackups(Backing.Status now) {
+    if (isTold || !workbench.backing().isByItself()) {
+      return;
+    }
+    Words words = workbench.words();
+    Optional<String> why =
+        now.problem()
+            .map(problem -> Sentences.problem(words, problem))
+            .or(
+                () ->
+                    now.health()
+                        .filter(health -> health == Backups.Health.AWAY)
+                        .map(health -> words.of("backup.health", health)));
+    isTold = why.isPresent();
+    why.ifPresent(
+        text -> workbench.notices().say(new Notice.Said(words.of("backup.week", text), true)));
+  }
+
   private void speak(Language chosen) {
     if (chosen.equals(language)) {
       return;
@@ -117,7 +148,7 @@ public final class ShellScene {
     boolean isBenchMode = benchMode.get();
     seen.watching().end();
     seen = workbench.forWindow();
-    shell = new Shell(seen, clock, picker, lookRound);
+    shell = new Shell(seen, clock, picker, beside);
     zoom.show(shell);
     shell.show(view);
     if (isBenchMode) {

@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.ShopEdit;
+import jugulum.desk.backup.BackupPane;
 import jugulum.desk.batch.AssumptionsForm;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.guide.Guide;
@@ -26,6 +27,7 @@ import jugulum.desk.speck.SpeckPane;
 import jugulum.desk.tables.TablesPane;
 import jugulum.desk.together.TogetherPane;
 import jugulum.desk.told.Told;
+import jugulum.desk.view.Beside;
 import jugulum.desk.view.MainView;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
@@ -49,6 +51,7 @@ public final class ShopView extends BorderPane implements MainView {
   private final Lazy<TablesPane> tables;
   private final Lazy<SpeckPane> speck;
   private final Lazy<TogetherPane> together;
+  private final Lazy<BackupPane> backups;
   private final Segments<Part> parts;
   private final AssumptionsForm given = new AssumptionsForm(words);
   private final Label said = Parts.sentence("", "fine-text");
@@ -58,11 +61,12 @@ public final class ShopView extends BorderPane implements MainView {
     SHOP,
     TABLES,
     SPECK,
-    TOGETHER
+    TOGETHER,
+    BACKUPS
   }
 
   /** Makes the view of a workbench; the clock dates what gold is worth. */
-  public ShopView(Workbench workbench, Clock clock, FilePicker picker) {
+  public ShopView(Workbench workbench, Clock clock, FilePicker picker, Beside beside) {
     this.words = workbench.words();
     super();
     this.workbench = workbench;
@@ -82,6 +86,7 @@ public final class ShopView extends BorderPane implements MainView {
     tables = new Lazy<>(() -> new TablesPane(workbench, picker));
     speck = new Lazy<>(() -> new SpeckPane(workbench));
     together = new Lazy<>(() -> new TogetherPane(workbench, picker));
+    backups = new Lazy<>(() -> new BackupPane(workbench, picker, beside));
     VBox left = new VBox(14, screens, machines);
     VBox right =
         new VBox(
@@ -123,13 +128,23 @@ public final class ShopView extends BorderPane implements MainView {
     open();
   }
 
+  /** Shows the copies of the book. */
+  public void openBackups() {
+    parts.choose(Part.BACKUPS);
+    open();
+  }
+
   private void open() {
+    if (parts.chosen() == Part.BACKUPS) {
+      workbench.backing().look();
+    }
     setCenter(
         switch (parts.chosen()) {
           case SHOP -> scroll;
           case TABLES -> tables.get();
           case SPECK -> speck.get();
           case TOGETHER -> together.get();
+          case BACKUPS -> backups.get();
         });
   }
 

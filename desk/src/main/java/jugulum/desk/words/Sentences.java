@@ -100,6 +100,7 @@ public final class Sentences {
     return switch (why) {
       case Store.ReadOnly.OtherWindow(String holder) -> words.of("read-only.other", holder);
       case Store.ReadOnly.Disk _ -> words.of("read-only.disk");
+      case Store.ReadOnly.ACopy _ -> words.of("read-only.copy");
     };
   }
 

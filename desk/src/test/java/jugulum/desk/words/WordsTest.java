@@ -13,6 +13,7 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import jugulum.book.backup.Backups;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.batch.FindLines;
 import jugulum.book.csv.SizeCsv;
@@ -182,6 +183,7 @@ class WordsTest {
                       SeasonReason.values())
                   .flatMap(Stream::of)
                   .toArray()),
+          Map.entry("backup.health", Backups.Health.values()),
           Map.entry("sheet.expected", Working.Sorts.values()),
           Map.entry("flux", Flux.values()),
           Map.entry("smelt.button", Button.values()),
