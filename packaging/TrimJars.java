@@ -85,9 +85,7 @@ public final class TrimJars {
   /** Folders stay: who looks for what lies in one asks for it by its name. */
   private static boolean isKept(String entry, Pattern ours) {
     boolean isNative = NATIVE.stream().anyMatch(one -> one.matcher(entry).matches());
-    return !entry.endsWith("/")
-        && !NEVER_ASKED.matcher(entry).matches()
-        && (!isNative || ours.matcher(entry).matches());
+    return !NEVER_ASKED.matcher(entry).matches() && (!isNative || ours.matcher(entry).matches());
   }
 
   private static void copy(Path from, Path to, Pattern ours) throws IOException {
