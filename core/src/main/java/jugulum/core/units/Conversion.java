@@ -52,11 +52,11 @@ public record Conversion(Kind kind, double base) {
         new Unit("in", 25.4, "in", "inch", "inches", "\""),
         new Unit("ft", FOOT_MM, "ft", "foot", "feet", "'")),
     VOLUME(
-        new Unit("L", 1, "l", "litre", "liter", "litres", "liters"),
+        new Unit("L", 1, "l", "litre", "liter", "litres", "liters", "litro", "litros"),
         new Unit("mL", 0.001, "ml", "cc", "cm³", "cm3", "millilitre"),
         new Unit("m³", 1000, "m³", "m3"),
-        new Unit("bucket", BUCKET_L, "bucket", "buckets"),
-        new Unit("US gal", GALLON_L, "gal", "gallon", "gallons", "us gal"),
+        new Unit("bucket", BUCKET_L, "bucket", "buckets", "balde", "baldes", "cubo", "cubos"),
+        new Unit("US gal", GALLON_L, "gal", "gallon", "gallons", "us gal", "galón", "galones"),
         new Unit("imp gal", IMPERIAL_GALLON_L, "imp gal", "imperial gallon", "imperial gallons"),
         new Unit(
             "ft³", FOOT_MM * FOOT_MM * FOOT_MM / 1e6, "ft³", "ft3", "cubic foot", "cubic feet"),

@@ -13,13 +13,13 @@ import java.util.Optional;
  */
 public enum MassUnit {
   MILLIGRAM(0.001, "mg"),
-  GRAM(1, "g", "gram", "grams", "gm"),
-  KILOGRAM(1000, "kg", "kilo", "kilos"),
-  GRAIN(Constants.GRAIN_G, "gr", "grain", "grains"),
+  GRAM(1, "g", "gram", "grams", "gm", "gramo", "gramos"),
+  KILOGRAM(1000, "kg", "kilo", "kilos", "kilogramo", "kilogramos"),
+  GRAIN(Constants.GRAIN_G, "gr", "grain", "grains", "grano", "granos"),
   PENNYWEIGHT(24 * Constants.GRAIN_G, "dwt", "pennyweight", "pennyweights"),
   TROY_OUNCE(480 * Constants.GRAIN_G, "ozt", "oz t", "toz", "troy oz"),
   OUNCE(437.5 * Constants.GRAIN_G, "oz av", "ozav", "oz avdp"),
-  POUND(7000 * Constants.GRAIN_G, "lb", "lbs", "pound", "pounds");
+  POUND(7000 * Constants.GRAIN_G, "lb", "lbs", "pound", "pounds", "libra", "libras");
 
   private static final class Constants {
     static final double GRAIN_G = 0.06479891;

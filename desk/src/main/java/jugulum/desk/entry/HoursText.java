@@ -12,7 +12,8 @@ public final class HoursText {
   private static final Pattern CLOCK = Pattern.compile("(\\d{1,3}):([0-5]\\d)(?:\\s*h)?");
   private static final Pattern BOTH =
       Pattern.compile("(\\d{1,3})\\s*h\\s*(\\d{1,2})\\s*(?:min|m)?");
-  private static final Pattern ONE = Pattern.compile("(.+?)\\s*(h|hours?|min|minutes?|)");
+  private static final Pattern ONE =
+      Pattern.compile("(.+?)\\s*(h|hours?|horas?|min|minutes?|minutos?|)");
 
   private HoursText() {}
 

@@ -26,6 +26,9 @@ public record Language(Locale locale, Map<String, String> texts, Set<String> inE
   /** The language the texts are written in first. */
   public static final Language ENGLISH = shipped(Locale.ENGLISH);
 
+  /** Spanish as it is understood on both sides of the ocean. */
+  public static final Language SPANISH = shipped(Locale.forLanguageTag("es"));
+
   /** Keeps its own copies. */
   public Language {
     texts = Map.copyOf(texts);
@@ -44,7 +47,7 @@ public record Language(Locale locale, Map<String, String> texts, Set<String> inE
 
   /** The languages that ship with the program, in the order the switch goes through them. */
   public static List<Language> shipped() {
-    return List.of(ENGLISH);
+    return List.of(ENGLISH, SPANISH);
   }
 
   /** A language whose texts ship; what it has no text for is said in English, and counted. */
