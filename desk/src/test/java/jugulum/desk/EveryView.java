@@ -90,7 +90,13 @@ final class EveryView {
     person.press(ESCAPE);
     trials(person, theme, look);
     practice(person, theme, look);
-    for (String part : List.of("shop-part-TABLES", "shop-part-SPECK", "shop-part-SHOP")) {
+    for (String part :
+        List.of(
+            "shop-part-TABLES",
+            "shop-part-SPECK",
+            "shop-part-TOGETHER",
+            "shop-part-BACKUPS",
+            "shop-part-SHOP")) {
       person.press(CONTROL, DIGIT7).click(part);
       look.at(person, theme + " " + part);
     }
