@@ -16,20 +16,64 @@ import jugulum.desk.words.Words;
 public record Guide(Page page, List<String> answers, List<Word> words, List<String> sources) {
   /** The pages there are, each with the words it explains. */
   public enum Page {
-    BENCH("batch", "lot", "cut", "pass", "speck", "closure", "route"),
-    CUTS("cut", "opening", "settling-window", "flatness", "oversize"),
+    BENCH(
+        List.of("batch", "lot", "cut", "pass", "speck", "closure", "route"),
+        List.of(
+            "black-sand",
+            "bucket",
+            "magnetics",
+            "concentrate",
+            "middlings",
+            "tailings",
+            "speck",
+            "picker")),
+    CUTS(
+        List.of("cut", "opening", "settling-window", "flatness", "oversize"),
+        List.of("screen", "mesh", "flake", "flour-gold")),
     ACCOUNT(
-        "recovery", "head", "free-gold", "hidden-gold", "closure", "bead", "fineness", "at-most"),
-    DAY("task", "lot", "bag", "look"),
-    SEASON("source", "gravel", "habit", "change", "pool", "slip", "at-most"),
-    GEAR("run", "trial", "spike", "dial", "charge"),
-    SHOP("tare", "scale-check", "terms", "flatness", "amalgam"),
-    FIND("lot", "note", "look");
+        List.of(
+            "recovery",
+            "head",
+            "free-gold",
+            "hidden-gold",
+            "closure",
+            "bead",
+            "fineness",
+            "at-most"),
+        List.of(
+            "grade", "fineness", "assay", "crucible", "button", "slag", "cupel", "bead", "buyer")),
+    DAY(List.of("task", "lot", "bag", "look"), List.of("pan", "panning")),
+    SEASON(
+        List.of("source", "gravel", "habit", "change", "pool", "slip", "at-most"),
+        List.of("claim", "creek", "gravel", "buyer")),
+    GEAR(
+        List.of("run", "trial", "spike", "dial", "charge"),
+        List.of(
+            "pan",
+            "shaker-table",
+            "bowl",
+            "sluice",
+            "riffle",
+            "mat",
+            "hopper",
+            "drum",
+            "wetting-agent")),
+    SHOP(
+        List.of("tare", "scale-check", "terms", "flatness", "amalgam"),
+        List.of("screen", "mesh", "mercury", "amalgam")),
+    FIND(List.of("lot", "note", "look"), List.of());
 
     private final List<String> words;
+    private final List<String> trade;
 
-    Page(String... words) {
-      this.words = List.of(words);
+    Page(List<String> words, List<String> trade) {
+      this.words = words;
+      this.trade = trade;
+    }
+
+    /** The words of the trade that go with it, by the keys of their texts. */
+    List<String> trade() {
+      return trade;
     }
   }
 

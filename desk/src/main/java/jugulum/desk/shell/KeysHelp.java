@@ -11,6 +11,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jugulum.desk.guide.Glossary;
 import jugulum.desk.guide.Guide;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Keys;
@@ -71,6 +72,11 @@ final class KeysHelp extends ScrollPane {
         .words()
         .forEach(
             one -> lines.add(Parts.sentence(words.of("guide.word.line", one.word(), one.about()))));
+    List<String> trade = Glossary.lines(words, guide.page());
+    if (!trade.isEmpty()) {
+      lines.add(Parts.section(words.of("trade.title")));
+      trade.forEach(one -> lines.add(Parts.sentence(one, "muted")));
+    }
     lines.add(Parts.section(words.of("guide.sources")));
     guide.sources().forEach(one -> lines.add(Parts.sentence(one, "muted")));
     return lines;

@@ -22,6 +22,7 @@ class GuideTest extends OnTheDemoBook {
   @Test
   void theDocsSayWhatTheWindowSays() throws IOException {
     assertThat(Path.of("../docs/guide.md")).content().isEqualTo(Guide.markdown(English.WORDS));
+    assertThat(Path.of("../docs/words.md")).content().isEqualTo(Glossary.markdown(English.WORDS));
     for (Guide.Page page : Guide.Page.values()) {
       Guide guide = Guide.of(English.WORDS, page);
       assertThat(guide.answers()).hasSizeGreaterThan(1);
@@ -41,6 +42,7 @@ class GuideTest extends OnTheDemoBook {
     try (Person person = Person.at(book)) {
       person.press(CONTROL, DIGIT5).write("?");
       assertThat(person.everything()).contains("Which source next week?", "slip: What a refiner");
+      assertThat(person.everything()).contains("claim: permit, lease. Spanish: concesión");
       person.press(T);
       assertThat(person.text("tour-text")).startsWith("The board is a throat");
       assertThat(person.sees("board")).isTrue();
