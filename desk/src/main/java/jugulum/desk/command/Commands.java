@@ -1,6 +1,10 @@
 package jugulum.desk.command;
 
+import java.io.IOException;
+import java.io.PrintWriter;
 import java.lang.reflect.Constructor;
+import java.util.Optional;
+import java.util.OptionalInt;
 import jugulum.desk.words.Words;
 import picocli.CommandLine;
 import picocli.CommandLine.MissingParameterException;
@@ -10,6 +14,24 @@ import picocli.CommandLine.UnmatchedArgumentException;
 /** The command line in one language. */
 public final class Commands {
   private Commands() {}
+
+  /**
+   * Opens the window where nothing else is asked for: reading a command line takes its library as
+   * long as a sixth of a start.
+   *
+   * @return the exit code; empty where there is a command line to read
+   */
+  public static OptionalInt atOnce(Words words, PrintWriter err, String... args)
+      throws IOException {
+    if (args.length == 0) {
+      Jugulum.Opened opened = Jugulum.window(words, Optional.empty(), Optional.empty());
+      opened.why().ifPresent(err::println);
+      return OptionalInt.of(opened.exit());
+    }
+    return args.length == 1 && args[0].equals("demo")
+        ? OptionalInt.of(new DemoCommand(words).call())
+        : OptionalInt.empty();
+  }
 
   /** All commands, speaking those words. */
   public static CommandLine speaking(Words words) {

@@ -65,28 +65,46 @@ public final class Jugulum extends Speaking implements NamesBook {
     return book.map(BookAt::of).orElseGet(OwnFiles::ownBook);
   }
 
+  @Override
+  public Integer call() {
+    Opened opened = window(words, book, file);
+    opened.why().ifPresent(this::warn);
+    return opened.exit();
+  }
+
+  /**
+   * What came of opening the window.
+   *
+   * @param exit the exit code
+   * @param why why it was not opened; empty where it was
+   */
+  record Opened(int exit, Optional<String> why) {}
+
+  /** Opens the window on a book, or on one's own with a batch file to take in. */
+  static Opened window(Words words, Optional<String> book, Optional<Path> file) {
+    try {
+      boolean asBook = file.isPresent() && isBook(file.get());
+      BookAt where =
+          asBook
+              ? new BookAt.InFile(file.get())
+              : book.map(BookAt::of).orElseGet(OwnFiles::ownBook);
+      int exit =
+          MainWindow.open(
+              words, where, file.filter(_ -> !asBook), OwnFiles.bench(), Clock.systemDefaultZone());
+      return new Opened(exit, Optional.empty());
+    } catch (BookProblem noAddress) {
+      return new Opened(Exit.BOOK_PROBLEM, Optional.of(Sentences.problem(words, noAddress)));
+    } catch (IOException unreadable) {
+      return new Opened(
+          Exit.BAD_FILE, Optional.of(words.of("command.no-file", String.valueOf(file.get()))));
+    }
+  }
+
   /** A book that was clicked is opened; a batch file is taken into one's own book. */
   private static boolean isBook(Path path) throws IOException {
     try (InputStream in = Files.newInputStream(path)) {
       byte[] head = in.readNBytes(BOOK_BEGINS.length());
       return new String(head, StandardCharsets.US_ASCII).equals(BOOK_BEGINS);
-    }
-  }
-
-  @Override
-  public Integer call() {
-    try {
-      boolean asBook = file.isPresent() && isBook(file.get());
-      return MainWindow.open(
-          words,
-          asBook ? new BookAt.InFile(file.get()) : book(),
-          file.filter(_ -> !asBook),
-          OwnFiles.bench(),
-          Clock.systemDefaultZone());
-    } catch (BookProblem noAddress) {
-      return fail(Exit.BOOK_PROBLEM, Sentences.problem(words, noAddress));
-    } catch (IOException unreadable) {
-      return fail(Exit.BAD_FILE, words.of("command.no-file", String.valueOf(file.get())));
     }
   }
 }
