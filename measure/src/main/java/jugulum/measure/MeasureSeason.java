@@ -13,6 +13,7 @@ import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
 import jugulum.book.Books;
@@ -40,7 +41,7 @@ public final class MeasureSeason {
   private static final double PAGE = 1230;
   private static final double CHART = 150;
   private static final Asked.Speech SPEECH =
-      new Asked.Speech(List.of("over"), List.of("under"), List.of("not looked at"));
+      new Asked.Speech(List.of("over"), List.of("under"), List.of("not looked at"), Map.of());
 
   private MeasureSeason() {}
 

@@ -19,6 +19,7 @@ import jugulum.book.stream.Projection;
 import jugulum.core.ledger.Batch;
 import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
@@ -95,6 +96,12 @@ public final class FindLines implements Projection<Batch, FindLines.Line> {
       boolean isUnseen,
       String said) {}
 
+  /** 2: runs are found by the kind of their machine too. */
+  @Override
+  public int fold() {
+    return 2;
+  }
+
   @Override
   public LineTable table() {
     return TABLE;
@@ -141,7 +148,12 @@ public final class FindLines implements Projection<Batch, FindLines.Line> {
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 false,
-                said(Kind.MACHINE, name, run.machine().name(), words(cut))));
+                said(
+                    Kind.MACHINE,
+                    name,
+                    run.machine().name(),
+                    tag(run.machine().kind()),
+                    words(cut))));
       }
     }
     double gold = 0;
@@ -208,6 +220,11 @@ public final class FindLines implements Projection<Batch, FindLines.Line> {
   /** A word nobody types, by which only lines of one kind are found. */
   public static String tag(Kind kind) {
     return "xx" + kind.name().toLowerCase(Locale.ROOT) + "xx";
+  }
+
+  /** A word nobody types, by which runs over machines of a kind are found. */
+  public static String tag(Machine.Kind kind) {
+    return "xx" + kind.name().replace("_", "").toLowerCase(Locale.ROOT) + "xx";
   }
 
   /** Signs are no part of words, so a cut is spelled. */

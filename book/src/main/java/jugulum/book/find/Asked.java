@@ -1,10 +1,14 @@
 package jugulum.book.find;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import jugulum.book.batch.FindLines;
@@ -19,15 +23,27 @@ import jugulum.core.units.MassUnit;
  * @param cuts sides of cuts, spelled as {@link FindLines} spells them
  * @param grams the mass it must have, of gold or of sand, in grams; empty where none was asked for
  * @param isUnseen whether only what nobody looked at is wanted
+ * @param also what some of the words mean besides themselves, as {@link FindLines} has it
  */
-public record Asked(List<String> words, List<String> cuts, Optional<Band> grams, boolean isUnseen) {
+public record Asked(
+    List<String> words,
+    List<String> cuts,
+    Optional<Band> grams,
+    boolean isUnseen,
+    Map<String, Set<String>> also) {
   private static final double MOST_G = 1e9;
+
+  /** A word of fewer letters begins too many others. */
+  private static final int SHORTEST = 3;
+
+  private static final Pattern NUMBER = Pattern.compile("\\d{2,3}");
   private static final Pattern CUT = Pattern.compile("([-−–+])(\\d+)");
 
   /** Keeps its own copies. */
   public Asked {
     words = List.copyOf(words);
     cuts = List.copyOf(cuts);
+    also = Map.copyOf(also);
   }
 
   /**
@@ -36,13 +52,16 @@ public record Asked(List<String> words, List<String> cuts, Optional<Band> grams,
    * @param over before a mass that is the least
    * @param under before a mass that is the most
    * @param unseen for what nobody looked at
+   * @param also what is called so on the board and in the trade, in the words of {@link FindLines}
    */
-  public record Speech(List<String> over, List<String> under, List<String> unseen) {
+  public record Speech(
+      List<String> over, List<String> under, List<String> unseen, Map<String, Set<String>> also) {
     /** Keeps its own copies. */
     public Speech {
       over = List.copyOf(over);
       under = List.copyOf(under);
       unseen = List.copyOf(unseen);
+      also = Map.copyOf(also);
     }
   }
 
@@ -85,7 +104,25 @@ public record Asked(List<String> words, List<String> cuts, Optional<Band> grams,
         }
       }
     }
-    return new Asked(words, cuts, grams, unseen);
+    Map<String, Set<String>> also = new HashMap<>();
+    words.forEach(word -> also.put(word, meant(word, speech)));
+    also.values().removeIf(Set::isEmpty);
+    return new Asked(words, cuts, grams, unseen, also);
+  }
+
+  /** The last word may not be typed to its end; a number alone may be a screen's. */
+  private static Set<String> meant(String word, Speech speech) {
+    Set<String> meant = new TreeSet<>();
+    if (word.length() >= SHORTEST) {
+      speech.also().entrySet().stream()
+          .filter(one -> one.getKey().startsWith(word))
+          .forEach(one -> meant.addAll(one.getValue()));
+    }
+    if (NUMBER.matcher(word).matches()) {
+      meant.add(FindLines.over(word));
+      meant.add(FindLines.under(word));
+    }
+    return meant;
   }
 
   private static Matcher mass(List<String> before, String text) {

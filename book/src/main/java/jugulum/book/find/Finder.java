@@ -6,7 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
@@ -94,11 +96,12 @@ public final class Finder {
     }
     List<Word> words = new ArrayList<>();
     for (String word : asked.words()) {
-      List<String> spelled = spelled(word);
+      List<String> meant = List.copyOf(asked.also().getOrDefault(word, Set.of()));
+      List<String> spelled = meant.isEmpty() || begins(word) ? spelled(word) : List.of(word);
       if (!spelled.getFirst().equals(word)) {
         read.put(word, spelled);
       }
-      words.add(new Word(spelled, true));
+      words.add(new Word(Stream.concat(spelled.stream(), meant.stream()).toList(), true));
     }
     asked.cuts().forEach(cut -> words.add(new Word(List.of(cut), false)));
     if (asked.isUnseen()) {
@@ -117,13 +120,16 @@ public final class Finder {
 
   /** As it is where a word of the book begins so, else the words nearest to it. */
   private List<String> spelled(String word) {
-    int at = Collections.binarySearch(known, word);
-    boolean begins = at >= 0 || -at - 1 < known.size() && known.get(-at - 1).startsWith(word);
-    if (begins) {
+    if (begins(word)) {
       return List.of(word);
     }
     List<String> near = Spelling.near(word, known);
     return near.isEmpty() ? List.of(word) : near;
+  }
+
+  private boolean begins(String word) {
+    int at = Collections.binarySearch(known, word);
+    return at >= 0 || -at - 1 < known.size() && known.get(-at - 1).startsWith(word);
   }
 
   private static Map<String, Band> within(Asked asked) {

@@ -6,6 +6,8 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import jugulum.book.Books;
 import jugulum.book.batch.BatchStream;
@@ -34,7 +36,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class FindTest {
   private static final Asked.Speech SPEECH =
-      new Asked.Speech(List.of("over", ">"), List.of("under", "<"), List.of("not looked at"));
+      new Asked.Speech(
+          List.of("over", ">"),
+          List.of("under", "<"),
+          List.of("not looked at"),
+          Map.of("tails", Set.of("tailings"), "relaves", Set.of("tailings")));
   private static final Cut FINE =
       new Cut(StandardScreens.numbered("50"), StandardScreens.numbered("100"));
 
@@ -49,13 +55,26 @@ class FindTest {
     assertThat(asked("Tarn  over 2 g"))
         .isEqualTo(
             new Asked(
-                List.of("tarn"), List.of(), java.util.Optional.of(new Band(2, 2, 1e9)), false));
+                List.of("tarn"),
+                List.of(),
+                java.util.Optional.of(new Band(2, 2, 1e9)),
+                false,
+                Map.of()));
     assertThat(asked("> 1,5 kg").grams()).contains(new Band(1500, 1500, 1e9));
     assertThat(asked("under 500mg bowl").grams()).contains(new Band(0, 0.5, 0.5));
     assertThat(asked("−100 not looked at"))
         .isEqualTo(
             new Asked(
-                List.of(), List.of(FindLines.under("100")), java.util.Optional.empty(), true));
+                List.of(),
+                List.of(FindLines.under("100")),
+                java.util.Optional.empty(),
+                true,
+                Map.of()));
+    assertThat(asked("tails 50").also())
+        .containsEntry("tails", Set.of("tailings"))
+        .containsEntry("50", Set.of(FindLines.over("50"), FindLines.under("50")));
+    assertThat(asked("rela").also()).containsEntry("rela", Set.of("tailings"));
+    assertThat(asked("tarnbeck 7").also()).isEmpty();
     assertThat(asked("-50 +100").cuts())
         .containsExactly(FindLines.under("50"), FindLines.over("100"));
     assertThat(asked("over the ford").words()).containsExactly("over", "the", "ford");

@@ -23,6 +23,13 @@ final class BoardPainting {
   private static final double SPOUT_OFFSET = 14;
   private static final double NEXT_SPOUT = 106;
   private static final double NEXT_SPOUT_NARROW = 76;
+
+  /** What the label of a spout may take. */
+  private static final double ROOM = NEXT_SPOUT + 50;
+
+  /** The last of two side by side ends where the next column begins. */
+  private static final double LAST_BESIDE = 44;
+
   private static final double VIAL_MOUTH = 30;
   private static final double ROOMY_ROW = 66;
   private static final double THICK_ENOUGH_FOR_TEXT = 17;
@@ -147,16 +154,28 @@ final class BoardPainting {
             + SPOUT_OFFSET
             + before * (roomy() ? NEXT_SPOUT : NEXT_SPOUT_NARROW);
     double y = geometry.bandY(spout.from().row());
-    boolean lower = before > 0 && geometry.rowHeight() >= ROOMY_ROW + 18;
-    paintSpout(spout, onSpout, x, y, lower ? new Lowered(-NEXT_SPOUT, 17) : Lowered.NOT);
+    boolean lower = geometry.rowHeight() >= ROOMY_ROW + 18;
+    if (lower) {
+      paintSpout(
+          spout, onSpout, x, y, before > 0 ? new Lowered(-NEXT_SPOUT, 17, ROOM) : Lowered.NOT);
+    } else {
+      paintSpout(spout, onSpout, x, y, new Lowered(0, 0, beside(spout, before)));
+    }
+  }
+
+  /** Side by side, a label ends before the next spout, and before the thread of the next column. */
+  private double beside(BoardFlow.Spout spout, int before) {
+    long here =
+        board.flows(BoardFlow.Spout.class).filter(one -> one.from().equals(spout.from())).count();
+    return here == 1 ? ROOM : before + 1 < here ? NEXT_SPOUT - 20 : LAST_BESIDE;
   }
 
   /**
-   * How far a label stands from where it would: where two spouts share a station the second label
-   * goes under the first.
+   * How far a label stands from where it would, and what room it has: where two spouts share a
+   * station the second label goes under the first.
    */
-  private record Lowered(double x, double y) {
-    static final Lowered NOT = new Lowered(0, 0);
+  private record Lowered(double x, double y, double room) {
+    static final Lowered NOT = new Lowered(0, 0, ROOM);
   }
 
   /** Cuts that come off the screens and are set aside end at the screen's own column. */
@@ -198,7 +217,7 @@ final class BoardPainting {
     if (spout.kind() == BoardFlow.Spout.Kind.RESIDUE) {
       return;
     }
-    double width = NEXT_SPOUT + 50;
+    double width = lowered.room();
     String text = roomy() ? Room.best(texts.spout(spout), width, false) : texts.spoutMass(spout);
     double labelX = x + thickness + 16 + lowered.x();
     double labelY = y + geometry.thickest() / 2 + 1 + lowered.y();

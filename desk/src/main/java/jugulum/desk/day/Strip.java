@@ -35,6 +35,7 @@ final class Strip extends Pane {
   private static final double ROW = 40;
   private static final double BLOCK = 32;
   private static final double TOP = 26;
+  private static final double LEGEND = 24;
   private static final double NAMES = 150;
   private static final double MARGIN = 6;
   private static final int HOUR = 60;
@@ -52,6 +53,7 @@ final class Strip extends Pane {
   private final List<Placed> blocks = new ArrayList<>();
   private final List<Region> rowLines = new ArrayList<>();
   private final Map<Integer, Polyline> levels = new LinkedHashMap<>();
+  private final Label legend = Parts.styled(new Label(), "muted");
   private final Region now = line("strip-now");
   private final Region dark = line("strip-dark");
   private Optional<String> chosen = Optional.empty();
@@ -132,7 +134,8 @@ final class Strip extends Pane {
       }
     }
     Parts.shown(dark, isBounded && darkAt > from && darkAt < to);
-    getChildren().addAll(dark, now);
+    legend.setText(StripRow.legend(words, rows));
+    getChildren().addAll(dark, now, legend);
     chosen = chosen.filter(task -> blocks.stream().anyMatch(one -> isOf(one, task)));
     mark();
     requestLayout();
@@ -283,7 +286,7 @@ final class Strip extends Pane {
 
   @Override
   protected double computePrefHeight(double width) {
-    return TOP + rows.size() * ROW + MARGIN;
+    return TOP + rows.size() * ROW + LEGEND + MARGIN;
   }
 
   @Override
@@ -322,6 +325,7 @@ final class Strip extends Pane {
       place(placed);
     }
     levels.forEach(this::place);
+    legend.resizeRelocate(NAMES, bottom + 2, getWidth() - NAMES - MARGIN, LEGEND);
     now.resizeRelocate(x(nowAt) - 1, TOP - 6, 2, bottom - TOP + 6);
     dark.resizeRelocate(x(darkAt) - 1, TOP - 6, 2, bottom - TOP + 6);
   }
@@ -336,7 +340,7 @@ final class Strip extends Pane {
     level.getPoints().setAll(points);
   }
 
-  /** What has no room for any of its texts is told by its colour, its place and its own words. */
+  /** The longest text that has room; a letter at the least, which the legend below explains. */
   private void place(Placed placed) {
     double left = x(placed.block().from());
     double width = Math.max(4, x(placed.block().to()) - left - 1);

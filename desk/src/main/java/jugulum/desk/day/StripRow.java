@@ -71,6 +71,30 @@ record StripRow(String name, List<Block> blocks, List<Level> left) {
     }
   }
 
+  /** The letter of a kind of work, for a block that has no room for a word. */
+  static String letter(Words words, String kind) {
+    return words.of("day.letter." + ofWhich(kind));
+  }
+
+  /** What the letters stand for, of those there are. */
+  static String legend(Words words, List<StripRow> rows) {
+    return words.beside(
+        rows.stream()
+            .flatMap(row -> row.blocks().stream())
+            .map(block -> ofWhich(block.kind()))
+            .distinct()
+            .sorted()
+            .map(
+                kind ->
+                    words.of(
+                        "day.legend", words.of("day.letter." + kind), words.of("day.kind." + kind)))
+            .toList());
+  }
+
+  private static String ofWhich(String kind) {
+    return kind.startsWith("smelt") ? "smelt" : kind;
+  }
+
   /** The rows of a day: hands, trays, each machine. */
   static List<StripRow> of(Words words, Days.Shown shown) {
     return new Rows(words, shown).rows();
@@ -194,7 +218,10 @@ record StripRow(String name, List<Block> blocks, List<Level> left) {
                 texts.add(Sentences.cut(words, one.cut()));
                 texts.add(DayWords.does(words, one.work()));
               });
-      return texts.stream().map(text -> marked(text, state)).toList();
+      List<String> marked =
+          new ArrayList<>(texts.stream().map(text -> marked(text, state)).toList());
+      marked.add(letter(words, job.map(one -> one.work().kind()).orElse("own")));
+      return marked;
     }
 
     private String marked(String text, State state) {

@@ -3,6 +3,7 @@ package jugulum.desk.find;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -35,6 +36,9 @@ import jugulum.desk.words.Words;
 
 /** Finds batches, containers, notes, machines and sources as one types. */
 public final class FindView extends BorderPane implements MainView {
+  /** So many machines and trials are listed at most. */
+  private static final int EACH = 4;
+
   private final Words words;
   private final Workbench workbench;
   private final Navigation navigation;
@@ -58,8 +62,7 @@ public final class FindView extends BorderPane implements MainView {
     this.words = workbench.words();
     this.workbench = workbench;
     this.navigation = navigation;
-    this.speech =
-        new Asked.Speech(said("find.word.over"), said("find.word.under"), said("find.word.unseen"));
+    this.speech = FindSpeech.of(words);
     setId("find-view");
     getStyleClass().add("page");
     field =
@@ -99,10 +102,6 @@ public final class FindView extends BorderPane implements MainView {
     setCenter(list);
   }
 
-  private List<String> said(String key) {
-    return List.of(words.of(key).split(", *"));
-  }
-
   private void downToTheList(KeyEvent key) {
     if (key.getCode() == KeyCode.DOWN && !list.getItems().isEmpty()) {
       list.requestFocus();
@@ -129,6 +128,7 @@ public final class FindView extends BorderPane implements MainView {
 
   /** Begins to look: what was typed last time stands there, to be typed over. */
   public void begin() {
+    workbench.trials().read();
     workbench.finds().begin(this::ask);
   }
 
@@ -148,17 +148,58 @@ public final class FindView extends BorderPane implements MainView {
                         source,
                         "",
                         () -> navigation.openSource(source))));
+    owned().forEach(lines::add);
     found.lines().forEach(line -> lines.add(line(line)));
     list.getItems().setAll(lines);
     list.getSelectionModel().selectFirst();
     told.setText(told(found));
   }
 
+  /** Machines of the shop and trials of the book, by any of their words. */
+  private List<Line> owned() {
+    List<String> typed =
+        List.of(field.text().strip().toLowerCase(words.language().locale()).split("\\s+"));
+    if (typed.getFirst().length() < 2) {
+      return List.of();
+    }
+    Stream<Line> machines =
+        workbench.projections().shop().get().gear().stream()
+            .map(
+                gear ->
+                    new Line(
+                        words.of("find.kind.GEAR"),
+                        gear.name(),
+                        words.of("machine", gear.kind()),
+                        () -> navigation.openRecord(gear.machine())));
+    Stream<Line> trials =
+        workbench.trials().all().get().stream()
+            .map(
+                shown ->
+                    new Line(
+                        words.of("find.kind.TRIAL"),
+                        shown.trial().name(),
+                        "",
+                        () -> navigation.openTrial(shown.trial().id())));
+    return Stream.concat(machines, trials)
+        .filter(line -> isMeant(line, typed))
+        .limit(EACH)
+        .toList();
+  }
+
+  private boolean isMeant(Line line, List<String> typed) {
+    String[] parts =
+        (line.title() + " " + line.under())
+            .toLowerCase(words.language().locale())
+            .split("[^\\p{L}\\p{N}]+");
+    return typed.stream()
+        .allMatch(word -> Stream.of(parts).anyMatch(part -> part.startsWith(word)));
+  }
+
   private String told(Finder.Found found) {
     if (field.text().isEmpty()) {
       return "";
     }
-    if (found.isNothing()) {
+    if (found.isNothing() && list.getItems().isEmpty()) {
       return words.of("find.none", field.text());
     }
     return words.joined(

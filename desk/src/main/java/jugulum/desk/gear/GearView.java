@@ -18,6 +18,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import jugulum.core.ledger.Machine;
+import jugulum.core.trial.TrialId;
 import jugulum.desk.files.FilePicker;
 import jugulum.desk.guide.Guide;
 import jugulum.desk.hands.TrialHandsView;
@@ -95,6 +97,20 @@ public final class GearView extends BorderPane implements MainView {
     addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
     addEventFilter(KeyEvent.KEY_PRESSED, this::enterOnAChoice);
     show();
+  }
+
+  /** Shows what a machine has shown in its runs. */
+  public void openRecord(Machine machine) {
+    parts.choose(Part.RECORD);
+    runs.openOn(machine);
+    open();
+  }
+
+  /** Shows a trial. */
+  public void openTrial(TrialId trial) {
+    parts.choose(Part.TRIALS);
+    trials.openOn(trial);
+    open();
   }
 
   private void show() {

@@ -320,6 +320,15 @@ final class RunsPane extends BorderPane {
     return all.stream().filter(ran -> ran.run().machine().equals(machines.getValue())).toList();
   }
 
+  /** From now on that machine is shown, once what is known of it is read. */
+  void openOn(Machine machine) {
+    isByHand = true;
+    if (!machines.getItems().contains(machine)) {
+      machines.getItems().add(machine);
+    }
+    machines.setValue(machine);
+  }
+
   private void chooseMachine() {
     if (filling) {
       return;

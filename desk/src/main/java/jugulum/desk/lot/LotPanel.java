@@ -107,9 +107,10 @@ public final class LotPanel extends Panel {
             new VBox(2, name, sizes),
             facts,
             next,
+            // What can be weighed now is in sight, however long the history is.
+            entryPlace,
             Parts.section(words.of("lot.readings")),
             readings,
-            entryPlace,
             Buttons.quiet("back", words.of("panel.back"), "Esc", desk::back));
   }
 

@@ -15,8 +15,10 @@ import javafx.scene.Node;
 import jugulum.core.check.Check;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Screen;
+import jugulum.core.trial.TrialId;
 import jugulum.desk.account.AccountView;
 import jugulum.desk.bench.BenchView;
 import jugulum.desk.cuts.CutsView;
@@ -54,6 +56,7 @@ final class Rooms implements Navigation {
   private final Lazy<CutsView> cuts;
   private final Lazy<SeasonView> season;
   private final Lazy<ShopView> shop;
+  private final Lazy<GearView> gear;
   private final Lazy<StartView> start;
   private final Lazy<FindView> find;
   private final Map<View, Lazy<? extends MainView>> views = new EnumMap<>(View.class);
@@ -84,6 +87,7 @@ final class Rooms implements Navigation {
     cuts = new Lazy<>(() -> new CutsView(workbench, picker, this));
     season = new Lazy<>(() -> new SeasonView(workbench, picker, this));
     shop = new Lazy<>(() -> new ShopView(workbench, clock, picker, beside));
+    gear = new Lazy<>(() -> new GearView(workbench, picker, this, () -> LocalDate.now(clock)));
     start = new Lazy<>(() -> new StartView(workbench, clock, this));
     find = new Lazy<>(() -> new FindView(workbench, this));
     views.put(View.BENCH, new Lazy<>(() -> bench));
@@ -91,9 +95,7 @@ final class Rooms implements Navigation {
     views.put(View.ACCOUNT, new Lazy<>(() -> new AccountView(workbench, picker, clock, this)));
     views.put(View.DAY, new Lazy<>(() -> new DayView(workbench, clock, picker, this)));
     views.put(View.SEASON, season);
-    views.put(
-        View.GEAR,
-        new Lazy<>(() -> new GearView(workbench, picker, this, () -> LocalDate.now(clock))));
+    views.put(View.GEAR, gear);
     views.put(View.SHOP, shop);
   }
 
@@ -202,6 +204,18 @@ final class Rooms implements Navigation {
   public void openSource(String source) {
     show(View.SEASON);
     season.get().openSource(source);
+  }
+
+  @Override
+  public void openRecord(Machine machine) {
+    show(View.GEAR);
+    gear.get().openRecord(machine);
+  }
+
+  @Override
+  public void openTrial(TrialId trial) {
+    show(View.GEAR);
+    gear.get().openTrial(trial);
   }
 
   @Override

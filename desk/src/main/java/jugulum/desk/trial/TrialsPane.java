@@ -118,6 +118,12 @@ public final class TrialsPane extends BorderPane {
     trials.read();
   }
 
+  /** From now on that trial is shown. */
+  public void openOn(TrialId trial) {
+    open = Optional.of(trial);
+    read();
+  }
+
   /** Puts the focus on what is next, once it is known. */
   public void focusWhenRead() {
     isAwaited = true;

@@ -3,8 +3,10 @@ package jugulum.desk.view;
 import java.util.List;
 import jugulum.core.ledger.BatchId;
 import jugulum.core.ledger.LotId;
+import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.StepId;
 import jugulum.core.screens.Screen;
+import jugulum.core.trial.TrialId;
 
 /** The ways from one view to another; every view is given them. */
 public interface Navigation {
@@ -40,6 +42,12 @@ public interface Navigation {
 
   /** Shows what is known of a source. */
   void openSource(String source);
+
+  /** Shows what a machine has shown in the runs of all batches. */
+  void openRecord(Machine machine);
+
+  /** Shows a trial. */
+  void openTrial(TrialId trial);
 
   /** Shows the page on which a scale is learnt. */
   void learnScale();

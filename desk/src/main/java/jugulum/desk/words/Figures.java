@@ -34,9 +34,6 @@ public record Figures(MassUnit unit, ZoneId zone, Words words) {
   /** Less than that would be written as next to nothing with two places. */
   private static final double A_FLAKE_MG = 0.05;
 
-  /** An end of a range below that is lost in thousandths of a gram, in mg. */
-  private static final double TOLD_IN_MG = 10;
-
   /** The next unit of {@link #CHOICE}. */
   public Figures next() {
     return in(CHOICE.get((CHOICE.indexOf(unit) + 1) % CHOICE.size()));
@@ -85,6 +82,10 @@ public record Figures(MassUnit unit, ZoneId zone, Words words) {
       boolean flake = Math.abs(like) > 0 && Math.abs(like) < A_FLAKE_MG;
       return words.fixed(mg, flake ? 3 : Math.abs(like) < 10 ? 2 : 1);
     }
+    return goldNumber(mg, like, unit);
+  }
+
+  private String goldNumber(double mg, double like, MassUnit unit) {
     int places =
         switch (unit) {
           case GRAIN -> 2;
@@ -97,15 +98,24 @@ public record Figures(MassUnit unit, ZoneId zone, Words words) {
     return words.fixed(unit.fromGrams(mg / 1000), Math.clamp(needed, places, MOST_PLACES));
   }
 
-  /** A range of gold given in milligrams, "0.4 to 2.6 mg". */
+  /**
+   * A range of gold given in milligrams, in the unit its figure is written in, "0.4 to 2.6 mg": who
+   * reads both compares them.
+   */
   public String goldRange(GoldRange gold) {
-    // A few thousandths of a gram tell nobody anything: such an end is told in milligrams.
-    boolean isTiny = gold.lowMg() > 0 && gold.lowMg() < TOLD_IN_MG && inMilligrams(gold.lowMg());
-    String low =
-        isTiny && !inMilligrams(gold.highMg())
-            ? gold(gold.lowMg())
-            : goldNumber(gold.lowMg(), gold.highMg());
-    return words.of("figures.range", low, gold(gold.highMg()));
+    double figure = gold.milligrams() > 0 ? gold.milligrams() : gold.highMg();
+    return words.of(
+        "figures.range",
+        goldEnd(gold.lowMg(), figure),
+        goldEnd(gold.highMg(), figure) + " " + goldSign(figure));
+  }
+
+  /** An end of a range: its own places, in the unit of the figure. */
+  private String goldEnd(double mg, double figure) {
+    if (inMilligrams(figure)) {
+      return inMilligrams(mg) ? goldNumber(mg, mg) : words.fixed(mg, 0);
+    }
+    return metric() && inMilligrams(mg) ? goldNumber(mg, mg, unit) : goldNumber(mg, mg);
   }
 
   /** A round amount of gold, as it stands at the mark of a scale. */

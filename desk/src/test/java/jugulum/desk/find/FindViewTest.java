@@ -8,9 +8,13 @@ import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.SLASH;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.Locale;
 import javafx.scene.control.ListView;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
+import jugulum.desk.words.Language;
+import jugulum.desk.words.Languages;
 import org.junit.jupiter.api.Test;
 
 /** A person finds things from anywhere, by a part of a word and in spite of slips. */
@@ -52,6 +56,50 @@ class FindViewTest extends OnTheDemoBook {
       person.settle();
       look(person, "-50 not looked at");
       assertThat(person.everything()).contains("nobody looked");
+    }
+  }
+
+  /** The board says "tails 5.21 kg" beside −30 +50. */
+  @Test
+  void theBoardsOwnWordsAreUnderstood() {
+    try (Person person = Person.at(book)) {
+      person.press(SLASH).settle();
+      for (String typed : List.of("tails 30", "mags 30", "cons 16")) {
+        look(person, typed);
+        assertThat(person.text("find-told")).as(typed).doesNotContain("Nothing", "read as");
+      }
+      look(person, "tails fernhollow");
+      assertThat(person.everything()).contains("tailings");
+      look(person, "bowl 50");
+      assertThat(person.everything()).contains("garden bowl");
+    }
+  }
+
+  @Test
+  void machinesAndTrialsAreFound() {
+    try (Person person = Person.at(book)) {
+      person.press(SLASH).settle();
+      look(person, "garden bowl");
+      person.until(() -> person.everything().contains("Garden bowl against slate"));
+      person.press(ENTER).settle();
+      assertThat(person.sees("gear-view")).isTrue();
+      person.press(SLASH).settle();
+      look(person, "against slate");
+      person.until(() -> found(person) == 1);
+      person.press(ENTER).settle();
+      person.until(() -> person.sees("trials-pane"));
+    }
+  }
+
+  @Test
+  void wordsOfAnotherLanguageFindTheSame() {
+    Languages spanish = new Languages(Language.shipped(), Locale.forLanguageTag("es"), Locale.ROOT);
+    try (Person person = Person.speaking(spanish, book)) {
+      person.press(SLASH).settle();
+      for (String typed : List.of("relaves", "colas 30", "mesa", "magnéticos", "sin revisar")) {
+        look(person, typed);
+        assertThat(person.text("find-told")).as(typed).doesNotContain("Aquí nada", "leído como");
+      }
     }
   }
 

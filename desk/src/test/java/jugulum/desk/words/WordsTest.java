@@ -364,7 +364,12 @@ class WordsTest {
     assertThat(grams.gold(3_934)).isEqualTo("3.934 g");
     assertThat(grams.gold(0.19)).isEqualTo("0.19 mg");
     assertThat(grams.gold(0.0034)).as("a flake is not nothing").isEqualTo("0.003 mg");
-    assertThat(grams.goldRange(new GoldRange(80, 33.1, 140))).isEqualTo("0.033 to 0.140 g");
+    assertThat(grams.goldRange(new GoldRange(80, 33.1, 140)))
+        .as("in the unit of its figure, 80.0 mg")
+        .isEqualTo("33.1 to 140 mg");
+    assertThat(grams.goldRange(new GoldRange(37.8, 0.005, 120))).isEqualTo("0.005 to 120 mg");
+    assertThat(grams.goldRange(new GoldRange(404, 0.82, 900))).isEqualTo("0.00082 to 0.900 g");
+    assertThat(grams.goldRange(new GoldRange(1_496, 0, 3_584))).isEqualTo("0.000 to 3.584 g");
     assertThat(grams.sand(4_910)).isEqualTo("4.91 kg");
     assertThat(grams.sand(212)).isEqualTo("212 g");
     assertThat(new Figures(MassUnit.GRAIN, English.WORDS).gold(2_154.56)).isEqualTo("33.25 gr");
