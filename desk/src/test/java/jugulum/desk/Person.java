@@ -2,6 +2,7 @@ package jugulum.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
@@ -50,6 +51,7 @@ import jugulum.core.ledger.LotId;
 import jugulum.core.ledger.StepId;
 import jugulum.desk.files.FileKind;
 import jugulum.desk.files.FilePicker;
+import jugulum.desk.files.Where;
 import jugulum.desk.panel.Desk;
 import jugulum.desk.preference.BenchFile;
 import jugulum.desk.preference.BenchMemory;
@@ -79,6 +81,8 @@ public final class Person implements AutoCloseable {
   private final Stage stage;
   private final Scene scene;
   private Optional<Path> file = Optional.empty();
+  private Optional<String> printer = Optional.empty();
+  private final List<byte[]> printed = Collections.synchronizedList(new ArrayList<>());
   private int filesAsked;
   private int lookedRound;
   private final List<Path> looked = new ArrayList<>();
@@ -216,6 +220,21 @@ public final class Person implements AutoCloseable {
       filesAsked++;
       return file;
     }
+
+    @Override
+    public Optional<Where> whereTo(FileKind kind, String suggestion) {
+      return printer.isPresent() && kind.isPages()
+          ? printer.map(Where.OnPaper::new)
+          : FilePicker.super.whereTo(kind, suggestion);
+    }
+
+    @Override
+    public void print(String name, String title, byte[] pdf) throws IOException {
+      if (name.startsWith("broken")) {
+        throw new IOException("out of paper");
+      }
+      printed.add(pdf);
+    }
   }
 
   /** How often a file was asked for. */
@@ -226,6 +245,17 @@ public final class Person implements AutoCloseable {
   /** What fills the window below its tabs. */
   public Node inSight() {
     return on(() -> ((BorderPane) scene.lookup(".shell")).getCenter());
+  }
+
+  /** From now on pages go to that printer; one called "broken" takes none. */
+  public Person printingTo(String name) {
+    printer = Optional.of(name);
+    return this;
+  }
+
+  /** What was printed. */
+  public List<byte[]> printed() {
+    return List.copyOf(printed);
   }
 
   /** Which copies of books were opened to look at. */

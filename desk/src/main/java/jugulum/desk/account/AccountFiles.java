@@ -20,6 +20,7 @@ import jugulum.desk.files.FilePicker;
 import jugulum.desk.files.FileSet;
 import jugulum.desk.files.Saving;
 import jugulum.desk.print.AccountPdf;
+import jugulum.desk.print.LabelSize;
 import jugulum.desk.print.LabelsPdf;
 import jugulum.desk.print.SettlementPdf;
 import jugulum.desk.session.Workbench;
@@ -67,6 +68,7 @@ final class AccountFiles {
 
   void labels() {
     Figures figures = workbench.preferences().figures().get();
+    LabelSize size = LabelSize.of(workbench.preferences().labels());
     account()
         .ifPresent(
             account -> {
@@ -76,7 +78,7 @@ final class AccountFiles {
                 saving.file(
                     FileKind.PAGES,
                     words.of("labels.title", name(account)),
-                    () -> LabelsPdf.of(account, figures));
+                    () -> LabelsPdf.of(account, figures, size));
               }
             });
   }

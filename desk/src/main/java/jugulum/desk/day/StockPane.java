@@ -36,6 +36,7 @@ import jugulum.desk.kit.Parts;
 import jugulum.desk.kit.Seldom;
 import jugulum.desk.kit.TextColumns;
 import jugulum.desk.kit.Wrapping;
+import jugulum.desk.print.LabelSize;
 import jugulum.desk.print.StockLabelsPdf;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.told.Told;
@@ -328,7 +329,9 @@ final class StockPane extends VBox {
             ? table.getSelectionModel().getSelectedItems().stream().map(LotBelief::lot).toList()
             : table.getItems().stream().map(LotBelief::lot).toList();
     Figures now = figures();
-    saving.file(FileKind.PAGES, words.of("stock.labels.file"), () -> StockLabelsPdf.of(lots, now));
+    LabelSize size = LabelSize.of(workbench.preferences().labels());
+    saving.file(
+        FileKind.PAGES, words.of("stock.labels.file"), () -> StockLabelsPdf.of(lots, now, size));
   }
 
   /** Does what a key asks for; gives whether it asked for anything. */

@@ -1,6 +1,7 @@
 package jugulum.desk.files;
 
 import java.io.File;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -14,6 +15,7 @@ import jugulum.desk.words.Words;
 public final class DialogPicker implements FilePicker {
   private final Words words;
   private final Window window;
+  private final Printers printers = new Printers();
 
   /** Asks over a window. */
   public DialogPicker(Words words, Window window) {
@@ -51,6 +53,26 @@ public final class DialogPicker implements FilePicker {
   @Override
   public Optional<Path> toFolder() {
     return Optional.ofNullable(new DirectoryChooser().showDialog(window)).map(File::toPath);
+  }
+
+  @Override
+  public Optional<Where> whereTo(FileKind kind, String suggestion) {
+    List<String> names = printers.names();
+    if (!kind.isPages() || names.isEmpty()) {
+      return FilePicker.super.whereTo(kind, suggestion);
+    }
+    return new PrintDialog(words, window, names)
+        .ask()
+        .flatMap(
+            printer ->
+                printer.isEmpty()
+                    ? FilePicker.super.whereTo(kind, suggestion)
+                    : Optional.of(new Where.OnPaper(printer)));
+  }
+
+  @Override
+  public void print(String printer, String title, byte[] pdf) throws IOException {
+    printers.print(printer, title, pdf);
   }
 
   /**

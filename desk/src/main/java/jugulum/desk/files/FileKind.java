@@ -31,6 +31,11 @@ public enum FileKind {
     this.ending = ending;
   }
 
+  /** Whether it is made to be printed. */
+  public boolean isPages() {
+    return this == SHEET || this == PAGES;
+  }
+
   /** What its name ends in, without the point. */
   public String ending() {
     return ending;

@@ -1,5 +1,6 @@
 package jugulum.desk.files;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
 
@@ -37,4 +38,20 @@ public interface FilePicker {
 
   /** A folder; empty when none was chosen. */
   Optional<Path> toFolder();
+
+  /**
+   * Where pages go: into a file, or to a printer where there is one; empty when none was chosen.
+   */
+  default Optional<Where> whereTo(FileKind kind, String suggestion) {
+    return toSave(kind, suggestion).map(Where.InFile::new);
+  }
+
+  /**
+   * Prints pages; not on the interface thread.
+   *
+   * @throws IOException if they cannot be
+   */
+  default void print(String printer, String title, byte[] pdf) throws IOException {
+    throw new IOException(printer);
+  }
 }

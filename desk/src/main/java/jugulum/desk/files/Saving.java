@@ -36,20 +36,45 @@ public final class Saving {
   }
 
   /**
-   * Saves one file.
+   * Saves one file, or prints it where it is pages and a printer was chosen.
    *
    * @param kind of what
    * @param title what its name is made of
    * @param bytes makes its content; not on the interface thread
    */
   public void file(FileKind kind, String title, Supplier<byte[]> bytes) {
-    ask(
-        kind,
-        title,
-        path -> {
-          WholeFile.write(path, bytes.get());
-          return new Notice.Said(words.of("file.saved", String.valueOf(path)), false);
-        });
+    picker
+        .whereTo(kind, kind.nameFor(title))
+        .ifPresent(
+            where -> {
+              CompletionStage<Void> _ =
+                  switch (where) {
+                    case Where.InFile(Path path) -> write(path, there -> saved(there, bytes));
+                    case Where.OnPaper(String printer) -> print(printer, title, bytes);
+                  };
+            });
+  }
+
+  private Notice saved(Path path, Supplier<byte[]> bytes) throws IOException {
+    WholeFile.write(path, bytes.get());
+    return new Notice.Said(words.of("file.saved", String.valueOf(path)), false);
+  }
+
+  private CompletionStage<Void> print(String printer, String title, Supplier<byte[]> bytes) {
+    return workbench
+        .work()
+        .aside(
+            () -> {
+              try {
+                picker.print(printer, title, bytes.get());
+                return new Notice.Said(words.of("print.sent", title, printer), false);
+              } catch (IOException problem) {
+                return new Notice.Said(
+                    words.of("print.not-sent", printer, String.valueOf(problem.getMessage())),
+                    true);
+              }
+            },
+            workbench.notices()::say);
   }
 
   /** Asks for a place, and does the writing there. */

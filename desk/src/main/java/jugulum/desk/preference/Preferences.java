@@ -167,6 +167,16 @@ public final class Preferences {
     remember(PEDAL, key);
   }
 
+  /** How large labels are printed, by the name of their size; empty before one was chosen. */
+  public Optional<String> labels() {
+    return remembered("labels");
+  }
+
+  /** From now on labels are of that size. */
+  public void labels(String size) {
+    remember("labels", size);
+  }
+
   /** What the bench is called. */
   public String benchName() {
     return benchName(memory);

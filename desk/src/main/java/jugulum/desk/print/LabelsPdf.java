@@ -23,26 +23,36 @@ public final class LabelsPdf {
   private LabelsPdf() {}
 
   /** The page as a PDF file's content. Takes a while: not for the interface thread. */
-  public static byte[] of(Account account, Figures figures) {
+  public static byte[] of(Account account, Figures figures, LabelSize size) {
     Words words = figures.words();
     Paper paper =
-        new Paper(words, words.of("labels.title", account.network().batch().label().name()));
+        Paper.labels(
+            words, words.of("labels.title", account.network().batch().label().name()), size);
+    if (size.isOneAPage()) {
+      for (Lot lot : account.vials()) {
+        PdfPTable one = Paper.grid(1);
+        one.addCell(label(lot, account, figures, paper, size));
+        paper.add(one).page();
+      }
+      return paper.bytes();
+    }
     PdfPTable table = Paper.grid(1, 1, 1);
     List<Lot> vials = account.vials();
-    vials.forEach(lot -> table.addCell(label(lot, account, figures, paper)));
+    vials.forEach(lot -> table.addCell(label(lot, account, figures, paper, size)));
     for (int i = vials.size(); i % ACROSS != 0; i++) {
       table.addCell(Paper.plain("", paper.text));
     }
     return paper.add(table).bytes();
   }
 
-  private static PdfPCell label(Lot lot, Account account, Figures figures, Paper paper) {
+  private static PdfPCell label(
+      Lot lot, Account account, Figures figures, Paper paper, LabelSize size) {
     Words words = figures.words();
     PdfPCell cell = new PdfPCell();
-    cell.setBorder(Rectangle.BOX);
+    cell.setBorder(size.isOneAPage() ? Rectangle.NO_BORDER : Rectangle.BOX);
     cell.setBorderWidth(0.4f);
-    cell.setFixedHeight(HEIGHT);
-    cell.setPadding(INSIDE);
+    cell.setFixedHeight(size.room(HEIGHT, Paper.LABEL_MARGIN));
+    cell.setPadding(size.isOneAPage() ? 1 : INSIDE);
     var batch = account.network().batch();
     cell.addElement(new Paragraph(batch.label().name(), paper.bold));
     cell.addElement(

@@ -22,6 +22,7 @@ import org.openpdf.text.pdf.PdfWriter;
 /** What pages to print are made of: black on white, the fonts in the file. */
 final class Paper {
   private static final float MARGIN = 34;
+  static final float LABEL_MARGIN = 4;
   private static final float TITLE = 26;
   private static final float FIGURE = 20;
   private static final float HEAD = 12;
@@ -31,7 +32,7 @@ final class Paper {
   private static final float BAR_GREY = 0.35f;
 
   private final Words words;
-  private final Document document = new Document(PageSize.A4, MARGIN, MARGIN, MARGIN, MARGIN);
+  private final Document document;
   private final ByteArrayOutputStream out = new ByteArrayOutputStream();
   final Font title;
   final Font figure;
@@ -50,7 +51,19 @@ final class Paper {
    * @param scale of the type, 1 as usual
    */
   Paper(Words words, String name, float scale) {
+    this(words, name, scale, new Document(PageSize.A4, MARGIN, MARGIN, MARGIN, MARGIN));
+  }
+
+  /** Labels of that size. */
+  static Paper labels(Words words, String name, LabelSize size) {
+    float margin = size.isOneAPage() ? LABEL_MARGIN : MARGIN;
+    return new Paper(
+        words, name, size.type(), new Document(size.page(), margin, margin, margin, margin));
+  }
+
+  private Paper(Words words, String name, float scale, Document document) {
     this.words = words;
+    this.document = document;
     try {
       BaseFont regular = font("B612-Regular.otf");
       BaseFont strong = font("B612-Bold.otf");

@@ -36,13 +36,22 @@ public final class StockLabelsPdf {
   private StockLabelsPdf() {}
 
   /** The pages as a PDF file's content. Takes a while: not for the interface thread. */
-  public static byte[] of(List<StockLot> lots, Figures figures) {
+  public static byte[] of(List<StockLot> lots, Figures figures, LabelSize size) {
     Words words = figures.words();
-    Paper paper = new Paper(words, words.of("stock.labels.file"));
+    Paper paper = Paper.labels(words, words.of("stock.labels.file"), size);
+    if (size.isOneAPage()) {
+      for (StockLot lot : lots) {
+        PdfPTable one = Paper.grid(1, 2);
+        one.addCell(code(lot, size));
+        one.addCell(text(lot, figures, paper, size));
+        paper.add(one).page();
+      }
+      return paper.bytes();
+    }
     PdfPTable table = Paper.grid(1, 2, 1, 2);
     for (StockLot lot : lots) {
-      table.addCell(code(lot));
-      table.addCell(text(lot, figures, paper));
+      table.addCell(code(lot, size));
+      table.addCell(text(lot, figures, paper, size));
     }
     for (int i = lots.size(); i % ACROSS != 0; i++) {
       table.addCell(Paper.plain("", paper.text));
@@ -51,20 +60,21 @@ public final class StockLabelsPdf {
     return paper.add(table).bytes();
   }
 
-  private static PdfPCell boxed(int borders) {
+  private static PdfPCell boxed(int borders, LabelSize size) {
     PdfPCell cell = new PdfPCell();
-    cell.setBorder(borders);
+    cell.setBorder(size.isOneAPage() ? Rectangle.NO_BORDER : borders);
     cell.setBorderWidth(0.4f);
-    cell.setFixedHeight(HEIGHT);
-    cell.setPadding(INSIDE);
+    cell.setFixedHeight(size.room(HEIGHT, Paper.LABEL_MARGIN));
+    cell.setPadding(size.isOneAPage() ? 1 : INSIDE);
     return cell;
   }
 
-  private static PdfPCell code(StockLot lot) {
-    PdfPCell cell = boxed(Rectangle.LEFT | Rectangle.TOP | Rectangle.BOTTOM);
+  private static PdfPCell code(StockLot lot, LabelSize size) {
+    PdfPCell cell = boxed(Rectangle.LEFT | Rectangle.TOP | Rectangle.BOTTOM, size);
     try {
       Image image = Image.getInstance(drawn(lot.code()), null, true);
-      image.scaleAbsolute(SIDE, SIDE);
+      float side = Math.min(SIDE, size.room(SIDE, Paper.LABEL_MARGIN + 1));
+      image.scaleAbsolute(side, side);
       cell.addElement(image);
     } catch (IOException problem) {
       throw new UncheckedIOException(problem);
@@ -95,9 +105,9 @@ public final class StockLabelsPdf {
     return image;
   }
 
-  private static PdfPCell text(StockLot lot, Figures figures, Paper paper) {
+  private static PdfPCell text(StockLot lot, Figures figures, Paper paper, LabelSize size) {
     Words words = figures.words();
-    PdfPCell cell = boxed(Rectangle.RIGHT | Rectangle.TOP | Rectangle.BOTTOM);
+    PdfPCell cell = boxed(Rectangle.RIGHT | Rectangle.TOP | Rectangle.BOTTOM, size);
     cell.addElement(new Paragraph(lot.label(), paper.bold));
     String holds = lot.name().isEmpty() ? words.of("material", lot.material()) : lot.name();
     cell.addElement(

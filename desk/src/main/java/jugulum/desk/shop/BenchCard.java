@@ -1,11 +1,14 @@
 package jugulum.desk.shop;
 
+import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jugulum.desk.entry.EntryField;
 import jugulum.desk.entry.Parsers;
 import jugulum.desk.kit.Buttons;
 import jugulum.desk.kit.Parts;
+import jugulum.desk.kit.Segments;
+import jugulum.desk.print.LabelSize;
 import jugulum.desk.session.Workbench;
 import jugulum.desk.words.Prologue;
 import jugulum.desk.words.Words;
@@ -35,7 +38,19 @@ final class BenchCard extends VBox {
             Parts.sentence(words.of("shop.bench.about"), "muted"),
             name,
             Parts.row(Buttons.plain("call-bench", words.of("shop.bench.call"), "", this::call)),
-            said);
+            said,
+            Parts.section(words.of("shop.labels")),
+            Parts.sentence(words.of("shop.labels.about"), "muted"),
+            labels());
+  }
+
+  private Segments<LabelSize> labels() {
+    Segments<LabelSize> sizes =
+        new Segments<>(
+            "labels-size", List.of(LabelSize.values()), size -> words.of("labels.size", size));
+    sizes.choose(LabelSize.of(workbench.preferences().labels()));
+    sizes.onChange(() -> workbench.preferences().labels(sizes.chosen().name()));
+    return sizes;
   }
 
   private void call() {

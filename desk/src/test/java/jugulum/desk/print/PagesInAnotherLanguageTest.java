@@ -124,8 +124,10 @@ class PagesInAnotherLanguageTest {
   @Test
   void theSettlementAndTheLabels() throws IOException {
     speaks(SettlementPdf.of(account, FIGURES, LocalDate.of(2026, 11, 17)));
-    speaks(LabelsPdf.of(account, FIGURES));
-    speaks(StockLabelsPdf.of(StockLot.of(account.network().batch()), FIGURES));
+    for (LabelSize size : LabelSize.values()) {
+      speaks(LabelsPdf.of(account, FIGURES, size));
+      speaks(StockLabelsPdf.of(StockLot.of(account.network().batch()), FIGURES, size));
+    }
   }
 
   @Test

@@ -82,6 +82,7 @@ import jugulum.core.trial.TrialReason;
 import jugulum.core.units.MassText;
 import jugulum.core.units.MassUnit;
 import jugulum.desk.files.FileKind;
+import jugulum.desk.print.LabelSize;
 import jugulum.desk.smelt.BesideBox;
 import jugulum.desk.work.LongWork;
 import jugulum.practice.drill.LostBy;
@@ -184,6 +185,7 @@ class WordsTest {
                   .flatMap(Stream::of)
                   .toArray()),
           Map.entry("backup.health", Backups.Health.values()),
+          Map.entry("labels.size", LabelSize.values()),
           Map.entry("sheet.expected", Working.Sorts.values()),
           Map.entry("flux", Flux.values()),
           Map.entry("smelt.button", Button.values()),
