@@ -66,7 +66,8 @@ final class Grid extends GridPane {
 
   /** A figure that goes on in the next line where its column is too narrow. */
   static Label cell(String text, String... styles) {
-    Label label = new Label(text);
+    // A unit stays with its figure.
+    Label label = new Label(text.replaceFirst(" (\\S+)$", "\u00a0$1"));
     label.setWrapText(true);
     label.setTextAlignment(TextAlignment.RIGHT);
     label.setAlignment(Pos.CENTER_RIGHT);

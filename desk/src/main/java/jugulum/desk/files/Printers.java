@@ -2,6 +2,10 @@ package jugulum.desk.files;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -22,6 +26,8 @@ import javax.print.attribute.standard.JobName;
  * it is done once, beside all else, and until then there are none.
  */
 final class Printers {
+  private static final List<Path> LP =
+      List.of(Path.of("/usr/bin/lp"), Path.of("/usr/local/bin/lp"));
   private static final DocFlavor PAGES = DocFlavor.INPUT_STREAM.PDF;
 
   private final CompletableFuture<List<PrintService>> known =
@@ -56,6 +62,11 @@ final class Printers {
             .filter(one -> one.getName().equals(printer))
             .findFirst()
             .orElseThrow(() -> new IOException(printer));
+    Optional<Path> spooler = LP.stream().filter(Files::isExecutable).findFirst();
+    if (spooler.isPresent()) {
+      spool(spooler.get(), printer, title, pdf);
+      return;
+    }
     DocPrintJob job = service.createPrintJob();
     PrintRequestAttributeSet asked = new HashPrintRequestAttributeSet();
     asked.add(new JobName(title, null));
@@ -63,6 +74,29 @@ final class Printers {
       job.print(new SimpleDoc(new ByteArrayInputStream(pdf), PAGES, null), asked);
     } catch (PrintException problem) {
       throw new IOException(String.valueOf(problem.getMessage()), problem);
+    }
+  }
+
+  /**
+   * Where there is one, the system's own command is asked: the library's way wants an older one.
+   */
+  private static void spool(Path command, String printer, String title, byte[] pdf)
+      throws IOException {
+    Process lp =
+        new ProcessBuilder(command.toString(), "-d", printer, "-t", title, "-")
+            .redirectErrorStream(true)
+            .start();
+    try (OutputStream in = lp.getOutputStream()) {
+      in.write(pdf);
+    }
+    String said = new String(lp.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
+    try {
+      if (lp.waitFor() != 0) {
+        throw new IOException(said);
+      }
+    } catch (InterruptedException ended) {
+      Thread.currentThread().interrupt();
+      throw new IOException(said, ended);
     }
   }
 }
