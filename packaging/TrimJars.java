@@ -40,7 +40,9 @@ public final class TrimJars {
    */
   private static final Pattern NEVER_ASKED =
       Pattern.compile(
-          "com/ibm/icu/impl/data/icudata/(brkitr|translit|coll|rbnf|curr|lang|region)/(?!pool|root|res_index|en|es|ucadata|supplemental).+|.*/module-info\\.class");
+          "com/ibm/icu/impl/data/icudata/(brkitr|translit|coll|rbnf|curr|lang|region)/"
+              + "(?!pool|root|res_index|en|es|ucadata|supplemental).+"
+              + "|.*/module-info\\.class");
 
   /** An empty jar that only names others. */
   private static final Pattern OF_NO_SYSTEM =
@@ -49,20 +51,22 @@ public final class TrimJars {
   private TrimJars() {}
 
   private static Pattern natives(String system) {
+    return switch (system) {
+      case "linux-x64" -> of("Linux/x86_64", "Linux/x86_64", "linux-x86-64", "linux/x86-64");
+      case "linux-aarch64" ->
+          of("Linux/aarch64", "Linux/armv8_64", "linux-aarch64", "linux/aarch64");
+      case "mac-x64" -> of("Mac/x86_64", "OSX/x86_64", "darwin-x86-64", "darwin");
+      case "mac-aarch64" -> of("Mac/aarch64", "OSX/aarch64", "darwin-aarch64", "darwin");
+      case "windows-x64" -> of("Windows/x86_64", "Windows/x86_64", "win32-x86-64", "win/x86-64");
+      default -> throw new IllegalArgumentException("of no system we know: " + system);
+    };
+  }
+
+  /** What each of the libraries calls that kind of machine. */
+  private static Pattern of(String sqlite, String serial, String jna, String pty) {
     return Pattern.compile(
-        switch (system) {
-          case "linux-x64" ->
-              "org/sqlite/native/Linux/x86_64/.+|Linux/x86_64/.+|com/sun/jna/linux-x86-64/.+|.*/native/linux/x86-64/.+";
-          case "linux-aarch64" ->
-              "org/sqlite/native/Linux/aarch64/.+|Linux/armv8_64/.+|com/sun/jna/linux-aarch64/.+|.*/native/linux/aarch64/.+";
-          case "mac-x64" ->
-              "org/sqlite/native/Mac/x86_64/.+|OSX/x86_64/.+|com/sun/jna/darwin-x86-64/.+|.*/native/darwin/.+";
-          case "mac-aarch64" ->
-              "org/sqlite/native/Mac/aarch64/.+|OSX/aarch64/.+|com/sun/jna/darwin-aarch64/.+|.*/native/darwin/.+";
-          case "windows-x64" ->
-              "org/sqlite/native/Windows/x86_64/.+|Windows/x86_64/.+|com/sun/jna/win32-x86-64/.+|.*/native/win/x86-64/.+";
-          default -> throw new IllegalArgumentException("of no system we know: " + system);
-        });
+        "org/sqlite/native/%s/.+|%s/.+|com/sun/jna/%s/.+|.*/native/%s/.+"
+            .formatted(sqlite, serial, jna, pty));
   }
 
   public static void main(String[] args) throws IOException {

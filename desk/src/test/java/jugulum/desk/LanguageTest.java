@@ -11,6 +11,7 @@ import java.lang.ref.WeakReference;
 import java.text.DateFormatSymbols;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -218,6 +219,10 @@ class LanguageTest extends OnTheDemoBook {
                 shop.scales().stream().flatMap(one -> one.dialect().words().keySet().stream()),
                 Stream.of(DateFormatSymbols.getInstance(Locale.ENGLISH).getShortMonths()),
                 Stream.of(DateFormatSymbols.getInstance(Locale.ENGLISH).getWeekdays()),
+                // What the words of the trade are called in the other language.
+                Language.SPANISH.texts().entrySet().stream()
+                    .filter(text -> text.getKey().matches("trade\\.[a-z-]+"))
+                    .map(Map.Entry::getValue),
                 Stream.of("demo.book"))
             .flatMap(all -> all);
     Stream<String> written =

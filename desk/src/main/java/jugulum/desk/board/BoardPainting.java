@@ -217,8 +217,9 @@ final class BoardPainting {
     if (spout.kind() == BoardFlow.Spout.Kind.RESIDUE) {
       return;
     }
-    double width = lowered.room();
-    String text = roomy() ? Room.best(texts.spout(spout), width, false) : texts.spoutMass(spout);
+    String text =
+        roomy() ? Room.best(texts.spout(spout), lowered.room(), false) : texts.spoutMass(spout);
+    double width = Math.max(lowered.room(), Room.width(text, false) + 2);
     double labelX = x + thickness + 16 + lowered.x();
     double labelY = y + geometry.thickest() / 2 + 1 + lowered.y();
     overThreads.add(
