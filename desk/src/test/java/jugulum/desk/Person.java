@@ -86,6 +86,7 @@ public final class Person implements AutoCloseable {
   private int filesAsked;
   private int lookedRound;
   private final List<Path> looked = new ArrayList<>();
+  private final List<String> pages = new ArrayList<>();
 
   private Person(Path path, Clock clock, Languages languages) {
     this(
@@ -134,7 +135,10 @@ public final class Person implements AutoCloseable {
                           workbench,
                           clock,
                           new Files(),
-                          new Beside(Optional.of(() -> lookedRound++), Optional.of(looked::add)))
+                          new Beside(
+                              Optional.of(() -> lookedRound++),
+                              Optional.of(looked::add),
+                              Optional.of(pages::add)))
                       .scene();
               Stage window = new Stage();
               window.setX(0);
@@ -256,6 +260,11 @@ public final class Person implements AutoCloseable {
   /** What was printed. */
   public List<byte[]> printed() {
     return List.copyOf(printed);
+  }
+
+  /** Which pages of the documents were opened. */
+  public List<String> pages() {
+    return on(() -> List.copyOf(pages));
   }
 
   /** Which copies of books were opened to look at. */

@@ -151,10 +151,18 @@ final class MainWindow {
     Thread.setDefaultUncaughtExceptionHandler(
         (_, fault) -> Platform.runLater(() -> workbench.work().fault(fault)));
     Beside beside =
-        new Beside(Demo.BENCH.original().map(_ -> this::lookRound), Optional.of(this::lookAtCopy));
+        new Beside(
+            Demo.BENCH.original().map(_ -> this::lookRound),
+            Optional.of(this::lookAtCopy),
+            DocumentPages.opener(place -> Platform.runLater(() -> noBrowser(workbench, place))));
     show(started, beside, batchFile).setOnHidden(_ -> closed.countDown());
     // The first reading takes several frames: before a sheet asks for it.
     workbench.work().aside(TradeTable::shipped, _ -> {});
+  }
+
+  private static void noBrowser(Workbench workbench, String place) {
+    String text = workbench.words().of("pages.no-browser", place);
+    workbench.notices().say(new Notice.Said(text, true));
   }
 
   /** Opens a fresh copy of the made-up batches in a window beside this one. */

@@ -114,6 +114,17 @@ public record Guide(Page page, List<String> answers, List<Word> words, List<Stri
     return all;
   }
 
+  /** Where a page stands among the documents, in the language spoken if it is there. */
+  public static String place(Words words, Page page) {
+    String anchor =
+        words
+            .of("guide.title", page)
+            .toLowerCase(words.language().locale())
+            .replaceAll("[^\\p{L}\\p{N} -]", "")
+            .replace(' ', '-');
+    return words.of("guide.file") + "#" + anchor;
+  }
+
   /** All pages as Markdown. */
   public static String markdown(Words words) {
     StringBuilder text = new StringBuilder(words.of("guide.head"));

@@ -27,7 +27,17 @@ final class KeysHelp extends ScrollPane {
   private static final double GUIDE = 620;
   private static final double KEYS = 520;
   private static final List<String> EVERYWHERE =
-      List.of("views", "arrows", "enter", "escape", "undo", "bench-mode", "size", "find", "help");
+      List.of(
+          "views",
+          "arrows",
+          "enter",
+          "escape",
+          "undo",
+          "bench-mode",
+          "size",
+          "find",
+          "help",
+          "pages");
 
   private KeysHelp(VBox content) {
     super(content);

@@ -43,6 +43,7 @@ public final class Shell extends BorderPane {
   private final Words words;
   private final Workbench workbench;
   private final Rooms rooms;
+  private final Beside beside;
   private final NavigationBar bar;
   private final RunTimer timer;
   private final Label notice = Parts.sentence("", "notice");
@@ -72,6 +73,7 @@ public final class Shell extends BorderPane {
     getStyleClass().add("shell");
     Beat beat = new Beat(clock);
     workbench.watching().atTheEnd(() -> beat.beat(false));
+    this.beside = beside;
     rooms = new Rooms(workbench, clock, beat, picker, beside, this::shows, this::endBenchMode);
     timer = new RunTimer(workbench, beat, this::open);
     bar = new NavigationBar(workbench, rooms, timer, this::enterBenchMode);
@@ -190,10 +192,22 @@ public final class Shell extends BorderPane {
                 || !benchMode.get() && tour.filter(bar -> bar.press(key.getCode())).isPresent()
                 || getCenter() instanceof KeysHelp help && Keys.press(help, key)
                 || key.getCode() == KeyCode.F5 && refresh()
+                || key.getCode() == KeyCode.F1 && openPages()
                 || key.getCode() == KeyCode.F11 && toggleBenchMode();
     if (used) {
       key.consume();
     }
+  }
+
+  /** The documents, at what they say of the view in sight. */
+  private boolean openPages() {
+    Guide.Page page = view().map(MainView::page).orElse(Guide.Page.BENCH);
+    beside
+        .pages()
+        .ifPresentOrElse(
+            opens -> opens.accept(Guide.place(words, page)),
+            () -> workbench.notices().say(new Notice.Said(words.of("pages.none"), true)));
+    return true;
   }
 
   private boolean shortcut(KeyEvent key) {

@@ -3,6 +3,7 @@ package jugulum.desk.guide;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.DIGIT5;
 import static javafx.scene.input.KeyCode.ESCAPE;
+import static javafx.scene.input.KeyCode.F1;
 import static javafx.scene.input.KeyCode.F7;
 import static javafx.scene.input.KeyCode.F8;
 import static javafx.scene.input.KeyCode.F9;
@@ -15,6 +16,8 @@ import java.nio.file.Path;
 import jugulum.desk.OnTheDemoBook;
 import jugulum.desk.Person;
 import jugulum.desk.words.English;
+import jugulum.desk.words.Language;
+import jugulum.desk.words.Words;
 import org.junit.jupiter.api.Test;
 
 /** The question mark answers in every view what the docs answer; the tour leads through. */
@@ -34,6 +37,18 @@ class GuideTest extends OnTheDemoBook {
           }
         }
       }
+    }
+  }
+
+  /** The pages are made of these; their anchors are their headings in small letters. */
+  @Test
+  void theSameInSpanishAndF1GoesToThePageOfTheView() throws IOException {
+    Words spanish = English.WORDS.in(Language.SPANISH);
+    assertThat(Path.of("../docs/guide_es.md")).content().isEqualTo(Guide.markdown(spanish));
+    assertThat(Guide.place(spanish, Guide.Page.DAY)).isEqualTo("guide_es.html#día");
+    try (Person person = Person.at(book)) {
+      person.press(CONTROL, DIGIT5).press(F1);
+      assertThat(person.pages()).containsExactly("guide.html#season");
     }
   }
 
