@@ -56,7 +56,7 @@ final class BucketButton extends Button {
     if (!gold.getStyleClass().contains(style)) {
       gold.getStyleClass().setAll("label", style);
     }
-    setAccessibleText(words.of("bucket.spoken", name.getText(), mass.getText(), gold.getText()));
+    setAccessibleText(words.row(List.of(name.getText(), mass.getText(), gold.getText())));
   }
 
   private static String mass(List<LotMass> masses, Figures figures) {

@@ -242,12 +242,10 @@ record BoardTexts(Worked worked, Figures figures) {
   /** A station read aloud. */
   String spoken(Station station, BoardModel board) {
     Cell cell = station.cell();
-    String row = cell.row() == Cell.HEADER ? "" : rowName(board.rows().get(cell.row()));
-    return words()
-        .of(
-            "board.spoken",
-            title(board.columns().get(cell.column())).getFirst(),
-            row,
-            status(station).getFirst());
+    String column = title(board.columns().get(cell.column())).getFirst();
+    String status = status(station).getFirst();
+    return cell.row() == Cell.HEADER
+        ? words().of("board.spoken.whole", column, status)
+        : words().of("board.spoken", column, rowName(board.rows().get(cell.row())), status);
   }
 }

@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -105,6 +106,7 @@ public final class PicturePage extends BorderPane implements MainView, BenchMode
     setId("picture-page");
     getStyleClass().addAll("page", "eye-page");
     setFocusTraversable(true);
+    setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     setAccessibleText(words.of("eye.title"));
     tally =
         new TallyBox(words, workbench.preferences(), workbench.work().latest(), use, this::draft);
