@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.concurrent.CompletionStage;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.beans.binding.Bindings;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -34,6 +35,8 @@ import jugulum.desk.work.Outcome;
 /** The day as it is planned: when it ends, its strip, what to do now and what is tight. */
 final class DayPlanPane extends BorderPane {
   @Prologue private final Words words;
+  private static final double STRIP_SHARE = 0.5;
+
   private final Workbench workbench;
   private final Days days;
   private final Supplier<Instant> now;
@@ -74,6 +77,14 @@ final class DayPlanPane extends BorderPane {
     scroll.setFocusTraversable(false);
     scroll.getStyleClass().add("page-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
+    // The strip is whole as long as half the page has room for it; the cards below have to spare.
+    scroll
+        .minHeightProperty()
+        .bind(
+            Bindings.createDoubleBinding(
+                () -> Math.min(strip.getHeight() + 2, getHeight() * STRIP_SHARE),
+                strip.heightProperty(),
+                heightProperty()));
     HBox.setHgrow(proof, Priority.ALWAYS);
     HBox answer = new HBox(14, by, proof);
     answer.getStyleClass().add("strip-answer");

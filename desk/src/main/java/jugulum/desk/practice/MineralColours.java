@@ -8,6 +8,9 @@ import jugulum.practice.sand.GrainKind;
  */
 final class MineralColours {
   static final int WATER = 0xff16282c;
+  static final int SWIRL = 0xff2b5a63;
+  static final int STREAK = 0xff4f9aa6;
+  static final int BED = 0xff8d816c;
   static final int DEEP = 0xff101d20;
   static final int WALL = 0xff3a3e46;
   static final int CONE = 0xff2a2d34;

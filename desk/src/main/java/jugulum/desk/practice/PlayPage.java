@@ -106,6 +106,9 @@ final class PlayPage extends HBox {
     stage.setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     stage.setAccessibleText(PracticeWords.task(words, run.drill()));
     VBox left = new VBox(10, stage, legend());
+    if (run instanceof BowlRun) {
+      left.getChildren().add(Parts.sentence(words.of("practice.cut"), "muted"));
+    }
     if (run instanceof DeckRun) {
       left.getChildren().addAll(Parts.section(words.of("practice.ports")), catches);
     }
