@@ -127,7 +127,7 @@ public final class BackupPane extends ScrollPane {
         now ->
             say(
                 now.problem()
-                    .map(problem -> Sentences.problem(words, problem))
+                    .map(problem -> Sentences.copying(words, problem))
                     .orElseGet(() -> words.of("backup.taken"))));
   }
 
@@ -149,7 +149,7 @@ public final class BackupPane extends ScrollPane {
     if (now.copies().isEmpty() && now.health().isPresent()) {
       list.getChildren().add(Parts.sentence(words.of("backup.none"), "muted"));
     }
-    now.problem().ifPresent(problem -> say(Sentences.problem(words, problem)));
+    now.problem().ifPresent(problem -> say(Sentences.copying(words, problem)));
   }
 
   private Node line(Backing.Seen seen) {
@@ -207,7 +207,7 @@ public final class BackupPane extends ScrollPane {
   private void told(Path fresh, Optional<BookProblem> problem) {
     say(
         problem
-            .map(why -> Sentences.problem(words, why))
+            .map(why -> Sentences.copying(words, why))
             .orElseGet(() -> words.of("backup.brought", fresh.toString())));
   }
 }

@@ -55,7 +55,7 @@ final class BackupCommand extends Speaking {
         case BookAt.InFile(Path book) -> take(book);
       };
     } catch (BookProblem problem) {
-      return fail(Exit.BOOK_PROBLEM, Sentences.problem(words, problem));
+      return fail(Exit.BOOK_PROBLEM, Sentences.copying(words, problem));
     }
   }
 

@@ -30,7 +30,7 @@ final class RestoreCommand extends Speaking {
       say(words.counted("command.restored", BookCopy.read(fresh).batches(), fresh.toString()));
       return Exit.OK;
     } catch (BookProblem problem) {
-      return fail(Exit.BOOK_PROBLEM, Sentences.problem(words, problem));
+      return fail(Exit.BOOK_PROBLEM, Sentences.copying(words, problem));
     }
   }
 }

@@ -128,7 +128,7 @@ public final class ShellScene {
     Words words = workbench.words();
     Optional<String> why =
         now.problem()
-            .map(problem -> Sentences.problem(words, problem))
+            .map(problem -> Sentences.copying(words, problem))
             .or(
                 () ->
                     now.health()

@@ -61,6 +61,16 @@ public final class Sentences {
     return words.of("book", problem.kind(), problem.place(), problem.detail());
   }
 
+  /** What went wrong when a book was copied, or a copy brought back: nothing was recorded then. */
+  public static String copying(Words words, BookProblem problem) {
+    return switch (problem.kind()) {
+      case DISK_FULL -> words.of("backup.full", problem.place());
+      case READ_ONLY_DISK -> words.of("backup.read-only", problem.place());
+      case CANNOT_CREATE -> words.of("backup.not-there", problem.place());
+      default -> problem(words, problem);
+    };
+  }
+
   /** What went wrong, by its cause where it was thrown on another thread. */
   public static String problem(Words words, Throwable thrown) {
     Throwable cause = cause(thrown);
