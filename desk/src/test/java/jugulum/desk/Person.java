@@ -581,12 +581,17 @@ public final class Person implements AutoCloseable {
   /** What a thing says, its parts together. */
   public String text(String id) {
     Node node = node(id);
-    return on(() -> String.join(" ", texts(node)));
+    return on(() -> plain(String.join(" ", texts(node))));
   }
 
   /** Everything in sight, as text. */
   public String everything() {
-    return on(() -> String.join("\n", texts(scene.getRoot())));
+    return on(() -> plain(String.join("\n", texts(scene.getRoot()))));
+  }
+
+  /** A blank that does not break is a blank to who reads it. */
+  private static String plain(String text) {
+    return text.replace('\u00a0', ' ');
   }
 
   private static List<String> texts(Node node) {

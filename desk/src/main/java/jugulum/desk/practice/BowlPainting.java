@@ -10,25 +10,25 @@ import jugulum.practice.sand.GrainKind;
  * wall; below it the bowl cut through: water, lip and bed, their heights enlarged.
  */
 final class BowlPainting implements Painting {
-  private static final int SIZE = 490;
+  private static final int SIZE = 408;
   private static final int EDGE = 10;
   private static final int CENTRE = SIZE / 2;
   private static final int GOLD = GrainKind.GOLD.ordinal();
 
   /** How high the cut is, and what stands where in it, in pixels from its foot. */
-  private static final int CUT = 104;
+  private static final int CUT = 80;
 
   private static final int FLOOR = SIZE + CUT - 8;
-  private static final int LIP = 46;
-  private static final int RIM = 88;
+  private static final int LIP = 34;
+  private static final int RIM = 66;
 
   /**
    * A millimetre of water on the lip, in pixels; the bed is drawn as high as shows where it lies.
    */
-  private static final double PX_OF_MM = 5;
+  private static final double PX_OF_MM = 4;
 
-  private static final double BED = 36;
-  private static final int HIGHEST_BED = 40;
+  private static final double BED = 24;
+  private static final int HIGHEST_BED = 30;
 
   private static final int STREAKS = 14;
   private static final int STREAK_LENGTH = 12;

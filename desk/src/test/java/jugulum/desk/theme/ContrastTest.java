@@ -49,7 +49,7 @@ class ContrastTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"black-sand.css", "quartz.css"})
+  @ValueSource(strings = {"black-sand.css", "quartz.css", "glare.css"})
   void everyTextCanBeRead(String sheet) throws IOException {
     Map<String, Color> colours = colours(sheet);
     for (String text :
