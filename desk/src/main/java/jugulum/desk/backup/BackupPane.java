@@ -6,6 +6,8 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -37,6 +39,7 @@ public final class BackupPane extends ScrollPane {
   private final FilePicker picker;
   private final Beside beside;
   private final Label state = Parts.sentence("", "answer");
+  private final Label besides = Parts.sentence("", "muted");
   private final Label said = Parts.sentence("", "fine-text");
   private final VBox list = new VBox(12);
   private final EntryField<Path> folder;
@@ -54,6 +57,7 @@ public final class BackupPane extends ScrollPane {
     setFitToWidth(true);
     setFocusTraversable(false);
     state.setId("backup-state");
+    besides.setId("backup-besides");
     said.setId("backup-said");
     list.setId("backup-list");
     Parts.shown(said, false);
@@ -86,6 +90,7 @@ public final class BackupPane extends ScrollPane {
     folder.fill(backing.folder().toString());
     return List.of(
         state,
+        besides,
         folder,
         Parts.row(
             Buttons.primary("backup-now", words.of("backup.now"), "", this::take),
@@ -139,12 +144,15 @@ public final class BackupPane extends ScrollPane {
   private void show(Backing.Status now) {
     state.setText(
         now.health()
-            .map(
-                health ->
-                    (backing.isByItself() ? "" : words.of("backup.not-by-itself") + " ")
-                        + words.of("backup.health", health)
-                        + (backing.isChosen() ? "" : " " + words.of("backup.same-disk")))
+            .map(health -> words.of("backup.health", health))
             .orElseGet(() -> words.of("backup.looking")));
+    besides.setText(
+        Stream.of(
+                backing.isByItself() ? "" : words.of("backup.not-by-itself"),
+                backing.isChosen() ? "" : words.of("backup.same-disk"))
+            .filter(text -> !text.isEmpty())
+            .collect(Collectors.joining(" ")));
+    Parts.shown(besides, !besides.getText().isEmpty());
     list.getChildren().setAll(now.copies().stream().map(this::line).toList());
     if (now.copies().isEmpty() && now.health().isPresent()) {
       list.getChildren().add(Parts.sentence(words.of("backup.none"), "muted"));

@@ -173,7 +173,10 @@ public final class Backing {
       problem = Optional.of(why);
     }
     Backups backups = backups();
-    return new Status(Optional.of(backups.health()), seen(backups), problem);
+    Backups.Health health = backups.health();
+    // The folder beside the book is made with the first copy: nobody need plug it in.
+    boolean isToCome = health == Backups.Health.AWAY && !isChosen();
+    return new Status(Optional.of(isToCome ? Backups.Health.NONE : health), seen(backups), problem);
   }
 
   private static List<Seen> seen(Backups backups) {
