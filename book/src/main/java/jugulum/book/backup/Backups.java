@@ -110,17 +110,39 @@ public record Backups(Path book, Path folder, String bench, Clock clock) {
    *     was; the copies that were there stay
    */
   public Backup take(Optional<String> before) {
+    Backup made = make(before);
+    confirm(made);
+    return made;
+  }
+
+  /**
+   * Makes a copy now, without reading it again: as quick as the disk, for who must not wait.
+   *
+   * @throws BookProblem where the folder is away or full
+   */
+  public Backup make(Optional<String> before) {
     if (!Files.isDirectory(folder)) {
       throw new BookProblem(Kind.CANNOT_CREATE, folder, "the folder is not there", null);
     }
     Backup made = Backup.to(own(), name(), now(), before);
     BookCopy.make(book, made.file());
+    return made;
+  }
+
+  /**
+   * Reads all of a copy that was made, and takes away those nobody needs.
+   *
+   * @throws BookProblem where it does not read as it was written; it is taken away then, but for
+   *     one made before a newer program: of a damaged book that is all there will be
+   */
+  public void confirm(Backup made) {
     try {
       check(made.file());
       thin();
-      return made;
     } catch (BookProblem spoilt) {
-      remove(made.file());
+      if (made.before().isEmpty()) {
+        remove(made.file());
+      }
       throw spoilt;
     }
   }

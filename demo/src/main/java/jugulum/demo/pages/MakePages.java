@@ -72,7 +72,8 @@ public final class MakePages {
           "packages.md",
           "together.md",
           "reliability.md",
-          "format.md");
+          "format.md",
+          "performance.md");
 
   /**
    * Makes the pages.

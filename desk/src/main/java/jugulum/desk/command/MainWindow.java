@@ -99,9 +99,9 @@ final class MainWindow {
     Workbench workbench =
         switch (where) {
           case BookAt.InFile(Path path) -> {
-            Optional<BookProblem> uncopied =
+            Backing.Before before =
                 Backing.isPassing(path)
-                    ? Optional.empty()
+                    ? Backing.Before.NOTHING
                     : Backing.beforeNewer(path, memory, Jugulum.VERSION, clock);
             Workbench made =
                 Workbench.of(
@@ -110,8 +110,9 @@ final class MainWindow {
                     Languages.ofThisMachine(),
                     bookThread,
                     Platform::runLater);
-            uncopied.ifPresent(
-                why -> Platform.runLater(() -> made.notices().say(uncopied(made, why))));
+            Platform.runLater(
+                () ->
+                    made.backing().confirm(before, why -> made.notices().say(uncopied(made, why))));
             yield made;
           }
           case BookAt.Served(BookAddress address, Path mirror) ->
@@ -127,7 +128,7 @@ final class MainWindow {
 
   private static Notice uncopied(Workbench workbench, BookProblem why) {
     Words words = workbench.words();
-    return new Notice.Said(words.of("backup.not-before", Sentences.problem(words, why)), true);
+    return new Notice.Said(words.of("backup.not-before", Sentences.copying(words, why)), true);
   }
 
   static ExecutorService bookThread() {

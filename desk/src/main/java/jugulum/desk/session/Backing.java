@@ -252,30 +252,53 @@ public final class Backing {
   }
 
   /**
+   * What came of copying a book before a newer program writes in it.
+   *
+   * @param confirms reads the whole copy, which takes its time: beside all else; empty where none
+   *     was made
+   * @param why none was made though it should have been; empty where all is well
+   */
+  public record Before(Optional<Runnable> confirms, Optional<BookProblem> why) {
+    /** Nothing was to be copied. */
+    public static final Before NOTHING = new Before(Optional.empty(), Optional.empty());
+  }
+
+  /**
    * Copies a book before a newer program writes in it for the first time. Where that cannot be, the
    * program starts all the same.
    *
    * @param version of the program that starts now
-   * @return why it could not be; empty where it was, or need not be
    */
-  public static Optional<BookProblem> beforeNewer(
-      Path book, BenchMemory memory, String version, Clock clock) {
-    boolean isKnown = memory.get(PROGRAM).filter(version::equals).isPresent();
-    if (isKnown) {
-      return Optional.empty();
+  public static Before beforeNewer(Path book, BenchMemory memory, String version, Clock clock) {
+    if (memory.get(PROGRAM).filter(version::equals).isPresent()) {
+      return Before.NOTHING;
     }
     try {
+      Before made = Before.NOTHING;
       if (Files.exists(book) && Files.isReadable(book) && book.toFile().length() > 0) {
         Path chosen = folder(book, memory);
         Path beside = book.toAbsolutePath().resolveSibling("backups");
         Path folder = Files.isDirectory(chosen) ? chosen : beside;
         make(folder);
-        backups(book, folder, memory, clock).take(Optional.of(version));
+        Backups backups = backups(book, folder, memory, clock);
+        Backup copy = backups.make(Optional.of(version));
+        made = new Before(Optional.of(() -> backups.confirm(copy)), Optional.empty());
       }
       memory.put(PROGRAM, version);
-      return Optional.empty();
+      return made;
     } catch (BookProblem why) {
-      return Optional.of(why);
+      return new Before(Optional.empty(), Optional.of(why));
     }
+  }
+
+  /** Confirms the copy made before, beside all else; what is wrong with it is told. */
+  public void confirm(Before before, Consumer<BookProblem> wrong) {
+    before.why().ifPresent(wrong);
+    before
+        .confirms()
+        .ifPresent(
+            confirms -> {
+              CompletionStage<Void> _ = asking(confirms, problem -> problem.ifPresent(wrong));
+            });
   }
 }

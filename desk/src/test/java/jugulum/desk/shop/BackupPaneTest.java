@@ -80,21 +80,23 @@ class BackupPaneTest extends OnTheDemoBook {
     Path own = Files.copy(book, home.resolve("my.book"));
     Clock clock = Clock.fixed(Instant.parse("2026-05-04T08:00:00Z"), ZoneOffset.UTC);
     BenchMemory memory = BenchMemory.untilTheEnd();
-    assertThat(Backing.beforeNewer(own, memory, "0.1.0", clock)).isEmpty();
-    assertThat(Backing.beforeNewer(own, memory, "0.1.0", clock)).isEmpty();
+    Backing.Before before = Backing.beforeNewer(own, memory, "0.1.0", clock);
+    before.confirms().orElseThrow().run();
+    assertThat(Backing.beforeNewer(own, memory, "0.1.0", clock)).isEqualTo(Backing.Before.NOTHING);
     assertThat(Backups.in(home.resolve("backups")))
         .extracting(Backup::before)
         .containsExactly(Optional.of("0.1.0"));
     memory.put("backup.folder", home.resolve("away").toString());
-    assertThat(Backing.beforeNewer(own, memory, "0.2.0", clock))
+    assertThat(Backing.beforeNewer(own, memory, "0.2.0", clock).why())
         .as("beside the book where the stick is away")
         .isEmpty();
     assertThat(Backups.in(home.resolve("backups"))).hasSize(2);
     Files.write(own, new byte[5_000]);
-    assertThat(Backing.beforeNewer(own, memory, "0.3.0", clock))
+    Backing.Before spoilt = Backing.beforeNewer(own, memory, "0.3.0", clock);
+    assertThat(spoilt.why())
         .get()
         .extracting(BookProblem::kind)
         .isEqualTo(BookProblem.Kind.NOT_A_BOOK);
-    assertThat(Backups.in(home.resolve("backups"))).hasSize(2);
+    assertThat(Backups.in(home.resolve("backups"))).as("of no book no copy").hasSize(2);
   }
 }
