@@ -40,7 +40,7 @@ type nul > "%LAUNCHER%\ready"
 :start
 set /p JAVA=<"%LAUNCHER%\java"
 for /f "usebackq delims=" %%C in ("%LAUNCHER%\classpath") do set "JARS=%%C"
-"%JAVA%" --enable-native-access=ALL-UNNAMED -XX:+UseSerialGC -Xms64m -Xmx1g -XX:MaxNewSize=64m -XX:MinHeapFreeRatio=15 -XX:MaxHeapFreeRatio=30 %JUGULUM_JAVA_OPTIONS% "-Djugulum.demo=%LAUNCHER%\demo.book" -cp "!JARS!" jugulum.desk.Main %*
+"%JAVA%" --enable-native-access=ALL-UNNAMED -XX:+UseSerialGC -Xms64m -Xmx1g -XX:MaxNewSize=64m -XX:MinHeapFreeRatio=15 -XX:MaxHeapFreeRatio=30 %JUGULUM_JAVA_OPTIONS% "-Djugulum.demo=%LAUNCHER%\demo.book" "-Djugulum.docs=%HOME_DIR%demo\target\start\pages" -cp "!JARS!" jugulum.desk.Main %*
 exit /b %errorlevel%
 
 :try
