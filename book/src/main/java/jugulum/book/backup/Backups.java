@@ -158,6 +158,18 @@ public record Backups(Path book, Path folder, String bench, Clock clock) {
     }
   }
 
+  /**
+   * Reads a whole copy, then copies it back, to be a book of its own.
+   *
+   * @param fresh the file to make; must not be there
+   * @throws BookProblem where something is there, the copy is not as it was written, or the book
+   *     cannot be written
+   */
+  public static void bringBack(Path copy, Path fresh) {
+    check(copy);
+    BookCopy.bringBack(copy, fresh);
+  }
+
   private void thin() {
     Thinning.goes(all()).forEach(one -> remove(one.file()));
     halfWritten().forEach(Backups::remove);

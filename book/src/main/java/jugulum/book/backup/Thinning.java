@@ -12,7 +12,8 @@ import java.util.function.Function;
 /**
  * Which copies stay: the last of each of the last seven days, four weeks and twelve months in which
  * there is one, and the last three made before a newer program came. Days are counted by the copies
- * alone: a clock that is wrong today, or a bench that stood still for a year, takes none away.
+ * alone: a bench that stood still for a year keeps what it has, and a copy made under a clock that
+ * is wrong counts as one day more, no otherwise.
  */
 public final class Thinning {
   /** Days of which the last copy stays. Common practice. */

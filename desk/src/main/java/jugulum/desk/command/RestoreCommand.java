@@ -25,8 +25,7 @@ final class RestoreCommand extends Speaking {
   @Override
   public Integer call() {
     try {
-      Backups.check(copy);
-      BookCopy.bringBack(copy, fresh);
+      Backups.bringBack(copy, fresh);
       say(words.counted("command.restored", BookCopy.read(fresh).batches(), fresh.toString()));
       return Exit.OK;
     } catch (BookProblem problem) {

@@ -115,8 +115,8 @@ final class BowlPainting implements Painting {
     double foot = bowl.shape().footM() * scale;
     double lip = bowl.shape().lipM() * scale;
     for (int r = 0; r < CENTRE - EDGE; r++) {
-      int floor = r < lip ? 0 : r < foot ? (int) (LIP * (foot - r) / (foot - lip)) : 0;
       boolean isHole = r < lip;
+      int floor = !isHole && r < foot ? (int) (LIP * (foot - r) / (foot - lip)) : 0;
       both(canvas, r, RIM, 0, isHole ? MineralColours.HOLE : MineralColours.DEEP);
       if (!isHole) {
         both(canvas, r, Math.max(water, floor), floor, MineralColours.SWIRL);

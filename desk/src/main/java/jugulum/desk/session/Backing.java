@@ -99,15 +99,19 @@ public final class Backing {
 
   /** Whether a folder was chosen: one beside the book goes with its disk. */
   public boolean isChosen() {
-    return memory.get(FOLDER).filter(text -> !text.isBlank()).isPresent();
+    return chosen(memory).isPresent();
   }
 
   private static Path folder(Path book, BenchMemory memory) {
-    return memory
-        .get(FOLDER)
-        .filter(text -> !text.isBlank())
-        .map(Path::of)
-        .orElseGet(() -> book.toAbsolutePath().resolveSibling("backups"));
+    return chosen(memory).orElseGet(() -> beside(book));
+  }
+
+  private static Optional<Path> chosen(BenchMemory memory) {
+    return memory.get(FOLDER).filter(text -> !text.isBlank()).map(Path::of);
+  }
+
+  private static Path beside(Path book) {
+    return book.toAbsolutePath().resolveSibling("backups");
   }
 
   private Backups backups() {
@@ -155,9 +159,8 @@ public final class Backing {
   }
 
   private Status dueOrSeen(long rows) {
-    Backups backups = backups();
     return trying(
-        () -> {
+        backups -> {
           makeOwn(backups);
           if (Files.isDirectory(backups.folder()) && backups.isDue(rows)) {
             backups.take(Optional.empty());
@@ -165,14 +168,14 @@ public final class Backing {
         });
   }
 
-  private Status trying(Runnable make) {
+  private Status trying(Consumer<Backups> make) {
+    Backups backups = backups();
     Optional<BookProblem> problem = Optional.empty();
     try {
-      make.run();
+      make.accept(backups);
     } catch (BookProblem why) {
       problem = Optional.of(why);
     }
-    Backups backups = backups();
     Backups.Health health = backups.health();
     // The folder beside the book is made with the first copy: nobody need plug it in.
     boolean isToCome = health == Backups.Health.AWAY && !isChosen();
@@ -196,7 +199,7 @@ public final class Backing {
 
   /** Looks again at what there is. */
   public void look() {
-    CompletionStage<Void> _ = work.aside(() -> trying(() -> {}), status::set);
+    CompletionStage<Void> _ = work.aside(() -> trying(_ -> {}), status::set);
   }
 
   /** Makes a copy now. */
@@ -204,8 +207,7 @@ public final class Backing {
     return work.aside(
         () ->
             trying(
-                () -> {
-                  Backups backups = backups();
+                backups -> {
                   makeOwn(backups);
                   backups.take(Optional.empty());
                 }),
@@ -222,20 +224,13 @@ public final class Backing {
     look();
   }
 
-  /** What came of reading a whole copy, or of bringing one back; empty where all is well. */
-  public CompletionStage<Void> check(Seen copy, Consumer<Optional<BookProblem>> then) {
-    return asking(() -> Backups.check(copy.backup().file()), then);
-  }
-
-  /** Copies a copy back into a new file; the book that is open stays as it is. */
+  /**
+   * Copies a copy back into a new file; the book that is open stays as it is. What went wrong is
+   * told; empty where all is well.
+   */
   public CompletionStage<Void> bringBack(
       Seen copy, Path fresh, Consumer<Optional<BookProblem>> then) {
-    return asking(
-        () -> {
-          Backups.check(copy.backup().file());
-          BookCopy.bringBack(copy.backup().file(), fresh);
-        },
-        then);
+    return asking(() -> Backups.bringBack(copy.backup().file(), fresh), then);
   }
 
   private CompletionStage<Void> asking(Runnable what, Consumer<Optional<BookProblem>> then) {
@@ -277,8 +272,7 @@ public final class Backing {
       Before made = Before.NOTHING;
       if (Files.exists(book) && Files.isReadable(book) && book.toFile().length() > 0) {
         Path chosen = folder(book, memory);
-        Path beside = book.toAbsolutePath().resolveSibling("backups");
-        Path folder = Files.isDirectory(chosen) ? chosen : beside;
+        Path folder = Files.isDirectory(chosen) ? chosen : beside(book);
         make(folder);
         Backups backups = backups(book, folder, memory, clock);
         Backup copy = backups.make(Optional.of(version));

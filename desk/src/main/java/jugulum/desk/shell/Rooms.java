@@ -99,7 +99,7 @@ final class Rooms implements Navigation {
     views.put(View.SHOP, shop);
   }
 
-  /** Shows how it stands with other benches. */
+  /** Shows the copies of the book. */
   void openBackups() {
     show(View.SHOP);
     shop.get().openBackups();
