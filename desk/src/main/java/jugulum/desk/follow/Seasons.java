@@ -2,11 +2,13 @@ package jugulum.desk.follow;
 
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.concurrent.CompletionStage;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -49,11 +51,17 @@ public final class Seasons {
    * @param account of the year chosen
    * @param version how many rows the journal of the season has
    * @param unread the names of batches that could not be read
+   * @param left how many batches are yet to be read: what is told grows until it is 0
    */
-  public record Shown(SeasonAccount account, long version, List<String> unread) {
+  public record Shown(SeasonAccount account, long version, List<String> unread, int left) {
     /** Keeps its own copy. */
     public Shown {
       unread = List.copyOf(unread);
+    }
+
+    /** Whether every batch is in it that can be read. */
+    public boolean isWhole() {
+      return left == 0;
     }
   }
 
@@ -86,7 +94,8 @@ public final class Seasons {
 
   /**
    * Reads what every batch came to, and works out the account. Batches whose results are behind are
-   * worked out one by one; one that cannot be read is named, and the rest is shown.
+   * worked out one by one, and what there is is shown meanwhile; one that cannot be read is named,
+   * and the rest is shown.
    */
   public void read() {
     reading.ifPresent(Steps::cancel);
@@ -97,8 +106,21 @@ public final class Seasons {
                 LongWork.RESULTS,
                 () -> ResultLines.behind(book),
                 this::worked,
-                worked::add,
+                one -> {
+                  worked.add(one);
+                  if (isTimeToShow(worked.size())) {
+                    show(List.copyOf(worked));
+                  }
+                },
                 () -> show(worked)));
+    if (shown.get().isEmpty()) {
+      show(List.of());
+    }
+  }
+
+  /** Twice as many each time, so that all the accounts on the way take no longer than the last. */
+  private static boolean isTimeToShow(int read) {
+    return Integer.bitCount(read) == 1;
   }
 
   private Read worked(Key batch) {
@@ -109,6 +131,7 @@ public final class Seasons {
       Standing<Season> season,
       Shop shop,
       List<BatchResult> results,
+      List<BatchId> behind,
       List<String> unread,
       ZoneId zone) {}
 
@@ -119,6 +142,7 @@ public final class Seasons {
                 book.whole(SeasonStream.SEASON).orElseGet(Standing::empty),
                 ShopStream.of(book),
                 ResultLines.asTheyStand(book),
+                ResultLines.behind(book).stream().map(one -> BatchStream.id(one.id())).toList(),
                 Unreadable.of(book).stream()
                     .filter(one -> one.stream().kind().equals(BatchStream.KIND.name()))
                     .map(Unreadable::name)
@@ -132,7 +156,9 @@ public final class Seasons {
   private Shown account(Facts facts, List<Read> worked) {
     Map<BatchId, BatchResult> results = new LinkedHashMap<>();
     facts.results().forEach(one -> results.put(one.id(), one));
+    Set<BatchId> left = new HashSet<>(facts.behind());
     for (Read read : worked) {
+      left.remove(read.id());
       results.remove(read.id());
       read.result().ifPresent(one -> results.put(one.id(), one));
     }
@@ -146,7 +172,8 @@ public final class Seasons {
             isYearChosen ? year : latest,
             facts.zone()),
         facts.season().version(),
-        facts.unread());
+        facts.unread(),
+        left.size());
   }
 
   /** Tells something of the season. */

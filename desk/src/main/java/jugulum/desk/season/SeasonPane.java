@@ -1,6 +1,7 @@
 package jugulum.desk.season;
 
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 import jugulum.desk.follow.Seasons;
@@ -53,13 +54,24 @@ abstract class SeasonPane extends ScrollPane {
       return;
     }
     Optional<Seasons.Shown> shown = workbench.seasons().shown().get();
-    if (shown.isEmpty()) {
-      page.getChildren().setAll(Parts.sentence(words.of("season.reading"), "muted"));
-    } else if (shown.get().account().years().isEmpty()) {
-      page.getChildren().setAll(Parts.sentence(words.of("season.empty"), "muted"));
-    } else {
-      show(shown.get());
+    boolean isNothing = shown.isEmpty() || shown.get().account().years().isEmpty();
+    if (isNothing) {
+      boolean isRead = shown.isPresent() && shown.get().isWhole();
+      page.getChildren()
+          .setAll(Parts.sentence(words.of(isRead ? "season.empty" : "season.reading"), "muted"));
+      return;
     }
+    show(shown.get());
+    if (!shown.get().isWhole()) {
+      page.getChildren().addFirst(left(shown.get().left()));
+    }
+  }
+
+  private Node left(int batches) {
+    VBox told =
+        Parts.advice("water", words.counted("season.left", batches), words.of("season.left.help"));
+    told.setId("season-left");
+    return told;
   }
 
   /** Shows a season with a batch at least. */

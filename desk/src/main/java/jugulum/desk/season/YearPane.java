@@ -108,17 +108,7 @@ final class YearPane extends SeasonPane {
           width -> SeasonChart.of(figures(), account.batches(), width, CHART), spoken(account));
     }
     parts.add(columns());
-    parts.add(
-        new Wrapping(
-            8,
-            6,
-            Buttons.plain("season-list", words.of("season.list"), "B", onList),
-            Buttons.quiet(
-                "season-print", words.of("season.print"), "P", () -> files.print(account)),
-            Buttons.quiet(
-                "season-sheet", words.of("season.sheet"), "X", () -> files.sheet(account)),
-            Buttons.quiet("season-tables", words.of("season.csv"), "C", () -> files.csv(account)),
-            Buttons.quiet("season-book", words.of("season.book"), "J", files::book)));
+    parts.add(files(shown));
     page().getChildren().setAll(parts);
     if (onYears) {
       // The button that was pressed is gone with the year it stood for.
@@ -127,6 +117,25 @@ final class YearPane extends SeasonPane {
     showSources(account);
     showHabits(account);
     showKept();
+  }
+
+  /** A page or a table of half a season would be taken for the whole one: they come with it. */
+  private Wrapping files(Seasons.Shown shown) {
+    SeasonAccount account = shown.account();
+    Wrapping row =
+        new Wrapping(8, 6, Buttons.plain("season-list", words.of("season.list"), "B", onList));
+    if (shown.isWhole()) {
+      row.getChildren()
+          .addAll(
+              Buttons.quiet(
+                  "season-print", words.of("season.print"), "P", () -> files.print(account)),
+              Buttons.quiet(
+                  "season-sheet", words.of("season.sheet"), "X", () -> files.sheet(account)),
+              Buttons.quiet(
+                  "season-tables", words.of("season.csv"), "C", () -> files.csv(account)));
+    }
+    row.getChildren().add(Buttons.quiet("season-book", words.of("season.book"), "J", files::book));
+    return row;
   }
 
   private HBox head(SeasonAccount account) {

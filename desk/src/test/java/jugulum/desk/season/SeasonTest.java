@@ -1,5 +1,6 @@
 package jugulum.desk.season;
 
+import static java.util.Comparator.reverseOrder;
 import static javafx.scene.input.KeyCode.B;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.DIGIT5;
@@ -14,6 +15,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.application.Platform;
+import javafx.scene.Scene;
 import jugulum.core.season.SeasonAccount;
 import jugulum.core.season.SourceRate;
 import jugulum.demo.DemoSeason;
@@ -159,6 +164,49 @@ class SeasonTest {
       assertThat(person.everything())
           .contains("1 batch", "No step shows a habit common practice warns of.");
       assertThat(shown(person).account().sum().open()).isEqualTo(1);
+    }
+  }
+
+  /**
+   * What is kept of twenty batches is of an older rule: the others are shown before those are read.
+   */
+  @Test
+  void whatThereIsIsShownWhileTheRestIsRead() throws SQLException {
+    try (var sql = DriverManager.getConnection("jdbc:sqlite:" + book);
+        var statement = sql.createStatement()) {
+      statement.execute(
+          "UPDATE projected SET version = 1 WHERE name = 'result' AND stream IN"
+              + " (SELECT stream FROM projection_batch WHERE name LIKE 'Tarnbeck%')");
+    }
+    try (Person person = Person.at(book)) {
+      List<Seasons.Shown> seen = new ArrayList<>();
+      List<String> told = new ArrayList<>();
+      Scene scene = person.inSight().getScene();
+      Runnable look =
+          () ->
+              told.add(
+                  (scene.lookup("#season-left") == null ? "whole" : "left")
+                      + (scene.lookup("#season-print") == null ? "" : ", to print"));
+      person
+          .workbench()
+          .seasons()
+          .shown()
+          .addListener(
+              (_, _, now) -> {
+                seen.add(now.orElseThrow());
+                Platform.runLater(look);
+              });
+      read(person);
+      person.until(() -> shown(person).isWhole());
+      assertThat(seen.size()).isGreaterThan(2);
+      assertThat(seen.getFirst().left()).isGreaterThan(5);
+      assertThat(seen.getFirst().account().batches()).isNotEmpty();
+      assertThat(seen).extracting(Seasons.Shown::left).isSortedAccordingTo(reverseOrder());
+      assertThat(told.subList(0, told.size() - 1)).containsOnly("left");
+      assertThat(told.getLast()).isEqualTo("whole, to print");
+      person.click("year-all");
+      person.until(() -> person.text("season-year").equals("all years"));
+      assertThat(shown(person).account().batches()).hasSize(DemoSeason.BATCHES);
     }
   }
 
