@@ -2,6 +2,8 @@ package jugulum.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.geometry.Bounds;
@@ -13,13 +15,16 @@ import org.junit.jupiter.api.Test;
 
 /**
  * Every view at 1280 x 800 and in a small window on the demo data: nothing cut off, nothing mute,
- * nothing too small to read. {@link LanguageTest} looks at the same in another light, unit and
+ * nothing too small to read, nothing Tab does not come to. What a screen reader is told is written
+ * out below the build's folder. {@link LanguageTest} looks at the same in another light, unit and
  * language.
  */
 class AppearanceTest extends OnTheDemoBook {
   /** One walk for all that is asked, since the walk takes longest. */
   @Test
-  void everyViewIsWholeReadableAndNamed() {
+  void everyViewIsWholeReadableNamedAndReachedByTab() throws IOException {
+    ScreenReader reader = new ScreenReader();
+    TabRound tab = new TabRound();
     try (Person person = Person.at(book)) {
       EveryView.walk(
           person,
@@ -29,8 +34,13 @@ class AppearanceTest extends OnTheDemoBook {
             seen.sized(1024, 700);
             assertThat(Sight.cutOff(seen)).as("%s in a small window", where).isEmpty();
             seen.sized(1280, 800);
+            reader.at(seen, where);
+            tab.at(seen, where);
           });
     }
+    reader.write(Path.of("target/screen-reader/views.txt"));
+    assertThat(reader.faults()).isEmpty();
+    assertThat(tab.faults()).isEmpty();
   }
 
   /**

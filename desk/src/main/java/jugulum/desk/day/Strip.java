@@ -192,6 +192,7 @@ final class Strip extends Pane {
             (_, _, focused) -> {
               if (focused) {
                 choose(block.task());
+                mark();
               }
             });
     return node;
@@ -212,6 +213,11 @@ final class Strip extends Pane {
                 .node()
                 .pseudoClassStateChanged(
                     CHOSEN, chosen.filter(task -> isOf(placed, task)).isPresent()));
+    // Tab stops at one block and goes on to what can be done with its task; arrows go along.
+    Optional<Placed> only =
+        blocks.stream().filter(one -> one.node().isFocused()).findFirst().or(this::first);
+    blocks.forEach(
+        placed -> placed.node().setFocusTraversable(only.filter(placed::equals).isPresent()));
   }
 
   /** Puts the focus on a task. */
@@ -224,16 +230,18 @@ final class Strip extends Pane {
 
   /** Puts the focus on the task chosen, else the first that is not done. */
   void focusChosen() {
-    Optional<Placed> first =
-        chosen
-            .flatMap(task -> blocks.stream().filter(one -> isOf(one, task)).findFirst())
-            .or(
-                () ->
-                    blocks.stream()
-                        .filter(one -> one.block().state() != StripRow.State.DONE)
-                        .findFirst())
-            .or(() -> blocks.stream().findFirst());
-    first.ifPresent(placed -> placed.node().requestFocus());
+    first().ifPresent(placed -> placed.node().requestFocus());
+  }
+
+  private Optional<Placed> first() {
+    return chosen
+        .flatMap(task -> blocks.stream().filter(one -> isOf(one, task)).findFirst())
+        .or(
+            () ->
+                blocks.stream()
+                    .filter(one -> one.block().state() != StripRow.State.DONE)
+                    .findFirst())
+        .or(() -> blocks.stream().findFirst());
   }
 
   /** Left and right along a row, up and down to the nearest in the next that has any. */
