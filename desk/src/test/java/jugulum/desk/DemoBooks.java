@@ -7,7 +7,16 @@ import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.time.Clock;
+import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
+import jugulum.book.Books;
+import jugulum.book.batch.BatchStream;
+import jugulum.book.batch.ResultLines;
+import jugulum.book.belief.Beliefs;
+import jugulum.book.stream.Book;
+import jugulum.book.stream.Writer;
 import jugulum.demo.DemoBook;
 import jugulum.demo.DemoSeason;
 
@@ -54,11 +63,25 @@ public final class DemoBooks {
       if (!Files.exists(written)) {
         Path unfinished = FOLDER.resolve(name + ".unfinished");
         write.accept(unfinished);
+        workOut(unfinished);
         Files.move(unfinished, written);
       }
       return Files.copy(written, at);
     } catch (IOException problem) {
       throw new UncheckedIOException(problem);
+    }
+  }
+
+  /**
+   * Works out what follows from every batch, as the first window does: two hundred windows need not
+   * do the same again. What does it behind a window is tested on books of its own.
+   */
+  private static void workOut(Path path) {
+    try (Book book = Books.open(path, Writer.unnamed(Clock.systemUTC()))) {
+      Stream.of(Beliefs.STOCK_RESTS_ON, Beliefs.RESTS_ON, List.of(ResultLines.LINES))
+          .flatMap(List::stream)
+          .distinct()
+          .forEach(one -> book.lines(BatchStream.KIND, one));
     }
   }
 }
