@@ -15,6 +15,7 @@ public final class DialChart {
   private static final double RIGHT = 20;
   private static final double TOP = 12;
   private static final double BOTTOM = 40;
+  private static final int TICKS = 6;
   private static final double DOT = 5;
 
   private DialChart() {}
@@ -46,19 +47,15 @@ public final class DialChart {
     double room = Math.max((high - low) * 0.1, Math.max(0.5, 0.1 * high));
     double from = Math.max(0, low - room);
     double to = high + room;
-    runs.stream()
-        .mapToDouble(Run::value)
-        .distinct()
-        .sorted()
-        .forEach(
-            value ->
-                marks.add(
-                    new Mark.Writing(
-                        x(value, from, to, width),
-                        floor + 18,
-                        words.rounded(value, 2),
-                        Anchor.MIDDLE,
-                        "chart-muted")));
+    for (double tick : RoundMarks.between(from, to, TICKS)) {
+      marks.add(
+          new Mark.Writing(
+              x(tick, from, to, width),
+              floor + 18,
+              words.rounded(tick, 3),
+              Anchor.MIDDLE,
+              "chart-muted"));
+    }
     for (Run run : runs) {
       double x = x(run.value(), from, to, width);
       marks.add(

@@ -2,6 +2,7 @@ package jugulum.desk.chart;
 
 import java.util.ArrayList;
 import java.util.List;
+import jugulum.desk.words.Figures;
 
 /** Marks of a scale at round figures: one, two or five times a power of ten apart. */
 final class RoundMarks {
@@ -35,5 +36,11 @@ final class RoundMarks {
       marks.add(i * step);
     }
     return marks;
+  }
+
+  /** The same of a scale of gold, in mg: what is round in milligrams is not in grains. */
+  static List<Double> ofGold(Figures figures, double lowMg, double highMg, int most) {
+    double unit = figures.goldMarkMg();
+    return between(lowMg / unit, highMg / unit, most).stream().map(mark -> mark * unit).toList();
   }
 }

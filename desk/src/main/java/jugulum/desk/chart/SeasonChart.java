@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import jugulum.core.check.Band;
 import jugulum.core.season.BatchResult;
 import jugulum.desk.chart.Mark.Anchor;
@@ -37,6 +36,10 @@ public final class SeasonChart {
   private final Figures figures;
   private final double width;
   private final double height;
+
+  /** Lines of its scale, about. */
+  private static final int LINES = 5;
+
   private final LocalDate from;
   private final LocalDate to;
   private final List<Bar> bars;
@@ -118,23 +121,15 @@ public final class SeasonChart {
     return Math.min(WIDEST, 0.9 * (width - LEFT) / bars.size());
   }
 
-  /** A round step that parts a scale into two to five. */
-  private static double step(double most) {
-    double power = Math.pow(10, Math.floor(Math.log10(Math.max(most, 1e-3) / 2)));
-    return Stream.of(5.0, 2.0, 1.0)
-        .map(one -> one * power)
-        .filter(one -> most / one >= 2)
-        .findFirst()
-        .orElse(power);
-  }
-
   private Drawing draw() {
     Words words = figures.words();
-    double step = step(mostMg);
-    for (double mg = step; mg <= mostMg * 1.001; mg += step) {
+    for (double mg : RoundMarks.ofGold(figures, 0, mostMg, LINES)) {
+      if (mg == 0) {
+        continue;
+      }
       marks.add(new Mark.Stroke(LEFT, y(mg), width, y(mg), "chart-grid"));
       marks.add(
-          new Mark.Writing(LEFT - 8, y(mg) + 5, figures.gold(mg), Anchor.RIGHT, "chart-muted"));
+          new Mark.Writing(LEFT - 8, y(mg) + 5, figures.goldMark(mg), Anchor.RIGHT, "chart-muted"));
     }
     bars.forEach(this::draw);
     marks.add(new Mark.Stroke(LEFT, y(0), width, y(0), "chart-grid"));

@@ -36,20 +36,25 @@ public final class StockChart {
   /**
    * The scale all lines share.
    *
-   * @param fromMg its left end, a power of ten, in mg
+   * @param fromMg its left end, a power of ten of the unit gold is written in, in mg
    * @param toMg its right end
    */
   public record Scale(double fromMg, double toMg) {
-    /** One that holds the gold of all; of ranges that go on and on the ends are cut off. */
-    public static Scale of(List<LotBelief> lots) {
+    /**
+     * One that holds the gold of all; of ranges that go on and on the ends are cut off.
+     *
+     * @param unitMg what its marks are powers of ten of, in mg
+     */
+    public static Scale of(List<LotBelief> lots, double unitMg) {
       double low = MOST_MG;
       double high = LEAST_MG;
       for (Thought one : lots.stream().flatMap(StockChart::shown).toList()) {
         low = Math.min(low, Math.max(LEAST_MG, one.medianMg()));
         high = Math.max(high, BEYOND * one.medianMg());
       }
-      double from = Math.pow(10, Math.floor(Math.log10(Math.min(low, high / 10))));
-      double to = Math.pow(10, Math.ceil(Math.log10(Math.min(MOST_MG, high))));
+      double from =
+          unitMg * Math.pow(10, Math.floor(Math.log10(Math.min(low, high / 10) / unitMg)));
+      double to = unitMg * Math.pow(10, Math.ceil(Math.log10(Math.min(MOST_MG, high) / unitMg)));
       return new Scale(from, Math.max(to, from * 100));
     }
 

@@ -115,10 +115,10 @@ public final class TradeChart {
 
   private void axes(Figures figures, double height) {
     Words words = figures.words();
-    for (double mg : RoundMarks.between(leastMg, mostMg / 1.03, LINES)) {
+    for (double mg : RoundMarks.ofGold(figures, leastMg, mostMg / 1.03, LINES)) {
       marks.add(new Mark.Stroke(LEFT, y(mg), width - RIGHT, y(mg), "chart-grid"));
       marks.add(
-          new Mark.Writing(LEFT - 8, y(mg) + 5, figures.gold(mg), Anchor.RIGHT, "chart-muted"));
+          new Mark.Writing(LEFT - 8, y(mg) + 5, figures.goldMark(mg), Anchor.RIGHT, "chart-muted"));
     }
     double step = toHours - fromHours > 8 ? 2 : 1;
     for (double hours = fromHours; hours <= toHours; hours += step) {

@@ -182,7 +182,7 @@ final class StockPane extends VBox {
   private void show(List<LotBelief> ranked) {
     table.setPlaceholder(nothing);
     all = ranked;
-    columns.scale(StockChart.Scale.of(ranked));
+    columns.scale(StockChart.Scale.of(ranked, figures().goldMarkMg()));
     table.refresh();
     bags.show(ranked.stream().flatMap(one -> inBag(one.lot()).stream()).toList());
     double grams = ranked.stream().mapToDouble(one -> one.lot().grams().orElse(0)).sum();

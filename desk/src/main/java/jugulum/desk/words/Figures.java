@@ -121,8 +121,13 @@ public record Figures(MassUnit unit, ZoneId zone, Words words) {
   /** A round amount of gold, as it stands at the mark of a scale. */
   public String goldMark(double mg) {
     return metric()
-        ? mg < 1000 ? words.rounded(mg, 1) + " mg" : words.rounded(mg / 1000, 1) + " g"
-        : gold(mg);
+        ? mg < 1000 ? words.rounded(mg, 2) + " mg" : words.rounded(mg / 1000, 2) + " g"
+        : words.rounded(unit.fromGrams(mg / 1000), MOST_PLACES) + " " + unit.sign();
+  }
+
+  /** What marks of a scale of gold are round in, in mg: the unit chosen, or a part of ten of it. */
+  public double goldMarkMg() {
+    return metric() ? 1 : unit.grams() * 1000;
   }
 
   /** A sample of sand, in grams, without places nobody weighs. */

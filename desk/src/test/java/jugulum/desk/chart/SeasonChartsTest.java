@@ -21,6 +21,8 @@ import jugulum.core.units.MassUnit;
 import jugulum.desk.words.English;
 import jugulum.desk.words.Figures;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** What is drawn of a season stands where its figures say, within its room. */
 class SeasonChartsTest {
@@ -76,6 +78,36 @@ class SeasonChartsTest {
         assertThat(bar.x()).isBetween(0.0, WIDTH - bar.width());
         assertThat(bar.y()).isBetween(0.0, HEIGHT - bar.height());
       }
+    }
+  }
+
+  private static List<String> marksOfGold(Drawing drawing) {
+    return drawing.marks().stream()
+        .filter(Mark.Writing.class::isInstance)
+        .map(Mark.Writing.class::cast)
+        .map(Mark.Writing::text)
+        .filter(text -> text.matches("[0-9.]+ (mg|g|gr|dwt|ozt)"))
+        .toList();
+  }
+
+  /** One, two or five times a power of ten apart, in whatever unit gold is written. */
+  @ParameterizedTest
+  @EnumSource(
+      value = MassUnit.class,
+      names = {"GRAM", "GRAIN", "PENNYWEIGHT", "TROY_OUNCE"})
+  void marksAreRoundInTheUnitTheyAreWrittenIn(MassUnit unit) {
+    Figures figures = new Figures(unit, English.WORDS);
+    for (double mg : new double[] {3.1, 47, 236, 2_309, 41_000}) {
+      Drawing drawing =
+          SeasonChart.of(
+              figures,
+              List.of(batch(LocalDate.parse("2026-03-01"), 10_000, mg, true)),
+              WIDTH,
+              HEIGHT);
+      assertThat(marksOfGold(drawing))
+          .as("%s of %s mg", unit, mg)
+          .hasSizeBetween(2, 6)
+          .allMatch(text -> text.replaceAll("[^1-9]", "").length() <= 2, "two digits at most");
     }
   }
 
