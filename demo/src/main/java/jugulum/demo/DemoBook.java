@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.book.Books;
 import jugulum.book.shop.ShopStream;
+import jugulum.book.stream.Bench;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Order;
 import jugulum.book.stream.Writer;
@@ -44,13 +45,14 @@ import jugulum.scale.played.PlayedScale;
  * three of them are worked, and two trials. Claims, places and figures are invented.
  */
 public final class DemoBook {
+  private static final long SEED = 20261019;
   private static final String FIRST_DAY = "2026-10-19T07:40:00Z";
 
   private final DemoClock clock = new DemoClock(FIRST_DAY);
   private final Book book;
 
   private DemoBook(Path path) {
-    this.book = Books.open(path, Writer.unnamed(clock));
+    this.book = Books.open(path, new Writer(() -> Bench.UNNAMED, clock, new DemoIds(SEED)));
   }
 
   /** Makes the demo book at a place where there is none. */

@@ -13,6 +13,7 @@ import jugulum.book.Books;
 import jugulum.book.batch.ResultLines;
 import jugulum.book.belief.Beliefs;
 import jugulum.book.season.SeasonStream;
+import jugulum.book.stream.Bench;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Order;
 import jugulum.book.stream.Saved;
@@ -55,7 +56,7 @@ public final class DemoSeason {
   private record Made(BatchId id, String source, LocalDate date, double goldG) {}
 
   private DemoSeason(Path path) {
-    this.book = Books.open(path, Writer.unnamed(clock));
+    this.book = Books.open(path, new Writer(() -> Bench.UNNAMED, clock, new DemoIds(SEED)));
   }
 
   /** Makes the book at a place where there is none. */

@@ -2,6 +2,9 @@ package jugulum.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
@@ -12,6 +15,7 @@ import jugulum.book.batch.BatchLines;
 import jugulum.book.batch.BatchStream;
 import jugulum.book.batch.BatchSummary;
 import jugulum.book.batch.BatchSummary.State;
+import jugulum.book.json.BookFile;
 import jugulum.book.stream.Book;
 import jugulum.book.stream.Writer;
 import jugulum.book.trial.TrialStream;
@@ -26,6 +30,25 @@ import org.junit.jupiter.api.io.TempDir;
 
 class DemoBookTest {
   @TempDir private Path folder;
+
+  /**
+   * So that a package made twice holds the same. The file itself tells beside it when its tables
+   * were made.
+   */
+  @Test
+  void writtenTwiceItSaysTheSameToTheLastSign() throws IOException {
+    assertThat(all("one.book")).isEqualTo(all("two.book"));
+  }
+
+  private String all(String name) throws IOException {
+    Path file = folder.resolve(name);
+    DemoBook.write(file);
+    try (Book book = Books.open(file, Writer.unnamed(Clock.systemUTC()))) {
+      ByteArrayOutputStream whole = new ByteArrayOutputStream();
+      BookFile.write(book, whole);
+      return whole.toString(StandardCharsets.UTF_8);
+    }
+  }
 
   /** One question is settled, the other is not: that is what the two are there to show. */
   @Test
