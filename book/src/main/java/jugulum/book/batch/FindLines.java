@@ -17,12 +17,14 @@ import jugulum.book.stream.Cells;
 import jugulum.book.stream.LineTable;
 import jugulum.book.stream.Projection;
 import jugulum.core.ledger.Batch;
+import jugulum.core.ledger.Label;
 import jugulum.core.ledger.Look;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Machine;
 import jugulum.core.ledger.Material;
 import jugulum.core.ledger.Measure;
 import jugulum.core.ledger.Network;
+import jugulum.core.ledger.Note;
 import jugulum.core.ledger.Process;
 import jugulum.core.ledger.Step;
 import jugulum.core.mass.SandAccount;
@@ -120,40 +122,9 @@ public final class FindLines implements Projection<Batch, FindLines.Line> {
     String name = batch.label().name();
     List<Line> lines = new ArrayList<>();
     for (Step step : network.steps()) {
-      step.notes()
-          .forEach(
-              note ->
-                  lines.add(
-                      new Line(
-                          Kind.NOTE,
-                          id,
-                          name,
-                          note.text(),
-                          "",
-                          OptionalInt.of(step.id().number()),
-                          OptionalDouble.empty(),
-                          OptionalDouble.empty(),
-                          false,
-                          said(Kind.NOTE, name, note.text()))));
+      step.notes().forEach(note -> lines.add(note(id, name, step, note)));
       if (step.process() instanceof Process.GravityRun run) {
-        Cut cut = network.cutInto(step);
-        lines.add(
-            new Line(
-                Kind.MACHINE,
-                id,
-                name,
-                run.machine().name(),
-                cut.notation(),
-                OptionalInt.of(step.id().number()),
-                OptionalDouble.empty(),
-                OptionalDouble.empty(),
-                false,
-                said(
-                    Kind.MACHINE,
-                    name,
-                    run.machine().name(),
-                    tag(run.machine().kind()),
-                    words(cut))));
+        lines.add(run(id, name, step, run, network.cutInto(step)));
       }
     }
     double gold = 0;
@@ -162,24 +133,55 @@ public final class FindLines implements Projection<Batch, FindLines.Line> {
       gold += line.goldMg().orElse(0);
       lines.add(line);
     }
-    double feed = sand.feedG();
-    lines.add(
-        new Line(
-            Kind.BATCH,
-            id,
-            name,
-            name,
-            batch.label().source(),
-            OptionalInt.empty(),
-            gold > 0 ? OptionalDouble.of(gold) : OptionalDouble.empty(),
-            feed > 0 ? OptionalDouble.of(feed) : OptionalDouble.empty(),
-            false,
-            said(
-                Kind.BATCH,
-                name,
-                batch.label().source(),
-                batch.label().received().toString().replace('-', ' '))));
+    lines.add(whole(id, batch, gold, sand.feedG()));
     return lines;
+  }
+
+  private static Line note(String id, String name, Step step, Note note) {
+    return new Line(
+        Kind.NOTE,
+        id,
+        name,
+        note.text(),
+        "",
+        OptionalInt.of(step.id().number()),
+        OptionalDouble.empty(),
+        OptionalDouble.empty(),
+        false,
+        said(Kind.NOTE, name, note.text()));
+  }
+
+  private static Line run(String id, String name, Step step, Process.GravityRun run, Cut cut) {
+    return new Line(
+        Kind.MACHINE,
+        id,
+        name,
+        run.machine().name(),
+        cut.notation(),
+        OptionalInt.of(step.id().number()),
+        OptionalDouble.empty(),
+        OptionalDouble.empty(),
+        false,
+        said(Kind.MACHINE, name, run.machine().name(), tag(run.machine().kind()), words(cut)));
+  }
+
+  private static Line whole(String id, Batch batch, double goldMg, double feedG) {
+    Label label = batch.label();
+    return new Line(
+        Kind.BATCH,
+        id,
+        label.name(),
+        label.name(),
+        label.source(),
+        OptionalInt.empty(),
+        goldMg > 0 ? OptionalDouble.of(goldMg) : OptionalDouble.empty(),
+        feedG > 0 ? OptionalDouble.of(feedG) : OptionalDouble.empty(),
+        false,
+        said(
+            Kind.BATCH,
+            label.name(),
+            label.source(),
+            label.received().toString().replace('-', ' ')));
   }
 
   private static Line lot(String id, String name, Lot lot, SandAccount sand, boolean isEnd) {

@@ -9,14 +9,17 @@ import jugulum.core.account.Product;
 import jugulum.core.advice.Advice;
 import jugulum.core.check.Band;
 import jugulum.core.check.Check;
+import jugulum.core.gold.GoldAccount;
 import jugulum.core.gold.GoldRange;
 import jugulum.core.gold.Place;
 import jugulum.core.gold.Recovery;
 import jugulum.core.gold.Stage;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Step;
+import jugulum.core.mass.SandBalance;
 import jugulum.core.reconcile.Adjusted;
 import jugulum.core.shop.Terms;
+import org.jspecify.annotations.Nullable;
 
 /** The account of a batch as tables. The columns are told in docs/format.md. */
 public final class AccountTables {
@@ -38,20 +41,51 @@ public final class AccountTables {
    * whether what nobody told makes it "at most" or "at least".
    */
   public static Table account(Account account) {
+    List<List<Object>> rows = new ArrayList<>(gold(account.gold()));
+    rows.addAll(products(account));
+    if (account.later().isAny()) {
+      String pools = String.join(", ", account.later().pools());
+      rows.add(band("won_later", pools, account.later().milligrams(), "mg"));
+      rows.add(band("passed_over", pools, account.passedOver(), "share"));
+    }
+    SandBalance balance = account.balance();
+    rows.add(
+        Arrays.asList(
+            "sand_test",
+            "statistic",
+            balance.statistic(),
+            null,
+            balance.limit(),
+            "chi_square",
+            null,
+            null));
+    rows.add(plain("sand_test", "degrees_of_freedom", balance.degrees(), ""));
+    account
+        .settlement()
+        .ifPresent(
+            settled ->
+                rows.add(
+                    plain(
+                        "settlement",
+                        "due",
+                        settled.due(),
+                        account.terms().orElseThrow().currency())));
+    return new Table(
+        "account",
+        List.of("figure", "of", "value", "low", "high", "unit", "at_most", "at_least"),
+        rows);
+  }
+
+  private static List<List<Object>> gold(GoldAccount gold) {
     List<List<Object>> rows = new ArrayList<>();
-    var gold = account.gold();
     gold.won().ifPresent(won -> rows.add(amount("gold_in_hand", "", won)));
     gold.head().ifPresent(head -> rows.add(amount("head", "", head)));
     rows.add(
-        Arrays.asList(
+        plain(
             "fineness",
             gold.finenessMeasured() ? "measured" : "assumed",
             gold.fineness(),
-            null,
-            null,
-            "share",
-            null,
-            null));
+            "share"));
     gold.recoveries()
         .forEach(
             recovery ->
@@ -62,69 +96,32 @@ public final class AccountTables {
       String name = place.kind().name();
       rows.add(
           place.isUnseen()
-              ? Arrays.asList("place", name, null, null, null, "mg", null, null)
+              ? plain("place", name, null, "mg")
               : amount("place", name, place.gold()));
       place.free().ifPresent(free -> rows.add(amount("place_free", name, free)));
       place.hidden().ifPresent(hidden -> rows.add(amount("place_hidden", name, hidden)));
     }
+    return rows;
+  }
+
+  private static List<List<Object>> products(Account account) {
+    List<List<Object>> rows = new ArrayList<>();
     for (Product product : account.products()) {
       String what = product.told().mineral() + " " + product.lot().id().number();
+      rows.add(plain("product", what, Table.cell(product.kg()), "kg"));
       rows.add(
-          Arrays.asList("product", what, Table.cell(product.kg()), null, null, "kg", null, null));
-      rows.add(
-          Arrays.asList(
+          plain(
               "product_money",
               what,
               Table.cell(product.money()),
-              null,
-              null,
-              account.terms().map(Terms::currency).orElse(""),
-              null,
-              null));
+              account.terms().map(Terms::currency).orElse("")));
     }
-    if (account.later().isAny()) {
-      String pools = String.join(", ", account.later().pools());
-      rows.add(band("won_later", pools, account.later().milligrams(), "mg"));
-      rows.add(band("passed_over", pools, account.passedOver(), "share"));
-    }
-    rows.add(
-        Arrays.asList(
-            "sand_test",
-            "statistic",
-            account.balance().statistic(),
-            null,
-            account.balance().limit(),
-            "chi_square",
-            null,
-            null));
-    rows.add(
-        Arrays.asList(
-            "sand_test",
-            "degrees_of_freedom",
-            account.balance().degrees(),
-            null,
-            null,
-            "",
-            null,
-            null));
-    account
-        .settlement()
-        .ifPresent(
-            settled ->
-                rows.add(
-                    Arrays.asList(
-                        "settlement",
-                        "due",
-                        settled.due(),
-                        null,
-                        null,
-                        account.terms().orElseThrow().currency(),
-                        null,
-                        null)));
-    return new Table(
-        "account",
-        List.of("figure", "of", "value", "low", "high", "unit", "at_most", "at_least"),
-        rows);
+    return rows;
+  }
+
+  /** A figure without a range. */
+  private static List<Object> plain(String figure, String of, @Nullable Object value, String unit) {
+    return Arrays.asList(figure, of, value, null, null, unit, null, null);
   }
 
   private static List<Object> band(String figure, String of, Band band, String unit) {

@@ -60,53 +60,59 @@ final class SmeltsPart {
   }
 
   private static void lines(Grid grid, Lot lot, Shown shown) {
-    double fineness = shown.now().gold().fineness();
-    List<Assay> assays = lot.live(Assay.class).toList();
+    lot.live(Assay.class).forEach(assay -> line(grid, lot, assay, shown));
     List<Smelt> smelts = Smelts.of(lot);
-    for (Assay assay : assays) {
-      String what =
-          assay
-              .composite()
-              .map(bag -> shown.words().of("smelts.composite", bag))
-              .orElseGet(
-                  () ->
-                      shown.words().of("smelts.assay", shown.figures().read(assay.sampleG(), 0.1)));
-      double visible =
-          assay
-              .visible()
-              .map(gold -> gold.milligrams() * fineness / assay.sampleG() * 1000)
-              .orElse(0.0);
-      double before =
-          assay.visible().map(VisibleGold::takenBeforeMg).orElse(0.0)
-              * fineness
-              / assay.sampleG()
-              * 1000;
-      double all = assay.gramsPerTonne() + before;
-      grid.line(
-          shown.lot(lot.id()),
-          what,
-          assay.isApart()
-              ? grade(shown.words(), all - visible)
-              : shown.words().of("smelts.not-told"),
-          grade(shown.words(), all),
-          state(shown.words(), assay));
-    }
-    for (Smelt smelt : smelts) {
-      Smelted told = Smelted.of(smelt);
-      String hidden =
-          smelt.visible().isApart()
-              ? grade(shown.words(), told.hiddenGramsPerTonne(fineness))
-              : shown.words().of("smelts.not-told");
-      grid.line(
-          shown.lot(lot.id()),
-          shown.words().of("smelts.smelt", shown.figures().read(smelt.sampleG(), 0.1)),
-          hidden,
-          grade(shown.words(), told.gramsPerTonne(fineness)),
-          state(shown.words(), smelt));
-    }
+    smelts.forEach(smelt -> line(grid, lot, smelt, shown));
+    mean(grid, lot, smelts, shown);
+  }
+
+  private static void line(Grid grid, Lot lot, Assay assay, Shown shown) {
+    double fineness = shown.now().gold().fineness();
+    String what =
+        assay
+            .composite()
+            .map(bag -> shown.words().of("smelts.composite", bag))
+            .orElseGet(
+                () -> shown.words().of("smelts.assay", shown.figures().read(assay.sampleG(), 0.1)));
+    double visible =
+        assay
+            .visible()
+            .map(gold -> gold.milligrams() * fineness / assay.sampleG() * 1000)
+            .orElse(0.0);
+    double before =
+        assay.visible().map(VisibleGold::takenBeforeMg).orElse(0.0)
+            * fineness
+            / assay.sampleG()
+            * 1000;
+    double all = assay.gramsPerTonne() + before;
+    grid.line(
+        shown.lot(lot.id()),
+        what,
+        assay.isApart() ? grade(shown.words(), all - visible) : shown.words().of("smelts.not-told"),
+        grade(shown.words(), all),
+        state(shown.words(), assay));
+  }
+
+  private static void line(Grid grid, Lot lot, Smelt smelt, Shown shown) {
+    double fineness = shown.now().gold().fineness();
+    Smelted told = Smelted.of(smelt);
+    String hidden =
+        smelt.visible().isApart()
+            ? grade(shown.words(), told.hiddenGramsPerTonne(fineness))
+            : shown.words().of("smelts.not-told");
+    grid.line(
+        shown.lot(lot.id()),
+        shown.words().of("smelts.smelt", shown.figures().read(smelt.sampleG(), 0.1)),
+        hidden,
+        grade(shown.words(), told.gramsPerTonne(fineness)),
+        state(shown.words(), smelt));
+  }
+
+  /** What the smelts come to together; of those of which it is told what gold was seen. */
+  private static void mean(Grid grid, Lot lot, List<Smelt> smelts, Shown shown) {
     Smelted.mean(
             smelts.stream().filter(smelt -> smelt.visible().isApart()).map(Smelted::of).toList(),
-            fineness)
+            shown.now().gold().fineness())
         .ifPresent(
             mean -> {
               String grade =

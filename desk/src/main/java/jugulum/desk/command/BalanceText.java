@@ -29,32 +29,7 @@ final class BalanceText {
                 .won()
                 .map(won -> figures.gold(won.milligrams()))
                 .orElse(words.of("header.none"))));
-    for (Recovery recovery : now.gold().recoveries()) {
-      String share = Sentences.share(words, recovery);
-      lines.add(
-          line(
-              words,
-              "recovery.of." + Sentences.kind(recovery),
-              words.of("balance.recovery", share, words.range(recovery))));
-    }
-    now.gold().recoveries().stream()
-        .filter(Recovery::isAtMost)
-        .findFirst()
-        .ifPresent(
-            one ->
-                lines.add(
-                    words.of(
-                        "recovery.not-looked-at",
-                        Sentences.lots(words, now.network(), one.notLookedAt()))));
-    now.gold().recoveries().stream()
-        .filter(recovery -> !recovery.together().isEmpty())
-        .findFirst()
-        .ifPresent(
-            one ->
-                lines.add(
-                    words.of(
-                        "recovery.together",
-                        Sentences.lots(words, now.network(), one.together()))));
+    lines.addAll(recoveries(now, words));
     lines.add(
         line(
             words,
@@ -63,26 +38,64 @@ final class BalanceText {
                 ? words.percent(now.sand().accountedFor().getAsDouble())
                 : words.of("header.none")));
     lines.add(words.of("account.where") + ":");
-    for (Place place : now.gold().places()) {
-      boolean nothing = place.isUnseen();
-      String gold =
-          nothing
-              ? words.of("account.place.unseen")
-              : words.of(
-                  "balance.recovery",
-                  figures.gold(place.gold().milligrams()),
-                  figures.goldRange(place.gold()));
-      lines.add("  " + words.of("balance.line", PlaceWords.name(words, place), gold));
-      if (!nothing && place.kind() != Place.Kind.BY_DIFFERENCE && place.kind() != Place.Kind.VIAL) {
-        lines.add(
-            "    "
-                + words.of(
-                    "balance.kinds",
-                    PlaceWords.free(place, figures),
-                    PlaceWords.hidden(place, figures)));
-      }
-    }
+    now.gold().places().forEach(place -> lines.addAll(place(place, figures)));
     lines.add(words.of("account.closure") + ":");
+    lines.addAll(closures(now, figures));
+    return lines;
+  }
+
+  private static List<String> recoveries(Worked now, Words words) {
+    List<Recovery> all = now.gold().recoveries();
+    List<String> lines = new ArrayList<>();
+    for (Recovery recovery : all) {
+      String share = Sentences.share(words, recovery);
+      lines.add(
+          line(
+              words,
+              "recovery.of." + Sentences.kind(recovery),
+              words.of("balance.recovery", share, words.range(recovery))));
+    }
+    all.stream()
+        .filter(Recovery::isAtMost)
+        .findFirst()
+        .map(one -> Sentences.lots(words, now.network(), one.notLookedAt()))
+        .ifPresent(lots -> lines.add(words.of("recovery.not-looked-at", lots)));
+    all.stream()
+        .filter(recovery -> !recovery.together().isEmpty())
+        .findFirst()
+        .map(one -> Sentences.lots(words, now.network(), one.together()))
+        .ifPresent(lots -> lines.add(words.of("recovery.together", lots)));
+    return lines;
+  }
+
+  private static List<String> place(Place place, Figures figures) {
+    Words words = figures.words();
+    boolean nothing = place.isUnseen();
+    String gold =
+        nothing
+            ? words.of("account.place.unseen")
+            : words.of(
+                "balance.recovery",
+                figures.gold(place.gold().milligrams()),
+                figures.goldRange(place.gold()));
+    String line = "  " + words.of("balance.line", PlaceWords.name(words, place), gold);
+    boolean isOfOneKind =
+        place.kind() == Place.Kind.BY_DIFFERENCE || place.kind() == Place.Kind.VIAL;
+    if (nothing || isOfOneKind) {
+      return List.of(line);
+    }
+    return List.of(
+        line,
+        "    "
+            + words.of(
+                "balance.kinds",
+                PlaceWords.free(place, figures),
+                PlaceWords.hidden(place, figures)));
+  }
+
+  private static List<String> closures(Worked now, Figures figures) {
+    Words words = figures.words();
+    List<String> lines = new ArrayList<>();
     for (Step step : now.network().steps()) {
       StepClosure closure = now.sand().closure(step.id());
       if (closure.state() != StepClosure.State.NOTHING_TO_CLOSE) {

@@ -100,6 +100,18 @@ final class Shots {
     await(() -> workbench.session().begin());
     shot("bench", () -> click("station-2-4"));
     shot("screens", () -> click("station-1-0"));
+    gear(bookThread);
+    day(bookThread);
+    speck();
+    batches(bookThread);
+    led(bookThread);
+    benchMode();
+    on(() -> workbench.close());
+    season.ifPresent(this::season);
+    return drawn;
+  }
+
+  private void gear(ExecutorService bookThread) {
     on(() -> shell.show(View.GEAR));
     afterEveryBatch(bookThread);
     shot("machines", () -> {});
@@ -108,6 +120,9 @@ final class Shots {
     shot("trials", this::secondTrial);
     practice();
     on(() -> fire("gear-part-RECORD"));
+  }
+
+  private void day(ExecutorService bookThread) {
     on(() -> shell.show(View.DAY));
     afterThePlan();
     shot("day", () -> {});
@@ -115,7 +130,10 @@ final class Shots {
     afterTheWork(bookThread);
     shot("stock", () -> {});
     shot("shop", () -> shell.show(View.SHOP));
-    speck();
+  }
+
+  /** The plan of one batch, the account of another, and a third on the bench in daylight. */
+  private void batches(ExecutorService bookThread) {
     on(() -> shell.show(View.BENCH));
     open("Saltergill 3");
     on(() -> shell.show(View.CUTS));
@@ -137,6 +155,10 @@ final class Shots {
     on(() -> click("station-3-2"));
     shot("bench-sheet", () -> fire("bench-sheet"));
     eye();
+  }
+
+  /** What one is led through: a smelt, a finish, a machine that runs. */
+  private void led(ExecutorService bookThread) {
     await(this::smelt);
     afterTheBook(bookThread);
     shot("smelt", this::openSmelt);
@@ -148,10 +170,6 @@ final class Shots {
     await(this::runBowl);
     afterTheBook(bookThread);
     shot("machine", () -> shell.show(View.BENCH));
-    benchMode();
-    on(() -> workbench.close());
-    season.ifPresent(this::season);
-    return drawn;
   }
 
   /** A bowl, played for a while. */

@@ -86,6 +86,21 @@ final class RunsPane extends BorderPane {
     super();
     this.workbench = workbench;
     setId("runs-pane");
+    none.setId("runs-record-none");
+    recordAbout = Parts.sentence(words.of("runs.record.about"), "muted");
+    about.setId("runs-about");
+    slope.setId("runs-slope");
+    columns();
+    listen(onOpen);
+    setTop(above());
+    setCenter(table);
+    setBottom(
+        Parts.row(
+            Buttons.plain(
+                "open-run", words.of("runs.open"), "Enter", () -> chosen().ifPresent(onOpen))));
+  }
+
+  private void columns() {
     TextColumns.begin(words, table, "runs", "runs.title", "runs.none");
     TextColumns.add(words, table, "batches.name", 130, Ran::name, false);
     TextColumns.add(
@@ -96,27 +111,7 @@ final class RunsPane extends BorderPane {
     TextColumns.add(
         words, table, "runs.time", 80, ran -> told(ran.run().minutes(), words::time), true);
     TextColumns.add(words, table, "runs.recovery", 214, this::recovery, true);
-    TextColumns.add(
-        words,
-        table,
-        "runs.richer",
-        110,
-        ran ->
-            ran.run()
-                .magnet()
-                .map(
-                    magnet ->
-                        told(
-                            magnet.share(),
-                            share -> words.of("runs.magnetite", words.percent(share))))
-                .orElseGet(
-                    () ->
-                        ran.run()
-                            .stage()
-                            .enrichment()
-                            .map(band -> times(words, band.usual()))
-                            .orElse("")),
-        true);
+    TextColumns.add(words, table, "runs.richer", 110, ran -> richer(ran.run()), true);
     TextColumns.add(
         words,
         table,
@@ -126,17 +121,24 @@ final class RunsPane extends BorderPane {
             told(ran.run().stage().ratio(), ratio -> words.of("stage.to-one", words.times(ratio))),
         true);
     TextColumns.add(
-        words,
-        table,
-        "runs.left",
-        110,
-        ran ->
-            told(
-                ran.run().tailingsGrade(),
-                grade ->
-                    words.of(
-                        "runs.grade", words.fixed(grade, grade < 10 ? 2 : grade < 100 ? 1 : 0))),
-        true);
+        words, table, "runs.left", 110, ran -> told(ran.run().tailingsGrade(), this::grade), true);
+  }
+
+  /** By how much it made the sand richer; of a magnet, how much of the sand it took. */
+  private String richer(PastRun run) {
+    return run.magnet()
+        .map(
+            magnet ->
+                told(magnet.share(), share -> words.of("runs.magnetite", words.percent(share))))
+        .orElseGet(
+            () -> run.stage().enrichment().map(band -> times(words, band.usual())).orElse(""));
+  }
+
+  private String grade(double grade) {
+    return words.of("runs.grade", words.fixed(grade, grade < 10 ? 2 : grade < 100 ? 1 : 0));
+  }
+
+  private void listen(Consumer<Ran> onOpen) {
     table.setOnKeyPressed(
         key -> {
           if (key.getCode() == KeyCode.ENTER && chosen().isPresent()) {
@@ -144,10 +146,6 @@ final class RunsPane extends BorderPane {
             key.consume();
           }
         });
-    none.setId("runs-record-none");
-    recordAbout = Parts.sentence(words.of("runs.record.about"), "muted");
-    about.setId("runs-about");
-    slope.setId("runs-slope");
     machines
         .valueProperty()
         .addListener(
@@ -156,6 +154,17 @@ final class RunsPane extends BorderPane {
               chooseMachine();
             });
     dials.valueProperty().addListener((_, _, _) -> draw());
+    workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
+    workbench.watch(
+        workbench.work().progress(),
+        now -> {
+          if (now.isEmpty()) {
+            read();
+          }
+        });
+  }
+
+  private ScrollPane above() {
     VBox shown =
         new VBox(8, labelled(words, "gravity.machine", machines), record, none, recordAbout);
     VBox did = new VBox(8, labelled(words, "runs.dial", dials), chart, slope, about);
@@ -170,21 +179,7 @@ final class RunsPane extends BorderPane {
     above.setFocusTraversable(false);
     above.getStyleClass().add("board-scroll");
     above.setMaxHeight(ABOVE);
-    setTop(above);
-    setCenter(table);
-    HBox below =
-        Parts.row(
-            Buttons.plain(
-                "open-run", words.of("runs.open"), "Enter", () -> chosen().ifPresent(onOpen)));
-    setBottom(below);
-    workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
-    workbench.watch(
-        workbench.work().progress(),
-        now -> {
-          if (now.isEmpty()) {
-            read();
-          }
-        });
+    return above;
   }
 
   private static VBox labelled(Words words, String key, ComboBox<?> box) {

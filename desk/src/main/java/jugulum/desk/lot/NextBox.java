@@ -90,56 +90,6 @@ final class NextBox extends VBox {
       return Parts.advice("idle", "", desk.words().of("next.discarded"));
     }
     LotId id = lot.id();
-    Stream<Button> work =
-        Stream.of(
-            Buttons.plain(
-                "next-screen",
-                desk.words().of("next.screen"),
-                "S",
-                () -> desk.push(new ScreeningForm(id, desk, List.of()))),
-            Buttons.plain(
-                "next-magnet",
-                desk.words().of("next.magnet"),
-                "M",
-                () -> desk.push(new MagnetForm(id, desk))),
-            Buttons.plain(
-                "next-gravity",
-                desk.words().of("next.gravity"),
-                "G",
-                () -> desk.push(new GravityForm(id, desk))),
-            Buttons.plain(
-                "next-finish",
-                desk.words().of("next.finish"),
-                "F",
-                () -> desk.push(new FinishForm(id, desk))),
-            Buttons.plain(
-                "next-smelt",
-                desk.words().of(Melting.open(lot).isPresent() ? "next.smelt.on" : "next.smelt"),
-                "L",
-                () -> desk.push(new SmeltPanel(lot, desk))),
-            Buttons.plain(
-                "next-join",
-                desk.words().of("next.join"),
-                "J",
-                () -> desk.push(new JoinForm(id, desk))),
-            Buttons.plain("next-picture", desk.words().of("eye.lot"), "E", () -> desk.picture(id)),
-            Buttons.plain(
-                "next-part",
-                desk.words().of("next.part"),
-                "P",
-                () -> desk.push(new PartForm(id, desk))));
-    Stream<Button> aside =
-        Stream.of(
-            Buttons.plain(
-                "next-bag",
-                desk.words().of("next.bag"),
-                "K",
-                () -> desk.push(new FatePanel(id, Fate.BAG, desk))),
-            Buttons.plain(
-                "next-discard",
-                desk.words().of("next.discard"),
-                "X",
-                () -> desk.push(new FatePanel(id, Fate.DISCARD, desk))));
     Optional<Route> route = worked.batch().route();
     Optional<Node> first =
         route.flatMap(
@@ -147,6 +97,63 @@ final class NextBox extends VBox {
     return new NextBox(
         desk.words(),
         first,
-        Stream.concat(work, lot.material().isSetAside() ? aside : Stream.empty()).toList());
+        Stream.concat(
+                work(lot, desk), lot.material().isSetAside() ? aside(id, desk) : Stream.empty())
+            .toList());
+  }
+
+  private static Stream<Button> work(Lot lot, Desk desk) {
+    LotId id = lot.id();
+    return Stream.of(
+        Buttons.plain(
+            "next-screen",
+            desk.words().of("next.screen"),
+            "S",
+            () -> desk.push(new ScreeningForm(id, desk, List.of()))),
+        Buttons.plain(
+            "next-magnet",
+            desk.words().of("next.magnet"),
+            "M",
+            () -> desk.push(new MagnetForm(id, desk))),
+        Buttons.plain(
+            "next-gravity",
+            desk.words().of("next.gravity"),
+            "G",
+            () -> desk.push(new GravityForm(id, desk))),
+        Buttons.plain(
+            "next-finish",
+            desk.words().of("next.finish"),
+            "F",
+            () -> desk.push(new FinishForm(id, desk))),
+        Buttons.plain(
+            "next-smelt",
+            desk.words().of(Melting.open(lot).isPresent() ? "next.smelt.on" : "next.smelt"),
+            "L",
+            () -> desk.push(new SmeltPanel(lot, desk))),
+        Buttons.plain(
+            "next-join",
+            desk.words().of("next.join"),
+            "J",
+            () -> desk.push(new JoinForm(id, desk))),
+        Buttons.plain("next-picture", desk.words().of("eye.lot"), "E", () -> desk.picture(id)),
+        Buttons.plain(
+            "next-part",
+            desk.words().of("next.part"),
+            "P",
+            () -> desk.push(new PartForm(id, desk))));
+  }
+
+  private static Stream<Button> aside(LotId id, Desk desk) {
+    return Stream.of(
+        Buttons.plain(
+            "next-bag",
+            desk.words().of("next.bag"),
+            "K",
+            () -> desk.push(new FatePanel(id, Fate.BAG, desk))),
+        Buttons.plain(
+            "next-discard",
+            desk.words().of("next.discard"),
+            "X",
+            () -> desk.push(new FatePanel(id, Fate.DISCARD, desk))));
   }
 }

@@ -58,19 +58,34 @@ final class StageBox extends VBox {
               : Parts.sentence(words.of("stage.nothing-yet"), "muted"));
       return lines;
     }
+    lines.addAll(won(stage, words));
+    lines.addAll(left(stage, figures));
+    if (!stage.notLookedAt().isEmpty()) {
+      lines.add(
+          Parts.advice(
+              "fault",
+              "",
+              words.of(
+                  "stage.unseen", Sentences.lots(words, worked.network(), stage.notLookedAt()))));
+    }
+    LastThird.of(now, worked.network(), worked.gold())
+        .ifPresent(share -> lines.add(lastThird(words, share)));
+    stage.balance().map(one -> StageBox.balance(words, one)).ifPresent(lines::add);
+    return lines;
+  }
+
+  /** How much of the gold it won, of how little sand, and how much richer. */
+  private static List<Node> won(Stage stage, Words words) {
+    List<Node> lines = new ArrayList<>();
     stage
         .recovery()
         .ifPresent(
-            recovery ->
-                lines.add(
-                    Parts.line(
-                        words.of("stage.recovery"), recovery(words, stage, recovery), "strong")));
-    stage
-        .recovery()
-        .ifPresent(
-            recovery ->
-                lines.add(
-                    Parts.sentence(words.of("stage.range", words.shares(recovery)), "muted")));
+            recovery -> {
+              lines.add(
+                  Parts.line(
+                      words.of("stage.recovery"), recovery(words, stage, recovery), "strong"));
+              lines.add(Parts.sentence(words.of("stage.range", words.shares(recovery)), "muted"));
+            });
     stage
         .ratio()
         .ifPresent(
@@ -82,41 +97,29 @@ final class StageBox extends VBox {
         .enrichment()
         .ifPresent(
             band -> lines.add(Parts.line(words.of("stage.enrichment"), enrichment(words, band))));
-    stage
+    return lines;
+  }
+
+  /** The gold it let go. */
+  private static List<Node> left(Stage stage, Figures figures) {
+    Words words = figures.words();
+    return stage
         .left()
-        .ifPresent(
+        .map(
             left ->
-                lines.add(
+                List.<Node>of(
                     Parts.line(
                         words.of("stage.left"),
                         words.of("stage.left.gold", figures.gold(left.milligrams())),
-                        "gold-text")));
-    stage
-        .left()
-        .ifPresent(
-            left ->
-                lines.add(
-                    Parts.sentence(
-                        words.of("stage.left.range", figures.goldRange(left)), "muted")));
-    if (!stage.notLookedAt().isEmpty()) {
-      lines.add(
-          Parts.advice(
-              "fault",
-              "",
-              words.of(
-                  "stage.unseen", Sentences.lots(words, worked.network(), stage.notLookedAt()))));
-    }
-    LastThird.of(now, worked.network(), worked.gold())
-        .ifPresent(
-            share ->
-                lines.add(
-                    share > LastThird.MOST
-                        ? Parts.advice(
-                            "water", "", words.of("stage.last-third.much", words.percent(share)))
-                        : Parts.sentence(
-                            words.of("stage.last-third", words.percent(share)), "muted")));
-    stage.balance().map(one -> StageBox.balance(words, one)).ifPresent(lines::add);
-    return lines;
+                        "gold-text"),
+                    Parts.sentence(words.of("stage.left.range", figures.goldRange(left)), "muted")))
+        .orElse(List.of());
+  }
+
+  private static Node lastThird(Words words, double share) {
+    return share > LastThird.MOST
+        ? Parts.advice("water", "", words.of("stage.last-third.much", words.percent(share)))
+        : Parts.sentence(words.of("stage.last-third", words.percent(share)), "muted");
   }
 
   private static String recovery(Words words, Stage stage, Band recovery) {

@@ -2,6 +2,7 @@ package jugulum.desk.print;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import jugulum.core.check.Band;
 import jugulum.core.season.BatchResult;
 import jugulum.core.season.PoolAccount;
@@ -31,7 +32,19 @@ public final class SeasonPdf {
                 : words.of("season.all-years"));
     Paper paper = new Paper(words, title);
     paper.write(title, paper.title);
-    YearSum sum = account.sum();
+    sum(account.sum(), figures, paper);
+    paper.section("season.sources.title").add(sources(figures, account, paper));
+    habits(account, figures, paper);
+    changes(account, words, paper);
+    slips(account, figures, paper);
+    trips(account, figures, paper);
+    account.pools().forEach(pool -> pool(pool, figures, paper));
+    paper.section("batches.title").add(batches(figures, account, paper));
+    return paper.bytes();
+  }
+
+  private static void sum(YearSum sum, Figures figures, Paper paper) {
+    Words words = figures.words();
     paper.write(
         words.of(
             "season.head",
@@ -50,57 +63,60 @@ public final class SeasonPdf {
                         words.wholeShares(share),
                         SeasonWords.amounts(figures, sum.awayMg())),
                     paper.text));
-    paper.section("season.sources.title").add(sources(figures, account, paper));
-    if (!account.habits().isEmpty()) {
-      paper.section("season.habits.title");
-      account
-          .habits()
-          .forEach(
-              one ->
-                  paper.write(
-                      words.of(
-                          "season.page.habit",
-                          SeasonWords.habit(words, one),
-                          SeasonWords.counted(words, one),
-                          SeasonWords.cost(figures, one)),
-                      paper.text));
+  }
+
+  private static void habits(SeasonAccount account, Figures figures, Paper paper) {
+    Words words = figures.words();
+    part(
+        paper,
+        "season.habits.title",
+        account.habits(),
+        one ->
+            words.of(
+                "season.page.habit",
+                SeasonWords.habit(words, one),
+                SeasonWords.counted(words, one),
+                SeasonWords.cost(figures, one)));
+  }
+
+  private static void changes(SeasonAccount account, Words words, Paper paper) {
+    part(
+        paper,
+        "season.changes.title",
+        account.changes(),
+        one ->
+            words.of(
+                "season.page.change",
+                words.day(one.change().date()),
+                one.change().what(),
+                SeasonWords.did(words, one)));
+  }
+
+  private static void slips(SeasonAccount account, Figures figures, Paper paper) {
+    Words words = figures.words();
+    part(
+        paper,
+        "season.slips.title",
+        account.slips(),
+        one ->
+            words.of(
+                "season.page.slip",
+                words.day(one.slip().date()),
+                words.of(
+                    "season.slip.line",
+                    figures.gold(one.slip().receivedG() * 1000),
+                    words.fixed(1000 * one.slip().fineness(), 0),
+                    figures.gold(one.slip().fineG() * 1000)),
+                SeasonWords.slip(words, one)));
+  }
+
+  /** A part with a sentence for each thing; none where there is nothing to tell. */
+  private static <T> void part(
+      Paper paper, String title, List<T> all, Function<T, String> sentence) {
+    if (!all.isEmpty()) {
+      paper.section(title);
+      all.forEach(one -> paper.write(sentence.apply(one), paper.text));
     }
-    if (!account.changes().isEmpty()) {
-      paper.section("season.changes.title");
-      account
-          .changes()
-          .forEach(
-              one ->
-                  paper.write(
-                      words.of(
-                          "season.page.change",
-                          words.day(one.change().date()),
-                          one.change().what(),
-                          SeasonWords.did(words, one)),
-                      paper.text));
-    }
-    if (!account.slips().isEmpty()) {
-      paper.section("season.slips.title");
-      account
-          .slips()
-          .forEach(
-              one ->
-                  paper.write(
-                      words.of(
-                          "season.page.slip",
-                          words.day(one.slip().date()),
-                          words.of(
-                              "season.slip.line",
-                              figures.gold(one.slip().receivedG() * 1000),
-                              words.fixed(1000 * one.slip().fineness(), 0),
-                              figures.gold(one.slip().fineG() * 1000)),
-                          SeasonWords.slip(words, one)),
-                      paper.text));
-    }
-    trips(account, figures, paper);
-    account.pools().forEach(pool -> pool(pool, figures, paper));
-    paper.section("batches.title").add(batches(figures, account, paper));
-    return paper.bytes();
   }
 
   private static void trips(SeasonAccount account, Figures figures, Paper paper) {

@@ -44,6 +44,24 @@ final class MagneticsPane extends BorderPane {
     super();
     this.workbench = workbench;
     setId("magnetics-pane");
+    bags = new BagAssay(workbench, this::refresh);
+    sum.setId("magnetics-sum");
+    table.setMinHeight(LEAST_TABLE);
+    setCenter(table);
+    columns();
+    table.setOnKeyPressed(
+        key -> {
+          if (key.getCode() == KeyCode.ENTER
+              && table.getSelectionModel().getSelectedItem() != null) {
+            navigation.open(table.getSelectionModel().getSelectedItem().batch());
+            key.consume();
+          }
+        });
+    setBottom(below(navigation));
+    workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
+  }
+
+  private void columns() {
     TextColumns.begin(words, table, "magnetics", "magnetics.title", "magnetics.none");
     TextColumns.add(words, table, "batches.name", 150, Held::name, false);
     TextColumns.add(
@@ -73,18 +91,9 @@ final class MagneticsPane extends BorderPane {
     TextColumns.add(words, table, "gold.free", 250, held -> gold(held, GoldWords::free), false);
     TextColumns.add(words, table, "gold.hidden", 250, held -> gold(held, GoldWords::hidden), false);
     TextColumns.add(words, table, "magnetics.fate", 170, this::fate, false);
-    table.setOnKeyPressed(
-        key -> {
-          if (key.getCode() == KeyCode.ENTER
-              && table.getSelectionModel().getSelectedItem() != null) {
-            navigation.open(table.getSelectionModel().getSelectedItem().batch());
-            key.consume();
-          }
-        });
-    bags = new BagAssay(workbench, this::refresh);
-    sum.setId("magnetics-sum");
-    table.setMinHeight(LEAST_TABLE);
-    setCenter(table);
+  }
+
+  private ScrollPane below(Navigation navigation) {
     VBox below =
         new VBox(
             12,
@@ -101,8 +110,7 @@ final class MagneticsPane extends BorderPane {
     rest.getStyleClass().add("page-scroll");
     rest.setFitToWidth(true);
     rest.setFocusTraversable(false);
-    setBottom(rest);
-    workbench.watch(workbench.preferences().figures(), _ -> table.refresh());
+    return rest;
   }
 
   private Optional<Held> chosen() {
