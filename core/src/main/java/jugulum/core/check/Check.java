@@ -1,7 +1,9 @@
 package jugulum.core.check;
 
+import java.util.Collections;
 import java.util.Map;
 import java.util.NoSuchElementException;
+import java.util.TreeMap;
 import java.util.function.Supplier;
 
 /** Range checks at the edge of the model. Each tests the valid range, so NaN never passes. */
@@ -41,6 +43,16 @@ public final class Check {
    */
   public static double grams(String quantity, double grams) {
     return inRange(quantity, grams, 0, HEAVIEST_G);
+  }
+
+  /**
+   * A copy that cannot be changed and goes by name: the order of {@link Map#copyOf} is another in
+   * every run, and so would be what is written of it.
+   *
+   * @param map neither names nor values are null
+   */
+  public static <V> Map<String, V> byName(Map<String, V> map) {
+    return Collections.unmodifiableMap(new TreeMap<>(Map.copyOf(map)));
   }
 
   /**

@@ -699,7 +699,7 @@ public sealed interface Measure {
     public SpeckTest {
       Check.inRange("tested", tested, 1, 10_000);
       Check.inRange("gold", gold, 0, tested);
-      found = Map.copyOf(found);
+      found = Check.byName(found);
     }
   }
 

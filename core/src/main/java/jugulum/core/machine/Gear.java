@@ -58,7 +58,7 @@ public record Gear(
   /** Checks every value against its range and keeps its own copy. */
   public Gear {
     name = name.strip();
-    usual = Map.copyOf(usual);
+    usual = Check.byName(usual);
     watts.ifPresent(told -> Check.inRange("watts", told, 0.1, 100_000));
     batteryWh.ifPresent(told -> Check.inRange("batteryWh", told, 1, 1e6));
     sumpL.ifPresent(told -> Check.inRange("sumpL", told, 0.1, 100_000));

@@ -18,7 +18,7 @@ public record Contender(
   public Contender {
     variant = variant.strip();
     operator = operator.strip();
-    settings = Map.copyOf(settings);
+    settings = Check.byName(settings);
     settings.values().forEach(value -> Check.inRange("setting", value, 0, 1e6));
   }
 
