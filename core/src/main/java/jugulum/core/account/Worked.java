@@ -16,6 +16,7 @@ import jugulum.core.mass.SandAccount;
 import jugulum.core.passes.NextPass;
 import jugulum.core.passes.Removal;
 import jugulum.core.shop.Shop;
+import jugulum.core.specks.Speck;
 
 /**
  * A batch with everything that follows from it.
@@ -49,10 +50,13 @@ public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount
 
   /** Whether another pass of a live magnet step is worth it, in a shop's terms and by its rule. */
   public NextPass nextPass(Step step, Shop shop) {
+    Speck speck = BatchSpecks.of(network).of(network.cutInto(step));
+    Removal removal = Check.known(gold.removals(), step.id());
     return NextPass.of(
         step,
-        Check.known(gold.removals(), step.id()),
-        BatchSpecks.of(network).of(network.cutInto(step)),
+        removal,
+        stillCaught(step, removal, speck.meanMg()),
+        speck,
         gold.fineness(),
         shop.terms(),
         shop.stopRule());
@@ -66,12 +70,16 @@ public record Worked(Batch batch, Network network, SandAccount sand, GoldAccount
    * @return 0 or more; empty where the passes tell nothing, or nothing is known of that gold
    */
   public OptionalDouble stillCaught(Step step, NextPass next) {
-    return next.removal().state() == Removal.State.DECLINING
+    return stillCaught(step, next.removal(), next.speckMg());
+  }
+
+  private OptionalDouble stillCaught(Step step, Removal removal, double speckMg) {
+    return removal.state() == Removal.State.DECLINING
         ? network
             .output(step, Material.MAGNETICS)
             .flatMap(lot -> Optional.ofNullable(gold.lots().get(lot.id())))
             .flatMap(LotGold::free)
-            .map(free -> OptionalDouble.of(free.milligrams() / next.speckMg()))
+            .map(free -> OptionalDouble.of(free.milligrams() / speckMg))
             .orElse(OptionalDouble.empty())
         : OptionalDouble.empty();
   }

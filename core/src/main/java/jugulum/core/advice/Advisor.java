@@ -40,6 +40,7 @@ import jugulum.core.passes.NextPass;
 import jugulum.core.shop.Fees;
 import jugulum.core.shop.Shop;
 import jugulum.core.shop.Terms;
+import jugulum.core.specks.Speck;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
@@ -302,19 +303,18 @@ public final class Advisor {
                     lot.material() == Material.MAGNETICS
                         && step.process() instanceof Process.MagnetRun);
     return magnet.flatMap(
-        step ->
-            there.flatMap(
-                free ->
-                    pass(
-                        lot,
-                        free,
-                        NextPass.of(
-                            step,
-                            Check.known(gold.removals(), step.id()),
-                            specks.of(lot.cut()),
-                            gold.fineness(),
-                            shop.terms(),
-                            shop.stopRule()))));
+        step -> there.flatMap(free -> pass(lot, free, nextPass(step, specks.of(lot.cut()), free))));
+  }
+
+  private NextPass nextPass(Step step, Speck speck, GoldRange there) {
+    return NextPass.of(
+        step,
+        Check.known(gold.removals(), step.id()),
+        OptionalDouble.of(there.milligrams() / speck.meanMg()),
+        speck,
+        gold.fineness(),
+        shop.terms(),
+        shop.stopRule());
   }
 
   private static Optional<Advice> pass(Lot lot, GoldRange there, NextPass next) {

@@ -11,11 +11,14 @@ import jugulum.core.specks.Speck;
 
 /**
  * Whether another pass, of the magnet or over a machine, is worth it. Worth of the next pass =
- * expected catch × fineness × price × payable − minutes × hourly rate.
+ * expected catch × fineness × price × payable − minutes × hourly rate. The expected catch is that
+ * share of what is held for left which the passes let expect ({@link Removal}).
  *
  * @param verdict what to do
  * @param why by which rule
  * @param removal what the passes tell of what is still caught
+ * @param nextCatch what one more pass is expected to free, in specks, 0 or more; empty where the
+ *     passes cannot tell
  * @param speckMg the mean mass of a speck, in mg
  * @param minutes how long the next pass takes, in minutes; empty where neither the passes nor the
  *     shop tell
@@ -26,6 +29,7 @@ public record NextPass(
     Verdict verdict,
     Why why,
     Removal removal,
+    OptionalDouble nextCatch,
     double speckMg,
     OptionalDouble minutes,
     Optional<Money> money) {
@@ -68,6 +72,8 @@ public record NextPass(
    * The advice after the passes of a step.
    *
    * @param removal what its passes tell
+   * @param left what is held for left in what was lifted, in specks, 0 or more, by whoever knows
+   *     more of it than the passes; empty where nobody does
    * @param speck what a speck of that sand weighs
    * @param fineness the fineness of the gold, 0 to 1
    * @param terms what gold and time are worth, if told
@@ -76,6 +82,7 @@ public record NextPass(
   public static NextPass of(
       Step step,
       Removal removal,
+      OptionalDouble left,
       Speck speck,
       double fineness,
       Optional<Terms> terms,
@@ -86,7 +93,15 @@ public record NextPass(
         timed.isPresent() || terms.isEmpty()
             ? timed
             : OptionalDouble.of(terms.get().minutesPerPass());
-    return of(step.catches(speck.meanMg()), removal, minutes, speck, fineness, terms, rule);
+    return of(
+        step.catches(speck.meanMg()),
+        removal,
+        removal.nextCatch(left),
+        minutes,
+        speck,
+        fineness,
+        terms,
+        rule);
   }
 
   /**
@@ -106,12 +121,14 @@ public record NextPass(
       double fineness,
       Optional<Terms> terms,
       StopRule rule) {
-    return of(catches, Removal.of(catches), minutes, speck, fineness, terms, rule);
+    Removal removal = Removal.of(catches);
+    return of(catches, removal, removal.nextCatch(), minutes, speck, fineness, terms, rule);
   }
 
   private static NextPass of(
       List<Double> catches,
       Removal removal,
+      OptionalDouble next,
       OptionalDouble minutes,
       Speck speck,
       double fineness,
@@ -119,20 +136,23 @@ public record NextPass(
       StopRule rule) {
     Optional<Money> money =
         terms
-            .filter(_ -> removal.nextCatch().isPresent() && minutes.isPresent())
-            .map(told -> money(told, removal, catches, speck, minutes.orElseThrow(), fineness));
+            .filter(_ -> next.isPresent() && minutes.isPresent())
+            .map(
+                told ->
+                    money(
+                        told, next.orElseThrow(), catches, speck, minutes.orElseThrow(), fineness));
     Why why = why(catches, removal, rule, money);
-    return new NextPass(verdict(why), why, removal, speck.meanMg(), minutes, money);
+    return new NextPass(verdict(why), why, removal, next, speck.meanMg(), minutes, money);
   }
 
   private static Money money(
       Terms terms,
-      Removal removal,
+      double next,
       List<Double> catches,
       Speck speck,
       double minutes,
       double fineness) {
-    double brings = terms.worth(removal.nextCatch().orElseThrow() * speck.meanMg(), fineness);
+    double brings = terms.worth(next * speck.meanMg(), fineness);
     double costs = terms.cost(minutes);
     double perMg = terms.worth(1, fineness);
     double chance = perMg > 0 ? NextCatch.after(catches).chanceOfMass(costs / perMg, speck) : 0;
@@ -171,8 +191,8 @@ public record NextPass(
 
   /** What the next pass is expected to free, in mg; empty where the passes cannot tell. */
   public OptionalDouble nextMg() {
-    return removal.nextCatch().isPresent()
-        ? OptionalDouble.of(removal.nextCatch().getAsDouble() * speckMg)
+    return nextCatch.isPresent()
+        ? OptionalDouble.of(nextCatch.getAsDouble() * speckMg)
         : OptionalDouble.empty();
   }
 }

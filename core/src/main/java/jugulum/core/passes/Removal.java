@@ -85,6 +85,22 @@ public record Removal(
     return minusCaught(estimate);
   }
 
+  /**
+   * What one more pass would catch of what somebody else holds for left, in specks: the likeliest
+   * number, which is often none, is no mean.
+   *
+   * @param held N − T as it is held elsewhere, 0 or more; empty for the likeliest
+   * @return empty where the passes cannot tell
+   */
+  public OptionalDouble nextCatch(OptionalDouble held) {
+    if (nextCatch.isEmpty() || held.isEmpty()) {
+      return nextCatch;
+    }
+    double likeliest = left().orElse(0);
+    double ofIt = likeliest > 0 ? nextCatch.getAsDouble() / likeliest : share.orElse(0);
+    return OptionalDouble.of(held.getAsDouble() * Math.min(1, ofIt));
+  }
+
   /** The low end of what is left, 0 or more. */
   public double leftLow() {
     return low - caught;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import jugulum.core.ledger.Bench;
@@ -46,7 +47,13 @@ class NextPassTest {
     Speck speck = Speck.of(CUT, 0.3, 17.5);
     Step step = bench.step(2).orElseThrow();
     return NextPass.of(
-        step, Removal.of(step.catches(speck.meanMg())), speck, fineness, terms, rule);
+        step,
+        Removal.of(step.catches(speck.meanMg())),
+        OptionalDouble.empty(),
+        speck,
+        fineness,
+        terms,
+        rule);
   }
 
   private static int[] catches(String text) {
@@ -156,5 +163,23 @@ class NextPassTest {
     NextPass next = next(bench, 0.9, Optional.of(TERMS), StopRule.USUAL);
     assertThat(next.minutes()).hasValue(9);
     assertThat(next.money().orElseThrow().costs()).isCloseTo(3, within(1e-12));
+  }
+
+  /**
+   * Of 11, 3 and 1 specks the likeliest number left is none, but about one is held for left: the
+   * next pass frees the same share of it as the passes before did.
+   */
+  @Test
+  void theNextCatchIsAShareOfWhatIsHeldForLeft() {
+    Removal removal = Removal.of(List.of(11, 3, 1));
+    assertThat(removal.left().orElseThrow()).isZero();
+    assertThat(removal.nextCatch(OptionalDouble.empty()).orElseThrow()).isZero();
+    assertThat(removal.nextCatch(OptionalDouble.of(1.04)).orElseThrow())
+        .isCloseTo(1.04 * removal.share().orElseThrow(), within(1e-12));
+    Removal slower = Removal.of(List.of(46, 21, 9));
+    double likeliest = slower.left().orElseThrow();
+    assertThat(slower.nextCatch(OptionalDouble.of(likeliest)).orElseThrow())
+        .isCloseTo(slower.nextCatch().orElseThrow(), within(1e-9));
+    assertThat(Removal.of(List.of(3)).nextCatch(OptionalDouble.of(2))).isEmpty();
   }
 }

@@ -143,7 +143,7 @@ public final class MagnetPanel extends StepPanel {
     NextPass next = worked.nextPass(now, desk.shop());
     Parts.shown(trapped, next.removal().state() == Removal.State.DECLINING);
     trapped.getChildren().setAll(trapped(next, worked, now, figures));
-    decline(now.catches(next.speckMg()), next.removal().nextCatch());
+    decline(now.catches(next.speckMg()), next.nextCatch());
     PassAdvice.Said said = PassAdvice.of(next, desk.shop(), figures);
     advice.getChildren().setAll(said.box());
     sums.getChildren()

@@ -84,7 +84,7 @@ public final class PassAdvice {
 
   private static Optional<String> catchOf(String kindOfWork, NextPass next, Figures figures) {
     Words words = figures.words();
-    OptionalDouble specks = next.removal().nextCatch();
+    OptionalDouble specks = next.nextCatch();
     return specks.isPresent() && next.nextMg().isPresent()
         ? Optional.of(
             words.of(

@@ -264,7 +264,7 @@ class AccountWordsTest {
     assertThat(AdviceWords.nothingPays(English.WORDS, account))
         .contains("None of the 2 lots that are left pays; the nearest to it is told first.");
     assertThat(AdviceWords.sums(account.byMoney().getFirst(), account, GRAMS))
-        .startsWith("The best one could do is to ");
+        .startsWith("The best one could do: ");
   }
 
   @Test
