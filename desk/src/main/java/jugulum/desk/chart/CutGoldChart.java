@@ -16,7 +16,7 @@ import jugulum.desk.words.Words;
  */
 public final class CutGoldChart {
   private static final double ROW = 44;
-  private static final double BAR = 20;
+  private static final double BAR = 18;
   private static final double MASS = 160;
   private static final double MACHINE = 170;
   private static final double BARS = 312;
@@ -64,7 +64,7 @@ public final class CutGoldChart {
         };
     marks.add(new Mark.Writing(MACHINE, base, machine, Anchor.LEFT, "chart-text"));
     if (cut.fate() instanceof Run run) {
-      marks.add(new Mark.Writing(MACHINE, base + 17, told(words, run), Anchor.LEFT, "chart-small"));
+      marks.add(new Mark.Writing(MACHINE, base + 19, told(words, run), Anchor.LEFT, "chart-small"));
     }
   }
 

@@ -129,7 +129,8 @@ public final class SeasonChart {
       }
       marks.add(new Mark.Stroke(LEFT, y(mg), width, y(mg), "chart-grid"));
       marks.add(
-          new Mark.Writing(LEFT - 8, y(mg) + 5, figures.goldMark(mg), Anchor.RIGHT, "chart-muted"));
+          new Mark.Writing(
+              LEFT - 8, y(mg) + 5, figures.goldMark(mg, mostMg), Anchor.RIGHT, "chart-muted"));
     }
     bars.forEach(this::draw);
     marks.add(new Mark.Stroke(LEFT, y(0), width, y(0), "chart-grid"));

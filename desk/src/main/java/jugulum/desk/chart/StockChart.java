@@ -81,7 +81,7 @@ public final class StockChart {
       double x = scale.x(mg, width);
       if (x >= written + LABEL) {
         marks.add(
-            new Mark.Writing(x, AXIS - 8, figures.goldMark(mg), Anchor.MIDDLE, "chart-small"));
+            new Mark.Writing(x, AXIS - 8, figures.goldMark(mg, mg), Anchor.MIDDLE, "chart-small"));
         written = x;
       }
     }

@@ -118,7 +118,8 @@ public final class TradeChart {
     for (double mg : RoundMarks.ofGold(figures, leastMg, mostMg / 1.03, LINES)) {
       marks.add(new Mark.Stroke(LEFT, y(mg), width - RIGHT, y(mg), "chart-grid"));
       marks.add(
-          new Mark.Writing(LEFT - 8, y(mg) + 5, figures.goldMark(mg), Anchor.RIGHT, "chart-muted"));
+          new Mark.Writing(
+              LEFT - 8, y(mg) + 5, figures.goldMark(mg, mostMg), Anchor.RIGHT, "chart-muted"));
     }
     double step = toHours - fromHours > 8 ? 2 : 1;
     for (double hours = fromHours; hours <= toHours; hours += step) {

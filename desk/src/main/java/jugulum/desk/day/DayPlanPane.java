@@ -74,6 +74,7 @@ final class DayPlanPane extends BorderPane {
     learnt.setId("day-learnt");
     ScrollPane scroll = new ScrollPane(strip);
     scroll.setFitToWidth(true);
+    scroll.setFitToHeight(true);
     scroll.setFocusTraversable(false);
     scroll.getStyleClass().add("page-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -82,8 +83,8 @@ final class DayPlanPane extends BorderPane {
         .minHeightProperty()
         .bind(
             Bindings.createDoubleBinding(
-                () -> Math.min(strip.getHeight() + 2, getHeight() * STRIP_SHARE),
-                strip.heightProperty(),
+                () -> Math.min(strip.leastHeight().get() + 2, getHeight() * STRIP_SHARE),
+                strip.leastHeight(),
                 heightProperty()));
     HBox.setHgrow(proof, Priority.ALWAYS);
     HBox answer = new HBox(14, by, proof);

@@ -44,14 +44,14 @@ final class StockColumns {
   }
 
   void addTo(TableView<LotBelief> table) {
-    table.getColumns().add(column(words.of("stock.what"), WHAT, this::what));
-    table.getColumns().add(column(words.of("stock.mass"), MASS, this::mass));
-    TableColumn<LotBelief, LotBelief> gold = column("", GOLD, this::gold);
+    table.getColumns().add(column(words.of("stock.what"), false, WHAT, this::what));
+    table.getColumns().add(column(words.of("stock.mass"), true, MASS, this::mass));
+    TableColumn<LotBelief, LotBelief> gold = column("", false, GOLD, this::gold);
     gold.setGraphic(axis);
     axis.setPrefWidth(GOLD);
     axis.prefWidthProperty().bind(gold.widthProperty());
     table.getColumns().add(gold);
-    table.getColumns().add(column(words.of("stock.do"), DO, this::toDo));
+    table.getColumns().add(column(words.of("stock.do"), false, DO, this::toDo));
   }
 
   /** All lines share one scale. */
@@ -61,9 +61,9 @@ final class StockColumns {
   }
 
   private TableColumn<LotBelief, LotBelief> column(
-      String head, double width, BiConsumer<LotBelief, Cell> fill) {
+      String head, boolean isFigure, double width, BiConsumer<LotBelief, Cell> fill) {
     TableColumn<LotBelief, LotBelief> column = new TableColumn<>();
-    column.setGraphic(TextColumns.head(head, column, false));
+    column.setGraphic(TextColumns.head(head, column, isFigure));
     column.setCellValueFactory(cell -> new ReadOnlyObjectWrapper<>(cell.getValue()));
     column.setCellFactory(_ -> new Cell(fill));
     column.setPrefWidth(width);

@@ -8,6 +8,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
 import javafx.geometry.VPos;
@@ -33,7 +35,11 @@ import jugulum.desk.words.Words;
 final class Strip extends Pane {
   private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
   private static final double ROW = 40;
-  private static final double BLOCK = 32;
+
+  /** Higher a row does not get, whatever room there is. */
+  private static final double HIGHEST_ROW = 64;
+
+  private static final double AROUND = 8;
   private static final double TOP = 26;
   private static final double LEGEND = 24;
   private static final double NAMES = 150;
@@ -56,6 +62,7 @@ final class Strip extends Pane {
   private final Label legend = Parts.styled(new Label(), "muted");
   private final Region now = line("strip-now");
   private final Region dark = line("strip-dark");
+  private final ReadOnlyDoubleWrapper least = new ReadOnlyDoubleWrapper(TOP + LEGEND + MARGIN);
   private Optional<String> chosen = Optional.empty();
   private int from;
   private int to = HOUR;
@@ -116,7 +123,6 @@ final class Strip extends Pane {
     }
     for (int i = 0; i < rows.size(); i++) {
       Label name = Parts.sentence(rows.get(i).name());
-      name.setMaxHeight(ROW);
       names.add(name);
       Region under = line("strip-row");
       rowLines.add(under);
@@ -136,6 +142,7 @@ final class Strip extends Pane {
     Parts.shown(dark, isBounded && darkAt > from && darkAt < to);
     legend.setText(StripRow.legend(words, rows));
     getChildren().addAll(dark, now, legend);
+    least.set(TOP + rows.size() * ROW + LEGEND + MARGIN);
     chosen = chosen.filter(task -> blocks.stream().anyMatch(one -> isOf(one, task)));
     mark();
     requestLayout();
@@ -294,7 +301,18 @@ final class Strip extends Pane {
 
   @Override
   protected double computePrefHeight(double width) {
-    return TOP + rows.size() * ROW + LEGEND + MARGIN;
+    return least.get();
+  }
+
+  /** How high it is at the least. */
+  ReadOnlyDoubleProperty leastHeight() {
+    return least.getReadOnlyProperty();
+  }
+
+  /** The rows share the room there is. */
+  private double row() {
+    double room = getHeight() - TOP - LEGEND - MARGIN;
+    return Math.clamp(room / Math.max(1, rows.size()), ROW, HIGHEST_ROW);
   }
 
   @Override
@@ -309,7 +327,8 @@ final class Strip extends Pane {
 
   @Override
   protected void layoutChildren() {
-    double bottom = TOP + rows.size() * ROW;
+    double row = row();
+    double bottom = TOP + rows.size() * row;
     double hourWide = x(from + HOUR) - x(from);
     int every = hourWide >= NARROWEST_HOUR ? 1 : 2;
     hours.forEach(
@@ -322,12 +341,12 @@ final class Strip extends Pane {
     hourLines.forEach(
         (minute, line) -> line.resizeRelocate(x(minute), TOP - 6, 1, bottom - TOP + 6));
     for (int i = 0; i < names.size(); i++) {
-      double top = TOP + i * ROW;
-      rowLines.get(i).resizeRelocate(0, top + ROW - 1, getWidth() - MARGIN, 1);
+      double top = TOP + i * row;
+      rowLines.get(i).resizeRelocate(0, top + row - 1, getWidth() - MARGIN, 1);
       Label name = names.get(i);
-      double high = Math.min(name.prefHeight(NAMES - 10), ROW);
+      double high = Math.min(name.prefHeight(NAMES - 10), row);
       layoutInArea(
-          name, 0, top + (ROW - high) / 2 - 2, NAMES - 10, high, 0, HPos.LEFT, VPos.CENTER);
+          name, 0, top + (row - high) / 2 - 2, NAMES - 10, high, 0, HPos.LEFT, VPos.CENTER);
     }
     for (Placed placed : blocks) {
       place(placed);
@@ -339,11 +358,12 @@ final class Strip extends Pane {
   }
 
   private void place(int row, Polyline level) {
-    double bottom = TOP + (row + 1) * ROW - MARGIN;
+    double high = row();
+    double bottom = TOP + (row + 1) * high - MARGIN;
     List<Double> points = new ArrayList<>();
     for (StripRow.Level one : rows.get(row).left()) {
       points.add(x(one.minute()));
-      points.add(bottom - one.share() * (ROW - 2 * MARGIN));
+      points.add(bottom - one.share() * (high - 2 * MARGIN));
     }
     level.getPoints().setAll(points);
   }
@@ -360,6 +380,6 @@ final class Strip extends Pane {
     placed.node().setText(text);
     placed
         .node()
-        .resizeRelocate(left, TOP + placed.row() * ROW + (ROW - BLOCK) / 2 - 1, width, BLOCK);
+        .resizeRelocate(left, TOP + placed.row() * row() + AROUND / 2 - 1, width, row() - AROUND);
   }
 }

@@ -30,7 +30,8 @@ public final class Wrapping extends FlowPane {
 
   @Override
   protected double computePrefWidth(double height) {
-    double things = getManagedChildren().stream().mapToDouble(node -> node.prefWidth(-1)).sum();
+    double things =
+        getManagedChildren().stream().mapToDouble(node -> snapSizeX(node.prefWidth(-1))).sum();
     double gaps = getHgap() * Math.max(0, getManagedChildren().size() - 1);
     return snapSizeX(snappedLeftInset() + things + gaps + snappedRightInset());
   }

@@ -8,6 +8,7 @@ import javafx.scene.layout.VBox;
 import jugulum.core.account.Worked;
 import jugulum.core.belief.Belief;
 import jugulum.core.belief.Experience;
+import jugulum.core.gold.GoldRange;
 import jugulum.core.ledger.Lot;
 import jugulum.core.ledger.Process;
 import jugulum.core.look.Fewer;
@@ -147,8 +148,11 @@ final class LookAct extends VBox {
         words.of(
             "look.leaves",
             figures.gold(leaving.mgPerHour().getAsDouble()),
-            figures.gold(leaving.lowMgPerHour().orElseThrow()),
-            figures.gold(leaving.highMgPerHour().orElseThrow()));
+            figures.goldRange(
+                new GoldRange(
+                    leaving.mgPerHour().getAsDouble(),
+                    leaving.lowMgPerHour().orElseThrow(),
+                    leaving.highMgPerHour().orElseThrow())));
     return desk.shop()
         .terms()
         .flatMap(

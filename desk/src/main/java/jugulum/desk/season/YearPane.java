@@ -220,8 +220,8 @@ final class YearPane extends SeasonPane {
                   words.counted(
                       "season.away.about",
                       sum.told(),
-                      figures().gold(Math.max(0, away.low())),
-                      figures().gold(away.high())),
+                      SeasonWords.amounts(
+                          figures(), new Band(Math.max(0, away.low()), away.usual(), away.high()))),
                   false));
     }
     return row;

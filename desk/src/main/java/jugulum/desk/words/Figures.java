@@ -118,11 +118,14 @@ public record Figures(MassUnit unit, ZoneId zone, Words words) {
     return metric() && inMilligrams(mg) ? goldNumber(mg, mg, unit) : goldNumber(mg, mg);
   }
 
-  /** A round amount of gold, as it stands at the mark of a scale. */
-  public String goldMark(double mg) {
-    return metric()
-        ? mg < 1000 ? words.rounded(mg, 2) + " mg" : words.rounded(mg / 1000, 2) + " g"
-        : words.rounded(unit.fromGrams(mg / 1000), MOST_PLACES) + " " + unit.sign();
+  /**
+   * A round amount of gold, as it stands at the mark of a scale.
+   *
+   * @param likeMg the most of that scale: all its marks are written in the unit that is
+   */
+  public String goldMark(double mg, double likeMg) {
+    MassUnit of = inMilligrams(likeMg) ? MassUnit.MILLIGRAM : unit;
+    return words.rounded(of.fromGrams(mg / 1000), MOST_PLACES) + " " + of.sign();
   }
 
   /** What marks of a scale of gold are round in, in mg: the unit chosen, or a part of ten of it. */
