@@ -6,12 +6,10 @@ import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -144,7 +142,7 @@ public final class Book implements AutoCloseable {
     return store.add(stream, row);
   }
 
-  private BookIndex index() {
+  BookIndex index() {
     BookIndex index = new BookIndex();
     store.rows(BookIndex.KEY, 0, index::take);
     return index;
@@ -282,7 +280,7 @@ public final class Book implements AutoCloseable {
   }
 
   /** Rows that say things which cannot stand together are not understood, whatever they broke. */
-  private <T> T folding(StreamRef<?, ?> stream, Supplier<T> work) {
+  static <T> T folding(StreamRef<?, ?> stream, Supplier<T> work) {
     try {
       return work.get();
     } catch (BookProblem | NotUnderstood | RowStore.VersionTaken known) {
@@ -301,7 +299,7 @@ public final class Book implements AutoCloseable {
         .orElseGet(() -> folded(stream, history(stream, version), version));
   }
 
-  private static <S> Optional<Standing<S>> read(StreamKind<S, ?> kind, Kept kept) {
+  static <S> Optional<Standing<S>> read(StreamKind<S, ?> kind, Kept kept) {
     try {
       Optional<S> state = kept.body().map(body -> kind.states().read(kept.form(), body));
       return Optional.of(new Standing<>(state, kept.version(), kept.undoable(), kept.redoable()));
@@ -336,8 +334,7 @@ public final class Book implements AutoCloseable {
     return Optional.of(standing);
   }
 
-  private static <S, E> Standing<S> folded(
-      StreamRef<S, E> stream, History<E> history, long version) {
+  static <S, E> Standing<S> folded(StreamRef<S, E> stream, History<E> history, long version) {
     return new Standing<>(
         stream.kind().fold().replay(history),
         version,
@@ -801,19 +798,7 @@ public final class Book implements AutoCloseable {
 
   /** All that is not as it was written: of the book, then stream by stream. */
   public List<BookProblem> faults() {
-    List<BookProblem> faults = new ArrayList<>();
-    fault(this::check).ifPresent(faults::add);
-    streams().forEach(stream -> fault(() -> verify(stream)).ifPresent(faults::add));
-    return faults;
-  }
-
-  private static Optional<BookProblem> fault(Runnable look) {
-    try {
-      look.run();
-      return Optional.empty();
-    } catch (BookProblem problem) {
-      return Optional.of(problem);
-    }
+    return verification().faults();
   }
 
   /**
@@ -825,35 +810,13 @@ public final class Book implements AutoCloseable {
   public void check() {
     store.still(
         () -> {
-          checkAll();
+          verification().check();
           return null;
         });
   }
 
-  private void checkAll() {
-    store.check();
-    List<Key> begun = reading(() -> index().streams());
-    if (store.version(BookIndex.KEY) == 0 && readOnly().isPresent()) {
-      return;
-    }
-    Set<Key> there = new HashSet<>(streams());
-    begun.stream()
-        .filter(stream -> !there.remove(stream))
-        .findFirst()
-        .ifPresent(
-            gone -> {
-              throw damaged(gone.kind() + " " + gone.id() + " is gone");
-            });
-    there.stream()
-        .findFirst()
-        .ifPresent(
-            added -> {
-              throw damaged(added.kind() + " " + added.id() + " was put in");
-            });
-  }
-
-  private BookProblem damaged(String what) {
-    return new BookProblem(Kind.DAMAGED, path(), what, null);
+  private Verification verification() {
+    return new Verification(this, store);
   }
 
   /** The streams of the book. */
@@ -874,12 +837,10 @@ public final class Book implements AutoCloseable {
    *     says what this version does not know
    */
   public void verify(Key key) {
-    StreamKind<?, ?> kind = kind(key);
-    StreamRef<?, ?> stream = kind.ref(key.id());
-    reading(() -> folding(stream, () -> verified(stream)));
+    verification().verify(key);
   }
 
-  private StreamKind<?, ?> kind(Key key) {
+  StreamKind<?, ?> kind(Key key) {
     return kinds.stream()
         .filter(kind -> kind.name().equals(key.kind()))
         .findFirst()
@@ -887,39 +848,6 @@ public final class Book implements AutoCloseable {
             () ->
                 new BookProblem(
                     Kind.NOT_UNDERSTOOD, path(), "a stream of the kind " + key.kind(), null));
-  }
-
-  /** Reads the rows once; on the way they come to what was kept of them. */
-  private <S, E> Standing<S> verified(StreamRef<S, E> stream) {
-    StreamKind<S, E> kind = stream.kind();
-    Optional<Kept> kept =
-        store
-            .kept(stream.key())
-            .filter(one -> one.rule() == kind.rule() && one.form() == kind.states().form());
-    long then = Math.min(kept.map(Kept::version).orElse(0L), store.version(stream.key()));
-    Folding<E> folding = new Folding<>(kind);
-    store.rows(
-        stream.key(),
-        0,
-        row -> {
-          folding.take(row);
-          if (row.version() == then) {
-            kept.ifPresent(one -> checkKept(stream, one, folding.history()));
-          }
-        });
-    return folded(stream, folding.history(), 0);
-  }
-
-  private <S, E> void checkKept(StreamRef<S, E> stream, Kept kept, History<E> history) {
-    Standing<S> then = folded(stream, history, kept.version());
-    if (!read(stream.kind(), kept).equals(Optional.of(then))) {
-      throw damaged(
-          "what was kept of "
-              + stream.kind().name()
-              + " "
-              + stream.id()
-              + " is not what its rows say");
-    }
   }
 
   /** Tells every row of a stream as it was written, in their order, numbered from 1. */
@@ -1023,7 +951,7 @@ public final class Book implements AutoCloseable {
     return reading(store::pictures);
   }
 
-  private <T> T reading(Supplier<T> work) {
+  <T> T reading(Supplier<T> work) {
     try {
       return Check.asRecorded(work);
     } catch (NotUnderstood | OutOfRange | DateTimeException problem) {
