@@ -1,12 +1,16 @@
 package jugulum.desk.session;
 
+import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CompletionStage;
@@ -40,6 +44,16 @@ public final class Backing {
   private final Work work;
   private final ReadOnlyObjectWrapper<Status> status = new ReadOnlyObjectWrapper<>(Status.UNKNOWN);
   private Instant askedAt = Instant.MIN;
+
+  /** What copies were found to hold, by how their files stood then. */
+  private volatile Map<Stamp, Seen> read = Map.of();
+
+  private record Stamp(Path file, long bytes, long modified) {
+    static Stamp of(Backup one) {
+      File file = one.file().toFile();
+      return new Stamp(one.file(), file.length(), file.lastModified());
+    }
+  }
 
   /**
    * A copy and what it holds.
@@ -182,8 +196,17 @@ public final class Backing {
     return new Status(Optional.of(isToCome ? Backups.Health.NONE : health), seen(backups), problem);
   }
 
-  private static List<Seen> seen(Backups backups) {
-    return Backups.in(backups.folder()).stream().map(Backing::seen).toList();
+  /** What is new or changed is read; the rest was read when it was last looked at. */
+  private List<Seen> seen(Backups backups) {
+    Map<Stamp, Seen> before = read;
+    Map<Stamp, Seen> now = new LinkedHashMap<>();
+    for (Backup one : Backups.in(backups.folder())) {
+      Stamp stamp = Stamp.of(one);
+      Seen known = before.get(stamp);
+      now.put(stamp, known == null ? seen(one) : known);
+    }
+    read = Collections.unmodifiableMap(now);
+    return List.copyOf(now.values());
   }
 
   /** A copy and what it holds. */
@@ -197,9 +220,9 @@ public final class Backing {
     return new Seen(one, one.file().toFile().length(), holds);
   }
 
-  /** Looks again at what there is. */
+  /** Looks again at what there is, all of it read anew: a stick may have gone bad meanwhile. */
   public void look() {
-    CompletionStage<Void> _ = work.aside(() -> trying(_ -> {}), status::set);
+    CompletionStage<Void> _ = work.aside(() -> trying(_ -> read = Map.of()), status::set);
   }
 
   /** Makes a copy now. */
