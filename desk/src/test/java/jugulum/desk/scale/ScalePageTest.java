@@ -37,7 +37,8 @@ class ScalePageTest extends OnTheDemoBook {
       played.write(Writing.MARK);
       open(person).type("scale-line", "localhost:" + port.number()).press(ENTER);
       person.until(() -> person.text("heard-lines").contains("W:"));
-      played.pour(900, 800);
+      // So slowly that lines of moving are heard however busy the machine is.
+      played.pour(900, 250);
       person.until(
           () ->
               person.text("scale-understood").contains("900")
