@@ -23,7 +23,7 @@ final class Grid extends GridPane {
   private static final double CELL = 64;
 
   /** A range of masses stays on one line. */
-  private static final double NEVER_BROKEN = 124;
+  private static final double NEVER_BROKEN = 136;
 
   private int rows;
 
@@ -66,8 +66,8 @@ final class Grid extends GridPane {
 
   /** A figure that goes on in the next line where its column is too narrow. */
   static Label cell(String text, String... styles) {
-    // A unit stays with its figure.
-    Label label = new Label(text.replaceFirst(" (\\S+)$", "\u00a0$1"));
+    // A unit stays with its figure; words may go on in the next line.
+    Label label = new Label(text.replaceFirst("(?<=\\d) (\\S+)$", "\u00a0$1"));
     label.setWrapText(true);
     label.setTextAlignment(TextAlignment.RIGHT);
     label.setAlignment(Pos.CENTER_RIGHT);

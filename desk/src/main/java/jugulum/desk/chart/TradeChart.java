@@ -19,7 +19,7 @@ import jugulum.desk.words.Words;
 public final class TradeChart {
   private static final double LEFT = 66;
   private static final double RIGHT = 18;
-  private static final double TOP = 26;
+  private static final double TOP = 38;
   private static final double BOTTOM = 38;
   private static final double DOT = 5;
   private static final double PROPOSED = 9;

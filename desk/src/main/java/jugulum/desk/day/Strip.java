@@ -34,6 +34,7 @@ import jugulum.desk.words.Words;
  */
 final class Strip extends Pane {
   private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+  private static final PseudoClass NARROW = PseudoClass.getPseudoClass("narrow");
   private static final double ROW = 40;
 
   /** Higher a row does not get, whatever room there is. */
@@ -44,6 +45,10 @@ final class Strip extends Pane {
   private static final double LEGEND = 24;
   private static final double NAMES = 150;
   private static final double MARGIN = 6;
+
+  /** A letter by itself stands between them without a margin. */
+  private static final double BORDERS = 4;
+
   private static final int HOUR = 60;
 
   /** An hour narrower than that has no room for its figure. */
@@ -374,10 +379,11 @@ final class Strip extends Pane {
     double width = Math.max(4, x(placed.block().to()) - left - 1);
     String text =
         placed.block().texts().stream()
-            .filter(one -> Room.width(one, false) + MARGIN <= width)
+            .filter(one -> Room.width(one, false) + (one.length() > 1 ? MARGIN : BORDERS) <= width)
             .findFirst()
             .orElse("");
     placed.node().setText(text);
+    placed.node().pseudoClassStateChanged(NARROW, text.length() == 1);
     placed
         .node()
         .resizeRelocate(left, TOP + placed.row() * row() + AROUND / 2 - 1, width, row() - AROUND);
