@@ -3,6 +3,7 @@ package jugulum.desk.season;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.VBox;
 import jugulum.desk.follow.Seasons;
 import jugulum.desk.kit.Parts;
@@ -61,10 +62,35 @@ abstract class SeasonPane extends ScrollPane {
           .setAll(Parts.sentence(words.of(isRead ? "season.empty" : "season.reading"), "muted"));
       return;
     }
+    Runnable goOn = typing().map(SeasonPane::goingOn).orElse(() -> {});
     show(shown.get());
+    goOn.run();
     if (!shown.get().isWhole()) {
       page.getChildren().addFirst(left(shown.get().left()));
     }
+  }
+
+  /** The field one types in while the page is drawn anew around it. */
+  private Optional<TextInputControl> typing() {
+    return getScene().getFocusOwner() instanceof TextInputControl field && isIn(field)
+        ? Optional.of(field)
+        : Optional.empty();
+  }
+
+  private boolean isIn(Node node) {
+    return node == this || node.getParent() != null && isIn(node.getParent());
+  }
+
+  /** Taken out and put in again a field loses the focus and, with it back, has all of it chosen. */
+  private static Runnable goingOn(TextInputControl field) {
+    int anchor = field.getAnchor();
+    int caret = field.getCaretPosition();
+    return () -> {
+      if (field.getScene() != null && !field.isFocused()) {
+        field.requestFocus();
+        field.selectRange(anchor, caret);
+      }
+    };
   }
 
   private Node left(int batches) {

@@ -135,6 +135,24 @@ class SeasonTest {
     }
   }
 
+  /** What is read meanwhile is drawn around the field one types in. */
+  @Test
+  void oneTypesOnWhileTheSeasonIsReadAnew() {
+    try (Person person = Person.at(book)) {
+      read(person);
+      person.click("season-part-MONEY").type("slip-sent", "6.");
+      var before = shown(person);
+      person.drawn(
+          () -> {
+            person.workbench().seasons().read();
+            return true;
+          });
+      person.until(() -> shown(person) != before);
+      person.write("15");
+      assertThat(person.text("slip-sent")).isEqualTo("6.15");
+    }
+  }
+
   @Test
   void aYearGoesOutAsPageAndSpreadsheet() throws IOException {
     try (Person person = Person.at(book)) {
