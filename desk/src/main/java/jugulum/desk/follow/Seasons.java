@@ -94,8 +94,8 @@ public final class Seasons {
 
   /**
    * Reads what every batch came to, and works out the account. Batches whose results are behind are
-   * worked out one by one, and what there is is shown meanwhile; one that cannot be read is named,
-   * and the rest is shown.
+   * worked out one by one, and what there is is shown meanwhile where nothing whole is shown yet;
+   * one that cannot be read is named, and the rest is shown.
    */
   public void read() {
     reading.ifPresent(Steps::cancel);
@@ -108,14 +108,16 @@ public final class Seasons {
                 this::worked,
                 one -> {
                   worked.add(one);
-                  if (isTimeToShow(worked.size())) {
+                  if (isTimeToShow(worked.size()) && !isWholeShown()) {
                     show(List.copyOf(worked));
                   }
                 },
                 () -> show(worked)));
-    if (shown.get().isEmpty()) {
-      show(List.of());
-    }
+  }
+
+  /** What was shown whole stays until it is whole again: a large book takes a second to read. */
+  private boolean isWholeShown() {
+    return shown.get().filter(Shown::isWhole).isPresent();
   }
 
   /** Twice as many each time, so that all the accounts on the way take no longer than the last. */
