@@ -102,7 +102,7 @@ public record NextTurn(NextPass pass, double leftLowMg, OptionalDouble leftHighM
 
   /** What another turn would bring, in mg. */
   public OptionalDouble nextMg() {
-    return inMg(pass.removal().nextCatch());
+    return pass.nextMg();
   }
 
   private OptionalDouble inMg(OptionalDouble specks) {

@@ -90,10 +90,11 @@ public record Removal(
    * number, which is often none, is no mean.
    *
    * @param held N − T as it is held elsewhere, 0 or more; empty for the likeliest
-   * @return empty where the passes cannot tell
+   * @return of the likeliest number where the catches do not fall, whatever is held; empty where
+   *     the passes cannot tell
    */
   public OptionalDouble nextCatch(OptionalDouble held) {
-    if (nextCatch.isEmpty() || held.isEmpty()) {
+    if (state != State.DECLINING || nextCatch.isEmpty() || held.isEmpty()) {
       return nextCatch;
     }
     double likeliest = left().orElse(0);

@@ -181,5 +181,7 @@ class NextPassTest {
     assertThat(slower.nextCatch(OptionalDouble.of(likeliest)).orElseThrow())
         .isCloseTo(slower.nextCatch().orElseThrow(), within(1e-9));
     assertThat(Removal.of(List.of(3)).nextCatch(OptionalDouble.of(2))).isEmpty();
+    Removal notFalling = Removal.of(List.of(20, 18, 12));
+    assertThat(notFalling.nextCatch(OptionalDouble.of(2))).isEqualTo(notFalling.nextCatch());
   }
 }
