@@ -1,12 +1,16 @@
 package jugulum.desk;
 
+import static javafx.scene.input.KeyCode.TAB;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import javafx.geometry.Bounds;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.text.Text;
@@ -41,6 +45,23 @@ class AppearanceTest extends OnTheDemoBook {
     reader.write(Path.of("target/screen-reader/views.txt"));
     assertThat(reader.faults()).isEmpty();
     assertThat(tab.faults()).isEmpty();
+  }
+
+  /** By the key itself, on the first page. */
+  @Test
+  void tabGoesRound() {
+    try (Person person = Person.at(book)) {
+      Set<Node> been = new LinkedHashSet<>();
+      Node first = person.focused();
+      Node at = first;
+      do {
+        been.add(at);
+        person.press(TAB);
+        at = person.focused();
+      } while (!been.contains(at) && been.size() < 300);
+      assertThat(at).as("comes round").isEqualTo(first);
+      assertThat(been).hasSizeGreaterThan(15);
+    }
   }
 
   /**

@@ -152,7 +152,8 @@ final class Sight {
         person, node -> isWanted(node) && !isNamed(node) ? Stream.of(path(node)) : Stream.empty());
   }
 
-  private static boolean isWanted(Node node) {
+  /** What can have the focus. */
+  static boolean isWanted(Node node) {
     return node.isFocusTraversable()
         && !node.isDisabled()
         && !(node instanceof ScrollBar)

@@ -11,8 +11,6 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.TraversalDirection;
-import javafx.scene.control.ScrollBar;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 
 /** Goes by Tab alone through every view it looks at: to everything there is, and round. */
@@ -33,12 +31,7 @@ final class TabRound implements EveryView.Look {
   }
 
   private static Stream<Node> wanted(Node node) {
-    return node.isFocusTraversable()
-            && !node.isDisabled()
-            && !(node instanceof ScrollPane)
-            && !(node instanceof ScrollBar)
-        ? Stream.of(node)
-        : Stream.empty();
+    return Sight.isWanted(node) ? Stream.of(node) : Stream.empty();
   }
 
   /** Where Tab comes to a second time. */

@@ -21,6 +21,10 @@ import jugulum.desk.words.Words;
 public final class SeasonChart {
   private static final double TOP = 10;
   private static final double FLOOR = 24;
+
+  /** Lines of its scale, about. */
+  private static final int LINES = 5;
+
   private static final double LEFT = 66;
   private static final double WIDEST = 34;
   private static final double NARROWEST = 5;
@@ -36,9 +40,6 @@ public final class SeasonChart {
   private final Figures figures;
   private final double width;
   private final double height;
-
-  /** Lines of its scale, about. */
-  private static final int LINES = 5;
 
   private final LocalDate from;
   private final LocalDate to;
